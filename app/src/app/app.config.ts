@@ -1,0 +1,32 @@
+import {
+  type ApplicationConfig,
+  inject,
+  isDevMode,
+  provideAppInitializer,
+  provideBrowserGlobalErrorListeners,
+} from '@angular/core';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
+import { MessageService } from 'primeng/api';
+import { providePrimeNG } from 'primeng/config';
+import { routes } from './app.routes';
+import { OrvinPreset } from './preset';
+import { openStores } from './store/open-stores';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideBrowserGlobalErrorListeners(),
+    provideRouter(routes, withComponentInputBinding()),
+    providePrimeNG({
+      theme: {
+        preset: OrvinPreset,
+        // day and night are our own custom properties: PrimeNG's dark scheme never applies
+        options: { darkModeSelector: '.never', cssLayer: { name: 'primeng', order: 'base, primeng, app' } },
+      },
+      ripple: false,
+    }),
+    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
+    MessageService,
+    provideAppInitializer(() => inject(openStores)()),
+  ],
+};

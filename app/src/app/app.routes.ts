@@ -1,0 +1,9 @@
+import type { Routes } from '@angular/router';
+
+/** One lazy route for each station, in the order of the work. */
+export const routes: Routes = [
+  { path: 'shelf', title: 'Shelf · Orvin', loadComponent: () => import('./shelf/shelf').then((m) => m.Shelf) },
+  { path: 'bench/:id', title: 'Bench · Orvin', loadComponent: () => import('./bench/bench').then((m) => m.Bench) },
+  { path: 'oven/:id', title: 'Oven · Orvin', loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
+  { path: '**', redirectTo: 'shelf' },
+];

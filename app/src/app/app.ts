@@ -1,0 +1,69 @@
+import { ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
+import { filter, map } from 'rxjs';
+import { FormulaStrip } from './frame/formula-strip';
+import { KeepVersion } from './frame/keep-version';
+import { Keyboard } from './frame/keyboard';
+import { KeysDialog } from './frame/keys-dialog';
+import { Rail } from './frame/rail';
+import { ThemeSwitch } from './frame/theme';
+import { Told } from './frame/told';
+import { Keeping } from './parts/keeping';
+import { Tell } from './parts/tell';
+import { FormulaStore } from './store/formula-store';
+
+@Component({
+  selector: 'orv-root',
+  imports: [FormulaStrip, KeepVersion, KeysDialog, Rail, RouterOutlet, Told],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
+    <orv-rail />
+    @if (showsFormula()) {
+      <orv-formula-strip />
+    }
+    <main id="station" tabindex="-1"><router-outlet /></main>
+    @defer (when tell.needed()) {
+      <orv-told />
+    }
+    @defer (when keyboard.helpOpen()) {
+      <orv-keys-dialog />
+    }
+    @defer (when keeping.open()) {
+      <orv-keep-version />
+    }
+  `,
+  styleUrl: './app.css',
+})
+export class App {
+  protected readonly keyboard = inject(Keyboard);
+  protected readonly keeping = inject(Keeping);
+  protected readonly tell = inject(Tell);
+  private readonly router = inject(Router);
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map((event) => event.urlAfterRedirects),
+    ),
+    { initialValue: '' },
+  );
+
+  constructor() {
+    inject(ThemeSwitch);
+    const store = inject(FormulaStore);
+    effect(() => {
+      const notice = store.notice();
+      if (notice !== undefined) this.tell.say(notice);
+    });
+  }
+
+  protected showsFormula(): boolean {
+    return /^\/(?:bench|oven)\//.test(this.url());
+  }
+
+  protected toStation(event: Event): void {
+    event.preventDefault();
+    document.getElementById('station')?.focus();
+  }
+}

@@ -1,0 +1,184 @@
+import {
+  ChangeDetectionStrategy,
+  afterNextRender,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  DOCUMENT,
+} from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { Select } from 'primeng/select';
+import { Textarea } from 'primeng/textarea';
+import { fromEvent } from 'rxjs';
+import { STYLES, styleName, styleShortName } from '@orvin/core/balance';
+import { lineOf } from '@orvin/core/formula';
+import { readFormula } from '@orvin/core/parsing';
+import { REGIONS, type Region } from '@orvin/core/units';
+import { inOneLine, problemInWords } from '@orvin/core/wording';
+import { Keeping } from '../parts/keeping';
+import { NextAct } from '../parts/next-act';
+import { StationLayout } from '../parts/station-layout';
+import { Tell } from '../parts/tell';
+import { FormulaStore } from '../store/formula-store';
+import { SettingsStore } from '../store/settings-store';
+import { BakeForesight } from '../work/foresight';
+import { OnBench } from '../work/on-bench';
+import { Readings } from '../work/readings';
+import { BandList } from './band-list';
+import { FormulaLineRow } from './formula-line';
+import { GasStrip } from './gas-strip';
+import { LedgerPicture } from './ledger-picture';
+import { ledgerView } from './ledger-view';
+import { LineEditing } from './line-editing';
+import { LineReading } from './line-reading';
+import { NoteList } from './note-list';
+import { PhScale } from './ph-scale';
+
+const REGION_NAMES: Readonly<Record<Region, string>> = {
+  US: 'American cups and eggs',
+  UK: 'British spoons and eggs',
+  CA: 'Canadian cups and eggs',
+  AU: 'Australian cups and spoons',
+  NZ: 'New Zealand cups and spoons',
+  IN: 'Indian cups and words',
+  JP: 'Japanese cups and eggs',
+  EU: 'metric, European eggs',
+};
+
+@Component({
+  selector: 'orv-bench',
+  imports: [
+    BandList,
+    FormsModule,
+    FormulaLineRow,
+    GasStrip,
+    LedgerPicture,
+    LineReading,
+    NoteList,
+    PhScale,
+    RouterLink,
+    Select,
+    StationLayout,
+    Textarea,
+  ],
+  providers: [LineEditing],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './bench.html',
+  styleUrl: './bench.css',
+})
+export class Bench {
+  /** From the route. */
+  readonly id = input.required<string>();
+
+  private readonly store = inject(FormulaStore);
+  private readonly settings = inject(SettingsStore);
+  private readonly readings = inject(Readings);
+  private readonly router = inject(Router);
+  private readonly tell = inject(Tell);
+  protected readonly onBench = inject(OnBench);
+  protected readonly editing = inject(LineEditing);
+
+  protected readonly record = computed(() => this.store.formula(this.id()));
+  protected readonly formula = computed(() => this.record()?.formula);
+  protected readonly audit = computed(() => {
+    const formula = this.formula();
+    return formula && this.readings.of(formula);
+  });
+  protected readonly lines = computed(() => new Map(this.audit()?.lines.map((line) => [line.lineId, line])));
+  protected readonly mostPercent = computed(() =>
+    Math.max(...(this.audit()?.lines.map(({ bakersPercent }) => bakersPercent ?? 0) ?? [0])),
+  );
+  protected readonly inBatter = computed(
+    () => new Map(this.audit()?.weighed.components.map(({ id, inBatter }) => [id, inBatter])),
+  );
+  protected readonly steps = computed(
+    () =>
+      this.formula()
+        ?.steps.map(({ text }) => text)
+        .join('\n') ?? '',
+  );
+  protected readonly active = computed(() => {
+    const formula = this.formula();
+    const id = this.editing.active();
+    return formula && id !== undefined ? lineOf(formula, id) : undefined;
+  });
+  protected readonly ledger = computed(() => {
+    const audit = this.audit();
+    const formula = this.formula();
+    return audit && formula && audit.totals.flour > 0 ? ledgerView(audit.ledger, formula.region) : undefined;
+  });
+  /** The bands of the last kept version, for the ghosts: against the style of today. */
+  protected readonly verdictsBefore = computed(() => {
+    const last = this.onBench.lastVersion();
+    return last && this.onBench.unkept() ? this.readings.of(last.formula).verdicts : [];
+  });
+  protected readonly styleChoices = computed(() => {
+    const audit = this.audit();
+    const region = this.formula()?.region ?? 'UK';
+    const detected = audit && !audit.styleChosen ? audit.style : undefined;
+    const first = {
+      id: '',
+      name: detected ? `${styleShortName(detected, region)}, by its amounts` : 'what its amounts say',
+    };
+    return [first, ...STYLES.map((style) => ({ id: style.id, name: styleName(style, region) }))];
+  });
+  protected readonly chosenStyle = computed(() => this.formula()?.styleId ?? '');
+  protected readonly runnerUp = computed(() => {
+    const audit = this.audit();
+    return audit?.runnerUp && !audit.styleChosen
+      ? { id: audit.runnerUp.id, name: styleShortName(audit.runnerUp, this.formula()?.region ?? 'UK') }
+      : undefined;
+  });
+  protected readonly regions = REGIONS.map((region) => ({ id: region, name: REGION_NAMES[region] }));
+  protected readonly outside = computed(
+    () => this.audit()?.verdicts.filter(({ verdict }) => verdict !== 'within').length ?? 0,
+  );
+
+  constructor() {
+    effect(() => this.onBench.bring(this.id()));
+    const foresight = inject(BakeForesight);
+    afterNextRender(() => foresight.warmUpSoon());
+    const next = inject(NextAct);
+    const keeping = inject(Keeping);
+    effect((onCleanup) => {
+      next.offer.set(
+        keeping.offer() ?? { label: 'To the oven', run: () => void this.router.navigate(['/oven', this.id()]) },
+      );
+      onCleanup(() => next.offer.set(undefined));
+    });
+    fromEvent<ClipboardEvent>(inject(DOCUMENT), 'paste')
+      .pipe(takeUntilDestroyed())
+      .subscribe((event) => this.paste(event));
+  }
+
+  protected goTo(lineId: string): void {
+    this.editing.focusWanted.set(lineId);
+  }
+
+  /** A whole formula pasted outside a field is a new formula. */
+  private paste(event: ClipboardEvent): void {
+    if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text.trim() === '') return;
+    event.preventDefault();
+    const reading = readFormula(text, this.settings.region());
+    if (reading.kind === 'refused') {
+      this.tell.say('What you pasted is not on the bench.', inOneLine(problemInWords(reading.problem)));
+      return;
+    }
+    const record = this.store.add(reading.formula, {
+      source: text,
+      label: `reading ${reading.formula.title || 'a formula'}`,
+    });
+    void this.router.navigate(['/bench', record.id]);
+    this.tell.say(
+      `${reading.formula.title || 'The pasted formula'} is on the bench.`,
+      'The one before is on the shelf, as you left it.',
+      { label: 'Undo', run: () => this.store.undo() },
+    );
+  }
+}

@@ -1,0 +1,150 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { AutoComplete, type AutoCompleteCompleteEvent, type AutoCompleteSelectEvent } from 'primeng/autocomplete';
+import { Button } from 'primeng/button';
+import { InputText } from 'primeng/inputtext';
+import type { AuditLine } from '@orvin/core/audit';
+import type { FormulaLine } from '@orvin/core/formula';
+import { ingredientName, searchIngredients, type Ingredient } from '@orvin/core/ingredients';
+import type { Region } from '@orvin/core/units';
+import { gramsInWords, problemInWords } from '@orvin/core/wording';
+import { MARKS } from '../parts/marks';
+import { LineEditing } from './line-editing';
+
+interface Choice {
+  readonly id: string;
+  readonly name: string;
+  readonly category: string;
+}
+
+/** How the line at hand was read, and the two words of the baker that put it right: what it is, and what it weighs. */
+@Component({
+  selector: 'orv-line-reading',
+  imports: [AutoComplete, Button, FormsModule, InputText],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (single(); as entry) {
+      <div class="fields">
+        <label for="taken-for">taken for</label>
+        <p-autocomplete
+          inputId="taken-for"
+          appendTo="body"
+          optionLabel="name"
+          [delay]="60"
+          [suggestions]="choices()"
+          [ngModel]="taken()"
+          (completeMethod)="search($event)"
+          (onSelect)="choose($event)"
+          [completeOnFocus]="true"
+          [showEmptyMessage]="false"
+          [selectOnFocus]="false"
+          placeholder="pick an ingredient"
+        >
+          <ng-template #item let-choice>
+            <span>{{ choice.name }}</span> <span class="caption">&nbsp;{{ choice.category }}</span>
+          </ng-template>
+        </p-autocomplete>
+        <label for="weighs">weighs</label>
+        <span class="weight">
+          <input
+            pInputText
+            id="weighs"
+            inputmode="decimal"
+            autocomplete="off"
+            [value]="weighs()"
+            (change)="weigh($event)"
+            [placeholder]="'–'"
+          />
+          g
+        </span>
+        @if (corrected()) {
+          <p-button
+            label="As written"
+            [text]="true"
+            size="small"
+            (onClick)="editing.correct(line().id, { ingredientId: undefined, grams: undefined })"
+          />
+        }
+      </div>
+    }
+    <p class="say" aria-live="polite">
+      @if (problem(); as found) {
+        <span class="mark" [class]="'mark mark-' + found.severity" aria-hidden="true">{{ found.shape }}</span>
+        <b>{{ found.say }}</b> {{ found.why }}
+      } @else {
+        {{ origin() }}
+      }
+    </p>
+  `,
+  styleUrl: './line-reading.css',
+})
+export class LineReading {
+  readonly line = input.required<FormulaLine>();
+  readonly read = input<AuditLine>();
+  readonly region = input.required<Region>();
+
+  protected readonly editing = inject(LineEditing);
+  protected readonly choices = signal<Choice[]>([]);
+
+  protected readonly single = computed(() => {
+    const entries = this.read()?.entries ?? [];
+    return entries.length === 1 ? entries[0] : undefined;
+  });
+  protected readonly taken = computed(() => {
+    const ingredient = this.single()?.read.ingredient;
+    return ingredient ? this.choice(ingredient) : null;
+  });
+  protected readonly weighs = computed(() => {
+    const grams = this.single()?.grams;
+    return grams === undefined ? '' : gramsInWords(grams).replace(/ g$/, '');
+  });
+  protected readonly corrected = computed(
+    () => this.line().ingredientId !== undefined || this.line().grams !== undefined,
+  );
+  protected readonly problem = computed(() => {
+    const [worst] = (this.read()?.entries ?? [])
+      .flatMap(({ read }) => read.problems)
+      .toSorted(
+        (a, b) => ['error', 'warning', 'note'].indexOf(a.severity) - ['error', 'warning', 'note'].indexOf(b.severity),
+      );
+    return worst && { ...problemInWords(worst), severity: worst.severity, shape: MARKS[worst.severity].shape };
+  });
+  /** Where the grams come from and how far they may be off. */
+  protected readonly origin = computed(() => {
+    const entries = this.read()?.entries ?? [];
+    if (entries.length === 0)
+      return 'Write an amount and an ingredient: “225 g plain flour”, “2 large eggs”, “½ tsp bicarb”.';
+    if (entries.length > 1)
+      return `${entries.length} ingredients in one line, ${gramsInWords(this.read()?.grams ?? 0)} together. Put each on a line of its own to correct it.`;
+    const weight = entries[0]?.read.weight;
+    if (!weight) return '';
+    if (this.line().grams !== undefined) return 'The grams are your own word.';
+    const spread = weight.high - weight.low > 0.06 * weight.grams;
+    return spread
+      ? `Eight in ten bakers measure ${gramsInWords(weight.low)} to ${gramsInWords(weight.high)} this way. Weigh it once to be sure.`
+      : 'As good as a scale.';
+  });
+
+  protected search({ query }: AutoCompleteCompleteEvent): void {
+    const others = this.single()?.read.others ?? [];
+    const found = query.trim() === '' ? others : searchIngredients(query, 10);
+    this.choices.set(found.map((ingredient) => this.choice(ingredient)));
+  }
+
+  protected choose({ value }: AutoCompleteSelectEvent): void {
+    this.editing.correct(this.line().id, { ingredientId: (value as Choice).id });
+  }
+
+  protected weigh(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const grams = Number(field.value.replace(',', '.').replace(/g$/i, '').trim());
+    if (field.value.trim() === '') this.editing.correct(this.line().id, { grams: undefined });
+    else if (Number.isFinite(grams) && grams >= 0 && grams <= 1_000_000)
+      this.editing.correct(this.line().id, { grams });
+    else field.value = this.weighs();
+  }
+
+  private choice(ingredient: Ingredient): Choice {
+    return { id: ingredient.id, name: ingredientName(ingredient, this.region()), category: ingredient.category };
+  }
+}

@@ -1,0 +1,85 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Button } from 'primeng/button';
+import { styleShortName } from '@orvin/core/balance';
+import { gramsInWords, windowInWords } from '@orvin/core/wording';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+import { NextAct } from '../parts/next-act';
+
+/** What is on the bench now: its name, and the one thing to do next. */
+@Component({
+  selector: 'orv-formula-strip',
+  imports: [Button],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (onBench.record(); as record) {
+      <div class="title grows" [attr.data-value]="record.formula.title || placeholder">
+        <textarea
+          #title
+          rows="1"
+          maxlength="300"
+          [value]="record.formula.title"
+          [placeholder]="placeholder"
+          (input)="rename(title.value)"
+          (keydown.enter)="$event.preventDefault(); title.blur()"
+          aria-label="Name of the formula"
+        ></textarea>
+      </div>
+      <p class="meta">
+        @for (fact of facts(); track fact.label) {
+          <span
+            >{{ fact.label }}
+            @if (fact.strong) {
+              <b>{{ fact.strong }}</b>
+            }
+            {{ fact.more }}</span
+          >
+        }
+      </p>
+      @if (next.offer(); as act) {
+        <p-button [label]="act.label" styleClass="next-act" (onClick)="act.run()" />
+      }
+    }
+  `,
+  styleUrl: './formula-strip.css',
+})
+export class FormulaStrip {
+  private readonly store = inject(FormulaStore);
+  protected readonly onBench = inject(OnBench);
+  protected readonly next = inject(NextAct);
+  protected readonly placeholder = 'Name this formula';
+
+  protected readonly facts = computed(() => {
+    const record = this.onBench.record();
+    const audit = this.onBench.audit();
+    if (!record || !audit) return [];
+    const { bake, region, yield: written } = record.formula;
+    const version = this.onBench.lastVersion();
+    const facts: { label: string; strong?: string; more?: string }[] = [];
+    if (audit.style) facts.push({ label: styleShortName(audit.style, region) });
+    if (version)
+      facts.push({
+        label: 'version',
+        strong: String(version.number),
+        more: this.onBench.unkept() ? 'and changes' : '',
+      });
+    if (audit.totals.grams > 0)
+      facts.push({ label: written ? `${written},` : '', strong: gramsInWords(audit.totals.grams), more: 'of batter' });
+    if (bake.lowMinutes !== undefined) {
+      const at = bake.celsius === undefined ? '' : `at ${Math.round(bake.celsius)} °C`;
+      facts.push({
+        label: 'known:',
+        strong: windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes),
+        more: at,
+      });
+    }
+    return facts;
+  });
+
+  protected rename(written: string): void {
+    const title = written.replace(/\s*\n\s*/g, ' ');
+    const id = this.onBench.id();
+    if (id !== undefined)
+      this.store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title } }), 'title');
+  }
+}

@@ -1,0 +1,93 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink, RouterLinkActive } from '@angular/router';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+import { Keyboard } from './keyboard';
+import { ThemeSwitch } from './theme';
+
+/** The stations along the rim of the bench; the rim dips under the one you stand at. */
+@Component({
+  selector: 'orv-rail',
+  imports: [RouterLink, RouterLinkActive],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <a class="name" routerLink="/shelf" aria-label="Orvin, to the shelf">Orvin</a>
+    <nav aria-label="Stations">
+      @for (station of stations(); track station.label) {
+        <a
+          class="station"
+          [routerLink]="station.link"
+          routerLinkActive="here"
+          ariaCurrentWhenActive="page"
+          [routerLinkActiveOptions]="{ exact: false }"
+          >{{ station.label }}</a
+        >
+      }
+    </nav>
+    <div class="tools">
+      <button
+        type="button"
+        [disabled]="!store.undoLabel()"
+        (click)="store.undo()"
+        [attr.aria-label]="undoName()"
+        [title]="undoName()"
+      >
+        <svg viewBox="0 0 20 20" aria-hidden="true"><path d="M7.5 3.5 3.5 7.5l4 4M4 7.5h7.5a5 5 0 0 1 0 10H8" /></svg>
+        <span class="word">Undo</span>
+      </button>
+      <button
+        type="button"
+        [disabled]="!store.redoLabel()"
+        (click)="store.redo()"
+        [attr.aria-label]="redoName()"
+        [title]="redoName()"
+      >
+        <svg viewBox="0 0 20 20" aria-hidden="true"><path d="m12.5 3.5 4 4-4 4M16 7.5H8.5a5 5 0 0 0 0 10H12" /></svg>
+      </button>
+      <button
+        type="button"
+        (click)="theme.toggle()"
+        [attr.aria-pressed]="theme.night()"
+        aria-label="Night, for a dark kitchen"
+        title="Night, for a dark kitchen"
+      >
+        <svg viewBox="0 0 20 20" aria-hidden="true">
+          @if (theme.night()) {
+            <circle cx="10" cy="10" r="3.5" />
+            <path d="M10 2v2m0 12v2M2 10h2m12 0h2M4.3 4.3l1.4 1.4m8.6 8.6 1.4 1.4m0-11.4-1.4 1.4m-8.6 8.6-1.4 1.4" />
+          } @else {
+            <path d="M16.5 11.8A7 7 0 0 1 8.2 3.5a7 7 0 1 0 8.3 8.3z" />
+          }
+        </svg>
+      </button>
+      <button type="button" class="keys" (click)="keyboard.helpOpen.set(true)" aria-label="Keys">
+        <span class="word">Keys</span> <kbd>?</kbd>
+      </button>
+    </div>
+  `,
+  styleUrl: './rail.css',
+})
+export class Rail {
+  protected readonly store = inject(FormulaStore);
+  protected readonly theme = inject(ThemeSwitch);
+  protected readonly keyboard = inject(Keyboard);
+  private readonly onBench = inject(OnBench);
+
+  protected readonly stations = computed(() => {
+    const id = this.onBench.id();
+    const forOne =
+      id === undefined
+        ? []
+        : [
+            { label: 'Bench', link: `/bench/${id}` },
+            { label: 'Oven', link: `/oven/${id}` },
+          ];
+    return [{ label: 'Shelf', link: '/shelf' }, ...forOne];
+  });
+  protected readonly undoName = computed(() =>
+    this.store.undoLabel() ? `Undo ${this.store.undoLabel() ?? ''}` : 'Nothing to undo',
+  );
+  protected readonly redoName = computed(() =>
+    this.store.redoLabel() ? `Redo ${this.store.redoLabel() ?? ''}` : 'Nothing to redo',
+  );
+}

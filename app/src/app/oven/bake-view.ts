@@ -1,0 +1,103 @@
+import type { BakeAdvice, BakePrediction } from '@orvin/core/baking';
+import { minutesInWords } from '@orvin/core/wording';
+
+/** A moment on the bake strip. */
+export interface StripMark {
+  readonly code: string;
+  readonly minute: number;
+  readonly label: string;
+  readonly strong: boolean;
+}
+
+const MARK_LABELS: Readonly<Partial<Record<BakeAdvice['code'], string>>> = {
+  rotate: 'turn',
+  'look-at-colour': 'colour',
+  tent: 'foil',
+  'first-look': 'look',
+};
+
+/** What to do when, in the order of the clock. */
+export function stripMarks(bake: BakePrediction): readonly StripMark[] {
+  const timed = bake.advice.flatMap((advice): StripMark[] => {
+    const word = MARK_LABELS[advice.code];
+    if (word === undefined || advice.minute === undefined) return [];
+    return [
+      {
+        code: advice.code,
+        minute: advice.minute,
+        label: `${word} ${minutesInWords(advice.minute).replace(' min', '')}`,
+        strong: advice.code === 'first-look',
+      },
+    ];
+  });
+  const out: StripMark = {
+    code: 'out',
+    minute: bake.minutes.high,
+    label: `by ${minutesInWords(bake.minutes.high).replace(' min', '')}`,
+    strong: false,
+  };
+  return [{ code: 'in', minute: 0, label: 'in', strong: true }, ...timed, out].sort((a, b) => a.minute - b.minute);
+}
+
+/** A label with its place: row 0 above the strip, row 1 below, further rows further out where labels would touch. */
+export interface PlacedMark extends StripMark {
+  readonly x: number;
+  readonly labelX: number;
+  readonly anchor: 'start' | 'middle' | 'end';
+  readonly row: number;
+}
+
+const LETTER = 7.1;
+const GAP = 10;
+const MOST_ROWS = 4;
+
+/** Places labels so that none touches another: each takes the first row where it has room. */
+export function placeMarks(marks: readonly StripMark[], minutes: number, width: number): readonly PlacedMark[] {
+  const ends: number[] = Array.from({ length: MOST_ROWS }, () => -Infinity);
+  return marks.map((mark) => {
+    const x = (mark.minute / minutes) * width;
+    const half = (mark.label.length * LETTER) / 2;
+    const anchor = x - half < 0 ? 'start' : x + half > width ? 'end' : 'middle';
+    const from = anchor === 'start' ? x : anchor === 'end' ? x - 2 * half : x - half;
+    let row = ends.findIndex((end) => from >= end + GAP);
+    if (row < 0) row = ends.indexOf(Math.min(...ends));
+    ends[row] = from + 2 * half;
+    return { ...mark, x, labelX: x, anchor, row };
+  });
+}
+
+/** From pale to black: the only ramp for heat and browning. Index 1 is golden, 1.2 deep, 1.4 too dark. */
+const CRUST_STOPS: readonly (readonly [number, string])[] = [
+  [0, 'var(--crust-0)'],
+  [0.8, 'var(--crust-1)'],
+  [1.1, 'var(--crust-2)'],
+  [1.4, 'var(--crust-3)'],
+  [1.9, 'var(--crust-4)'],
+];
+
+function ramp(stops: readonly (readonly [number, string])[], value: number): string {
+  const upper = stops.findIndex(([at]) => value <= at);
+  if (upper === 0) return stops[0]?.[1] ?? '';
+  if (upper < 0) return stops.at(-1)?.[1] ?? '';
+  const [from, below] = stops[upper - 1] ?? [0, ''];
+  const [to, above] = stops[upper] ?? [1, ''];
+  const percent = Math.round((100 * (value - from)) / (to - from));
+  return `color-mix(in oklab, ${above} ${percent}%, ${below})`;
+}
+
+/** Colour of a crust of that browning index. */
+export const crustColour = (index: number): string => ramp(CRUST_STOPS, index);
+
+const HEAT_STOPS: readonly (readonly [number, string])[] = [
+  [20, 'var(--crust-0)'],
+  [100, 'var(--crust-1)'],
+  [150, 'var(--crust-2)'],
+];
+/** Colour of crumb at a temperature, °C. */
+export const heatColour = (celsius: number): string => ramp(HEAT_STOPS, celsius);
+
+/** What to say of the middle: the model's own degrees are only worth showing while the batter warms. */
+export function middleInWords(coreCelsius: number, minute: number, likely: number): string {
+  if (Math.round(minute) >= Math.round(likely)) return 'middle set';
+  return coreCelsius < 85 ? `middle about ${Math.round(coreCelsius)} °C` : 'middle nearly set';
+}

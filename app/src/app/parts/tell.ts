@@ -1,0 +1,35 @@
+import { Injectable, inject, signal } from '@angular/core';
+import { MessageService, type ToastMessageOptions } from 'primeng/api';
+
+export interface ToastAct {
+  readonly label: string;
+  run(): void;
+}
+
+/** Says something in passing, with at most one thing to do about it. The place it is said in is fetched when there is first something to say. */
+@Injectable({ providedIn: 'root' })
+export class Tell {
+  private readonly messages = inject(MessageService);
+  private waiting: ToastMessageOptions | undefined;
+  private ready = false;
+  /** Whether anything was ever said. */
+  readonly needed = signal(false);
+
+  say(summary: string, detail = '', act?: ToastAct): void {
+    const message: ToastMessageOptions = { severity: 'secondary', summary, detail, life: act ? 9000 : 5000, data: act };
+    this.needed.set(true);
+    if (!this.ready) {
+      this.waiting = message;
+      return;
+    }
+    this.messages.clear();
+    this.messages.add(message);
+  }
+
+  /** The place to say things is on the screen. */
+  placeIsReady(): void {
+    this.ready = true;
+    if (this.waiting) this.messages.add(this.waiting);
+    this.waiting = undefined;
+  }
+}

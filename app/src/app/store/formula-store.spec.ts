@@ -1,0 +1,140 @@
+import { TestBed } from '@angular/core/testing';
+import type { Formula } from '@orvin/core/formula';
+import { Database, DATABASE_NAME } from './database';
+import { FormulaStore } from './formula-store';
+import { putDown, takeUp } from './unload-journal';
+
+const LOAF: Formula = {
+  title: 'Loaf',
+  region: 'UK',
+  components: [{ id: 'c1', name: 'Batter', lines: [{ id: 'l1', text: '200 g plain flour' }] }],
+  steps: [],
+  bake: { fan: false },
+};
+
+describe('FormulaStore', () => {
+  let name: string;
+  /** A store of its own over the same database: another visit, or another tab. */
+  const visit = async () => {
+    TestBed.inject(Database).close();
+    TestBed.resetTestingModule();
+    TestBed.configureTestingModule({ providers: [{ provide: DATABASE_NAME, useValue: name }] });
+    const store = TestBed.inject(FormulaStore);
+    await store.load();
+    return store;
+  };
+  beforeEach(() => {
+    name = `test-${crypto.randomUUID()}`;
+    localStorage.clear();
+    TestBed.configureTestingModule({ providers: [{ provide: DATABASE_NAME, useValue: name }] });
+  });
+  afterEach(async () => {
+    await TestBed.inject(Database).delete();
+    localStorage.clear();
+  });
+
+  it('finds again what was added, changed and kept', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF, { source: 'as pasted' });
+    store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Pear loaf' } }));
+    store.keep(id, 'first');
+    await store.settled();
+    const again = await visit();
+    expect(again.formula(id)?.formula.title).toBe('Pear loaf');
+    expect(again.formula(id)?.source).toBe('as pasted');
+    expect(again.versionsOf(id).map(({ number, reason }) => [number, reason])).toEqual([[1, 'first']]);
+  });
+
+  it('undoes and redoes anything, on the disk as well', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Two' } }));
+    store.remove(id);
+    store.undo();
+    expect(store.formula(id)?.formula.title).toBe('Two');
+    store.undo();
+    expect(store.formula(id)?.formula.title).toBe('Loaf');
+    store.redo();
+    await store.settled();
+    expect((await visit()).formula(id)?.formula.title).toBe('Two');
+  });
+
+  it('makes one step to undo of typing into one line, and another of the next line', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    for (const title of ['L', 'Lo', 'Loa'])
+      store.change(id, 'typing', ({ formula }) => ({ formula: { ...formula, title } }), 'title');
+    store.change(
+      id,
+      'typing',
+      ({ formula }) => ({ formula: { ...formula, steps: [{ id: 's1', text: 'Bake.' }] } }),
+      'steps',
+    );
+    store.undo();
+    expect(store.formula(id)?.formula).toEqual({ ...LOAF, title: 'Loa' });
+    store.undo();
+    expect(store.formula(id)?.formula).toEqual(LOAF);
+  });
+
+  it('never changes a kept version', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    store.keep(id, 'as it was');
+    store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Changed' } }));
+    await store.settled();
+    expect((await visit()).versionsOf(id)[0]?.formula).toEqual(LOAF);
+  });
+
+  it('keeps both when another tab was faster', async () => {
+    const here = await visit();
+    const { id } = here.add(LOAF);
+    await here.settled();
+    const disk = TestBed.inject(Database);
+    const stored = await disk.formulas.get(id);
+    if (!stored) {
+      fail('not stored');
+      return;
+    }
+    await disk.formulas.put({ ...stored, revision: stored.revision + 5, formula: { ...LOAF, title: 'From there' } });
+    here.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'From here' } }));
+    await here.settled();
+    const titles = here.formulas().map(({ formula }) => formula.title);
+    expect(titles).toContain('From there');
+    expect(titles).toContain('From here (from another tab)');
+    expect(here.notice()).toContain('nothing was lost');
+  });
+
+  it('leaves a damaged record where it is, and says which', async () => {
+    const store = await visit();
+    store.add(LOAF);
+    await store.settled();
+    const damaged = { id: 'odd', revision: 1, formula: 7 };
+    await TestBed.inject(Database).table('formulas').put(damaged);
+    const again = await visit();
+    expect(again.formulas().length).toBe(1);
+    expect(again.unreadable().map(({ id }) => id)).toEqual(['odd']);
+    expect(await TestBed.inject(Database).table('formulas').get('odd')).toEqual(damaged);
+  });
+
+  it('takes up what the last page had no time to write, once, and only when it is newer', async () => {
+    const store = await visit();
+    const record = store.add(LOAF);
+    await store.settled();
+    putDown(
+      [
+        {
+          table: 'formulas',
+          id: record.id,
+          record: { ...record, revision: 9, formula: { ...LOAF, title: 'Last keystroke' } },
+        },
+      ],
+      localStorage,
+    );
+    const next = await visit();
+    expect(next.formula(record.id)?.formula.title).toBe('Last keystroke');
+    await next.settled();
+    putDown([{ table: 'formulas', id: record.id, record }], localStorage);
+    expect((await visit()).formula(record.id)?.formula.title).toBe('Last keystroke');
+    expect(takeUp(localStorage)).toEqual([]);
+  });
+});

@@ -1,0 +1,330 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { fromEvent } from 'rxjs';
+import { filter } from 'rxjs/operators';
+import type { Formula, OvenSheet } from '@orvin/core/formula';
+import { Database } from './database';
+import { apply, invert, merged, NO_RECORDS, type Change, type Edit, type Records } from './edits';
+import { storedFormulaSchema, storedVersionSchema, type StoredFormula, type StoredVersion } from './records';
+import { putDown, takeUp, type Unwritten } from './unload-journal';
+
+const UNDO_DEPTH = 300;
+/** Typing goes on within one step to undo until a pause of so long. */
+const PAUSE_MILLISECONDS = 1200;
+
+/** A record that came back from the disk damaged, or from a later Orvin: kept there untouched, and shown. */
+export interface UnreadableRecord {
+  readonly id: string;
+  readonly reason: string;
+  readonly raw: unknown;
+}
+
+export type StoreState = 'loading' | 'ready' | 'no-storage';
+type Table = Change['table'];
+
+/**
+ * What the baker owns: formulas and kept versions. Signals first, then the disk, in order and with the latest state winning, so that
+ * typing never waits and a reload finds the last keystroke. With two tabs open, a write that would overwrite the other tab's is kept as
+ * a formula of its own.
+ */
+@Injectable({ providedIn: 'root' })
+export class FormulaStore {
+  private readonly database = inject(Database);
+  private readonly records = signal<Records>(NO_RECORDS);
+  private readonly done = signal<readonly Edit[]>([]);
+  private readonly undone = signal<readonly Edit[]>([]);
+  private lastEditAt = 0;
+
+  /** What waits to be written, and what is being written, by table and id: no record means deleted. */
+  private readonly waiting = new Map<string, Unwritten>();
+  private inFlight: readonly Unwritten[] = [];
+  private readonly revisionOnDisk = new Map<string, number>();
+  private writing: Promise<void> | undefined;
+
+  readonly state = signal<StoreState>('loading');
+  readonly unreadable = signal<readonly UnreadableRecord[]>([]);
+  /** What happened on its own and the baker should know. */
+  readonly notice = signal<string | undefined>(undefined);
+  readonly formulas = computed(() => [...this.records().formulas.values()].sort((a, b) => b.createdAt - a.createdAt));
+  readonly undoLabel = computed(() => this.done().at(-1)?.label);
+  readonly redoLabel = computed(() => this.undone().at(-1)?.label);
+
+  constructor() {
+    fromEvent(document, 'visibilitychange')
+      .pipe(filter(() => document.visibilityState === 'visible' && this.state() === 'ready'))
+      .subscribe(() => void this.catchUp());
+    fromEvent(window, 'pagehide').subscribe(() => putDown([...this.inFlight, ...this.waiting.values()], localStorage));
+  }
+
+  /** Reads everything back. Without storage the work goes on in memory, and says so. */
+  async load(): Promise<void> {
+    try {
+      await this.database.open();
+      this.records.set(await this.readAll());
+      this.state.set('ready');
+      this.takeUpUnwritten();
+    } catch {
+      this.state.set('no-storage');
+    }
+  }
+
+  formula(id: string): StoredFormula | undefined {
+    return this.records().formulas.get(id);
+  }
+
+  /** Kept versions of a formula, the latest first. */
+  versionsOf(formulaId: string): readonly StoredVersion[] {
+    return [...this.records().versions.values()]
+      .filter((version) => version.formulaId === formulaId)
+      .sort((a, b) => b.number - a.number);
+  }
+
+  /** Puts a new formula on the shelf. */
+  add(
+    formula: Formula,
+    more: { readonly source?: string; readonly demo?: boolean; readonly label?: string } = {},
+  ): StoredFormula {
+    const now = Date.now();
+    const record: StoredFormula = {
+      id: crypto.randomUUID(),
+      revision: 1,
+      createdAt: now,
+      changedAt: now,
+      ...(more.source !== undefined && { source: more.source }),
+      demo: more.demo ?? false,
+      formula,
+      oven: {},
+    };
+    this.commit({
+      label: more.label ?? `adding ${formula.title || 'a formula'}`,
+      changes: [{ table: 'formulas', id: record.id, after: record }],
+    });
+    return record;
+  }
+
+  /** Changes a formula or what was chosen for its oven. `mergeAs` makes close changes of the same thing one step to undo. */
+  change(
+    id: string,
+    label: string,
+    next: (now: { formula: Formula; oven: OvenSheet }) => { formula?: Formula; oven?: OvenSheet },
+    mergeAs?: string,
+  ): void {
+    const before = this.formula(id);
+    if (!before) return;
+    const after: StoredFormula = { ...before, ...next(before), revision: before.revision + 1, changedAt: Date.now() };
+    this.commit({
+      label,
+      changes: [{ table: 'formulas', id, before, after }],
+      ...(mergeAs !== undefined && { mergeAs: `${id} ${mergeAs}` }),
+    });
+  }
+
+  /** Keeps the formula as it stands as its next version. */
+  keep(id: string, reason: string): StoredVersion | undefined {
+    const record = this.formula(id);
+    if (!record) return undefined;
+    const last = this.versionsOf(id)[0];
+    const version: StoredVersion = {
+      id: crypto.randomUUID(),
+      revision: 1,
+      formulaId: id,
+      number: (last?.number ?? 0) + 1,
+      parent: last?.number ?? null,
+      reason,
+      keptAt: Date.now(),
+      formula: record.formula,
+      oven: record.oven,
+    };
+    this.commit({
+      label: `keeping version ${version.number}`,
+      changes: [{ table: 'versions', id: version.id, after: version }],
+    });
+    return version;
+  }
+
+  /** Takes a formula and its versions off the shelf; undo brings all of it back. */
+  remove(id: string): void {
+    const before = this.formula(id);
+    if (!before) return;
+    const versions = this.versionsOf(id).map((version): Change => ({
+      table: 'versions',
+      id: version.id,
+      before: version,
+    }));
+    this.commit({
+      label: `taking ${before.formula.title || 'a formula'} off the shelf`,
+      changes: [{ table: 'formulas', id, before }, ...versions],
+    });
+  }
+
+  undo(): void {
+    const edit = this.done().at(-1);
+    if (!edit) return;
+    this.done.update((edits) => edits.slice(0, -1));
+    this.undone.update((edits) => [...edits, edit]);
+    this.put(invert(edit));
+  }
+
+  redo(): void {
+    const edit = this.undone().at(-1);
+    if (!edit) return;
+    this.undone.update((edits) => edits.slice(0, -1));
+    this.done.update((edits) => [...edits, edit]);
+    this.put(edit);
+  }
+
+  /** Puts records in place that are no act of the baker's, such as the demo data. */
+  seed(formulas: readonly StoredFormula[], versions: readonly StoredVersion[]): void {
+    this.put({
+      label: '',
+      changes: [
+        ...formulas.map((after): Change => ({ table: 'formulas', id: after.id, after })),
+        ...versions.map((after): Change => ({ table: 'versions', id: after.id, after })),
+      ],
+    });
+  }
+
+  /** Resolves when everything is on the disk. */
+  async settled(): Promise<void> {
+    while (this.writing) await this.writing;
+  }
+
+  private commit(edit: Edit): void {
+    const now = Date.now();
+    const last = this.done().at(-1);
+    const joined = last && now - this.lastEditAt < PAUSE_MILLISECONDS ? merged(last, edit) : undefined;
+    this.lastEditAt = now;
+    this.done.update((edits) => (joined ? [...edits.slice(0, -1), joined] : [...edits, edit].slice(-UNDO_DEPTH)));
+    this.undone.set([]);
+    this.put(edit);
+  }
+
+  /** Into the signals at once, and on to the disk. Undone records get a revision of their own, so that tabs can tell them apart. */
+  private put(edit: Edit): void {
+    const current = this.records();
+    const changes = edit.changes.map((change): Change => {
+      if (change.table !== 'formulas' || change.after === undefined) return change;
+      const revision = Math.max(
+        change.after.revision,
+        (current.formulas.get(change.id)?.revision ?? 0) + 1,
+        this.known(change.table, change.id) + 1,
+      );
+      return { ...change, after: { ...change.after, revision } };
+    });
+    this.records.set(apply(current, { ...edit, changes }));
+    for (const { table, id, after } of changes)
+      this.waiting.set(`${table} ${id}`, { table, id, record: after } as Unwritten);
+    this.write();
+  }
+
+  /** What the last page could not write any more: taken up where it is newer than the disk. */
+  private takeUpUnwritten(): void {
+    for (const one of takeUp(localStorage)) {
+      const onDisk = this.known(one.table, one.id);
+      if (one.record ? one.record.revision <= onDisk : onDisk === 0) continue;
+      const { record, ...rest } = one;
+      this.put({ label: '', changes: [{ ...rest, ...(record && { after: record }) } as Change] });
+    }
+  }
+
+  private known(table: Table, id: string): number {
+    return this.revisionOnDisk.get(`${table} ${id}`) ?? 0;
+  }
+
+  private write(): void {
+    if (this.writing || this.waiting.size === 0 || this.state() === 'no-storage') return;
+    const batch = [...this.waiting.values()];
+    this.inFlight = batch;
+    this.waiting.clear();
+    this.writing = this.writeBatch(batch)
+      .catch(() => {
+        this.notice.set(
+          'This browser refused to store the last change. It is still here; free some space, then change anything to try again.',
+        );
+        for (const one of batch) {
+          const key = `${one.table} ${one.id}`;
+          if (!this.waiting.has(key)) this.waiting.set(key, one);
+        }
+        return 'failed' as const;
+      })
+      .then((outcome) => {
+        this.writing = undefined;
+        this.inFlight = [];
+        if (outcome !== 'failed') this.write();
+      });
+  }
+
+  private async writeBatch(batch: readonly Unwritten[]): Promise<void> {
+    const { database } = this;
+    const overtaken: StoredFormula[] = [];
+    await database.transaction('rw', database.formulas, database.versions, async () => {
+      for (const { table, id, record } of batch) {
+        const key = `${table} ${id}`;
+        const stored = await database.table<{ revision: number }>(table).get(id);
+        if (stored && stored.revision !== this.known(table, id)) {
+          if (table === 'formulas' && record) overtaken.push(record);
+          continue;
+        }
+        if (record) await database.table(table).put(record);
+        else await database.table(table).delete(id);
+        this.revisionOnDisk.set(key, record?.revision ?? 0);
+      }
+    });
+    if (overtaken.length > 0) await this.keepBoth(overtaken);
+  }
+
+  /** Another tab was faster: its state stands, ours becomes a formula beside it. */
+  private async keepBoth(ours: readonly StoredFormula[]): Promise<void> {
+    await this.catchUp();
+    for (const record of ours) {
+      this.add(
+        { ...record.formula, title: `${record.formula.title} (from another tab)` },
+        { label: 'keeping what another tab overtook' },
+      );
+    }
+    this.notice.set('This formula was changed in another tab too. Both are on the shelf; nothing was lost.');
+  }
+
+  /** Takes over what other tabs wrote, for everything that does not wait to be written here. */
+  private async catchUp(): Promise<void> {
+    const disk = await this.readAll();
+    this.records.update((own) => {
+      const mine = (table: Table, id: string) => this.waiting.has(`${table} ${id}`);
+      const taken = <T>(table: Table, from: ReadonlyMap<string, T>, kept: ReadonlyMap<string, T>) =>
+        new Map([...[...from].filter(([id]) => !mine(table, id)), ...[...kept].filter(([id]) => mine(table, id))]);
+      return {
+        formulas: taken('formulas', disk.formulas, own.formulas),
+        versions: taken('versions', disk.versions, own.versions),
+      };
+    });
+  }
+
+  private async readAll(): Promise<Records> {
+    const [formulas, versions] = await Promise.all([
+      this.database.formulas.toArray(),
+      this.database.versions.toArray(),
+    ]);
+    const unreadable: UnreadableRecord[] = [];
+    const sound = <T extends { readonly id: string; readonly revision: number }>(
+      table: Table,
+      rows: readonly T[],
+      schema: typeof storedFormulaSchema | typeof storedVersionSchema,
+    ) =>
+      new Map(
+        rows.flatMap((row): [string, T][] => {
+          const { error } = schema.validate(row);
+          if (error) {
+            unreadable.push({ id: row.id, reason: error.message, raw: row });
+            return [];
+          }
+          this.revisionOnDisk.set(`${table} ${row.id}`, row.revision);
+          return [[row.id, row]];
+        }),
+      );
+    const records = {
+      formulas: sound('formulas', formulas, storedFormulaSchema),
+      versions: sound('versions', versions, storedVersionSchema),
+    };
+    this.unreadable.set(unreadable);
+    return records;
+  }
+}

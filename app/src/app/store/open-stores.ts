@@ -1,0 +1,20 @@
+import { InjectionToken, inject } from '@angular/core';
+import { demoData } from './demo-data';
+import { FormulaStore } from './formula-store';
+import { SettingsStore } from './settings-store';
+
+/** Reads everything back before the first screen; a first visit finds the tea tent's formulas. */
+export const openStores = new InjectionToken<() => Promise<void>>('opens the stores', {
+  factory: () => {
+    const formulas = inject(FormulaStore);
+    const settings = inject(SettingsStore);
+    return async () => {
+      await formulas.load();
+      await settings.load();
+      if (settings.seeded() || formulas.formulas().length > 0) return;
+      const demo = demoData(Date.now());
+      formulas.seed(demo.formulas, demo.versions);
+      settings.set({ seeded: true });
+    };
+  },
+});

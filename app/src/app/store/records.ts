@@ -1,0 +1,82 @@
+import Joi from 'joi';
+import { formulaSchema, ovenSheetSchema } from '@orvin/core/formats';
+import type { Formula, OvenSheet } from '@orvin/core/formula';
+import { REGIONS, type Region } from '@orvin/core/units';
+
+/** A formula as the baker works on it. Every change makes a new revision; what it was is in the edits and the kept versions. */
+export interface StoredFormula {
+  readonly id: string;
+  readonly revision: number;
+  /** Milliseconds since 1970. */
+  readonly createdAt: number;
+  readonly changedAt: number;
+  /** The text it was read from, so that nothing of it is lost. */
+  readonly source?: string;
+  readonly demo: boolean;
+  readonly formula: Formula;
+  readonly oven: OvenSheet;
+}
+
+/** A kept state of a formula: never changed afterwards. */
+export interface StoredVersion {
+  readonly id: string;
+  readonly revision: number;
+  readonly formulaId: string;
+  /** 1, 2, 3 … within its formula. */
+  readonly number: number;
+  /** The version it grew from; null for the first. */
+  readonly parent: number | null;
+  readonly reason: string;
+  readonly keptAt: number;
+  readonly formula: Formula;
+  readonly oven: OvenSheet;
+}
+
+export type Theme = 'auto' | 'day' | 'night';
+
+/** What the baker set for this browser: one row. */
+export interface StoredSettings {
+  readonly id: 'settings';
+  readonly region: Region;
+  readonly theme: Theme;
+  /** The formula last on the bench. */
+  readonly onBench?: string;
+  readonly seeded: boolean;
+}
+
+const id = Joi.string().min(1).max(100).required();
+const moment = Joi.number().integer().min(0).required();
+const revision = Joi.number().integer().min(1).required();
+
+export const storedFormulaSchema = Joi.object<StoredFormula>({
+  id,
+  revision,
+  createdAt: moment,
+  changedAt: moment,
+  source: Joi.string().allow('').max(200_000),
+  demo: Joi.boolean().required(),
+  formula: formulaSchema.required(),
+  oven: ovenSheetSchema.required(),
+});
+
+export const storedVersionSchema = Joi.object<StoredVersion>({
+  id,
+  revision,
+  formulaId: id,
+  number: Joi.number().integer().min(1).required(),
+  parent: Joi.number().integer().min(1).allow(null).required(),
+  reason: Joi.string().allow('').max(2000).required(),
+  keptAt: moment,
+  formula: formulaSchema.required(),
+  oven: ovenSheetSchema.required(),
+});
+
+export const storedSettingsSchema = Joi.object<StoredSettings>({
+  id: Joi.valid('settings').required(),
+  region: Joi.string()
+    .valid(...REGIONS)
+    .required(),
+  theme: Joi.string().valid('auto', 'day', 'night').required(),
+  onBench: Joi.string().max(100),
+  seeded: Joi.boolean().required(),
+});

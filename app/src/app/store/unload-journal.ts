@@ -1,0 +1,50 @@
+import Joi from 'joi';
+import { storedFormulaSchema, storedVersionSchema, type StoredFormula, type StoredVersion } from './records';
+
+/*
+ * The database writes a few milliseconds after a keystroke. A page that is left within them would lose that keystroke: what still waits
+ * is therefore put down synchronously as the page goes, and taken up again on the next start.
+ */
+
+export type Unwritten =
+  | { readonly table: 'formulas'; readonly id: string; readonly record?: StoredFormula | undefined }
+  | { readonly table: 'versions'; readonly id: string; readonly record?: StoredVersion | undefined };
+
+const PREFIX = 'orvin-unwritten-';
+
+const journalSchema = Joi.array()
+  .items(
+    Joi.object({ table: Joi.valid('formulas').required(), id: Joi.string().required(), record: storedFormulaSchema }),
+    Joi.object({ table: Joi.valid('versions').required(), id: Joi.string().required(), record: storedVersionSchema }),
+  )
+  .required();
+
+/** Puts down what waits to be written. Nothing waits, nothing is put down. */
+export function putDown(unwritten: readonly Unwritten[], storage: Storage): void {
+  if (unwritten.length === 0) return;
+  try {
+    storage.setItem(PREFIX + crypto.randomUUID(), JSON.stringify(unwritten));
+  } catch {
+    // no room: the database may still have made it
+  }
+}
+
+/** Takes up what was put down, and clears it. What cannot be read is left alone. */
+export function takeUp(storage: Storage): readonly Unwritten[] {
+  const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter((key) =>
+    key.startsWith(PREFIX),
+  );
+  return keys.flatMap((key) => {
+    try {
+      const { error, value } = journalSchema.validate(JSON.parse(storage.getItem(key) ?? '')) as {
+        error?: Error;
+        value: readonly Unwritten[];
+      };
+      if (error) return [];
+      storage.removeItem(key);
+      return value;
+    } catch {
+      return [];
+    }
+  });
+}

@@ -1,0 +1,67 @@
+import { Injectable, inject } from '@angular/core';
+import { Observable, catchError, map, of, startWith, switchMap, debounceTime, distinctUntilChanged } from 'rxjs';
+import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/baking';
+import { Work } from './work-client';
+
+export type Foresight =
+  | { readonly state: 'nothing-to-bake' }
+  | { readonly state: 'working'; readonly job: BakeJob }
+  | { readonly state: 'ready'; readonly job: BakeJob; readonly result: PredictionResult }
+  | { readonly state: 'failed'; readonly job: BakeJob; readonly message: string };
+
+/** A pause in typing, before a simulation is asked for. */
+const QUIET_MILLISECONDS = 120;
+
+/** Long enough for the first screen to settle. */
+const IDLE_MILLISECONDS = 1500;
+
+/** Streams of bakes to streams of predictions: the latest wins, the one before is forgotten. */
+@Injectable({ providedIn: 'root' })
+export class BakeForesight {
+  private readonly work = inject(Work);
+
+  private warm = false;
+
+  /** Warms the worker up once the screen has nothing better to do. */
+  warmUpSoon(): void {
+    if (!this.warm) setTimeout(() => this.warmUp(), IDLE_MILLISECONDS);
+  }
+
+  /** Simulates a small bake once, so that the first real one need not wait for cold code. */
+  warmUp(): void {
+    if (this.warm) return;
+    this.warm = true;
+    void this.work.run('bake', WARM_UP_JOB).catch(() => undefined);
+  }
+
+  foresee(jobs: Observable<BakeJob | undefined>): Observable<Foresight> {
+    return jobs.pipe(
+      distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
+      debounceTime(QUIET_MILLISECONDS),
+      switchMap((job) => (job === undefined ? of<Foresight>({ state: 'nothing-to-bake' }) : this.one(job))),
+    );
+  }
+
+  private one(job: BakeJob): Observable<Foresight> {
+    const run = new Observable<PredictionResult>((subscriber) => {
+      const abort = new AbortController();
+      this.work.run('bake', job, abort.signal).then(
+        (result) => {
+          subscriber.next(result);
+          subscriber.complete();
+        },
+        (error: unknown) => {
+          if (!abort.signal.aborted) subscriber.error(error);
+        },
+      );
+      return () => abort.abort(new Error('overtaken'));
+    });
+    return run.pipe(
+      map((result): Foresight => ({ state: 'ready', job, result })),
+      catchError((error: unknown) =>
+        of<Foresight>({ state: 'failed', job, message: error instanceof Error ? error.message : String(error) }),
+      ),
+      startWith<Foresight>({ state: 'working', job }),
+    );
+  }
+}

@@ -1,0 +1,34 @@
+import Joi from 'joi';
+import { bakeJobSchema, predictionSchema } from '@orvin/core/formats';
+import type { JobName } from './jobs';
+
+export interface WorkRequest {
+  readonly id: number;
+  readonly name: JobName;
+  readonly input: unknown;
+}
+export type WorkReply =
+  | { readonly id: number; readonly ok: true; readonly value: unknown }
+  | { readonly id: number; readonly ok: false; readonly message: string };
+
+/** What goes into each job and what comes out, checked on both sides of the thread. */
+export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema; readonly output: Joi.Schema }>> = {
+  bake: { input: bakeJobSchema.required(), output: predictionSchema.required() },
+};
+
+export const requestSchema = Joi.object<WorkRequest>({
+  id: Joi.number().integer().min(0).required(),
+  name: Joi.string()
+    .valid(...Object.keys(JOB_SCHEMAS))
+    .required(),
+  input: Joi.any(),
+});
+
+export const replySchema = Joi.alternatives<WorkReply>(
+  Joi.object({ id: Joi.number().integer().min(0).required(), ok: Joi.valid(true).required(), value: Joi.any() }),
+  Joi.object({
+    id: Joi.number().integer().min(0).required(),
+    ok: Joi.valid(false).required(),
+    message: Joi.string().required(),
+  }),
+);

@@ -1,0 +1,47 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { FormulaStore } from '../store/formula-store';
+import { SettingsStore } from '../store/settings-store';
+import { Readings } from './readings';
+
+/** The formula that travels along the stations, and what it means. */
+@Injectable({ providedIn: 'root' })
+export class OnBench {
+  private readonly store = inject(FormulaStore);
+  private readonly settings = inject(SettingsStore);
+  private readonly readings = inject(Readings);
+
+  private readonly chosen = signal<string | undefined>(undefined);
+  /** The one at hand; on the Shelf, the one last at hand. */
+  readonly id = computed(() => {
+    const wanted = this.chosen() ?? this.settings.onBench();
+    return wanted !== undefined && this.store.formula(wanted) ? wanted : this.store.formulas()[0]?.id;
+  });
+  readonly record = computed(() => {
+    const id = this.id();
+    return id === undefined ? undefined : this.store.formula(id);
+  });
+  readonly audit = computed(() => {
+    const record = this.record();
+    return record && this.readings.of(record.formula);
+  });
+  readonly versions = computed(() => {
+    const id = this.id();
+    return id === undefined ? [] : this.store.versionsOf(id);
+  });
+  readonly lastVersion = computed(() => this.versions()[0]);
+  /** Whether something changed since the last kept version. */
+  readonly unkept = computed(() => {
+    const record = this.record();
+    const last = this.lastVersion();
+    if (!record) return false;
+    return (
+      last === undefined || JSON.stringify([last.formula, last.oven]) !== JSON.stringify([record.formula, record.oven])
+    );
+  });
+
+  /** Brings a formula to the bench. */
+  bring(id: string): void {
+    this.chosen.set(id);
+    if (this.settings.onBench() !== id) this.settings.set({ onBench: id });
+  }
+}

@@ -1,0 +1,6 @@
+import { answer } from './answer';
+
+addEventListener('message', ({ data }: MessageEvent<unknown>) => {
+  const reply = answer(data);
+  if (reply) postMessage(reply);
+});

@@ -1,0 +1,1 @@
+export { auditFormula, type Audit, type AuditEntry, type AuditLine } from './audit-formula.js';

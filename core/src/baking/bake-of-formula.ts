@@ -1,0 +1,136 @@
+import type { KnownBake, WeighedPart } from '../formula/index.js';
+import { parsePan, type PanSet } from '../pans/index.js';
+import { anchorOn, type Anchor, type BakedBatter, type KnownTime } from './known-bake.js';
+import { HEAT_STYLE_OF, type HeatStyleId } from './parameters.js';
+import { predictBake, settingFor, type PredictionResult, type SetPoint } from './predict-bake.js';
+
+/** A formula as far as the oven needs it. */
+export interface FormulaToBake {
+  readonly parts: readonly WeighedPart[];
+  /** Balance style; undefined when nothing tells. */
+  readonly styleId: string | undefined;
+  /** Set point that the style is usually baked at, °C. */
+  readonly usualCelsius: number;
+  readonly known: KnownBake;
+}
+
+/** What the baker decides for this bake. */
+export interface BakeChoice {
+  readonly pans: PanSet;
+  readonly celsius?: number;
+  readonly fan?: boolean;
+  /** All the batter, g; the formula's own when absent. */
+  readonly grams?: number;
+  /** A known bake of the baker's own; the formula's when absent. */
+  readonly knownPans?: PanSet;
+  readonly knownMinutes?: number;
+}
+
+/** All that the simulation needs: plain data, ready to be sent to a worker. */
+export interface BakeJob {
+  readonly batter: BakedBatter;
+  readonly pans: PanSet;
+  readonly setting: SetPoint;
+  readonly known?: KnownTime;
+}
+
+const UNKNOWN_STYLE: HeatStyleId = 'quick';
+
+/** The batter of a formula as the oven sees it: its style and what it is made of, pieces and all. */
+export function batterOf(parts: readonly WeighedPart[], styleId: string | undefined, grams?: number): BakedBatter {
+  const heatStyle = HEAT_STYLE_OF[styleId ?? ''] ?? UNKNOWN_STYLE;
+  const sum = (share: (part: WeighedPart) => number) =>
+    parts.reduce((total, part) => total + part.grams * share(part), 0);
+  const own = sum(() => 1);
+  if (!(own > 0)) return { grams: grams ?? 0, heatStyle };
+  return {
+    grams: grams ?? own,
+    heatStyle,
+    water: sum(({ ingredient }) => ingredient.composition.water) / own,
+    fat: sum(({ ingredient }) => ingredient.composition.fat) / own,
+    sugar: sum(({ ingredient }) => ingredient.composition.sugars) / own,
+  };
+}
+
+/** The pans that a formula names, when it names them with a size. */
+export function knownPansOf(known: KnownBake): { readonly pans: PanSet; readonly sizeAssumed: boolean } | undefined {
+  const parsed = known.pan === undefined ? undefined : parsePan(known.pan);
+  return parsed?.kind === 'pan' ? { pans: parsed.set, sizeAssumed: parsed.assumed.includes('size') } : undefined;
+}
+
+/** Puts formula and choice together: batter, pans, set point, and the known bake to lean on. Quick; nothing is simulated here. */
+export function bakeJob(formula: FormulaToBake, choice: BakeChoice): BakeJob {
+  const { known } = formula;
+  const own = knownPansOf(known);
+  const knownPans = choice.knownPans ?? own?.pans;
+  const lowMinutes = choice.knownMinutes ?? known.lowMinutes;
+  const highMinutes = choice.knownMinutes ?? known.highMinutes ?? lowMinutes;
+  const knownCelsius = known.celsius ?? (lowMinutes === undefined ? undefined : choice.celsius);
+  const setting = settingFor(
+    {
+      celsius: knownCelsius ?? formula.usualCelsius,
+      fan: known.fan,
+      material: knownPans?.pan.material ?? 'light',
+      from: knownCelsius === undefined ? 'style' : 'known-bake',
+    },
+    choice.fan ?? known.fan,
+    choice.pans.pan.material,
+  );
+  const chosen: SetPoint =
+    choice.celsius === undefined
+      ? setting
+      : { celsius: choice.celsius, fan: setting.fan, reasons: [{ code: 'chosen', celsius: choice.celsius }] };
+  const timed = knownPans !== undefined && lowMinutes !== undefined && highMinutes !== undefined;
+  const sizeAssumed = choice.knownPans === undefined && own?.sizeAssumed === true;
+  return {
+    batter: batterOf(formula.parts, formula.styleId, choice.grams),
+    pans: choice.pans,
+    setting: chosen,
+    ...(timed && {
+      known: {
+        pans: knownPans,
+        ovenCelsius: knownCelsius ?? formula.usualCelsius,
+        fan: known.fan,
+        lowMinutes,
+        highMinutes,
+        from:
+          knownCelsius === undefined || sizeAssumed
+            ? ('remembered' as const)
+            : highMinutes > lowMinutes
+              ? ('printed-range' as const)
+              : ('printed-time' as const),
+      },
+    }),
+  };
+}
+
+/**
+ * Runs a bake: leans on the known one where there is one, then foresees this one. Up to seven simulations; for a worker.
+ * @throws DomainError for what the simulation cannot bake
+ */
+export function runBakeJob(
+  { batter, pans, setting, known }: BakeJob,
+  anchorFor: (batter: BakedBatter, known: KnownTime) => Anchor = anchorOn,
+): PredictionResult {
+  return predictBake({ batter, pans, setting, ...(known && { anchor: anchorFor(batter, known) }) });
+}
+
+/** A small bake that runs through all of the simulation's code, to warm a worker up. */
+export const WARM_UP_JOB: BakeJob = {
+  batter: { grams: 700, heatStyle: 'quick' },
+  pans: {
+    pan: {
+      name: 'loaf',
+      shape: 'loaf',
+      topLengthCm: 21,
+      topWidthCm: 11,
+      bottomLengthCm: 19.5,
+      bottomWidthCm: 9.5,
+      depthCm: 6,
+      cavities: 1,
+      material: 'light',
+    },
+    count: 1,
+  },
+  setting: { celsius: 190, fan: false, reasons: [] },
+};

@@ -1,0 +1,29 @@
+import { DomainError } from '../domain-error.js';
+
+const SEA_LEVEL_PASCALS = 101_325;
+
+/**
+ * Saturation pressure of water, Pa, at a temperature in °C.
+ * @source Antoine form with the constants of heat.md, section 2; within 1 % of steam tables from 20 to 120 °C
+ */
+export const saturationPascals = (celsius: number): number => Math.exp(23.1964 - 3816.44 / (celsius + 227.02));
+
+/** d ln p / dT of the same fit, 1/K. */
+export const saturationSlope = (celsius: number): number => 3816.44 / (celsius + 227.02) ** 2;
+
+export interface Air {
+  readonly pressurePascals: number;
+  /** Temperature at which pure water boils there, °C. */
+  readonly boilingCelsius: number;
+}
+
+/**
+ * Air pressure and boiling point at an altitude, by the standard atmosphere.
+ * @throws DomainError outside −430 to 5000 m
+ */
+export function airAt(altitudeMetres: number): Air {
+  if (!(altitudeMetres >= -430 && altitudeMetres <= 5000))
+    throw new DomainError('airAt', 'altitudeMetres', altitudeMetres, '−430 to 5000 m');
+  const pressurePascals = SEA_LEVEL_PASCALS * (1 - 2.25577e-5 * altitudeMetres) ** 5.25588;
+  return { pressurePascals, boilingCelsius: 3816.44 / (23.1964 - Math.log(pressurePascals)) - 227.02 };
+}

@@ -1,0 +1,98 @@
+import { numberIn, readTable, type Row } from '../numerics/index.js';
+import type { Band } from '../verdict.js';
+import { STYLE_BANDS_TABLE } from './style-bands.table.js';
+
+/** What a style is held against, in the order a baker reads them. */
+export const QUANTITIES = ['flour', 'sugar', 'fat', 'egg', 'water', 'salt', 'gas', 'crumb-ph'] as const;
+export type Quantity = (typeof QUANTITIES)[number];
+
+export interface Style {
+  readonly id: string;
+  readonly nameUs: string;
+  readonly nameUk: string;
+  /** Percent of flour, except flour (percent of the batter), gas (g CO₂ per 100 g flour) and crumb pH. */
+  readonly bands: Readonly<Record<Quantity, Band>>;
+  readonly inclusions: Band;
+  readonly cocoa: Band;
+  readonly batterGramsPerMillilitre: Band;
+  readonly ovenCelsius: Band;
+  readonly doneCoreCelsius: Band;
+  readonly mixingMethod: string;
+  /** Minutes the mixed batter may wait. */
+  readonly holdMinutes: number;
+  /** Soda the style bears unmet, percent of flour. */
+  readonly leftoverSodaMost: number;
+  /** Why the bands are where they are. */
+  readonly reason: string;
+}
+
+function band(row: Row, name: string): Band {
+  return {
+    low: numberIn(row, `${name}_low`),
+    typical: numberIn(row, `${name}_typ`),
+    high: numberIn(row, `${name}_high`),
+  };
+}
+
+/** Share of a shelled egg that is neither water nor fat: it adds to the batter beside what sugar, fat and water count. */
+const EGG_REST = 0.145;
+
+/**
+ * Flour's share of the batter, pieces left out, that the other bands imply: everything at its typical amount, and each moving through its own band
+ * independently of the others. The table has no such band of its own.
+ */
+function flourShare(parts: readonly (readonly [Band, number])[]): Band {
+  const beside = parts.reduce((sum, [one, weight]) => sum + one.typical * weight, 0);
+  const spread = (side: 'low' | 'high') =>
+    Math.sqrt(parts.reduce((sum, [one, weight]) => sum + ((one[side] - one.typical) * weight) ** 2, 0));
+  const share = (others: number) => (100 * 100) / (100 + others);
+  return {
+    low: share(beside + spread('high')),
+    typical: share(beside),
+    high: share(Math.max(0, beside - spread('low'))),
+  };
+}
+
+function fromRow(row: Row): Style {
+  const [sugar, fat, egg, water, salt, inclusions, cocoa] = [
+    'sugar_bp',
+    'fat_bp',
+    'egg_bp',
+    'hydration_bp',
+    'salt_bp',
+    'inclusions_bp',
+    'cocoa_bp',
+  ].map((name) => band(row, name)) as [Band, Band, Band, Band, Band, Band, Band];
+  return {
+    id: row['id'] ?? '',
+    nameUs: row['name_us'] ?? '',
+    nameUk: row['name_uk'] ?? '',
+    bands: {
+      flour: flourShare([[sugar, 1], [fat, 1], [egg, EGG_REST], [water, 1], [salt, 1], [cocoa, 1]]), // prettier-ignore
+      sugar,
+      fat,
+      egg,
+      water,
+      salt,
+      gas: band(row, 'co2_per_100g_flour'),
+      'crumb-ph': band(row, 'crumb_ph'),
+    },
+    inclusions,
+    cocoa,
+    batterGramsPerMillilitre: band(row, 'batter_density_g_ml'),
+    ovenCelsius: band(row, 'oven_c'),
+    doneCoreCelsius: band(row, 'done_core_c'),
+    mixingMethod: row['mixing_method'] ?? '',
+    holdMinutes: numberIn(row, 'hold_min_max'),
+    leftoverSodaMost: numberIn(row, 'leftover_soda_pct_flour_max'),
+    reason: row['reason'] ?? '',
+  };
+}
+
+/** The 33 styles of style_bands.csv: one school's spread, editable in a later station. */
+export const STYLES: readonly Style[] = readTable(STYLE_BANDS_TABLE).map(fromRow);
+const byId = new Map(STYLES.map((style) => [style.id, style]));
+
+export function styleById(id: string): Style | undefined {
+  return byId.get(id);
+}

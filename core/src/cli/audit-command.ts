@@ -1,0 +1,60 @@
+import { inOneLine, verdictInWords } from '../wording/index.js';
+import type { Options } from './options.js';
+import { done, orNull, rounded, type Outcome } from './outcome.js';
+import { problemsAsJson, readInput } from './read-input.js';
+
+/** `audit`: grams and baker's percentages, totals, the leavening ledger, the bands of the style. */
+export function auditCommand(text: string, options: Options): Outcome {
+  const input = readInput(text, options);
+  if ('refusal' in input) return input.refusal;
+  const { formula, audit, problems } = input;
+  const { totals, ledger, style } = audit;
+  return done({
+    title: formula.title,
+    style: style?.id ?? null,
+    runnerUp: audit.runnerUp?.id ?? null,
+    lines: audit.lines.flatMap((line) =>
+      line.entries.map((entry) => ({
+        text: line.text,
+        ingredient: entry.read.ingredient?.id ?? null,
+        grams: orNull(entry.grams, 2),
+        bakersPercent: orNull(entry.bakersPercent, 2),
+        inBatter: line.inBatter,
+      })),
+    ),
+    totals: {
+      flour: rounded(totals.flour, 2),
+      water: rounded(totals.water, 2),
+      fat: rounded(totals.fat, 2),
+      sugar: rounded(totals.sugar, 2),
+      eggSolids: rounded(totals.eggSolids, 2),
+      salt: rounded(totals.salt, 2),
+      grams: rounded(totals.grams, 2),
+    },
+    leavening: {
+      acidMeq: rounded(ledger.acidMeq),
+      sodaMeq: rounded(ledger.sodaMeq),
+      neutralisedSodaGrams: rounded(ledger.neutralisedSodaGrams),
+      leftoverSodaGrams: rounded(ledger.leftoverSodaGrams),
+      leftoverAcidMeq: rounded(ledger.leftoverAcidMeq),
+      co2GramsPer100gFlour: rounded(ledger.gas.gramsPer100gFlour),
+      co2ByPhaseMillimoles: Object.fromEntries(
+        Object.entries(ledger.gas.byPhase).map(([phase, millimoles]) => [phase, rounded(millimoles)]),
+      ),
+      crumbPh: {
+        low: rounded(ledger.crumbPh.low, 2),
+        likely: rounded(ledger.crumbPh.likely, 2),
+        high: rounded(ledger.crumbPh.high, 2),
+      },
+    },
+    verdicts: audit.verdicts.map((verdict) => ({
+      quantity: verdict.quantity,
+      value: rounded(verdict.value),
+      unit: verdict.unit,
+      band: [rounded(verdict.band.low), rounded(verdict.band.high)],
+      verdict: verdict.verdict,
+      reason: style ? inOneLine(verdictInWords(verdict, style, formula.region)) : '',
+    })),
+    problems: problemsAsJson(problems),
+  });
+}

@@ -1,0 +1,58 @@
+import { auditCommand } from './audit-command.js';
+import { bakeCommand } from './bake-command.js';
+import { checkOptions, type Options, type TypedOptions } from './options.js';
+import { wrongUse, type Outcome } from './outcome.js';
+import { parseCommand } from './parse-command.js';
+
+const COMMANDS: Readonly<Record<string, (text: string, options: Options) => Outcome>> = {
+  parse: parseCommand,
+  audit: auditCommand,
+  bake: bakeCommand,
+};
+
+export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options]
+
+  parse FILE|-   what was read, line by line
+  audit FILE|-   grams, baker's percentages, totals, leavening, style bands
+  bake  FILE|-   the bake in another pan
+                 --to "9 in round x 2"   --from "9x5x2.75 in loaf"   --known-minutes 58
+                 --celsius 175   --fan   --material dark   --mass 1150
+  every command: --region US|UK|CA|AU|NZ|IN|JP|EU   --style muffin
+
+FILE is a text with one formula, - is standard input. JSON goes to standard output, messages to standard error.
+Exit code 0 done, 1 the input was refused, 2 wrong use.`;
+
+/** The options that take a value, and those that are flags: what a caller needs to take a command line apart. */
+export const OPTION_KINDS: Readonly<Record<string, 'value' | 'flag'>> = {
+  region: 'value',
+  style: 'value',
+  to: 'value',
+  from: 'value',
+  'known-minutes': 'value',
+  celsius: 'value',
+  fan: 'flag',
+  material: 'value',
+  mass: 'value',
+};
+
+/**
+ * Runs one command over the text of a formula. Pure: the caller reads files, prints and exits.
+ * @param readText gives the text of the file argument; undefined when it cannot be read
+ */
+export function runCommand(
+  words: readonly string[],
+  typed: TypedOptions,
+  readText: (file: string) => string | undefined,
+): Outcome {
+  const [name, file, ...more] = words;
+  if (name === undefined) return wrongUse(USAGE);
+  const command = COMMANDS[name];
+  if (command === undefined) return wrongUse(`there is no command "${name}"\n\n${USAGE}`);
+  if (file === undefined) return wrongUse(`${name} needs a file, or - for standard input\n\n${USAGE}`);
+  if (more.length > 0) return wrongUse(`${name} takes one file; "${more.join(' ')}" is too much`);
+  const checked = checkOptions(typed);
+  if ('wrong' in checked) return checked.wrong;
+  const text = readText(file);
+  if (text === undefined) return wrongUse(`cannot read "${file}": no such file, or no permission`);
+  return command(text, checked.options);
+}

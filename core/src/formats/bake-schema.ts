@@ -1,0 +1,91 @@
+import Joi from 'joi';
+import { HEAT_STYLE_IDS, type BakeJob, type PredictionResult } from '../baking/index.js';
+import { PAN_MATERIALS, PAN_SHAPES } from '../pans/index.js';
+
+/* What crosses to the worker that bakes, and what comes back. The ranges are those of the simulation, or wider: it refuses the rest itself. */
+
+const positive = Joi.number().positive().max(1_000_000);
+const share = Joi.number().min(0).max(1);
+
+const panSet = Joi.object({
+  pan: Joi.object({
+    name: Joi.string().allow('').max(300).required(),
+    shape: Joi.string()
+      .valid(...PAN_SHAPES)
+      .required(),
+    topLengthCm: positive.required(),
+    topWidthCm: positive.required(),
+    bottomLengthCm: positive.required(),
+    bottomWidthCm: positive.required(),
+    depthCm: positive.required(),
+    cavities: Joi.number().integer().min(1).max(100).required(),
+    material: Joi.string()
+      .valid(...PAN_MATERIALS)
+      .required(),
+  }).required(),
+  count: Joi.number().integer().min(1).max(24).required(),
+});
+
+export const bakeJobSchema = Joi.object<BakeJob>({
+  batter: Joi.object({
+    grams: Joi.number().min(0).max(1_000_000).required(),
+    heatStyle: Joi.string()
+      .valid(...HEAT_STYLE_IDS)
+      .required(),
+    water: share,
+    fat: share,
+    sugar: share,
+  }).required(),
+  pans: panSet.required(),
+  setting: Joi.object({
+    celsius: Joi.number().required(),
+    fan: Joi.boolean().required(),
+    reasons: Joi.array()
+      .items(Joi.object({ code: Joi.string().required(), celsius: Joi.number().required() }))
+      .required(),
+  }).required(),
+  known: Joi.object({
+    pans: panSet.required(),
+    ovenCelsius: Joi.number().required(),
+    fan: Joi.boolean().required(),
+    lowMinutes: positive.required(),
+    highMinutes: positive.required(),
+    from: Joi.string().valid('own-bake', 'printed-range', 'printed-time', 'remembered').required(),
+  }),
+});
+
+/** Long rows of figures are checked as a whole: one object for each would cost more than the simulation. */
+const figures = Joi.any().custom((value: unknown, helpers) =>
+  Array.isArray(value) && value.every((one) => Number.isFinite(one))
+    ? (value as number[])
+    : helpers.error('any.invalid'),
+);
+const figure = Joi.number().required();
+
+export const predictionSchema = Joi.alternatives<PredictionResult>(
+  Joi.object({ kind: Joi.valid('never-done').required(), celsius: figure, longestMinutes: figure }),
+  Joi.object({
+    kind: Joi.valid('foreseen').required(),
+    bake: Joi.object({
+      minutes: Joi.object({ first: figure, low: figure, likely: figure, high: figure }).required(),
+      frames: Joi.array()
+        .items(
+          Joi.object({
+            minute: figure,
+            coreCelsius: figure,
+            topColour: figure,
+            heightCm: figure,
+            sectionCelsius: figures.required(),
+            rowTopsCm: figures.required(),
+          }).unknown(),
+        )
+        .min(1)
+        .required(),
+      columnEdges: figures.required(),
+      fill: Joi.object().required(),
+      advice: Joi.array().required(),
+    })
+      .unknown()
+      .required(),
+  }),
+);

@@ -1,0 +1,24 @@
+// Made from core/tables/ambiguous-terms.csv by scripts/tables.mjs: change the CSV and run `npm run tables`.
+export const AMBIGUOUS_TERMS_TABLE = `term	default_id	other_ids	note
+corn flour		cornstarch|maize-flour	UK/India/Ireland/Australia usually mean starch; US means finely ground corn: ask. 'cornflour' (one word) is cornstarch
+baking powder	baking-powder	uk-baking-powder|aluminium-free-baking-powder|tartrate-baking-powder	choose uk-baking-powder for a UK/Irish/Australian recipe
+cider	hard-cider	apple-juice|boiled-cider	US unqualified cider is apple juice
+lemonade	lemonade	lemon-juice	UK/Australia fizzy; US still and sweetened
+ginger	fresh-ginger	ground-ginger|crystallised-ginger|stem-ginger	a teaspoon in a cake recipe usually means ground
+coriander		ground-coriander|cilantro	US coriander is the seed; UK/India may be the leaf
+coconut	fresh-coconut	desiccated-coconut|sweetened-shredded-coconut|coconut-flakes	UK/Australia baking usually means desiccated; US usually sweetened shredded
+cream		heavy-cream|double-cream|whipping-cream|single-cream	ask for fat percentage
+oatmeal	medium-oatmeal	rolled-oats|quick-oats	US oatmeal means rolled or quick oats
+mustard	prepared-mustard	mustard-powder|mustard-oil	a teaspoon of dry mustard is powder
+yeast		instant-yeast|active-dry-yeast|fresh-yeast	ask
+chocolate		dark-chocolate-70|bittersweet-chocolate|semisweet-chocolate-chips|milk-chocolate|white-chocolate	ask
+cocoa	natural-cocoa	dutch-cocoa|black-cocoa	much UK/EU cocoa is alkalised: matters when soda is the leavener
+golden raisins	golden-raisins	raisins	UK sultanas are usually not sulphited; Australian sultanas are darker
+tomato puree	tomato-puree	tomato-juice	UK puree = US paste; US puree is thin (passata-like)
+curd	plain-yogurt	quark|lemon-curd	Indian curd is set yogurt
+figs	dried-figs	fresh-fig
+apricots	apricot	dried-apricots
+currants	currants	blackcurrants|redcurrants	dried Zante currants unless coloured
+kosher salt	kosher-salt	kosher-salt-dense	the two types differ about 1.6 times by spoon
+tablespoon (Australia)			20 ml in Australia; 14.787 ml US; 15 ml UK/metric. All piece weights here use 14.787 ml
+large egg	egg		US large 50 g shelled; UK large 59 g; UK medium 51 g`;

@@ -1,0 +1,36 @@
+// Made from core/tables/eggs.csv by scripts/tables.mjs: change the CSV and run `npm run tables`.
+export const EGGS_TABLE = `region	size	shell_g_low	shell_g_high	shelled_g	white_g	yolk_g
+US	peewee	35.4	42.5	34	21.5	12.5
+US	small	42.5	49.6	38	24.5	13.5
+US	medium	49.6	56.7	44	28.5	15.5
+US	large	56.7	63.8	50	33	17
+US	extra_large	63.8	70.9	56	37.5	18.5
+US	jumbo	70.9	80	63	43	20
+EU	small	43	53	43	28	15
+EU	medium	53	63	51	33.5	17.5
+EU	large	63	73	60	40.5	19.5
+EU	very_large	73	83	69	47.5	21.5
+UK	small	43	53	43	28	15
+UK	medium	53	63	51	33.5	17.5
+UK	large	63	73	60	40.5	19.5
+UK	very_large	73	83	69	47.5	21.5
+CA	peewee	35	42	34	21.5	12.5
+CA	small	42	49	40	26	14
+CA	medium	49	56	46	30	16
+CA	large	56	63	52	34.5	17.5
+CA	extra_large	63	70	58	39	19
+CA	jumbo	70	80	65	44.5	20.5
+AU	medium	43	49.9	40.5	26	14.5
+AU	large	50	58.2	47	31	16
+AU	extra_large	58.3	66.6	54	36	18
+AU	jumbo	66.7	71.6	60	40.5	19.5
+AU	mega	71.7	78	65	44.5	20.5
+NZ	size_6	53	61.9	50	33	17
+NZ	size_7	62	67.9	57	38.5	18.5
+NZ	size_8	68	75	62	42	20
+JP	SS	40	46	37	23.5	13.5
+JP	S	46	52	42	27	15
+JP	MS	52	58	47	31	16
+JP	M	58	64	53	35	18
+JP	L	64	70	58	39	19
+JP	LL	70	76	64	43.5	20.5`;

@@ -1,0 +1,37 @@
+export {
+  ALLERGENS,
+  CATEGORIES,
+  INGREDIENTS,
+  ingredientById,
+  ingredientName,
+  type Allergen,
+  type Category,
+  type Composition,
+  type Ingredient,
+} from './ingredient.js';
+export { availability, isInclusion, roleOf, type Preparation, type Role } from './role.js';
+export { eggOf, type EggSize } from './eggs.js';
+export {
+  describesOnly,
+  matchIngredient,
+  plainWords,
+  searchIngredients,
+  type Match,
+  type MatchResult,
+} from './match.js';
+export { TABLE_PANTRY, TABLE_SIZE, fromOwn, pantryWith, type OwnName, type Pantry } from './pantry.js';
+export { detailsOf, type IngredientDetails } from './details.js';
+export {
+  COMPOSITION_PARTS,
+  asOwn,
+  energyByFactors,
+  startedFrom,
+  type CompositionPart,
+  type OwnIngredient,
+} from './own-ingredient.js';
+export {
+  INGREDIENT_FAULT_CODES,
+  checkIngredient,
+  type IngredientFault,
+  type IngredientFaultCode,
+} from './check-ingredient.js';

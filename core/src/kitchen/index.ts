@@ -1,0 +1,15 @@
+export {
+  PLAIN_KITCHEN,
+  USUAL_MIXER,
+  fillingHabit,
+  learn,
+  millilitresIn,
+  pantryOf,
+  unitsOf,
+  weighedDensity,
+  type Kitchen,
+  type MeasuredSet,
+  type Mixer,
+  type OwnMeasure,
+  type WeighedMeasure,
+} from './kitchen.js';

@@ -1,0 +1,131 @@
+import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
+import {
+  millilitresOf,
+  ownUnit,
+  unitBook,
+  unitById,
+  type Filling,
+  type Region,
+  type Unit,
+  type UnitBook,
+} from '../units/index.js';
+
+/** A cup, mug or spoon of the baker's own: "Gran's cup". */
+export interface OwnMeasure {
+  readonly name: string;
+  readonly millilitres: number;
+}
+
+/** A measure of a region as the baker's own set really holds it. */
+export interface MeasuredSet {
+  readonly region: Region;
+  readonly unitId: string;
+  readonly millilitres: number;
+}
+
+/** One level measure of one ingredient, weighed once: "my teaspoon of soda is 5.2 g". */
+export interface WeighedMeasure {
+  readonly ingredientId: string;
+  readonly unitId: string;
+  readonly region: Region;
+  readonly grams: number;
+}
+
+/** What the baker mixes in; absent means the usual domestic one. */
+export interface Mixer {
+  readonly bowlLitres: number;
+  readonly mostFlourGrams: number;
+}
+
+/** A stand mixer or large bowl as most home kitchens have it. */
+export const USUAL_MIXER: Mixer = { bowlLitres: 4.5, mostFlourGrams: 1000 };
+
+/** The baker's own measures, words, ingredients and habits: what reading a formula depends on besides the formula. Plain data. */
+export interface Kitchen {
+  /** How cups are filled when a line does not say; absent means spooned in. */
+  readonly filling?: Filling;
+  /** The same for one ingredient. */
+  readonly fillings: Readonly<Record<string, Filling>>;
+  readonly measures: readonly OwnMeasure[];
+  readonly sets: readonly MeasuredSet[];
+  readonly weighed: readonly WeighedMeasure[];
+  readonly names: readonly OwnName[];
+  readonly ingredients: readonly OwnIngredient[];
+  readonly mixer?: Mixer;
+}
+
+/** A kitchen that nothing is known of. */
+export const PLAIN_KITCHEN: Kitchen = { fillings: {}, measures: [], sets: [], weighed: [], names: [], ingredients: [] };
+
+/** What follows from a kitchen, worked out once for each state of it. */
+interface Equipped {
+  readonly pantry: Pantry;
+  readonly units: UnitBook;
+}
+const equipped = new WeakMap<Kitchen, Equipped>();
+
+function equip(kitchen: Kitchen): Equipped {
+  let found = equipped.get(kitchen);
+  if (!found) {
+    found = {
+      pantry: pantryWith(kitchen.ingredients, kitchen.names),
+      units: unitBook(kitchen.measures.map(({ name, millilitres }) => ownUnit(name, millilitres))),
+    };
+    equipped.set(kitchen, found);
+  }
+  return found;
+}
+
+/** The ingredients that this baker can write. */
+export const pantryOf = (kitchen: Kitchen): Pantry => equip(kitchen).pantry;
+/** The measures that this baker can write. */
+export const unitsOf = (kitchen: Kitchen): UnitBook => equip(kitchen).units;
+
+/** Millilitres of one of a unit in this kitchen: the baker's own set where it was measured, else the region's. */
+export function millilitresIn(kitchen: Kitchen, unit: Unit, region: Region): number | undefined {
+  const own = kitchen.sets.find((set) => set.unitId === unit.id && set.region === region);
+  return own?.millilitres ?? millilitresOf(unit, region);
+}
+
+/** Grams per millilitre of an ingredient as this baker's spoon once weighed it. */
+export function weighedDensity(kitchen: Kitchen, ingredient: Ingredient): number | undefined {
+  const weighed = kitchen.weighed.find(({ ingredientId }) => ingredientId === ingredient.id);
+  const unit = weighed && unitById(weighed.unitId);
+  const millilitres = weighed && unit && millilitresIn(kitchen, unit, weighed.region);
+  return weighed && millilitres ? weighed.grams / millilitres : undefined;
+}
+
+/** How this baker fills a measure with an ingredient when nothing is said; undefined leaves it to the ingredient. */
+export function fillingHabit(kitchen: Kitchen, ingredient: Ingredient): Filling | undefined {
+  const habit = kitchen.fillings[ingredient.id] ?? kitchen.filling;
+  return habit !== undefined && ingredient.gramsPerMillilitre[habit] !== undefined ? habit : undefined;
+}
+
+/** A kitchen with one more thing learned; what it replaces goes. */
+export const learn = {
+  name(kitchen: Kitchen, words: string, ingredientId: string): Kitchen {
+    const others = kitchen.names.filter((one) => one.words.toLowerCase() !== words.toLowerCase());
+    return { ...kitchen, names: [...others, { words, ingredientId }] };
+  },
+  measure(kitchen: Kitchen, name: string, millilitres: number): Kitchen {
+    const others = kitchen.measures.filter((one) => one.name.toLowerCase() !== name.toLowerCase());
+    return { ...kitchen, measures: [...others, { name, millilitres }] };
+  },
+  set(kitchen: Kitchen, set: MeasuredSet): Kitchen {
+    const others = kitchen.sets.filter((one) => one.unitId !== set.unitId || one.region !== set.region);
+    return { ...kitchen, sets: [...others, set] };
+  },
+  weighed(kitchen: Kitchen, weighed: WeighedMeasure): Kitchen {
+    const others = kitchen.weighed.filter((one) => one.ingredientId !== weighed.ingredientId);
+    return { ...kitchen, weighed: [...others, weighed] };
+  },
+  filling(kitchen: Kitchen, ingredientId: string, filling: Filling | undefined): Kitchen {
+    const others = Object.entries(kitchen.fillings).filter(([id]) => id !== ingredientId);
+    const fillings = Object.fromEntries(filling === undefined ? others : [...others, [ingredientId, filling]]);
+    return { ...kitchen, fillings };
+  },
+  ingredient(kitchen: Kitchen, own: OwnIngredient): Kitchen {
+    const others = kitchen.ingredients.filter(({ id }) => id !== own.id);
+    return { ...kitchen, ingredients: [...others, own] };
+  },
+} as const;

@@ -1,0 +1,17 @@
+export {
+  PAN_MATERIALS,
+  PAN_SHAPES,
+  areaAt,
+  brimMillilitres,
+  cavityMillilitres,
+  heightOfVolume,
+  sectionAt,
+  volumeToHeight,
+  type Pan,
+  type PanMaterial,
+  type PanSet,
+  type PanShape,
+} from './pan.js';
+export { SHELF_PANS, type ShelfPan } from './shelf.js';
+export { materialNamed, parsePan, type ParsedPan } from './parse-pan.js';
+export { DOME_RISE, fillPans, type Fill } from './fill.js';

@@ -1,0 +1,253 @@
+import { SHELF_PANS, type ShelfPan } from './shelf.js';
+import type { Pan, PanMaterial, PanSet, PanShape } from './pan.js';
+
+const CM_PER_INCH = 2.54;
+
+export type ParsedPan =
+  | {
+      readonly kind: 'pan';
+      readonly set: PanSet;
+      /** Dimensions that were not said and are the usual ones. */ readonly assumed: readonly ('depth' | 'size')[];
+    }
+  | { readonly kind: 'size-missing'; readonly shape: PanShape }
+  /** A shape that this model cannot bake in yet, or no pan at all. */
+  | { readonly kind: 'unknown'; readonly because: 'shape-not-built' | 'no-pan' | 'size-unlikely' };
+
+const SHAPE_WORDS: readonly (readonly [RegExp, PanShape])[] = [
+  [/muffin|cupcake|fairy cake|bun tin|patty|\bcup\b|-cup|\bhole\b|-hole|\bcases?\b|cavit/, 'muffin'],
+  [/loaf|bread (?:pan|tin)|\d\s*-?\s*(?:lb|pound)s?\b|\b(?:450|900)\s*g\b/, 'loaf'],
+  [/square|\bsq\b/, 'square'],
+  [/rectang|traybake|tray bake|sheet|brownie|roasting|swiss roll|jelly roll|oblong|slab|baking tray/, 'rectangle'],
+  [/round|springform|spring-form|loose[- ]bottom|sandwich|layer|circular|skillet|diameter|cake (?:pan|tin)|frying pan/, 'round'],
+]; // prettier-ignore
+const NOT_BUILT =
+  /bundt|fluted|tube|angel|ring (?:tin|mould|pan)|gugelhupf|kugelhopf|savarin|basin|pudding|ramekin|mug\b|popover|pie dish|pie plate|free[- ]?(?:form|standing)|griddle|wedge|disc\b/;
+
+const MATERIAL_WORDS: readonly (readonly [RegExp, PanMaterial])[] = [
+  [/cast[- ]iron|skillet/, 'cast-iron'],
+  [/glass|pyrex/, 'glass'],
+  [/ceramic|stoneware|earthenware|porcelain/, 'ceramic'],
+  [/silicone/, 'silicone'],
+  [/dark|non-?stick|black|anodi[sz]ed/, 'dark'],
+  [/light|shiny|alumini?um|tinplate|metal/, 'light'],
+];
+export function materialNamed(words: string): PanMaterial | undefined {
+  return MATERIAL_WORDS.find(([pattern]) => pattern.test(words.toLowerCase()))?.[1];
+}
+
+const COUNT_WORDS: Readonly<Record<string, number>> = {
+  two: 2,
+  three: 3,
+  four: 4,
+  six: 6,
+  twelve: 12,
+  a: 1,
+  one: 1,
+  an: 1,
+};
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?(?:[ -]\d+\/\d+)?|\d+\/\d+)`;
+const LENGTH_UNIT = String.raw`(?:"|''|-?\s*in(?:ch(?:es)?)?\b\.?|-?\s*cms?\b|-?\s*mm\b|-?\s*centimet(?:re|er)s?\b)?`;
+const DIMENSIONS = new RegExp(
+  String.raw`${NUMBER}\s*(${LENGTH_UNIT})[\s-]*(?:x|by|\*)[\s-]*${NUMBER}\s*(${LENGTH_UNIT})(?:[\s-]*(?:x|by|\*)[\s-]*${NUMBER}\s*(${LENGTH_UNIT}))?`,
+);
+const ONE_LENGTH = new RegExp(String.raw`${NUMBER}\s*("|''|-?\s*in(?:ch(?:es)?)?\b|-?\s*cms?\b|-?\s*mm\b)`);
+const DEPTH = new RegExp(
+  String.raw`,?\s*${NUMBER}\s*("|-?\s*in(?:ch(?:es)?)?|-?\s*cms?|-?\s*mm)?[\s-]*(?:deep|high|depth|tall)`,
+);
+
+function toNumber(written: string): number {
+  const mixed = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(written);
+  if (mixed) return Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
+  return Number(written.replace(',', '.'));
+}
+
+type LengthUnit = 'inch' | 'cm' | 'mm';
+function unitOf(words: readonly (string | undefined)[], sizes: readonly number[]): LengthUnit {
+  const said = words.join(' ');
+  if (said.includes('mm')) return 'mm';
+  if (/cm|cent/.test(said)) return 'cm';
+  if (/["']|in/.test(said)) return 'inch';
+  // unsaid: home pans run 4–18 inches or 10–46 cm
+  return Math.max(...sizes) <= 18 ? 'inch' : 'cm';
+}
+const inCm = (length: number, unit: LengthUnit) =>
+  unit === 'inch' ? length * CM_PER_INCH : unit === 'mm' ? length / 10 : length;
+
+const USUAL_DEPTH_CM: Readonly<Record<PanShape, number>> = {
+  round: 5,
+  square: 5,
+  rectangle: 4.8,
+  loaf: 7,
+  muffin: 3.4,
+};
+/** Width lost from rim to base for each cm of depth, where nothing else is known. @source pans.csv, typical home pans */
+const TAPER: Readonly<Record<PanShape, number>> = { round: 0, square: 0.2, rectangle: 0.3, loaf: 0.22, muffin: 0.56 };
+/** How far a pan of the table may be from what was written and still be that pan. */
+const SAME_WITHIN = 0.035;
+/** Pans of the table that are meant only when named, not when merely of that size. */
+const NEEDS_ITS_NAME = /^(?:pie|skillet|dutch|tulip)|g$/;
+const SMALLEST_CM = 3;
+const LARGEST_CM = 75;
+
+/**
+ * A pan as a person writes it, in inches or centimetres: "9x5x2.75 in loaf", "23 cm springform", "2 lb loaf tin",
+ * "12-cup muffin tin", "18 cm round, 9 cm deep", "6x3 in round x 3". What is not said comes from the nearest pan of the
+ * table, but for the material: unsaid, it is light metal.
+ */
+export function parsePan(written: string): ParsedPan {
+  let text = written
+    .toLowerCase()
+    .replace(/×/g, 'x')
+    .replace(/[–—]/g, '-')
+    .replace(/½/g, '.5')
+    .replace(/¼/g, '.25')
+    .replace(/¾/g, '.75')
+    .replace(/(\d) \.(\d)/g, '$1.$2')
+    .replace(/\s+/g, ' ')
+    .trim();
+  let count = 1;
+  const times = /\s*(?:x|×)\s*(\d{1,2})\s*$/.exec(text);
+  if (times && /[a-z"]\s*$/.test(text.slice(0, times.index))) {
+    count = Number(times[1]);
+    text = text.slice(0, times.index);
+  }
+  const material = materialNamed(text);
+  const depthSaid = DEPTH.exec(text);
+  if (depthSaid) text = text.replace(depthSaid[0], ' ');
+
+  const word = SHAPE_WORDS.find(([pattern]) => pattern.test(text))?.[1];
+  if (NOT_BUILT.test(text) && word !== 'muffin') return { kind: 'unknown', because: 'shape-not-built' };
+  if (word === 'muffin') return parseMuffinTin(text, count, material);
+
+  const several = /^(?:in )?(two|three|four|six|\d)\s+(?=\d|[a-z])/.exec(text);
+  if (several && /pans|tins|rounds|loaves|squares|sandwich|dishes/.test(text)) {
+    count = COUNT_WORDS[several[1] ?? ''] ?? Number(several[1]);
+    text = text.slice(several[0].length);
+  }
+
+  const dimensions = DIMENSIONS.exec(text);
+  const single = dimensions ? null : ONE_LENGTH.exec(text);
+  const pounds =
+    /(\d)\s*-?\s*(?:lb|pound)s?\b/.exec(text) ??
+    (/\b450\s*g\b/.test(text) ? ['', '1'] : /\b900\s*g\b/.test(text) ? ['', '2'] : null);
+  if (!dimensions && !single) {
+    if (word === 'loaf' && pounds) {
+      const tin = SHELF_PANS.find((pan) => pan.id === `loaf_uk_${pounds[1]}lb`);
+      if (tin) return finish(tin, count, material, ['size']);
+    }
+    const named = SHELF_PANS.find((pan) => pan.aliases.some((alias) => text.includes(alias)));
+    if (named) return finish(named, count, material, ['size']);
+    return word ? { kind: 'size-missing', shape: word } : { kind: 'unknown', because: 'no-pan' };
+  }
+
+  const raw = dimensions
+    ? [dimensions[1], dimensions[3], dimensions[5]].filter((d) => d !== undefined).map(toNumber)
+    : [toNumber(single?.[1] ?? '')];
+  const unit = unitOf(dimensions ? [dimensions[2], dimensions[4], dimensions[6]] : [single?.[2]], raw);
+  const sizes = raw.map((length) => inCm(length, unit));
+  const depthOfWords = depthSaid
+    ? inCm(toNumber(depthSaid[1] ?? ''), depthSaid[2] ? unitOf([depthSaid[2]], [1]) : unit)
+    : undefined;
+  const [a = 0, b, c] = sizes;
+  let shape = word;
+  if (shape === undefined) {
+    if (b === undefined) {
+      if (!/\b(?:pan|tin|dish|mould|mold|tray)\b|^[\d. ]+(?:cm|in)$/.test(text))
+        return { kind: 'unknown', because: 'no-pan' };
+      shape = 'round';
+    } else if (Math.abs(a - b) < 0.6) shape = 'square';
+    else
+      shape =
+        Math.min(a, b) <= 14 && Math.max(a, b) <= 36 && Math.max(a, b) / Math.min(a, b) >= 1.5 ? 'loaf' : 'rectangle';
+  }
+  const circular = shape === 'round';
+  const [length, width, depth] = circular
+    ? [a, a, depthOfWords ?? b]
+    : [Math.max(a, b ?? a), Math.min(a, b ?? a), depthOfWords ?? c];
+  if (!circular && shape !== 'square' && b === undefined) return { kind: 'size-missing', shape };
+  if (
+    [length, width].some((cm) => !(cm >= SMALLEST_CM && cm <= LARGEST_CM)) ||
+    (depth !== undefined && !(depth >= 1 && depth <= 25))
+  )
+    return { kind: 'unknown', because: 'size-unlikely' };
+
+  const like = nearest(shape, length, width, depth, text.includes('spring'));
+  if (like) return finish(like, count, material, depth === undefined ? ['depth'] : [], depth);
+  const depthCm = depth ?? USUAL_DEPTH_CM[shape];
+  const lost = TAPER[shape] * depthCm;
+  const pan: Pan = {
+    name: written.trim(), shape, topLengthCm: length, topWidthCm: width, bottomLengthCm: length - lost, bottomWidthCm: width - lost,
+    depthCm, cavities: 1, material: material ?? 'light',
+  }; // prettier-ignore
+  return { kind: 'pan', set: { pan, count }, assumed: depth === undefined ? ['depth'] : [] };
+}
+
+function nearest(
+  shape: PanShape,
+  length: number,
+  width: number,
+  depth: number | undefined,
+  springform: boolean,
+): ShelfPan | undefined {
+  const off = (pan: ShelfPan) =>
+    Math.max(
+      Math.abs(pan.topLengthCm / length - 1),
+      Math.abs(pan.topWidthCm / width - 1),
+      depth === undefined ? 0 : Math.abs(pan.depthCm / depth - 1),
+    );
+  const limit = (pan: ShelfPan) => (pan.springform ? 0.03 : SAME_WITHIN);
+  const same = SHELF_PANS.filter(
+    (pan) =>
+      pan.shape === shape &&
+      pan.cavities === 1 &&
+      !NEEDS_ITS_NAME.test(pan.id) &&
+      pan.springform === springform &&
+      off(pan) <= limit(pan),
+  );
+  // unsaid depth: an ordinary pan, not the deepest or the shallowest of its width
+  return same.sort((p, q) => (depth === undefined ? ordinary(p) - ordinary(q) : 0) || off(p) - off(q))[0];
+}
+const ordinary = (pan: ShelfPan) => Math.abs(pan.depthCm - USUAL_DEPTH_CM[pan.shape]);
+
+function finish(
+  like: ShelfPan,
+  count: number,
+  material: PanMaterial | undefined,
+  assumed: readonly ('depth' | 'size')[],
+  depthCm?: number,
+): ParsedPan {
+  const { name, shape, topLengthCm, topWidthCm, bottomLengthCm, bottomWidthCm, cavities } = like;
+  const pan: Pan = {
+    name,
+    shape,
+    topLengthCm,
+    topWidthCm,
+    bottomLengthCm,
+    bottomWidthCm,
+    depthCm: depthCm ?? like.depthCm,
+    cavities,
+    material: material ?? 'light',
+  };
+  return { kind: 'pan', set: { pan, count }, assumed };
+}
+
+function parseMuffinTin(text: string, count: number, material: PanMaterial | undefined): ParsedPan {
+  const cups =
+    /(\d{1,2})\s*-?\s*(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
+      text,
+    );
+  const worded = /\b(six|twelve)\b/.exec(text);
+  const cavities = cups ? Number(cups[1]) : worded ? (COUNT_WORDS[worded[1] ?? ''] ?? 12) : 12;
+  if (!(cavities >= 1 && cavities <= 60)) return { kind: 'unknown', because: 'size-unlikely' };
+  const id = text.includes('mini')
+    ? 'muffin_mini_24'
+    : /jumbo|texas|giant/.test(text)
+      ? 'muffin_jumbo_6'
+      : /bun tin|fairy|patty/.test(text)
+        ? 'bun_12_uk'
+        : 'muffin_12';
+  const like = SHELF_PANS.find((pan) => pan.id === id);
+  if (!like) return { kind: 'size-missing', shape: 'muffin' };
+  const name = `${cavities}-cup ${text.includes('mini') ? 'mini ' : /jumbo|texas|giant/.test(text) ? 'jumbo ' : ''}muffin tin`;
+  return finish({ ...like, cavities, name }, count, material, cups || worded ? [] : ['size']);
+}

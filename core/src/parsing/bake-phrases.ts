@@ -1,0 +1,170 @@
+import type { BakeStage, KnownBake } from '../formula/index.js';
+import { durationsIn, type WrittenDuration } from './durations.js';
+import { normalise } from './normalise.js';
+import { panIn } from './pan-phrases.js';
+import { temperaturesIn, type WrittenTemperature } from './temperatures.js';
+
+const SENTENCE = /(?<=[a-z)°'"\d][.!?;])\s+|\n+/i;
+const BAKING = /\b(?:bakes?|baking|baked|cook(?:ed)?|in the oven|oven|roast|gas(?: mark)? \d)\b/i;
+const BAKE_VERB = /\b(?:bakes?|baking|cook)\b/gi;
+/** What stands before a time that is not the bake's: cooling, resting, mixing, turning. */
+const NOT_BAKING =
+  /\b(?:cool|rest|stand|leave|let|turn(?:ed)? (?:it )?out|chill|store|keeps?|whisk|beat|mix|cream|knead|rotate|turn the|soak|cover|tent|uncover|after|every|hydrate|simmer|boil|melt|prep(?:aration)?|total|for the last|freezes?)\b/i;
+const MORE = /^\s*(?:more|longer|further)\b/i;
+const ANOTHER = /\b(?:another|a further|further|an extra|about another)\s*$/i;
+const THEN = /(?:\bthen\b|;|\band\b)[^.]{0,12}$/i;
+const LOWERING = /\b(?:lower|reduce|turn(?:ing)? (?:it |the oven |the heat )?down|drop|down)\b/i;
+const LOWER = new RegExp(`${LOWERING.source}[^.]*$`, 'i');
+const AFTER = /\bafter\s*(?:the first\s*)?(?:about\s*)?$/i;
+const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
+/** "then 45 at 150", "bake another 25": minutes that need no unit. */
+const BARE_MINUTES =
+  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:another|further)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
+const SHORTEST_BAKE_MINUTES = 4;
+const LONGEST_BAKE_MINUTES = 420;
+/** Set points this close together are one said twice: "180C/160C fan/gas 4". */
+const SAID_TWICE_LETTERS = 16;
+
+type Token =
+  | {
+      readonly kind: 'heat';
+      readonly at: number;
+      readonly points: readonly WrittenTemperature[];
+      readonly lowered: boolean;
+    }
+  | {
+      readonly kind: 'time';
+      readonly at: number;
+      readonly time: WrittenDuration;
+      readonly more: boolean;
+      readonly then: boolean;
+      readonly after: boolean;
+    };
+
+/** Conventional first, and a figure before a gas mark. */
+function preferred(points: readonly WrittenTemperature[]): WrittenTemperature | undefined {
+  return points.find(({ fan, scale }) => !fan && scale !== 'gas') ?? points.find(({ fan }) => !fan) ?? points[0];
+}
+
+function heats(text: string): readonly Token[] {
+  const groups: { points: WrittenTemperature[]; lowered: boolean }[] = [];
+  for (const point of temperaturesIn(text).filter(({ of }) => of === 'oven')) {
+    const last = groups.at(-1)?.points.at(-1);
+    const between = last === undefined ? '' : text.slice(last.to, point.from);
+    if (last && between.length <= SAID_TWICE_LETTERS && !/\bthen\b|\bmin/.test(between))
+      groups.at(-1)?.points.push(point);
+    else groups.push({ points: [point], lowered: LOWER.test(text.slice(Math.max(0, point.from - 60), point.from)) });
+  }
+  return groups.map(({ points, lowered }) => ({ kind: 'heat', at: points[0]?.from ?? 0, points, lowered }));
+}
+
+function times(text: string, sentences: readonly { readonly from: number; readonly text: string }[]): readonly Token[] {
+  const bare = [...text.matchAll(BARE_MINUTES)].map((found): WrittenDuration => ({
+    low: Number(found[1] ?? found[3]),
+    high: Number(found[2] ?? found[4] ?? found[1] ?? found[3]),
+    from: found.index,
+    to: found.index + found[0].length,
+  }));
+  const said = durationsIn(text);
+  const all = [...said, ...bare.filter(({ from }) => !said.some((one) => one.from <= from && from < one.to))];
+  return all
+    .filter(({ low, high }) => low >= SHORTEST_BAKE_MINUTES && high <= LONGEST_BAKE_MINUTES)
+    .sort((a, b) => a.from - b.from)
+    .flatMap((time): Token[] => {
+      const sentence = sentences.findLast(({ from }) => from <= time.from);
+      const before = text.slice(sentence?.from ?? 0, time.from);
+      const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0);
+      const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
+      if (!after && NOT_BAKING.test(clause)) return [];
+      if (!after && PREHEAT.test(clause) && !/\b(?:bakes?|baking|cook)\b/i.test(clause)) return [];
+      const tail = text.slice(time.to, time.to + 12);
+      return [
+        {
+          kind: 'time',
+          at: time.from,
+          time,
+          more: MORE.test(tail) || ANOTHER.test(before.slice(-16)),
+          then: THEN.test(before),
+          after,
+        },
+      ];
+    });
+}
+
+interface Stage {
+  heat?: WrittenTemperature;
+  low?: number;
+  high?: number;
+}
+
+/** Puts set points and times together, in the order written, into stages of one bake. */
+function stagesOf(tokens: readonly Token[]): readonly Stage[] {
+  const stages: Stage[] = [{}];
+  for (const token of tokens) {
+    const now = stages.at(-1) ?? {};
+    if (token.kind === 'heat') {
+      const heat = preferred(token.points);
+      if (heat === undefined) continue;
+      if (now.heat === undefined) now.heat = heat;
+      else if (now.low !== undefined || token.lowered) stages.push({ heat });
+      else now.heat = heat; // said again, or preheated to something else: the one nearest to the time stands
+    } else if (token.after && stages.length > 1) {
+      const before = stages.at(-2);
+      if (before && before.low === undefined) [before.low, before.high] = [token.time.low, token.time.high];
+    } else if (now.low === undefined) [now.low, now.high] = [token.time.low, token.time.high];
+    else if (token.then && now.heat !== undefined && !token.more)
+      stages.push({ low: token.time.low, high: token.time.high });
+    else if (token.more) [now.low, now.high] = [now.low + token.time.low, (now.high ?? now.low) + token.time.high];
+  }
+  return stages;
+}
+
+/** The stages of a bake whose set point changes on the way, when each says both heat and time. */
+function asBakeStages(stages: readonly Stage[]): readonly BakeStage[] | undefined {
+  const whole = stages.flatMap(({ heat, low, high }) =>
+    heat !== undefined && low !== undefined
+      ? [{ celsius: Math.round(heat.celsius), lowMinutes: low, highMinutes: high ?? low }]
+      : [],
+  );
+  const [first] = whole;
+  return whole.length >= 2 && whole.some(({ celsius }) => celsius !== first?.celsius) ? whole : undefined;
+}
+
+/** What a formula's prose says of its bake: set point (conventional first), minutes, stages, pan. What it does not say stays absent. */
+export function readBake(prose: readonly string[]): KnownBake {
+  const paragraphs = prose.map(normalise);
+  const text = paragraphs.join('\n');
+  const sentences: { readonly from: number; readonly text: string }[] = [];
+  let from = 0;
+  for (const part of text.split(SENTENCE)) {
+    const at = text.indexOf(part, from);
+    sentences.push({ from: at, text: part });
+    from = at + part.length;
+  }
+  const heated = heats(text);
+  const baking = sentences.filter(
+    ({ text: said }) => BAKING.test(said) || temperaturesIn(said).some(({ of }) => of === 'oven'),
+  );
+  const inBaking = (token: Token) =>
+    baking.some((one) => token.at >= one.from && token.at <= one.from + one.text.length);
+  const timed = times(text, sentences);
+  const near = timed.filter(inBaking);
+  // "Oven 200 °C. … 45 minutes": a time on its own is the bake's when nothing else is and the oven was named
+  const used = near.length > 0 ? near : heated.length > 0 ? timed.slice(0, 1) : [];
+  const stages = stagesOf([...heated, ...used].sort((a, b) => a.at - b.at));
+  const staged = asBakeStages(stages);
+  const sum = (end: 'lowMinutes' | 'highMinutes') => staged?.reduce((total, stage) => total + stage[end], 0);
+  const [first] = stages;
+  const lowMinutes = sum('lowMinutes') ?? stages.find(({ low }) => low !== undefined)?.low;
+  const highMinutes = sum('highMinutes') ?? stages.find(({ high }) => high !== undefined)?.high;
+  const heat = first?.heat ?? stages.find((stage) => stage.heat !== undefined)?.heat;
+  const pan = panIn(text);
+  return {
+    fan: heat?.fan ?? false,
+    ...(heat && { celsius: Math.round(heat.celsius) }),
+    ...(lowMinutes !== undefined && { lowMinutes }),
+    ...(highMinutes !== undefined && { highMinutes }),
+    ...(pan && { pan: pan.pan }),
+    ...(staged && { stages: staged }),
+  };
+}

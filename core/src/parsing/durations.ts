@@ -1,0 +1,117 @@
+import { numberFrom } from './amounts.js';
+
+/** Minutes, as a range; equal ends for a single figure. */
+export interface Minutes {
+  readonly low: number;
+  readonly high: number;
+}
+
+const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|an?|one|two|three|four|five|six)`;
+const HOURS = String.raw`(?:hours?|hrs?|h)(?![a-z])`;
+const MINUTES = String.raw`(?:minutes?|mins?|m|')(?![a-z])`;
+const TO = String.raw`\s*(?:-|–|to|or)\s*`;
+
+const HOURS_RANGE = new RegExp(`^(${NUMBER})${TO}(${NUMBER})[\\s-]*${HOURS}`, 'i');
+const MINUTES_RANGE = new RegExp(`^(${NUMBER})${TO}(${NUMBER})[\\s-]*${MINUTES}`, 'i');
+const SOME_HOURS = new RegExp(`^(${NUMBER})[\\s-]*${HOURS}`, 'i');
+const SOME_MINUTES = new RegExp(`^(${NUMBER})[\\s-]*${MINUTES}`, 'i');
+const PART_OF_HOUR = /^\s*(?:and\s+)?(a half|a quarter|three quarters)/i;
+const PARTS: Readonly<Record<string, number>> = { 'a half': 30, 'a quarter': 15, 'three quarters': 45 };
+const OVERNIGHT: Minutes = { low: 480, high: 720 };
+const SECONDS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(?:seconds?|secs?)(?![a-z])`, 'i');
+const DAYS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(days?|weeks?|months?)(?![a-z])`, 'i');
+const MINUTES_OF: Readonly<Record<string, number>> = { day: 1440, week: 10_080, month: 43_800 };
+const START = new RegExp(`(?<![\\w.,/])${NUMBER}`, 'gi');
+
+/** One duration at the very start: "55 to 60 minutes", "1 h 10", "2 hours and a quarter". */
+function startsWith(text: string): { minutes: Minutes; rest: string } | undefined {
+  const seconds = SECONDS_RANGE.exec(text);
+  if (seconds) return scaled(seconds, 1 / 60, text);
+  const days = DAYS_RANGE.exec(text);
+  if (days) return scaled(days, MINUTES_OF[days[3]?.toLowerCase().replace(/s$/, '') ?? ''] ?? 1440, text);
+  const between = MINUTES_RANGE.exec(text);
+  if (between) return made(numberFrom(between[1] ?? ''), numberFrom(between[2] ?? ''), text.slice(between[0].length));
+  const betweenHours = HOURS_RANGE.exec(text);
+  if (betweenHours) return made(inHours(betweenHours[1]), inHours(betweenHours[2]), text.slice(betweenHours[0].length));
+  const hours = SOME_HOURS.exec(text);
+  if (!hours) {
+    const some = SOME_MINUTES.exec(text);
+    const value = some && numberFrom(some[1] ?? '');
+    return some ? made(value ?? undefined, value ?? undefined, text.slice(some[0].length)) : undefined;
+  }
+  const whole = inHours(hours[1]);
+  let rest = text.slice(hours[0].length);
+  const part = PART_OF_HOUR.exec(rest);
+  if (part && whole !== undefined) {
+    const sum = whole + (PARTS[part[1]?.toLowerCase() ?? ''] ?? 0);
+    return made(sum, sum, rest.slice(part[0].length));
+  }
+  // "1 hour 10 to 1 hour 20": the second hour is a duration of its own, not minutes of the first
+  const joint = /^\s*(?:and\s+)?(?=\d)/i.exec(rest);
+  const minutes = joint ? rest.slice(joint[0].length) : '';
+  const spread = MINUTES_RANGE.exec(minutes);
+  if (spread && whole !== undefined)
+    return made(whole + Number(spread[1]), whole + Number(spread[2]), minutes.slice(spread[0].length));
+  const more = /^(\d{1,2})(?:\s*(?:minutes?|mins?|m)(?![a-z])|(?=\s*(?:to|-)\s*\d+\s*h))/i.exec(minutes);
+  if (more) rest = minutes.slice(more[0].length);
+  const sum = whole === undefined ? undefined : whole + Number(more?.[1] ?? 0);
+  return made(sum, sum, rest);
+}
+
+/** A figure or a range in another unit than minutes and hours. */
+function scaled(found: RegExpExecArray, minutes: number, text: string) {
+  const low = numberFrom(found[1] ?? '');
+  const high = found[2] === undefined ? low : numberFrom(found[2]);
+  return made(low && low * minutes, high && high * minutes, text.slice(found[0].length));
+}
+
+function inHours(written: string | undefined): number | undefined {
+  const words = (written ?? '').toLowerCase();
+  const value =
+    words === 'half an'
+      ? 0.5
+      : words === 'three quarters of an'
+        ? 0.75
+        : words === 'a quarter of an'
+          ? 0.25
+          : numberFrom(words);
+  return value === undefined ? undefined : value * 60;
+}
+
+function made(low: number | undefined, high: number | undefined, rest: string) {
+  return low === undefined || high === undefined
+    ? undefined
+    : { minutes: { low: Math.min(low, high), high: Math.max(low, high) }, rest };
+}
+
+/** A duration where it stands in a text. */
+export interface WrittenDuration extends Minutes {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Every duration of a text: a figure, a range, from one duration to another ("50 minutes to 1 hour"), "overnight". */
+export function durationsIn(text: string): readonly WrittenDuration[] {
+  const found: WrittenDuration[] = [];
+  let end = 0;
+  for (const at of text.matchAll(START)) {
+    if (at.index < end) continue;
+    const first = startsWith(text.slice(at.index));
+    if (!first) continue;
+    const joint = /^\s*(?:-|to|or)\s*(?=\d|an?\b|one|two)/i.exec(first.rest);
+    const second = joint ? startsWith(first.rest.slice(joint[0].length)) : undefined;
+    const whole = second !== undefined && second.minutes.high > first.minutes.low;
+    const minutes = whole ? { low: first.minutes.low, high: second.minutes.high } : first.minutes;
+    end = text.length - (whole ? second : first).rest.length;
+    found.push({ ...minutes, from: at.index, to: end });
+  }
+  for (const night of text.matchAll(/\bovernight\b/gi))
+    found.push({ ...OVERNIGHT, from: night.index, to: night.index + night[0].length });
+  return found.sort((a, b) => a.from - b.from);
+}
+
+/** The first duration of a text that a clock runs for. */
+export function durationIn(text: string): Minutes | undefined {
+  const [first] = durationsIn(text).filter(({ high }) => high < OVERNIGHT.low);
+  return first && { low: first.low, high: first.high };
+}

@@ -1,0 +1,34 @@
+export {
+  assembleFormula,
+  isPageSource,
+  LONGEST_TEXT,
+  readFormula,
+  readWrittenLines,
+  type FormulaParts,
+} from './read-formula.js';
+export type { FormulaReading } from './sheet.js';
+export type { WrittenLine } from './sections.js';
+export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
+export { readLine, type Correction, type ReadEntry } from './read-line.js';
+export { middle, type Quantity } from './amounts.js';
+export { plainContext, type ReadingContext } from './context.js';
+export {
+  NO_SURROUNDINGS,
+  takesFrom,
+  weighFormula,
+  type Surroundings,
+  type WeighedComponent,
+  type WeighedFormula,
+  type WeighedLine,
+} from './weigh-formula.js';
+export { weighAll, type Weight } from './weigh.js';
+export { readBake } from './bake-phrases.js';
+export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './mentions.js';
+export { methodOf, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
+export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
+export { durationIn, durationsIn } from './durations.js';
+export { readYield, type Yield } from './yields.js';
+export { normalise } from './normalise.js';
+export { regionOf } from './region.js';
+export { PROBLEM_CODES, problem, type Problem, type ProblemCode, type Severity } from './problem.js';
+export { retyped, withAmount } from './retype.js';

@@ -1,0 +1,171 @@
+import type { ReadingContext } from './context.js';
+import { readFact } from './facts.js';
+import { readBake } from './bake-phrases.js';
+import { normalise } from './normalise.js';
+import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
+import { BULLET, withoutLeadIn } from './segments.js';
+
+/* What each physical line of a text is: a line of ingredients, a step, a heading, a title … */
+
+const INGREDIENTS_MARK = /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping)(?: \(.*\))?\s*:?$/i;
+const METHOD_MARK =
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|how to(?: make)?.*|what to do)\s*:?$/i;
+const NOTES_MARK =
+  /^(?:notes?|tips?|storage|to store|nutrition.*|recipe notes|keeping|serving suggestions?|variations?)\s*:?$/i;
+const YIELD = /^(?:makes|serves|yields?|servings?|portions?|quantity)\b/i;
+/** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
+const TIMES_MARK =
+  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?\s*:\s*(?:about )?\d/i;
+const DETAIL =
+  /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:/i;
+const COMPONENT_NAME =
+  /^(?:for (?:the|a|your)\s+.+|to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|loaf|muffins?|scones?|dry(?: ingredients)?|wet(?: ingredients)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit))\s*:?$/i;
+const VERB =
+  /^(?:\d+\s*[.)]\s*)?(?:step \d+\s*:?\s*)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze)\b/i;
+const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
+/** A step without its number or bullet; in a marked method any number is one. */
+export const withoutStepNumber = (text: string, inMethod: boolean): string =>
+  text.replace(inMethod ? /^\s*(?:step\s*)?\d+\s*[.):]\s+/i : STEP_NUMBER, '').replace(/^\s*[-*•]\s+/, '');
+/** Prose is longer than a line of ingredients: so many words for each measured thing. */
+const PROSE_WORDS = 26;
+const HEADING_WORDS = 7;
+const MARKDOWN_HEADING = /^#{1,6}\s+/;
+const QUOTE = /^\s*>\s*/;
+
+export type Section = 'head' | 'ingredients' | 'method' | 'notes';
+export type LineKind =
+  | 'blank' | 'ingredients-mark' | 'method-mark' | 'notes-mark' | 'heading' | 'yield' | 'fact' | 'line' | 'step' | 'note' | 'words'; // prettier-ignore
+
+/** A line as it came, with what its markup says of it. */
+export interface WrittenLine {
+  /** What is kept: as written, or without the marks of a markup that was read. */
+  readonly written: string;
+  /** Set as a heading: `## For the icing`. */
+  readonly headed: boolean;
+  /** Item of a list. */
+  readonly listed: boolean;
+  /** Quoted: `> for the tea tent`. */
+  readonly quoted: boolean;
+}
+
+/** A written line with what it is. */
+export interface ReadText extends WrittenLine {
+  /** In one spelling, without heading marks. */
+  readonly bare: string;
+  readonly kind: LineKind;
+  readonly entries: readonly ReadEntry[];
+}
+
+const wordCount = (text: string) => text.split(/\s+/).length;
+
+/** A line of plain text: its own marks are all there is to go by. */
+export function plainLine(physical: string): WrittenLine {
+  const written = physical.trim();
+  return {
+    written,
+    headed: MARKDOWN_HEADING.test(written),
+    listed: BULLET.test(written),
+    quoted: QUOTE.test(written),
+  };
+}
+
+/** What is known of a text before its lines are read. */
+export interface TextShape {
+  /** Both the ingredients and the method are marked: what stands between is lines. */
+  readonly bothMarked: boolean;
+}
+
+export function shapeOf(lines: readonly WrittenLine[]): TextShape {
+  const bare = lines.map(({ written }) => normalise(written).replace(MARKDOWN_HEADING, ''));
+  const ingredients = bare.findIndex((line) => INGREDIENTS_MARK.test(line));
+  return { bothMarked: ingredients >= 0 && bare.findLastIndex((line) => METHOD_MARK.test(line)) > ingredients };
+}
+
+/**
+ * What one written line is, by its own words and by the section it stands in. Between a heading for ingredients and one for the method
+ * every line that is no heading is a line; in a marked method, a step.
+ */
+export function readTextLine(
+  line: WrittenLine,
+  section: Section,
+  marked: boolean,
+  shape: TextShape,
+  context: ReadingContext,
+): ReadText {
+  const bare = normalise(line.written).replace(MARKDOWN_HEADING, '').replace(QUOTE, '').trim();
+  const whole = bare.replace(/^\*{1,2}(.*?)\*{0,2}$/, '$1');
+  const entries = whole === '' || whole.length > LONGEST_LINE || section === 'notes' ? [] : readLine(whole, context);
+  const kind =
+    line.quoted && whole !== ''
+      ? 'note'
+      : kindOf(whole, entries, line, section, marked && shape.bothMarked, marked, context);
+  return { ...line, bare: whole, kind, entries };
+}
+
+/** Longer than this, a line is prose. */
+const LONGEST_LINE = 400;
+
+function kindOf(
+  text: string,
+  entries: readonly ReadEntry[],
+  { headed, listed }: WrittenLine,
+  section: Section,
+  framed: boolean,
+  marked: boolean,
+  context: ReadingContext,
+): LineKind {
+  if (text === '' || /^[-=_*~]{3,}$/.test(text)) return 'blank';
+  if (INGREDIENTS_MARK.test(text)) return 'ingredients-mark';
+  if (METHOD_MARK.test(text)) return 'method-mark';
+  if (NOTES_MARK.test(text)) return 'notes-mark';
+  if (!(section === 'method' && marked) && readFact(text)) return 'fact';
+  if (TIMES_MARK.test(text) || DETAIL.test(text)) return 'note';
+  const said = withoutLeadIn(text.replace(BULLET, ''));
+  const amount = beginsWithAmount(said, context);
+  if (YIELD.test(text)) return 'yield';
+  if (section === 'notes') return headed ? 'heading' : 'note';
+  if (section === 'method' && marked) return headed ? 'heading' : 'step';
+  if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
+  const short = wordCount(text) <= HEADING_WORDS;
+  if (!amount && !listed && short && (COMPONENT_NAME.test(text) || headed)) return 'heading';
+  if (!amount && !listed && short && text.endsWith(':') && !VERB.test(text)) return 'heading';
+  if (section === 'ingredients' && framed) return 'line';
+  if (section === 'method') return 'step';
+  const found = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.3);
+  if (section === 'ingredients' && marked && listed) return 'line';
+  if (!found) {
+    const bake = readBake([text]);
+    if (bake.pan !== undefined || bake.celsius !== undefined) return 'step';
+  }
+  const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;
+  const unitRead = entries.some(({ unit }) => unit !== undefined && unit !== 'piece');
+  const lineLong = wordCount(text) <= PROSE_WORDS * Math.max(1, measured);
+  if (amount && lineLong && (found || unitRead)) return 'line';
+  if (VERB.test(said)) return 'step';
+  if (found && measured > 0 && lineLong) return 'line';
+  if (wordCount(text) > 11 || (/[.!?]$/.test(text) && wordCount(text) > 6))
+    return section === 'head' ? 'words' : 'step';
+  if (found) return 'line';
+  return 'words';
+}
+
+/** "…, then bake 350F in a 9×5 for an hour" at the end of a line of ingredients is a step of its own. */
+const BAKE_AT_THE_END =
+  /\s*(?:[,;.…]|\.\.\.|\s-|\band\b|\bthen\b)+\s*(?=(?:bake[ds]?|cook|oven|preheat|in the oven)\b)/i;
+/** "Cousin's soda bread: mix 450 g flour …": the name stands before the colon. */
+const TITLE_BEFORE = /^([A-Z][^:]{3,48}):\s+(?=(?:mix|whisk|stir|sift|beat|take|rub|combine)\b)/;
+
+/** The physical lines of a text; what stands in one line and belongs to two is cut. */
+export function physicalLines(text: string, context: ReadingContext): readonly string[] {
+  return text.split(/\r\n|\r|\n|\u2028/).flatMap((whole, i) => {
+    const titled = i === 0 ? TITLE_BEFORE.exec(whole) : null;
+    const line = titled ? whole.slice(titled[0].length) : whole;
+    const cut = STEP_NUMBER.test(line) ? null : BAKE_AT_THE_END.exec(line);
+    const before = cut ? withoutLeadIn(normalise(line.slice(0, cut.index)).replace(BULLET, '')) : '';
+    const parts =
+      cut && before !== '' && beginsWithAmount(before, context)
+        ? [line.slice(0, cut.index), line.slice(cut.index + cut[0].length)]
+        : [line];
+    return titled?.[1] ? [titled[1], ...parts] : parts;
+  });
+}

@@ -1,0 +1,23 @@
+import { readQuantity, type Quantity } from './amounts.js';
+import { normalise } from './normalise.js';
+
+/** What a formula makes: so many of something, or so many portions. */
+export interface Yield {
+  readonly count: Quantity;
+  /** "scones", "portions"; '' when not said. */
+  readonly of: string;
+}
+
+const LEAD =
+  /^(?:makes|serves|yields?|servings?|portions?|quantity|enough for)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
+
+/** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */
+export function readYield(written: string): Yield | undefined {
+  const text = normalise(written);
+  const lead = LEAD.exec(text);
+  const found = readQuantity(text.slice(lead?.[0].length ?? 0));
+  if (!found) return undefined;
+  const portions = /^(?:serves|servings?|portions?|enough for)/i.test(text);
+  const said = found.rest.trim().replace(/[.,;].*$/, '');
+  return { count: found.quantity, of: said === '' && portions ? 'portions' : said };
+}

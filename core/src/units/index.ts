@@ -1,0 +1,18 @@
+export {
+  FILLINGS,
+  REGIONS,
+  TABLE_UNITS,
+  UNITS,
+  gramsOfMeasure,
+  millilitresOf,
+  ownUnit,
+  unitBook,
+  unitById,
+  unitNamed,
+  type Filling,
+  type Region,
+  type Unit,
+  type UnitBook,
+} from './measures.js';
+export { celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, nearestGasMark } from './temperature.js';
+export { gramsForHands, inEighths, inTeaspoons } from './for-hands.js';

@@ -1,0 +1,22 @@
+/** The shared words of a judgement: a value held against a band, with its reason as data. */
+export type Standing = 'below' | 'within' | 'above';
+
+export interface Band {
+  readonly low: number;
+  readonly typical: number;
+  readonly high: number;
+}
+
+/** A figure with the interval that eight in ten honest repetitions would fall into. */
+export interface Range {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** Where a value stands in its band. The ends belong to the band; one part in a thousand outside still counts as on it. */
+export function standing(value: number, band: Pick<Band, 'low' | 'high'>): Standing {
+  if (value < band.low * (band.low > 0 ? 0.999 : 1)) return 'below';
+  if (value > band.high * 1.001) return 'above';
+  return 'within';
+}

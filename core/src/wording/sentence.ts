@@ -1,0 +1,10 @@
+/** Two short sentences: what to know or do, then why. */
+export interface Sentence {
+  readonly say: string;
+  readonly why: string;
+}
+
+export const sentence = (say: string, why = ''): Sentence => ({ say, why });
+
+/** Both in one line, for a command line or a label. */
+export const inOneLine = ({ say, why }: Sentence): string => (why === '' ? say : `${say} ${why}`);

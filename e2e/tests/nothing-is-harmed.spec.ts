@@ -1,0 +1,98 @@
+import { expect, test } from './baker';
+
+test.beforeEach(async ({ baker, page }) => {
+  await baker.opens();
+  await expect(page.getByRole('row')).toHaveCount(12);
+});
+
+const REFUSED: readonly (readonly [string, string, RegExp])[] = [
+  ['nonsense', 'asdkj qwe zxc\nfoo bar baz', /No ingredient was found/],
+  ['a shopping list', 'milk\neggs\nbutter\nwashing powder\nbatteries', /no amounts: this reads like a shopping list/],
+  ['two hundred kilobytes', '1 cup flour and 2 eggs\n'.repeat(9000), /207 kB of text; a formula has less than 60/],
+  [
+    'a page with a script in it',
+    '<html><body><script>window.harmed = true</script><img src=x onerror="window.harmed = true"><li>200 g flour</li></body></html>',
+    /source code of a page/,
+  ],
+];
+for (const [what, text, reason] of REFUSED) {
+  test(`${what} gets a clear answer, and the text stays`, async ({ baker, page }) => {
+    await baker.pastes(text);
+    await expect(page.getByRole('status')).toContainText(reason);
+    await expect(page.getByRole('textbox', { name: 'Paste a formula' })).toHaveValue(text);
+    await expect(page.getByRole('row')).toHaveCount(12);
+    expect(await page.evaluate(() => 'harmed' in globalThis)).toBe(false);
+  });
+}
+
+test('a line of markup is a line like any other: shown as written, never run', async ({ baker, page }) => {
+  const line = '2 tbsp <b onmouseover=alert(1)>honey';
+  await page
+    .getByRole('textbox', { name: 'Paste a formula' })
+    .fill(`Odd loaf\n200 g plain flour\n${line}\n100 g sugar`);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(baker.line(line)).toBeVisible();
+  await expect(page.locator('b[onmouseover]')).toHaveCount(0);
+});
+
+test('a text that was refused is put right and read', async ({ baker, page }) => {
+  const field = page.getByRole('textbox', { name: 'Paste a formula' });
+  await field.fill('flour\nbutter');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('status')).toContainText('no amounts');
+  await field.fill('200 g flour\n100 g butter');
+  await expect(page.getByRole('status')).toContainText('2 of 2 lines weighed');
+  await field.press('ControlOrMeta+Enter');
+  await expect(baker.lines).toHaveCount(2);
+});
+
+test('a formula changed in two tabs at once is kept twice, not lost', async ({ baker, context, page }) => {
+  await baker.takesFromShelf('Oat farls');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByRole('textbox', { name: 'Name of the formula' }).fill('Farls from the other tab');
+  await expect
+    .poll(async () =>
+      other.evaluate(
+        () =>
+          new Promise((done) => {
+            const open = indexedDB.open('orvin');
+            open.onsuccess = () => {
+              const all = open.result.transaction('formulas').objectStore('formulas').getAll();
+              all.onsuccess = () => done(JSON.stringify(all.result).includes('Farls from the other tab'));
+            };
+          }),
+      ),
+    )
+    .toBe(true);
+  await baker.name.fill('Farls from this tab');
+  await expect(page.getByText('Both are on the shelf; nothing was lost.')).toBeVisible();
+  await baker.goesTo('Shelf');
+  await expect(page.getByRole('link', { name: 'Farls from the other tab', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Farls from this tab/ })).toBeVisible();
+});
+
+test('a record that cannot be read is left where it is, said, and saved as a file', async ({ page }) => {
+  await page.evaluate(
+    () =>
+      new Promise<void>((done, fail) => {
+        const open = indexedDB.open('orvin');
+        open.onsuccess = () => {
+          const write = open.result.transaction('formulas', 'readwrite');
+          write.objectStore('formulas').put({ id: 'from-tomorrow', revision: 1, formula: { shape: 'new' } });
+          write.oncomplete = () => done();
+          write.onerror = () => fail(write.error ?? new Error('write failed'));
+        };
+      }),
+  );
+  await page.reload();
+  await expect(page.getByText('One record could not be read.')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(12);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('orvin-unreadable.json');
+  await page.reload();
+  await expect(page.getByText('One record could not be read.')).toBeVisible();
+});

@@ -1,0 +1,104 @@
+import eslint from '@eslint/js';
+import angular from 'angular-eslint';
+import prettier from 'eslint-config-prettier';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+
+export default defineConfig(
+  globalIgnores([
+    '**/dist/',
+    '**/node_modules/',
+    '.angular/',
+    'coverage/',
+    'test-results/',
+    'playwright-report/',
+    'look/',
+  ]),
+  {
+    files: ['**/*.ts'],
+    extends: [eslint.configs.recommended, tseslint.configs.strictTypeChecked, tseslint.configs.stylisticTypeChecked],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          './core/tsconfig.spec.json',
+          './server/tsconfig.json',
+          './e2e/tsconfig.json',
+          './scripts/tsconfig.json',
+          './app/tsconfig.spec.json',
+          './app/tsconfig.app.json',
+          './app/tsconfig.worker.json',
+        ],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  {
+    // no clock, no randomness, nothing from outside: the core is a function of its input
+    files: ['core/**/*.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['@angular/*', 'primeng/*', 'node:*', 'dexie'] }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Pass a random source in.' },
+        { object: 'Date', property: 'now', message: 'Pass the clock in.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the clock in.' },
+      ],
+    },
+  },
+  {
+    files: ['app/**/*.ts'],
+    extends: [angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: {
+      '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'orv', style: 'kebab-case' }],
+      '@angular-eslint/directive-selector': ['error', { type: 'attribute', prefix: 'orv', style: 'camelCase' }],
+      '@angular-eslint/prefer-on-push-component-change-detection': 'error',
+      '@angular-eslint/prefer-signals': 'error',
+      '@angular-eslint/prefer-output-emitter-ref': 'error',
+      '@angular-eslint/prefer-host-metadata-property': 'error',
+      '@angular-eslint/no-uncalled-signals': 'error',
+      '@angular-eslint/computed-must-return': 'error',
+      '@angular-eslint/no-experimental': 'error',
+    },
+  },
+  {
+    files: ['**/*.html'],
+    extends: [angular.configs.templateRecommended, angular.configs.templateAccessibility],
+    rules: { '@angular-eslint/template/button-has-type': 'error' },
+  },
+  { files: ['server/src/main.ts', 'e2e/**/*.ts', 'scripts/**/*.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['**/*.{js,mjs,cjs}'],
+    extends: [eslint.configs.recommended],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        URL: 'readonly',
+        performance: 'readonly',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+        document: 'readonly',
+        getComputedStyle: 'readonly',
+        innerWidth: 'readonly',
+        require: 'readonly',
+        module: 'writable',
+        __dirname: 'readonly',
+      },
+    },
+  },
+  prettier,
+);

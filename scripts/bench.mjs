@@ -1,0 +1,17 @@
+// `npm run bench`: bundles scripts/bench.ts with the core, as the application does, and runs it.
+import { build } from 'esbuild';
+import { pathToFileURL } from 'node:url';
+import { join } from 'node:path';
+import { install, root } from './lib.mjs';
+
+install();
+const outfile = join(root, 'node_modules/.cache/orvin/bench.mjs');
+await build({
+  entryPoints: [join(root, 'scripts/bench.ts')],
+  bundle: true,
+  format: 'esm',
+  platform: 'node',
+  external: ['@playwright/test', 'joi', '*.mjs'],
+  outfile,
+});
+await import(pathToFileURL(outfile).href);

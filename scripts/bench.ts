@@ -1,0 +1,148 @@
+/* `npm run bench`: how long the work of the core takes, and how much JavaScript the first screen transfers. Figures, no assertions. */
+import { execFileSync, spawn } from 'node:child_process';
+import { chromium as playwright } from '@playwright/test';
+import { auditFormula } from '../core/src/audit/index.js';
+import { simulateBake, type BakeSpec } from '../core/src/baking/index.js';
+import { insertLines, replaceLine, type Formula } from '../core/src/formula/index.js';
+import { plainContext, readFormula, retyped } from '../core/src/parsing/index.js';
+import { DEMO_FORMULAS } from '../core/src/samples/index.js';
+
+const root = process.cwd();
+const { buildApplication, chromium } = (await import(`${root}/scripts/lib.mjs`)) as {
+  buildApplication: () => void;
+  chromium: () => string;
+};
+const LINES = 40;
+const RUNS = 400;
+
+const LOAF: BakeSpec = {
+  pan: {
+    name: 'loaf',
+    shape: 'loaf',
+    topLengthCm: 23,
+    topWidthCm: 13,
+    bottomLengthCm: 21.5,
+    bottomWidthCm: 11.5,
+    depthCm: 7,
+    cavities: 1,
+    material: 'light',
+  },
+  panCount: 1,
+  gramsPerPan: 1000,
+  heatStyle: 'quick',
+  ovenCelsius: 175,
+  fan: false,
+};
+
+function percentile(sorted: readonly number[], share: number): number {
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN;
+}
+function report(what: string, milliseconds: number[], goal: string): void {
+  const sorted = milliseconds.toSorted((a, b) => a - b);
+  const figure = (share: number) => percentile(sorted, share).toFixed(2).padStart(8);
+  console.log(`${what.padEnd(52)} median ${figure(0.5)} ms   p95 ${figure(0.95)} ms   worst ${figure(1)} ms   ${goal}`);
+}
+function time(work: () => unknown): number {
+  const since = performance.now();
+  work();
+  return performance.now() - since;
+}
+
+/** A formula of forty lines: the demo formulas' lines, one after another. */
+function fortyLines(): Formula {
+  const formulas = DEMO_FORMULAS.map(({ text }) => readFormula(text, 'UK')).flatMap((reading) =>
+    reading.kind === 'read' ? [reading.formula] : [],
+  );
+  const lines = formulas.flatMap(({ components }) => components.flatMap((component) => component.lines));
+  const [first] = formulas;
+  const [component] = first?.components ?? [];
+  if (!first || !component) throw new Error('no demo formula');
+  const empty: Formula = { ...first, components: [{ ...component, lines: [] }] };
+  return insertLines(
+    empty,
+    { componentId: component.id },
+    lines.slice(0, LINES).map((line, i) => ({ ...line, id: `l${i}` })),
+  );
+}
+
+// a process of its own, that has never simulated anything
+if (process.argv.includes('cold')) {
+  console.log(time(() => simulateBake(LOAF)));
+  process.exit(0);
+}
+
+// what a keystroke costs: one line typed anew, everything read and judged again
+let formula = fortyLines();
+const lines = formula.components.flatMap((component) => component.lines);
+const recompute: number[] = [];
+for (let i = 0; i < RUNS; i++) {
+  const line = lines[i % lines.length];
+  if (!line) continue;
+  recompute.push(
+    time(() => {
+      formula = replaceLine(formula, retyped(line, `${1 + (i % 7)} ${line.text}`, plainContext(formula.region)));
+      auditFormula(formula);
+    }),
+  );
+}
+report(`full recompute of ${lines.length} lines after a keystroke, warm`, recompute.slice(50), 'goal p95 under 4 ms');
+report('  the very first, cold', recompute.slice(0, 1), '');
+
+const reading = DEMO_FORMULAS.map(({ text }) => text);
+report(
+  'reading a pasted text',
+  Array.from({ length: 110 }, (_, i) => time(() => readFormula(reading[i % reading.length] ?? '', 'UK'))).slice(11),
+  '',
+);
+
+const bake = () => simulateBake(LOAF, { frameEveryMinutes: 0.5, runOnShare: 0.35 });
+const cold = execFileSync(process.execPath, [process.argv[1] ?? '', 'cold'], { encoding: 'utf8', cwd: root });
+const warm = Array.from({ length: 45 }, () => time(() => simulateBake(LOAF)));
+report('simulation of a one-kilo loaf, warm', warm.slice(5), 'goal under 100 ms');
+report(
+  '  with a third run on and its pictures kept, warm',
+  Array.from({ length: 20 }, () => time(bake)),
+  '',
+);
+report('  the very first of a process, cold', [Number(cold)], '');
+
+// what the first screen transfers, as the server sends it
+buildApplication();
+const PORT = 4613;
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(PORT) },
+});
+await new Promise<void>((ready) =>
+  server.stdout.on('data', (text: Buffer) => {
+    if (text.toString().includes('Orvin is at')) ready();
+  }),
+);
+const browser = await playwright.launch({
+  executablePath: chromium(),
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const path of ['/shelf', '/bench/demo-pear-cardamom-loaf', '/oven/demo-pear-cardamom-loaf']) {
+  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  let bytes = 0;
+  const scripts = new Set<string>();
+  session.on('Network.responseReceived', ({ requestId, response }) => {
+    if (response.mimeType.includes('javascript')) scripts.add(requestId);
+  });
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) bytes += encodedDataLength;
+  });
+  const since = performance.now();
+  await page.goto(`http://127.0.0.1:${PORT}${path}`);
+  await page.locator('main > :not(router-outlet)').first().waitFor();
+  const shown = performance.now() - since;
+  await page.waitForLoadState('networkidle');
+  console.log(
+    `${`first visit to ${path}`.padEnd(52)} ${(bytes / 1000).toFixed(0).padStart(4)} kB of JavaScript, shown after ${shown.toFixed(0)} ms   goal under 350 kB`,
+  );
+  await page.context().close();
+}
+await browser.close();
+server.kill('SIGTERM');

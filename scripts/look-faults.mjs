@@ -1,0 +1,86 @@
+/** Runs inside the page: what overflows, clips, overlaps or is smaller than a finger. Each finding is one line. */
+export function findFaults({ touch }) {
+  const FINGER = 44;
+  const found = [];
+  const describe = (element) => {
+    const text = String(element.getAttribute('aria-label') ?? (element.value || element.textContent) ?? '')
+      .trim()
+      .replace(/\s+/g, ' ')
+      .slice(0, 40);
+    const classes =
+      typeof element.className === 'string'
+        ? element.className.split(' ').filter((name) => !name.startsWith('ng-'))[0]
+        : '';
+    return `${element.tagName.toLowerCase()}${classes ? `.${classes}` : ''} "${text}"`;
+  };
+  const visible = (element) => {
+    const box = element.getBoundingClientRect();
+    const style = getComputedStyle(element);
+    if (
+      box.width < 1 ||
+      box.height < 1 ||
+      style.visibility === 'hidden' ||
+      style.opacity === '0' ||
+      element.closest('.seen-by-readers-only, .p-hidden-accessible, [aria-hidden="true"] svg, .skip')
+    )
+      return false;
+    const x = Math.min(innerWidth - 1, Math.max(0, box.left + box.width / 2));
+    const y = box.top + box.height / 2;
+    if (y < 0 || y > document.documentElement.clientHeight) return false;
+    const on = document.elementFromPoint(x, y);
+    return on !== null && (on === element || element.contains(on) || on.contains(element));
+  };
+  const all = [...document.querySelectorAll('body *')].filter(
+    (element) => !element.closest('defs, pattern') && visible(element),
+  );
+
+  if (document.documentElement.scrollWidth > innerWidth + 1)
+    found.push(`the page scrolls sideways: ${document.documentElement.scrollWidth} px in ${innerWidth}`);
+  for (const element of all) {
+    const box = element.getBoundingClientRect();
+    if (box.right > innerWidth + 1 || box.left < -1)
+      found.push(`overflows the page: ${describe(element)} to ${Math.round(box.right)} px`);
+  }
+  const leaves = all.filter((element) =>
+    [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim() !== ''),
+  );
+  for (const element of [...leaves, ...all.filter((one) => one.tagName === 'INPUT')]) {
+    const hidden = getComputedStyle(element).overflowX !== 'visible' || element.tagName === 'INPUT';
+    if (hidden && element.scrollWidth > element.clientWidth + 1)
+      found.push(`clips: ${describe(element)}, ${element.scrollWidth - element.clientWidth} px do not fit`);
+  }
+  // text that lies on other text, line box by line box
+  const boxes = leaves.map((element) => {
+    const range = document.createRange();
+    range.selectNodeContents(element);
+    return { element, lines: [...(element.tagName === 'text' ? element : range).getClientRects()] };
+  });
+  const lieOn = (a, b) =>
+    Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 &&
+    Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 5;
+  for (let i = 0; i < boxes.length; i++) {
+    for (let j = i + 1; j < boxes.length; j++) {
+      const [a, b] = [boxes[i], boxes[j]];
+      if (a.element.contains(b.element) || b.element.contains(a.element)) continue;
+      if (a.lines.some((one) => b.lines.some((other) => lieOn(one, other))))
+        found.push(`overlap: ${describe(a.element)} and ${describe(b.element)}`);
+    }
+  }
+  if (touch) {
+    for (const element of all.filter((one) =>
+      one.matches(
+        'a, button, input, textarea, select, [role="button"], [role="combobox"], [role="slider"], [role="option"]',
+      ),
+    )) {
+      if (element.closest('p') && element.tagName === 'A') continue; // links in running text
+      // a finger may land anywhere on the whole of a field or a row
+      const whole = element.closest('.p-select, .p-autocomplete, tr') ?? element;
+      const grown = (element.matches('.off button') ? element : whole).getBoundingClientRect();
+      if (grown.height < FINGER - 0.5 || grown.width < 24)
+        found.push(
+          `smaller than a finger: ${describe(element)}, ${Math.round(grown.width)} × ${Math.round(grown.height)}`,
+        );
+    }
+  }
+  return [...new Set(found)];
+}

@@ -1,0 +1,71 @@
+// The `orvin` command: reads files and options, prints, exits. All it knows is in core/src/cli.
+import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, statSync } from 'node:fs';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+import { parseArgs } from 'node:util';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** The core as one file, so that the command starts quickly; made again when a source is newer. */
+async function bundledCore() {
+  const source = `${root}core/src`;
+  const newest = readdirSync(source, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && entry.name.endsWith('.ts'))
+    .reduce(
+      (latest, entry) => Math.max(latest, statSync(`${entry.parentPath ?? entry.path}/${entry.name}`).mtimeMs),
+      0,
+    );
+  const folder = `${root}node_modules/.cache/orvin`;
+  const file = `${folder}/cli-${Math.round(newest)}.cjs`;
+  if (!existsSync(file)) {
+    const { build } = await import('esbuild');
+    mkdirSync(folder, { recursive: true });
+    const own = `${file}.${process.pid}`;
+    await build({
+      entryPoints: [`${source}/cli/index.ts`],
+      bundle: true,
+      format: 'cjs',
+      platform: 'node',
+      outfile: own,
+    });
+    renameSync(own, file); // whole or not at all, when two start at once
+  }
+  return pathToFileURL(file).href;
+}
+
+function read(file) {
+  try {
+    return readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch {
+    return undefined;
+  }
+}
+
+function finish(code, stream, text) {
+  process.exitCode = code;
+  stream.write(`${text}\n`);
+}
+
+process.stdout.on('error', () => process.exit(0)); // a reader that went away is no fault
+try {
+  const { OPTION_KINDS, runCommand, USAGE } = (await import(await bundledCore())).default;
+  const options = Object.fromEntries(
+    Object.entries(OPTION_KINDS).map(([name, kind]) => [name, { type: kind === 'flag' ? 'boolean' : 'string' }]),
+  );
+  try {
+    const { values, positionals } = parseArgs({
+      options: { ...options, help: { type: 'boolean', short: 'h' } },
+      allowPositionals: true,
+    });
+    const { help, ...typed } = values;
+    const outcome = help ? undefined : runCommand(positionals, { ...typed }, read);
+    if (outcome === undefined) finish(0, process.stderr, USAGE);
+    else if (outcome.code === 0) finish(0, process.stdout, JSON.stringify(outcome.json));
+    else finish(outcome.code, process.stderr, `orvin: ${outcome.message}`);
+  } catch (error) {
+    if (!String(error?.code).startsWith('ERR_PARSE_ARGS')) throw error;
+    finish(2, process.stderr, `orvin: ${error.message}\n\n${USAGE}`);
+  }
+} catch (error) {
+  const reason = error instanceof Error ? error.message : String(error);
+  finish(1, process.stderr, `orvin: something went wrong inside Orvin: ${reason}. Nothing was changed.`);
+}

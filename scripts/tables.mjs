@@ -1,0 +1,66 @@
+// Turns the CSV tables of core/tables (the source, edited by hand) into the TypeScript modules that core ships.
+// `node scripts/tables.mjs` writes them; `node scripts/tables.mjs --check` fails when one is out of date.
+import { readFileSync, writeFileSync, existsSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import Papa from 'papaparse';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** What a table is made from: columns that nothing computes with are dropped, rarely wanted ones make a table of their own (`keep`). */
+const TABLES = [
+  {
+    from: 'ingredients',
+    to: 'ingredients/ingredients.table.ts',
+    name: 'INGREDIENTS_TABLE',
+    drop: ['acid_note', 'energy_kcal', 'caution', 'other_g', 'ash_g', 'gluten'],
+  },
+  {
+    from: 'ingredients',
+    to: 'ingredients/ingredient-details.table.ts',
+    name: 'INGREDIENT_DETAILS_TABLE',
+    keep: ['id', 'ash_g', 'other_g', 'energy_kcal', 'acid_note', 'caution'],
+  },
+  { from: 'materials', to: 'pans/materials.table.ts', name: 'MATERIALS_TABLE', keep: ['id', 'safe_max_c', 'caution'] },
+  { from: 'ambiguous-terms', to: 'ingredients/ambiguous-terms.table.ts', name: 'AMBIGUOUS_TERMS_TABLE', drop: [] },
+  { from: 'eggs', to: 'ingredients/eggs.table.ts', name: 'EGGS_TABLE', drop: ['note'] },
+  { from: 'measures', to: 'units/measures.table.ts', name: 'MEASURES_TABLE', drop: ['note'] },
+  {
+    from: 'pans',
+    to: 'pans/pans.table.ts',
+    name: 'PANS_TABLE',
+    drop: ['quoted_cups', 'geometry_vs_quoted_pct', 'typical_batter_g'],
+  },
+  { from: 'style_bands', to: 'balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },
+  {
+    from: 'reference/worked_formulas',
+    to: 'samples/worked-formulas.table.ts',
+    name: 'WORKED_FORMULAS_TABLE',
+    drop: [],
+  },
+  { from: 'reference/bakes', to: 'samples/reference-bakes.table.ts', name: 'REFERENCE_BAKES_TABLE', drop: [] },
+];
+
+let stale = 0;
+for (const { from, to, name, drop = [], keep: wanted } of TABLES) {
+  const csv = readFileSync(`${root}core/tables/${from}.csv`, 'utf8');
+  const { data, errors } = Papa.parse(csv.trim());
+  if (errors.length) throw new Error(`${from}.csv: ${errors[0].message} in row ${errors[0].row}`);
+  const keep = data[0]
+    .map((column, i) => ((wanted ? wanted.includes(column) : !drop.includes(column)) ? i : -1))
+    .filter((i) => i >= 0);
+  const lines = data.map((row) =>
+    keep
+      .map((i) => row[i].replaceAll(/[\t\n\r]/g, ' ').trim())
+      .join('\t')
+      .trimEnd(),
+  );
+  const text = lines.join('\n').replaceAll('\\', '\\\\').replaceAll('`', '\\`').replaceAll('${', '\\${');
+  const module = `// Made from core/tables/${from}.csv by scripts/tables.mjs: change the CSV and run \`npm run tables\`.\nexport const ${name} = \`${text}\`;\n`;
+  const file = `${root}core/src/${to}`;
+  if (existsSync(file) && readFileSync(file, 'utf8') === module) continue;
+  stale++;
+  if (process.argv.includes('--check')) console.error(`core/src/${to} is out of date: run npm run tables`);
+  else writeFileSync(file, module);
+}
+if (process.argv.includes('--check') && stale) process.exit(1);
+console.log(process.argv.includes('--check') ? 'Tables agree with their CSV.' : `${stale} tables written.`);

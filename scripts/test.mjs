@@ -1,0 +1,75 @@
+// `npm test` runs everything; `node scripts/test.mjs core app e2e` runs those suites. The last line counts tests.
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildApplication, chromium, install, root, run, watched } from './lib.mjs';
+
+install();
+const node = process.execPath;
+const wanted = process.argv.slice(2);
+const everything = wanted.length === 0;
+const does = (name) => everything || wanted.includes(name);
+const CHROME_BIN = does('app') || does('e2e') ? chromium() : undefined;
+const env = { ...(CHROME_BIN && { CHROME_BIN }), NG_CLI_ANALYTICS: 'false', CI: '1' };
+
+/** Passed and failed tests of a suite; a suite that says nothing of its tests, or ends badly without a failed one, has failed once. */
+function counted(status, passed, failed) {
+  if (status !== 0 && failed === 0) return { passed, failed: 1 };
+  if (passed + failed === 0) return { passed: 0, failed: 1 };
+  return { passed, failed };
+}
+
+async function jasmine() {
+  const { status, text } = await watched(
+    node,
+    ['--import', 'tsx', 'node_modules/jasmine/bin/jasmine.js', '--config=jasmine.json'],
+    { env },
+  );
+  const [, specs = '0', failures = '0'] = /(\d+) specs?, (\d+) failures?/.exec(text) ?? [];
+  return counted(status, Number(specs) - Number(failures), Number(failures));
+}
+
+async function karma() {
+  const { status, text } = await watched(
+    node,
+    ['node_modules/@angular/cli/bin/ng.js', 'test', '--watch=false', '--browsers=ChromiumHeadlessNoSandbox'],
+    { env },
+  );
+  const last = [...text.matchAll(/Executed (\d+) of \d+(?: \((\d+) FAILED\))?/g)].at(-1) ?? [];
+  const failures = Number(last[2] ?? 0);
+  return counted(status, Number(last[1] ?? 0) - failures, failures);
+}
+
+async function playwright() {
+  buildApplication();
+  const report = join(root, 'test-results', 'e2e.json');
+  rmSync(report, { force: true });
+  const { status } = await watched(
+    node,
+    ['node_modules/@playwright/test/cli.js', 'test', '-c', 'e2e/playwright.config.ts'],
+    { env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report } },
+  );
+  const { stats } = existsSync(report)
+    ? JSON.parse(readFileSync(report, 'utf8'))
+    : { stats: { expected: 0, unexpected: 0, flaky: 0 } };
+  return counted(status, stats.expected, stats.unexpected + stats.flaky);
+}
+
+const SUITES = { core: jasmine, app: karma, e2e: playwright };
+const total = { passed: 0, failed: 0 };
+const seconds = (since) => ((performance.now() - since) / 1000).toFixed(0);
+if (everything) {
+  const since = performance.now();
+  const status = run(node, ['scripts/lint.mjs'], { env });
+  console.log(`== checks: ${status === 0 ? 'ok' : 'FAILED'} in ${seconds(since)} s`);
+  if (status !== 0) total.failed++;
+}
+for (const [name, suite] of Object.entries(SUITES)) {
+  if (!does(name)) continue;
+  const since = performance.now();
+  const { passed, failed } = await suite();
+  console.log(`== ${name}: ${passed} passed, ${failed} failed in ${seconds(since)} s`);
+  total.passed += passed;
+  total.failed += failed;
+}
+console.log(`${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed === 0 ? 0 : 1);

@@ -1,0 +1,45 @@
+import { fileURLToPath } from 'node:url';
+import compress from '@fastify/compress';
+import helmet from '@fastify/helmet';
+import fastifyStatic from '@fastify/static';
+import Fastify, { type FastifyInstance } from 'fastify';
+import { csp } from './csp.js';
+
+const BUILT_APPLICATION = fileURLToPath(new URL('../../dist/app', import.meta.url));
+const A_YEAR = 'public, max-age=31536000, immutable';
+const HASHED = /-[A-Z0-9]{8}\.(?:js|css)(?:\.br|\.gz)?$|[\\/]media[\\/]/;
+
+/** The server of the built application: files, security headers, compression, a health check. Nothing of the baker's passes through it. */
+export async function buildServer(root = BUILT_APPLICATION): Promise<FastifyInstance> {
+  const server = Fastify({ logger: false });
+  const directives = Object.fromEntries(Object.entries(csp).map(([name, sources]) => [name, [...sources]]));
+  await server.register(helmet, {
+    contentSecurityPolicy: { useDefaults: false, directives },
+    hsts: false, // plain http on the baker's own machine
+    crossOriginEmbedderPolicy: false,
+    referrerPolicy: { policy: 'no-referrer' },
+  });
+  server.addHook('onSend', (_request, reply, payload, done) => {
+    void reply.header('permissions-policy', 'camera=(), microphone=(), geolocation=(), payment=()');
+    done(null, payload);
+  });
+  await server.register(compress, { encodings: ['br', 'gzip'] });
+
+  server.get('/api/health', () => ({ ok: true }));
+
+  await server.register(fastifyStatic, {
+    root,
+    cacheControl: false,
+    preCompressed: true, // the build made .br and .gz beside each file
+    setHeaders(reply, path) {
+      void reply.header('cache-control', HASHED.test(path) ? A_YEAR : 'no-cache');
+    },
+  });
+  // every station is a route of the application; anything that looks like a file and is none is not found
+  server.setNotFoundHandler((request, reply) => {
+    const path = request.url.split('?')[0] ?? '';
+    const isPage = request.method === 'GET' && !path.startsWith('/api/') && !/\.[a-z0-9]+$/i.test(path);
+    return isPage ? reply.sendFile('index.html') : reply.code(404).send({ error: 'not found' });
+  });
+  return server;
+}
