@@ -11,7 +11,7 @@ import {
   type Surroundings,
 } from '../parsing/index.js';
 import type { Region } from '../units/index.js';
-import { bakeSaidByWords, filledComponents } from './plain-text.js';
+import { bakeSaidByWords, filledComponents, lineWithRemarks } from './plain-text.js';
 
 /* Lines in a table: Orvin's own sheet, with a column that says what each row is, or anybody's list of ingredients. */
 
@@ -103,9 +103,12 @@ function withOwnWord(formula: Formula, rows: readonly Row[], kitchen: Kitchen): 
       const said = Number.parseFloat(row['grams'] ?? '');
       const id = (row['ingredient'] ?? '').trim();
       const named = id === '' ? undefined : pantryOf(kitchen).byId(id);
+      const renamed = named !== undefined && named.id !== entries[0]?.ingredient?.id;
+      const apart = Math.abs(said - (grams ?? Infinity)) > 0.0006 + said * 1e-6;
       const facts = {
-        ...(Number.isFinite(said) && Math.abs(said - (grams ?? Infinity)) > 0.0006 + said * 1e-6 && { grams: said }),
-        ...(named && named.id !== entries[0]?.ingredient?.id && { ingredientId: named.id }),
+        // another ingredient weighs otherwise by the same words: its weight is part of the baker's word
+        ...(Number.isFinite(said) && (apart || renamed) && { grams: said }),
+        ...(renamed && { ingredientId: named.id }),
       };
       return [[line.id, withFacts(line, facts)] as const];
     }),
@@ -136,6 +139,8 @@ export function readCsv(text: string, named: string, bakersOwn: Region, kitchen:
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: columnNamed,
+    // a table program's guard against formulas, which `writeCsv` puts on
+    transform: (cell) => cell.replace(/^'(?=[=+\-@\t\r])/, ''),
   });
   return sheetsOf(data, named).map((sheet) => {
     const reading = assembleFormula(
@@ -179,7 +184,7 @@ export function writeCsv(formulas: readonly Formula[], around: Surroundings): st
         lines.map((line) => {
           const read = weighed.get(line.id);
           const grams = read?.grams;
-          return row('line', line.text.replace(/\s*\n\s*/g, ' ').trim(), {
+          return row('line', lineWithRemarks(line), {
             part: name || 'Part',
             ingredient: read?.entries.length === 1 ? (read.entries[0]?.ingredient?.id ?? '') : '',
             grams: grams === undefined ? '' : String(Number(grams.toFixed(3))),

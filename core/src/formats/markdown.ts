@@ -107,7 +107,11 @@ export function readMarkdown(text: string, bakersOwn: Region, kitchen: Kitchen):
 export const looksLikeMarkdown = (text: string): boolean => /^#{1,6} +\S/m.test(text) || /^\s*\|.*\|\s*$/m.test(text);
 
 /** Marks that Markdown would take for its own. */
-const escaped = (words: string) => words.replace(/([\\`*_[\]<>|])/g, '\\$1').replace(/^([#>+-]|\d+[.)])(?=\s)/, '\\$1');
+const escaped = (words: string) =>
+  words
+    .replace(/([\\`*_[\]<>|])/g, '\\$1')
+    .replace(/^([#>+-])(?=\s)/, '\\$1')
+    .replace(/^(\d+)([.)])(?=\s)/, '$1\\$2');
 
 /** A formula as a Markdown card. */
 export function writeMarkdown(formula: Formula, kitchen: Kitchen): string {

@@ -5,16 +5,24 @@ import { readBake, writeFacts } from '../parsing/index.js';
 /** Grams as a figure that reads back as the same number. */
 const exact = (grams: number) => String(Number(grams.toFixed(3)));
 
+/** What the baker said of a line beside its words. */
+function remarks({ text, optional, note }: FormulaLine): readonly string[] {
+  return [
+    ...(optional === true && !/\boptional/i.test(text) ? ['(optional)'] : []),
+    ...(note === undefined || note === '' ? [] : [`[note: ${note.replace(/[[\]\n]/g, ' ').trim()}]`]),
+  ];
+}
+const asWritten = ({ text }: FormulaLine) => text.replace(/\s*\n\s*/g, ' ').trim();
+
+/** A line with what was said of it, in one row. */
+export const lineWithRemarks = (line: FormulaLine): string => [asWritten(line), ...remarks(line)].join(' ');
+
 /** A line with the baker's own word on it, so that another reader weighs the same: "1 cup our flour (that is plain flour, 130 g)". */
-export function lineInWords({ text, ingredientId, grams, optional, note }: FormulaLine, kitchen: Kitchen): string {
+export function lineInWords(line: FormulaLine, kitchen: Kitchen): string {
+  const { ingredientId, grams } = line;
   const ingredient = ingredientId === undefined ? undefined : pantryOf(kitchen).byId(ingredientId);
   const said = [...(ingredient ? [ingredient.nameUk] : []), ...(grams === undefined ? [] : [`${exact(grams)} g`])];
-  const marks = [
-    ...(said.length > 0 ? [`(that is ${said.join(', ')})`] : []),
-    ...(optional === true && !/\boptional/i.test(text) ? ['(optional)'] : []),
-    ...(note === undefined || note === '' ? [] : [`[${note.replace(/[[\]\n]/g, ' ')}]`]),
-  ];
-  return [text.replace(/\s*\n\s*/g, ' ').trim(), ...marks].join(' ');
+  return [asWritten(line), ...(said.length > 0 ? [`(that is ${said.join(', ')})`] : []), ...remarks(line)].join(' ');
 }
 
 /** Whether the words of the method and the yield say the very bake that the formula knows. */

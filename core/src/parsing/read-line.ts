@@ -61,6 +61,8 @@ function preparationIn(words: string): Preparation {
 const EGGS_OF_REGION = /\b(US|UK|EU|AU|CA)\s+(?:extra[ -]large|very large|large|medium|small)\b/i;
 /** "(that is plain flour, 120 g)": the baker's own word, as a formula is handed on. */
 const THAT_IS = /\s*\(that is ([^(),]*?)(?:,?\s*(?:(\d+(?:\.\d+)?) ?g))?\)/i;
+/** "(optional)" behind a line says nothing else of it. */
+const OPTIONAL_BEHIND = /\s*[,(]\s*optional\s*\)?\s*$/i;
 /** Two statements of the same amount may differ by what filling explains, and by this much more. */
 const DISAGREE_BEYOND = 0.15;
 /** Sold by size, and the size differs from country to country. */
@@ -241,12 +243,21 @@ function quantityOf(first: Amount, parts: readonly Amount[], { region, kitchen }
   return total;
 }
 
+/** "[note: browned first]" behind a line, as Orvin hands it on. */
+const NOTE_BEHIND = /\s*\[note: ([^[\]]+)\]\s*$/i;
+
 /** A line without the baker's word in brackets, and that word. */
-export function withoutThatIs(text: string, context: ReadingContext): Correction & { readonly text: string } {
+export function withoutThatIs(
+  written: string,
+  context: ReadingContext,
+): Correction & { readonly text: string; readonly note?: string } {
+  const noted = NOTE_BEHIND.exec(written);
+  const text = noted ? written.slice(0, noted.index) : written;
+  const note = noted?.[1] === undefined ? {} : { note: noted[1].trim() };
   const correction = saidInText(normalise(text), context);
   return correction && Object.keys(correction).length > 0
-    ? { ...correction, text: text.replace(THAT_IS, '').trim() }
-    : { text };
+    ? { ...correction, ...note, text: text.replace(THAT_IS, '').trim() }
+    : { ...note, text };
 }
 
 /** The baker's word as it stands in the text of a line that was handed on. */
@@ -266,9 +277,11 @@ function saidInText(line: string, context: ReadingContext): Correction | undefin
  * "2 tsp baking powder and ½ tsp salt" give several with the same text. A correction applies to the only entry, or to none.
  */
 export function readLine(text: string, context: ReadingContext, correction?: Correction): readonly ReadEntry[] {
-  const whole = normalise(text);
+  const whole = normalise(text.replace(NOTE_BEHIND, ''));
   const inText = saidInText(whole, context);
-  const { line, saidFirst } = bareLine(whole.replace(THAT_IS, ''));
+  const plain = whole.replace(THAT_IS, '');
+  const optional = OPTIONAL_BEHIND.test(plain);
+  const { line, saidFirst } = bareLine(plain.replace(OPTIONAL_BEHIND, ''));
   if (line === '') return [];
   const foreign = EGGS_OF_REGION.exec(line);
   const region = foreign ? ((foreign[1]?.toUpperCase() as Region | undefined) ?? context.region) : context.region;
@@ -276,9 +289,11 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
   const there: ReadingContext = { ...context, region };
   const all = segmentsOf(said, there).flatMap((segment) => draftsOf(segment, there));
   const own = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
-  return all.map((draft) =>
-    enter(text, saidFirst === '' ? draft : { ...draft, note: `${saidFirst} ${draft.note}`.trim() }, there, own),
-  );
+  return all.map((draft) => {
+    const noted = saidFirst === '' ? draft : { ...draft, note: `${saidFirst} ${draft.note}`.trim() };
+    const entry = enter(text, noted, there, own);
+    return optional ? { ...entry, optional } : entry;
+  });
 }
 
 /** Whether a text begins with an amount. */

@@ -128,8 +128,9 @@ function kindOf(
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   const short = wordCount(text) <= HEADING_WORDS;
   if (!amount && !listed && short && (COMPONENT_NAME.test(text) || headed)) return 'heading';
-  if (!amount && !listed && short && text.endsWith(':') && !VERB.test(text)) return 'heading';
-  if (section === 'ingredients' && framed) return 'line';
+  const between = section === 'ingredients' && framed;
+  if (!amount && !listed && short && text.endsWith(':') && (between || !VERB.test(text))) return 'heading';
+  if (between) return 'line';
   if (section === 'method') return 'step';
   const found = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.3);
   if (section === 'ingredients' && marked && listed) return 'line';

@@ -21,6 +21,7 @@ export const refuse = (code: Problem['code'], facts: Problem['facts'] = {}, line
 
 interface DraftLine extends Correction {
   readonly text: string;
+  readonly note?: string;
   readonly entries: readonly ReadEntry[];
 }
 interface Draft {
@@ -201,11 +202,12 @@ function numbered(components: readonly Draft[]): readonly FormulaComponent[] {
   return components.map((component, c) => ({
     id: `c${c + 1}`,
     name: component.name,
-    lines: component.lines.map(({ text, ingredientId, grams }): FormulaLine => ({
+    lines: component.lines.map(({ text, ingredientId, grams, note }): FormulaLine => ({
       id: `l${++number}`,
       text,
       ...(ingredientId !== undefined && { ingredientId }),
       ...(grams !== undefined && { grams }),
+      ...(note !== undefined && { note }),
     })),
   }));
 }
