@@ -59,6 +59,7 @@ try {
     const { help, ...typed } = values;
     const outcome = help ? undefined : runCommand(positionals, { ...typed }, read);
     if (outcome === undefined) finish(0, process.stderr, USAGE);
+    else if ('text' in outcome) process.stdout.write(outcome.text);
     else if (outcome.code === 0) finish(0, process.stdout, JSON.stringify(outcome.json));
     else finish(outcome.code, process.stderr, `orvin: ${outcome.message}`);
   } catch (error) {

@@ -7,7 +7,7 @@ function audited(text: string, styleId?: string) {
   if (reading.kind !== 'read') throw new Error(reading.problem.code);
   return auditFormula({ ...reading.formula, ...(styleId !== undefined && { styleId }) });
 }
-const codes = (text: string, styleId?: string) => audited(text, styleId).problems.map(({ code }) => code);
+const codes = (text: string, styleId?: string) => audited(text, styleId).findings.map(({ code }) => code);
 const SOUND =
   'Muffins\n250 g all-purpose flour\n130 g sugar\n85 g butter\n2 large eggs\n220 g milk\n3 g salt\n2 1/2 tsp baking powder\nBake muffins at 200 C';
 
@@ -42,7 +42,7 @@ describe('auditFormula', () => {
   });
   it('says that percentages need flour', () => {
     const audit = audited('200 g sugar\n3 large eggs\n100 g butter');
-    expect(audit.problems.map(({ code }) => code)).toContain('no-flour');
+    expect(audit.findings.map(({ code }) => code)).toContain('no-flour');
     expect(audit.verdicts).toEqual([]);
     expect(audit.lines[0]?.bakersPercent).toBeUndefined();
   });

@@ -8,7 +8,19 @@ import {
   type FunctionalTotals,
 } from '../formula/index.js';
 import { leaveningLedger, type Ledger } from '../leavening/index.js';
-import { problem, weighFormula, type Problem, type ReadEntry, type WeighedFormula } from '../parsing/index.js';
+import {
+  methodOf,
+  NO_SURROUNDINGS,
+  weighFormula,
+  type Method,
+  type ReadEntry,
+  type Severity,
+  type Surroundings,
+  type WeighedFormula,
+} from '../parsing/index.js';
+import { placedLines, readStep, type Evidence, type ReadStep } from './evidence.js';
+import type { Finding } from './finding.js';
+import { RULES } from './rules/index.js';
 
 export interface AuditEntry {
   readonly read: ReadEntry;
@@ -26,6 +38,14 @@ export interface AuditLine {
   readonly grams: number | undefined;
   readonly bakersPercent: number | undefined;
   readonly entries: readonly AuditEntry[];
+  /** Left out of the balance: it may be left out of the bowl. */
+  readonly optional: boolean;
+}
+
+/** A finding that the baker set aside. */
+export interface SetAside {
+  readonly finding: Finding;
+  readonly reason: string;
 }
 
 /** Everything that is computed from a formula as it stands. */
@@ -39,34 +59,17 @@ export interface Audit {
   readonly styleChosen: boolean;
   readonly runnerUp: Style | undefined;
   readonly verdicts: readonly BandVerdict[];
-  readonly problems: readonly Problem[];
-}
-
-/** Soda without partners that eight in ten would taste whatever the style, percent of flour. @source leavening.md 1.6 */
-const TASTES_OF_SODA = 0.8;
-/** Below this much acid for each meq of soda there is "nothing sour" to speak of. */
-const HARDLY_ANY_ACID = 0.15;
-
-function leaveningProblems(ledger: Ledger, style: Style | undefined): readonly Problem[] {
-  const { flourGrams, leftoverSodaGrams, sodaMeq, acidMeq } = ledger;
-  if (!(flourGrams > 0)) return [problem('no-flour', 'warning', '')];
-  if (sodaMeq === 0 && ledger.gas.millimoles === 0) {
-    return style !== undefined && style.bands.gas.low <= 0 ? [] : [problem('leavening-missing', 'note', '')];
-  }
-  const percent = (100 * leftoverSodaGrams) / flourGrams;
-  const most = style?.leftoverSodaMost ?? 0.25;
-  const found: Problem[] = [];
-  const facts = { grams: leftoverSodaGrams, percent, most };
-  if (acidMeq < HARDLY_ANY_ACID * sodaMeq && leftoverSodaGrams > 0.2)
-    found.push(problem('soda-without-acid', 'warning', '', facts));
-  else if (percent > most)
-    found.push(problem('soda-left-over', percent > TASTES_OF_SODA ? 'warning' : 'note', '', facts));
-  return found;
+  readonly steps: readonly ReadStep[];
+  /** Which step takes what. */
+  readonly method: Method;
+  /** What does not add up, the gravest first; what was set aside is not among it. */
+  readonly findings: readonly Finding[];
+  readonly setAside: readonly SetAside[];
 }
 
 /** Reads, weighs and judges a formula: grams and baker's percentages, the ledger, the bands of its style, what does not add up. */
-export function auditFormula(formula: Formula): Audit {
-  const weighed = weighFormula(formula);
+export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUNDINGS): Audit {
+  const weighed = weighFormula(formula, around);
   const { batter } = weighed;
   const totals = functionalTotals(batter);
   const ledger = leaveningLedger(batter);
@@ -85,10 +88,11 @@ export function auditFormula(formula: Formula): Audit {
   const percentOf = (grams: number | undefined) =>
     grams === undefined || totals.flour === 0 ? undefined : (100 * grams) / totals.flour;
   const lines = weighed.components.flatMap((component) =>
-    component.lines.map(({ line, entries, grams }): AuditLine => ({
+    component.lines.map(({ line, entries, grams, optional }): AuditLine => ({
       lineId: line.id,
       componentId: component.id,
       inBatter: component.inBatter,
+      optional,
       text: line.text,
       grams,
       bakersPercent: percentOf(grams),
@@ -100,6 +104,21 @@ export function auditFormula(formula: Formula): Audit {
       })),
     })),
   );
+  const steps = formula.steps.map(readStep);
+  const method = methodOf(formula, weighed, around.kitchen);
+  const evidence: Evidence = {
+    formula,
+    around,
+    weighed,
+    lines: placedLines(weighed),
+    steps,
+    method,
+    totals,
+    quantities,
+    ledger,
+    style,
+    verdicts,
+  };
   return {
     weighed,
     lines,
@@ -109,9 +128,29 @@ export function auditFormula(formula: Formula): Audit {
     styleChosen: chosen !== undefined,
     runnerUp: guesses.find((guess) => guess.style !== style)?.style,
     verdicts,
-    problems: [
-      ...lines.flatMap((line) => line.entries.flatMap((entry) => entry.read.problems)),
-      ...leaveningProblems(ledger, style),
-    ],
+    steps,
+    method,
+    ...sortedOut(
+      RULES.flatMap((rule) => rule(evidence)),
+      formula,
+    ),
   };
+}
+
+const GRAVITY: Readonly<Record<Severity, number>> = { error: 0, warning: 1, note: 2 };
+
+/** Findings with the gravest first, and those that the baker set aside by themselves. */
+export function sortedOut(
+  found: readonly Finding[],
+  { dismissed = [] }: Pick<Formula, 'dismissed'>,
+): Pick<Audit, 'findings' | 'setAside'> {
+  const findings: Finding[] = [];
+  const setAside: SetAside[] = [];
+  for (const finding of found) {
+    const dismissal = dismissed.find(({ code, place }) => code === finding.code && place === finding.place);
+    if (dismissal) setAside.push({ finding, reason: dismissal.reason });
+    else findings.push(finding);
+  }
+  findings.sort((a, b) => GRAVITY[a.severity] - GRAVITY[b.severity]);
+  return { findings, setAside };
 }

@@ -1,7 +1,7 @@
 import type { KnownBake, WeighedPart } from '../formula/index.js';
 import { parsePan, type PanSet } from '../pans/index.js';
 import { anchorOn, type Anchor, type BakedBatter, type KnownTime } from './known-bake.js';
-import { HEAT_STYLE_OF, type HeatStyleId } from './parameters.js';
+import { HEAT_STYLE_OF, HEAT_STYLES, type HeatStyleId } from './parameters.js';
 import { predictBake, settingFor, type PredictionResult, type SetPoint } from './predict-bake.js';
 
 /** A formula as far as the oven needs it. */
@@ -134,3 +134,9 @@ export const WARM_UP_JOB: BakeJob = {
   },
   setting: { celsius: 190, fan: false, reasons: [] },
 };
+
+/** Grams per millilitre of a style's batter, raw and baked. */
+export function batterGrowth(styleId: string | undefined): { readonly raw: number; readonly baked: number } {
+  const { rawDensity, bakedDensity } = HEAT_STYLES[HEAT_STYLE_OF[styleId ?? ''] ?? UNKNOWN_STYLE];
+  return { raw: rawDensity / 1000, baked: bakedDensity / 1000 };
+}

@@ -16,6 +16,7 @@ export {
 } from './predict-bake.js';
 export {
   bakeJob,
+  batterGrowth,
   batterOf,
   knownPansOf,
   runBakeJob,

@@ -1,11 +1,13 @@
+import { bakeFindings, writtenBakeJob, type Finding } from '../audit/index.js';
+import { runBakeJob } from '../baking/index.js';
 import { inOneLine, verdictInWords } from '../wording/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
-import { problemsAsJson, readInput } from './read-input.js';
+import { findingsAsJson, readInput, type ReadInput } from './read-input.js';
 
 /** `audit`: grams and baker's percentages, totals, the leavening ledger, the bands of the style. */
-export function auditCommand(text: string, options: Options): Outcome {
-  const input = readInput(text, options);
+export function auditCommand(text: string, options: Options, name: string): Outcome {
+  const input = readInput(text, options, name);
   if ('refusal' in input) return input.refusal;
   const { formula, audit, problems } = input;
   const { totals, ledger, style } = audit;
@@ -55,6 +57,13 @@ export function auditCommand(text: string, options: Options): Outcome {
       verdict: verdict.verdict,
       reason: style ? inOneLine(verdictInWords(verdict, style, formula.region)) : '',
     })),
-    problems: problemsAsJson(problems),
+    problems,
+    findings: findingsAsJson(input, foreseen(input)),
   });
+}
+
+/** What the heat model says of the written time. */
+function foreseen({ formula, audit }: ReadInput): readonly Finding[] {
+  const job = writtenBakeJob(formula, audit);
+  return job ? bakeFindings(formula, runBakeJob(job)) : [];
 }

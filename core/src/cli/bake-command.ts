@@ -4,13 +4,13 @@ import type { PanSet } from '../pans/index.js';
 import { adviceInWords, inOneLine } from '../wording/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
-import { problemsAsJson, readInput } from './read-input.js';
+import { readInput } from './read-input.js';
 
 const USUAL_CELSIUS = 175;
 
 /** `bake`: the bake in another pan, leaning on the known one when there is one. */
-export function bakeCommand(text: string, options: Options): Outcome {
-  const input = readInput(text, options);
+export function bakeCommand(text: string, options: Options, name: string): Outcome {
+  const input = readInput(text, options, name);
   if ('refusal' in input) return input.refusal;
   const { formula, audit, problems } = input;
   const named = options.to ?? knownPansOf(formula.bake)?.pans;
@@ -65,7 +65,7 @@ export function bakeCommand(text: string, options: Options): Outcome {
         minute: one.minute ?? null,
         message: inOneLine(adviceInWords(one)),
       })),
-      problems: problemsAsJson(problems),
+      problems,
     });
   } catch (error) {
     if (error instanceof DomainError) {

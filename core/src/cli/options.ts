@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { styleById } from '../balance/index.js';
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../pans/index.js';
-import { REGIONS, type Region } from '../units/index.js';
+import { EXPORT_FORMATS, type ExportFormat } from '../formats/index.js';
+import { FILLINGS, REGIONS, type Filling, type Region } from '../units/index.js';
 import { wrongUse, type Outcome } from './outcome.js';
 
 /** The options of a command as they were typed: names without dashes, values as text, flags as true. */
@@ -17,6 +18,11 @@ export interface Options {
   readonly fan?: boolean;
   readonly material?: PanMaterial;
   readonly mass?: number;
+  /** The way cups are filled. */
+  readonly filled?: Filling;
+  readonly format?: ExportFormat;
+  /** What `convert` converts to. */
+  readonly toUnit?: string;
 }
 
 const pan = Joi.string().custom((written: string, helpers) => {
@@ -35,6 +41,9 @@ const pan = Joi.string().custom((written: string, helpers) => {
 });
 
 const schema = Joi.object({
+  filled: Joi.string().valid(...FILLINGS),
+  format: Joi.string().valid(...EXPORT_FORMATS),
+  'to-unit': Joi.string().max(40),
   region: Joi.string()
     .uppercase()
     .valid(...REGIONS)
@@ -58,7 +67,8 @@ const schema = Joi.object({
   'number.base': '{{#label}} needs a number',
 });
 
-interface Checked extends Omit<Options, 'knownMinutes'> {
+interface Checked extends Omit<Options, 'knownMinutes' | 'toUnit'> {
+  readonly 'to-unit'?: string;
   readonly 'known-minutes'?: number;
 }
 
@@ -69,6 +79,12 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
     value: Checked;
   };
   if (error) return { wrong: wrongUse(error.message.replace(/^(?=[a-z-]+\b)(?!there)/, '--')) };
-  const { 'known-minutes': knownMinutes, ...rest } = value;
-  return { options: { ...rest, ...(knownMinutes !== undefined && { knownMinutes }) } };
+  const { 'known-minutes': knownMinutes, 'to-unit': toUnit, ...rest } = value;
+  return {
+    options: {
+      ...rest,
+      ...(knownMinutes !== undefined && { knownMinutes }),
+      ...(toUnit !== undefined && { toUnit }),
+    },
+  };
 }

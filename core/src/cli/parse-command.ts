@@ -1,7 +1,9 @@
 import type { AuditEntry } from '../audit/index.js';
+import { lineOf } from '../formula/index.js';
+import { takenIn } from '../parsing/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
-import { problemsAsJson, readInput } from './read-input.js';
+import { readInputs, type ReadInput } from './read-input.js';
 
 function entryAsJson({ read, grams }: AuditEntry): object {
   const { quantity } = read;
@@ -21,13 +23,17 @@ function entryAsJson({ read, grams }: AuditEntry): object {
   };
 }
 
-/** `parse`: what was read, line by line. */
-export function parseCommand(text: string, options: Options): Outcome {
-  const input = readInput(text, options);
-  if ('refusal' in input) return input.refusal;
-  const { formula, audit, problems } = input;
+/** `parse`: what was read, line by line; of several formulas in one file the first, and the others beside it. */
+export function parseCommand(text: string, options: Options, name: string): Outcome {
+  const read = readInputs(text, options, name);
+  if ('refusal' in read) return read.refusal;
+  const [first, ...more] = read.inputs;
+  return done({ ...inputAsJson(first), ...(more.length > 0 && { others: more.map(inputAsJson) }) });
+}
+
+function inputAsJson({ formula, audit, problems }: ReadInput): object {
   const { bake } = formula;
-  return done({
+  return {
     title: formula.title,
     style: audit.style?.id ?? null,
     region: formula.region,
@@ -39,6 +45,15 @@ export function parseCommand(text: string, options: Options): Outcome {
         .flatMap((line) => line.entries.map(entryAsJson)),
     })),
     steps: formula.steps.map(({ text: step }) => step),
+    method: audit.steps.map((step) => ({
+      text: step.text,
+      takes: takenIn(audit.method, step.id).map(({ lineId, grams, words }) => ({
+        line: lineOf(formula, lineId)?.text ?? '',
+        grams: orNull(grams, 2),
+        words,
+      })),
+      mentions: step.mentions,
+    })),
     notes: formula.notes ?? [],
     bake: {
       celsius: bake.celsius ?? null,
@@ -47,6 +62,6 @@ export function parseCommand(text: string, options: Options): Outcome {
       pan: bake.pan ?? null,
       stages: bake.stages ?? [],
     },
-    problems: problemsAsJson(problems),
-  });
+    problems,
+  };
 }

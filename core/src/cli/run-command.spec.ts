@@ -19,7 +19,7 @@ const run = (words: string[], options: Record<string, string | boolean> = {}) =>
   runCommand(words, options, (file) => FILES[file]);
 // the shape is what the specs look at
 const json = (outcome: Outcome) => {
-  if (outcome.code !== 0) throw new Error(outcome.message);
+  if (!('json' in outcome)) throw new Error('message' in outcome ? outcome.message : outcome.text);
   return JSON.parse(JSON.stringify(outcome.json)) as Record<string, never>;
 };
 
@@ -113,16 +113,104 @@ describe('bake', () => {
   });
 });
 
+describe('audit findings', () => {
+  const findings = (text: string) =>
+    json(runCommand(['audit', '-'], {}, () => text)) as unknown as {
+      findings: { code: string; severity: string; place: string; message: string; fix: string | null }[];
+    };
+  it('each have a code, a severity, their place in words, what was computed and the fix', () => {
+    const { findings: found } = findings(PEAR.replace('1/2 tsp baking soda', '4 tsp baking soda'));
+    const soda = found.find(({ code }) => code === 'soda-without-acid');
+    expect(soda?.place).toBe('4 tsp baking soda');
+    expect(soda?.message).toMatch(/^Nothing sour meets/);
+    expect(soda?.fix).toMatch(/^Write “.*baking powder”$/);
+  });
+  it('hold the simulated ones too', () => {
+    const { findings: found } = findings(PEAR.replace('55 to 60 minutes', '12 minutes'));
+    expect(found.map(({ code }) => code)).toContain('bake-time-implausible');
+  });
+});
+
+describe('export and convert', () => {
+  const exported = (format?: string) => {
+    const outcome = run(['export', 'pear.txt'], format === undefined ? {} : { format });
+    if (!('text' in outcome)) throw new Error('message' in outcome ? outcome.message : 'no text');
+    return outcome.text;
+  };
+  it('writes every format, and reads each back through parse with the same grams', () => {
+    const grams = (text: string) =>
+      (
+        json(runCommand(['parse', '-'], {}, () => text)) as unknown as { components: { lines: { grams: number }[] }[] }
+      ).components.flatMap(({ lines }) => lines.map((line) => line.grams));
+    for (const format of ['text', 'markdown', 'jsonld', 'csv', 'orvin'])
+      expect(grams(exported(format)))
+        .withContext(format)
+        .toEqual(grams(PEAR));
+    expect(exported()).toBe(exported('text'));
+    expect(run(['export', 'pear.txt'], { format: 'docx' }).code).toBe(2);
+  });
+  it('converts kitchen measures to grams, with the spread of filling a cup', () => {
+    const converted = json(
+      run(['convert', '2 cups plain flour'], { to: 'g', region: 'us', filled: 'scooped' }),
+    ) as unknown as { grams: number; low: number; high: number; ingredient: string };
+    expect(converted.ingredient).toBe('all-purpose-flour');
+    // a scooped American cup of white flour is 145 g, give or take the hand
+    expect(converted.grams).toBeCloseTo(2 * 144.3, 0);
+    expect(converted.low).toBeLessThan(converted.grams);
+    expect(converted.high).toBeGreaterThan(converted.grams);
+    const spooned = json(
+      run(['convert', '2 cups plain flour'], { to: 'g', region: 'us', filled: 'spooned' }),
+    ) as unknown as { grams: number };
+    expect(spooned.grams).toBeLessThan(converted.grams);
+  });
+  it('converts grams to kitchen measures, and says what it cannot', () => {
+    const cups = json(run(['convert', '250 g caster sugar'], { to: 'cups', region: 'AU' })) as unknown as {
+      amount: number;
+      amountLow: number;
+      amountHigh: number;
+      unit: string;
+    };
+    expect(cups.unit).toBe('cup');
+    expect(cups.amountLow).toBeLessThan(cups.amount);
+    expect(cups.amountHigh).toBeGreaterThan(cups.amount);
+    expect(run(['convert', '3 pebbles'], { to: 'g' }).code).toBe(1);
+    expect(run(['convert', '250 g sugar'], { to: 'parsecs' }).code).toBe(1);
+    expect(run(['convert']).code).toBe(2);
+  });
+  it('keeps the others of a file of several', () => {
+    const both = json(
+      runCommand(['parse', '-'], {}, () => `${PEAR}\n-----\n${PEAR.replace('Pear', 'Plum')}`),
+    ) as unknown as { title: string; others: { title: string }[] };
+    expect([both.title, ...both.others.map(({ title }) => title)]).toEqual(['Pear loaf', 'Plum loaf']);
+  });
+  it('tells what each step takes and says', () => {
+    const { method } = json(
+      runCommand(['parse', '-'], {}, () =>
+        PEAR.replace('Bake at', 'Whisk the flour and the soda for 2 minutes.\nBake at'),
+      ),
+    ) as unknown as {
+      method: {
+        text: string;
+        takes: { line: string; grams: number }[];
+        mentions: { kind: string; low?: number; purpose?: string }[];
+      }[];
+    };
+    expect(method[0]?.takes.map(({ line }) => line)).toEqual(['1 3/4 cups all-purpose flour', '1/2 tsp baking soda']);
+    expect(method[0]?.mentions[0]).toEqual(jasmine.objectContaining({ kind: 'time', low: 2, purpose: 'mix' }));
+  });
+});
+
 describe('runCommand', () => {
   const code = (words: string[], options: Record<string, string | boolean> = {}) => run(words, options).code;
   const message = (words: string[], options: Record<string, string | boolean> = {}) => {
     const outcome = run(words, options);
-    return outcome.code === 0 ? '' : outcome.message;
+    return 'message' in outcome ? outcome.message : '';
   };
   it('ends with 1 and names the line when the input is refused', () => {
     expect(code(['parse', 'list.txt'])).toBe(1);
     expect(message(['parse', 'list.txt'])).toMatch(/^line \d/);
     expect(code(['audit', 'page.html'])).toBe(1);
+    expect(message(['audit', 'page.html'])).toContain('No ingredient was found');
   });
   it('ends with 2 and says what to write when it is used wrongly', () => {
     expect(code([])).toBe(2);

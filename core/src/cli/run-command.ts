@@ -1,25 +1,31 @@
 import { auditCommand } from './audit-command.js';
 import { bakeCommand } from './bake-command.js';
+import { convertCommand } from './convert-command.js';
+import { exportCommand } from './export-command.js';
 import { checkOptions, type Options, type TypedOptions } from './options.js';
 import { wrongUse, type Outcome } from './outcome.js';
 import { parseCommand } from './parse-command.js';
 
-const COMMANDS: Readonly<Record<string, (text: string, options: Options) => Outcome>> = {
+const COMMANDS: Readonly<Record<string, (text: string, options: Options, name: string) => Outcome>> = {
   parse: parseCommand,
   audit: auditCommand,
   bake: bakeCommand,
+  export: exportCommand,
 };
 
 export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options]
 
   parse FILE|-   what was read, line by line
-  audit FILE|-   grams, baker's percentages, totals, leavening, style bands
+  audit FILE|-   grams, baker's percentages, totals, leavening, style bands, findings
   bake  FILE|-   the bake in another pan
                  --to "9 in round x 2"   --from "9x5x2.75 in loaf"   --known-minutes 58
                  --celsius 175   --fan   --material dark   --mass 1150
+  export FILE|-  the formula in another format
+                 --format text|markdown|jsonld|csv|orvin
+  convert "2 cups plain flour"   --to g   --filled scooped|spooned|sifted|packed
   every command: --region US|UK|CA|AU|NZ|IN|JP|EU   --style muffin
 
-FILE is a text with one formula, - is standard input. JSON goes to standard output, messages to standard error.
+FILE is a text, a Markdown card, a saved page, schema.org/Recipe as JSON, a table of lines (CSV) or Orvin's own file; - is standard input. JSON goes to standard output, messages to standard error.
 Exit code 0 done, 1 the input was refused, 2 wrong use.`;
 
 /** The options that take a value, and those that are flags: what a caller needs to take a command line apart. */
@@ -33,6 +39,8 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'flag'>> = {
   fan: 'flag',
   material: 'value',
   mass: 'value',
+  filled: 'value',
+  format: 'value',
 };
 
 /**
@@ -47,6 +55,7 @@ export function runCommand(
   const [name, file, ...more] = words;
   if (name === undefined) return wrongUse(USAGE);
   const command = COMMANDS[name];
+  if (name === 'convert') return converted(more.length > 0 ? [file, ...more].join(' ') : file, typed);
   if (command === undefined) return wrongUse(`there is no command "${name}"\n\n${USAGE}`);
   if (file === undefined) return wrongUse(`${name} needs a file, or - for standard input\n\n${USAGE}`);
   if (more.length > 0) return wrongUse(`${name} takes one file; "${more.join(' ')}" is too much`);
@@ -54,5 +63,12 @@ export function runCommand(
   if ('wrong' in checked) return checked.wrong;
   const text = readText(file);
   if (text === undefined) return wrongUse(`cannot read "${file}": no such file, or no permission`);
-  return command(text, checked.options);
+  return command(text, checked.options, file === '-' ? '' : file);
+}
+
+/** `convert` takes words instead of a file, and a measure instead of a pan. */
+function converted(words: string | undefined, { to, ...typed }: TypedOptions): Outcome {
+  if (words === undefined) return wrongUse(`convert needs an amount, such as "2 cups plain flour"\n\n${USAGE}`);
+  const checked = checkOptions({ ...typed, ...(to !== undefined && { 'to-unit': to }) });
+  return 'wrong' in checked ? checked.wrong : convertCommand(words, checked.options);
 }

@@ -27,7 +27,7 @@ function asRecipe(properties: readonly Microdata[]): Readonly<Record<string, unk
 
 function parsed(script: string): unknown {
   try {
-    return JSON.parse(script.replace(/[\u0000-\u001f]+/g, ' '));
+    return JSON.parse(script.replace(/\p{Cc}+/gu, ' '));
   } catch {
     return undefined;
   }

@@ -78,7 +78,7 @@ function itemLines(item: Tokens.ListItem, list: Tokens.List, at: number): readon
     .replace(/\s*\n\s*/g, ' ')
     .trim();
   const inner = writtenLines(item.tokens.filter(({ type }) => type === 'list'));
-  const number = list.ordered ? `${Number(list.start || 1) + at}. ` : '';
+  const number = list.ordered ? `${(list.start || 1) + at}. ` : '';
   return [...(words === '' ? [] : [{ ...plain, listed: true, written: `${number}${words}` }]), ...inner];
 }
 

@@ -11,23 +11,20 @@ import { isOrvinFile, readOrvinFile } from './orvin-file.js';
 /** A saved page is the largest thing that holds one formula. */
 export const LARGEST_FILE_CHARACTERS = 8_000_000;
 
+const FORMAT_OF_ENDING: Readonly<Record<string, FileFormat>> = {
+  md: 'markdown',
+  markdown: 'markdown',
+  csv: 'csv',
+  tsv: 'csv',
+  html: 'html',
+  htm: 'html',
+  xhtml: 'html',
+};
+
 /** What a name says of a file's kind; a pasted text has none. */
 function formatByName(name: string): FileFormat | undefined {
   const ending = /\.([a-z0-9]+)$/i.exec(name)?.[1]?.toLowerCase();
-  switch (ending) {
-    case 'md':
-    case 'markdown':
-      return 'markdown';
-    case 'csv':
-    case 'tsv':
-      return 'csv';
-    case 'html':
-    case 'htm':
-    case 'xhtml':
-      return 'html';
-    default:
-      return undefined;
-  }
+  return ending === undefined ? undefined : FORMAT_OF_ENDING[ending];
 }
 
 /** Lines that part one formula from the next in a plain text. */

@@ -143,7 +143,7 @@ describe('text → formula → each format → formula', () => {
           if (was !== is) throw new Error(`${was}\nbecame\n${is}\n${exportFormula(formula, format, NO_SURROUNDINGS)}`);
           wordsKept(formula, after);
         }),
-        { numRuns: 150 },
+        { numRuns: 60 },
       );
     });
     it(`keeps the demo formulas and the written texts: ${format}`, () => {

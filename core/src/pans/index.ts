@@ -15,3 +15,4 @@ export {
 export { SHELF_PANS, type ShelfPan } from './shelf.js';
 export { materialNamed, parsePan, type ParsedPan } from './parse-pan.js';
 export { DOME_RISE, fillPans, type Fill } from './fill.js';
+export { materialById, type Material } from './materials.js';

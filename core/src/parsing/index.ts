@@ -24,7 +24,7 @@ export {
 export { weighAll, type Weight } from './weigh.js';
 export { readBake } from './bake-phrases.js';
 export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './mentions.js';
-export { methodOf, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
+export { methodOf, readPortion, takenIn, withoutGreasing, type Method, type Taking } from './step-lines.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
 export { durationIn, durationsIn } from './durations.js';
 export { readYield, type Yield } from './yields.js';
@@ -32,3 +32,4 @@ export { normalise } from './normalise.js';
 export { regionOf } from './region.js';
 export { PROBLEM_CODES, problem, type Problem, type ProblemCode, type Severity } from './problem.js';
 export { retyped, withAmount } from './retype.js';
+export { convertAmount, type Converted } from './convert.js';

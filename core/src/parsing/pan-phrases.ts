@@ -39,7 +39,10 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
         .slice(from)
         .join(' ')
         .replace(/^[(,]+/, '');
-      if (!/^(?:\d|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake)/i.test(phrase)) continue;
+      if (
+        !/^(?:\d|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(phrase)
+      )
+        continue;
       const parsed = parsePan(phrase);
       if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
         const whole = dimensionsBefore(words, from);

@@ -200,7 +200,8 @@ function enter(text: string, draft: Draft, context: ReadingContext, correction: 
   const found = weighDraft(text, draft, fruit, context);
   const weight = correction?.grams === undefined ? found.weight : exactly(correction.grams);
   const share = draft.amount?.parts[0]?.unit?.kind === 'share';
-  const problems = [...named.problems, ...found.problems];
+  // the baker's own weight settles what the words say of it
+  const problems = correction?.grams === undefined ? [...named.problems, ...found.problems] : [...named.problems];
   const [first] = draft.amount?.parts ?? [];
   if (correction?.grams === undefined) {
     if (!draft.amount) {

@@ -178,6 +178,9 @@ const RESERVING =
   /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)? back|hold(?:ing)? back|put(?:ting)? aside)\b[^.;]*$/i;
 const RESERVED = /\breserved\b[^.;]*$/i;
 
+/** A step without what it only greases or dusts with, every other word in its place. */
+export const withoutGreasing = (text: string): string => text.replace(GREASES, (greased) => ' '.repeat(greased.length));
+
 interface Mentioned {
   readonly stepId: string;
   readonly words: string;
@@ -200,7 +203,7 @@ function namedIn(stepId: string, text: string, lines: readonly CalledLine[]): Re
   for (const called of lines)
     for (const name of namesOf(called.line)) byName.set(name, [...(byName.get(name) ?? []), called]);
   const found = new Map<CalledLine, Mentioned>();
-  let open = text.replace(GREASES, (greased) => ' '.repeat(greased.length));
+  let open = withoutGreasing(text);
   const lower = open.toLowerCase();
   const names = [...byName]
     .filter(([name]) => lower.includes(name.slice(0, -1)))

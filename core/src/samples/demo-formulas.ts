@@ -210,8 +210,9 @@ It is a thin batter. Bake in a lined 20 cm square tin, 5 cm deep, at 160C for 45
 * 200 g lemon curd
 
 ## Method
-Cream butter and sugar for 4 minutes. Add the eggs one by one. Add the flour, powder, salt and coconut in turns with the coconut milk.
+Cream butter and sugar for 4 minutes. Add the eggs one by one, then the vanilla. Add the flour, powder, salt and coconut in turns with the coconut milk.
 Divide between two 8x2 inch round pans. Bake at 345°F for 30 to 35 minutes. Cool 15 minutes in the pans.
+Stir the passion fruit into the lemon curd and fill the cooled layers.
 `,
   },
   {
@@ -236,6 +237,24 @@ Soak the fruit in the cider overnight.
 Cream butter and sugar, beat in eggs and treacle, fold in flour, powder, spice and almonds, then the fruit.
 Line an 18 cm round tin, 9 cm deep, double. Bake at 150 °C for 2 hours 30 minutes to 2 hours 45 minutes.
 Feed with a spoonful of cider each week.
+`,
+  },
+  {
+    id: 'brown-soda-bread-by-percent',
+    text: `Brown soda bread by percentages
+Basis: 600 g flour
+
+70% wholemeal flour
+30% plain flour
+1.2% bicarbonate of soda
+1.5% fine salt
+4% butter, cold
+3% black treacle
+85% buttermilk
+
+Rub the butter into the flours, soda and salt. Stir the treacle into the buttermilk, pour it in and bring it together, no more.
+Shape into one round on a floured sheet and cut a deep cross.
+Bake at 200 °C for 40 to 45 minutes; it sounds hollow when it is done.
 `,
   },
 ];

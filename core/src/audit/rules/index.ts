@@ -1,0 +1,18 @@
+import type { Rule } from '../evidence.js';
+import { bowl, flourBasis } from './bowl.js';
+import { heatLimits } from './heat-limits.js';
+import { acidLeftOver, gas, leavenerWithoutAmount, leavening } from './leavening.js';
+import { cupRegion, saltKind } from './measures.js';
+import { linesAndSteps, unlisted } from './method.js';
+import { panFit, panSize } from './pan.js';
+import { readings } from './readings.js';
+import { denied, eatenRaw, forBabies } from './safety.js';
+import { binder, carrying, thirsty, wholeGrain } from './structure.js';
+import { temperatures } from './temperatures.js';
+import { warmth } from './warmth.js';
+
+/** Everything a formula is looked over for, in the order in which a baker wants to know. */
+export const RULES: readonly Rule[] = [
+  readings, leavenerWithoutAmount, denied, forBabies, eatenRaw, leavening, acidLeftOver, gas, temperatures, heatLimits, panSize, panFit,
+  linesAndSteps, unlisted, warmth, carrying, binder, wholeGrain, thirsty, saltKind, cupRegion, bowl, flourBasis,
+]; // prettier-ignore

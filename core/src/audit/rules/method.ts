@@ -1,0 +1,140 @@
+import { INGREDIENTS, plainWords, type Ingredient } from '../../ingredients/index.js';
+import type { FormulaStep } from '../../formula/index.js';
+import { withoutGreasing } from '../../parsing/index.js';
+import { placedById, type Evidence, type Rule } from '../evidence.js';
+import type { Finding } from '../finding.js';
+
+/** Lines and steps that do not know each other. */
+export const linesAndSteps: Rule = (evidence) => {
+  const { method } = evidence;
+  const line = (id: string) => placedById(evidence, id);
+  const facts = (id: string) => ({ name: line(id)?.entries[0]?.name ?? line(id)?.line.text ?? '' });
+  return [
+    ...method.unused.map((id): Finding => {
+      const stepId = mixingStep(evidence, id);
+      return {
+        code: 'line-unused',
+        severity: line(id)?.optional === true ? 'note' : 'warning',
+        place: id,
+        facts: facts(id),
+        ...(stepId !== undefined && {
+          fix: { kind: 'tell-line', lineId: id, facts: { split: [{ stepId, amount: 'all' }] } },
+        }),
+      };
+    }),
+    ...method.overdrawn.map((id): Finding => ({
+      code: 'line-taken-twice',
+      severity: 'warning',
+      place: id,
+      facts: facts(id),
+    })),
+    ...method.undivided.map((id): Finding => ({
+      code: 'line-divided-unsaid',
+      severity: 'note',
+      place: id,
+      facts: facts(id),
+    })),
+  ];
+};
+
+/** The step that takes most of the lines of the same component: where a forgotten one most likely belongs. */
+function mixingStep({ method, lines }: Evidence, lineId: string): string | undefined {
+  const component = lines.find(({ line }) => line.id === lineId)?.component;
+  const beside = new Set(component?.lines.map(({ line }) => line.id));
+  const votes = new Map<string, number>();
+  for (const { lineId: taken, stepId } of method.takings)
+    if (beside.has(taken)) votes.set(stepId, (votes.get(stepId) ?? 0) + 1);
+  return [...votes].sort(([, a], [, b]) => b - a)[0]?.[0];
+}
+
+/** Names that stand in steps for other things than an ingredient of the list, or that nobody lists. */
+const NOT_LISTED_ANYWAY =
+  /^(?:(?:hot |cold |boiling |warm |iced? )?water|ice|oil|flour|salt|butter|sugar|cream|milk|fruit|spice|grain|nut|seed|batter|frosting|icing|glaze|filling|topping|zest|juice|peel|stock|dough|base|sauce|syrup|powder|starter|lemonade|cider|cake|wine)s?$/;
+/** Served beside it, or put under it: no line of the formula. */
+const BESIDE =
+  /\b(?:serv(?:e|ed|ing)|eat|spread|dust(?:ed|ing)?|dredge|accompan\w+|store|keep|such as|like|or use|instead of|substitute|swap|if you (?:like|have)|line|lined|greased?|brush(?:ed)? with oil)\b[^.;]*$/i;
+
+interface Called {
+  readonly name: string;
+  readonly pattern: RegExp;
+  readonly ingredient: Ingredient;
+}
+let vocabulary: readonly Called[] | undefined;
+/** Every name that could stand in a step, longest first. */
+function calledNames(): readonly Called[] {
+  vocabulary ??= INGREDIENTS.flatMap((ingredient) =>
+    [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases]
+      .map((name) => plainWords(name.replace(/\(.*?\)/g, '')))
+      .filter((name) => name.length > 3 && !NOT_LISTED_ANYWAY.test(name))
+      .map((name) => ({
+        name,
+        ingredient,
+        pattern: new RegExp(`\\b${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:s|es)?\\b`, 'i'),
+      })),
+  ).sort((a, b) => b.name.length - a.name.length);
+  return vocabulary;
+}
+
+const namedInStep = new WeakMap<FormulaStep, readonly Called[]>();
+function ingredientsNamed(step: FormulaStep): readonly Called[] {
+  let found = namedInStep.get(step);
+  if (!found) {
+    let open = withoutGreasing(step.text).toLowerCase();
+    const named: Called[] = [];
+    for (const called of calledNames()) {
+      if (!open.includes(called.name)) continue;
+      const at = called.pattern.exec(open);
+      if (!at) continue;
+      if (!BESIDE.test(step.text.slice(0, at.index))) named.push(called);
+      open = open.replace(new RegExp(called.pattern.source, 'gi'), (covered) => ' '.repeat(covered.length));
+    }
+    namedInStep.set(step, (found = named));
+  }
+  return found;
+}
+
+/** Every word by which the lines, the title and the components are called. */
+function wordsOfLines({ formula, lines }: Evidence): ReadonlySet<string> {
+  const words = lines.flatMap(({ line, entries, component }) => [
+    line.text,
+    component.name,
+    ...entries.flatMap(({ ingredient }) => [
+      ingredient?.nameUs ?? '',
+      ingredient?.nameUk ?? '',
+      ...(ingredient?.aliases ?? []),
+    ]),
+  ]);
+  return new Set(
+    plainWords([formula.title, ...words].join(' '))
+      .split(' ')
+      .flatMap((word) => [word, withoutPlural(word)]),
+  );
+}
+const withoutPlural = (word: string) => word.replace(/(?<=[a-z]{3})(?<!s)(?:es|s)$/, '');
+
+/** A step that takes what no line lists. */
+export const unlisted: Rule = (evidence) => {
+  const { formula, weighed } = evidence;
+  const batter = weighed.components.find(({ inBatter }) => inBatter) ?? weighed.components[0];
+  if (!batter) return [];
+  const known = wordsOfLines(evidence);
+  const seen = new Set<string>();
+  return formula.steps.flatMap((step) =>
+    ingredientsNamed(step).flatMap(({ name, ingredient }): readonly Finding[] => {
+      const words = name.split(' ');
+      // one word in common is enough: "the ginger" may be the stem ginger of the list
+      if (words.some((word) => word.length > 3 && (known.has(word) || known.has(withoutPlural(word))))) return [];
+      if (seen.has(ingredient.id)) return [];
+      seen.add(ingredient.id);
+      return [
+        {
+          code: 'step-uses-unlisted',
+          severity: 'warning',
+          place: step.id,
+          facts: { name },
+          fix: { kind: 'add-line', componentId: batter.id, text: name },
+        },
+      ];
+    }),
+  );
+};
