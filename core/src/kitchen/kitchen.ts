@@ -129,3 +129,45 @@ export const learn = {
     return { ...kitchen, ingredients: [...others, own] };
   },
 } as const;
+
+/** Two kitchens in one: what the first knows stands, what only the second knows is added. */
+export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
+  const joined = <T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): readonly T[] => {
+    const known = new Set(mine.map(keyOf));
+    return [...mine, ...theirs.filter((one) => !known.has(keyOf(one)))];
+  };
+  const filling = own.filling ?? brought.filling;
+  const mixer = own.mixer ?? brought.mixer;
+  return {
+    ...(filling !== undefined && { filling }),
+    ...(mixer !== undefined && { mixer }),
+    fillings: { ...brought.fillings, ...own.fillings },
+    measures: joined(own.measures, brought.measures, ({ name }) => name.toLowerCase()),
+    sets: joined(own.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),
+    weighed: joined(own.weighed, brought.weighed, ({ ingredientId }) => ingredientId),
+    names: joined(own.names, brought.names, ({ words }) => words.toLowerCase()),
+    ingredients: joined(own.ingredients, brought.ingredients, ({ id }) => id),
+  };
+}
+
+/** A kitchen with something forgotten. */
+export const forget = {
+  name: (kitchen: Kitchen, words: string): Kitchen => ({
+    ...kitchen,
+    names: kitchen.names.filter((one) => one.words !== words),
+  }),
+  measure: (kitchen: Kitchen, name: string): Kitchen => ({
+    ...kitchen,
+    measures: kitchen.measures.filter((one) => one.name !== name),
+  }),
+  weighed: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
+    ...kitchen,
+    weighed: kitchen.weighed.filter((one) => one.ingredientId !== ingredientId),
+  }),
+  ingredient: (kitchen: Kitchen, id: string): Kitchen => ({
+    ...kitchen,
+    ingredients: kitchen.ingredients.filter((one) => one.id !== id),
+    // words that meant it mean nothing any more
+    names: kitchen.names.filter(({ ingredientId }) => ingredientId !== id),
+  }),
+} as const;

@@ -26,7 +26,7 @@ const EXPECTED: Readonly<Record<string, { title: string; region: string; lines: 
   'gingerbread-dark-treacle': { title: 'Gingerbread with dark treacle', region: 'UK', lines: 11, components: 1, celsius: 160, minutes: [45, 50], pan: '20 cm square tin, 5 cm deep' },
   'coconut-passion-fruit-layer-cake': { title: 'Coconut and passion-fruit layer cake', region: 'US', lines: 11, components: 2, celsius: 174, minutes: [30, 35], pan: 'two 8x2 inch round pans' },
   'cider-fed-harvest-fruit-cake': { title: 'Cider-fed harvest fruit cake', region: 'UK', lines: 12, components: 2, celsius: 150, minutes: [150, 165], pan: '18 cm round tin, 9 cm deep' },
-  'brown-soda-bread-by-percent': { title: 'Brown soda bread by percentages', region: 'UK', lines: 7, components: 1, celsius: 200, minutes: [40, 45], pan: undefined },
+  'brown-soda-bread-by-percent': { title: 'Brown soda bread by percentages', region: 'UK', lines: 7, components: 1, celsius: 200, minutes: [40, 45] },
 }; // prettier-ignore
 
 describe('readFormula', () => {

@@ -8,25 +8,24 @@ import {
   input,
   DOCUMENT,
 } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
-import { Textarea } from 'primeng/textarea';
 import { fromEvent } from 'rxjs';
+import { bakeFindings, sortedOut, writtenBakeJob } from '@orvin/core/audit';
 import { STYLES, styleName, styleShortName } from '@orvin/core/balance';
 import { lineOf } from '@orvin/core/formula';
-import { readFormula } from '@orvin/core/parsing';
 import { REGIONS, type Region } from '@orvin/core/units';
-import { inOneLine, problemInWords } from '@orvin/core/wording';
 import { Keeping } from '../parts/keeping';
 import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
-import { SettingsStore } from '../store/settings-store';
 import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
+import { Intake } from '../work/intake';
 import { Readings } from '../work/readings';
 import { BandList } from './band-list';
 import { FormulaLineRow } from './formula-line';
@@ -37,6 +36,8 @@ import { LineEditing } from './line-editing';
 import { LineReading } from './line-reading';
 import { NoteList } from './note-list';
 import { PhScale } from './ph-scale';
+import { StepEditing } from './step-editing';
+import { StepList } from './step-list';
 
 const REGION_NAMES: Readonly<Record<Region, string>> = {
   US: 'American cups and eggs',
@@ -53,6 +54,9 @@ const REGION_NAMES: Readonly<Record<Region, string>> = {
   selector: 'orv-bench',
   imports: [
     BandList,
+    CdkDrag,
+    CdkDropList,
+    CdkDropListGroup,
     FormsModule,
     FormulaLineRow,
     GasStrip,
@@ -63,9 +67,9 @@ const REGION_NAMES: Readonly<Record<Region, string>> = {
     RouterLink,
     Select,
     StationLayout,
-    Textarea,
+    StepList,
   ],
-  providers: [LineEditing],
+  providers: [LineEditing, StepEditing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './bench.html',
   styleUrl: './bench.css',
@@ -75,12 +79,13 @@ export class Bench {
   readonly id = input.required<string>();
 
   private readonly store = inject(FormulaStore);
-  private readonly settings = inject(SettingsStore);
   private readonly readings = inject(Readings);
   private readonly router = inject(Router);
   private readonly tell = inject(Tell);
+  private readonly intake = inject(Intake);
   protected readonly onBench = inject(OnBench);
   protected readonly editing = inject(LineEditing);
+  protected readonly stepEditing = inject(StepEditing);
 
   protected readonly record = computed(() => this.store.formula(this.id()));
   protected readonly formula = computed(() => this.record()?.formula);
@@ -95,12 +100,28 @@ export class Bench {
   protected readonly inBatter = computed(
     () => new Map(this.audit()?.weighed.components.map(({ id, inBatter }) => [id, inBatter])),
   );
-  protected readonly steps = computed(
-    () =>
-      this.formula()
-        ?.steps.map(({ text }) => text)
-        .join('\n') ?? '',
+  /** What the heat model says of the written time: it comes a moment later, out of the worker. */
+  private readonly foreseen = toSignal(
+    inject(BakeForesight).foresee(
+      toObservable(
+        computed(() => {
+          const formula = this.formula();
+          const audit = this.audit();
+          return formula && audit && writtenBakeJob(formula, audit);
+        }),
+      ),
+    ),
   );
+  /** Everything that was found, what was set aside apart. */
+  protected readonly sorted = computed(() => {
+    const formula = this.formula();
+    const audit = this.audit();
+    if (!formula || !audit) return { findings: [], setAside: [] };
+    const foreseen = this.foreseen();
+    const simulated = foreseen?.state === 'ready' ? bakeFindings(formula, foreseen.result) : [];
+    const { findings, setAside } = sortedOut(simulated, formula);
+    return { findings: [...audit.findings, ...findings], setAside: [...audit.setAside, ...setAside] };
+  });
   protected readonly active = computed(() => {
     const formula = this.formula();
     const id = this.editing.active();
@@ -155,8 +176,15 @@ export class Bench {
       .subscribe((event) => this.paste(event));
   }
 
-  protected goTo(lineId: string): void {
-    this.editing.focusWanted.set(lineId);
+  /** To a line or a step. */
+  protected goTo(id: string): void {
+    if (this.formula()?.steps.some((step) => step.id === id)) this.stepEditing.focusWanted.set(id);
+    else this.editing.focusWanted.set(id);
+  }
+
+  protected drop({ item, container, previousContainer, currentIndex, previousIndex }: CdkDragDrop<string>): void {
+    if (container === previousContainer && currentIndex === previousIndex) return;
+    this.editing.move(item.data as string, container.data, currentIndex);
   }
 
   /** A whole formula pasted outside a field is a new formula. */
@@ -165,18 +193,19 @@ export class Bench {
     const text = event.clipboardData?.getData('text/plain') ?? '';
     if (text.trim() === '') return;
     event.preventDefault();
-    const reading = readFormula(text, this.settings.region());
-    if (reading.kind === 'refused') {
-      this.tell.say('What you pasted is not on the bench.', inOneLine(problemInWords(reading.problem)));
+    void this.bring(text);
+  }
+
+  private async bring(text: string): Promise<void> {
+    const { added, refusals } = await this.intake.take([{ name: '', text: () => Promise.resolve(text) }]);
+    const [record] = added;
+    if (!record) {
+      this.tell.say('What you pasted is not on the bench.', refusals[0]?.why ?? '');
       return;
     }
-    const record = this.store.add(reading.formula, {
-      source: text,
-      label: `reading ${reading.formula.title || 'a formula'}`,
-    });
     void this.router.navigate(['/bench', record.id]);
     this.tell.say(
-      `${reading.formula.title || 'The pasted formula'} is on the bench.`,
+      `${record.formula.title || 'The pasted formula'} is on the bench.`,
       'The one before is on the shelf, as you left it.',
       { label: 'Undo', run: () => this.store.undo() },
     );

@@ -1,3 +1,4 @@
+import { CdkDragHandle } from '@angular/cdk/drag-drop';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -6,15 +7,19 @@ import {
   computed,
   inject,
   input,
+  signal,
   viewChild,
 } from '@angular/core';
 import type { AuditLine } from '@orvin/core/audit';
 import type { Doing, FormulaLine } from '@orvin/core/formula';
 import { ingredientName } from '@orvin/core/ingredients';
+import { pantryOf } from '@orvin/core/kitchen';
 import type { Severity } from '@orvin/core/parsing';
 import type { Region } from '@orvin/core/units';
 import { gramsInWords, percentInWords } from '@orvin/core/wording';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
+import { FormulaStore } from '../store/formula-store';
+import { completed, completions, type Completion } from './completion';
 import { LineEditing } from './line-editing';
 
 const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
@@ -22,14 +27,19 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
 /** One written line: the words as they were written, and what became of them. A line of several ingredients shows each beneath. */
 @Component({
   selector: 'orv-formula-line',
+  imports: [CdkDragHandle],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     role: 'listitem',
     '[class.active]': 'active()',
+    '[class.optional]': 'read()?.optional ?? false',
     '[class.flagged]': 'worst() === "error" || worst() === "warning"',
     '[class]': '"severity-" + (worst() ?? "none")',
   },
   template: `
+    <span class="grip" cdkDragHandle aria-hidden="true" title="Drag; or Alt ↑ ↓">
+      <svg viewBox="0 0 10 16"><path d="M3 3h0M7 3h0M3 8h0M7 8h0M3 13h0M7 13h0" /></svg>
+    </span>
     <div class="written">
       @if (worst(); as severity) {
         <span class="mark" [class]="'mark mark-' + severity" [attr.title]="marks[severity].word" aria-hidden="true">{{
@@ -46,8 +56,12 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
           [value]="line().text"
           [attr.aria-label]="'Line: ' + (line().text || 'empty')"
           [attr.aria-description]="spoken()"
+          [attr.aria-autocomplete]="completing() ? 'list' : null"
+          [attr.aria-controls]="completing() ? 'complete-' + line().id : null"
+          [attr.aria-activedescendant]="picked() < 0 ? null : 'complete-' + line().id + '-' + picked()"
           (focus)="editing.active.set(line().id)"
-          (input)="editing.type(line(), field.value, region())"
+          (blur)="typing.set(false)"
+          (input)="type(field.value)"
           (keydown)="press($event)"
           (paste)="paste($event)"
         ></textarea>
@@ -59,17 +73,49 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
       }
     </div>
     <div class="grams">
-      @if (grams(); as figure) {
-        {{ figure }}
-      } @else if (line().text) {
-        <span class="nothing" title="not weighed">–</span>
+      @if (line().text) {
+        <input
+          #amount
+          class="amount"
+          [class.nothing]="!grams()"
+          [value]="grams() || '–'"
+          autocomplete="off"
+          maxlength="60"
+          [attr.aria-label]="'Amount of ' + line().text + ', grams or any unit'"
+          title="Grams, or any unit: 2 cups, 4 oz, ½ stick"
+          (focus)="editing.active.set(line().id); amount.select()"
+          (change)="setAmount(amount)"
+          (keydown.enter)="amount.blur()"
+          (keydown.escape)="amount.value = grams() || '–'; amount.blur()"
+        />
       }
     </div>
     <div class="percent">
       <span>{{ percent() }}</span>
       <i class="bar" [style.--share]="barShare()" aria-hidden="true"></i>
     </div>
-    @if (nearest().length > 0) {
+    @if (completing()) {
+      <div class="completions" role="listbox" [id]="'complete-' + line().id" aria-label="Ingredients">
+        @for (one of offered(); track one.id) {
+          <div
+            role="option"
+            [id]="'complete-' + line().id + '-' + $index"
+            [attr.aria-selected]="picked() === $index"
+            (mousedown)="$event.preventDefault()"
+            (click)="complete(one)"
+          >
+            <b>{{ one.name }}</b>
+            <span class="facts">{{ one.facts }}</span>
+            <span class="does">
+              @for (doing of one.does; track doing) {
+                <span>{{ doing }}</span>
+              }
+            </span>
+          </div>
+        }
+      </div>
+    }
+    @if (nearest().length > 0 && !completing()) {
       <div class="pick">
         <span class="caption">did you mean</span>
         @for (near of nearest(); track near.id) {
@@ -100,6 +146,21 @@ export class FormulaLineRow {
   readonly mostPercent = input.required<number>();
 
   protected readonly editing = inject(LineEditing);
+  private readonly store = inject(FormulaStore);
+  /** Whether the words are being written just now. */
+  protected readonly typing = signal(false);
+  /** The completion at hand, −1 for none. */
+  protected readonly picked = signal(-1);
+  protected readonly offered = computed<readonly Completion[]>(() =>
+    this.typing() && this.active()
+      ? completions(
+          this.entries().map(({ read }) => read),
+          pantryOf(this.store.kitchen()),
+          this.region(),
+        )
+      : [],
+  );
+  protected readonly completing = computed(() => this.offered().length > 0);
   protected readonly marks = MARKS;
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly field = viewChild.required<ElementRef<HTMLTextAreaElement>>('field');
@@ -138,10 +199,11 @@ export class FormulaLineRow {
           percent: bakersPercent === undefined ? '' : percentInWords(bakersPercent),
         })),
   );
-  /** What an unknown name may have meant. */
+  /** What an unknown name, or one whose spelling was guessed, may have meant. */
   protected readonly nearest = computed(() => {
     const [only, more] = this.entries();
-    if (!only || more || only.read.ingredient) return [];
+    const guessed = only?.read.problems.some(({ code }) => code === 'spelling-guessed');
+    if (!only || more || (only.read.ingredient && !guessed)) return [];
     return only.read.others
       .slice(0, 3)
       .map((ingredient) => ({ id: ingredient.id, name: ingredientName(ingredient, this.region()) }));
@@ -166,7 +228,13 @@ export class FormulaLineRow {
 
   protected press(event: KeyboardEvent): void {
     const field = this.field().nativeElement;
-    if (event.key === 'Enter' && !event.ctrlKey && !event.metaKey) {
+    if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault();
+      this.editing.shift(this.line().id, event.key === 'ArrowUp' ? -1 : 1);
+    } else if (this.completing() && this.pressInList(event.key)) {
+      event.preventDefault();
+      event.stopPropagation();
+    } else if (event.key === 'Enter' && !event.ctrlKey && !event.metaKey) {
       event.preventDefault();
       this.editing.addBehind({ lineId: this.line().id });
     } else if (event.key === 'Backspace' && field.value === '') {
@@ -176,6 +244,44 @@ export class FormulaLineRow {
       event.preventDefault();
       this.editing.step(this.line().id, event.key === 'ArrowUp' ? -1 : 1);
     }
+  }
+
+  /** The keys of the list of ingredients, while it is open. */
+  private pressInList(key: string): boolean {
+    const offered = this.offered();
+    if (key === 'ArrowDown' || key === 'ArrowUp') {
+      const next = this.picked() + (key === 'ArrowDown' ? 1 : -1);
+      // up from the first goes back to the words
+      this.picked.set(next < -1 ? offered.length - 1 : next >= offered.length ? -1 : next);
+      return true;
+    }
+    if (key === 'Escape') {
+      this.typing.set(false);
+      return true;
+    }
+    const one = offered[this.picked()];
+    if (key !== 'Enter' || !one) return false;
+    this.complete(one);
+    return true;
+  }
+
+  protected type(text: string): void {
+    this.typing.set(true);
+    this.picked.set(-1);
+    this.editing.type(this.line(), text);
+  }
+
+  protected complete({ name }: Completion): void {
+    const typed = this.entries()[0]?.read.name ?? '';
+    this.typing.set(false);
+    this.editing.type(this.line(), completed(this.line().text, typed, name));
+  }
+
+  /** Writes another amount into the line: bare figures are grams. */
+  protected setAmount(field: HTMLInputElement): void {
+    const typed = field.value.trim();
+    if (typed === '' || typed === (this.grams() || '–')) field.value = this.grams() || '–';
+    else this.editing.setAmount(this.line(), /^[\d.,]+$/.test(typed) ? `${typed.replace(',', '.')} g` : typed);
   }
 
   /** Several lines pasted into one become lines of their own. */

@@ -1,20 +1,33 @@
 import { Injectable, inject, signal } from '@angular/core';
+import { applyFix, type Finding } from '@orvin/core/audit';
 import {
+  addComponent,
+  dismiss,
+  dissolveComponent,
   insertLines,
   lineOf,
+  moveLine,
   removeLine,
   renameComponent,
   replaceLine,
+  restore,
+  shiftComponent,
+  shiftLine,
+  startComponentAt,
+  tellLine,
+  type Dismissal,
   type Formula,
   type FormulaLine,
+  type LineFacts,
 } from '@orvin/core/formula';
-import { plainContext, retyped } from '@orvin/core/parsing';
+import { learn } from '@orvin/core/kitchen';
+import { retyped, withAmount } from '@orvin/core/parsing';
 import type { Region } from '@orvin/core/units';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 
 const newLine = (text: string): FormulaLine => ({ id: crypto.randomUUID(), text });
-const short = (text: string) => (text.length > 40 ? `${text.slice(0, 38)}…` : text || 'an empty line');
+export const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text || 'an empty line');
 
 /** What the baker does to the lines of the formula on the bench: every act an edit that can be undone. */
 @Injectable()
@@ -24,33 +37,33 @@ export class LineEditing {
 
   /** The line that the reading at the foot is about. */
   readonly active = signal<string | undefined>(undefined);
-  /** The line whose field should take the focus once it is drawn. */
+  /** The line or step whose field should take the focus once it is drawn. */
   readonly focusWanted = signal<string | undefined>(undefined);
 
-  type(line: FormulaLine, text: string, region: Region): void {
+  type(line: FormulaLine, text: string): void {
     this.change(
       `the change of ${short(line.text)}`,
-      (formula) => replaceLine(formula, retyped(line, text, plainContext(region))),
+      (formula) => replaceLine(formula, retyped(line, text, this.context(formula))),
       `line ${line.id}`,
     );
   }
 
-  /** The baker's word on what a line is or weighs; undefined takes it back. */
-  correct(
-    lineId: string,
-    correction: { readonly ingredientId?: string | undefined; readonly grams?: number | undefined },
-  ): void {
-    this.change('the correction', (formula) => {
-      const line = lineOf(formula, lineId);
-      if (!line) return formula;
-      const { ingredientId, grams } = { ...line, ...correction };
-      return replaceLine(formula, {
-        id: line.id,
-        text: line.text,
-        ...(ingredientId !== undefined && { ingredientId }),
-        ...(grams !== undefined && { grams }),
-      });
+  /** Another amount, in any unit, in the place of the line's own. */
+  setAmount(line: FormulaLine, amount: string): void {
+    this.change(`the amount of ${short(line.text)}`, (formula) => {
+      const context = this.context(formula);
+      return replaceLine(formula, retyped(line, withAmount(line.text, amount, context), context));
     });
+  }
+
+  /** The baker's word on what a line is or weighs; undefined takes it back. */
+  correct(lineId: string, correction: Pick<LineFacts, 'ingredientId' | 'grams'>): void {
+    this.change('the correction', (formula) => tellLine(formula, lineId, correction));
+  }
+
+  /** Something told of a line besides: that it may be left out, a note, its shares, the formula it takes from. */
+  tell(lineId: string, facts: LineFacts, label: string, mergeAs?: string): void {
+    this.change(label, (formula) => tellLine(formula, lineId, facts), mergeAs && `${mergeAs} ${lineId}`);
   }
 
   addBehind(
@@ -78,6 +91,16 @@ export class LineEditing {
     if (next !== undefined) this.focusWanted.set(next);
   }
 
+  /** Moves the line itself up (−1) or down (1), over the border of its part too. */
+  shift(lineId: string, by: 1 | -1): void {
+    this.change('the moved line', (formula) => shiftLine(formula, lineId, by));
+    this.focusWanted.set(lineId);
+  }
+
+  move(lineId: string, componentId: string, at: number): void {
+    this.change('the moved line', (formula) => moveLine(formula, lineId, componentId, at));
+  }
+
   rename(componentId: string, name: string): void {
     this.change(
       'the name of a part',
@@ -86,15 +109,29 @@ export class LineEditing {
     );
   }
 
-  writeSteps(text: string): void {
-    this.change(
-      'the method',
-      (formula) => ({
-        ...formula,
-        steps: text === '' ? [] : text.split('\n').map((step, i) => ({ id: `s${i + 1}`, text: step })),
-      }),
-      'steps',
+  /** Begins a part at a line: it and all below it in its part move there. */
+  startPartAt(lineId: string): void {
+    this.change('the new part', (formula) =>
+      startComponentAt(formula, lineId, { id: crypto.randomUUID(), name: 'New part' }),
     );
+    this.focusWanted.set(lineId);
+  }
+
+  /** Adds an empty part at the end, with a line to write into. */
+  addPart(): void {
+    const line = newLine('');
+    this.change('the new part', (formula) =>
+      addComponent(formula, { id: crypto.randomUUID(), name: 'New part', lines: [line] }),
+    );
+    this.focusWanted.set(line.id);
+  }
+
+  dissolvePart(componentId: string): void {
+    this.change('the dissolved part', (formula) => dissolveComponent(formula, componentId));
+  }
+
+  shiftPart(componentId: string, by: 1 | -1): void {
+    this.change('the moved part', (formula) => shiftComponent(formula, componentId, by));
   }
 
   setRegion(region: Region): void {
@@ -108,6 +145,36 @@ export class LineEditing {
       delete rest.styleId;
       return { ...rest, ...(styleId !== undefined && { styleId }) };
     });
+  }
+
+  /** Takes the one click that puts a finding right. */
+  fix({ fix }: Finding): void {
+    if (!fix) return;
+    this.change('the fix', (formula) => applyFix(formula, fix, this.store.kitchen(), () => crypto.randomUUID()));
+  }
+
+  dismiss(dismissal: Dismissal): void {
+    this.change('setting aside', (formula) => dismiss(formula, dismissal));
+  }
+
+  restore(code: string, place: string): void {
+    this.change('looking at it again', (formula) => restore(formula, { code, place }));
+  }
+
+  /** Teaches a word of the baker's own: from now on every formula reads it so, and the line needs no correction of its own. */
+  teachName(words: string, ingredientId: string, lineId: string): void {
+    this.store.changeKitchen(`learning “${short(words)}”`, (kitchen) => learn.name(kitchen, words, ingredientId));
+    const record = this.onBench.record();
+    if (record && lineOf(record.formula, lineId)?.ingredientId === ingredientId)
+      this.correct(lineId, { ingredientId: undefined });
+  }
+
+  teachMeasure(name: string, millilitres: number): void {
+    this.store.changeKitchen(`learning “${short(name)}”`, (kitchen) => learn.measure(kitchen, name, millilitres));
+  }
+
+  private context({ region }: Formula) {
+    return { region, kitchen: this.store.kitchen() };
   }
 
   private lineIds(): readonly string[] {

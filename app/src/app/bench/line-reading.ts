@@ -4,12 +4,16 @@ import { AutoComplete, type AutoCompleteCompleteEvent, type AutoCompleteSelectEv
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import type { AuditLine } from '@orvin/core/audit';
-import type { FormulaLine } from '@orvin/core/formula';
-import { ingredientName, searchIngredients, type Ingredient } from '@orvin/core/ingredients';
+import type { FormulaLine, FormulaStep } from '@orvin/core/formula';
+import type { Method } from '@orvin/core/parsing';
+import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
+import { pantryOf } from '@orvin/core/kitchen';
 import type { Region } from '@orvin/core/units';
 import { gramsInWords, problemInWords } from '@orvin/core/wording';
 import { MARKS } from '../parts/marks';
+import { FormulaStore } from '../store/formula-store';
 import { LineEditing } from './line-editing';
+import { LineFacts } from './line-facts';
 
 interface Choice {
   readonly id: string;
@@ -20,7 +24,7 @@ interface Choice {
 /** How the line at hand was read, and the two words of the baker that put it right: what it is, and what it weighs. */
 @Component({
   selector: 'orv-line-reading',
-  imports: [AutoComplete, Button, FormsModule, InputText],
+  imports: [AutoComplete, Button, FormsModule, InputText, LineFacts],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (single(); as entry) {
@@ -57,6 +61,14 @@ interface Choice {
           />
           g
         </span>
+        @if (teachable(); as words) {
+          <p-button
+            [label]="'Always read “' + words + '” so'"
+            [outlined]="true"
+            size="small"
+            (onClick)="editing.teachName(words, line().ingredientId ?? '', line().id)"
+          />
+        }
         @if (corrected()) {
           <p-button
             label="As written"
@@ -67,6 +79,16 @@ interface Choice {
         }
       </div>
     }
+    @if (measure(); as name) {
+      <form class="fields" (submit)="$event.preventDefault(); teachMeasure(name, holds)">
+        <label for="holds">“{{ name }}” holds</label>
+        <span class="weight">
+          <input #holds pInputText id="holds" inputmode="decimal" autocomplete="off" placeholder="210" /> ml
+        </span>
+        <p-button type="submit" label="Learn it" [outlined]="true" size="small" />
+        <span class="caption">weigh it full of water: a gram is a millilitre</span>
+      </form>
+    }
     <p class="say" aria-live="polite">
       @if (problem(); as found) {
         <span class="mark" [class]="'mark mark-' + found.severity" aria-hidden="true">{{ found.shape }}</span>
@@ -75,6 +97,10 @@ interface Choice {
         {{ origin() }}
       }
     </p>
+    <details>
+      <summary>More about this line</summary>
+      <orv-line-facts [line]="line()" [steps]="steps()" [method]="method()" [optional]="read()?.optional ?? false" />
+    </details>
   `,
   styleUrl: './line-reading.css',
 })
@@ -82,8 +108,11 @@ export class LineReading {
   readonly line = input.required<FormulaLine>();
   readonly read = input<AuditLine>();
   readonly region = input.required<Region>();
+  readonly steps = input.required<readonly FormulaStep[]>();
+  readonly method = input.required<Method>();
 
   protected readonly editing = inject(LineEditing);
+  private readonly store = inject(FormulaStore);
   protected readonly choices = signal<Choice[]>([]);
 
   protected readonly single = computed(() => {
@@ -101,6 +130,18 @@ export class LineReading {
   protected readonly corrected = computed(
     () => this.line().ingredientId !== undefined || this.line().grams !== undefined,
   );
+  /** The words of a corrected line that can be taught, so that no other formula needs the correction. */
+  protected readonly teachable = computed(() => {
+    const name = this.single()?.read.name.trim() ?? '';
+    return this.line().ingredientId === undefined || name === '' ? undefined : name;
+  });
+  /** A measure of somebody's own that nothing is known of. */
+  protected readonly measure = computed(() => {
+    const found = (this.read()?.entries ?? [])
+      .flatMap(({ read }) => read.problems)
+      .find(({ code }) => code === 'measure-unknown');
+    return found && String(found.facts['measure']);
+  });
   protected readonly problem = computed(() => {
     const [worst] = (this.read()?.entries ?? [])
       .flatMap(({ read }) => read.problems)
@@ -127,12 +168,18 @@ export class LineReading {
 
   protected search({ query }: AutoCompleteCompleteEvent): void {
     const others = this.single()?.read.others ?? [];
-    const found = query.trim() === '' ? others : searchIngredients(query, 10);
+    const found = query.trim() === '' ? others : pantryOf(this.store.kitchen()).search(query, 10);
     this.choices.set(found.map((ingredient) => this.choice(ingredient)));
   }
 
   protected choose({ value }: AutoCompleteSelectEvent): void {
     this.editing.correct(this.line().id, { ingredientId: (value as Choice).id });
+  }
+
+  protected teachMeasure(name: string, field: HTMLInputElement): void {
+    const millilitres = Number(field.value.replace(',', '.').replace(/ml$/i, '').trim());
+    if (millilitres > 0 && millilitres <= 20_000) this.editing.teachMeasure(name, millilitres);
+    else field.focus();
   }
 
   protected weigh(event: Event): void {

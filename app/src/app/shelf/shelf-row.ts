@@ -37,7 +37,7 @@ function fingerprint({ totals }: Audit): readonly FingerprintShare[] {
 }
 
 /** How a formula stands, in one short phrase: the worst thing first. */
-function standing({ lines, ledger, problems, verdicts, totals }: Audit): Standing {
+function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standing {
   const uncounted = lines.filter(
     (line) =>
       line.entries.length === 0 ||
@@ -50,12 +50,19 @@ function standing({ lines, ledger, problems, verdicts, totals }: Audit): Standin
       text: uncounted === 1 ? 'one line not understood' : `${uncounted} lines not understood`,
     };
   if (!(totals.flour > 0)) return { severity: 'warning', mark: MARKS.warning.shape, text: 'no flour' };
-  const soda = problems.find(({ code }) => code === 'soda-left-over' || code === 'soda-without-acid');
+  const soda = findings.find(({ code }) => code === 'soda-left-over' || code === 'soda-without-acid');
   if (soda)
     return {
       severity: soda.severity,
       mark: MARKS[soda.severity].shape,
       text: `${gramsInWords(ledger.leftoverSodaGrams)} soda left over`,
+    };
+  const graver = findings.filter(({ severity }) => severity !== 'note');
+  if (graver.length > 0)
+    return {
+      severity: 'warning',
+      mark: MARKS.warning.shape,
+      text: graver.length === 1 ? 'one thing does not add up' : `${graver.length} things do not add up`,
     };
   const outside = verdicts
     .filter(({ verdict }) => verdict !== 'within')

@@ -1,23 +1,33 @@
 import type { ElementRef } from '@angular/core';
 import { DOCUMENT, ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { Button } from 'primeng/button';
+import { Popover } from 'primeng/popover';
 import { Textarea } from 'primeng/textarea';
-import { fromEvent } from 'rxjs';
+import { catchError, combineLatest, debounceTime, from, fromEvent, map, of, switchMap } from 'rxjs';
+import type { ExportFormat } from '@orvin/core/formats';
+import { saveFile } from '../parts/save-file';
+import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
+import { HAND_ON, HandingOn } from '../work/handing-on';
+import { Intake, type Incoming, type IntakeReport } from '../work/intake';
 import { Readings } from '../work/readings';
-import { Tell } from '../parts/tell';
-import { readPaste } from './paste-reading';
+import { Work } from '../work/work-client';
+import { droppedFiles, readableFiles } from './dropped-files';
+import { pasteReading, type PasteReading } from './paste-reading';
 import { FINGERPRINT_PARTS, shelfRow } from './shelf-row';
 
 /** A text that someone typed in full is read when asked; this much at once is a paste. */
 const LOOKS_PASTED = /\n\s*\S/;
+/** A pause in typing, before the text is read. */
+const QUIET_MILLISECONDS = 90;
+const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.resolve(text) });
 
 @Component({
   selector: 'orv-shelf',
-  imports: [Button, RouterLink, Textarea],
+  imports: [Button, Popover, RouterLink, Textarea],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shelf.html',
   styleUrl: './shelf.css',
@@ -26,26 +36,66 @@ export class Shelf {
   private readonly router = inject(Router);
   private readonly settings = inject(SettingsStore);
   private readonly readings = inject(Readings);
+  private readonly work = inject(Work);
+  private readonly handingOn = inject(HandingOn);
   private readonly tell = inject(Tell);
+  private readonly document = inject(DOCUMENT);
   private readonly field = viewChild.required<ElementRef<HTMLTextAreaElement>>('field');
   protected readonly store = inject(FormulaStore);
+  protected readonly intake = inject(Intake);
   protected readonly parts = FINGERPRINT_PARTS;
+  protected readonly formats = HAND_ON;
 
   protected readonly text = signal('');
   protected readonly asked = signal(false);
-  protected readonly reading = computed(() =>
-    this.text().trim() === '' ? undefined : readPaste(this.text(), this.settings.region()),
+  /** What came of the last files, or of a text that was not taken. */
+  protected readonly report = signal<(IntakeReport & { readonly others: number }) | undefined>(undefined);
+  /** Files hang over the shelf. */
+  protected readonly dropping = signal(false);
+  /** The formulas whose format is being chosen. */
+  private readonly handed = signal<readonly string[]>([]);
+
+  /** What stands in the field, as it would be read: worked out beside the page, the latest wins. */
+  protected readonly reading = toSignal(
+    combineLatest([
+      toObservable(this.text),
+      toObservable(this.settings.region),
+      toObservable(this.readings.around),
+    ]).pipe(
+      debounceTime(QUIET_MILLISECONDS),
+      switchMap(([text, region, around]) => {
+        if (text.trim() === '') return of(undefined);
+        return from(this.work.run('read', { name: '', text, region, kitchen: around.kitchen })).pipe(
+          map((reading): PasteReading => pasteReading(reading, around)),
+          catchError((error: unknown) =>
+            of<PasteReading>({ summary: error instanceof Error ? error.message : String(error), refused: true }),
+          ),
+        );
+      }),
+    ),
   );
   protected readonly rows = computed(() =>
     this.store
       .formulas()
       .map((record) => shelfRow(record, this.readings.of(record.formula), this.store.versionsOf(record.id)[0]?.number)),
   );
+  protected readonly percent = computed(() => {
+    const { done, all } = this.intake.progress() ?? { done: 0, all: 1 };
+    return Math.round((100 * done) / all);
+  });
 
   constructor() {
-    fromEvent<ClipboardEvent>(inject(DOCUMENT), 'paste')
-      .pipe(takeUntilDestroyed())
-      .subscribe((event) => this.paste(event));
+    const on = <E extends Event>(name: string) => fromEvent<E>(this.document, name).pipe(takeUntilDestroyed());
+    on<ClipboardEvent>('paste').subscribe((event) => this.paste(event));
+    on<DragEvent>('dragover').subscribe((event) => {
+      if (!event.dataTransfer?.types.includes('Files')) return;
+      event.preventDefault();
+      this.dropping.set(true);
+    });
+    on<DragEvent>('dragleave').subscribe((event) => {
+      if (event.relatedTarget === null) this.dropping.set(false);
+    });
+    on<DragEvent>('drop').subscribe((event) => void this.drop(event));
   }
 
   protected type(text: string): void {
@@ -54,19 +104,44 @@ export class Shelf {
   }
 
   /** Reads what stands in the field and brings it to the bench; a text that is no formula stays where it is. */
-  protected read(): void {
-    const reading = this.reading();
+  protected async read(): Promise<void> {
     this.asked.set(true);
-    if (!reading || reading.reading.kind === 'refused') {
+    const text = this.text();
+    if (text.trim() === '') return;
+    const report = await this.intake.take([pasted(text)]);
+    const [record, more] = report.added;
+    if (!record) {
       this.field().nativeElement.focus();
       return;
     }
-    const record = this.store.add(reading.reading.formula, {
-      source: this.text(),
-      label: `reading ${reading.reading.formula.title || 'a formula'}`,
-    });
     this.text.set('');
-    void this.router.navigate(['/bench', record.id]);
+    this.asked.set(false);
+    if (more) this.report.set({ ...report, others: 0 });
+    else await this.router.navigate(['/bench', record.id]);
+  }
+
+  protected async open(chosen: HTMLInputElement): Promise<void> {
+    const files = [...(chosen.files ?? [])];
+    chosen.value = '';
+    await this.takeFiles(files);
+  }
+
+  private async drop(event: DragEvent): Promise<void> {
+    this.dropping.set(false);
+    if (!event.dataTransfer?.types.includes('Files')) return;
+    event.preventDefault();
+    await this.takeFiles(await droppedFiles(event.dataTransfer));
+  }
+
+  private async takeFiles(chosen: readonly File[]): Promise<void> {
+    const { files, others } = readableFiles(chosen);
+    if (files.length === 0 && others === 0) return;
+    this.report.set(undefined);
+    this.report.set({ ...(await this.intake.take(files)), others });
+  }
+
+  protected closeReport(): void {
+    this.report.set(undefined);
   }
 
   protected remove(id: string, title: string): void {
@@ -74,23 +149,29 @@ export class Shelf {
     this.tell.say(`${title} is off the shelf.`, 'Its versions too.', { label: 'Undo', run: () => this.store.undo() });
   }
 
+  /** Asks what to hand formulas on as. */
+  protected handOn(event: Event, popover: Popover, ids: readonly string[]): void {
+    this.handed.set(ids);
+    popover.toggle(event);
+  }
+
+  protected handAll(event: Event, popover: Popover): void {
+    this.handOn(event, popover, this.rows().map(({ id }) => id)); // prettier-ignore
+  }
+
+  protected async save(format: ExportFormat, popover: Popover): Promise<void> {
+    popover.hide();
+    try {
+      await this.handingOn.save(this.handed(), format);
+    } catch (error) {
+      this.tell.say('It could not be written.', error instanceof Error ? error.message : String(error));
+    }
+  }
+
   /** Gives what could not be read back as a file, untouched. */
   protected saveUnreadable(): void {
-    const file = new Blob(
-      [
-        JSON.stringify(
-          this.store.unreadable().map(({ raw }) => raw),
-          null,
-          2,
-        ),
-      ],
-      { type: 'application/json' },
-    );
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(file);
-    link.download = 'orvin-unreadable.json';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    const raw = this.store.unreadable().map((record) => record.raw);
+    saveFile('orvin-unreadable.json', JSON.stringify(raw, null, 2), 'application/json');
   }
 
   private paste(event: ClipboardEvent): void {
@@ -99,10 +180,10 @@ export class Shelf {
     const inAnotherField =
       target instanceof HTMLInputElement || (target instanceof HTMLTextAreaElement && !inThisField);
     if (inAnotherField || (inThisField && this.text().trim() !== '')) return;
-    const pasted = event.clipboardData?.getData('text/plain') ?? '';
-    if (pasted.trim() === '' || (inThisField && !LOOKS_PASTED.test(pasted))) return;
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text.trim() === '' || (inThisField && !LOOKS_PASTED.test(text))) return;
     event.preventDefault();
-    this.text.set(pasted);
-    this.read();
+    this.text.set(text);
+    void this.read();
   }
 }

@@ -1,6 +1,7 @@
 import { Injectable, InjectionToken, inject } from '@angular/core';
-import { Dexie, type EntityTable } from 'dexie';
-import type { StoredFormula, StoredSettings, StoredVersion } from './records';
+import { Dexie, type EntityTable, type Transaction } from 'dexie';
+import type { StoredEdit } from './edit-history';
+import type { StoredFormula, StoredKitchen, StoredSettings, StoredVersion } from './records';
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
@@ -10,9 +11,26 @@ export class Database extends Dexie {
   declare readonly formulas: EntityTable<StoredFormula, 'id'>;
   declare readonly versions: EntityTable<StoredVersion, 'id'>;
   declare readonly settings: EntityTable<StoredSettings, 'id'>;
+  declare readonly kitchens: EntityTable<StoredKitchen, 'id'>;
+  declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
     super(inject(DATABASE_NAME));
     this.version(1).stores({ formulas: 'id', versions: 'id, formulaId', settings: 'id' });
+    this.version(2).stores({ kitchens: 'id', history: 'key, tab' }).upgrade(stepsGetIds);
   }
+}
+
+/** Version 1 kept the steps of a method as bare texts. What is of no known shape is left as it is. */
+async function stepsGetIds(transaction: Transaction): Promise<void> {
+  for (const table of ['formulas', 'versions'])
+    await transaction
+      .table<{ formula?: { steps?: unknown } }>(table)
+      .toCollection()
+      .modify(({ formula }) => {
+        if (!formula || !Array.isArray(formula.steps)) return;
+        formula.steps = formula.steps.map((step: unknown, i) =>
+          typeof step === 'string' ? { id: `s${i + 1}`, text: step } : step,
+        );
+      });
 }

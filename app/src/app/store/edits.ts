@@ -1,18 +1,34 @@
-import type { StoredFormula, StoredVersion } from './records';
+import Joi from 'joi';
+import {
+  storedFormulaSchema,
+  storedKitchenSchema,
+  storedVersionSchema,
+  type StoredFormula,
+  type StoredKitchen,
+  type StoredVersion,
+} from './records';
 
 /*
  * An edit is a list of records before and after. Doing it puts the after, undoing it puts the before: there is no other kind of change
  * to what the baker owns, so everything can be undone.
  */
 
-export type Change =
-  | { readonly table: 'formulas'; readonly id: string; readonly before?: StoredFormula; readonly after?: StoredFormula }
-  | {
-      readonly table: 'versions';
-      readonly id: string;
-      readonly before?: StoredVersion;
-      readonly after?: StoredVersion;
-    };
+/** What each table holds. */
+export interface TableRecords {
+  readonly formulas: StoredFormula;
+  readonly versions: StoredVersion;
+  readonly kitchens: StoredKitchen;
+}
+export type Table = keyof TableRecords;
+
+export type Change = {
+  [T in Table]: {
+    readonly table: T;
+    readonly id: string;
+    readonly before?: TableRecords[T];
+    readonly after?: TableRecords[T];
+  };
+}[Table];
 
 export interface Edit {
   /** What was done, as a button says it: "change of 2 large eggs". */
@@ -22,11 +38,8 @@ export interface Edit {
   readonly mergeAs?: string;
 }
 
-export interface Records {
-  readonly formulas: ReadonlyMap<string, StoredFormula>;
-  readonly versions: ReadonlyMap<string, StoredVersion>;
-}
-export const NO_RECORDS: Records = { formulas: new Map(), versions: new Map() };
+export type Records = { readonly [T in Table]: ReadonlyMap<string, TableRecords[T]> };
+export const NO_RECORDS: Records = { formulas: new Map(), versions: new Map(), kitchens: new Map() };
 
 function changed<T>(
   records: ReadonlyMap<string, T>,
@@ -51,6 +64,10 @@ export function apply(records: Records, edit: Edit): Records {
     versions: changed(
       records.versions,
       edit.changes.filter((change) => change.table === 'versions'),
+    ),
+    kitchens: changed(
+      records.kitchens,
+      edit.changes.filter((change) => change.table === 'kitchens'),
     ),
   };
 }
@@ -88,3 +105,24 @@ export function merged(first: Edit, second: Edit): Edit | undefined {
     changes: [{ table, id, ...(a.before && { before: a.before }), ...(b.after && { after: b.after }) } as Change],
   };
 }
+
+const changeOf = (table: Table, record: Joi.ObjectSchema) =>
+  Joi.object({
+    table: Joi.valid(table).required(),
+    id: Joi.string().max(100).required(),
+    before: record,
+    after: record,
+  });
+
+/** An edit as it comes back from the disk. */
+export const editSchema = Joi.object<Edit>({
+  label: Joi.string().allow('').max(500).required(),
+  mergeAs: Joi.string().max(500),
+  changes: Joi.array()
+    .items(
+      changeOf('formulas', storedFormulaSchema),
+      changeOf('versions', storedVersionSchema),
+      changeOf('kitchens', storedKitchenSchema),
+    )
+    .required(),
+});

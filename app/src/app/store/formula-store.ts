@@ -2,12 +2,30 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import { fromEvent } from 'rxjs';
 import { filter } from 'rxjs/operators';
 import type { Formula, OvenSheet } from '@orvin/core/formula';
+import { PLAIN_KITCHEN, type Kitchen } from '@orvin/core/kitchen';
 import { Database } from './database';
-import { apply, invert, merged, NO_RECORDS, type Change, type Edit, type Records } from './edits';
-import { storedFormulaSchema, storedVersionSchema, type StoredFormula, type StoredVersion } from './records';
+import { EditHistory } from './edit-history';
+import {
+  apply,
+  invert,
+  merged,
+  NO_RECORDS,
+  type Change,
+  type Edit,
+  type Records,
+  type Table,
+  type TableRecords,
+} from './edits';
+import {
+  storedFormulaSchema,
+  storedKitchenSchema,
+  storedVersionSchema,
+  type StoredFormula,
+  type StoredKitchen,
+  type StoredVersion,
+} from './records';
 import { putDown, takeUp, type Unwritten } from './unload-journal';
 
-const UNDO_DEPTH = 300;
 /** Typing goes on within one step to undo until a pause of so long. */
 const PAUSE_MILLISECONDS = 1200;
 
@@ -18,8 +36,32 @@ export interface UnreadableRecord {
   readonly raw: unknown;
 }
 
+/** A formula on its way to the shelf. */
+export interface AddedFormula {
+  /** What the file called it, so that formulas that take from one another still find each other. */
+  readonly id?: string;
+  readonly formula: Formula;
+  readonly oven?: OvenSheet;
+  readonly source?: string;
+  readonly versions?: readonly Pick<StoredVersion, 'number' | 'parent' | 'reason' | 'keptAt' | 'formula' | 'oven'>[];
+}
+
+/** A formula whose lines take from others that have new names now. */
+function withIds(formula: Formula, ids: ReadonlyMap<string, string>): Formula {
+  const ties = formula.components.some(({ lines }) => lines.some(({ formulaId }) => formulaId !== undefined));
+  if (!ties) return formula;
+  return {
+    ...formula,
+    components: formula.components.map((component) => ({
+      ...component,
+      lines: component.lines.map((line) =>
+        line.formulaId === undefined ? line : { ...line, formulaId: ids.get(line.formulaId) ?? line.formulaId },
+      ),
+    })),
+  };
+}
+
 export type StoreState = 'loading' | 'ready' | 'no-storage';
-type Table = Change['table'];
 
 /**
  * What the baker owns: formulas and kept versions. Signals first, then the disk, in order and with the latest state winning, so that
@@ -30,8 +72,7 @@ type Table = Change['table'];
 export class FormulaStore {
   private readonly database = inject(Database);
   private readonly records = signal<Records>(NO_RECORDS);
-  private readonly done = signal<readonly Edit[]>([]);
-  private readonly undone = signal<readonly Edit[]>([]);
+  private readonly history = inject(EditHistory);
   private lastEditAt = 0;
 
   /** What waits to be written, and what is being written, by table and id: no record means deleted. */
@@ -45,8 +86,10 @@ export class FormulaStore {
   /** What happened on its own and the baker should know. */
   readonly notice = signal<string | undefined>(undefined);
   readonly formulas = computed(() => [...this.records().formulas.values()].sort((a, b) => b.createdAt - a.createdAt));
-  readonly undoLabel = computed(() => this.done().at(-1)?.label);
-  readonly redoLabel = computed(() => this.undone().at(-1)?.label);
+  /** The baker's own measures, words and ingredients. */
+  readonly kitchen = computed(() => this.records().kitchens.get('kitchen')?.kitchen ?? PLAIN_KITCHEN);
+  readonly undoLabel = this.history.undoLabel;
+  readonly redoLabel = this.history.redoLabel;
 
   constructor() {
     fromEvent(document, 'visibilitychange')
@@ -60,6 +103,7 @@ export class FormulaStore {
     try {
       await this.database.open();
       this.records.set(await this.readAll());
+      await this.history.load();
       this.state.set('ready');
       this.takeUpUnwritten();
     } catch {
@@ -156,20 +200,68 @@ export class FormulaStore {
     });
   }
 
+  /** Changes what the kitchen knows. */
+  changeKitchen(label: string, next: (kitchen: Kitchen) => Kitchen): void {
+    const before = this.records().kitchens.get('kitchen');
+    const after: StoredKitchen = {
+      id: 'kitchen',
+      revision: (before?.revision ?? 0) + 1,
+      kitchen: next(this.kitchen()),
+    };
+    this.commit({ label, changes: [{ table: 'kitchens', id: 'kitchen', ...(before && { before }), after }] });
+  }
+
+  /** Puts formulas on the shelf, with their versions and a kitchen where a file brings them: one step to undo. */
+  addAll(added: readonly AddedFormula[], label: string, kitchen?: Kitchen): readonly StoredFormula[] {
+    const now = Date.now();
+    const ids = new Map(added.flatMap(({ id }) => (id === undefined ? [] : [[id, crypto.randomUUID()] as const])));
+    const records = added.map((one, i): StoredFormula => ({
+      id: ids.get(one.id ?? '') ?? crypto.randomUUID(),
+      revision: 1,
+      // the first of a file stands first on the shelf
+      createdAt: now + added.length - i,
+      changedAt: now,
+      ...(one.source !== undefined && { source: one.source }),
+      demo: false,
+      formula: withIds(one.formula, ids),
+      oven: one.oven ?? {},
+    }));
+    const versions = added.flatMap(({ versions: kept = [] }, i) =>
+      kept.map((version): Change => {
+        const formulaId = records[i]?.id ?? '';
+        const after: StoredVersion = { ...version, id: crypto.randomUUID(), revision: 1, formulaId };
+        return { table: 'versions', id: after.id, after };
+      }),
+    );
+    const before = this.records().kitchens.get('kitchen');
+    this.commit({
+      label,
+      changes: [
+        ...records.map((after): Change => ({ table: 'formulas', id: after.id, after })),
+        ...versions,
+        ...(kitchen
+          ? [
+              {
+                table: 'kitchens' as const,
+                id: 'kitchen',
+                ...(before && { before }),
+                after: { id: 'kitchen' as const, revision: (before?.revision ?? 0) + 1, kitchen },
+              },
+            ]
+          : []),
+      ],
+    });
+    return records;
+  }
+
   undo(): void {
-    const edit = this.done().at(-1);
-    if (!edit) return;
-    this.done.update((edits) => edits.slice(0, -1));
-    this.undone.update((edits) => [...edits, edit]);
-    this.put(invert(edit));
+    const edit = this.history.undo();
+    if (edit) this.put(invert(edit));
   }
 
   redo(): void {
-    const edit = this.undone().at(-1);
-    if (!edit) return;
-    this.undone.update((edits) => edits.slice(0, -1));
-    this.done.update((edits) => [...edits, edit]);
-    this.put(edit);
+    const edit = this.history.redo();
+    if (edit) this.put(edit);
   }
 
   /** Puts records in place that are no act of the baker's, such as the demo data. */
@@ -186,15 +278,16 @@ export class FormulaStore {
   /** Resolves when everything is on the disk. */
   async settled(): Promise<void> {
     while (this.writing) await this.writing;
+    await this.history.settled();
   }
 
   private commit(edit: Edit): void {
     const now = Date.now();
-    const last = this.done().at(-1);
+    const { last } = this.history;
     const joined = last && now - this.lastEditAt < PAUSE_MILLISECONDS ? merged(last, edit) : undefined;
     this.lastEditAt = now;
-    this.done.update((edits) => (joined ? [...edits.slice(0, -1), joined] : [...edits, edit].slice(-UNDO_DEPTH)));
-    this.undone.set([]);
+    if (joined) this.history.replaceLast(joined);
+    else this.history.push(edit);
     this.put(edit);
   }
 
@@ -202,13 +295,13 @@ export class FormulaStore {
   private put(edit: Edit): void {
     const current = this.records();
     const changes = edit.changes.map((change): Change => {
-      if (change.table !== 'formulas' || change.after === undefined) return change;
+      if (change.table === 'versions' || change.after === undefined) return change;
       const revision = Math.max(
         change.after.revision,
-        (current.formulas.get(change.id)?.revision ?? 0) + 1,
+        (current[change.table].get(change.id)?.revision ?? 0) + 1,
         this.known(change.table, change.id) + 1,
       );
-      return { ...change, after: { ...change.after, revision } };
+      return { ...change, after: { ...change.after, revision } } as Change;
     });
     this.records.set(apply(current, { ...edit, changes }));
     for (const { table, id, after } of changes)
@@ -256,11 +349,12 @@ export class FormulaStore {
   private async writeBatch(batch: readonly Unwritten[]): Promise<void> {
     const { database } = this;
     const overtaken: StoredFormula[] = [];
-    await database.transaction('rw', database.formulas, database.versions, async () => {
+    await database.transaction('rw', database.formulas, database.versions, database.kitchens, async () => {
       for (const { table, id, record } of batch) {
         const key = `${table} ${id}`;
         const stored = await database.table<{ revision: number }>(table).get(id);
-        if (stored && stored.revision !== this.known(table, id)) {
+        // of a kitchen the latest word stands; what another tab taught is taught again
+        if (stored && stored.revision !== this.known(table, id) && table !== 'kitchens') {
           if (table === 'formulas' && record) overtaken.push(record);
           continue;
         }
@@ -294,23 +388,25 @@ export class FormulaStore {
       return {
         formulas: taken('formulas', disk.formulas, own.formulas),
         versions: taken('versions', disk.versions, own.versions),
+        kitchens: taken('kitchens', disk.kitchens, own.kitchens),
       };
     });
   }
 
   private async readAll(): Promise<Records> {
-    const [formulas, versions] = await Promise.all([
+    const [formulas, versions, kitchens] = await Promise.all([
       this.database.formulas.toArray(),
       this.database.versions.toArray(),
+      this.database.kitchens.toArray(),
     ]);
     const unreadable: UnreadableRecord[] = [];
-    const sound = <T extends { readonly id: string; readonly revision: number }>(
-      table: Table,
-      rows: readonly T[],
-      schema: typeof storedFormulaSchema | typeof storedVersionSchema,
+    const sound = <T extends Table>(
+      table: T,
+      rows: readonly TableRecords[T][],
+      schema: typeof storedFormulaSchema | typeof storedVersionSchema | typeof storedKitchenSchema,
     ) =>
       new Map(
-        rows.flatMap((row): [string, T][] => {
+        rows.flatMap((row): [string, TableRecords[T]][] => {
           const { error } = schema.validate(row);
           if (error) {
             unreadable.push({ id: row.id, reason: error.message, raw: row });
@@ -323,6 +419,7 @@ export class FormulaStore {
     const records = {
       formulas: sound('formulas', formulas, storedFormulaSchema),
       versions: sound('versions', versions, storedVersionSchema),
+      kitchens: sound('kitchens', kitchens, storedKitchenSchema),
     };
     this.unreadable.set(unreadable);
     return records;

@@ -1,6 +1,7 @@
 import Joi from 'joi';
-import { formulaSchema, ovenSheetSchema } from '@orvin/core/formats';
+import { formulaSchema, kitchenSchema, ovenSheetSchema } from '@orvin/core/formats';
 import type { Formula, OvenSheet } from '@orvin/core/formula';
+import type { Kitchen } from '@orvin/core/kitchen';
 import { REGIONS, type Region } from '@orvin/core/units';
 
 /** A formula as the baker works on it. Every change makes a new revision; what it was is in the edits and the kept versions. */
@@ -30,6 +31,13 @@ export interface StoredVersion {
   readonly keptAt: number;
   readonly formula: Formula;
   readonly oven: OvenSheet;
+}
+
+/** The baker's own measures, words and ingredients: one row. */
+export interface StoredKitchen {
+  readonly id: 'kitchen';
+  readonly revision: number;
+  readonly kitchen: Kitchen;
 }
 
 export type Theme = 'auto' | 'day' | 'night';
@@ -69,6 +77,12 @@ export const storedVersionSchema = Joi.object<StoredVersion>({
   keptAt: moment,
   formula: formulaSchema.required(),
   oven: ovenSheetSchema.required(),
+});
+
+export const storedKitchenSchema = Joi.object<StoredKitchen>({
+  id: Joi.valid('kitchen').required(),
+  revision,
+  kitchen: kitchenSchema.required(),
 });
 
 export const storedSettingsSchema = Joi.object<StoredSettings>({

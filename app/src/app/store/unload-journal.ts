@@ -1,14 +1,15 @@
 import Joi from 'joi';
-import { storedFormulaSchema, storedVersionSchema, type StoredFormula, type StoredVersion } from './records';
+import type { Table, TableRecords } from './edits';
+import { storedFormulaSchema, storedKitchenSchema, storedVersionSchema } from './records';
 
 /*
  * The database writes a few milliseconds after a keystroke. A page that is left within them would lose that keystroke: what still waits
  * is therefore put down synchronously as the page goes, and taken up again on the next start.
  */
 
-export type Unwritten =
-  | { readonly table: 'formulas'; readonly id: string; readonly record?: StoredFormula | undefined }
-  | { readonly table: 'versions'; readonly id: string; readonly record?: StoredVersion | undefined };
+export type Unwritten = {
+  [T in Table]: { readonly table: T; readonly id: string; readonly record?: TableRecords[T] | undefined };
+}[Table];
 
 const PREFIX = 'orvin-unwritten-';
 
@@ -16,6 +17,7 @@ const journalSchema = Joi.array()
   .items(
     Joi.object({ table: Joi.valid('formulas').required(), id: Joi.string().required(), record: storedFormulaSchema }),
     Joi.object({ table: Joi.valid('versions').required(), id: Joi.string().required(), record: storedVersionSchema }),
+    Joi.object({ table: Joi.valid('kitchens').required(), id: Joi.string().required(), record: storedKitchenSchema }),
   )
   .required();
 

@@ -7,6 +7,8 @@ import {
   type KnownTime,
   type PredictionResult,
 } from '@orvin/core/baking';
+import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from '@orvin/core/formats';
+import type { ExportJob, ReadJob } from './file-jobs';
 
 /** The last known bake worked out: while the baker tries pans, it stays the same and need not be searched for again. */
 let lastAnchor: { readonly key: string; readonly anchor: Anchor } | undefined;
@@ -17,9 +19,26 @@ function rememberedAnchor(batter: BakedBatter, known: KnownTime): Anchor {
   return lastAnchor.anchor;
 }
 
+/** Writes formulas in a format: each for itself, or all in one file where the format can. */
+function write({ records, format, kitchen, beside }: ExportJob): readonly string[] {
+  const byId = new Map(beside.map(({ id, formula }) => [id, formula]));
+  const around = { kitchen, formula: (id: string) => byId.get(id) };
+  if (format === 'orvin') return [writeOrvinFile(records, kitchen)];
+  if (format === 'csv')
+    return [
+      writeCsv(
+        records.map(({ formula }) => formula),
+        around,
+      ),
+    ];
+  return records.map(({ formula }) => exportFormula(formula, format, around));
+}
+
 /** The whole list of what the worker can be asked for: pure functions of the core, by name. */
 export const jobs = {
   bake: (job: BakeJob): PredictionResult => runBakeJob(job, rememberedAnchor),
+  read: ({ name, text, region, kitchen }: ReadJob): FileReading => readFile(name, text, region, kitchen),
+  export: (job: ExportJob): readonly string[] => write(job),
 } as const;
 
 export type Jobs = typeof jobs;

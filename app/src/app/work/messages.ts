@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { bakeJobSchema, predictionSchema } from '@orvin/core/formats';
+import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
 
 export interface WorkRequest {
@@ -14,6 +15,8 @@ export type WorkReply =
 /** What goes into each job and what comes out, checked on both sides of the thread. */
 export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema; readonly output: Joi.Schema }>> = {
   bake: { input: bakeJobSchema.required(), output: predictionSchema.required() },
+  read: { input: readJobSchema.required(), output: fileReadingSchema.required() },
+  export: { input: exportJobSchema.required(), output: Joi.array().items(Joi.string()).required() },
 };
 
 export const requestSchema = Joi.object<WorkRequest>({

@@ -1,15 +1,39 @@
-import { Injectable } from '@angular/core';
+import { Injectable, computed, inject } from '@angular/core';
 import { auditFormula, type Audit } from '@orvin/core/audit';
 import type { Formula } from '@orvin/core/formula';
+import type { Kitchen } from '@orvin/core/kitchen';
+import type { Surroundings } from '@orvin/core/parsing';
+import { FormulaStore } from '../store/formula-store';
 
-/** What a formula means, worked out once for each state of it. Records are never changed in place, so identity tells. */
+interface Known {
+  readonly kitchen: Kitchen;
+  /** The shelf it was read beside, where its lines take from other formulas. */
+  readonly beside: unknown;
+  readonly audit: Audit;
+}
+
+const takesFromOthers = ({ components }: Formula) =>
+  components.some(({ lines }) => lines.some(({ formulaId }) => formulaId !== undefined));
+
+/** What a formula means, worked out once for each state of it and of the kitchen. Records are never changed in place, so identity tells. */
 @Injectable({ providedIn: 'root' })
 export class Readings {
-  private readonly known = new WeakMap<Formula, Audit>();
+  private readonly store = inject(FormulaStore);
+  private readonly known = new WeakMap<Formula, Known>();
+
+  /** Whose words and measures formulas are read with, and the others that their lines may take from. */
+  readonly around = computed<Surroundings>(() => ({
+    kitchen: this.store.kitchen(),
+    formula: (id) => this.store.formula(id)?.formula,
+  }));
 
   of(formula: Formula): Audit {
-    let audit = this.known.get(formula);
-    if (!audit) this.known.set(formula, (audit = auditFormula(formula)));
+    const around = this.around();
+    const beside = takesFromOthers(formula) ? this.store.formulas() : undefined;
+    const known = this.known.get(formula);
+    if (known?.kitchen === around.kitchen && known.beside === beside) return known.audit;
+    const audit = auditFormula(formula, around);
+    this.known.set(formula, { kitchen: around.kitchen, beside, audit });
     return audit;
   }
 }

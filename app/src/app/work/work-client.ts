@@ -19,7 +19,7 @@ export class WorkClient {
   constructor(private readonly worker: WorkerLike) {
     worker.onmessage = ({ data }: MessageEvent<unknown>) => this.receive(data);
     worker.onerror = (event) => {
-      for (const job of this.waiting.values()) job.reject(new Error(event.message || 'The simulation stopped.'));
+      for (const job of this.waiting.values()) job.reject(new Error(event.message || 'The work stopped.'));
       this.waiting.clear();
     };
   }
@@ -53,7 +53,7 @@ export class WorkClient {
       return;
     }
     const checked = JOB_SCHEMAS[job.name].output.validate(reply.value);
-    if (checked.error) job.reject(new Error(`The simulation answered something unreadable: ${checked.error.message}.`));
+    if (checked.error) job.reject(new Error(`The answer was unreadable: ${checked.error.message}.`));
     else job.resolve(reply.value);
   }
 }

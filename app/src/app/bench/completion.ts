@@ -1,0 +1,51 @@
+import type { Doing } from '@orvin/core/formula';
+import { doings } from '@orvin/core/formula';
+import { ingredientName, type Ingredient, type Pantry } from '@orvin/core/ingredients';
+import type { ReadEntry } from '@orvin/core/parsing';
+import type { Region } from '@orvin/core/units';
+
+/** An ingredient that the typed words may become, and what it will do. */
+export interface Completion {
+  readonly id: string;
+  readonly name: string;
+  readonly does: readonly Doing[];
+  /** "0.53 g/ml · sour, 0.02 meq/g" */
+  readonly facts: string;
+}
+
+const SHORTEST_NAME = 3;
+const MOST = 6;
+/** Below this, acid plays no part in the ledger, meq/g. */
+const WORTH_SAYING_MEQ = 0.005;
+
+function factsOf({ gramsPerMillilitre, acidMeqPerGram }: Ingredient): string {
+  const density = gramsPerMillilitre.spooned ?? gramsPerMillilitre.scooped ?? gramsPerMillilitre.packed;
+  const acid =
+    Math.abs(acidMeqPerGram) < WORTH_SAYING_MEQ
+      ? 'neutral'
+      : `${acidMeqPerGram > 0 ? 'sour' : 'alkaline'}, ${Math.abs(acidMeqPerGram).toPrecision(2)} meq/g`;
+  return [...(density === undefined ? [] : [`${density.toFixed(2)} g/ml`]), acid].join(' · ');
+}
+
+/** What a line that is being typed may become; nothing once its name is written out. */
+export function completions(entries: readonly ReadEntry[], pantry: Pantry, region: Region): readonly Completion[] {
+  const [entry, more] = entries;
+  const typed = entry?.name.trim().toLowerCase() ?? '';
+  if (!entry || more || typed.length < SHORTEST_NAME) return [];
+  const found = pantry.search(typed, MOST);
+  const written = (ingredient: Ingredient) =>
+    [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].some((name) => name.toLowerCase() === typed);
+  if (entry.ingredient && written(entry.ingredient) && entry.confidence > 0.5) return [];
+  return found.map((ingredient) => ({
+    id: ingredient.id,
+    name: ingredientName(ingredient, region).replace(/\s*\(.*\)$/, ''),
+    does: doings(ingredient, 'none'),
+    facts: factsOf(ingredient),
+  }));
+}
+
+/** The line with the typed name written out. */
+export function completed(text: string, typed: string, name: string): string {
+  const at = text.toLowerCase().lastIndexOf(typed.toLowerCase());
+  return at < 0 ? `${text.trim()} ${name}` : `${text.slice(0, at)}${name}${text.slice(at + typed.length)}`;
+}

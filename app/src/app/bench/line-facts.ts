@@ -1,0 +1,195 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { InputText } from 'primeng/inputtext';
+import { Select } from 'primeng/select';
+import type { FormulaLine, FormulaStep, LineShare } from '@orvin/core/formula';
+import { takesFrom, type Method } from '@orvin/core/parsing';
+import { gramsInWords } from '@orvin/core/wording';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+import { Readings } from '../work/readings';
+import { LineEditing } from './line-editing';
+import { StepEditing } from './step-editing';
+
+interface ShareRow extends LineShare {
+  readonly grams: string;
+}
+
+/** What may be said of a line besides its words: where it goes, that it may be left out, a note, the formula it takes from. */
+@Component({
+  selector: 'orv-line-facts',
+  imports: [FormsModule, InputText, Select],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section aria-label="Which steps take it">
+      <h3>Goes into</h3>
+      @for (share of shares(); track $index) {
+        <div class="share">
+          <p-select
+            appendTo="body"
+            [ariaLabel]="'Step of share ' + ($index + 1)"
+            [options]="stepChoices()"
+            optionLabel="name"
+            optionValue="id"
+            [ngModel]="share.stepId"
+            (ngModelChange)="put($index, { stepId: $event, amount: share.amount })"
+          />
+          <input
+            #amount
+            pInputText
+            maxlength="60"
+            [value]="share.amount"
+            [attr.aria-label]="'How much of it in share ' + ($index + 1)"
+            placeholder="all, half, 2 tbsp, the rest"
+            (change)="put($index, { stepId: share.stepId, amount: amount.value.trim() })"
+          />
+          <span class="caption">{{ share.grams }}</span>
+          @if (own()) {
+            <button type="button" (click)="takeOut($index)" [attr.aria-label]="'Take share ' + ($index + 1) + ' away'">
+              ✕
+            </button>
+          }
+        </div>
+      } @empty {
+        <p class="caption">No step takes it yet.</p>
+      }
+      @if (steps().length > 0) {
+        <button type="button" class="act" (click)="splitFurther()">
+          {{ shares().length === 0 ? 'Say which step' : 'Split it' }}
+        </button>
+      }
+      @if (own()) {
+        <button type="button" class="act" (click)="stepEditing.split(line().id, [])">As the steps say</button>
+      }
+    </section>
+    <section class="said" aria-label="Besides">
+      <label class="switch">
+        <input #may type="checkbox" [checked]="optional()" (change)="setOptional(may.checked)" />
+        may be left out
+      </label>
+      <label class="note">
+        note
+        <input
+          #note
+          pInputText
+          maxlength="300"
+          autocomplete="off"
+          [value]="line().note ?? ''"
+          (input)="setNote(note.value)"
+          placeholder="browned first, from the garden …"
+        />
+      </label>
+      @if (formulaChoices().length > 1) {
+        <label class="note">
+          takes from
+          <p-select
+            appendTo="body"
+            ariaLabel="Takes from another formula"
+            [options]="formulaChoices()"
+            optionLabel="name"
+            optionValue="id"
+            optionDisabled="within"
+            [ngModel]="line().formulaId ?? ''"
+            (ngModelChange)="setFormula($event)"
+          />
+        </label>
+      }
+      <p class="moves">
+        <button type="button" class="act" (click)="editing.shift(line().id, -1)">Up</button>
+        <button type="button" class="act" (click)="editing.shift(line().id, 1)">Down</button>
+        <button type="button" class="act" (click)="editing.startPartAt(line().id)">Part from here</button>
+        <button type="button" class="act" (click)="editing.remove(line().id)">Remove</button>
+      </p>
+    </section>
+  `,
+  styleUrl: './line-facts.css',
+})
+export class LineFacts {
+  readonly line = input.required<FormulaLine>();
+  readonly steps = input.required<readonly FormulaStep[]>();
+  readonly method = input.required<Method>();
+  readonly optional = input.required<boolean>();
+
+  protected readonly editing = inject(LineEditing);
+  protected readonly stepEditing = inject(StepEditing);
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly readings = inject(Readings);
+
+  protected readonly own = computed(() => (this.line().split?.length ?? 0) > 0);
+  protected readonly stepChoices = computed(() =>
+    this.steps().map(({ id, text }, i) => ({
+      id,
+      name: `${i + 1}. ${text.length > 34 ? `${text.slice(0, 33)}…` : text}`,
+    })),
+  );
+  protected readonly shares = computed<readonly ShareRow[]>(() => {
+    const takings = this.method().takings.filter(({ lineId }) => lineId === this.line().id);
+    const { split } = this.line();
+    const rows = split?.length ? split : takings.map(({ stepId, words }) => ({ stepId, amount: words }));
+    return rows.map((share, i) => {
+      const grams = takings[i]?.grams;
+      return { ...share, grams: grams === undefined ? '' : gramsInWords(grams) };
+    });
+  });
+  /** The other formulas; one that takes from this one would never end. */
+  protected readonly formulaChoices = computed(() => {
+    const id = this.onBench.id() ?? '';
+    const around = this.readings.around();
+    const others = this.store
+      .formulas()
+      .filter((record) => record.id !== id)
+      .map((record) => {
+        const within = takesFrom(record.formula, id, around);
+        const title = record.formula.title || 'Without a name';
+        return { id: record.id, name: within ? `${title} (takes from this one)` : title, within };
+      });
+    return [{ id: '', name: 'nothing: it is an ingredient', within: false }, ...others];
+  });
+
+  protected put(at: number, share: LineShare): void {
+    this.stepEditing.split(
+      this.line().id,
+      this.shares().map(({ stepId, amount }, i) => (i === at ? share : { stepId, amount })),
+    );
+  }
+
+  /** One share more: half now, the rest in the next step. */
+  protected splitFurther(): void {
+    const shares = this.shares().map(({ stepId, amount }) => ({ stepId, amount }));
+    const last = shares.at(-1);
+    const steps = this.steps();
+    const at = steps.findIndex(({ id }) => id === last?.stepId);
+    const next = steps[Math.min(steps.length - 1, at + 1)] ?? steps[0];
+    if (!next) return;
+    const before = shares.map((share) =>
+      share === last && /^(?:|all|the rest)$/.test(share.amount) ? { ...share, amount: 'half' } : share,
+    );
+    this.stepEditing.split(this.line().id, [...before, { stepId: next.id, amount: last ? 'the rest' : 'all' }]);
+  }
+
+  protected takeOut(at: number): void {
+    this.stepEditing.split(
+      this.line().id,
+      this.shares()
+        .filter((_, i) => i !== at)
+        .map(({ stepId, amount }) => ({ stepId, amount })),
+    );
+  }
+
+  protected setOptional(optional: boolean): void {
+    this.editing.tell(this.line().id, { optional }, 'what may be left out');
+  }
+
+  protected setNote(note: string): void {
+    this.editing.tell(this.line().id, { note: note === '' ? undefined : note }, 'the note', 'note');
+  }
+
+  protected setFormula(formulaId: string): void {
+    this.editing.tell(
+      this.line().id,
+      { formulaId: formulaId === '' ? undefined : formulaId },
+      'what a line takes from',
+    );
+  }
+}

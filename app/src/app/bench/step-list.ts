@@ -1,0 +1,55 @@
+import { CdkDrag, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import type { Audit, AuditLine } from '@orvin/core/audit';
+import type { FormulaStep } from '@orvin/core/formula';
+import type { Region } from '@orvin/core/units';
+import { StepEditing } from './step-editing';
+import { StepRow } from './step-row';
+import { saidIn, takenBy } from './step-view';
+
+/** The method: steps in order, each with what it takes and says. */
+@Component({
+  selector: 'orv-step-list',
+  imports: [CdkDrag, CdkDropList, StepRow],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div role="list" aria-label="Method" cdkDropList (cdkDropListDropped)="drop($event)">
+      @for (row of rows(); track row.step.id) {
+        <orv-step-row
+          cdkDrag
+          cdkDragLockAxis="y"
+          [cdkDragData]="row.step.id"
+          [step]="row.step"
+          [number]="$index + 1"
+          [taken]="row.taken"
+          [said]="row.said"
+          (goTo)="goTo.emit($event)"
+        />
+      }
+    </div>
+    <button type="button" class="next-line" (click)="editing.addBehind(steps().at(-1)?.id)">next step</button>
+  `,
+  styleUrl: './step-list.css',
+})
+export class StepList {
+  readonly steps = input.required<readonly FormulaStep[]>();
+  readonly audit = input.required<Pick<Audit, 'steps' | 'method'>>();
+  readonly lines = input.required<ReadonlyMap<string, AuditLine>>();
+  readonly region = input.required<Region>();
+  readonly goTo = output<string>();
+
+  protected readonly editing = inject(StepEditing);
+  protected readonly rows = computed(() => {
+    const { steps, method } = this.audit();
+    const read = new Map(steps.map((step) => [step.id, step]));
+    return this.steps().map((step) => ({
+      step,
+      taken: takenBy(method, step.id, this.lines(), this.region()),
+      said: saidIn(read.get(step.id)),
+    }));
+  });
+
+  protected drop({ item, currentIndex, previousIndex }: CdkDragDrop<unknown>): void {
+    if (currentIndex !== previousIndex) this.editing.move(item.data as string, currentIndex);
+  }
+}

@@ -1,0 +1,88 @@
+import type { AuditLine, ReadStep } from '@orvin/core/audit';
+import { ingredientName } from '@orvin/core/ingredients';
+import { takenIn, type Mention, type Method } from '@orvin/core/parsing';
+import type { Region } from '@orvin/core/units';
+import { gramsInWords, windowInWords } from '@orvin/core/wording';
+
+/** What a step takes of one line, for the eye. */
+export interface TakenChip {
+  readonly lineId: string;
+  readonly name: string;
+  readonly grams: string;
+  /** "half", "the rest"; '' for all of it. */
+  readonly portion: string;
+}
+
+/** A time, a set point, a cover or a sign that a step names. */
+export interface SaidChip {
+  readonly kind: Mention['kind'];
+  readonly words: string;
+}
+
+const PURPOSES: Readonly<Record<Extract<Mention, { kind: 'time' }>['purpose'], string>> = {
+  bake: 'in the oven',
+  cool: 'to cool',
+  rest: 'to rest',
+  soak: 'to soak',
+  chill: 'in the cold',
+  mix: 'of mixing',
+  heat: 'on the heat',
+  check: 'to the first look',
+  keep: 'it keeps',
+  wait: '',
+};
+const LONGEST_CUE = 44;
+
+/** Days and hours from a day up, else minutes. */
+function timeInWords(low: number, high: number): string {
+  const day = 1440;
+  if (low < day) return windowInWords(low, high);
+  const days = (minutes: number) => Math.round((10 * minutes) / day) / 10;
+  return low === high ? `${days(low)} d` : `${days(low)}–${days(high)} d`;
+}
+
+function said(mention: Mention): SaidChip | undefined {
+  switch (mention.kind) {
+    case 'time':
+      return { kind: 'time', words: `${timeInWords(mention.low, mention.high)} ${PURPOSES[mention.purpose]}`.trim() };
+    case 'temperature':
+      return {
+        kind: 'temperature',
+        words: `${Math.round(mention.celsius)} °C${mention.fan ? ' fan' : ''}${mention.of === 'core' ? ' in the middle' : ''}`,
+      };
+    case 'cover':
+      return { kind: 'cover', words: `under ${mention.with}` };
+    case 'cue':
+      return {
+        kind: 'cue',
+        words: `until ${mention.words.length > LONGEST_CUE ? `${mention.words.slice(0, LONGEST_CUE - 1)}…` : mention.words}`,
+      };
+  }
+}
+
+export const saidIn = (step: ReadStep | undefined): readonly SaidChip[] =>
+  (step?.mentions ?? []).flatMap((mention) => said(mention) ?? []);
+
+/** The name that a chip has room for. */
+export function nameOfLine(line: AuditLine | undefined, region: Region): string {
+  const [entry, more] = line?.entries ?? [];
+  if (!line || !entry) return line?.text ?? '';
+  if (more) return line.text;
+  return entry.read.ingredient
+    ? ingredientName(entry.read.ingredient, region).replace(/\s*\(.*\)$/, '')
+    : entry.read.name;
+}
+
+export function takenBy(
+  method: Method,
+  stepId: string,
+  lines: ReadonlyMap<string, AuditLine>,
+  region: Region,
+): readonly TakenChip[] {
+  return takenIn(method, stepId).map(({ lineId, grams, words }) => ({
+    lineId,
+    name: nameOfLine(lines.get(lineId), region),
+    grams: grams === undefined ? '' : gramsInWords(grams),
+    portion: words,
+  }));
+}

@@ -1,0 +1,9 @@
+/** Hands a text to the baker as a file. */
+export function saveFile(name: string, text: string, type: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.download = name;
+  link.click();
+  // the browser has taken the file over by the next turn
+  setTimeout(() => URL.revokeObjectURL(link.href));
+}

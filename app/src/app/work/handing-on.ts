@@ -1,0 +1,59 @@
+import { Injectable, inject } from '@angular/core';
+import { EXPORT_FILES, type ExportFormat } from '@orvin/core/formats';
+import { saveFile } from '../parts/save-file';
+import { FormulaStore } from '../store/formula-store';
+import { Work } from './work-client';
+
+/** What a formula can be handed on as, in the baker's words. */
+export const HAND_ON: readonly { readonly format: ExportFormat; readonly name: string; readonly for: string }[] = [
+  { format: 'text', name: 'Plain text', for: 'to send or print' },
+  { format: 'markdown', name: 'Markdown card', for: 'for notes' },
+  { format: 'jsonld', name: 'schema.org/Recipe', for: 'for other programs' },
+  { format: 'csv', name: 'Table of lines, CSV', for: 'for a table program' },
+  { format: 'orvin', name: 'Orvin’s own file', for: 'versions, corrections and measures too' },
+];
+
+const fileName = (title: string) =>
+  title
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 60) || 'formula';
+
+/** Writes formulas into files, in the worker. */
+@Injectable({ providedIn: 'root' })
+export class HandingOn {
+  private readonly store = inject(FormulaStore);
+  private readonly work = inject(Work);
+
+  /** Saves the formulas of the ids: one file each, or all in one where the format can hold several. */
+  async save(ids: readonly string[], format: ExportFormat): Promise<void> {
+    const records = ids.flatMap((id) => this.store.formula(id) ?? []);
+    const [first] = records;
+    if (!first) return;
+    const texts = await this.work.run('export', {
+      records: records.map(({ id, formula, oven }) => ({
+        id,
+        formula,
+        oven,
+        versions: this.store.versionsOf(id).map(({ number, parent, reason, keptAt, formula: kept, oven: then }) => ({
+          number,
+          parent,
+          reason,
+          keptAt,
+          formula: kept,
+          oven: then,
+        })),
+      })),
+      format,
+      kitchen: this.store.kitchen(),
+      beside: this.store.formulas().map(({ id, formula }) => ({ id, formula })),
+    });
+    const { ending, type } = EXPORT_FILES[format];
+    texts.forEach((text, i) => {
+      const title = texts.length < records.length ? 'orvin-shelf' : fileName(records[i]?.formula.title ?? '');
+      saveFile(`${title}.${ending}`, text, type);
+    });
+  }
+}
