@@ -56,7 +56,7 @@ const CORE_MAY_IMPORT = {
 const CORE_FOLDERS = Object.keys(CORE_MAY_IMPORT);
 const CORE_PACKAGES = 'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse)/';
 const SPEC = '\\.spec\\.ts$';
-const STATIONS = ['shelf', 'bench', 'oven'];
+const STATIONS = ['shelf', 'bench', 'oven', 'pantry'];
 
 const topicRules = CORE_FOLDERS.map((folder) => ({
   name: `core-${folder}-looks-left`,

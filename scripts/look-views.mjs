@@ -24,6 +24,23 @@ export const VIEWS = {
     const line = page.getByRole('textbox', { name: 'Line: 1/4 cup plain yogurt' });
     await line.fill('1/4 cup zorblax');
   },
+  'bench-completion': async (page) => {
+    await open(PEAR)(page);
+    const line = page.getByRole('textbox', { name: 'Line: 1/4 cup plain yogurt' });
+    await line.fill('1/4 cup butterm');
+    await page.getByRole('listbox', { name: 'Ingredients' }).waitFor();
+  },
+  'bench-shares': async (page) => {
+    await open(PEAR)(page);
+    await page.getByRole('textbox', { name: /^Line: 2\/3 cup light brown sugar/ }).focus();
+    await page.getByText('More about this line').click();
+    await page.getByRole('button', { name: 'Split it' }).click();
+  },
+  'bench-method': async (page) => {
+    await open(PEAR)(page);
+    await page.getByRole('list', { name: 'Method' }).scrollIntoViewIfNeeded();
+    await page.getByRole('textbox', { name: 'Step 4' }).focus();
+  },
   'bench-readings': async (page, size) => {
     await open('Gingerbread with dark treacle')(page);
     await readings(page, size);
@@ -37,6 +54,38 @@ export const VIEWS = {
     await page.getByRole('textbox', { name: 'Line: 1 tsp baking soda' }).fill('1/4 tsp baking soda');
     await page.getByRole('button', { name: /^Keep version/ }).click();
     await page.getByRole('dialog').waitFor();
+  },
+  'bench-aside': async (page, size) => {
+    await open('Gingerbread with dark treacle')(page);
+    await readings(page, size);
+    await page
+      .getByRole('button', { name: /^Set aside/ })
+      .first()
+      .click();
+  },
+  pantry: async (page) => {
+    await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+    await page.getByText('How much is').waitFor();
+  },
+  'pantry-knows': async (page, size) => {
+    await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+    await readings(page, size);
+    await page.getByRole('textbox', { name: 'Grams it weighs' }).fill('5.2');
+    await page.getByRole('button', { name: 'Keep it' }).first().click();
+    await page.getByRole('textbox', { name: 'Name of the measure' }).fill('Gran’s cup');
+    await page.getByRole('textbox', { name: 'Millilitres it holds' }).fill('210');
+    await page.getByRole('button', { name: 'Keep it' }).nth(1).click();
+  },
+  'pantry-ingredient': async (page, size) => {
+    await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+    await readings(page, size);
+    await page.getByRole('button', { name: 'Add an ingredient' }).click();
+    if (size === 'phone') await page.locator('.handle').click();
+    await page.getByRole('combobox', { name: 'much like' }).pressSequentially('buttermilk');
+    await page.getByRole('option').first().click();
+    await page.getByRole('textbox', { name: 'name', exact: true }).fill('Harbour dairy buttermilk');
+    await page.getByRole('textbox', { name: 'water, grams in 100' }).fill('80');
+    await page.keyboard.press('Tab');
   },
   oven: async (page) => {
     await open(PEAR)(page);

@@ -5,5 +5,6 @@ export const routes: Routes = [
   { path: 'shelf', title: 'Shelf · Orvin', loadComponent: () => import('./shelf/shelf').then((m) => m.Shelf) },
   { path: 'bench/:id', title: 'Bench · Orvin', loadComponent: () => import('./bench/bench').then((m) => m.Bench) },
   { path: 'oven/:id', title: 'Oven · Orvin', loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
+  { path: 'pantry', title: 'Pantry · Orvin', loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry) },
   { path: '**', redirectTo: 'shelf' },
 ];

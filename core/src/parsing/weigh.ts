@@ -64,12 +64,10 @@ export const fillingSaid = (words: string): Filling | undefined =>
   FILLINGS.find((filling) => FILLING_WORDS[filling].test(words));
 
 /**
- * How it is filled when a formula does not say: by the baker's habit; else brown sugars are packed into their cup and flours are spooned
+ * How it is filled when neither the formula nor the baker's habit says: brown sugars are packed into their cup and flours are spooned
  * in (the other way is scooping).
  */
-function usualFilling(ingredient: Ingredient, context: WeighContext): Filling {
-  const habit = fillingHabit(context.kitchen, ingredient);
-  if (habit !== undefined) return habit;
+function usualFilling(ingredient: Ingredient): Filling {
   return ingredient.category === 'sugar' && ingredient.gramsPerMillilitre.packed !== undefined ? 'packed' : 'spooned';
 }
 
@@ -92,8 +90,9 @@ function density(ingredient: Ingredient, context: WeighContext): Density | undef
       return { usual: cup / US_CUP_MILLILITRES, low: cup / US_CUP_MILLILITRES, high: cup / US_CUP_MILLILITRES };
   }
   const by = ingredient.gramsPerMillilitre;
-  const said = fillingSaid(words);
-  const usual = by[said ?? usualFilling(ingredient, context)] ?? by.spooned ?? by.packed ?? by.scooped;
+  // the words say it, or this baker always does it so: only the hand scatters then
+  const said = fillingSaid(words) ?? fillingHabit(context.kitchen, ingredient);
+  const usual = by[said ?? usualFilling(ingredient)] ?? by.spooned ?? by.packed ?? by.scooped;
   if (usual === undefined) return undefined;
   if (said !== undefined) return { usual, low: usual, high: usual };
   return { usual, low: Math.min(usual, by.sifted ?? usual), high: Math.max(usual, by.scooped ?? usual) };

@@ -1,6 +1,7 @@
 export { gramsInWords, minutesInWords, percentInWords, phInWords, windowInWords } from './figures.js';
 export { inOneLine, type Sentence } from './sentence.js';
 export { problemInWords } from './problems.js';
+export { faultInWords } from './ingredients.js';
 export { findingInWords, fixInWords } from './findings.js';
 export { QUANTITY_NAMES, REASON_CODES_WORDED, bandInWords, quantityInWords, verdictInWords } from './verdicts.js';
 export { ADVICE_CODES_WORDED, adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';

@@ -17,10 +17,11 @@ import { fromEvent } from 'rxjs';
 import { bakeFindings, sortedOut, writtenBakeJob } from '@orvin/core/audit';
 import { STYLES, styleName, styleShortName } from '@orvin/core/balance';
 import { lineOf } from '@orvin/core/formula';
-import { REGIONS, type Region } from '@orvin/core/units';
+import { REGIONS } from '@orvin/core/units';
 import { Keeping } from '../parts/keeping';
 import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';
+import { REGION_NAMES } from '../parts/region-names';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight } from '../work/foresight';
@@ -38,17 +39,6 @@ import { NoteList } from './note-list';
 import { PhScale } from './ph-scale';
 import { StepEditing } from './step-editing';
 import { StepList } from './step-list';
-
-const REGION_NAMES: Readonly<Record<Region, string>> = {
-  US: 'American cups and eggs',
-  UK: 'British spoons and eggs',
-  CA: 'Canadian cups and eggs',
-  AU: 'Australian cups and spoons',
-  NZ: 'New Zealand cups and spoons',
-  IN: 'Indian cups and words',
-  JP: 'Japanese cups and eggs',
-  EU: 'metric, European eggs',
-};
 
 @Component({
   selector: 'orv-bench',

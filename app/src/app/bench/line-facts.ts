@@ -118,10 +118,7 @@ export class LineFacts {
 
   protected readonly own = computed(() => (this.line().split?.length ?? 0) > 0);
   protected readonly stepChoices = computed(() =>
-    this.steps().map(({ id, text }, i) => ({
-      id,
-      name: `${i + 1}. ${text.length > 34 ? `${text.slice(0, 33)}…` : text}`,
-    })),
+    this.steps().map(({ id, text }, i) => ({ id, name: `${i + 1}. ${text.split(/\s+/).slice(0, 2).join(' ')} …` })),
   );
   protected readonly shares = computed<readonly ShareRow[]>(() => {
     const takings = this.method().takings.filter(({ lineId }) => lineId === this.line().id);
@@ -144,7 +141,7 @@ export class LineFacts {
         const title = record.formula.title || 'Without a name';
         return { id: record.id, name: within ? `${title} (takes from this one)` : title, within };
       });
-    return [{ id: '', name: 'nothing: it is an ingredient', within: false }, ...others];
+    return [{ id: '', name: 'nothing', within: false }, ...others];
   });
 
   protected put(at: number, share: LineShare): void {

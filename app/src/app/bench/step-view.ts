@@ -68,9 +68,7 @@ export function nameOfLine(line: AuditLine | undefined, region: Region): string 
   const [entry, more] = line?.entries ?? [];
   if (!line || !entry) return line?.text ?? '';
   if (more) return line.text;
-  return entry.read.ingredient
-    ? ingredientName(entry.read.ingredient, region).replace(/\s*\(.*\)$/, '')
-    : entry.read.name;
+  return entry.read.name || (entry.read.ingredient ? ingredientName(entry.read.ingredient, region) : line.text);
 }
 
 export function takenBy(

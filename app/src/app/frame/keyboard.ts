@@ -9,11 +9,17 @@ export const KEYS: readonly { readonly keys: readonly string[]; readonly does: s
   { keys: ['Ctrl', 'Shift', 'Z'], does: 'redo', where: 'everywhere' },
   { keys: ['Ctrl', 'S'], does: 'the next thing to do: the yellow button', where: 'everywhere' },
   { keys: ['?'], does: 'these keys', where: 'outside a field' },
-  { keys: ['Ctrl', 'V'], does: 'read a formula', where: 'Shelf and Bench, outside a field' },
+  { keys: ['Ctrl', 'V'], does: 'read a formula, in any form', where: 'Shelf and Bench, outside a field' },
   { keys: ['Ctrl', 'Enter'], does: 'read what was typed', where: 'Shelf' },
-  { keys: ['Enter'], does: 'next line', where: 'Bench, in a line' },
-  { keys: ['↑', '↓'], does: 'line above, line below', where: 'Bench, in a line' },
-  { keys: ['Backspace'], does: 'remove the line', where: 'Bench, in an empty line' },
+  { keys: ['Enter'], does: 'next line, next step; take the ingredient at hand', where: 'Bench' },
+  {
+    keys: ['↑', '↓'],
+    does: 'line above, line below; in the list of ingredients, the next one',
+    where: 'Bench, in a line or a step',
+  },
+  { keys: ['Alt', '↑', '↓'], does: 'move the line or step itself', where: 'Bench, in a line or a step' },
+  { keys: ['Tab'], does: 'to the amount: any unit can be typed there', where: 'Bench, in a line' },
+  { keys: ['Backspace'], does: 'remove the line or step', where: 'Bench, in an empty one' },
   { keys: ['Esc'], does: 'close what is open', where: 'everywhere' },
 ];
 

@@ -82,7 +82,7 @@ export class Rail {
             { label: 'Bench', link: `/bench/${id}` },
             { label: 'Oven', link: `/oven/${id}` },
           ];
-    return [{ label: 'Shelf', link: '/shelf' }, ...forOne];
+    return [{ label: 'Shelf', link: '/shelf' }, ...forOne, { label: 'Pantry', link: '/pantry' }];
   });
   protected readonly undoName = computed(() =>
     this.store.undoLabel() ? `Undo ${this.store.undoLabel() ?? ''}` : 'Nothing to undo',

@@ -1,0 +1,167 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { AutoComplete, type AutoCompleteCompleteEvent, type AutoCompleteSelectEvent } from 'primeng/autocomplete';
+import { Button } from 'primeng/button';
+import { InputText } from 'primeng/inputtext';
+import { Select } from 'primeng/select';
+import {
+  ALLERGENS,
+  CATEGORIES,
+  checkIngredient,
+  COMPOSITION_PARTS,
+  energyByFactors,
+  ingredientName,
+  startedFrom,
+  type Allergen,
+  type CompositionPart,
+  type OwnIngredient,
+} from '@orvin/core/ingredients';
+import { learn, pantryOf } from '@orvin/core/kitchen';
+import { FILLINGS, type Filling } from '@orvin/core/units';
+import { faultInWords } from '@orvin/core/wording';
+import { FormulaStore } from '../store/formula-store';
+import { SettingsStore } from '../store/settings-store';
+
+interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+const number = (written: string): number | undefined => {
+  const value = Number(written.trim().replace(',', '.'));
+  return written.trim() === '' || !Number.isFinite(value) ? undefined : value;
+};
+const lines = (written: string) =>
+  written
+    .split(/[,;\n]/)
+    .map((word) => word.trim())
+    .filter((word) => word !== '');
+
+/** An ingredient of the baker's own, with every field of the table; checked by the table's own rules as it is written. */
+@Component({
+  selector: 'orv-ingredient-editor',
+  imports: [AutoComplete, Button, FormsModule, InputText, Select],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './ingredient-editor.html',
+  styleUrl: './ingredient-editor.css',
+})
+export class IngredientEditor {
+  /** The ingredient to change; absent to start one. */
+  readonly ingredient = input<OwnIngredient>();
+  readonly closed = output();
+
+  private readonly store = inject(FormulaStore);
+  private readonly settings = inject(SettingsStore);
+  protected readonly parts = COMPOSITION_PARTS;
+  protected readonly fillings = FILLINGS;
+  protected readonly allergens = ALLERGENS;
+  protected readonly categories = [...CATEGORIES];
+  protected readonly choices = signal<Choice[]>([]);
+
+  protected readonly draft = linkedSignal(() => this.ingredient());
+  protected readonly faults = computed(() => {
+    const draft = this.draft();
+    return draft ? checkIngredient(draft).map((fault) => ({ ...faultInWords(fault), field: fault.field })) : [];
+  });
+  protected readonly sum = computed(() => {
+    const parts = this.draft()?.per100Grams;
+    return parts ? COMPOSITION_PARTS.reduce((total, part) => total + parts[part], 0) : 0;
+  });
+  protected readonly energy = computed(() => {
+    const draft = this.draft();
+    return draft ? Math.round(energyByFactors(draft.per100Grams)) : 0;
+  });
+
+  protected search({ query }: AutoCompleteCompleteEvent): void {
+    this.choices.set(
+      pantryOf(this.store.kitchen())
+        .search(query, 12)
+        .map((ingredient) => ({ id: ingredient.id, name: ingredientName(ingredient, this.settings.region()) })),
+    );
+  }
+
+  /** Starts from one that is known: the same in everything, under a name of its own. */
+  protected startFrom({ value }: AutoCompleteSelectEvent): void {
+    const known = pantryOf(this.store.kitchen()).byId((value as Choice).id);
+    if (known) this.draft.set(startedFrom(known, `own-${crypto.randomUUID()}`, ''));
+  }
+
+  protected set(change: Partial<OwnIngredient>): void {
+    this.draft.update((draft) => draft && { ...draft, ...change });
+  }
+
+  protected setPart(part: CompositionPart, written: string): void {
+    const draft = this.draft();
+    const grams = number(written);
+    if (draft) this.set({ per100Grams: { ...draft.per100Grams, [part]: grams ?? 0 } });
+  }
+
+  protected setDensity(filling: Filling, written: string): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const others = Object.entries(draft.gramsPerMillilitre).filter(([way]) => way !== filling);
+    const density = number(written);
+    this.set({
+      gramsPerMillilitre: Object.fromEntries(density === undefined ? others : [...others, [filling, density]]),
+    });
+  }
+
+  protected setNumber(field: 'energyKilocalories' | 'sodiumMilligrams' | 'acidMeqPerGram', written: string): void {
+    this.set({ [field]: number(written) ?? 0 });
+  }
+
+  protected setPh(written: string): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const { ph: before, ...rest } = draft;
+    const ph = number(written);
+    this.draft.set(written.trim() === '' ? rest : { ...rest, ph: ph ?? before ?? 7 });
+  }
+
+  protected setAliases(written: string): void {
+    this.set({ aliases: lines(written) });
+  }
+
+  /** "medium 120, large 160" */
+  protected setPieces(written: string): void {
+    const pieces = lines(written).flatMap((one) => {
+      const [, name, grams] = /^(.+?)\s*[= ]\s*([\d.]+)\s*g?$/.exec(one) ?? [];
+      return name && grams ? [{ name: name.trim(), grams: Number(grams) }] : [];
+    });
+    this.set({ pieces });
+  }
+  protected piecesInWords({ pieces }: OwnIngredient): string {
+    return pieces.map(({ name, grams }) => `${name} ${grams}`).join(', ');
+  }
+
+  protected setPacks(written: string): void {
+    this.set({
+      packGrams: lines(written)
+        .flatMap((one) => number(one.replace(/g$/i, '')) ?? [])
+        .filter((grams) => grams > 0),
+    });
+  }
+
+  protected setAllergen(allergen: Allergen, holds: boolean): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const others = draft.allergens.filter((one) => one !== allergen);
+    this.set({ allergens: holds ? [...others, allergen] : others });
+  }
+
+  protected keep(): void {
+    const draft = this.draft();
+    if (!draft || this.faults().length > 0) return;
+    const named = { ...draft, name: draft.name.trim() };
+    this.store.changeKitchen(`keeping ${named.name}`, (kitchen) => learn.ingredient(kitchen, named));
+    this.closed.emit();
+  }
+}

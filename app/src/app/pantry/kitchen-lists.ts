@@ -1,0 +1,157 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
+import { Button } from 'primeng/button';
+import { InputText } from 'primeng/inputtext';
+import { Select } from 'primeng/select';
+import { ingredientName, type OwnIngredient } from '@orvin/core/ingredients';
+import { forget, learn, pantryOf, USUAL_MIXER, weighedDensity } from '@orvin/core/kitchen';
+import { FILLINGS, type Filling } from '@orvin/core/units';
+import { FormulaStore } from '../store/formula-store';
+import { SettingsStore } from '../store/settings-store';
+
+interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+const WEIGHED_UNITS: readonly Choice[] = [
+  { id: 'teaspoon', name: 'level tsp' },
+  { id: 'tablespoon', name: 'level tbsp' },
+  { id: 'cup', name: 'level cup' },
+];
+const number = (written: string) => Number(written.replace(',', '.').replace(/\s*(?:g|ml|l)$/i, ''));
+
+/** What this kitchen knows of its own: cups by weighing, spoons by weighing, ways of filling, words, ingredients, bowl and mixer. */
+@Component({
+  selector: 'orv-kitchen-lists',
+  imports: [AutoComplete, Button, FormsModule, InputText, Select],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './kitchen-lists.html',
+  styleUrl: './kitchen-lists.css',
+})
+export class KitchenLists {
+  readonly edit = output<OwnIngredient>();
+  readonly start = output();
+
+  private readonly store = inject(FormulaStore);
+  private readonly settings = inject(SettingsStore);
+  protected readonly kitchen = this.store.kitchen;
+  protected readonly usualMixer = USUAL_MIXER;
+  protected readonly units = [...WEIGHED_UNITS];
+  protected readonly fillings: { readonly id: Filling | ''; readonly name: string }[] = [
+    { id: '', name: 'spooned in: the usual' },
+    ...FILLINGS.filter((filling) => filling !== 'spooned').map((filling) => ({ id: filling, name: filling })),
+  ];
+
+  protected readonly unit = signal('teaspoon');
+  protected readonly weighedChoice = signal<Choice | null>({ id: 'baking-soda', name: 'baking soda' });
+  protected readonly choices = signal<Choice[]>([]);
+  protected readonly problem = signal('');
+  protected habitOf: Choice | null = null;
+
+  protected readonly weighed = computed(() => {
+    const kitchen = this.kitchen();
+    const pantry = pantryOf(kitchen);
+    return kitchen.weighed.map(({ ingredientId, unitId, grams }) => {
+      const ingredient = pantry.byId(ingredientId);
+      const density = ingredient && weighedDensity(kitchen, ingredient);
+      const table = ingredient?.gramsPerMillilitre.spooned;
+      const percent = density && table ? Math.round(100 * (density / table - 1)) : 0;
+      return {
+        id: ingredientId,
+        name: this.nameOf(ingredientId),
+        unit: WEIGHED_UNITS.find(({ id }) => id === unitId)?.name ?? unitId,
+        grams,
+        beside:
+          percent === 0
+            ? 'as the table says'
+            : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
+      };
+    });
+  });
+  protected readonly names = computed(() =>
+    this.kitchen().names.map(({ words, ingredientId }) => ({ words, name: this.nameOf(ingredientId) })),
+  );
+  protected readonly habits = computed(() =>
+    Object.entries(this.kitchen().fillings).map(([id, filling]) => ({ id, name: this.nameOf(id), filling })),
+  );
+
+  protected search({ query }: AutoCompleteCompleteEvent): void {
+    this.choices.set(
+      pantryOf(this.kitchen())
+        .search(query, 10)
+        .map((ingredient) => ({ id: ingredient.id, name: ingredientName(ingredient, this.settings.region()) })),
+    );
+  }
+
+  protected weigh(field: HTMLInputElement): void {
+    const grams = number(field.value);
+    const choice = this.weighedChoice();
+    if (!choice?.id || !(grams > 0 && grams < 2000)) {
+      this.problem.set(choice?.id ? 'Write what it weighs, in grams.' : 'Choose what was weighed.');
+      field.focus();
+      return;
+    }
+    this.problem.set('');
+    const weighed = { ingredientId: choice.id, unitId: this.unit(), region: this.settings.region(), grams };
+    this.store.changeKitchen(`weighing ${choice.name}`, (kitchen) => learn.weighed(kitchen, weighed));
+    field.value = '';
+  }
+
+  protected addMeasure(name: HTMLInputElement, holds: HTMLInputElement): void {
+    const millilitres = number(holds.value);
+    if (name.value.trim() === '') name.focus();
+    else if (!(millilitres > 0 && millilitres <= 20_000)) holds.focus();
+    else {
+      const called = name.value.trim();
+      this.store.changeKitchen(`learning “${called}”`, (kitchen) => learn.measure(kitchen, called, millilitres));
+      name.value = '';
+      holds.value = '';
+    }
+  }
+
+  protected setFilling(filling: Filling | ''): void {
+    this.store.changeKitchen('the way of filling', (kitchen) => {
+      const { filling: before, ...rest } = kitchen;
+      return filling === '' ? rest : { ...rest, filling: filling || before };
+    });
+  }
+
+  protected setHabit(filling: Filling | '', choice: Choice | null): void {
+    if (choice?.id)
+      this.store.changeKitchen(`how ${choice.name} is filled`, (kitchen) =>
+        learn.filling(kitchen, choice.id, filling === '' ? 'spooned' : filling),
+      );
+  }
+
+  protected setMixer(bowl: HTMLInputElement, flour: HTMLInputElement): void {
+    const bowlLitres = number(bowl.value);
+    const mostFlourGrams = number(flour.value);
+    if (bowlLitres > 0 && bowlLitres <= 500 && mostFlourGrams > 0 && mostFlourGrams <= 500_000)
+      this.store.changeKitchen('the bowl and mixer', (kitchen) => ({
+        ...kitchen,
+        mixer: { bowlLitres, mostFlourGrams },
+      }));
+  }
+
+  protected forgetHabit(id: string): void {
+    this.store.changeKitchen('a way of filling', (kitchen) => learn.filling(kitchen, id, undefined));
+  }
+  protected forgetWeighed(id: string): void {
+    this.store.changeKitchen('forgetting a weight', (kitchen) => forget.weighed(kitchen, id));
+  }
+  protected forgetMeasure(name: string): void {
+    this.store.changeKitchen(`forgetting “${name}”`, (kitchen) => forget.measure(kitchen, name));
+  }
+  protected forgetName(words: string): void {
+    this.store.changeKitchen(`forgetting “${words}”`, (kitchen) => forget.name(kitchen, words));
+  }
+  protected forgetIngredient({ id, name }: OwnIngredient): void {
+    this.store.changeKitchen(`taking ${name} out of the pantry`, (kitchen) => forget.ingredient(kitchen, id));
+  }
+
+  private nameOf(id: string): string {
+    const ingredient = pantryOf(this.kitchen()).byId(id);
+    return ingredient ? ingredientName(ingredient, this.settings.region()) : id;
+  }
+}

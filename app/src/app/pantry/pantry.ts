@@ -1,0 +1,73 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import type { OwnIngredient } from '@orvin/core/ingredients';
+import { StationLayout } from '../parts/station-layout';
+import { FormulaStore } from '../store/formula-store';
+import { Converter } from './converter';
+import { IngredientEditor } from './ingredient-editor';
+import { KitchenLists } from './kitchen-lists';
+
+/** What things weigh, and what this kitchen knows of its own. */
+@Component({
+  selector: 'orv-pantry',
+  imports: [Converter, IngredientEditor, KitchenLists, StationLayout],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <orv-station-layout sheetLabel="Converter" readingsLabel="What this kitchen knows">
+      <div sheet class="sheet">
+        @if (editing(); as open) {
+          <orv-ingredient-editor [ingredient]="open.ingredient" (closed)="editing.set(undefined)" />
+        } @else {
+          <orv-converter />
+        }
+      </div>
+      <orv-kitchen-lists readings (edit)="editing.set({ ingredient: $event })" (start)="editing.set({})" />
+      <span summary class="summary"
+        ><b>This kitchen</b> <span>{{ known() }}</span></span
+      >
+    </orv-station-layout>
+  `,
+  styles: `
+    :host {
+      flex: 1;
+      min-height: 0;
+      display: flex;
+    }
+    .sheet {
+      flex: 1;
+      overflow: hidden auto;
+      padding: 16px 24px 28px;
+    }
+    .summary {
+      display: flex;
+      flex-direction: column;
+    }
+    .summary b {
+      font-size: var(--step-1);
+    }
+    .summary span {
+      color: var(--ink-2);
+      font-size: var(--step--1);
+    }
+    @media (max-width: 899px) {
+      .sheet {
+        padding: 12px 16px 20px;
+      }
+    }
+  `,
+})
+export class Pantry {
+  private readonly store = inject(FormulaStore);
+  /** The ingredient that is being written; without one, a new one. */
+  protected readonly editing = signal<{ readonly ingredient?: OwnIngredient } | undefined>(undefined);
+  protected readonly known = computed(() => {
+    const { measures, weighed, ingredients, names } = this.store.kitchen();
+    const counts = [
+      [measures.length, 'measures'],
+      [weighed.length, 'weighed'],
+      [ingredients.length, 'ingredients'],
+      [names.length, 'words'],
+    ] as const;
+    const some = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
+    return some.length > 0 ? some.join(' · ') : 'its own cups, spoons and ingredients';
+  });
+}
