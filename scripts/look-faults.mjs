@@ -74,7 +74,8 @@ export function findFaults({ touch }) {
     )) {
       if (element.closest('p') && element.tagName === 'A') continue; // links in running text
       // a finger may land anywhere on the whole of a field or a row
-      const whole = element.closest('.p-select, .p-autocomplete, tr') ?? element;
+      const tick = element.matches('input[type="checkbox"]') ? element.closest('label') : null;
+      const whole = tick ?? element.closest('.p-select, .p-autocomplete, tr') ?? element;
       const grown = (element.matches('.off button') ? element : whole).getBoundingClientRect();
       if (grown.height < FINGER - 0.5 || grown.width < 24)
         found.push(

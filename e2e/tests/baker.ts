@@ -28,7 +28,7 @@ export class Baker {
     await this.page.getByRole('link', { name: title, exact: true }).click();
     await expect(this.sheet).toBeVisible();
   }
-  async goesTo(station: 'Shelf' | 'Bench' | 'Oven'): Promise<void> {
+  async goesTo(station: 'Shelf' | 'Bench' | 'Oven' | 'Pantry'): Promise<void> {
     await this.page.getByRole('link', { name: station, exact: true }).click();
   }
   get sheet(): Locator {
@@ -38,16 +38,24 @@ export class Baker {
     return this.page.getByRole('region', { name: 'Readings' });
   }
   get lines(): Locator {
-    return this.sheet.getByRole('listitem');
+    return this.sheet.locator('orv-formula-line');
   }
   line(text: string): Locator {
     return this.sheet.getByRole('textbox', { name: `Line: ${text}`, exact: true });
   }
   /** The row of a line, with its grams and its share of the flour. */
   rowOf(text: string): Locator {
-    return this.sheet
-      .getByRole('listitem')
-      .filter({ has: this.page.getByRole('textbox', { name: `Line: ${text}`, exact: true }) });
+    return this.lines.filter({ has: this.page.getByRole('textbox', { name: `Line: ${text}`, exact: true }) });
+  }
+  /** The amount cell of a line: grams, or any unit typed into it. */
+  grams(text: string): Locator {
+    return this.sheet.getByRole('textbox', { name: `Amount of ${text}, grams or any unit`, exact: true });
+  }
+  /** The texts of all lines, in order. */
+  async written(): Promise<readonly string[]> {
+    return this.lines
+      .getByRole('textbox', { name: /^Line: / })
+      .evaluateAll((fields) => fields.map((field) => (field as HTMLTextAreaElement).value));
   }
   get name(): Locator {
     return this.page.getByRole('textbox', { name: 'Name of the formula' });

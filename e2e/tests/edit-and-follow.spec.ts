@@ -4,7 +4,7 @@ const PEAR = 'Pear and cardamom loaf';
 
 test('a first visit finds the tea tent’s formulas, read and balanced', async ({ baker, page }) => {
   await baker.opens();
-  await expect(page.getByRole('row')).toHaveCount(12);
+  await expect(page.getByRole('row')).toHaveCount(13);
   await expect(page.getByRole('row', { name: /Pear and cardamom loaf/ })).toContainText('3.2 g soda left over');
   await expect(page.getByRole('row', { name: /Rhubarb & ginger muffins/ })).toContainText('balanced');
 });
@@ -18,7 +18,7 @@ test('every reading follows while an amount is typed', async ({ baker, page }) =
   await soda.press('Home');
   await soda.press('Delete');
   for (const key of ['1', '/', '4']) await page.keyboard.press(key);
-  await expect(baker.rowOf('1/4 tsp baking soda')).toContainText('1.2');
+  await expect(baker.grams('1/4 tsp baking soda')).toHaveValue('1.2');
   await expect(baker.readings.getByText('Acid and soda meet')).toBeVisible();
   await expect(baker.readings.getByRole('button', { name: /^crumb pH .* within$/ })).toBeVisible();
 });

@@ -2,28 +2,32 @@ import { expect, test } from './baker';
 
 test.beforeEach(async ({ baker, page }) => {
   await baker.opens();
-  await expect(page.getByRole('row')).toHaveCount(12);
+  await expect(page.getByRole('row')).toHaveCount(13);
 });
 
 const REFUSED: readonly (readonly [string, string, RegExp])[] = [
   ['nonsense', 'asdkj qwe zxc\nfoo bar baz', /No ingredient was found/],
   ['a shopping list', 'milk\neggs\nbutter\nwashing powder\nbatteries', /no amounts: this reads like a shopping list/],
   ['two hundred kilobytes', '1 cup flour and 2 eggs\n'.repeat(9000), /207 kB of text; a formula has less than 60/],
-  [
-    'a page with a script in it',
-    '<html><body><script>window.harmed = true</script><img src=x onerror="window.harmed = true"><li>200 g flour</li></body></html>',
-    /source code of a page/,
-  ],
 ];
 for (const [what, text, reason] of REFUSED) {
   test(`${what} gets a clear answer, and the text stays`, async ({ baker, page }) => {
     await baker.pastes(text);
     await expect(page.getByRole('status')).toContainText(reason);
     await expect(page.getByRole('textbox', { name: 'Paste a formula' })).toHaveValue(text);
-    await expect(page.getByRole('row')).toHaveCount(12);
+    await expect(page.getByRole('row')).toHaveCount(13);
     expect(await page.evaluate(() => 'harmed' in globalThis)).toBe(false);
   });
 }
+
+test('a page with a script in it is read, and nothing of it is run', async ({ baker, page }) => {
+  await baker.pastes(
+    '<html><head><title>x</title></head><body><h1>Quay buns</h1><script>window.harmed = true</script><img src=x onerror="window.harmed = true"><ul><li>200 g plain flour</li><li onclick="window.harmed = true">100 g butter</li></ul></body></html>',
+  );
+  await expect(baker.name).toHaveValue('Quay buns');
+  expect(await baker.written()).toEqual(['200 g plain flour', '100 g butter']);
+  expect(await page.evaluate(() => 'harmed' in globalThis)).toBe(false);
+});
 
 test('a line of markup is a line like any other: shown as written, never run', async ({ baker, page }) => {
   const line = '2 tbsp <b onmouseover=alert(1)>honey';
@@ -87,7 +91,7 @@ test('a record that cannot be read is left where it is, said, and saved as a fil
   );
   await page.reload();
   await expect(page.getByText('One record could not be read.')).toBeVisible();
-  await expect(page.getByRole('row')).toHaveCount(12);
+  await expect(page.getByRole('row')).toHaveCount(13);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as a file' }).click(),

@@ -2,7 +2,7 @@ import { expect, test } from './baker';
 
 test('after the first visit Orvin starts and works with the network off', async ({ baker, context, page }) => {
   await baker.opens();
-  await expect(page.getByRole('row')).toHaveCount(12);
+  await expect(page.getByRole('row')).toHaveCount(13);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await page.reload();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
@@ -12,7 +12,7 @@ test('after the first visit Orvin starts and works with the network off', async 
 
   await context.setOffline(true);
   await page.reload();
-  await expect(page.getByRole('row')).toHaveCount(12);
+  await expect(page.getByRole('row')).toHaveCount(13);
   await baker.pastes(
     'Ferry scones\n250 g self-raising flour\n50 g butter\n150 ml milk\n1 tbsp sugar\nBake at 220 °C for 12 minutes',
   );

@@ -69,7 +69,7 @@ export class StepEditing {
   /** Which steps take how much of a line; none leaves it to what the steps say. */
   split(lineId: string, shares: readonly LineShare[]): void {
     const text = this.textOf(lineId);
-    this.change(`the shares of ${text}`, (formula) => splitLine(formula, lineId, shares), `split ${lineId}`);
+    this.change(`the shares of ${text}`, (formula) => splitLine(formula, lineId, shares));
   }
 
   private textOf(lineId: string): string {

@@ -1,0 +1,121 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from './baker';
+import type { Page } from '@playwright/test';
+
+interface Dropped {
+  readonly name: string;
+  readonly text: string;
+}
+const RECIPE = JSON.stringify({
+  '@context': 'https://schema.org',
+  '@type': 'Recipe',
+  name: 'Slipway scones',
+  recipeIngredient: ['225 g self-raising flour', '55 g butter', '150 ml milk'],
+  recipeInstructions: [{ '@type': 'HowToStep', text: 'Rub in, bring together, bake at 220 °C for 12 minutes.' }],
+});
+const FILES: readonly Dropped[] = [
+  { name: 'buns.txt', text: 'Quay buns\n200 g plain flour\n100 g butter\nBake at 190C for 15 minutes' },
+  {
+    name: 'two.md',
+    text: '# Pier muffins\n\n- 250 g plain flour\n- 2 large eggs\n\n# Jetty farls\n\n- 150 g oats\n- 50 g butter\n',
+  },
+  { name: 'scones.jsonld', text: RECIPE },
+  {
+    name: 'saved page.html',
+    text: `<!doctype html><html><body><script type="application/ld+json">${RECIPE.replace('Slipway scones', 'Page scones')}</script></body></html>`,
+  },
+  { name: 'lines.csv', text: 'ingredient,amount,unit\nplain flour,200,g\nbutter,90,g\n' },
+  { name: 'list.txt', text: 'milk\neggs\nbatteries' },
+  { name: 'photo.png', text: 'not a text' },
+];
+
+async function drops(page: Page, files: readonly Dropped[]): Promise<void> {
+  const transfer = await page.evaluateHandle((dropped) => {
+    const data = new DataTransfer();
+    for (const { name, text } of dropped) data.items.add(new File([text], name));
+    return data;
+  }, files);
+  for (const type of ['dragover', 'drop']) await page.dispatchEvent('body', type, { dataTransfer: transfer });
+}
+
+test('files of every kind are dropped at once: each formula goes on the shelf, the rest is told', async ({
+  baker,
+  page,
+}) => {
+  await baker.opens();
+  await drops(page, FILES);
+  await expect(page.getByText('6 formulas are on the shelf')).toBeVisible();
+  await expect(page.getByText(/One file holds no text that Orvin reads/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'What did not come in' })).toContainText('list.txt');
+  await expect(page.getByRole('list', { name: 'What did not come in' })).toContainText('no amounts');
+  for (const title of ['Quay buns', 'Pier muffins', 'Jetty farls', 'Slipway scones', 'Page scones', 'lines'])
+    await expect(page.getByRole('link', { name: title, exact: true })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('link', { name: 'Jetty farls', exact: true })).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByRole('link', { name: 'Jetty farls', exact: true })).toHaveCount(0);
+  await expect(page.getByRole('row')).toHaveCount(13);
+});
+
+test('files are opened with the button, many with their progress', async ({ baker, page }) => {
+  await baker.opens();
+  const many = Array.from({ length: 40 }, (_, i) => ({
+    name: `bun ${i}.txt`,
+    mimeType: 'text/plain',
+    buffer: Buffer.from(`Bun ${i}\n${200 + i} g plain flour\n100 g butter`),
+  }));
+  await page.getByLabel('Files to open').setInputFiles(many);
+  await expect(page.getByText('40 formulas are on the shelf')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(53);
+});
+
+for (const [format, ending] of [
+  ['Plain text', 'txt'],
+  ['Markdown card', 'md'],
+  ['schema.org/Recipe', 'jsonld'],
+  ['Table of lines, CSV', 'csv'],
+  ['Orvin’s own file', 'orvin.json'],
+] as const) {
+  test(`handed on as ${format}, a formula comes back with every line and gram`, async ({ baker, page }) => {
+    await baker.opens();
+    await baker.takesFromShelf('Parsnip and hazelnut cake, browned-butter frosting');
+    const lines = await baker.written();
+    const parsnip = await baker.grams('280 g parsnips, finely grated').inputValue();
+    await baker.goesTo('Shelf');
+    await page.getByRole('button', { name: /^Hand Parsnip and hazelnut cake/ }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: new RegExp(`^${format.slice(0, 9)}`) }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe(`parsnip-and-hazelnut-cake-browned-butter-frosting.${ending}`);
+    const text = readFileSync(await file.path(), 'utf8');
+    expect(text).toContain('parsnips, finely grated');
+    await drops(page, [{ name: file.suggestedFilename(), text }]);
+    await expect(page.getByText('One formula is on the shelf')).toBeVisible();
+    await page
+      .getByRole('link', { name: /^Parsnip and hazelnut cake/ })
+      .first()
+      .click();
+    await expect(baker.grams('280 g parsnips, finely grated')).toHaveValue(parsnip);
+    expect(await baker.written()).toEqual(lines);
+  });
+}
+
+test('the whole shelf is saved in one file, and read again', async ({ baker, page }) => {
+  await baker.opens();
+  await page.getByRole('button', { name: 'save all' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: /^Orvin’s own/ }).click(),
+  ]);
+  await drops(page, [{ name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') }]);
+  await expect(page.getByText('12 formulas are on the shelf')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(25);
+});
+
+test('a damaged file says so, and loses nothing', async ({ baker, page }) => {
+  await baker.opens();
+  await drops(page, [{ name: 'broken.json', text: '{"file":' }]);
+  await expect(page.getByText('This file is damaged.')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(13);
+});
