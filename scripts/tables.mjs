@@ -16,7 +16,7 @@ const TABLES = [
   },
   {
     from: 'ingredients',
-    to: 'ingredients/ingredient-details.table.ts',
+    to: 'own-ingredients/ingredient-details.table.ts',
     name: 'INGREDIENT_DETAILS_TABLE',
     keep: ['id', 'ash_g', 'other_g', 'energy_kcal', 'acid_note', 'caution'],
   },

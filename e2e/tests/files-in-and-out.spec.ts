@@ -66,6 +66,8 @@ test('files are opened with the button, many with their progress', async ({ bake
   }));
   await page.getByLabel('Files to open').setInputFiles(many);
   await expect(page.getByText('40 formulas are on the shelf')).toBeVisible();
+  await expect(page.getByText('on the shelf, 52')).toBeVisible();
+  await page.getByText('22 more').scrollIntoViewIfNeeded();
   await expect(page.getByRole('row')).toHaveCount(53);
 });
 

@@ -20,18 +20,4 @@ export {
   type MatchResult,
 } from './match.js';
 export { TABLE_PANTRY, TABLE_SIZE, fromOwn, pantryWith, type OwnName, type Pantry } from './pantry.js';
-export { detailsOf, type IngredientDetails } from './details.js';
-export {
-  COMPOSITION_PARTS,
-  asOwn,
-  energyByFactors,
-  startedFrom,
-  type CompositionPart,
-  type OwnIngredient,
-} from './own-ingredient.js';
-export {
-  INGREDIENT_FAULT_CODES,
-  checkIngredient,
-  type IngredientFault,
-  type IngredientFaultCode,
-} from './check-ingredient.js';
+export { COMPOSITION_PARTS, energyByFactors, type CompositionPart, type OwnIngredient } from './own-ingredient.js';

@@ -221,14 +221,38 @@ interface Near {
   readonly far: number;
 }
 
+const letterSets = new Map<string, number>();
+/** The letters a to z of a name, a bit each. */
+function lettersOf(name: string): number {
+  let letters = letterSets.get(name);
+  if (letters === undefined) {
+    letters = 0;
+    for (let i = 0; i < name.length; i++) {
+      const letter = name.charCodeAt(i) - 97;
+      if (letter >= 0 && letter < 26) letters |= 1 << letter;
+    }
+    // names of the table stay; what is typed passes
+    if (TABLE_NAMES.byName.has(name)) letterSets.set(name, letters);
+  }
+  return letters;
+}
+function bitsIn(set: number): number {
+  let bits = 0;
+  for (let rest = set; rest !== 0; rest &= rest - 1) bits++;
+  return bits;
+}
+
 /** Up to four ingredients whose names are spelled most like it, the nearest first. */
 function nearestTo(phrase: string, own: Names): readonly Near[] {
   if (phrase.length > 60) return [];
-  const names = everyName(own).filter((name) => Math.abs(name.length - phrase.length) <= 4);
-  if (names.length === 0) return [];
   const limit = Math.max(2, Math.floor(phrase.length / 3));
+  const letters = lettersOf(phrase);
   const near = new Map<Ingredient, number>();
-  for (const name of names) {
+  for (const name of everyName(own)) {
+    if (Math.abs(name.length - phrase.length) > Math.min(4, limit)) continue;
+    // each letter that only one of them has costs a change: most names need no closer look
+    const others = lettersOf(name);
+    if (bitsIn(letters & ~others) > limit || bitsIn(others & ~letters) > limit) continue;
     const far = distance(phrase, name);
     const ingredient = lookUp(name, own);
     if (far <= limit && ingredient && far < (near.get(ingredient) ?? Infinity)) near.set(ingredient, far);

@@ -194,22 +194,43 @@ interface CalledLine {
   readonly component: WeighedFormula['components'][number];
 }
 
+const patterns = new Map<string, RegExp>();
+/** The pattern of a name; its place to go on from is whoever uses it to reset. */
+function patternOf(name: string): RegExp {
+  let pattern = patterns.get(name);
+  if (!pattern) patterns.set(name, (pattern = new RegExp(`\\b${escaped(name)}(?:s|es)?\\b`, 'gi')));
+  return pattern;
+}
+
+/** The lines that answer to each name, the longest name first. */
+function linesByName(lines: readonly CalledLine[]): readonly (readonly [string, readonly CalledLine[]])[] {
+  const byName = new Map<string, CalledLine[]>();
+  for (const called of lines) {
+    for (const name of namesOf(called.line)) {
+      const others = byName.get(name);
+      if (others) others.push(called);
+      else byName.set(name, [called]);
+    }
+  }
+  return [...byName].sort(([a], [b]) => b.length - a.length);
+}
+
 /**
  * Which lines a step names. Longer names are looked for first and then covered up, so that "stem ginger" does not name the ground
  * ginger too.
  */
-function namedIn(stepId: string, text: string, lines: readonly CalledLine[]): ReadonlyMap<CalledLine, Mentioned> {
-  const byName = new Map<string, CalledLine[]>();
-  for (const called of lines)
-    for (const name of namesOf(called.line)) byName.set(name, [...(byName.get(name) ?? []), called]);
+function namedIn(
+  stepId: string,
+  text: string,
+  byName: readonly (readonly [name: string, lines: readonly CalledLine[]])[],
+): ReadonlyMap<CalledLine, Mentioned> {
   const found = new Map<CalledLine, Mentioned>();
   let open = withoutGreasing(text);
   const lower = open.toLowerCase();
-  const names = [...byName]
-    .filter(([name]) => lower.includes(name.slice(0, -1)))
-    .sort(([a], [b]) => b.length - a.length);
-  for (const [name, called] of names) {
-    const pattern = new RegExp(`\\b${escaped(name)}(?:s|es)?\\b`, 'gi');
+  for (const [name, called] of byName) {
+    if (!lower.includes(name.slice(0, -1))) continue;
+    const pattern = patternOf(name);
+    pattern.lastIndex = 0;
     const at = pattern.exec(open)?.index;
     if (at === undefined) continue;
     const before = open.slice(0, at);
@@ -260,7 +281,8 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
     component.lines.filter(({ entries }) => entries.length > 0).map((line): CalledLine => ({ line, component })),
   );
   const steps = formula.steps.map(({ id, text }) => ({ id, text: normalise(text) }));
-  const named = steps.map(({ id, text }) => namedIn(id, text, lines));
+  const byName = linesByName(lines);
+  const named = steps.map(({ id, text }) => namedIn(id, text, byName));
   const takings: Taking[] = [];
   const unused: string[] = [];
   const overdrawn: string[] = [];

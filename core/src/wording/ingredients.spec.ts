@@ -1,4 +1,4 @@
-import { INGREDIENT_FAULT_CODES } from '../ingredients/index.js';
+import { INGREDIENT_FAULT_CODES } from '../own-ingredients/index.js';
 import { faultInWords } from './index.js';
 
 describe('faultInWords', () => {

@@ -1,4 +1,4 @@
-import type { IngredientFault, IngredientFaultCode } from '../ingredients/index.js';
+import type { IngredientFault, IngredientFaultCode } from '../own-ingredients/index.js';
 import { sentence, type Sentence } from './sentence.js';
 
 type Facts = IngredientFault['facts'];

@@ -97,7 +97,9 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
     @if (completing()) {
       <div class="completions" role="listbox" [id]="'complete-' + line().id" aria-label="Ingredients">
         @for (one of offered(); track one.id) {
-          <div
+          <button
+            type="button"
+            tabindex="-1"
             role="option"
             [id]="'complete-' + line().id + '-' + $index"
             [attr.aria-selected]="picked() === $index"
@@ -111,7 +113,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
                 <span>{{ doing }}</span>
               }
             </span>
-          </div>
+          </button>
         }
       </div>
     }

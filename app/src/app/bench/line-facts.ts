@@ -80,8 +80,8 @@ interface ShareRow extends LineShare {
         />
       </label>
       @if (formulaChoices().length > 1) {
-        <label class="note">
-          takes from
+        <div class="note">
+          <span>takes from</span>
           <p-select
             appendTo="body"
             ariaLabel="Takes from another formula"
@@ -92,7 +92,7 @@ interface ShareRow extends LineShare {
             [ngModel]="line().formulaId ?? ''"
             (ngModelChange)="setFormula($event)"
           />
-        </label>
+        </div>
       }
       <p class="moves">
         <button type="button" class="act" (click)="editing.shift(line().id, -1)">Up</button>

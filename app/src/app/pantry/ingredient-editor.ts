@@ -16,16 +16,15 @@ import { Select } from 'primeng/select';
 import {
   ALLERGENS,
   CATEGORIES,
-  checkIngredient,
   COMPOSITION_PARTS,
   energyByFactors,
   ingredientName,
-  startedFrom,
   type Allergen,
   type CompositionPart,
   type OwnIngredient,
 } from '@orvin/core/ingredients';
 import { learn, pantryOf } from '@orvin/core/kitchen';
+import { checkIngredient, startedFrom } from '@orvin/core/own-ingredients';
 import { FILLINGS, type Filling } from '@orvin/core/units';
 import { faultInWords } from '@orvin/core/wording';
 import { FormulaStore } from '../store/formula-store';

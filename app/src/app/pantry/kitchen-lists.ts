@@ -30,8 +30,8 @@ const number = (written: string) => Number(written.replace(',', '.').replace(/\s
   styleUrl: './kitchen-lists.css',
 })
 export class KitchenLists {
-  readonly edit = output<OwnIngredient>();
-  readonly start = output();
+  readonly changing = output<OwnIngredient>();
+  readonly starting = output();
 
   private readonly store = inject(FormulaStore);
   private readonly settings = inject(SettingsStore);
@@ -112,8 +112,9 @@ export class KitchenLists {
 
   protected setFilling(filling: Filling | ''): void {
     this.store.changeKitchen('the way of filling', (kitchen) => {
-      const { filling: before, ...rest } = kitchen;
-      return filling === '' ? rest : { ...rest, filling: filling || before };
+      const rest: { filling?: Filling } & typeof kitchen = { ...kitchen };
+      delete rest.filling;
+      return filling === '' ? rest : { ...rest, filling };
     });
   }
 

@@ -20,7 +20,7 @@ import { KitchenLists } from './kitchen-lists';
           <orv-converter />
         }
       </div>
-      <orv-kitchen-lists readings (edit)="editing.set({ ingredient: $event })" (start)="editing.set({})" />
+      <orv-kitchen-lists readings (changing)="editing.set({ ingredient: $event })" (starting)="editing.set({})" />
       <span summary class="summary"
         ><b>This kitchen</b> <span>{{ known() }}</span></span
       >

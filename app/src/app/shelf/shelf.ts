@@ -8,6 +8,7 @@ import { Textarea } from 'primeng/textarea';
 import { catchError, combineLatest, debounceTime, from, fromEvent, map, of, switchMap } from 'rxjs';
 import type { ExportFormat } from '@orvin/core/formats';
 import { saveFile } from '../parts/save-file';
+import { Seen } from '../parts/seen';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
@@ -21,13 +22,15 @@ import { FINGERPRINT_PARTS, shelfRow } from './shelf-row';
 
 /** A text that someone typed in full is read when asked; this much at once is a paste. */
 const LOOKS_PASTED = /\n\s*\S/;
+/** A shelf of five hundred is not read before anyone scrolls there. */
+const ROWS_AT_ONCE = 30;
 /** A pause in typing, before the text is read. */
 const QUIET_MILLISECONDS = 90;
 const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.resolve(text) });
 
 @Component({
   selector: 'orv-shelf',
-  imports: [Button, Popover, RouterLink, Textarea],
+  imports: [Button, Popover, RouterLink, Seen, Textarea],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shelf.html',
   styleUrl: './shelf.css',
@@ -74,9 +77,12 @@ export class Shelf {
       }),
     ),
   );
+  /** So many rows are worked out; more when the end of them comes into sight. */
+  private readonly shown = signal(ROWS_AT_ONCE);
   protected readonly rows = computed(() =>
     this.store
       .formulas()
+      .slice(0, this.shown())
       .map((record) => shelfRow(record, this.readings.of(record.formula), this.store.versionsOf(record.id)[0]?.number)),
   );
   protected readonly percent = computed(() => {
@@ -96,6 +102,10 @@ export class Shelf {
       if (event.relatedTarget === null) this.dropping.set(false);
     });
     on<DragEvent>('drop').subscribe((event) => void this.drop(event));
+  }
+
+  protected showMore(): void {
+    if (this.shown() < this.store.formulas().length) this.shown.update((rows) => rows + ROWS_AT_ONCE);
   }
 
   protected type(text: string): void {
@@ -156,13 +166,14 @@ export class Shelf {
   }
 
   protected handAll(event: Event, popover: Popover): void {
-    this.handOn(event, popover, this.rows().map(({ id }) => id)); // prettier-ignore
+    const all = this.store.formulas().map(({ id }) => id);
+    this.handOn(event, popover, all);
   }
 
   protected async save(format: ExportFormat, popover: Popover): Promise<void> {
     popover.hide();
     try {
-      await this.handingOn.save(this.handed(), format);
+      for (const { name, text, type } of await this.handingOn.files(this.handed(), format)) saveFile(name, text, type);
     } catch (error) {
       this.tell.say('It could not be written.', error instanceof Error ? error.message : String(error));
     }

@@ -1,6 +1,5 @@
 import { Injectable, inject } from '@angular/core';
 import { EXPORT_FILES, type ExportFormat } from '@orvin/core/formats';
-import { saveFile } from '../parts/save-file';
 import { FormulaStore } from '../store/formula-store';
 import { Work } from './work-client';
 
@@ -12,6 +11,13 @@ export const HAND_ON: readonly { readonly format: ExportFormat; readonly name: s
   { format: 'csv', name: 'Table of lines, CSV', for: 'for a table program' },
   { format: 'orvin', name: 'Orvin’s own file', for: 'versions, corrections and measures too' },
 ];
+
+export interface WrittenFile {
+  readonly name: string;
+  readonly text: string;
+  /** Media type. */
+  readonly type: string;
+}
 
 const fileName = (title: string) =>
   title
@@ -27,11 +33,11 @@ export class HandingOn {
   private readonly store = inject(FormulaStore);
   private readonly work = inject(Work);
 
-  /** Saves the formulas of the ids: one file each, or all in one where the format can hold several. */
-  async save(ids: readonly string[], format: ExportFormat): Promise<void> {
+  /** The formulas of the ids as files: one each, or all in one where the format can hold several. */
+  async files(ids: readonly string[], format: ExportFormat): Promise<readonly WrittenFile[]> {
     const records = ids.flatMap((id) => this.store.formula(id) ?? []);
     const [first] = records;
-    if (!first) return;
+    if (!first) return [];
     const texts = await this.work.run('export', {
       records: records.map(({ id, formula, oven }) => ({
         id,
@@ -51,9 +57,9 @@ export class HandingOn {
       beside: this.store.formulas().map(({ id, formula }) => ({ id, formula })),
     });
     const { ending, type } = EXPORT_FILES[format];
-    texts.forEach((text, i) => {
+    return texts.map((text, i) => {
       const title = texts.length < records.length ? 'orvin-shelf' : fileName(records[i]?.formula.title ?? '');
-      saveFile(`${title}.${ending}`, text, type);
+      return { name: `${title}.${ending}`, text, type };
     });
   }
 }

@@ -77,7 +77,9 @@ export class Intake {
     if (added.length === 0 && kitchen === undefined) return { files: files.length, added: [], refusals };
     const [first] = added;
     const label =
-      added.length === 1 ? `reading ${first?.formula.title || 'a formula'}` : `reading ${added.length} formulas`;
+      added.length === 1
+        ? `reading ${first === undefined || first.formula.title === '' ? 'a formula' : first.formula.title}`
+        : `reading ${added.length} formulas`;
     const known = kitchen && mergedKitchens(this.store.kitchen(), kitchen);
     return { files: files.length, added: this.store.addAll(added, label, known), refusals };
   }

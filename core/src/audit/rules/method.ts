@@ -1,7 +1,7 @@
 import { INGREDIENTS, plainWords, type Ingredient } from '../../ingredients/index.js';
 import type { FormulaStep } from '../../formula/index.js';
-import { withoutGreasing } from '../../parsing/index.js';
-import { placedById, type Evidence, type Rule } from '../evidence.js';
+import { withoutGreasing, type ReadEntry } from '../../parsing/index.js';
+import { placedById, type Evidence, type PlacedLine, type Rule } from '../evidence.js';
 import type { Finding } from '../finding.js';
 
 /** Lines and steps that do not know each other. */
@@ -93,23 +93,27 @@ function ingredientsNamed(step: FormulaStep): readonly Called[] {
   return found;
 }
 
-/** Every word by which the lines, the title and the components are called. */
-function wordsOfLines({ formula, lines }: Evidence): ReadonlySet<string> {
-  const words = lines.flatMap(({ line, entries, component }) => [
-    line.text,
-    component.name,
-    ...entries.flatMap(({ ingredient }) => [
+const wordsOfEntries = new WeakMap<readonly ReadEntry[], ReadonlySet<string>>();
+/** Every word by which a line may be called. */
+function wordsOf({ line, entries }: PlacedLine): ReadonlySet<string> {
+  let words = wordsOfEntries.get(entries);
+  if (!words) {
+    const names = entries.flatMap(({ ingredient }) => [
       ingredient?.nameUs ?? '',
       ingredient?.nameUk ?? '',
       ...(ingredient?.aliases ?? []),
-    ]),
-  ]);
-  return new Set(
-    plainWords([formula.title, ...words].join(' '))
+    ]);
+    words = inWords([line.text, ...names].join(' '));
+    wordsOfEntries.set(entries, words);
+  }
+  return words;
+}
+const inWords = (text: string): ReadonlySet<string> =>
+  new Set(
+    plainWords(text)
       .split(' ')
       .flatMap((word) => [word, withoutPlural(word)]),
   );
-}
 const withoutPlural = (word: string) => word.replace(/(?<=[a-z]{3})(?<!s)(?:es|s)$/, '');
 
 /** A step that takes what no line lists. */
@@ -117,13 +121,14 @@ export const unlisted: Rule = (evidence) => {
   const { formula, weighed } = evidence;
   const batter = weighed.components.find(({ inBatter }) => inBatter) ?? weighed.components[0];
   if (!batter) return [];
-  const known = wordsOfLines(evidence);
+  const elsewhere = inWords([formula.title, ...weighed.components.map((component) => component.name)].join(' '));
+  const known = (word: string) => elsewhere.has(word) || evidence.lines.some((line) => wordsOf(line).has(word));
   const seen = new Set<string>();
   return formula.steps.flatMap((step) =>
     ingredientsNamed(step).flatMap(({ name, ingredient }): readonly Finding[] => {
       const words = name.split(' ');
       // one word in common is enough: "the ginger" may be the stem ginger of the list
-      if (words.some((word) => word.length > 3 && (known.has(word) || known.has(withoutPlural(word))))) return [];
+      if (words.some((word) => word.length > 3 && (known(word) || known(withoutPlural(word))))) return [];
       if (seen.has(ingredient.id)) return [];
       seen.add(ingredient.id);
       return [

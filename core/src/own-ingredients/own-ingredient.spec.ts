@@ -2,18 +2,14 @@ import fc from 'fast-check';
 import { acidProfile } from '../leavening/index.js';
 import {
   INGREDIENTS,
-  asOwn,
-  checkIngredient,
-  detailsOf,
   fromOwn,
   ingredientById,
   pantryWith,
   roleOf,
-  startedFrom,
   type Ingredient,
-  type IngredientFaultCode,
   type OwnIngredient,
-} from './index.js';
+} from '../ingredients/index.js';
+import { asOwn, checkIngredient, detailsOf, startedFrom, type IngredientFaultCode } from './index.js';
 
 const must = (id: string): Ingredient => {
   const found = ingredientById(id);

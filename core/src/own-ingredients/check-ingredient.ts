@@ -1,5 +1,11 @@
-import { CATEGORIES, type Allergen, type Category } from './ingredient.js';
-import { COMPOSITION_PARTS, energyByFactors, type OwnIngredient } from './own-ingredient.js';
+import {
+  CATEGORIES,
+  COMPOSITION_PARTS,
+  energyByFactors,
+  type Allergen,
+  type Category,
+  type OwnIngredient,
+} from '../ingredients/index.js';
 
 export const INGREDIENT_FAULT_CODES = [
   'name-missing', 'category-unknown', 'part-negative', 'sum-off', 'energy-off', 'sodium-over-ash', 'density-missing', 'density-out-of-range',
