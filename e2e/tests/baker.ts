@@ -30,6 +30,7 @@ export class Baker {
   }
   async goesTo(station: 'Shelf' | 'Bench' | 'Oven' | 'Pantry'): Promise<void> {
     await this.page.getByRole('link', { name: station, exact: true }).click();
+    if (station === 'Shelf') await expect(this.page.getByRole('textbox', { name: 'Paste a formula' })).toBeVisible();
   }
   get sheet(): Locator {
     return this.page.getByRole('region', { name: 'Formula', exact: true });

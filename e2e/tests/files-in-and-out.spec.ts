@@ -1,4 +1,5 @@
-import { readFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { expect, test } from './baker';
 import type { Page } from '@playwright/test';
 
@@ -120,4 +121,16 @@ test('a damaged file says so, and loses nothing', async ({ baker, page }) => {
   await drops(page, [{ name: 'broken.json', text: '{"file":' }]);
   await expect(page.getByText('This file is damaged.')).toBeVisible();
   await expect(page.getByRole('row')).toHaveCount(13);
+});
+
+test('a folder is opened with everything in it', async ({ baker, page }, info) => {
+  await baker.opens();
+  const folder = info.outputPath('formulas');
+  mkdirSync(join(folder, 'more'), { recursive: true });
+  writeFileSync(join(folder, 'buns.txt'), 'Quay buns\n200 g plain flour\n100 g butter');
+  writeFileSync(join(folder, 'more', 'farls.md'), '# Jetty farls\n\n- 150 g oats\n- 50 g butter\n');
+  writeFileSync(join(folder, 'more', 'picture.png'), '');
+  await page.getByLabel('A folder to open').setInputFiles(folder);
+  await expect(page.getByText('2 formulas are on the shelf')).toBeVisible();
+  await expect(page.getByText(/One file holds no text that Orvin reads/)).toBeVisible();
 });

@@ -17,7 +17,7 @@ import { KEYS, Keyboard } from './keyboard';
       [draggable]="false"
       [resizable]="false"
     >
-      <dl>
+      <dl tabindex="0" aria-label="Keys">
         @for (entry of keys; track entry.does) {
           <div>
             <dt>
@@ -38,6 +38,13 @@ import { KEYS, Keyboard } from './keyboard';
       display: grid;
       gap: 2px;
       max-width: 30rem;
+    }
+    @media (min-width: 900px) {
+      dl {
+        grid-template-columns: 1fr 1fr;
+        column-gap: 32px;
+        max-width: 56rem;
+      }
     }
     div {
       display: grid;

@@ -1,5 +1,7 @@
 import { TestBed } from '@angular/core/testing';
+import { Dexie } from 'dexie';
 import type { Formula } from '@orvin/core/formula';
+import { learn } from '@orvin/core/kitchen';
 import { Database, DATABASE_NAME } from './database';
 import { FormulaStore } from './formula-store';
 import { putDown, takeUp } from './unload-journal';
@@ -26,6 +28,7 @@ describe('FormulaStore', () => {
   beforeEach(() => {
     name = `test-${crypto.randomUUID()}`;
     localStorage.clear();
+    sessionStorage.clear();
     TestBed.configureTestingModule({ providers: [{ provide: DATABASE_NAME, useValue: name }] });
   });
   afterEach(async () => {
@@ -43,6 +46,86 @@ describe('FormulaStore', () => {
     expect(again.formula(id)?.formula.title).toBe('Pear loaf');
     expect(again.formula(id)?.source).toBe('as pasted');
     expect(again.versionsOf(id).map(({ number, reason }) => [number, reason])).toEqual([[1, 'first']]);
+  });
+
+  it('undoes across a reload, and redoes what was undone before it', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Two' } }));
+    store.changeKitchen('learning “our flour”', (kitchen) => learn.name(kitchen, 'our flour', 'bread-flour'));
+    await store.settled();
+    const again = await visit();
+    expect(again.undoLabel()).toBe('learning “our flour”');
+    again.undo();
+    expect(again.kitchen().names).toEqual([]);
+    again.undo();
+    expect(again.formula(id)?.formula.title).toBe('Loaf');
+    await again.settled();
+    const third = await visit();
+    expect(third.formula(id)?.formula.title).toBe('Loaf');
+    expect(third.redoLabel()).toBe('the name');
+    third.redo();
+    third.redo();
+    expect(third.formula(id)?.formula.title).toBe('Two');
+    expect(third.kitchen().names.length).toBe(1);
+  });
+
+  it('a new tab goes on with the history of the last one', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Two' } }));
+    await store.settled();
+    sessionStorage.clear();
+    const again = await visit();
+    again.undo();
+    expect(again.formula(id)?.formula.title).toBe('Loaf');
+  });
+
+  it('leaves a history alone that cannot be read, and the formulas with it', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    await store.settled();
+    await TestBed.inject(Database)
+      .table('history')
+      .toCollection()
+      .modify((row: { edit: { changes: unknown } }) => {
+        row.edit.changes = [{ table: 'formulas', id, after: 'nothing' }];
+      });
+    const again = await visit();
+    again.undo();
+    expect(again.formula(id)?.formula).toEqual(LOAF);
+    expect(again.undoLabel()).toBeUndefined();
+  });
+
+  it('adds the formulas of a file as one step, with their versions, and keeps their ties', async () => {
+    const store = await visit();
+    const spice: Formula = { ...LOAF, title: 'Spice' };
+    const tied: Formula = {
+      ...LOAF,
+      components: [{ id: 'c1', name: 'Batter', lines: [{ id: 'l1', text: '10 g spice', formulaId: 'spice' }] }],
+    };
+    const kept = { number: 1, parent: null, reason: 'first', keptAt: 5, formula: tied, oven: {} };
+    const [one, two] = store.addAll([{ id: 'loaf', formula: tied, versions: [kept] }, { id: 'spice', formula: spice }], 'reading'); // prettier-ignore
+    expect(one?.formula.components[0]?.lines[0]?.formulaId).toBe(two?.id);
+    expect(store.versionsOf(one?.id ?? '').map(({ reason }) => reason)).toEqual(['first']);
+    store.undo();
+    expect(store.formulas()).toEqual([]);
+  });
+
+  it('gives the bare steps of the first database their ids', async () => {
+    TestBed.inject(Database).close();
+    const old = new Dexie(name);
+    old.version(1).stores({ formulas: 'id', versions: 'id, formulaId', settings: 'id' });
+    await old.table('formulas').put({
+      id: 'a', revision: 1, createdAt: 1, changedAt: 1, demo: false, oven: {}, formula: { ...LOAF, steps: ['Mix.', 'Bake.'] },
+    }); // prettier-ignore
+    old.close();
+    const store = await visit();
+    expect(store.formula('a')?.formula.steps).toEqual([
+      { id: 's1', text: 'Mix.' },
+      { id: 's2', text: 'Bake.' },
+    ]);
+    expect(store.unreadable()).toEqual([]);
   });
 
   it('undoes and redoes anything, on the disk as well', async () => {
