@@ -34,14 +34,14 @@ const PLANTED: readonly (readonly [title: string, said: string, says: string, co
   ['Coconut', '345°F', '345°F (195°C)', 'temperatures-disagree'],
   ['Cider-fed', '2 hours 30 minutes to 2 hours 45 minutes', '30 minutes to 40 minutes', 'bake-time-implausible'],
   ['Rhubarb', 'Bicarbonate of soda ¼ tsp', 'Bicarbonate of soda 1¾ tsp', 'soda-left-over'],
-  ['Rhubarb', 'Line a 12-hole muffin tin.', 'Line a 12-hole muffin tin with waxed paper.', 'oven-above-limit'],
-  ['Courgette', 'Courgette and lime traybake', 'Egg-free courgette and lime traybake', 'allergen-denied'],
-  ['Parsnip', '200 g full-fat cream cheese', '2 egg whites', 'raw-egg'],
-  ['Marmalade', '2 lb loaf tin', '12 cm round tin', 'pan-too-small'],
-  ['Thyme', 'Salt, 1/2 teaspoon', 'Salt', 'amount-missing'],
-  ['Oat farls', 'Mix in the rest,', 'Mix in the rest and the sultanas,', 'step-uses-unlisted'],
-  ['Cider-fed', 'Cider-fed harvest fruit cake', 'Cider-fed fruit cake for a first birthday', 'baby-sugar'],
-  ['Coconut', '* 180 ml coconut milk', '* 40 ml coconut milk', 'thirsty-ingredients'],
+  ['Boathouse blueberry', 'Grease a 9x5 inch loaf pan.', 'Line a 9x5 inch loaf pan with waxed paper.', 'oven-above-limit'],
+  ['Eggless rava cake', 'Maida - 1/2 cup', 'Egg - 1 large\nMaida - 1/2 cup', 'allergen-denied'],
+  ['Regatta carrot cake', '300g full-fat soft cheese', '2 egg whites', 'raw-egg'],
+  ['Seed and syrup loaf', '**2 lb loaf tin**', '**12 cm round tin**', 'pan-too-small'],
+  ['Plum buckle', '1/4 tsp salt', 'salt', 'amount-missing'],
+  ['Lemon polenta cake', 'Beat in almonds,', 'Beat in the honey, almonds,', 'step-uses-unlisted'],
+  ['Dark harvest cake', 'Dark harvest cake, two of them', 'Dark harvest cake for a first birthday', 'baby-sugar'],
+  ['Harbour fruit loaf', '4 tbsp milk', '4 tbsp milk\n60g desiccated coconut', 'thirsty-ingredients'],
 ]; // prettier-ignore
 
 describe('twenty planted mistakes', () => {
