@@ -16,6 +16,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // it fetches everything once more beside each journey; the journey that is about it allows it
+    serviceWorkers: 'block',
     browserName: 'chromium',
     launchOptions: {
       executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',

@@ -96,7 +96,9 @@ export const test = base.extend<{ baker: Baker; troubles: string[] }>({
     async ({ page }, use) => {
       const troubles: string[] = [];
       page.on('console', (message) => {
-        if (['error', 'warning'].includes(message.type())) troubles.push(`${message.type()}: ${message.text()}`);
+        const ours = !message.text().includes('blocked by Playwright');
+        if (ours && ['error', 'warning'].includes(message.type()))
+          troubles.push(`${message.type()}: ${message.text()}`);
       });
       page.on('pageerror', (error) => troubles.push(`page error: ${error.message}`));
       await page.addInitScript(() => {

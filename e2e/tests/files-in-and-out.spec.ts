@@ -72,20 +72,23 @@ test('files are opened with the button, many with their progress', async ({ bake
   await expect(page.getByRole('row')).toHaveCount(53);
 });
 
-for (const [format, ending] of [
-  ['Plain text', 'txt'],
-  ['Markdown card', 'md'],
-  ['schema.org/Recipe', 'jsonld'],
-  ['Table of lines, CSV', 'csv'],
-  ['Orvin’s own file', 'orvin.json'],
-] as const) {
-  test(`handed on as ${format}, a formula comes back with every line and gram`, async ({ baker, page }) => {
-    await baker.opens();
-    await baker.takesFromShelf('Parsnip and hazelnut cake, browned-butter frosting');
-    const lines = await baker.written();
-    const parsnip = await baker.grams('280 g parsnips, finely grated').inputValue();
+test('handed on in every format, a formula comes back with every line and gram', async ({ baker, page }) => {
+  await baker.opens();
+  await baker.takesFromShelf('Parsnip and hazelnut cake, browned-butter frosting');
+  const lines = await baker.written();
+  const parsnip = await baker.grams('280 g parsnips, finely grated').inputValue();
+  for (const [format, ending] of [
+    ['Plain text', 'txt'],
+    ['Markdown card', 'md'],
+    ['schema.org/Recipe', 'jsonld'],
+    ['Table of lines, CSV', 'csv'],
+    ['Orvin’s own file', 'orvin.json'],
+  ] as const) {
     await baker.goesTo('Shelf');
-    await page.getByRole('button', { name: /^Hand Parsnip and hazelnut cake/ }).click();
+    await page
+      .getByRole('button', { name: /^Hand Parsnip and hazelnut cake/ })
+      .last()
+      .click();
     const [file] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: new RegExp(`^${format.slice(0, 9)}`) }).click(),
@@ -101,8 +104,8 @@ for (const [format, ending] of [
       .click();
     await expect(baker.grams('280 g parsnips, finely grated')).toHaveValue(parsnip);
     expect(await baker.written()).toEqual(lines);
-  });
-}
+  }
+});
 
 test('the whole shelf is saved in one file, and read again', async ({ baker, page }) => {
   await baker.opens();

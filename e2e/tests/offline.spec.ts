@@ -1,5 +1,7 @@
 import { expect, test } from './baker';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('after the first visit Orvin starts and works with the network off', async ({ baker, context, page }) => {
   await baker.opens();
   await expect(page.getByRole('row')).toHaveCount(13);

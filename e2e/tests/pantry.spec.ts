@@ -90,5 +90,6 @@ test('an own ingredient is started from a similar one, checked, kept, and read i
     'Quay bread\n250 g plain flour\n1 tsp bicarbonate of soda\n200 g harbour buttermilk\n3 g fine salt',
   );
   await expect(baker.rowOf('200 g harbour buttermilk')).toContainText('sours');
-  await expect(baker.readings.getByText(/harbour buttermilk 40/i)).toBeVisible();
+  // twice as sour as the table's buttermilk, whose 200 g meet 15 meq
+  await expect(baker.readings.getByText(/harbour buttermilk 31/i)).toBeVisible();
 });
