@@ -118,7 +118,7 @@ export class LineFacts {
 
   protected readonly own = computed(() => (this.line().split?.length ?? 0) > 0);
   protected readonly stepChoices = computed(() =>
-    this.steps().map(({ id, text }, i) => ({ id, name: `${i + 1}. ${text.split(/\s+/).slice(0, 2).join(' ')} …` })),
+    this.steps().map(({ id, text }, i) => ({ id, name: `${i + 1}. ${text.split(/\s+/, 1)[0] ?? ''} …` })),
   );
   protected readonly shares = computed<readonly ShareRow[]>(() => {
     const takings = this.method().takings.filter(({ lineId }) => lineId === this.line().id);

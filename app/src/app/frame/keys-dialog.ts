@@ -55,6 +55,7 @@ import { KEYS, Keyboard } from './keyboard';
     }
     dt {
       display: flex;
+      align-items: flex-start;
       gap: 4px;
     }
     dd .caption {
