@@ -24,6 +24,7 @@ const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
     await baker.takesFromShelf('Pear and cardamom loaf');
     await baker.goesTo('Oven');
     await expect(baker.window).toBeVisible();
+    await expect(baker.page.locator('.working')).toHaveCount(0);
   },
   'oven without a pan': async (baker) => {
     await baker.takesFromShelf('Leek and hard-cheese drop biscuits');

@@ -1,4 +1,4 @@
-import { DOCUMENT, Injectable, inject, signal } from '@angular/core';
+import { ApplicationRef, DOCUMENT, Injectable, inject, signal } from '@angular/core';
 import { fromEvent } from 'rxjs';
 import { FormulaStore } from '../store/formula-store';
 import { NextAct } from '../parts/next-act';
@@ -31,6 +31,7 @@ const inField = (target: EventTarget | null) =>
 export class Keyboard {
   private readonly store = inject(FormulaStore);
   private readonly next = inject(NextAct);
+  private readonly application = inject(ApplicationRef);
   readonly helpOpen = signal(false);
 
   constructor() {
@@ -42,6 +43,8 @@ export class Keyboard {
     const key = event.key.toLowerCase();
     if (command && !event.altKey && (key === 'z' || key === 'y')) {
       event.preventDefault();
+      // a field that was typed in a moment ago must be drawn so, or taking it back would look like no change to it
+      this.application.tick();
       if (key === 'y' || event.shiftKey) this.store.redo();
       else this.store.undo();
     } else if (command && key === 's') {
