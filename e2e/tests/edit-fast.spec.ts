@@ -57,19 +57,27 @@ test('lines are moved, regrouped into a part of their own, and all of it is undo
   await expect.poll(() => baker.written()).toEqual(before);
 });
 
-test('a line is dragged to another place with the mouse', async ({ baker, page }) => {
+test('lines are dragged with the mouse, within their part and into another', async ({ baker, page }) => {
+  await page.setViewportSize({ width: 1280, height: 1200 });
   await baker.takesFromShelf(PEAR);
-  const row = baker.rowOf('2 large eggs');
-  await row.hover();
-  const grip = await row.locator('.grip').boundingBox();
-  const target = await baker.rowOf('1 tsp baking soda').boundingBox();
-  if (!grip || !target) throw new Error('no boxes');
-  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(grip.x + 8, grip.y - 20, { steps: 4 });
-  await page.mouse.move(target.x + 8, target.y + 8, { steps: 8 });
-  await page.mouse.up();
+  const drags = async (text: string, onto: string) => {
+    const row = baker.rowOf(text);
+    await row.hover();
+    const grip = await row.locator('.grip').boundingBox();
+    const target = await baker.rowOf(onto).boundingBox();
+    if (!grip || !target) throw new Error('no boxes');
+    await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(grip.x + 8, grip.y - 20, { steps: 4 });
+    await page.mouse.move(target.x + 8, target.y + 8, { steps: 8 });
+    await page.mouse.up();
+  };
+  await drags('2 large eggs', '1 tsp baking soda');
   await expect.poll(async () => (await baker.written()).indexOf('2 large eggs')).toBe(2);
+  await drags('1 tbsp demerara sugar', '7 tbsp vegetable oil');
+  await expect(
+    baker.sheet.getByRole('list', { name: 'Batter' }).getByRole('textbox', { name: 'Line: 1 tbsp demerara sugar' }),
+  ).toBeVisible();
 });
 
 test('a line is split over steps, and the steps show so much now and the rest later', async ({ baker, page }) => {
