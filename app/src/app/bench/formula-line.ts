@@ -225,6 +225,7 @@ export class FormulaLineRow {
     // the reading at the foot opens under the line at hand: bring the line back into view
     afterRenderEffect(() => {
       this.completing();
+      this.editing.readingOpened();
       if (this.active()) this.host.scrollIntoView({ block: 'nearest' });
     });
   }

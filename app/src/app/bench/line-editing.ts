@@ -37,6 +37,8 @@ export class LineEditing {
 
   /** The line that the reading at the foot is about. */
   readonly active = signal<string | undefined>(undefined);
+  /** Rises when the reading at the foot has opened and takes room from the lines. */
+  readonly readingOpened = signal(0);
   /** The line or step whose field should take the focus once it is drawn. */
   readonly focusWanted = signal<string | undefined>(undefined);
 

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, afterNextRender, computed, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent, type AutoCompleteSelectEvent } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
@@ -165,6 +165,10 @@ export class LineReading {
       ? `Eight in ten bakers measure ${gramsInWords(weight.low)} to ${gramsInWords(weight.high)} this way. Weigh it once to be sure.`
       : 'As good as a scale.';
   });
+
+  constructor() {
+    afterNextRender(() => this.editing.readingOpened.update((times) => times + 1));
+  }
 
   protected search({ query }: AutoCompleteCompleteEvent): void {
     const others = this.single()?.read.others ?? [];
