@@ -142,7 +142,7 @@ describe('export and convert', () => {
       (
         json(runCommand(['parse', '-'], {}, () => text)) as unknown as { components: { lines: { grams: number }[] }[] }
       ).components.flatMap(({ lines }) => lines.map((line) => line.grams));
-    for (const format of ['text', 'markdown', 'jsonld', 'csv', 'orvin'])
+    for (const format of ['text', 'markdown', 'jsonld', 'html', 'csv', 'orvin'])
       expect(grams(exported(format)))
         .withContext(format)
         .toEqual(grams(PEAR));

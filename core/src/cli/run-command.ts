@@ -21,7 +21,7 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
                  --to "9 in round x 2"   --from "9x5x2.75 in loaf"   --known-minutes 58
                  --celsius 175   --fan   --material dark   --mass 1150
   export FILE|-  the formula in another format
-                 --format text|markdown|jsonld|csv|orvin
+                 --format text|markdown|jsonld|html|csv|orvin
   convert "2 cups plain flour"   --to g   --filled scooped|spooned|sifted|packed
   every command: --region US|UK|CA|AU|NZ|IN|JP|EU   --style muffin
 

@@ -90,6 +90,18 @@ describe('readFile: a saved page', () => {
     expect(grams(formula)).toEqual([['Batter', 225, 55]]);
     expect(formula.steps.map(({ text }) => text)).toEqual(['Rub in.']);
   });
+  it('writes a page in which nothing can run, whatever the words', () => {
+    const reading = readFormula(
+      '</script><script>alert(1)</script> buns\n200 g plain flour\n2 large eggs'.replaceAll('script', 'b'),
+      'UK',
+    );
+    if (reading.kind !== 'read') throw new Error(reading.problem.code);
+    const title = '</script><img src=x onerror=alert(1)>';
+    const written = exportFormula({ ...reading.formula, title }, 'html', NO_SURROUNDINGS);
+    expect(written.match(/<script/g)?.length).toBe(1);
+    expect(written).not.toContain('<img');
+    expect(grams(only(read(written, 'page.html')))[0]).toEqual(['Batter', 200, 120]);
+  });
   it('damaged markup loses no line', () => {
     const formula = only(read(page('<h1>Scones<ul><li>225 g self-raising flour<li>55 g butter</ul')));
     expect(grams(formula)[0]).toEqual(['Batter', 225, 55]);

@@ -8,6 +8,7 @@ export const HAND_ON: readonly { readonly format: ExportFormat; readonly name: s
   { format: 'text', name: 'Plain text', for: 'to send or print' },
   { format: 'markdown', name: 'Markdown card', for: 'for notes' },
   { format: 'jsonld', name: 'schema.org/Recipe', for: 'for other programs' },
+  { format: 'html', name: 'Web page', for: 'to read and print' },
   { format: 'csv', name: 'Table of lines, CSV', for: 'for a table program' },
   { format: 'orvin', name: 'Orvin’s own file', for: 'versions, corrections and measures too' },
 ];
