@@ -18,7 +18,7 @@ export const KEYS: readonly { readonly keys: readonly string[]; readonly does: s
     where: 'Bench, in a line or a step',
   },
   { keys: ['Alt', '↑', '↓'], does: 'move the line or step itself', where: 'Bench, in a line or a step' },
-  { keys: ['Tab'], does: 'to the amount: any unit can be typed there', where: 'Bench, in a line' },
+  { keys: ['Tab'], does: 'to the amount, which takes every unit', where: 'Bench, in a line' },
   { keys: ['Backspace'], does: 'remove the line or step', where: 'Bench, in an empty one' },
   { keys: ['Esc'], does: 'close what is open', where: 'everywhere' },
 ];
