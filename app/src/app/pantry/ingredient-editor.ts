@@ -1,15 +1,6 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  input,
-  linkedSignal,
-  output,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { AutoComplete, type AutoCompleteCompleteEvent, type AutoCompleteSelectEvent } from 'primeng/autocomplete';
+import { AutoComplete, type AutoCompleteSelectEvent } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
@@ -18,7 +9,6 @@ import {
   CATEGORIES,
   COMPOSITION_PARTS,
   energyByFactors,
-  ingredientName,
   type Allergen,
   type CompositionPart,
   type OwnIngredient,
@@ -28,12 +18,8 @@ import { checkIngredient, startedFrom } from '@orvin/core/own-ingredients';
 import { FILLINGS, type Filling } from '@orvin/core/units';
 import { faultInWords } from '@orvin/core/wording';
 import { FormulaStore } from '../store/formula-store';
-import { SettingsStore } from '../store/settings-store';
+import { IngredientChoices, type Choice } from './ingredient-choices';
 
-interface Choice {
-  readonly id: string;
-  readonly name: string;
-}
 const number = (written: string): number | undefined => {
   const value = Number(written.trim().replace(',', '.'));
   return written.trim() === '' || !Number.isFinite(value) ? undefined : value;
@@ -48,6 +34,7 @@ const lines = (written: string) =>
 @Component({
   selector: 'orv-ingredient-editor',
   imports: [AutoComplete, Button, FormsModule, InputText, Select],
+  providers: [IngredientChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ingredient-editor.html',
   styleUrl: './ingredient-editor.css',
@@ -58,12 +45,11 @@ export class IngredientEditor {
   readonly closed = output();
 
   private readonly store = inject(FormulaStore);
-  private readonly settings = inject(SettingsStore);
   protected readonly parts = COMPOSITION_PARTS;
   protected readonly fillings = FILLINGS;
   protected readonly allergens = ALLERGENS;
   protected readonly categories = [...CATEGORIES];
-  protected readonly choices = signal<Choice[]>([]);
+  protected readonly choices = inject(IngredientChoices);
 
   protected readonly draft = linkedSignal(() => this.ingredient());
   protected readonly faults = computed(() => {
@@ -78,14 +64,6 @@ export class IngredientEditor {
     const draft = this.draft();
     return draft ? Math.round(energyByFactors(draft.per100Grams)) : 0;
   });
-
-  protected search({ query }: AutoCompleteCompleteEvent): void {
-    this.choices.set(
-      pantryOf(this.store.kitchen())
-        .search(query, 12)
-        .map((ingredient) => ({ id: ingredient.id, name: ingredientName(ingredient, this.settings.region()) })),
-    );
-  }
 
   /** Starts from one that is known: the same in everything, under a name of its own. */
   protected startFrom({ value }: AutoCompleteSelectEvent): void {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
+import { AutoComplete } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
@@ -9,11 +9,8 @@ import { forget, learn, pantryOf, USUAL_MIXER, weighedDensity } from '@orvin/cor
 import { FILLINGS, type Filling } from '@orvin/core/units';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
+import { IngredientChoices, type Choice } from './ingredient-choices';
 
-interface Choice {
-  readonly id: string;
-  readonly name: string;
-}
 const WEIGHED_UNITS: readonly Choice[] = [
   { id: 'teaspoon', name: 'level tsp' },
   { id: 'tablespoon', name: 'level tbsp' },
@@ -25,6 +22,7 @@ const number = (written: string) => Number(written.replace(',', '.').replace(/\s
 @Component({
   selector: 'orv-kitchen-lists',
   imports: [AutoComplete, Button, FormsModule, InputText, Select],
+  providers: [IngredientChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './kitchen-lists.html',
   styleUrl: './kitchen-lists.css',
@@ -45,7 +43,7 @@ export class KitchenLists {
 
   protected readonly unit = signal('teaspoon');
   protected readonly weighedChoice = signal<Choice | null>({ id: 'baking-soda', name: 'baking soda' });
-  protected readonly choices = signal<Choice[]>([]);
+  protected readonly choices = inject(IngredientChoices);
   protected readonly problem = signal('');
   protected habitOf: Choice | null = null;
 
@@ -75,14 +73,6 @@ export class KitchenLists {
   protected readonly habits = computed(() =>
     Object.entries(this.kitchen().fillings).map(([id, filling]) => ({ id, name: this.nameOf(id), filling })),
   );
-
-  protected search({ query }: AutoCompleteCompleteEvent): void {
-    this.choices.set(
-      pantryOf(this.kitchen())
-        .search(query, 10)
-        .map((ingredient) => ({ id: ingredient.id, name: ingredientName(ingredient, this.settings.region()) })),
-    );
-  }
 
   protected weigh(field: HTMLInputElement): void {
     const grams = number(field.value);

@@ -1,0 +1,25 @@
+import { Injectable, inject, signal } from '@angular/core';
+import { ingredientName } from '@orvin/core/ingredients';
+import { pantryOf } from '@orvin/core/kitchen';
+import { FormulaStore } from '../store/formula-store';
+import { SettingsStore } from '../store/settings-store';
+
+/** An ingredient in a list to pick from. */
+export interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+const MOST = 12;
+
+/** The ingredients that answer what is typed into a field, under the names of the baker's region. */
+@Injectable()
+export class IngredientChoices {
+  private readonly store = inject(FormulaStore);
+  private readonly settings = inject(SettingsStore);
+  readonly found = signal<Choice[]>([]);
+
+  search(typed: string): void {
+    const found = pantryOf(this.store.kitchen()).search(typed, MOST);
+    this.found.set(found.map((one) => ({ id: one.id, name: ingredientName(one, this.settings.region()) })));
+  }
+}
