@@ -38,7 +38,7 @@ const CORE_MAY_IMPORT = {
     'parsing',
     'audit',
   ],
-  samples: ['numerics', 'units', 'pans', 'baking'],
+  samples: ['numerics', 'units', 'ingredients', 'formula', 'pans', 'baking'],
   cli: [
     'numerics',
     'units',
@@ -56,7 +56,7 @@ const CORE_MAY_IMPORT = {
   ],
 };
 const CORE_FOLDERS = Object.keys(CORE_MAY_IMPORT);
-const CORE_PACKAGES = 'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse)/';
+const CORE_PACKAGES = 'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog)/';
 const SPEC = '\\.spec\\.ts$';
 const STATIONS = ['shelf', 'bench', 'oven', 'pantry'];
 

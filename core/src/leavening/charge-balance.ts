@@ -213,3 +213,69 @@ export function crumbPhRange(balance: ChargeBalance): Range {
 
 /** Grams of soda that a charge corresponds to. */
 export const sodaGrams = (meq: number): number => meq / SODA_MEQ_PER_GRAM;
+
+/** What one gram of a part brings to the charge balance at a pH, meq: linear, so that a balance can be solved for amounts. */
+export function chargePerGram({ ingredient, preparation }: WeighedPart, pH: number): number {
+  const share = LEAVENERS[ingredient.behavesAs] ? 1 : availability(ingredient, preparation);
+  return share * onGrid(chargeCurve(ingredient), pH);
+}
+
+/** What one gram of a batter's water holds in a crumb of a pH, while there is carbonate enough: charge to set against, and carbon, mmol. */
+export function heldByWater(pH: number): { readonly charge: number; readonly millimoles: number } {
+  const { charge, millimoles } = carbonate(pH, CRUMB_CO2_ATM, WATER_KEPT, Infinity);
+  return { charge: charge - WATER_KEPT * (10 ** -pH - 10 ** (pH - CARBONATE.pKw)), millimoles };
+}
+
+/** A crumb as it settles with more of some ingredients. */
+export interface Settled {
+  readonly pH: number;
+  /** Carbon dioxide given off, mmol. */
+  readonly gasMillimoles: number;
+}
+
+/**
+ * A batter to which amounts of a few ingredients are still open: settles it for any of them without adding up the rest again. For
+ * searches over many amounts.
+ * @param added ingredients whose grams are given on each call, in this order
+ */
+export function openBalance(
+  parts: readonly WeighedPart[],
+  added: readonly Ingredient[],
+): (grams: readonly number[]) => Settled {
+  const base = new Float64Array(GRID_POINTS);
+  for (const part of parts) {
+    const { ingredient, grams, preparation } = part;
+    const share = grams * (LEAVENERS[ingredient.behavesAs] ? 1 : availability(ingredient, preparation));
+    const curve = chargeCurve(ingredient);
+    for (let i = 0; i < GRID_POINTS; i++) base[i] = (base[i] ?? 0) + share * (curve[i] ?? 0);
+  }
+  const curves = added.map(chargeCurve);
+  const baseWater = parts.reduce((sum, { ingredient, grams }) => sum + grams * ingredient.composition.water, 0);
+  const baseBicarbonate = parts.reduce((sum, { ingredient, grams }) => sum + grams * bicarbonateOf(ingredient), 0);
+  const water = added.map(({ composition }) => composition.water);
+  const bicarbonate = added.map(bicarbonateOf);
+  const sum = (grams: readonly number[], perGram: readonly number[]) =>
+    grams.reduce((total, amount, i) => total + amount * (perGram[i] ?? 0), 0);
+  return (grams) => {
+    const kept = WATER_KEPT * (baseWater + sum(grams, water));
+    const carbon = baseBicarbonate + sum(grams, bicarbonate);
+    const residual = (i: number) => {
+      const pH = GRID_FROM + GRID_STEP * i;
+      let charge = base[i] ?? 0;
+      for (let k = 0; k < curves.length; k++) charge += (grams[k] ?? 0) * (curves[k]?.[i] ?? 0);
+      return (
+        charge - carbonate(pH, CRUMB_CO2_ATM, kept, carbon).charge + kept * (10 ** -pH - 10 ** (pH - CARBONATE.pKw))
+      );
+    };
+    let low = 0;
+    let high = GRID_POINTS - 1;
+    while (high - low > 1) {
+      const middle = (low + high) >> 1;
+      if (residual(middle) >= 0) low = middle;
+      else high = middle;
+    }
+    const [above, below] = [residual(low), residual(high)];
+    const pH = GRID_FROM + GRID_STEP * (low + (above === below ? 0 : Math.max(0, above / (above - below))));
+    return { pH, gasMillimoles: Math.max(0, carbon - carbonate(pH, CRUMB_CO2_ATM, kept, carbon).millimoles) };
+  };
+}

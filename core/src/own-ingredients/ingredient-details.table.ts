@@ -223,6 +223,9 @@ baking-powder	66.0	0.8	114	acid salts and about 30% soda balanced, net 0	contain
 aluminium-free-baking-powder	61.0	0.8	134	phosphate and about 28% soda balanced, net 0	mostly reacts when wetted: bake promptly
 uk-baking-powder	57.7	0.8	147	pyrophosphate and about 28% soda balanced, net 0	some packs use wheat flour as the base: check for gluten
 tartrate-baking-powder	29.0	45.8	205	2 parts cream of tartar (5.31) to 1 part soda (11.90) nearly balance, net 0	acts at once when wetted
+single-acting-baking-powder	60.5	0.3	138	phosphate and 27% soda balanced, net 0	most of its gas comes in the bowl: bake promptly
+homemade-baking-powder-by-weight	43.4	30.7	181	2 g cream of tartar (5.31) to 1 g soda (11.90): nearly balanced, net 0	acts at once when wetted: bake promptly
+homemade-baking-powder-by-spoon	52.6	28.8	149	spoons leave about two fifths of the soda unmet; counted part by part, net 0	spoons leave soda over: weigh it
 low-sodium-baking-powder	64.0	0.8	126	potassium bicarbonate and phosphate balanced, net 0	high potassium: check with a doctor in kidney disease
 potassium-bicarbonate	99.8	0	0	KHCO3: 1000/100.115 = 9.99 meq/g base	high potassium: check with a doctor in kidney disease
 bakers-ammonia	0	99.5	0	NH4HCO3 boils off as NH3, CO2 and water: no lasting base counted (12.6 meq/g before heating)	only for thin, dry bakes: ammonia stays in thick moist cakes. Do not eat raw
