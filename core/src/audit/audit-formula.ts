@@ -1,4 +1,4 @@
-import { detectStyle, judgeAgainst, styleById, type BandVerdict, type Style } from '../balance/index.js';
+import { detectStyle, judgeAgainst, styleBook, type BandVerdict, type Style } from '../balance/index.js';
 import {
   bandQuantities,
   doings,
@@ -57,6 +57,8 @@ export interface Audit {
   readonly style: Style | undefined;
   /** Whether the baker chose the style, or it was detected. */
   readonly styleChosen: boolean;
+  /** What the amounts say, whatever the baker chose. */
+  readonly detected: Style | undefined;
   readonly runnerUp: Style | undefined;
   readonly verdicts: readonly BandVerdict[];
   readonly steps: readonly ReadStep[];
@@ -73,8 +75,9 @@ export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUN
   const { batter } = weighed;
   const totals = functionalTotals(batter);
   const ledger = leaveningLedger(batter);
-  const guesses = detectStyle(batter, `${formula.title} ${formula.yield ?? ''}`, formula.bake.pan ?? '');
-  const chosen = formula.styleId === undefined ? undefined : styleById(formula.styleId);
+  const styles = styleBook(around.kitchen.styles);
+  const guesses = detectStyle(batter, `${formula.title} ${formula.yield ?? ''}`, formula.bake.pan ?? '', styles.all);
+  const chosen = formula.styleId === undefined ? undefined : styles.byId(formula.styleId);
   const style = chosen ?? guesses[0]?.style;
   const quantities = bandQuantities(batter);
   const verdicts =
@@ -126,6 +129,7 @@ export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUN
     ledger,
     style,
     styleChosen: chosen !== undefined,
+    detected: guesses[0]?.style,
     runnerUp: guesses.find((guess) => guess.style !== style)?.style,
     verdicts,
     steps,

@@ -1,24 +1,8 @@
-import { matchIngredient, type Preparation } from '../ingredients/index.js';
-import type { WeighedPart } from '../formula/index.js';
 import { readTable } from '../numerics/index.js';
+import { workedParts } from '../samples/worked-parts.js';
 import { WORKED_FORMULAS_TABLE } from '../samples/worked-formulas.table.js';
 import { HEAT_STYLE_OF } from '../baking/index.js';
 import { detectStyle, judgeAgainst, QUANTITIES, STYLES, styleById, styleShortName, type Measured } from './index.js';
-
-function workedParts(ingredients: string): WeighedPart[] {
-  return ingredients.split('|').flatMap((written): WeighedPart[] => {
-    const [name = '', grams] = written.split('=');
-    const found = matchIngredient(name, 'UK');
-    const preparation: Preparation = name.includes('grated')
-      ? 'grated'
-      : name.includes('mashed')
-        ? 'mashed'
-        : name.includes('chopped')
-          ? 'pieces'
-          : 'none';
-    return found.kind === 'matched' ? [{ ingredient: found.ingredient, grams: Number(grams), preparation }] : [];
-  });
-}
 
 describe('the style bands', () => {
   it('are 33 styles whose bands are in order', () => {

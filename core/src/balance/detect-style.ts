@@ -157,23 +157,30 @@ const COMPARED = ['sugar', 'fat', 'egg', 'water'] as const;
  * title and the pan say, and by what a style cannot be without.
  * @returns an empty list when there is no flour
  */
-export function detectStyle(parts: readonly WeighedPart[], title: string, pan: string): readonly StyleGuess[] {
+export function detectStyle(
+  parts: readonly WeighedPart[],
+  title: string,
+  pan: string,
+  styles: readonly Style[] = STYLES,
+): readonly StyleGuess[] {
   const quantities = bandQuantities(parts);
   if (quantities === undefined) return [];
   const traits = traitsOf(parts);
-  return STYLES.map((style): StyleGuess => {
-    let distance = 0;
-    const add = (value: number, { low, typical, high }: Band, leastHalf = 2) => {
-      const half = Math.max(leastHalf, value < typical ? typical - low : high - typical);
-      distance += Math.min(9, ((value - typical) / half) ** 2) / (COMPARED.length + 2);
-    };
-    for (const quantity of COMPARED) add(quantities[quantity], style.bands[quantity]);
-    add(quantities.cocoa, { ...style.cocoa, high: Math.max(style.cocoa.high, style.cocoa.typical + 4) });
-    add(quantities.inclusions, style.inclusions, INCLUSIONS_HALF);
-    const mark = MARKS[style.id];
-    if (mark?.words?.test(title)) distance -= WORD_BONUS;
-    if (mark?.pan?.test(pan)) distance -= PAN_BONUS;
-    if (mark?.needs) distance += mark.needs(traits) ? -HAS_WHAT_IT_NEEDS : LACKS_WHAT_IT_NEEDS;
-    return { style, distance };
-  }).sort((a, b) => a.distance - b.distance);
+  return styles
+    .map((style): StyleGuess => {
+      let distance = 0;
+      const add = (value: number, { low, typical, high }: Band, leastHalf = 2) => {
+        const half = Math.max(leastHalf, value < typical ? typical - low : high - typical);
+        distance += Math.min(9, ((value - typical) / half) ** 2) / (COMPARED.length + 2);
+      };
+      for (const quantity of COMPARED) add(quantities[quantity], style.bands[quantity]);
+      add(quantities.cocoa, { ...style.cocoa, high: Math.max(style.cocoa.high, style.cocoa.typical + 4) });
+      add(quantities.inclusions, style.inclusions, INCLUSIONS_HALF);
+      const mark = MARKS[style.basedOn];
+      if (mark?.words?.test(title)) distance -= WORD_BONUS;
+      if (mark?.pan?.test(pan)) distance -= PAN_BONUS;
+      if (mark?.needs) distance += mark.needs(traits) ? -HAS_WHAT_IT_NEEDS : LACKS_WHAT_IT_NEEDS;
+      return { style, distance };
+    })
+    .sort((a, b) => a.distance - b.distance);
 }

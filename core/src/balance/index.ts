@@ -1,4 +1,15 @@
-export { QUANTITIES, STYLES, styleById, type Quantity, type Style } from './styles.js';
+export {
+  QUANTITIES,
+  STYLES,
+  styleBook,
+  styleById,
+  type OwnStyle,
+  type Quantity,
+  type Style,
+  type StyleBook,
+} from './styles.js';
 export { detectStyle, type StyleGuess } from './detect-style.js';
 export { judgeAgainst, type BandVerdict, type Measured, type QuantityUnit, type ReasonCode } from './judge.js';
 export { styleName, styleShortName } from './style-names.js';
+export { classicalRules, CLASSICAL_RULE_CODES, type ClassicalRule, type ClassicalRuleCode } from './classical-rules.js';
+export { FORCES, forcesOf, type Force, type ForceShare, type Forces } from './forces.js';

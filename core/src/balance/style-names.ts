@@ -46,5 +46,6 @@ export function styleName(style: Style, region: string): string {
 
 /** A few words for a narrow place. */
 export function styleShortName(style: Style, region: string): string {
+  if (style.own) return style.nameUk;
   return SHORT_NAMES[style.id]?.[american(region) ? 0 : 1] ?? styleName(style, region);
 }

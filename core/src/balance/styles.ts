@@ -8,6 +8,10 @@ export type Quantity = (typeof QUANTITIES)[number];
 
 export interface Style {
   readonly id: string;
+  /** The style of the table that it behaves like in the bowl and in the oven; its own id for those of the table. */
+  readonly basedOn: string;
+  /** Whether the baker made its bands. */
+  readonly own: boolean;
   readonly nameUs: string;
   readonly nameUk: string;
   /** Percent of flour, except flour (percent of the batter), gas (g CO₂ per 100 g flour) and crumb pH. */
@@ -15,6 +19,8 @@ export interface Style {
   readonly inclusions: Band;
   readonly cocoa: Band;
   readonly batterGramsPerMillilitre: Band;
+  /** Millilitres of a gram of the baked crumb. */
+  readonly specificVolume: Band;
   readonly ovenCelsius: Band;
   readonly doneCoreCelsius: Band;
   readonly mixingMethod: string;
@@ -65,6 +71,8 @@ function fromRow(row: Row): Style {
   ].map((name) => band(row, name)) as [Band, Band, Band, Band, Band, Band, Band];
   return {
     id: row['id'] ?? '',
+    basedOn: row['id'] ?? '',
+    own: false,
     nameUs: row['name_us'] ?? '',
     nameUk: row['name_uk'] ?? '',
     bands: {
@@ -80,6 +88,7 @@ function fromRow(row: Row): Style {
     inclusions,
     cocoa,
     batterGramsPerMillilitre: band(row, 'batter_density_g_ml'),
+    specificVolume: band(row, 'specific_volume_ml_g'),
     ovenCelsius: band(row, 'oven_c'),
     doneCoreCelsius: band(row, 'done_core_c'),
     mixingMethod: row['mixing_method'] ?? '',
@@ -89,10 +98,49 @@ function fromRow(row: Row): Style {
   };
 }
 
-/** The 33 styles of style_bands.csv: one school's spread, editable in a later station. */
+/** The 33 styles of style_bands.csv: one school's spread. */
 export const STYLES: readonly Style[] = readTable(STYLE_BANDS_TABLE).map(fromRow);
 const byId = new Map(STYLES.map((style) => [style.id, style]));
 
 export function styleById(id: string): Style | undefined {
   return byId.get(id);
+}
+
+/** A style whose bands the baker set: a table style's with other bands, under the same id, or one of their own under a new one. */
+export interface OwnStyle {
+  readonly id: string;
+  readonly name: string;
+  /** The table style that gives everything the baker did not set. */
+  readonly basedOn: string;
+  readonly bands: Readonly<Partial<Record<Quantity, Band>>>;
+}
+
+/** All styles of a baker: the table's, with the baker's own in place of those they changed, and behind them those they added. */
+export interface StyleBook {
+  readonly all: readonly Style[];
+  byId(id: string): Style | undefined;
+}
+
+function fromOwn({ id, name, basedOn, bands }: OwnStyle): Style | undefined {
+  const base = byId.get(basedOn);
+  return base && { ...base, id, own: true, nameUs: name, nameUk: name, bands: { ...base.bands, ...bands } };
+}
+
+const TABLE_BOOK: StyleBook = { all: STYLES, byId: styleById };
+const books = new WeakMap<readonly OwnStyle[], StyleBook>();
+
+export function styleBook(own: readonly OwnStyle[] | undefined): StyleBook {
+  if (own === undefined || own.length === 0) return TABLE_BOOK;
+  let book = books.get(own);
+  if (!book) {
+    const made = new Map(own.flatMap((one) => fromOwn(one) ?? []).map((style) => [style.id, style]));
+    const all = [
+      ...STYLES.map((style) => made.get(style.id) ?? style),
+      ...[...made.values()].filter(({ id }) => !byId.has(id)),
+    ];
+    const found = new Map(all.map((style) => [style.id, style]));
+    book = { all, byId: (id) => found.get(id) };
+    books.set(own, book);
+  }
+  return book;
 }

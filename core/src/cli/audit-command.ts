@@ -1,5 +1,6 @@
-import { bakeFindings, writtenBakeJob, type Finding } from '../audit/index.js';
+import { bakeFindings, judgementOf, writtenBakeJob, type Finding } from '../audit/index.js';
 import { runBakeJob } from '../baking/index.js';
+import { PLAIN_KITCHEN } from '../kitchen/index.js';
 import { inOneLine, verdictInWords } from '../wording/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
@@ -11,9 +12,12 @@ export function auditCommand(text: string, options: Options, name: string): Outc
   if ('refusal' in input) return input.refusal;
   const { formula, audit, problems } = input;
   const { totals, ledger, style } = audit;
+  const { waiting, nutrition, portions } = judgementOf(formula, audit, PLAIN_KITCHEN);
+  const minutes = (value: number) => (Number.isFinite(value) ? rounded(value, 0) : null);
   return done({
     title: formula.title,
     style: style?.id ?? null,
+    detectedStyle: audit.detected?.id ?? null,
     runnerUp: audit.runnerUp?.id ?? null,
     lines: audit.lines.flatMap((line) =>
       line.entries.map((entry) => ({
@@ -49,6 +53,16 @@ export function auditCommand(text: string, options: Options, name: string): Outc
         high: rounded(ledger.crumbPh.high, 2),
       },
     },
+    co2Phases: Object.fromEntries(
+      Object.entries(ledger.gas.byPhase).map(([phase, millimoles]) => [
+        phase,
+        ledger.gas.millimoles > 0 ? rounded(millimoles / ledger.gas.millimoles) : 0,
+      ]),
+    ),
+    waitMinutes: minutes(waiting.adviceMinutes),
+    waitMinutesMost: minutes(waiting.mostMinutes),
+    portions: { count: rounded(portions.count, 1), of: portions.of, said: portions.said },
+    sodiumMgPerPortion: rounded(nutrition.perPortion.sodium.likely, 0),
     verdicts: audit.verdicts.map((verdict) => ({
       quantity: verdict.quantity,
       value: rounded(verdict.value),

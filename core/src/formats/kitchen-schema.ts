@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { QUANTITIES, type OwnStyle } from '../balance/index.js';
 import { ALLERGENS, CATEGORIES, COMPOSITION_PARTS, type OwnIngredient } from '../ingredients/index.js';
 import type { Kitchen } from '../kitchen/index.js';
 import { FILLINGS, REGIONS } from '../units/index.js';
@@ -42,6 +43,19 @@ export const ownIngredientSchema = Joi.object<OwnIngredient>({
   caution: Joi.string().allow('').max(2000).required(),
 });
 
+const band = Joi.object({
+  low: Joi.number().min(0).max(1000).required(),
+  typical: Joi.number().min(Joi.ref('low')).max(Joi.ref('high')).required(),
+  high: Joi.number().min(Joi.ref('low')).max(1000).required(),
+});
+
+const ownStyleSchema = Joi.object<OwnStyle>({
+  id,
+  name: Joi.string().trim().min(1).max(60).required(),
+  basedOn: id,
+  bands: Joi.object(Object.fromEntries(QUANTITIES.map((quantity) => [quantity, band]))).required(),
+});
+
 export const kitchenSchema = Joi.object<Kitchen>({
   filling,
   fillings: Joi.object().pattern(Joi.string().max(100), filling.required()).required(),
@@ -79,4 +93,19 @@ export const kitchenSchema = Joi.object<Kitchen>({
     bowlLitres: Joi.number().positive().max(500).required(),
     mostFlourGrams: Joi.number().positive().max(500_000).required(),
   }),
+  place: Joi.object({
+    celsius: Joi.number().min(0).max(45).required(),
+    metresAboveSea: Joi.number().min(-430).max(5000).required(),
+  }),
+  styles: Joi.array().items(ownStyleSchema).max(200),
+  prices: Joi.array()
+    .items(
+      Joi.object({
+        ingredientId: id,
+        packGrams: Joi.number().positive().max(1_000_000).required(),
+        price: Joi.number().min(0).max(1_000_000).required(),
+      }),
+    )
+    .max(MOST),
+  cupboard: Joi.array().items(Joi.string().min(1).max(100)).max(MOST),
 });

@@ -99,30 +99,62 @@ export function functionalTotals(parts: readonly WeighedPart[]): FunctionalTotal
   return total;
 }
 
+/** What one gram of a part counts in the sums of the style bands. */
+export interface BandShares {
+  readonly flour: number;
+  readonly sugar: number;
+  readonly fat: number;
+  readonly egg: number;
+  readonly water: number;
+  readonly salt: number;
+  readonly inclusions: number;
+  readonly cocoa: number;
+}
+
 /**
- * Quantities of a batter in percent of its flour, counted by the definitions of the style bands: added sugar only, batter lipid
- * without the flour's own and without pieces, liquid water without flour moisture and without the water inside pieces.
+ * What one gram of a part counts: added sugar only, batter lipid without the flour's own and without pieces, liquid water without flour
+ * moisture and without the water inside pieces. The sums are linear in the grams.
+ * @param flour its share in the flour base, of `flourShares`
+ * @source README of the style tables
+ */
+export function bandShares(part: WeighedPart, flour: number): BandShares {
+  const { ingredient, preparation } = part;
+  const role = roleOf(ingredient);
+  const salt = saltGrams({ ...part, grams: 1 });
+  if (isInclusion(ingredient, preparation) || (role.nutMeal && flour === 0))
+    return { flour, sugar: 0, fat: 0, egg: 0, water: 0, salt, inclusions: 1, cocoa: 0 };
+  const { sugars, fat, water } = ingredient.composition;
+  return {
+    flour,
+    sugar: role.sweetens ? sugars : 0,
+    fat: role.shortens ? fat : 0,
+    egg: role.egg,
+    water: role.wets ? water : 0,
+    salt,
+    inclusions: 0,
+    cocoa: role.cocoa ? 1 : 0,
+  };
+}
+
+/**
+ * Quantities of a batter in percent of its flour, counted by the definitions of the style bands.
  * @returns undefined when there is no flour to be the hundred
  */
 export function bandQuantities(parts: readonly WeighedPart[]): BandQuantities | undefined {
   const total = { grams: 0, flour: 0, sugar: 0, fat: 0, egg: 0, water: 0, salt: 0, inclusions: 0, cocoa: 0 };
   const flourShare = flourShares(parts);
   for (const part of parts) {
-    const { ingredient, grams, preparation } = part;
-    const role = roleOf(ingredient);
+    const { grams } = part;
+    const share = bandShares(part, flourShare(part));
     total.grams += grams;
-    const flour = flourShare(part);
-    total.flour += grams * flour;
-    total.salt += saltGrams(part);
-    if (isInclusion(ingredient, preparation) || (role.nutMeal && flour === 0)) {
-      total.inclusions += grams;
-      continue;
-    }
-    if (role.sweetens) total.sugar += grams * ingredient.composition.sugars;
-    if (role.shortens) total.fat += grams * ingredient.composition.fat;
-    if (role.wets) total.water += grams * ingredient.composition.water;
-    total.egg += grams * role.egg;
-    if (role.cocoa) total.cocoa += grams;
+    total.flour += grams * share.flour;
+    total.sugar += grams * share.sugar;
+    total.fat += grams * share.fat;
+    total.egg += grams * share.egg;
+    total.water += grams * share.water;
+    total.salt += grams * share.salt;
+    total.inclusions += grams * share.inclusions;
+    total.cocoa += grams * share.cocoa;
   }
   if (!(total.flour > 0)) return undefined;
   const ofFlour = (grams: number) => (100 * grams) / total.flour;

@@ -13,10 +13,13 @@ export {
 } from './formula.js';
 export {
   bandQuantities,
+  bandShares,
   doings,
+  flourShares,
   functionalTotals,
   mustBeIngredient,
   type BandQuantities,
+  type BandShares,
   type Doing,
   type FunctionalTotals,
   type WeighedPart,

@@ -1,6 +1,7 @@
 export {
   PLAIN_KITCHEN,
   USUAL_MIXER,
+  USUAL_PLACE,
   fillingHabit,
   forget,
   learn,
@@ -13,5 +14,7 @@ export {
   type MeasuredSet,
   type Mixer,
   type OwnMeasure,
+  type PackPrice,
+  type Place,
   type WeighedMeasure,
 } from './kitchen.js';

@@ -1,3 +1,4 @@
+import type { OwnStyle } from '../balance/index.js';
 import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
 import {
   millilitresOf,
@@ -40,6 +41,20 @@ export interface Mixer {
 /** A stand mixer or large bowl as most home kitchens have it. */
 export const USUAL_MIXER: Mixer = { bowlLitres: 4.5, mostFlourGrams: 1000 };
 
+/** What a kitchen does to a batter that waits, and to one that rises. */
+export interface Place {
+  readonly celsius: number;
+  readonly metresAboveSea: number;
+}
+export const USUAL_PLACE: Place = { celsius: 22, metresAboveSea: 0 };
+
+/** What a pack costs, in the baker's own money. */
+export interface PackPrice {
+  readonly ingredientId: string;
+  readonly packGrams: number;
+  readonly price: number;
+}
+
 /** The baker's own measures, words, ingredients and habits: what reading a formula depends on besides the formula. Plain data. */
 export interface Kitchen {
   /** How cups are filled when a line does not say; absent means spooned in. */
@@ -52,6 +67,13 @@ export interface Kitchen {
   readonly names: readonly OwnName[];
   readonly ingredients: readonly OwnIngredient[];
   readonly mixer?: Mixer;
+  /** Where it stands; absent means a mild room at the sea. */
+  readonly place?: Place;
+  /** Bands that the baker set. */
+  readonly styles?: readonly OwnStyle[];
+  readonly prices?: readonly PackPrice[];
+  /** Ids of what is in the cupboard, for swaps and for starting. */
+  readonly cupboard?: readonly string[];
 }
 
 /** A kitchen that nothing is known of. */
@@ -124,6 +146,19 @@ export const learn = {
     const fillings = Object.fromEntries(filling === undefined ? others : [...others, [ingredientId, filling]]);
     return { ...kitchen, fillings };
   },
+  /** Bands of the baker's own; the same id replaces. */
+  style(kitchen: Kitchen, style: OwnStyle): Kitchen {
+    const others = (kitchen.styles ?? []).filter(({ id }) => id !== style.id);
+    return { ...kitchen, styles: [...others, style] };
+  },
+  price(kitchen: Kitchen, price: PackPrice): Kitchen {
+    const others = (kitchen.prices ?? []).filter(({ ingredientId }) => ingredientId !== price.ingredientId);
+    return { ...kitchen, prices: [...others, price] };
+  },
+  inCupboard(kitchen: Kitchen, ingredientId: string): Kitchen {
+    const others = (kitchen.cupboard ?? []).filter((id) => id !== ingredientId);
+    return { ...kitchen, cupboard: [...others, ingredientId] };
+  },
   ingredient(kitchen: Kitchen, own: OwnIngredient): Kitchen {
     const others = kitchen.ingredients.filter(({ id }) => id !== own.id);
     return { ...kitchen, ingredients: [...others, own] };
@@ -138,9 +173,17 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
   };
   const filling = own.filling ?? brought.filling;
   const mixer = own.mixer ?? brought.mixer;
+  const place = own.place ?? brought.place;
+  const styles = joined(own.styles ?? [], brought.styles ?? [], ({ id }) => id);
+  const prices = joined(own.prices ?? [], brought.prices ?? [], ({ ingredientId }) => ingredientId);
+  const cupboard = joined(own.cupboard ?? [], brought.cupboard ?? [], (id) => id);
   return {
     ...(filling !== undefined && { filling }),
     ...(mixer !== undefined && { mixer }),
+    ...(place !== undefined && { place }),
+    ...(styles.length > 0 && { styles }),
+    ...(prices.length > 0 && { prices }),
+    ...(cupboard.length > 0 && { cupboard }),
     fillings: { ...brought.fillings, ...own.fillings },
     measures: joined(own.measures, brought.measures, ({ name }) => name.toLowerCase()),
     sets: joined(own.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),
@@ -163,6 +206,18 @@ export const forget = {
   weighed: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
     ...kitchen,
     weighed: kitchen.weighed.filter((one) => one.ingredientId !== ingredientId),
+  }),
+  style: (kitchen: Kitchen, id: string): Kitchen => ({
+    ...kitchen,
+    styles: (kitchen.styles ?? []).filter((one) => one.id !== id),
+  }),
+  price: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
+    ...kitchen,
+    prices: (kitchen.prices ?? []).filter((one) => one.ingredientId !== ingredientId),
+  }),
+  inCupboard: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
+    ...kitchen,
+    cupboard: (kitchen.cupboard ?? []).filter((id) => id !== ingredientId),
   }),
   ingredient: (kitchen: Kitchen, id: string): Kitchen => ({
     ...kitchen,

@@ -220,10 +220,13 @@ export function chargePerGram({ ingredient, preparation }: WeighedPart, pH: numb
   return share * onGrid(chargeCurve(ingredient), pH);
 }
 
-/** What one gram of a batter's water holds in a crumb of a pH, while there is carbonate enough: charge to set against, and carbon, mmol. */
-export function heldByWater(pH: number): { readonly charge: number; readonly millimoles: number } {
+/**
+ * What one gram of a batter's water holds in a crumb of a pH, while there is carbonate enough: carbon, mmol, its charge, and the charge
+ * that the water itself sets against.
+ */
+export function heldByWater(pH: number): { readonly charge: number; readonly millimoles: number; readonly ions: number } {
   const { charge, millimoles } = carbonate(pH, CRUMB_CO2_ATM, WATER_KEPT, Infinity);
-  return { charge: charge - WATER_KEPT * (10 ** -pH - 10 ** (pH - CARBONATE.pKw)), millimoles };
+  return { charge, millimoles, ions: WATER_KEPT * (10 ** -pH - 10 ** (pH - CARBONATE.pKw)) };
 }
 
 /** A crumb as it settles with more of some ingredients. */

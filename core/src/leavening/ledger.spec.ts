@@ -45,7 +45,9 @@ describe('leaveningLedger', () => {
   });
   it('is linear in the size of the batch', () => {
     const once = leaveningLedger(batter(PUBLISHED_BATTERS[1].batter));
-    const tripled = leaveningLedger(batter(PUBLISHED_BATTERS[1].batter).map((part) => ({ ...part, grams: part.grams * 3 })));
+    const tripled = leaveningLedger(
+      batter(PUBLISHED_BATTERS[1].batter).map((part) => ({ ...part, grams: part.grams * 3 })),
+    );
     expect(tripled.leftoverSodaGrams).toBeCloseTo(once.leftoverSodaGrams * 3, 6);
     expect(tripled.gas.gramsPer100gFlour).toBeCloseTo(once.gas.gramsPer100gFlour, 6);
     expect(tripled.crumbPh.likely).toBeCloseTo(once.crumbPh.likely, 3);
