@@ -9,6 +9,7 @@ const CORE_MAY_IMPORT = {
   balance: ['numerics', 'units', 'ingredients', 'formula'],
   nutrition: ['numerics', 'units', 'ingredients', 'formula'],
   rebalance: ['numerics', 'units', 'ingredients', 'formula', 'leavening', 'balance'],
+  swaps: ['numerics', 'units', 'ingredients', 'formula', 'leavening', 'balance', 'rebalance'],
   kitchen: ['numerics', 'units', 'ingredients', 'formula', 'balance'],
   pans: ['numerics', 'units'],
   baking: ['numerics', 'units', 'ingredients', 'formula', 'pans'],

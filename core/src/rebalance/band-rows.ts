@@ -18,7 +18,12 @@ const LEAST_WIDTH = 0.05;
  * below x" is "the charge at x is not negative".
  * @param likelyPh the crumb pH at which the carbonate that stays is taken
  */
-export function bandRows(parts: readonly WeighedPart[], style: Style, likelyPh: number, margin = MARGIN): readonly BandRow[] {
+export function bandRows(
+  parts: readonly WeighedPart[],
+  style: Style,
+  likelyPh: number,
+  margin = MARGIN,
+): readonly BandRow[] {
   const flourShare = flourShares(parts.map((part) => ({ ...part, grams: Math.max(part.grams, 1e-9) })));
   const shares = parts.map((part) => bandShares(part, flourShare(part)));
   const flour = parts.reduce((sum, { grams }, i) => sum + grams * (shares[i]?.flour ?? 0), 0);
@@ -29,8 +34,7 @@ export function bandRows(parts: readonly WeighedPart[], style: Style, likelyPh: 
     const width = high - low;
     const unit = 1 / (Math.max(flour, 1e-9) * Math.max(width, LEAST_WIDTH));
     const [from, to] = [low > 0 ? low + margin * width : 0, high - margin * width];
-    if (low > 0)
-      rows.push({ quantity, perGram: of.map((value, i) => (scale * value - from * (per[i] ?? 0)) * unit) });
+    if (low > 0) rows.push({ quantity, perGram: of.map((value, i) => (scale * value - from * (per[i] ?? 0)) * unit) });
     rows.push({ quantity, perGram: of.map((value, i) => (to * (per[i] ?? 0) - scale * value) * unit) });
   };
   const perFlour = shares.map((one) => one.flour);
@@ -48,14 +52,23 @@ export function bandRows(parts: readonly WeighedPart[], style: Style, likelyPh: 
     const scarce = held.millimoles * wholeWater > wholeBicarbonate;
     return parts.map((_, i) =>
       scarce
-        ? { charge: (bicarbonate[i] ?? 0) * (held.charge / held.millimoles), millimoles: bicarbonate[i] ?? 0, ions: (water[i] ?? 0) * held.ions }
-        : { charge: (water[i] ?? 0) * held.charge, millimoles: (water[i] ?? 0) * held.millimoles, ions: (water[i] ?? 0) * held.ions },
+        ? {
+            charge: (bicarbonate[i] ?? 0) * (held.charge / held.millimoles),
+            millimoles: bicarbonate[i] ?? 0,
+            ions: (water[i] ?? 0) * held.ions,
+          }
+        : {
+            charge: (water[i] ?? 0) * held.charge,
+            millimoles: (water[i] ?? 0) * held.millimoles,
+            ions: (water[i] ?? 0) * held.ions,
+          },
     );
   };
 
   const kept = stays(likelyPh);
   const gasGrams = parts.map(({ ingredient }, i) => {
-    const ammonium = (1000 * (LEAVENERS[ingredient.behavesAs]?.ammoniumBicarbonate ?? 0)) / MOLAR_MASS.ammoniumBicarbonate;
+    const ammonium =
+      (1000 * (LEAVENERS[ingredient.behavesAs]?.ammoniumBicarbonate ?? 0)) / MOLAR_MASS.ammoniumBicarbonate;
     return ((bicarbonate[i] ?? 0) - (kept[i]?.millimoles ?? 0) + ammonium) * (MOLAR_MASS.carbonDioxide / 1000);
   });
   band('gas', gasGrams, perFlour);

@@ -56,8 +56,7 @@ describe('rebalance', () => {
     const result = rebalance(dry, styled('muffin'));
     expect(result.feasible).toBeFalse();
     expect(result.conflicts.length).toBeGreaterThan(0);
-    for (const { lineId } of result.conflicts)
-      expect(['whole-milk', 'egg', 'all-purpose-flour']).toContain(lineId);
+    for (const { lineId } of result.conflicts) expect(['whole-milk', 'egg', 'all-purpose-flour']).toContain(lineId);
     // unlocking what it names is enough
     const named = new Set(result.conflicts.map(({ lineId }) => lineId));
     const freed = rebalance(dry.map((line) => (named.has(line.id) ? { ...line, locked: false } : line)), styled('muffin')); // prettier-ignore

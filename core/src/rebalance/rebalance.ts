@@ -171,7 +171,9 @@ function solve(
     if (held !== undefined) return held;
     const [k, u] = [at.get(i), up.get(i)];
     if (k !== undefined) return Math.max(0, (found[k] ?? 0) * (scale[i] ?? 1));
-    return u === undefined ? 0 : Math.max(0, (start[i] ?? 0) + ((found[u] ?? 0) - (found[u + 1] ?? 0)) * (scale[i] ?? 1));
+    return u === undefined
+      ? 0
+      : Math.max(0, (start[i] ?? 0) + ((found[u] ?? 0) - (found[u + 1] ?? 0)) * (scale[i] ?? 1));
   });
   let cost = 0;
   for (const [i, k] of at) cost += (weight[i] ?? 1) * ((found[k] ?? 0) - (target[i] ?? 1)) ** 2;
@@ -354,5 +356,7 @@ function conflicting(
 const moved = (lines: readonly OpenLine[], before: readonly number[], after: readonly number[]): readonly MovedLine[] =>
   lines.flatMap(({ id, part, isNew }, i): MovedLine[] => {
     const [was, is] = [before[i] ?? 0, after[i] ?? 0];
-    return was === 0 && is === 0 ? [] : [{ id, ingredient: part.ingredient, before: was, after: is, isNew: isNew ?? false }];
+    return was === 0 && is === 0
+      ? []
+      : [{ id, ingredient: part.ingredient, before: was, after: is, isNew: isNew ?? false }];
   });
