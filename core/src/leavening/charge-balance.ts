@@ -224,7 +224,11 @@ export function chargePerGram({ ingredient, preparation }: WeighedPart, pH: numb
  * What one gram of a batter's water holds in a crumb of a pH, while there is carbonate enough: carbon, mmol, its charge, and the charge
  * that the water itself sets against.
  */
-export function heldByWater(pH: number): { readonly charge: number; readonly millimoles: number; readonly ions: number } {
+export function heldByWater(pH: number): {
+  readonly charge: number;
+  readonly millimoles: number;
+  readonly ions: number;
+} {
   const { charge, millimoles } = carbonate(pH, CRUMB_CO2_ATM, WATER_KEPT, Infinity);
   return { charge, millimoles, ions: WATER_KEPT * (10 ** -pH - 10 ** (pH - CARBONATE.pKw)) };
 }
@@ -262,23 +266,29 @@ export function openBalance(
   return (grams) => {
     const kept = WATER_KEPT * (baseWater + sum(grams, water));
     const carbon = baseBicarbonate + sum(grams, bicarbonate);
-    const residual = (i: number) => {
-      const pH = GRID_FROM + GRID_STEP * i;
+    const chargeAt = (i: number) => {
       let charge = base[i] ?? 0;
       for (let k = 0; k < curves.length; k++) charge += (grams[k] ?? 0) * (curves[k]?.[i] ?? 0);
-      return (
-        charge - carbonate(pH, CRUMB_CO2_ATM, kept, carbon).charge + kept * (10 ** -pH - 10 ** (pH - CARBONATE.pKw))
-      );
+      return charge;
     };
+    const residual = (charge: number, pH: number) =>
+      charge - carbonate(pH, CRUMB_CO2_ATM, kept, carbon).charge + kept * (10 ** -pH - 10 ** (pH - CARBONATE.pKw));
     let low = 0;
     let high = GRID_POINTS - 1;
     while (high - low > 1) {
       const middle = (low + high) >> 1;
-      if (residual(middle) >= 0) low = middle;
+      if (residual(chargeAt(middle), GRID_FROM + GRID_STEP * middle) >= 0) low = middle;
       else high = middle;
     }
-    const [above, below] = [residual(low), residual(high)];
-    const pH = GRID_FROM + GRID_STEP * (low + (above === below ? 0 : Math.max(0, above / (above - below))));
+    // between two points of the grid the charge is linear and the carbonate is not
+    const [from, to] = [chargeAt(low), chargeAt(high)];
+    let [left, right] = [0, 1];
+    for (let i = 0; i < 9; i++) {
+      const middle = (left + right) / 2;
+      if (residual(from + middle * (to - from), GRID_FROM + GRID_STEP * (low + middle)) >= 0) left = middle;
+      else right = middle;
+    }
+    const pH = GRID_FROM + GRID_STEP * (low + (left + right) / 2);
     return { pH, gasMillimoles: Math.max(0, carbon - carbonate(pH, CRUMB_CO2_ATM, kept, carbon).millimoles) };
   };
 }

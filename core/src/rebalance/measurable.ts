@@ -28,6 +28,43 @@ export function measurable(
   start: readonly number[],
   style: Style,
 ): readonly number[] {
+  return nudged(lines, inSpoons(lines, grams, start, style), style);
+}
+
+/** Rounding may leave gas or pH a hair outside: leaveners a step or two to either side are tried, the nearest first. */
+function nudged(lines: readonly OpenLine[], grams: readonly number[], style: Style): readonly number[] {
+  const outsideOf = (tried: readonly number[]) => distanceOutside(verdictsOf(partsOf(lines, tried), style));
+  const before = outsideOf(grams);
+  if (before === 0 || before > NUDGE_REACHES) return grams;
+  const free = lines
+    .flatMap((line, i) => (!line.locked && isFreeLeavener(line.part.ingredient) ? [i] : []))
+    .slice(0, 2);
+  let best = grams;
+  let least = before;
+  for (const tries of NUDGES) {
+    const tried = [...grams];
+    free.forEach((i, k) => {
+      const step = lines[i]?.eighthGrams ?? FINE_STEP;
+      tried[i] = Math.max(0, Number(((tried[i] ?? 0) + (tries[k] ?? 0) * step).toFixed(3)));
+    });
+    const outside = outsideOf(tried);
+    if (outside < least - 1e-9) [best, least] = [tried, outside];
+    if (least === 0) break;
+  }
+  return best;
+}
+const NUDGE_REACHES = 0.3;
+const FINE_STEP = 0.1;
+const NUDGES: readonly (readonly [number, number])[] = [-3, -2, -1, 0, 1, 2, 3]
+  .flatMap((a) => [-3, -2, -1, 0, 1, 2, 3].map((b) => [a, b] as const))
+  .sort((a, b) => Math.hypot(...a) - Math.hypot(...b));
+
+function inSpoons(
+  lines: readonly OpenLine[],
+  grams: readonly number[],
+  start: readonly number[],
+  style: Style,
+): readonly number[] {
   const rounded = lines.map((line, i) => {
     const [is, was] = [grams[i] ?? 0, start[i] ?? 0];
     if (line.locked || line.pieceGrams !== undefined) return is;
@@ -56,7 +93,3 @@ export function measurable(
   const scaled = distanceOutside(verdictsOf(partsOf(lines, rounded), style));
   return best && best.outside <= scaled + 1e-6 ? best.grams : rounded;
 }
-
-/** Whether spoons measure an ingredient better than a scale that reads whole grams. */
-export const isSpooned = (line: OpenLine): boolean =>
-  isFreeLeavener(line.part.ingredient) || line.part.ingredient.category === 'salt';

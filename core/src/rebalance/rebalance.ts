@@ -6,7 +6,7 @@ import { leastQuadratic, type Inequality } from '../numerics/index.js';
 import { bandRows } from './band-rows.js';
 import { measurable } from './measurable.js';
 import { partsOf, type Limit, type MovedLine, type OpenLine } from './open-line.js';
-import { distanceOutside, verdictsOf } from './verdicts.js';
+import { verdictsOf } from './verdicts.js';
 
 /** A lock, or a limit, that stands in the way, and the least it would have to give. */
 export interface Conflict {
@@ -177,6 +177,9 @@ function solve(
   });
   let cost = 0;
   for (const [i, k] of at) cost += (weight[i] ?? 1) * ((found[k] ?? 0) - (target[i] ?? 1)) ** 2;
+  // pieces that are being tried cost their change as well; locks never change
+  for (const [i, held] of fixed)
+    if (!lines[i]?.locked) cost += (weight[i] ?? 1) * (held / (scale[i] ?? 1) - (target[i] ?? 1)) ** 2;
   const slack = new Map(quantities.map((quantity, k) => [quantity, Math.max(0, found[slackAt + k] ?? 0)]));
   const outside = [...slack.values()].reduce((sum, value) => sum + value, 0);
   return { grams, cost: cost + bandCost * outside, outside, slack };
@@ -194,7 +197,7 @@ function withWholePieces(problem: Problem, held: ReadonlyMap<number, number>, li
     const broken = problem.lines.findIndex(({ pieceGrams }, i) => {
       if (pieceGrams === undefined || fixed.has(i)) return false;
       const count = (solved.grams[i] ?? 0) / pieceGrams;
-      return Math.abs(count - Math.round(count)) > 0.01;
+      return Math.abs(count - Math.round(count)) > 1e-6;
     });
     const pieceGrams = problem.lines[broken]?.pieceGrams;
     if (pieceGrams === undefined) {
@@ -245,7 +248,8 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
     ({ lineIds, mostGrams }) =>
       lines.reduce((sum, { id, part }) => sum + (lineIds.includes(id) ? part.grams : 0), 0) <= mostGrams + 1e-6,
   );
-  if (kept && distanceOutside(before) === 0) return { ...unmoved, feasible: true, outOfReach: [] };
+  if (kept && before.every(({ verdict }) => verdict === 'within'))
+    return { ...unmoved, feasible: true, outOfReach: [] };
 
   const shrink = shrinking(lines, limits);
   const present = start.map((grams) => grams > 1e-6);

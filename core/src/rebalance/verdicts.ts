@@ -1,16 +1,24 @@
 import { judgeAgainst, type BandVerdict, type Style } from '../balance/index.js';
-import { bandQuantities, type WeighedPart } from '../formula/index.js';
-import { leaveningLedger } from '../leavening/index.js';
+import { bandQuantities, functionalTotals, type WeighedPart } from '../formula/index.js';
+import { LEAVENERS, MOLAR_MASS, openBalance } from '../leavening/index.js';
 
 /** A batter held against the bands of a style; nothing without flour. */
 export function verdictsOf(parts: readonly WeighedPart[], style: Style): readonly BandVerdict[] {
   const quantities = bandQuantities(parts);
   if (!quantities) return [];
-  const { gas, crumbPh } = leaveningLedger(parts);
+  // what the ledger says of gas and pH, without its ranges: searches ask it hundreds of times
+  const { pH, gasMillimoles } = openBalance(parts, [])([]);
+  const ammonium = parts.reduce(
+    (sum, { ingredient, grams }) =>
+      sum +
+      (1000 * (LEAVENERS[ingredient.behavesAs]?.ammoniumBicarbonate ?? 0) * grams) / MOLAR_MASS.ammoniumBicarbonate,
+    0,
+  );
+  const flour = functionalTotals(parts).flour;
   return judgeAgainst(style, {
     ...quantities,
-    gasGramsPer100gFlour: gas.gramsPer100gFlour,
-    crumbPh: crumbPh.likely,
+    gasGramsPer100gFlour: ((gasMillimoles + ammonium) * MOLAR_MASS.carbonDioxide) / 10 / flour,
+    crumbPh: pH,
   });
 }
 

@@ -1,0 +1,16 @@
+export { lineIdOf, mayComeIn, openLines, usualPowderId } from './open-formula.js';
+export { means } from './named.js';
+export { readHave, type Had } from './have.js';
+export { rewrite, writtenLine, type Addition, type AmountChange } from './rewrite.js';
+export { leavenersOf, partsWith, settingsFor, takeSetting, type Leaveners, type SettingChoice } from './setting.js';
+export { isMoved, proposeRebalance, takeChanges, type Proposal, type RebalanceWish } from './rebalancing.js';
+export {
+  adaptToDiet,
+  forbidden,
+  ingredientIn,
+  swappable,
+  swapsFor,
+  takeSwap,
+  type Adapted,
+  type DietStep,
+} from './swapping.js';

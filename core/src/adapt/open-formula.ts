@@ -1,0 +1,108 @@
+import type { Audit } from '../audit/index.js';
+import { mustBeIngredient, type Formula, type WeighedPart } from '../formula/index.js';
+import { roleOf } from '../ingredients/index.js';
+import { millilitresIn, type Kitchen } from '../kitchen/index.js';
+import { isFreeLeavener } from '../leavening/index.js';
+import { middle, type ReadEntry } from '../parsing/index.js';
+import type { OpenLine } from '../rebalance/index.js';
+import { unitById, type Region } from '../units/index.js';
+
+/** The id of an entry of a line that names several: such a line cannot be rewritten, so it is held. */
+const entryId = (lineId: string, at: number) => `${lineId}#${at}`;
+/** The line that an open line belongs to. */
+export const lineIdOf = (openId: string): string => openId.split('#')[0] ?? openId;
+
+const WHOLE: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk', 'duck-egg', 'quail-egg']);
+const SPOONS: ReadonlySet<string> = new Set(['tsp', 'tbsp']);
+
+function partOf({ ingredient, weight, preparation }: ReadEntry): WeighedPart | undefined {
+  return ingredient && weight && weight.grams > 0
+    ? { ingredient, grams: weight.grams, preparation, massSpread: (weight.high - weight.low) / (2.56 * weight.grams) }
+    : undefined;
+}
+
+/** Grams of one, for eggs that are counted whole. */
+function pieceGrams({ ingredient, unit, quantity, weight }: ReadEntry): number | undefined {
+  if (!ingredient || unit !== 'piece' || !quantity || !weight || !WHOLE.has(ingredient.behavesAs)) return undefined;
+  const count = middle(quantity);
+  return Math.abs(count - Math.round(count)) < 1e-6 && count > 0 ? weight.grams / count : undefined;
+}
+
+/** Grams of an eighth of a teaspoon, for what is written in spoons. */
+function eighthGrams({ unit, quantity, weight }: ReadEntry, kitchen: Kitchen, region: Region): number | undefined {
+  if (unit === undefined || !SPOONS.has(unit) || !quantity || !weight) return undefined;
+  const [written, teaspoon] = [unitById(unit), unitById('tsp')];
+  const [millilitres, one] = [
+    written && millilitresIn(kitchen, written, region),
+    teaspoon && millilitresIn(kitchen, teaspoon, region),
+  ];
+  return millilitres && one ? (weight.grams / (middle(quantity) * millilitres)) * (one / 8) : undefined;
+}
+
+/**
+ * The lines of a formula's batter as amounts that may move.
+ * @param held ids of the lines that the baker locks
+ */
+export function openLines(
+  formula: Formula,
+  audit: Audit,
+  kitchen: Kitchen,
+  held: ReadonlySet<string>,
+): readonly OpenLine[] {
+  const taken = new Set(
+    formula.components.flatMap(({ lines }) =>
+      lines.flatMap(({ id, formulaId }) => (formulaId === undefined ? [] : [id])),
+    ),
+  );
+  return audit.lines.flatMap((line): OpenLine[] => {
+    if (!line.inBatter || line.optional) return [];
+    const several = line.entries.length > 1 || taken.has(line.lineId);
+    return line.entries.flatMap(({ read }, i): OpenLine[] => {
+      const part = partOf(read);
+      if (!part) return [];
+      const whole = pieceGrams(read);
+      const eighth =
+        isFreeLeavener(part.ingredient) || part.ingredient.category === 'salt'
+          ? eighthGrams(read, kitchen, formula.region)
+          : undefined;
+      return [
+        {
+          id: several ? entryId(line.lineId, i) : line.lineId,
+          part,
+          locked: several || held.has(line.lineId),
+          ...(whole !== undefined && { pieceGrams: whole }),
+          ...(eighth !== undefined && { eighthGrams: eighth }),
+        },
+      ];
+    });
+  });
+}
+
+/** The powder that a region sells as baking powder. */
+export const usualPowderId = (region: Region): string =>
+  region === 'US' || region === 'CA'
+    ? 'baking-powder'
+    : region === 'UK' || region === 'EU'
+      ? 'uk-baking-powder'
+      : 'aluminium-free-baking-powder';
+
+/** What may come in new when the balance cannot be had otherwise: powder, soda, salt, and water where there is nothing to pour. */
+export function mayComeIn(lines: readonly OpenLine[], region: Region): readonly OpenLine[] {
+  const has = (test: (part: WeighedPart) => boolean) => lines.some(({ part }) => test(part));
+  const wanted = [
+    ...(has(({ ingredient }) => /baking-powder/.test(ingredient.behavesAs)) ? [] : [usualPowderId(region)]),
+    ...(has(({ ingredient }) => ingredient.behavesAs === 'baking-soda') ? [] : ['baking-soda']),
+    ...(has(({ ingredient }) => ingredient.category === 'salt') ? [] : ['table-salt']),
+    ...(has(
+      ({ ingredient }) => roleOf(ingredient).wets && ingredient.composition.water > 0.8 && roleOf(ingredient).egg === 0,
+    )
+      ? []
+      : ['water']),
+  ];
+  return wanted.map((id): OpenLine => ({
+    id: `new ${id}`,
+    part: { ingredient: mustBeIngredient(id), grams: 0, preparation: 'none' },
+    locked: false,
+    isNew: true,
+  }));
+}
