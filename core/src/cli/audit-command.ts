@@ -1,9 +1,9 @@
 import { bakeFindings, judgementOf, writtenBakeJob, type Finding } from '../audit/index.js';
 import { runBakeJob } from '../baking/index.js';
 import { PLAIN_KITCHEN } from '../kitchen/index.js';
-import { inOneLine, verdictInWords } from '../wording/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
+import { verdictsAsJson } from './rebalance-command.js';
 import { findingsAsJson, readInput, type ReadInput } from './read-input.js';
 
 /** `audit`: grams and baker's percentages, totals, the leavening ledger, the bands of the style. */
@@ -63,14 +63,7 @@ export function auditCommand(text: string, options: Options, name: string): Outc
     waitMinutesMost: minutes(waiting.mostMinutes),
     portions: { count: rounded(portions.count, 1), of: portions.of, said: portions.said },
     sodiumMgPerPortion: rounded(nutrition.perPortion.sodium.likely, 0),
-    verdicts: audit.verdicts.map((verdict) => ({
-      quantity: verdict.quantity,
-      value: rounded(verdict.value),
-      unit: verdict.unit,
-      band: [rounded(verdict.band.low), rounded(verdict.band.high)],
-      verdict: verdict.verdict,
-      reason: style ? inOneLine(verdictInWords(verdict, style, formula.region)) : '',
-    })),
+    verdicts: verdictsAsJson(audit.verdicts, style, formula.region),
     problems,
     findings: findingsAsJson(input, foreseen(input)),
   });

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { styleById } from '../balance/index.js';
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../formats/index.js';
+import { SCHOOLS, type Fineness, type School } from '../leavening/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../units/index.js';
 import { wrongUse, type Outcome } from './outcome.js';
 
@@ -21,6 +22,16 @@ export interface Options {
   /** The way cups are filled. */
   readonly filled?: Filling;
   readonly format?: ExportFormat;
+  /** Names of lines that `rebalance` holds, by commas. */
+  readonly lock?: string;
+  /** What there is, for `rebalance`. */
+  readonly have?: string;
+  readonly school?: School;
+  readonly fineness?: Fineness;
+  /** What `swap` replaces, by what, and how much of it. */
+  readonly fromWords?: string;
+  readonly toWords?: string;
+  readonly share?: number;
   /** What `convert` converts to. */
   readonly toUnit?: string;
 }
@@ -44,6 +55,13 @@ const schema = Joi.object({
   filled: Joi.string().valid(...FILLINGS),
   format: Joi.string().valid(...EXPORT_FORMATS),
   'to-unit': Joi.string().max(40),
+  'from-words': Joi.string().trim().max(100),
+  'to-words': Joi.string().trim().max(200),
+  lock: Joi.string().max(500),
+  have: Joi.string().max(500),
+  school: Joi.string().valid(...SCHOOLS),
+  fineness: Joi.string().valid('spoons', 'tenths'),
+  share: Joi.number().min(0).max(1),
   region: Joi.string()
     .uppercase()
     .valid(...REGIONS)
@@ -67,7 +85,9 @@ const schema = Joi.object({
   'number.base': '{{#label}} needs a number',
 });
 
-interface Checked extends Omit<Options, 'knownMinutes' | 'toUnit'> {
+interface Checked extends Omit<Options, 'knownMinutes' | 'toUnit' | 'fromWords' | 'toWords'> {
+  readonly 'from-words'?: string;
+  readonly 'to-words'?: string;
   readonly 'to-unit'?: string;
   readonly 'known-minutes'?: number;
 }
@@ -79,12 +99,20 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
     value: Checked;
   };
   if (error) return { wrong: wrongUse(error.message.replace(/^(?=[a-z-]+\b)(?!there)/, '--')) };
-  const { 'known-minutes': knownMinutes, 'to-unit': toUnit, ...rest } = value;
+  const {
+    'known-minutes': knownMinutes,
+    'to-unit': toUnit,
+    'from-words': fromWords,
+    'to-words': toWords,
+    ...rest
+  } = value;
   return {
     options: {
       ...rest,
       ...(knownMinutes !== undefined && { knownMinutes }),
       ...(toUnit !== undefined && { toUnit }),
+      ...(fromWords !== undefined && { fromWords }),
+      ...(toWords !== undefined && { toWords }),
     },
   };
 }

@@ -4,13 +4,19 @@ import { convertCommand } from './convert-command.js';
 import { exportCommand } from './export-command.js';
 import { checkOptions, type Options, type TypedOptions } from './options.js';
 import { wrongUse, type Outcome } from './outcome.js';
+import { leavenCommand } from './leaven-command.js';
 import { parseCommand } from './parse-command.js';
+import { rebalanceCommand } from './rebalance-command.js';
+import { swapCommand } from './swap-command.js';
 
 const COMMANDS: Readonly<Record<string, (text: string, options: Options, name: string) => Outcome>> = {
   parse: parseCommand,
   audit: auditCommand,
   bake: bakeCommand,
   export: exportCommand,
+  rebalance: rebalanceCommand,
+  swap: swapCommand,
+  leaven: leavenCommand,
 };
 
 export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options]
@@ -20,6 +26,12 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
   bake  FILE|-   the bake in another pan
                  --to "9 in round x 2"   --from "9x5x2.75 in loaf"   --known-minutes 58
                  --celsius 175   --fan   --material dark   --mass 1150
+  rebalance FILE|-  the fewest changes into the bands of its style
+                 --lock "banana,egg"   --have "egg<=100 g, no milk"
+  swap FILE|-    one thing for another, with what that disturbs put right
+                 --from buttermilk --to "milk+vinegar"   --share 0.5
+  leaven FILE|-  soda and powder by a school
+                 --school acid-only|powder-only|browning|added-acid   --fineness spoons|tenths   --share 0.25
   export FILE|-  the formula in another format
                  --format text|markdown|jsonld|html|csv|orvin
   convert "2 cups plain flour"   --to g   --filled scooped|spooned|sifted|packed
@@ -41,6 +53,11 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'flag'>> = {
   mass: 'value',
   filled: 'value',
   format: 'value',
+  lock: 'value',
+  have: 'value',
+  school: 'value',
+  fineness: 'value',
+  share: 'value',
 };
 
 /**
@@ -59,7 +76,7 @@ export function runCommand(
   if (command === undefined) return wrongUse(`there is no command "${name}"\n\n${USAGE}`);
   if (file === undefined) return wrongUse(`${name} needs a file, or - for standard input\n\n${USAGE}`);
   if (more.length > 0) return wrongUse(`${name} takes one file; "${more.join(' ')}" is too much`);
-  const checked = checkOptions(typed);
+  const checked = checkOptions(name === 'swap' ? inWords(typed) : typed);
   if ('wrong' in checked) return checked.wrong;
   const text = readText(file);
   if (text === undefined) return wrongUse(`cannot read "${file}": no such file, or no permission`);
@@ -72,3 +89,10 @@ function converted(words: string | undefined, { to, ...typed }: TypedOptions): O
   const checked = checkOptions({ ...typed, ...(to !== undefined && { 'to-unit': to }) });
   return 'wrong' in checked ? checked.wrong : convertCommand(words, checked.options);
 }
+
+/** `swap` takes names where `bake` takes pans. */
+const inWords = ({ from, to, ...typed }: TypedOptions): TypedOptions => ({
+  ...typed,
+  ...(from !== undefined && { 'from-words': from }),
+  ...(to !== undefined && { 'to-words': to }),
+});

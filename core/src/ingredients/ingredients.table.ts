@@ -414,7 +414,7 @@ sunflower-seeds	sunflower seeds	sunflower seeds	sunflower kernels|hulled sunflow
 pumpkin-seeds	pumpkin seeds (hulled)	pumpkin seeds	pepitas|pumpkin seed|pumpkin seed kernels	nut/seed	5.2	49.1	30.2	3.3	1.4	6.0	0	7	0	6.3	0.55				tablespoon=8|cup=129		1	100|250|454
 sesame-seeds	sesame seeds	sesame seeds	sesame|til|white sesame seeds|black sesame seeds|gingelly seeds	nut/seed	4.7	49.7	17.7	11.3	0.3	11.8	0	11	0	6.3	0.61				tablespoon=9|cup=144	sesame	1	100|250
 poppy-seeds	poppy seeds	poppy seeds	poppy seed|khus khus|khas khas|blue poppy seeds	nut/seed	6.0	41.6	18.0	5.7	3.0	19.5	0	26	0	6.3	0.60				tablespoon=8.8|teaspoon=2.9		1	50|100|250
-ground-flaxseed	ground flaxseed	ground linseed	flaxseed meal|flax meal|ground flax|milled linseed|milled flaxseed|alsi powder	nut/seed	7.0	42.2	18.3	0.1	1.6	27.3	0	30	0	6.3	0.47	0.52			tablespoon=7		1	200|425
+ground-flaxseed	ground flaxseed	ground linseed	flaxseed meal|flax|flax meal|ground flax|milled linseed|milled flaxseed|alsi powder	nut/seed	7.0	42.2	18.3	0.1	1.6	27.3	0	30	0	6.3	0.47	0.52			tablespoon=7		1	200|425
 flaxseed	whole flaxseed	linseed	flax seeds|linseeds|golden flaxseed|alsi|whole linseed	nut/seed	7.0	42.2	18.3	0.1	1.6	27.3	0	30	0	6.3	0.70				tablespoon=10.3		1	250|500
 chia-seeds	chia seeds	chia seeds	chia|black chia seeds	nut/seed	5.8	30.7	16.5	7.0	0.7	34.4	0	16	0	6.3	0.69				tablespoon=10.5		1	200|300
 hemp-seeds	hulled hemp seeds	shelled hemp seeds	hemp hearts|hemp seeds|hemp seed	nut/seed	5.0	48.8	31.6	2.2	1.5	4.0	0	5	0	6.3	0.68				tablespoon=10		1	200|227

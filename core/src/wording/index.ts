@@ -6,3 +6,16 @@ export { findingInWords, fixInWords } from './findings.js';
 export { QUANTITY_NAMES, REASON_CODES_WORDED, bandInWords, quantityInWords, verdictInWords } from './verdicts.js';
 export { ADVICE_CODES_WORDED, adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';
 export { PHASE_NAMES, phConsequence } from './leavening.js';
+export {
+  consequenceInWords,
+  CONSEQUENCES_WORDED,
+  DIET_CAUTIONS,
+  DIET_NAMES,
+  FORCE_NAMES,
+  RESIDUAL_NAMES,
+  ruleInWords,
+  SCHOOL_NAMES,
+  settingInWords,
+  SWAP_NOTES_WORDED,
+  swapNoteInWords,
+} from './adapting.js';
