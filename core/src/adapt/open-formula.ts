@@ -90,7 +90,7 @@ export const usualPowderId = (region: Region): string =>
 export function mayComeIn(lines: readonly OpenLine[], region: Region): readonly OpenLine[] {
   const has = (test: (part: WeighedPart) => boolean) => lines.some(({ part }) => test(part));
   const wanted = [
-    ...(has(({ ingredient }) => /baking-powder/.test(ingredient.behavesAs)) ? [] : [usualPowderId(region)]),
+    ...(has(({ ingredient }) => ingredient.behavesAs.includes('baking-powder')) ? [] : [usualPowderId(region)]),
     ...(has(({ ingredient }) => ingredient.behavesAs === 'baking-soda') ? [] : ['baking-soda']),
     ...(has(({ ingredient }) => ingredient.category === 'salt') ? [] : ['table-salt']),
     ...(has(

@@ -26,7 +26,9 @@ export interface Leaveners {
 /** A batter without its soda and powder, and the powder it uses or its region sells. */
 export function leavenersOf(audit: Audit, formula: Formula): Leaveners {
   const { batter } = audit.weighed;
-  const powders = batter.filter(({ ingredient }) => isFreeLeavener(ingredient) && /powder/.test(ingredient.behavesAs));
+  const powders = batter.filter(
+    ({ ingredient }) => isFreeLeavener(ingredient) && ingredient.behavesAs.includes('powder'),
+  );
   return {
     locked: batter.filter(({ ingredient }) => !isFreeLeavener(ingredient)),
     powder: powders[0]?.ingredient ?? mustBeIngredient(usualPowderId(formula.region)),

@@ -1,4 +1,3 @@
-/// <reference path="./quadprog.d.ts" />
 import quadprog from 'quadprog';
 
 /** Σ coefficients · x ≥ bound. */

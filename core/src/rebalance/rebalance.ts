@@ -312,12 +312,10 @@ function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number
   const still = lines.flatMap((_, i) => (!held.has(i) && (change(i) < HARDLY_MOVED || tinyNew(i)) ? [i] : []));
   const tryHolding = (more: readonly number[]) => {
     const tried = solve(problem, new Map([...held, ...more.map((i) => [i, start[i] ?? 0] as const)]), likelyPh);
-    const good = tried && tried.outside <= Math.max(SLACK_TOLERANCE, result.outside + 1e-6);
-    if (good && tried) {
-      for (const i of more) held.set(i, start[i] ?? 0);
-      result = tried;
-    }
-    return Boolean(good);
+    if (!tried || tried.outside > Math.max(SLACK_TOLERANCE, result.outside + 1e-6)) return false;
+    for (const i of more) held.set(i, start[i] ?? 0);
+    result = tried;
+    return true;
   };
   if (still.length > 0) tryHolding(still);
   // then the least of what is left, one at a time, while it costs little

@@ -65,7 +65,7 @@ export interface TriedOut {
 
 const WHITE: ReadonlySet<string> = new Set(['all-purpose-flour', 'bread-flour', 'cake-flour', 'pastry-flour']);
 const LIQUIDS: ReadonlySet<string> = new Set(['dairy', 'cultured dairy', 'plant milk', 'liquid']);
-const isPowder = ({ behavesAs }: Ingredient) => /baking-powder/.test(behavesAs);
+const isPowder = ({ behavesAs }: Ingredient) => behavesAs.includes('baking-powder');
 const gramsOf = (parts: readonly WeighedPart[], test: (ingredient: Ingredient) => boolean) =>
   parts.reduce((sum, { ingredient, grams }) => sum + (test(ingredient) ? grams : 0), 0);
 

@@ -30,7 +30,7 @@ describe('startFormula', () => {
       ).toEqual([]);
       expect(audit.lines.every(({ grams }) => grams !== undefined)).toBeTrue();
       expect(audit.findings.filter(({ severity }) => severity === 'error').map(({ code }) => code)).toEqual([]);
-      expect(formula.steps.every(({ text }) => !/[{}]| ,|  /.test(text)))
+      expect(formula.steps.every(({ text }) => !/[{}]| ,| {2}/.test(text)))
         .withContext(formula.steps.map(({ text }) => text).join('\n'))
         .toBeTrue();
     });

@@ -243,7 +243,7 @@ function written(
     pan: panWords,
     oven: `${celsius} °C`,
     besides: besides === '' ? '' : `, and the ${besides}`,
-    melted: amounts.some(({ role, ingredient }) => role === 'fat' && !/oil/.test(ingredient.behavesAs))
+    melted: amounts.some(({ role, ingredient }) => role === 'fat' && !ingredient.behavesAs.includes('oil'))
       ? ', melted'
       : '',
     'egg-too': egg === '' ? '' : ` and the ${egg}`,

@@ -19,3 +19,4 @@ export {
   SWAP_NOTES_WORDED,
   swapNoteInWords,
 } from './adapting.js';
+export { derivationOf, FIGURES, type Derivation, type Figure } from './derivations.js';
