@@ -1,11 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import type { BandVerdict, Quantity, Style } from '@orvin/core/balance';
 import type { Region } from '@orvin/core/units';
+import { BandEditor } from './band-editor';
+import { How } from './how';
 import { QUANTITY_NAMES, quantityInWords, verdictInWords } from '@orvin/core/wording';
 
 /** Each quantity a thin track with the style's band marked and the reading as a tick; the last kept version's tick as a ghost. */
 @Component({
   selector: 'orv-band-list',
+  imports: [BandEditor, How],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (row of rows(); track row.quantity) {
@@ -35,7 +38,9 @@ import { QUANTITY_NAMES, quantityInWords, verdictInWords } from '@orvin/core/wor
       @if (open() === row.quantity) {
         <p class="why">
           <b>{{ row.why.say }}</b> {{ row.why.why }}
+          <orv-how [figure]="row.figure" [of]="row.name" />
         </p>
+        <orv-band-editor [verdict]="row.judged" [ofStyle]="ofStyle()" [region]="region()" />
       }
     }
   `,
@@ -59,6 +64,8 @@ export class BandList {
       const was = this.before().find((one) => one.quantity === quantity)?.value;
       return {
         quantity,
+        judged: verdict,
+        figure: `band-${quantity}` as const,
         name: QUANTITY_NAMES[quantity],
         verdict: verdict.verdict,
         low: at(band.low),

@@ -15,7 +15,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
 import { fromEvent } from 'rxjs';
 import { bakeFindings, sortedOut, writtenBakeJob } from '@orvin/core/audit';
-import { STYLES, styleName, styleShortName } from '@orvin/core/balance';
+import { styleBook, styleName, styleShortName } from '@orvin/core/balance';
 import { lineOf } from '@orvin/core/formula';
 import { REGIONS } from '@orvin/core/units';
 import { Keeping } from '../parts/keeping';
@@ -28,7 +28,18 @@ import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
 import { Intake } from '../work/intake';
 import { Readings } from '../work/readings';
+import { Adapting } from './adapting';
 import { BandList } from './band-list';
+import { CrumbReading } from './crumb-reading';
+import { FACES, faceOf, type FaceId } from './face-list';
+import { PortionFace } from './faces/portion-face';
+import { RebalanceFace } from './faces/rebalance-face';
+import { SchoolsFace } from './faces/schools-face';
+import { SwapFace } from './faces/swap-face';
+import { TryOutFace } from './faces/try-out-face';
+import { VersionsFace } from './faces/versions-face';
+import { How } from './how';
+import { Judging } from './judging';
 import { FormulaLineRow } from './formula-line';
 import { GasStrip } from './gas-strip';
 import { LedgerPicture } from './ledger-picture';
@@ -47,19 +58,27 @@ import { StepList } from './step-list';
     CdkDrag,
     CdkDropList,
     CdkDropListGroup,
+    CrumbReading,
     FormsModule,
     FormulaLineRow,
     GasStrip,
+    How,
     LedgerPicture,
     LineReading,
     NoteList,
     PhScale,
+    PortionFace,
+    RebalanceFace,
     RouterLink,
+    SchoolsFace,
     Select,
     StationLayout,
     StepList,
+    SwapFace,
+    TryOutFace,
+    VersionsFace,
   ],
-  providers: [LineEditing, StepEditing],
+  providers: [Adapting, Judging, LineEditing, StepEditing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './bench.html',
   styleUrl: './bench.css',
@@ -67,6 +86,8 @@ import { StepList } from './step-list';
 export class Bench {
   /** From the route. */
   readonly id = input.required<string>();
+  /** Which face the readings show: a query parameter, so that it survives a reload. */
+  readonly at = input<string>();
 
   private readonly store = inject(FormulaStore);
   private readonly readings = inject(Readings);
@@ -124,7 +145,7 @@ export class Bench {
   });
   /** The bands of the last kept version, for the ghosts: against the style of today. */
   protected readonly verdictsBefore = computed(() => {
-    const last = this.onBench.lastVersion();
+    const last = this.onBench.base();
     return last && this.onBench.unkept() ? this.readings.of(last.formula).verdicts : [];
   });
   protected readonly styleChoices = computed(() => {
@@ -135,7 +156,10 @@ export class Bench {
       id: '',
       name: detected ? `${styleShortName(detected, region)}, by its amounts` : 'what its amounts say',
     };
-    return [first, ...STYLES.map((style) => ({ id: style.id, name: styleName(style, region) }))];
+    return [
+      first,
+      ...styleBook(this.store.kitchen().styles).all.map((style) => ({ id: style.id, name: styleName(style, region) })),
+    ];
   });
   protected readonly chosenStyle = computed(() => this.formula()?.styleId ?? '');
   protected readonly runnerUp = computed(() => {
@@ -148,6 +172,9 @@ export class Bench {
   protected readonly outside = computed(
     () => this.audit()?.verdicts.filter(({ verdict }) => verdict !== 'within').length ?? 0,
   );
+
+  protected readonly faces = FACES;
+  protected readonly face = computed(() => faceOf(this.at()));
 
   constructor() {
     effect(() => this.onBench.bring(this.id()));
@@ -164,6 +191,23 @@ export class Bench {
     fromEvent<ClipboardEvent>(inject(DOCUMENT), 'paste')
       .pipe(takeUntilDestroyed())
       .subscribe((event) => this.paste(event));
+  }
+
+  protected show(face: FaceId): void {
+    void this.router.navigate([], {
+      queryParams: { at: face === 'judge' ? null : face },
+      queryParamsHandling: 'merge',
+      replaceUrl: true,
+    });
+  }
+  /** Left and right walk along the faces, as in any row of tabs. */
+  protected walk(event: Event, by: 1 | -1): void {
+    const at = FACES.findIndex(({ id }) => id === this.face());
+    const next = FACES[(at + by + FACES.length) % FACES.length];
+    if (!next) return;
+    event.preventDefault();
+    this.show(next.id);
+    (event.currentTarget as HTMLElement).querySelector<HTMLElement>(`#face-${next.id}`)?.focus();
   }
 
   /** To a line or a step. */

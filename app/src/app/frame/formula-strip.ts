@@ -54,7 +54,7 @@ export class FormulaStrip {
     const audit = this.onBench.audit();
     if (!record || !audit) return [];
     const { bake, region, yield: written } = record.formula;
-    const version = this.onBench.lastVersion();
+    const version = this.onBench.base();
     const facts: { label: string; strong?: string; more?: string }[] = [];
     if (audit.style) facts.push({ label: styleShortName(audit.style, region) });
     if (version)

@@ -47,6 +47,19 @@ export class KitchenLists {
   protected readonly problem = signal('');
   protected habitOf: Choice | null = null;
 
+  protected readonly cupboard = computed(() =>
+    (this.kitchen().cupboard ?? [])
+      .map((id) => ({ id, name: this.nameOf(id) }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  );
+
+  protected putInCupboard({ id }: Choice): void {
+    this.store.changeKitchen('what is in the cupboard', (kitchen) => learn.inCupboard(kitchen, id));
+  }
+  protected takeFromCupboard(id: string): void {
+    this.store.changeKitchen('what is in the cupboard', (kitchen) => forget.inCupboard(kitchen, id));
+  }
+
   protected readonly weighed = computed(() => {
     const kitchen = this.kitchen();
     const pantry = pantryOf(kitchen);

@@ -19,6 +19,7 @@ import { Work } from '../work/work-client';
 import { droppedFiles, readableFiles } from './dropped-files';
 import { pasteReading, type PasteReading } from './paste-reading';
 import { FINGERPRINT_PARTS, shelfRow } from './shelf-row';
+import { StartDialog } from './start-dialog';
 
 /** A text that someone typed in full is read when asked; this much at once is a paste. */
 const LOOKS_PASTED = /\n\s*\S/;
@@ -30,12 +31,14 @@ const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.reso
 
 @Component({
   selector: 'orv-shelf',
-  imports: [Button, Popover, RouterLink, Seen, Textarea],
+  imports: [Button, Popover, RouterLink, Seen, Textarea, StartDialog],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shelf.html',
   styleUrl: './shelf.css',
 })
 export class Shelf {
+  /** Whether the start from a style is open. */
+  protected readonly starting = signal(false);
   private readonly router = inject(Router);
   private readonly settings = inject(SettingsStore);
   private readonly readings = inject(Readings);

@@ -162,6 +162,31 @@ export class FormulaStore {
     });
   }
 
+  /** The kept version that the formula as it stands grew from. */
+  baseOf(id: string): StoredVersion | undefined {
+    const versions = this.versionsOf(id);
+    const basedOn = this.formula(id)?.basedOn;
+    return versions.find(({ number }) => number === basedOn) ?? versions[0];
+  }
+
+  /** Goes on from a kept version: the formula is as it was then, and what is kept next grows from there. The version itself stays. */
+  goOnFrom(id: string, version: StoredVersion): void {
+    const before = this.formula(id);
+    if (!before) return;
+    const after: StoredFormula = {
+      ...before,
+      formula: version.formula,
+      oven: version.oven,
+      basedOn: version.number,
+      revision: before.revision + 1,
+      changedAt: Date.now(),
+    };
+    this.commit({
+      label: `going on from version ${version.number}`,
+      changes: [{ table: 'formulas', id, before, after }],
+    });
+  }
+
   /** Keeps the formula as it stands as its next version. */
   keep(id: string, reason: string): StoredVersion | undefined {
     const record = this.formula(id);
@@ -172,15 +197,19 @@ export class FormulaStore {
       revision: 1,
       formulaId: id,
       number: (last?.number ?? 0) + 1,
-      parent: last?.number ?? null,
+      parent: this.baseOf(id)?.number ?? null,
       reason,
       keptAt: Date.now(),
       formula: record.formula,
       oven: record.oven,
     };
+    const grown: StoredFormula = { ...record, basedOn: version.number, revision: record.revision + 1 };
     this.commit({
       label: `keeping version ${version.number}`,
-      changes: [{ table: 'versions', id: version.id, after: version }],
+      changes: [
+        { table: 'versions', id: version.id, after: version },
+        { table: 'formulas', id, before: record, after: grown },
+      ],
     });
     return version;
   }

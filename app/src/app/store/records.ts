@@ -16,6 +16,8 @@ export interface StoredFormula {
   readonly demo: boolean;
   readonly formula: Formula;
   readonly oven: OvenSheet;
+  /** The number of the version it grew from; absent means the latest. */
+  readonly basedOn?: number;
 }
 
 /** A kept state of a formula: never changed afterwards. */
@@ -65,6 +67,7 @@ export const storedFormulaSchema = Joi.object<StoredFormula>({
   demo: Joi.boolean().required(),
   formula: formulaSchema.required(),
   oven: ovenSheetSchema.required(),
+  basedOn: Joi.number().integer().min(1),
 });
 
 export const storedVersionSchema = Joi.object<StoredVersion>({

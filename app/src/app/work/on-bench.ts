@@ -29,10 +29,15 @@ export class OnBench {
     return id === undefined ? [] : this.store.versionsOf(id);
   });
   readonly lastVersion = computed(() => this.versions()[0]);
-  /** Whether something changed since the last kept version. */
+  /** The version it grew from: the last, or the one that was gone back to. */
+  readonly base = computed(() => {
+    const id = this.id();
+    return id === undefined ? undefined : this.store.baseOf(id);
+  });
+  /** Whether something changed since the version it grew from. */
   readonly unkept = computed(() => {
     const record = this.record();
-    const last = this.lastVersion();
+    const last = this.base();
     if (!record) return false;
     return (
       last === undefined || JSON.stringify([last.formula, last.oven]) !== JSON.stringify([record.formula, record.oven])

@@ -1,0 +1,37 @@
+import { Injectable, inject } from '@angular/core';
+import type { Formula } from '@orvin/core/formula';
+import { FormulaStore } from '../store/formula-store';
+import { Tell } from '../parts/tell';
+import { OnBench } from '../work/on-bench';
+
+const newId = () => crypto.randomUUID();
+
+/** Takes a proposal into the formula at hand: as an edit that can be undone, or straight into a new version. */
+@Injectable()
+export class Adapting {
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly tell = inject(Tell);
+  readonly newId = newId;
+
+  /** One edit; the version is the baker's to keep. */
+  take(label: string, next: (formula: Formula) => Formula, said: string): void {
+    const id = this.onBench.id();
+    if (id === undefined) return;
+    this.store.change(id, label, ({ formula }) => ({ formula: next(formula) }));
+    this.tell.say(said, 'Keep it as a version when it is right.', { label: 'Undo', run: () => this.store.undo() });
+  }
+
+  /** What changed meanwhile is kept first, so that nothing is lost; then the change is kept as a version with its reason. */
+  takeAsVersion(reason: string, next: (formula: Formula) => Formula): void {
+    const id = this.onBench.id();
+    if (id === undefined) return;
+    if (this.onBench.unkept()) this.store.keep(id, `before: ${reason}`);
+    this.store.change(id, reason, ({ formula }) => ({ formula: next(formula) }));
+    const version = this.store.keep(id, reason);
+    this.tell.say(
+      version ? `Version ${version.number} is kept: ${reason}.` : reason,
+      'The one before stays as it was, under Versions.',
+    );
+  }
+}

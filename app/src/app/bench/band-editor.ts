@@ -1,0 +1,159 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { styleById, styleShortName, type BandVerdict, type OwnStyle, type Style } from '@orvin/core/balance';
+import { forget, learn } from '@orvin/core/kitchen';
+import type { Region } from '@orvin/core/units';
+import { QUANTITY_NAMES } from '@orvin/core/wording';
+import { FormulaStore } from '../store/formula-store';
+import { Tell } from '../parts/tell';
+import { LineEditing } from './line-editing';
+
+const numberIn = (field: HTMLInputElement) => Number(field.value.replace(',', '.'));
+
+/** One band made the baker's own: its ends and its middle; or a style of their own that begins with it. */
+@Component({
+  selector: 'orv-band-editor',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <form (submit)="$event.preventDefault(); keep(low, typical, high, name)">
+      <span class="caption">your band, {{ verdict().unit }}</span>
+      <label
+        >from
+        <input #low inputmode="decimal" [value]="shown(verdict().band.low)" [attr.aria-label]="'Lowest ' + quantity()"
+      /></label>
+      <label
+        >usual
+        <input
+          #typical
+          inputmode="decimal"
+          [value]="shown(verdict().band.typical)"
+          [attr.aria-label]="'Usual ' + quantity()"
+      /></label>
+      <label
+        >to
+        <input
+          #high
+          inputmode="decimal"
+          [value]="shown(verdict().band.high)"
+          [attr.aria-label]="'Highest ' + quantity()"
+      /></label>
+      <label class="name"
+        >as
+        <input
+          #name
+          maxlength="60"
+          [placeholder]="ofStyle().own ? '' : styleWords() + ', mine'"
+          [value]="ofStyle().own && isAdded() ? ofStyle().nameUk : ''"
+          [attr.aria-label]="'Name of a style of your own'"
+      /></label>
+      <button type="submit">Keep the band</button>
+      @if (ofStyle().own) {
+        <button type="button" class="back" (click)="back()">
+          {{ isAdded() ? 'Forget this style' : 'Back to the table' }}
+        </button>
+      }
+    </form>
+    @if (problem()) {
+      <p class="problem" role="status">{{ problem() }}</p>
+    }
+  `,
+  styles: `
+    form {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 4px 10px;
+      padding: 2px 0 8px;
+      font-size: var(--step--1);
+      color: var(--ink-2);
+    }
+    input {
+      width: 3.8rem;
+      min-height: 30px;
+      border: 0;
+      border-bottom: 1.5px solid var(--rim-2);
+      background: none;
+      text-align: right;
+      color: var(--ink);
+      font-weight: 600;
+    }
+    .name input {
+      width: 9rem;
+      text-align: left;
+    }
+    button {
+      border: 1.5px solid var(--rim);
+      border-radius: var(--corner);
+      background: var(--enamel);
+      color: var(--rim);
+      font-weight: 600;
+      min-height: 30px;
+      padding: 0 10px;
+      cursor: pointer;
+    }
+    .back {
+      border-color: transparent;
+      background: none;
+    }
+    .problem {
+      color: var(--alert);
+      font-size: var(--step--1);
+    }
+    @media (pointer: coarse) {
+      input,
+      button {
+        min-height: var(--finger);
+      }
+    }
+  `,
+})
+export class BandEditor {
+  readonly verdict = input.required<BandVerdict>();
+  readonly ofStyle = input.required<Style>();
+  readonly region = input.required<Region>();
+  private readonly store = inject(FormulaStore);
+  private readonly editing = inject(LineEditing);
+  private readonly tell = inject(Tell);
+
+  protected readonly problem = signal('');
+  protected readonly quantity = computed(() => QUANTITY_NAMES[this.verdict().quantity]);
+  protected readonly styleWords = computed(() => styleShortName(this.ofStyle(), this.region()));
+  /** Whether the style is one that the baker added, not one of the table's with other bands. */
+  protected readonly isAdded = computed(() => styleById(this.ofStyle().id) === undefined);
+  protected readonly shown = (value: number) => String(Number(value.toFixed(2)));
+
+  protected keep(
+    low: HTMLInputElement,
+    typical: HTMLInputElement,
+    high: HTMLInputElement,
+    name: HTMLInputElement,
+  ): void {
+    const band = { low: numberIn(low), typical: numberIn(typical), high: numberIn(high) };
+    if (!(band.low >= 0 && band.low <= band.typical && band.typical <= band.high && band.high <= 1000)) {
+      this.problem.set('The usual must lie between the ends, and the ends between 0 and 1000.');
+      return;
+    }
+    this.problem.set('');
+    const style = this.ofStyle();
+    const named = name.value.trim();
+    const known = (this.store.kitchen().styles ?? []).find(({ id }) => id === style.id);
+    const added = named !== '' && named !== style.nameUk;
+    const own: OwnStyle = {
+      id: added ? `own-${crypto.randomUUID()}` : style.id,
+      name: named !== '' ? named : (known?.name ?? this.styleWords()),
+      basedOn: style.basedOn,
+      bands: { ...(known?.bands ?? {}), [this.verdict().quantity]: band },
+    };
+    this.store.changeKitchen(`the band of ${this.quantity()}`, (kitchen) => learn.style(kitchen, own));
+    if (added) this.editing.setStyle(own.id);
+    this.tell.say(added ? `${own.name} is a style of yours.` : `The band of ${this.quantity()} is yours.`, '', {
+      label: 'Undo',
+      run: () => this.store.undo(),
+    });
+  }
+
+  protected back(): void {
+    const { id } = this.ofStyle();
+    if (this.isAdded()) this.editing.setStyle(undefined);
+    this.store.changeKitchen('the bands of the table', (kitchen) => forget.style(kitchen, id));
+  }
+}

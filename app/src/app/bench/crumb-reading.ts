@@ -1,0 +1,212 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Judgement } from '@orvin/core/audit';
+import { ingredientName } from '@orvin/core/ingredients';
+import { pantryOf, USUAL_PLACE } from '@orvin/core/kitchen';
+import type { Region } from '@orvin/core/units';
+import { consequenceInWords, minutesInWords, percentInWords, ruleInWords } from '@orvin/core/wording';
+import { FormulaStore } from '../store/formula-store';
+import { ForceList } from './force-list';
+import { How } from './how';
+import { Judging } from './judging';
+import { WaitStrip } from './wait-strip';
+
+/** What follows for the baker: how long it may wait here, what taste and colour do, how it lifts, what pulls on the crumb, what altitude asks. */
+@Component({
+  selector: 'orv-crumb-reading',
+  imports: [ForceList, How, WaitStrip],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (judged(); as judged) {
+      @if (judged.waiting.usableMillimoles > 0.5) {
+        <h3>
+          May wait <b class="big">{{ waitWords() }}</b>
+          <span>{{ waitMore() }}</span>
+          <orv-how figure="waiting" of="the wait" />
+        </h3>
+        <orv-wait-strip [waiting]="judged.waiting" />
+      }
+      <p class="place">
+        <label for="place-celsius">this kitchen</label>
+        <input
+          #celsius
+          id="place-celsius"
+          inputmode="decimal"
+          [value]="place().celsius"
+          (change)="setPlace(celsius, metres)"
+        />
+        °C,
+        <input
+          #metres
+          id="place-metres"
+          inputmode="numeric"
+          aria-label="Metres above the sea"
+          [value]="place().metresAboveSea"
+          (change)="setPlace(celsius, metres)"
+        />
+        m above the sea
+      </p>
+      @if (judged.altitude.metres >= 300) {
+        <p class="said">
+          <b>{{ altitudeSay() }}</b> {{ altitudeMore() }} <orv-how figure="altitude" of="altitude" />
+        </p>
+      }
+      @if (consequences().length > 0) {
+        <h3>Taste and colour</h3>
+        <ul aria-label="Taste and colour">
+          @for (one of consequences(); track one.code) {
+            <li>
+              <b>{{ one.sentence.say }}</b> {{ one.sentence.why }}
+            </li>
+          }
+        </ul>
+      }
+      <h3>
+        Lift {{ liftWords() }} <span>{{ liftMore() }}</span> <orv-how figure="lift" of="lift" />
+      </h3>
+      <p class="caption">An ordering, not a measurement: for comparing two batters of one style.</p>
+      <h3>What pulls on the crumb</h3>
+      <orv-force-list [forces]="judged.forces" [region]="region()" />
+      @if (rules().length > 0) {
+        <h3>The cake maker’s rules</h3>
+        <ul aria-label="The cake maker’s rules">
+          @for (rule of rules(); track rule.code) {
+            <li>
+              <span class="mark" [class.mark-warning]="!rule.holds" aria-hidden="true">{{
+                rule.holds ? '●' : '▲'
+              }}</span>
+              <b>{{ rule.sentence.say }}</b> {{ rule.sentence.why }}
+            </li>
+          }
+        </ul>
+      }
+    }
+  `,
+  styles: `
+    h3 {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 0 8px;
+      font-size: var(--step-0);
+      font-weight: 660;
+      margin: 14px 0 4px;
+    }
+    h3 span {
+      font-weight: 450;
+      color: var(--ink-2);
+      font-size: var(--step--1);
+    }
+    .big {
+      font-size: var(--step-1);
+    }
+    .place {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: center;
+      gap: 4px 6px;
+      color: var(--ink-2);
+      font-size: var(--step--1);
+    }
+    .place input {
+      width: 4.2rem;
+      min-height: 30px;
+      border: 0;
+      border-bottom: 1.5px solid var(--rim-2);
+      background: none;
+      text-align: right;
+      font-weight: 600;
+      color: var(--ink);
+    }
+    li,
+    .said {
+      padding: 3px 0;
+      color: var(--ink-2);
+    }
+    li b,
+    .said b {
+      color: var(--ink);
+      font-weight: 640;
+    }
+    @media (pointer: coarse) {
+      .place input {
+        min-height: var(--finger);
+      }
+    }
+  `,
+})
+export class CrumbReading {
+  readonly region = input.required<Region>();
+  private readonly store = inject(FormulaStore);
+  private readonly judging = inject(Judging);
+  protected readonly judged = computed<Judgement | undefined>(() => this.judging.judged());
+  protected readonly place = this.judging.place;
+
+  protected readonly waitWords = computed(() => {
+    const minutes = this.judged()?.waiting.adviceMinutes ?? 0;
+    return Number.isFinite(minutes) ? minutesInWords(minutes) : 'hours';
+  });
+  protected readonly waitMore = computed(() => {
+    const most = this.judged()?.waiting.mostMinutes ?? 0;
+    const lost = Math.round(100 * (1 - (this.judged()?.waiting.usableShare(30) ?? 1)));
+    return Number.isFinite(most)
+      ? `half an hour costs ${lost} % of its gas; a fifth is gone after ${minutesInWords(most)}`
+      : `half an hour costs ${lost} % of its gas`;
+  });
+  protected readonly consequences = computed(() => {
+    const pantry = pantryOf(this.store.kitchen());
+    return (this.judged()?.consequences ?? []).map((one) => {
+      const ingredient = one.ingredientId === undefined ? undefined : pantry.byId(one.ingredientId);
+      return {
+        code: one.code,
+        sentence: consequenceInWords(one, ingredient ? ingredientName(ingredient, this.region()) : ''),
+      };
+    });
+  });
+  protected readonly rules = computed(() =>
+    (this.judged()?.classical ?? []).map((rule) => ({ ...rule, sentence: ruleInWords(rule) })),
+  );
+  protected readonly liftWords = computed(() => {
+    const judged = this.judged();
+    const typical = this.judging.audit()?.style?.specificVolume.typical;
+    if (!judged || typical === undefined) return '';
+    const percent = Math.round(100 * (judged.lift.specificVolume / typical - 1));
+    return Math.abs(percent) < 6
+      ? 'as the style rises'
+      : percent > 0
+        ? `${percent} % over the style`
+        : `${-percent} % under the style`;
+  });
+  protected readonly liftMore = computed(() => {
+    const lift = this.judged()?.lift;
+    if (!lift) return '';
+    const risk =
+      lift.sinkingRisk > 0.5
+        ? 'high risk of sinking'
+        : lift.sinkingRisk > 0.15
+          ? 'some risk of sinking'
+          : 'it should hold';
+    return `${risk}; steam ${percentInWords(100 * lift.shares.steam)}, gas ${percentInWords(100 * lift.shares.carbonDioxide)}, air ${percentInWords(100 * lift.shares.air)}`;
+  });
+  protected readonly altitudeSay = computed(() => {
+    const advice = this.judged()?.altitude;
+    return advice ? `Take ${Math.round(100 * (1 - advice.leavenerFactor.likely))} % off soda and powder.` : '';
+  });
+  protected readonly altitudeMore = computed(() => {
+    const advice = this.judged()?.altitude;
+    if (!advice) return '';
+    const { liquidPercentOfFlour: liquid, sugarPercentLess: sugar } = advice;
+    return `Liquid up by ${Math.round(liquid.low)} to ${Math.round(liquid.high)} % of the flour, sugar down by ${Math.round(sugar.low)} to ${Math.round(sugar.high)} %, oven ${Math.round(advice.ovenCelsiusMore)} °C hotter, ${Math.round(advice.timePercentLess)} % shorter. Water boils at ${advice.boilingCelsius.toFixed(0)} °C.`;
+  });
+
+  protected setPlace(celsius: HTMLInputElement, metres: HTMLInputElement): void {
+    const [warm, high] = [Number(celsius.value.replace(',', '.')), Number(metres.value.replace(',', '.'))];
+    const place = {
+      celsius: Number.isFinite(warm) && warm >= 2 && warm <= 40 ? warm : USUAL_PLACE.celsius,
+      metresAboveSea:
+        Number.isFinite(high) && high >= -400 && high <= 4500 ? Math.round(high) : USUAL_PLACE.metresAboveSea,
+    };
+    celsius.value = String(place.celsius);
+    metres.value = String(place.metresAboveSea);
+    this.store.changeKitchen('the kitchen’s place', (kitchen) => ({ ...kitchen, place }));
+  }
+}

@@ -1,0 +1,237 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Audit } from '@orvin/core/audit';
+import type { Formula } from '@orvin/core/formula';
+import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
+import { learn, forget } from '@orvin/core/kitchen';
+import { NUTRIENTS, type Nutrient } from '@orvin/core/nutrition';
+import { gramsInWords } from '@orvin/core/wording';
+import { FormulaStore } from '../../store/formula-store';
+import { OnBench } from '../../work/on-bench';
+import { How } from '../how';
+import { Judging } from '../judging';
+
+const NAMES: Readonly<Record<Nutrient, string>> = {
+  energy: 'energy', fat: 'fat', carbohydrate: 'starch and sugars', sugars: 'of which sugars', fibre: 'fibre', protein: 'protein', salt: 'salt', sodium: 'sodium',
+}; // prettier-ignore
+const UNIT: Readonly<Record<Nutrient, string>> = {
+  energy: 'kcal', fat: 'g', carbohydrate: 'g', sugars: 'g', fibre: 'g', protein: 'g', salt: 'g', sodium: 'mg',
+}; // prettier-ignore
+const figure = (nutrient: Nutrient, value: number) =>
+  nutrient === 'energy' || nutrient === 'sodium'
+    ? String(Math.round(value))
+    : value.toFixed(nutrient === 'salt' ? 2 : 1);
+
+/** What a portion holds and costs, before and after the bake, with the spread of it. */
+@Component({
+  selector: 'orv-portion-face',
+  imports: [How],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (judged(); as judged) {
+      <h2>
+        <label for="portions">Portions</label>
+        <input
+          #count
+          id="portions"
+          class="line-input count"
+          inputmode="numeric"
+          [value]="judged.portions.count"
+          (change)="setPortions(count)"
+        />
+        <span class="caption">{{
+          judged.portions.said ? judged.portions.of : 'by slices of 80 g; write how many it makes'
+        }}</span>
+      </h2>
+      <p class="lead">
+        <b class="big">{{ energy() }}</b> kcal <span class="caption">a portion, {{ spread() }}</span>
+        <orv-how figure="energy" of="energy" />
+      </p>
+      <div class="panel">
+        <table class="moves" aria-label="Nutrition">
+          <thead>
+            <tr>
+              <th scope="col"></th>
+              <th scope="col">a portion</th>
+              <th scope="col">eight in ten</th>
+              <th scope="col">100 g raw</th>
+              <th scope="col">100 g baked</th>
+            </tr>
+          </thead>
+          <tbody>
+            @for (row of rows(); track row.name) {
+              <tr>
+                <td>{{ row.name }}</td>
+                <td class="value">{{ row.portion }}</td>
+                <td class="before">{{ row.range }}</td>
+                <td class="before">{{ row.raw }}</td>
+                <td class="before">{{ row.baked }}</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+        <p class="caption">
+          {{ baked() }} Saturated fat is not in the ingredient table and not given.
+          <orv-how figure="sodium" of="sodium" />
+        </p>
+      </div>
+      <h2>Cost</h2>
+      <p class="lead">
+        <b class="big">{{ judged.nutrition.cost.perPortion.toFixed(2) }}</b> a portion
+        <span class="caption">{{ judged.nutrition.cost.whole.toFixed(2) }} in all, of what has a price</span>
+        <orv-how figure="cost" of="cost" />
+      </p>
+      <table class="moves prices" aria-label="Pack prices">
+        <thead>
+          <tr>
+            <th scope="col">pack</th>
+            <th scope="col">grams</th>
+            <th scope="col">price</th>
+            <th scope="col">here</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (row of prices(); track row.id) {
+            <tr>
+              <td>{{ row.name }}</td>
+              <td>
+                <input
+                  #pack
+                  class="line-input"
+                  inputmode="decimal"
+                  [value]="row.packGrams"
+                  [attr.aria-label]="'Grams in a pack of ' + row.name"
+                  (change)="setPrice(row.id, pack, price)"
+                />
+              </td>
+              <td>
+                <input
+                  #price
+                  class="line-input"
+                  inputmode="decimal"
+                  [value]="row.price"
+                  placeholder="–"
+                  [attr.aria-label]="'Price of a pack of ' + row.name"
+                  (change)="setPrice(row.id, pack, price)"
+                />
+              </td>
+              <td class="before">{{ row.here }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    }
+  `,
+  styleUrl: './faces.css',
+  styles: `
+    h2 {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 4px 10px;
+      margin-top: 8px;
+    }
+    .count {
+      width: 4rem;
+      font-weight: 680;
+    }
+    .lead {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 0 8px;
+      margin: 2px 0 8px;
+    }
+    .big {
+      font-size: var(--step-3);
+      line-height: 1.1;
+      letter-spacing: -0.02em;
+    }
+    .value {
+      font-weight: 660;
+      white-space: nowrap;
+    }
+    .prices input {
+      width: 5rem;
+      text-align: right;
+    }
+    .caption {
+      font-weight: 450;
+    }
+  `,
+})
+export class PortionFace {
+  readonly formula = input.required<Formula>();
+  readonly audit = input.required<Audit>();
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly judging = inject(Judging);
+  protected readonly judged = this.judging.judged;
+
+  private readonly facts = computed(() => this.judged()?.nutrition);
+  protected readonly energy = computed(() => Math.round(this.facts()?.perPortion.energy.likely ?? 0));
+  protected readonly spread = computed(() => {
+    const energy = this.facts()?.perPortion.energy;
+    return energy ? `${Math.round(energy.low)} to ${Math.round(energy.high)}` : '';
+  });
+  protected readonly baked = computed(() => {
+    const facts = this.facts();
+    return facts
+      ? `${gramsInWords(facts.grams)} goes in, ${gramsInWords(facts.bakedGrams.low)} to ${gramsInWords(facts.bakedGrams.high)} comes out.`
+      : '';
+  });
+  protected readonly rows = computed(() => {
+    const facts = this.facts();
+    if (!facts) return [];
+    return NUTRIENTS.map((nutrient) => {
+      const { low, likely, high } = facts.perPortion[nutrient];
+      return {
+        name: NAMES[nutrient],
+        portion: `${figure(nutrient, likely)} ${UNIT[nutrient]}`,
+        range: `${figure(nutrient, low)}–${figure(nutrient, high)}`,
+        raw: figure(nutrient, facts.per100gRaw[nutrient].likely),
+        baked: figure(nutrient, facts.per100gBaked[nutrient].likely),
+      };
+    });
+  });
+  protected readonly prices = computed(() => {
+    const known = new Map((this.store.kitchen().prices ?? []).map((price) => [price.ingredientId, price]));
+    const grams = new Map<Ingredient, number>();
+    for (const { entries, optional } of this.audit().lines)
+      for (const { read, grams: amount } of optional ? [] : entries)
+        if (read.ingredient && amount && read.ingredient.id !== 'water')
+          grams.set(read.ingredient, (grams.get(read.ingredient) ?? 0) + amount);
+    return [...grams].map(([ingredient, amount]) => {
+      const price = known.get(ingredient.id);
+      const packGrams = price?.packGrams ?? ingredient.packGrams[0] ?? 1000;
+      return {
+        id: ingredient.id,
+        name: ingredientName(ingredient, this.formula().region).replace(/\s*\(.*\)/, ''),
+        packGrams,
+        price: price ? String(price.price) : '',
+        here: price ? ((amount * price.price) / packGrams).toFixed(2) : '–',
+      };
+    });
+  });
+
+  protected setPortions(field: HTMLInputElement): void {
+    const count = Math.round(Number(field.value.replace(',', '.')));
+    const id = this.onBench.id();
+    if (id === undefined || !(count >= 1 && count <= 5000)) {
+      field.value = String(this.judged()?.portions.count ?? '');
+      return;
+    }
+    const of = this.judged()?.portions.of ?? 'portions';
+    this.store.change(id, 'the number of portions', ({ formula }) => ({
+      formula: { ...formula, yield: `makes ${count} ${of}` },
+    }));
+  }
+  protected setPrice(ingredientId: string, pack: HTMLInputElement, price: HTMLInputElement): void {
+    const [packGrams, money] = [Number(pack.value.replace(',', '.')), Number(price.value.replace(',', '.'))];
+    if (price.value.trim() === '') {
+      this.store.changeKitchen('the price', (kitchen) => forget.price(kitchen, ingredientId));
+      return;
+    }
+    if (!(packGrams > 0 && packGrams <= 1_000_000 && money >= 0 && money <= 1_000_000)) return;
+    this.store.changeKitchen('the price', (kitchen) => learn.price(kitchen, { ingredientId, packGrams, price: money }));
+  }
+}

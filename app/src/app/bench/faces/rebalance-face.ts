@@ -1,0 +1,274 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Select } from 'primeng/select';
+import type { Audit } from '@orvin/core/audit';
+import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/adapt';
+import { styleBook, styleName, styleShortName } from '@orvin/core/balance';
+import type { Formula } from '@orvin/core/formula';
+import { ingredientName } from '@orvin/core/ingredients';
+import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/wording';
+import type { MovedLine } from '@orvin/core/rebalance';
+import { FormulaStore } from '../../store/formula-store';
+import { Adapting } from '../adapting';
+
+/** The fewest and smallest changes into the bands: locks, what there is, before and after, taken whole or line by line. */
+@Component({
+  selector: 'orv-rebalance-face',
+  imports: [FormsModule, Select],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2 id="rebalance-heading">Into the bands</h2>
+    <div class="controls">
+      <span id="rebalance-style">of</span>
+      <p-select
+        ariaLabelledBy="rebalance-style"
+        appendTo="body"
+        [options]="styles()"
+        optionLabel="name"
+        optionValue="id"
+        [filter]="true"
+        filterPlaceholder="find a style"
+        [ngModel]="styleId()"
+        (ngModelChange)="styleId.set($event)"
+      />
+      <label class="have">
+        what I have
+        <input
+          class="line-input"
+          [ngModel]="have()"
+          (ngModelChange)="have.set($event)"
+          maxlength="300"
+          autocomplete="off"
+          placeholder="180 g flour, 3 eggs, no milk"
+        />
+      </label>
+    </div>
+    @for (odd of proposal()?.had?.misunderstood; track odd.said) {
+      <p class="said">
+        <span class="mark mark-warning" aria-hidden="true">▲</span>
+        {{
+          odd.because === 'not-in-formula'
+            ? '“' + odd.said + '” is in no line.'
+            : '“' + odd.said + '” says no amount: write “3 eggs”, “180 g flour” or “no milk”.'
+        }}
+      </p>
+    }
+    @if (proposal(); as proposal) {
+      @if (moved().length === 0 && proposal.feasible) {
+        <p class="said"><b>Nothing needs to move.</b> Everything lies inside the bands of {{ styleWords() }}.</p>
+      } @else {
+        <p class="said" role="status">
+          @if (proposal.feasible) {
+            <b>{{ moved().length === 1 ? 'One line moves' : moved().length + ' lines move' }}.</b>
+            {{ outsideBefore() }} comes inside.
+          } @else {
+            <span class="off"
+              ><span class="mark" aria-hidden="true">▲</span> <b class="off">Not with these locks.</b></span
+            >
+            {{ conflictWords() }}
+          }
+        </p>
+        @if (moved().length > 0) {
+          <div class="panel">
+            <table class="moves" aria-label="Before and after">
+              <thead>
+                <tr>
+                  <th scope="col">line</th>
+                  <th scope="col">now</th>
+                  <th scope="col">then</th>
+                  <th scope="col"><span class="seen-by-readers-only">take</span></th>
+                </tr>
+              </thead>
+              <tbody>
+                @for (line of moved(); track line.id) {
+                  <tr>
+                    <td>{{ nameOf(line) }}</td>
+                    <td class="before">{{ line.before > 0 ? grams(line.before) : '–' }}</td>
+                    <td class="after">{{ grams(line.after) }}</td>
+                    <td>
+                      <button
+                        type="button"
+                        class="quiet"
+                        [attr.aria-label]="'Take ' + nameOf(line)"
+                        (click)="take([line])"
+                      >
+                        take
+                      </button>
+                    </td>
+                  </tr>
+                }
+              </tbody>
+            </table>
+            <div class="foot">
+              <button type="button" class="act take" (click)="take(moved())">Take all</button>
+            </div>
+          </div>
+          <ul class="ticks" aria-label="Readings then">
+            @for (row of changedBands(); track row.quantity) {
+              <li [class.off]="row.off">
+                {{ row.name }} {{ row.before }} → <b>{{ row.after }}</b>
+              </li>
+            }
+          </ul>
+        }
+      }
+    }
+    <h3>Held as it is</h3>
+    <p class="caption">A held line never moves. Tap to hold or free it.</p>
+    <div class="locks" role="group" aria-label="Lines to hold">
+      @for (line of lines(); track line.id) {
+        <button
+          type="button"
+          class="chip"
+          [attr.aria-pressed]="held().has(line.id)"
+          [disabled]="line.fixed"
+          (click)="toggle(line.id)"
+        >
+          {{ line.name }}
+        </button>
+      }
+    </div>
+  `,
+  styleUrl: './faces.css',
+  styles: `
+    .have {
+      display: flex;
+      align-items: center;
+      gap: 8px;
+      flex: 1 1 16rem;
+    }
+    .have input {
+      flex: 1;
+      min-width: 0;
+    }
+    .foot {
+      display: flex;
+      justify-content: flex-end;
+      padding-top: 8px;
+      border-top: 1px solid var(--hair);
+    }
+    .ticks {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 2px 18px;
+      margin: 8px 0;
+      color: var(--ink-2);
+    }
+    .locks {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 6px;
+      margin-top: 4px;
+    }
+  `,
+})
+export class RebalanceFace {
+  readonly formula = input.required<Formula>();
+  readonly audit = input.required<Audit>();
+  private readonly store = inject(FormulaStore);
+  private readonly adapting = inject(Adapting);
+
+  protected readonly have = signal('');
+  protected readonly held = signal<ReadonlySet<string>>(new Set());
+  protected readonly styleId = linkedSignal(() => this.audit().style?.id ?? '');
+  protected readonly grams = gramsInWords;
+
+  private readonly book = computed(() => styleBook(this.store.kitchen().styles));
+  protected readonly styles = computed(() =>
+    this.book().all.map((style) => ({ id: style.id, name: styleName(style, this.formula().region) })),
+  );
+  private readonly style = computed(() => this.book().byId(this.styleId()) ?? this.audit().style);
+  protected readonly styleWords = computed(() => {
+    const style = this.style();
+    return style ? styleShortName(style, this.formula().region) : '';
+  });
+  protected readonly lines = computed(() =>
+    this.audit()
+      .lines.filter(({ inBatter, optional, grams }) => inBatter && !optional && grams !== undefined)
+      .map(({ lineId, entries, text }) => {
+        const ingredient = entries[0]?.read.ingredient;
+        const fixed = entries.length > 1;
+        const name =
+          ingredient && !fixed ? ingredientName(ingredient, this.formula().region).replace(/\s*\(.*\)/, '') : text;
+        return { id: lineId, name: name.length > 34 ? `${name.slice(0, 32)}…` : name, fixed };
+      }),
+  );
+  protected readonly proposal = computed(() => {
+    const style = this.style();
+    return (
+      style &&
+      proposeRebalance(this.formula(), this.audit(), this.store.kitchen(), {
+        style,
+        locked: this.held(),
+        have: this.have(),
+      })
+    );
+  });
+  protected readonly moved = computed(() => this.proposal()?.lines.filter(isMoved) ?? []);
+  protected readonly outsideBefore = computed(() => {
+    const outside = this.proposal()?.before.filter(({ verdict }) => verdict !== 'within') ?? [];
+    const names = outside.map(({ quantity }) => QUANTITY_NAMES[quantity]);
+    const all =
+      names.length < 2 ? (names[0] ?? 'What you have') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+    return all.charAt(0).toUpperCase() + all.slice(1);
+  });
+  protected readonly changedBands = computed(() => {
+    const proposal = this.proposal();
+    return (proposal?.after ?? []).flatMap((after) => {
+      const before = proposal?.before.find(({ quantity }) => quantity === after.quantity);
+      const [was, is] = [before ? quantityInWords(before, before.value) : '', quantityInWords(after, after.value)];
+      return was === is
+        ? []
+        : [
+            {
+              quantity: after.quantity,
+              name: QUANTITY_NAMES[after.quantity],
+              before: was,
+              after: is,
+              off: after.verdict !== 'within',
+            },
+          ];
+    });
+  });
+  protected readonly conflictWords = computed(() => {
+    const proposal = this.proposal();
+    if (!proposal) return '';
+    const gives = proposal.conflicts.map(
+      ({ ingredient, heldGrams, wantedGrams }) =>
+        `${ingredientName(ingredient, this.formula().region)} from ${gramsInWords(heldGrams)} to ${gramsInWords(wantedGrams)}`,
+    );
+    const reach = proposal.outOfReach.map((quantity) => QUANTITY_NAMES[quantity]);
+    return [
+      gives.length > 0 ? `The least that would have to give: ${gives.join('; ')}.` : '',
+      reach.length > 0 ? `Nothing in this formula moves its ${reach.join(' and ')} far enough; add a line that does, or choose another style.` : '',
+    ].filter((one) => one !== '').join(' '); // prettier-ignore
+  });
+
+  protected nameOf(line: MovedLine): string {
+    return (
+      ingredientName(line.ingredient, this.formula().region).replace(/\s*\(.*\)/, '') + (line.isNew ? ', new' : '')
+    );
+  }
+  protected toggle(lineId: string): void {
+    this.held.update((held) => {
+      const next = new Set(held);
+      if (!next.delete(lineId)) next.add(lineId);
+      return next;
+    });
+  }
+  protected take(lines: readonly MovedLine[]): void {
+    const kitchen = this.store.kitchen();
+    const style = this.style();
+    const chosen = style && style.id !== this.audit().style?.id ? style.id : undefined;
+    this.adapting.take(
+      lines.length === 1 ? 'the change of one line' : 'the rebalance',
+      (formula) => ({
+        ...takeChanges(formula, lines, kitchen, this.adapting.newId),
+        ...(chosen !== undefined && { styleId: chosen }),
+      }),
+      lines.length === 1
+        ? `${lines.map((line) => this.nameOf(line)).join('')} is taken.`
+        : `${lines.length} lines are taken.`,
+    );
+  }
+}

@@ -1,0 +1,20 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { judgementOf } from '@orvin/core/audit';
+import { USUAL_PLACE } from '@orvin/core/kitchen';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+
+/** What follows from the formula at hand beyond its bands, worked out when a reading asks. */
+@Injectable()
+export class Judging {
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+
+  readonly audit = this.onBench.audit;
+  readonly judged = computed(() => {
+    const record = this.onBench.record();
+    const audit = this.onBench.audit();
+    return record && audit && judgementOf(record.formula, audit, this.store.kitchen());
+  });
+  readonly place = computed(() => this.store.kitchen().place ?? USUAL_PLACE);
+}
