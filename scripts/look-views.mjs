@@ -45,6 +45,62 @@ export const VIEWS = {
     await open('Gingerbread with dark treacle')(page);
     await readings(page, size);
   },
+  ...Object.fromEntries(
+    [
+      ['set', 'Set right'],
+      ['swap', 'Swap'],
+      ['try', 'Try out'],
+      ['versions', 'Versions'],
+      ['portion', 'Portion'],
+    ].map(([id, name]) => [
+      `bench-${id}`,
+      async (page, size) => {
+        await open(PEAR)(page);
+        await readings(page, size);
+        await page.getByRole('tab', { name }).click();
+        await page.getByRole('tabpanel').locator('h2, dl').first().waitFor();
+        if (id === 'swap') {
+          await page.getByRole('button', { name: 'dairy-free' }).click();
+          await page.getByRole('list', { name: 'Ways to swap' }).waitFor();
+        }
+      },
+    ]),
+  ),
+  'bench-rebalance': async (page, size) => {
+    await VIEWS['bench-set'](page, size);
+    await page.getByRole('textbox', { name: 'what I have' }).fill('180 g flour, no yogurt');
+    await page.getByRole('textbox', { name: 'what I have' }).scrollIntoViewIfNeeded();
+    await page.getByRole('heading', { name: 'Held as it is' }).scrollIntoViewIfNeeded();
+  },
+  'bench-crumb': async (page, size) => {
+    await open('Parsnip and hazelnut cake, browned-butter frosting')(page);
+    await readings(page, size);
+    await page.getByText('What pulls on the crumb').scrollIntoViewIfNeeded();
+    await page.getByText('water over thirst').scrollIntoViewIfNeeded();
+  },
+  'bench-branches': async (page, size) => {
+    await open(PEAR)(page);
+    await readings(page, size);
+    await page.getByRole('tab', { name: 'Set right' }).click();
+    await page.getByRole('button', { name: 'Use: Soda for the acid, powder for the rest' }).click();
+    await page.getByRole('tab', { name: 'Swap' }).click();
+    await page.getByRole('button', { name: 'vegan' }).click();
+    await page.getByRole('button', { name: 'Make it vegan' }).click();
+    await page.getByRole('tab', { name: 'Versions' }).click();
+    await page.getByRole('button', { name: 'Go on from version 1' }).click();
+    await page.getByRole('tab', { name: 'Swap' }).click();
+    await page.getByRole('group', { name: 'What to swap' }).getByRole('button', { name: 'vegetable oil' }).click();
+    await page
+      .getByRole('button', { name: /^Swap for/ })
+      .first()
+      .click();
+    await page.getByRole('tab', { name: 'Versions' }).click();
+    await page.getByRole('button', { name: 'Compare version 3' }).click();
+  },
+  'shelf-start': async (page) => {
+    await page.getByRole('button', { name: 'Start from a style' }).click();
+    await page.getByRole('list', { name: 'What it takes' }).waitFor();
+  },
   'bench-many-in-one': async (page) => {
     await open('Cider-fed harvest fruit cake')(page);
     await page.getByRole('textbox', { name: /^Line: 300g sultanas/ }).focus();

@@ -13,7 +13,7 @@ const entryId = (lineId: string, at: number) => `${lineId}#${at}`;
 export const lineIdOf = (openId: string): string => openId.split('#')[0] ?? openId;
 
 const WHOLE: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk', 'duck-egg', 'quail-egg']);
-const SPOONS: ReadonlySet<string> = new Set(['tsp', 'tbsp']);
+const SPOONS: ReadonlySet<string> = new Set(['teaspoon', 'tablespoon']);
 
 function partOf({ ingredient, weight, preparation }: ReadEntry): WeighedPart | undefined {
   return ingredient && weight && weight.grams > 0
@@ -31,7 +31,7 @@ function pieceGrams({ ingredient, unit, quantity, weight }: ReadEntry): number |
 /** Grams of an eighth of a teaspoon, for what is written in spoons. */
 function eighthGrams({ unit, quantity, weight }: ReadEntry, kitchen: Kitchen, region: Region): number | undefined {
   if (unit === undefined || !SPOONS.has(unit) || !quantity || !weight) return undefined;
-  const [written, teaspoon] = [unitById(unit), unitById('tsp')];
+  const [written, teaspoon] = [unitById(unit), unitById('teaspoon')];
   const [millilitres, one] = [
     written && millilitresIn(kitchen, written, region),
     teaspoon && millilitresIn(kitchen, teaspoon, region),

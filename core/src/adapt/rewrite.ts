@@ -40,8 +40,8 @@ export interface Addition {
 const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
 /** A text may say an amount so far from the one meant; beyond that the grams are told beside it. */
 const CLOSE_ENOUGH = 0.012;
-/** Spoons are only offered where they meet an amount so well. */
-const SPOON_MEETS = 0.04;
+/** Spoons say an amount where they meet it as well as a level spoon meets itself. @source leavening.md 1.6, ± 7 % */
+const SPOON_MEETS = 0.06;
 const SPOONED: ReadonlySet<string> = new Set(['leavener', 'salt', 'spice', 'thickener/gum', 'flavouring']);
 
 /** "1 3/8": whole and eighths, as a line is typed. */
@@ -64,8 +64,8 @@ function amountTyped({ unit, quantity, weight }: ReadEntry, grams: number): stri
     return Math.abs(count - value) < 0.02 ? String(count) : gramsTyped(grams);
   }
   if (unit === 'percent') return `${Number(value.toFixed(value < 10 ? 2 : 1))}%`;
-  if (unit === 'tsp' || unit === 'tbsp') {
-    const teaspoons = unit === 'tsp' ? value : value * 3;
+  if (unit === 'teaspoon' || unit === 'tablespoon') {
+    const teaspoons = unit === 'teaspoon' ? value : value * 3;
     const written = eighthsTyped(teaspoons);
     const met = Math.abs(Math.round(teaspoons * 8) / 8 / teaspoons - 1) < SPOON_MEETS;
     if (written !== undefined && met && teaspoons <= 12) return `${written} tsp`;
@@ -94,7 +94,7 @@ function withGrams(line: FormulaLine, grams: number, context: ReadingContext): F
 /** What a new line of an ingredient says: spoons where they meet the amount, grams otherwise. */
 export function writtenLine(ingredient: Ingredient, grams: number, context: ReadingContext): string {
   const name = ingredientName(ingredient, context.region).replace(/\s*\(.*\)/, '');
-  const teaspoon = unitById('tsp');
+  const teaspoon = unitById('teaspoon');
   const millilitres = teaspoon && millilitresIn(context.kitchen, teaspoon, context.region);
   const density = weighedDensity(context.kitchen, ingredient) ?? ingredient.gramsPerMillilitre.spooned;
   if (SPOONED.has(ingredient.category) && millilitres && density) {
@@ -103,7 +103,7 @@ export function writtenLine(ingredient: Ingredient, grams: number, context: Read
     if (
       written !== undefined &&
       teaspoons < 6 &&
-      Math.abs(Math.round(teaspoons * 8) / 8 / teaspoons - 1) < 3 * SPOON_MEETS
+      Math.abs(Math.round(teaspoons * 8) / 8 / teaspoons - 1) < 2 * SPOON_MEETS
     ) {
       const text = `${written} tsp ${name}`;
       const [read] = readLine(text, context);

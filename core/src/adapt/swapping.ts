@@ -2,6 +2,7 @@ import type { Audit } from '../audit/index.js';
 import { lineOf, mustBeIngredient, type Formula } from '../formula/index.js';
 import { ingredientName, type Ingredient } from '../ingredients/index.js';
 import { pantryOf, type Kitchen } from '../kitchen/index.js';
+import { isFreeLeavener } from '../leavening/index.js';
 import type { OpenLine } from '../rebalance/index.js';
 import {
   alternativesFor,
@@ -99,7 +100,10 @@ export function swappable(audit: Audit): readonly { readonly lineId: string; rea
 export function takeSwap(formula: Formula, swapped: Swapped, kitchen: Kitchen, newId: () => string): Formula {
   const out = swapped.lines.find((line) => swapped.lines.some(({ insteadOf }) => insteadOf === line.id)) ?? swapped.lines.find(({ before, after, isNew }) => !isNew && after < before * 0.99); // prettier-ignore
   const changes = swapped.lines
-    .filter(({ isNew, before, after }) => !isNew && Math.abs(after - before) > 0.004 * before)
+    .filter(
+      ({ isNew, before, after, ingredient }) =>
+        !isNew && Math.abs(after - before) > (isFreeLeavener(ingredient) ? SPOON_VARIES : 0.004) * before,
+    )
     .map(({ id, after }) => ({ lineId: lineIdOf(id), grams: measured(after) }));
   const incoming = swapped.lines.filter(({ isNew }) => isNew);
   const additions = incoming.map(({ ingredient, after, insteadOf }): Addition => ({
@@ -116,6 +120,8 @@ export function takeSwap(formula: Formula, swapped: Swapped, kitchen: Kitchen, n
   return renameInSteps(amounts, out.ingredient, read, names, out.after > 0);
 }
 
+/** Less than a level spoon varies by is no change of a leavener. */
+const SPOON_VARIES = 0.06;
 /** Tenths for little, whole grams for the rest. */
 const measured = (grams: number) => (grams < 20 ? Math.round(grams * 10) / 10 : Math.round(grams));
 

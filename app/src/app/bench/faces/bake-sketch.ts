@@ -2,22 +2,23 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import type { Section } from '@orvin/core/sandbox';
 
 const WIDTH = 320;
-const HEIGHT = 190;
-const FLOOR = 168;
+const HEIGHT = 160;
+const FLOOR = 148;
 const LEFT = 46;
 const RIGHT = 274;
 /** Picture height of a bake that stands as its style does. */
-const USUAL = 84;
-const HOLES = 46;
+const USUAL = 74;
+const HOLES = 54;
 const RAMP = ['--crust-0', '--crust-1', '--crust-2', '--crust-3', '--crust-4'] as const;
 
 /** Places of holes: fixed, so that the crumb changes with the knobs and not with the frame. */
 const SPOTS = Array.from({ length: HOLES }, (_, i) => {
-  const golden = (i * 0.61803398875) % 1;
+  // a plastic-number sequence, shaken a little: even, without rows
+  const shake = (n: number) => 0.09 * Math.sin(12.9898 * i + 78.233 * n);
   return {
-    across: 0.06 + 0.88 * golden,
-    up: 0.08 + 0.8 * ((i * 0.754877666) % 1),
-    size: 0.5 + ((i * 0.569840296) % 1),
+    across: 0.06 + 0.88 * ((((0.7548776662 * i + shake(1)) % 1) + 1) % 1),
+    up: 0.04 + 0.9 * ((((0.5698402909 * i + shake(2)) % 1) + 1) % 1),
+    size: 0.45 + 1.1 * ((0.3819660113 * i) % 1),
   };
 });
 

@@ -75,11 +75,15 @@ const figure = (nutrient: Nutrient, value: number) =>
         </p>
       </div>
       <h2>Cost</h2>
-      <p class="lead">
-        <b class="big">{{ judged.nutrition.cost.perPortion.toFixed(2) }}</b> a portion
-        <span class="caption">{{ judged.nutrition.cost.whole.toFixed(2) }} in all, of what has a price</span>
-        <orv-how figure="cost" of="cost" />
-      </p>
+      @if (judged.nutrition.cost.whole === 0) {
+        <p class="said"><b>Type what a pack costs</b> and see what a portion comes to.</p>
+      } @else {
+        <p class="lead">
+          <b class="big">{{ judged.nutrition.cost.perPortion.toFixed(2) }}</b> a portion
+          <span class="caption">{{ judged.nutrition.cost.whole.toFixed(2) }} in all, of what has a price</span>
+          <orv-how figure="cost" of="cost" />
+        </p>
+      }
       <table class="moves prices" aria-label="Pack prices">
         <thead>
           <tr>

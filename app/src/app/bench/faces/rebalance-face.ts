@@ -84,7 +84,7 @@ import { Adapting } from '../adapting';
                   <tr>
                     <td>{{ nameOf(line) }}</td>
                     <td class="before">{{ line.before > 0 ? grams(line.before) : '–' }}</td>
-                    <td class="after">{{ grams(line.after) }}</td>
+                    <td class="after">{{ line.after > 0 ? grams(line.after) : 'out' }}</td>
                     <td>
                       <button
                         type="button"

@@ -76,7 +76,7 @@ const SHOWN = 6;
           [max]="100"
           [step]="5"
           ariaLabel="Share to swap, percent"
-          [ngModel]="share() ?? 100"
+          [ngModel]="shareShown()"
           (ngModelChange)="share.set($event)"
         />
         <button
@@ -213,9 +213,10 @@ export class SwapFace {
     const lines = this.lines();
     return (diet ? lines.find(({ offends }) => offends) : undefined)?.lineId;
   });
-  protected readonly shareWords = computed(() =>
-    this.share() === undefined ? 'as usual' : `${this.share() ?? 100} %`,
+  protected readonly shareShown = computed(
+    () => this.share() ?? Math.round(100 * Math.abs(this.rows()[0]?.swapped.share ?? 1)),
   );
+  protected readonly shareWords = computed(() => (this.shareShown() === 100 ? 'all of it' : `${this.shareShown()} %`));
   protected readonly rows = computed(() => {
     const lineId = this.chosen();
     if (lineId === undefined) return [];

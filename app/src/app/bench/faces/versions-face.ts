@@ -13,6 +13,8 @@ import { Readings } from '../../work/readings';
 
 const LANE = 16;
 const ROW = 46;
+/** Lines run on as far as a row may be tall; the row clips them. */
+const LONG = 400;
 const NOW = 'now';
 
 /** Every kept change with its reason, as a tree; what differs between any two, or against any other formula; back, and on from there. */
@@ -42,7 +44,7 @@ const NOW = 'now';
             <span class="reason">{{
               row.version.reason || (row.version.parent === null ? 'as it came' : 'no reason given')
             }}</span>
-            <span class="caption">{{ row.when }}{{ row.isBase ? ' · what you work on grew from it' : '' }}</span>
+            <span class="caption">{{ row.when }}{{ row.isBase ? ' · at work' : '' }}</span>
           </div>
           <div class="acts">
             <button
@@ -149,6 +151,7 @@ const NOW = 'now';
       align-items: flex-start;
       gap: 8px;
       min-height: 46px;
+      overflow: hidden;
     }
     svg {
       flex: none;
@@ -172,6 +175,9 @@ const NOW = 'now';
       min-width: 0;
       padding-top: 5px;
       overflow-wrap: anywhere;
+    }
+    .what b {
+      margin-right: 6px;
     }
     .what .caption {
       display: block;
@@ -233,10 +239,12 @@ export class VersionsFace {
           const parent = version.parent === null ? undefined : place.get(version.parent);
           if (parent === undefined || parentLane === undefined || i < child || i >= parent) return [];
           const from = i === child ? 16 : 0;
-          const straight = `M${x(lane)},${from} L${x(lane)},${ROW}`;
+          const straight = `M${x(lane)},${from} L${x(lane)},${LONG}`;
           return i < parent - 1 || lane === parentLane
             ? [straight]
-            : [`M${x(lane)},${from} C${x(lane)},${ROW} ${x(parentLane)},${ROW - 20} ${x(parentLane)},${ROW}`];
+            : [
+                `M${x(lane)},${from} C${x(lane)},${ROW} ${x(parentLane)},${ROW - 20} ${x(parentLane)},${ROW} L${x(parentLane)},${LONG}`,
+              ];
         })
         .concat(
           i > 0 &&
