@@ -213,7 +213,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
       border-radius: var(--corner);
       color: var(--on-butter);
       font-weight: 620;
-      min-height: 42px;
+      min-height: var(--finger);
       padding: 0 18px;
       cursor: pointer;
     }

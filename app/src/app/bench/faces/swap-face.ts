@@ -150,6 +150,12 @@ const SHOWN = 6;
     .slider {
       flex: 1 1 9rem;
       max-width: 16rem;
+      margin: 0 12px;
+    }
+    @media (pointer: coarse) {
+      .slider {
+        margin: 0 24px;
+      }
     }
     ul[aria-label='Ways to swap'] > li {
       padding: 10px 0;
