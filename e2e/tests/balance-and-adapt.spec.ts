@@ -17,7 +17,7 @@ test('the ledger opens to where its figures come from, and waiting follows the k
   await expect(panel(baker).getByText('Weigh one level teaspoon of your soda once')).toBeVisible();
 
   const wait = panel(baker).getByRole('heading', { name: /^May wait/ });
-  await expect(wait).toContainText('14 min');
+  await expect(wait).toContainText('17 min');
   await page.getByRole('textbox', { name: 'this kitchen' }).fill('32');
   await page.getByRole('textbox', { name: 'this kitchen' }).press('Tab');
   await expect(wait).toContainText(/May wait\s*[5-9] min/);
@@ -60,10 +60,14 @@ test('rebalancing never moves what is held, works with what there is, and says w
   await locks.getByRole('button', { name: /soda/ }).click();
   await expect(moves.getByRole('row').filter({ hasText: 'soda' })).toHaveCount(0);
   // hold all that could help: the least that must give is named
-  for (const lock of await locks.getByRole('button', { pressed: false }).all()) await lock.click();
+  const pressAll = async (to: boolean) => {
+    for (const lock of await locks.getByRole('button').all())
+      if ((await lock.getAttribute('aria-pressed')) === String(!to)) await lock.click();
+  };
+  await pressAll(true);
   await expect(panel(baker).getByText('Not with these locks.')).toBeVisible();
   await expect(panel(baker).getByText(/The least that would have to give:/)).toBeVisible();
-  for (const lock of await locks.getByRole('button', { pressed: true }).all()) await lock.click();
+  await pressAll(false);
 
   await page.getByRole('textbox', { name: 'what I have' }).fill('no marzipan');
   await expect(panel(baker).getByText('“no marzipan” is in no line.')).toBeVisible();
@@ -129,7 +133,7 @@ test('the sandbox follows its knobs, asks before it answers, and changes nothing
   for (let i = 0; i < 60; i++) await powder.press('ArrowRight');
   await expect(sketch).not.toHaveAttribute('aria-label', before ?? '');
   await expect(panel(baker).getByText(/Outside the style: .*gas above/)).toBeVisible();
-  await expect(baker.line('2 1/4 tsp baking powder')).toBeVisible();
+  expect((await baker.written()).join('\n')).toContain('2 1/4 tsp baking powder');
 
   await page.getByRole('button', { name: 'Melt the fat instead of creaming it.' }).click();
   const asked = page.getByRole('group', { name: 'Experiment' });
@@ -139,7 +143,7 @@ test('the sandbox follows its knobs, asks before it answers, and changes nothing
   await page.getByRole('button', { name: 'As the formula stands' }).click();
   await page.getByRole('slider', { name: 'sugar' }).press('ArrowLeft');
   await page.getByRole('button', { name: 'Take these amounts' }).click();
-  await expect(baker.line('221 g sugar')).toBeVisible();
+  await expect.poll(async () => (await baker.written()).join('\n')).toContain('221 g sugar');
 });
 
 test('bands can be made one’s own, as they are or as a style of a new name', async ({ baker, page }) => {
@@ -228,7 +232,11 @@ for (const [half, formulas] of [DEMO_FORMULAS.slice(0, 6), DEMO_FORMULAS.slice(6
           await expect(
             panel(baker)
               .getByText('Nothing in it is against that.')
-              .or(panel(baker).getByText('No good swap for this.')),
+              .or(
+                panel(baker)
+                  .getByText(/No good swap for/)
+                  .first(),
+              ),
           ).toBeVisible();
         }
       }

@@ -6,6 +6,8 @@ import { readFormula } from '../parsing/index.js';
 import { DEMO_FORMULAS } from '../samples/index.js';
 import type { Diet } from '../swaps/index.js';
 import {
+  joinedLines,
+  writtenApart,
   adaptToDiet,
   forbidden,
   isMoved,
@@ -143,6 +145,20 @@ describe('the schools on a formula', () => {
       expect(sodas.length).toBe(best.sodaGrams > 0 ? 1 : 0);
     });
   }
+});
+
+describe('lines that hold several things', () => {
+  it('are written apart with the same amounts', () => {
+    const formula = demoOf('oat-farls');
+    const audit = auditOf(formula);
+    const joined = joinedLines(formula, audit, PLAIN_KITCHEN);
+    expect(joined.length).toBe(1);
+    const apart = writtenApart(formula, joined, PLAIN_KITCHEN, counter());
+    expect(linesOf(apart).length).toBe(linesOf(formula).length + 5);
+    const after = auditOf(apart);
+    expect(after.totals).toEqual(audit.totals);
+    expect(after.lines.every(({ entries }) => entries.length === 1)).toBeTrue();
+  });
 });
 
 describe('swaps on a formula', () => {

@@ -1,4 +1,4 @@
-export { lineIdOf, mayComeIn, openLines, usualPowderId } from './open-formula.js';
+export { joinedLines, lineIdOf, mayComeIn, openLines, usualPowderId, writtenApart } from './open-formula.js';
 export { means } from './named.js';
 export { readHave, type Had } from './have.js';
 export { rewrite, writtenLine, type Addition, type AmountChange } from './rewrite.js';
@@ -11,6 +11,7 @@ export {
   swappable,
   swapsFor,
   takeSwap,
+  withoutSwap,
   type Adapted,
   type DietStep,
 } from './swapping.js';

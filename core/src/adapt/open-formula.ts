@@ -1,9 +1,17 @@
 import type { Audit } from '../audit/index.js';
-import { mustBeIngredient, type Formula, type WeighedPart } from '../formula/index.js';
+import {
+  insertLines,
+  lineOf,
+  mustBeIngredient,
+  replaceLine,
+  withFacts,
+  type Formula,
+  type WeighedPart,
+} from '../formula/index.js';
 import { roleOf } from '../ingredients/index.js';
 import { millilitresIn, type Kitchen } from '../kitchen/index.js';
 import { isFreeLeavener } from '../leavening/index.js';
-import { middle, type ReadEntry } from '../parsing/index.js';
+import { middle, takenApart, type ReadEntry } from '../parsing/index.js';
 import type { OpenLine } from '../rebalance/index.js';
 import { unitById, type Region } from '../units/index.js';
 
@@ -105,4 +113,32 @@ export function mayComeIn(lines: readonly OpenLine[], region: Region): readonly 
     locked: false,
     isNew: true,
   }));
+}
+
+/** Lines that name several ingredients and could be written apart. */
+export function joinedLines(formula: Formula, audit: Audit, kitchen: Kitchen): readonly string[] {
+  const context = { region: formula.region, kitchen };
+  return audit.lines.flatMap(({ lineId, text, entries }) =>
+    entries.length > 1 && takenApart(text, context).length > 1 ? [lineId] : [],
+  );
+}
+
+/** The formula with each ingredient of such lines on a line of its own, so that each can move. Amounts stay as written. */
+export function writtenApart(
+  formula: Formula,
+  lineIds: readonly string[],
+  kitchen: Kitchen,
+  newId: () => string,
+): Formula {
+  return lineIds.reduce((result, lineId) => {
+    const line = lineOf(result, lineId);
+    const [first, ...more] = line ? takenApart(line.text, { region: formula.region, kitchen }) : [];
+    if (!line || first === undefined) return result;
+    const shortened = replaceLine(result, withFacts({ ...line, text: first }, { split: undefined, grams: undefined }));
+    return insertLines(
+      shortened,
+      { lineId },
+      more.map((text) => ({ id: newId(), text })),
+    );
+  }, formula);
 }

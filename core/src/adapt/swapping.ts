@@ -7,13 +7,14 @@ import type { OpenLine } from '../rebalance/index.js';
 import {
   alternativesFor,
   forbids,
+  serves,
   waysFor,
   type Diet,
   type Swapped,
   type SwapWay,
   type Wanted,
 } from '../swaps/index.js';
-import { lineIdOf, openLines } from './open-formula.js';
+import { joinedLines, lineIdOf, openLines, writtenApart } from './open-formula.js';
 import { renameInSteps, rewrite, type Addition } from './rewrite.js';
 
 export const ingredientIn =
@@ -150,7 +151,11 @@ export function adaptToDiet(
   auditOf: (formula: Formula) => Audit,
   newId: () => string,
 ): Adapted {
-  let result = formula;
+  const first = auditOf(formula);
+  const offending = new Set(forbidden(first, diet).map(({ lineId }) => lineId));
+  // what stands joined with others in a line must stand alone to be replaced
+  const joined = joinedLines(formula, first, kitchen).filter((lineId) => offending.has(lineId));
+  let result = writtenApart(formula, joined, kitchen, newId);
   const steps: DietStep[] = [];
   const done = new Set<string>();
   for (let swaps = 0; swaps < MOST_SWAPS; swaps++) {
@@ -169,6 +174,14 @@ export function adaptToDiet(
     if (best) result = takeSwap(result, best, kitchen, newId);
   }
   return { formula: result, steps };
+}
+
+/** Ingredients that a diet forbids and that nothing known replaces. */
+export function withoutSwap(audit: Audit, diet: Diet, kitchen: Kitchen): readonly Ingredient[] {
+  const ingredientOf = ingredientIn(kitchen);
+  return forbidden(audit, diet)
+    .map(({ ingredient }) => ingredient)
+    .filter((ingredient) => !waysFor(ingredient).some((way) => serves(way, diet, ingredientOf)));
 }
 
 /** Lines that a diet forbids. */

@@ -31,5 +31,5 @@ export { readYield, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';
 export { PROBLEM_CODES, problem, type Problem, type ProblemCode, type Severity } from './problem.js';
-export { retyped, withAmount } from './retype.js';
+export { retyped, takenApart, withAmount } from './retype.js';
 export { convertAmount, type Converted } from './convert.js';

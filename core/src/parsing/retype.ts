@@ -5,7 +5,7 @@ import type { ReadingContext } from './context.js';
 import { trailingAmount } from './drafts.js';
 import { normalise } from './normalise.js';
 import { readLine } from './read-line.js';
-import { BULLET, withoutLeadIn } from './segments.js';
+import { bareLine, BULLET, segmentsOf, withoutLeadIn } from './segments.js';
 
 /**
  * A line with other words. The baker's word on what it is stays while the name stays; their word on what it weighs is about the old
@@ -30,4 +30,24 @@ export function withAmount(text: string, amount: string, context: ReadingContext
   const behind = trailingAmount(bare, context);
   if (behind) return `${bullet}${bare.slice(0, behind.from)}${amount}${bare.slice(behind.to)}`;
   return `${bullet}${amount} ${bare}`.trimEnd();
+}
+
+/**
+ * The lines that a line of several ingredients is when each stands by itself: "2 tsp baking powder and ½ tsp salt" gives two. A line that
+ * cannot be taken apart without losing something gives nothing.
+ */
+export function takenApart(text: string, context: ReadingContext): readonly string[] {
+  const entries = readLine(text, context);
+  if (entries.length < 2) return [];
+  const segments = segmentsOf(bareLine(normalise(text)).line, context);
+  const alone = segments.every((segment, i) => {
+    const [entry, more] = readLine(segment, context);
+    const whole = entries[i];
+    return (
+      !more &&
+      entry?.ingredient?.id === whole?.ingredient?.id &&
+      Math.abs((entry?.weight?.grams ?? 0) - (whole?.weight?.grams ?? 0)) < 1e-6
+    );
+  });
+  return segments.length === entries.length && alone ? segments : [];
 }

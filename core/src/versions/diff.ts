@@ -1,6 +1,6 @@
 import type { Audit } from '../audit/index.js';
 import { QUANTITIES, type BandVerdict, type Quantity } from '../balance/index.js';
-import type { Formula } from '../formula/index.js';
+import type { Formula, FormulaStep } from '../formula/index.js';
 
 /** What became of a line between two states of a formula. */
 export interface LineChange {
@@ -46,7 +46,8 @@ function placed(formula: Formula, audit: Audit): readonly Placed[] {
   return formula.components.flatMap(({ name, lines }) =>
     lines.map(({ id, text }): Placed => {
       const line = read.get(id);
-      const ingredientId = line?.entries[0]?.read.ingredient?.id;
+      // a line of several things is none of them
+      const ingredientId = line?.entries.length === 1 ? line.entries[0]?.read.ingredient?.id : undefined;
       return { id, text, component: name, grams: line?.grams, ingredientId };
     }),
   );
@@ -74,10 +75,23 @@ function paired<T>(
 
 const SAME_GRAMS = 0.001;
 
-/** What differs between two formulas, or two versions of one: lines, steps, facts and readings. Lines that are the same are listed too. */
-export function diffFormulas(before: Formula, beforeAudit: Audit, after: Formula, afterAudit: Audit): FormulaDiff {
+/**
+ * What differs between two formulas, or two versions of one: lines, steps, facts and readings. Lines that are the same are listed too.
+ * @param related whether they are versions of one formula: then a line's id means the same line, else only what it is does
+ */
+export function diffFormulas(
+  before: Formula,
+  beforeAudit: Audit,
+  after: Formula,
+  afterAudit: Audit,
+  related = true,
+): FormulaDiff {
   const [was, is] = [placed(before, beforeAudit), placed(after, afterAudit)];
-  const pairs = paired(was, is, [({ id }) => id, ({ text }) => text, ({ ingredientId }) => ingredientId]);
+  const pairs = paired(was, is, [
+    ...(related ? [({ id }: Placed) => id] : []),
+    ({ text }) => text,
+    ({ ingredientId }) => ingredientId,
+  ]);
   const lines = is.map((line): LineChange => {
     const old = pairs.get(line);
     const same =
@@ -110,7 +124,7 @@ export function diffFormulas(before: Formula, beforeAudit: Audit, after: Formula
       before: beforeAudit.verdicts.find((one) => one.quantity === quantity),
       after: afterAudit.verdicts.find((one) => one.quantity === quantity),
     })),
-    steps: stepChanges(before, after),
+    steps: stepChanges(before, after, related),
     facts: [
       ...(before.title === after.title ? [] : (['title'] as const)),
       ...(before.yield === after.yield ? [] : (['yield'] as const)),
@@ -121,8 +135,11 @@ export function diffFormulas(before: Formula, beforeAudit: Audit, after: Formula
   };
 }
 
-function stepChanges(before: Formula, after: Formula): readonly StepChange[] {
-  const pairs = paired(before.steps, after.steps, [({ id }) => id, ({ text }) => text]);
+function stepChanges(before: Formula, after: Formula, related: boolean): readonly StepChange[] {
+  const pairs = paired(before.steps, after.steps, [
+    ...(related ? [({ id }: FormulaStep) => id] : []),
+    ({ text }: FormulaStep) => text,
+  ]);
   const kept = new Set(pairs.values());
   return [
     ...after.steps.map((step): StepChange => {

@@ -47,7 +47,7 @@ describe('diffFormulas', () => {
   });
   it('pairs the lines of two formulas by what they are', () => {
     const muffins = read(DEMO_FORMULAS[1]?.text ?? '');
-    const { lines } = diff(loaf, muffins);
+    const { lines } = diffFormulas(loaf, auditFormula(loaf), muffins, auditFormula(muffins), false);
     const flour = lines.find(({ textAfter }) => textAfter.startsWith('Plain flour'));
     expect(flour?.textBefore).toContain('all-purpose flour');
   });

@@ -133,7 +133,11 @@ export function settingInWords(
 ): string {
   const amount = (grams: number, teaspoons: number, name: string) =>
     grams > 0
-      ? [fine ? `${gramsInWords(grams)} ${name}` : `${inEighths(teaspoons)}\u00a0tsp ${name} (${gramsInWords(grams).replace(' ', '\u00a0')})`]
+      ? [
+          fine
+            ? `${gramsInWords(grams)} ${name}`
+            : `${inEighths(teaspoons)}\u00a0tsp ${name} (${gramsInWords(grams).replace(' ', '\u00a0')})`,
+        ]
       : [];
   const parts = [
     ...amount(sodaGrams, sodaTeaspoons, 'soda'),

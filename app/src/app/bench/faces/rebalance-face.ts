@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
 import type { Audit } from '@orvin/core/audit';
-import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/adapt';
+import { isMoved, joinedLines, proposeRebalance, takeChanges, writtenApart } from '@orvin/core/adapt';
 import { styleBook, styleName, styleShortName } from '@orvin/core/balance';
 import type { Formula } from '@orvin/core/formula';
 import { ingredientName } from '@orvin/core/ingredients';
@@ -115,6 +115,12 @@ import { Adapting } from '../adapting';
     }
     <h3>Held as it is</h3>
     <p class="caption">A held line never moves. Tap to hold or free it.</p>
+    @if (joined().length > 0) {
+      <p class="said">
+        A line that holds several things is held.
+        <button type="button" class="quiet" (click)="apart()">Write each on its own line</button>
+      </p>
+    }
     <div class="locks" role="group" aria-label="Lines to hold">
       @for (line of lines(); track line.id) {
         <button
@@ -204,6 +210,7 @@ export class RebalanceFace {
       })
     );
   });
+  protected readonly joined = computed(() => joinedLines(this.formula(), this.audit(), this.store.kitchen()));
   protected readonly moved = computed(() => this.proposal()?.lines.filter(isMoved) ?? []);
   protected readonly outsideBefore = computed(() => {
     const outside = this.proposal()?.before.filter(({ verdict }) => verdict !== 'within') ?? [];
@@ -247,6 +254,15 @@ export class RebalanceFace {
   protected nameOf(line: MovedLine): string {
     return (
       ingredientName(line.ingredient, this.formula().region).replace(/\s*\(.*\)/, '') + (line.isNew ? ', new' : '')
+    );
+  }
+  protected apart(): void {
+    const kitchen = this.store.kitchen();
+    const lineIds = this.joined();
+    this.adapting.take(
+      'writing lines apart',
+      (formula) => writtenApart(formula, lineIds, kitchen, this.adapting.newId),
+      'Each thing has its own line.',
     );
   }
   protected toggle(lineId: string): void {

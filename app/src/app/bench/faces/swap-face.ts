@@ -2,7 +2,16 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { FormsModule } from '@angular/forms';
 import { Slider } from 'primeng/slider';
 import type { Audit } from '@orvin/core/audit';
-import { adaptToDiet, forbidden, swappable, swapsFor, takeSwap } from '@orvin/core/adapt';
+import {
+  adaptToDiet,
+  forbidden,
+  joinedLines,
+  swappable,
+  swapsFor,
+  takeSwap,
+  withoutSwap,
+  writtenApart,
+} from '@orvin/core/adapt';
 import type { Formula } from '@orvin/core/formula';
 import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
 import { DIETS, type Diet, type Swapped, type SwappedLine } from '@orvin/core/swaps';
@@ -37,7 +46,13 @@ const SHOWN = 6;
         } @else {
           <b>{{ offending().length === 1 ? 'One line is' : offending().length + ' lines are' }} in the way:</b>
           {{ offendingWords() }}.
-          @if (!lessens()) {
+          @if (stuck().length > 0) {
+            <span class="off"
+              ><span class="mark" aria-hidden="true">▲</span> No good swap for {{ stuckWords() }}: leave it out, or take
+              another formula.</span
+            >
+          }
+          @if (!lessens() && stuck().length < offending().length) {
             <button type="button" class="act take" (click)="adapt(diet)">Make it {{ dietNames[diet] }}</button>
           }
         }
@@ -65,6 +80,12 @@ const SHOWN = 6;
         <p class="said">No line of this formula has a swap that Orvin knows.</p>
       }
     </div>
+    @if (joined().length > 0) {
+      <p class="said">
+        A line that holds several things cannot be swapped in part.
+        <button type="button" class="quiet" (click)="apart()">Write each on its own line</button>
+      </p>
+    }
     @if (chosen()) {
       <div class="controls">
         <span class="share"
@@ -199,6 +220,16 @@ export class SwapFace {
     const diet = this.wanted();
     return diet ? forbidden(this.audit(), diet) : [];
   });
+  protected readonly stuck = computed(() => {
+    const diet = this.wanted();
+    return diet ? withoutSwap(this.audit(), diet, this.store.kitchen()) : [];
+  });
+  protected readonly stuckWords = computed(() =>
+    this.stuck()
+      .map((ingredient) => this.named(ingredient))
+      .join(', '),
+  );
+  protected readonly joined = computed(() => joinedLines(this.formula(), this.audit(), this.store.kitchen()));
   protected readonly lessens = computed(() => this.wanted() === 'lower-sugar' || this.wanted() === 'lower-fat');
   protected readonly offendingWords = computed(() =>
     this.offending()
@@ -296,6 +327,15 @@ export class SwapFace {
     return ` Costs ${Math.abs(more).toFixed(2)} ${more >= 0 ? 'more' : 'less'}.`;
   }
 
+  protected apart(): void {
+    const kitchen = this.store.kitchen();
+    const lineIds = this.joined();
+    this.adapting.take(
+      'writing lines apart',
+      (formula) => writtenApart(formula, lineIds, kitchen, this.adapting.newId),
+      'Each thing has its own line.',
+    );
+  }
   protected want(diet: Diet): void {
     this.wanted.set(this.wanted() === diet ? undefined : diet);
   }

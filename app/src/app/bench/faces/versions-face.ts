@@ -272,6 +272,8 @@ export class VersionsFace {
   });
   protected readonly second = signal(NOW);
 
+  private readonly isOwn = (side: string) =>
+    side === NOW || this.onBench.versions().some((version) => this.key(version) === side);
   private formulaOf(side: string): Formula | undefined {
     if (side === NOW) return this.formula();
     return (
@@ -281,7 +283,17 @@ export class VersionsFace {
   }
   protected readonly diff = computed(() => {
     const [before, after] = [this.formulaOf(this.first()), this.formulaOf(this.second())];
-    return before && after && diffFormulas(before, this.readingsOf.of(before), after, this.readingsOf.of(after));
+    return (
+      before &&
+      after &&
+      diffFormulas(
+        before,
+        this.readingsOf.of(before),
+        after,
+        this.readingsOf.of(after),
+        this.isOwn(this.first()) && this.isOwn(this.second()),
+      )
+    );
   });
   protected readonly lines = computed(() => this.diff()?.lines.filter(({ kind }) => kind !== 'same') ?? []);
   protected readonly steps = computed(() => this.diff()?.steps.filter(({ kind }) => kind !== 'same') ?? []);
