@@ -10,7 +10,7 @@ import {
 } from '../formula/index.js';
 import { roleOf } from '../ingredients/index.js';
 import { millilitresIn, type Kitchen } from '../kitchen/index.js';
-import { isFreeLeavener } from '../leavening/index.js';
+import { isFreeLeavener } from '../schools/index.js';
 import { middle, takenApart, type ReadEntry } from '../parsing/index.js';
 import type { OpenLine } from '../rebalance/index.js';
 import { unitById, type Region } from '../units/index.js';

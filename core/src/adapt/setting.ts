@@ -2,7 +2,7 @@ import type { Audit } from '../audit/index.js';
 import { mustBeIngredient, type Formula, type WeighedPart } from '../formula/index.js';
 import type { Ingredient } from '../ingredients/index.js';
 import { weighedDensity, type Kitchen } from '../kitchen/index.js';
-import { isFreeLeavener, setLeavening, type Fineness, type School, type Setting } from '../leavening/index.js';
+import { isFreeLeavener, setLeavening, type Fineness, type School, type Setting } from '../schools/index.js';
 import { usualPowderId } from './open-formula.js';
 import { rewrite, type Addition, type AmountChange } from './rewrite.js';
 

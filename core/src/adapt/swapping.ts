@@ -2,7 +2,7 @@ import type { Audit } from '../audit/index.js';
 import { lineOf, mustBeIngredient, type Formula } from '../formula/index.js';
 import { ingredientName, type Ingredient } from '../ingredients/index.js';
 import { pantryOf, type Kitchen } from '../kitchen/index.js';
-import { isFreeLeavener } from '../leavening/index.js';
+import { isFreeLeavener } from '../schools/index.js';
 import type { OpenLine } from '../rebalance/index.js';
 import {
   alternativesFor,

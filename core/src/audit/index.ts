@@ -10,5 +10,3 @@ export { bakeFindings, writtenBakeJob } from './audit-bake.js';
 export { applyFix } from './apply-fix.js';
 export { RULE_CODES, type Finding, type FindingCode, type Fix, type RuleCode } from './finding.js';
 export type { ReadStep } from './evidence.js';
-export { judgementOf, type Judgement } from './judgement.js';
-export { portionsOf, type Portions } from './portions.js';

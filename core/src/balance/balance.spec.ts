@@ -2,7 +2,16 @@ import { readTable } from '../numerics/index.js';
 import { workedParts } from '../samples/worked-parts.js';
 import { WORKED_FORMULAS_TABLE } from '../samples/worked-formulas.table.js';
 import { HEAT_STYLE_OF } from '../baking/index.js';
-import { detectStyle, judgeAgainst, QUANTITIES, STYLES, styleById, styleShortName, type Measured } from './index.js';
+import {
+  detectStyle,
+  judgeAgainst,
+  QUANTITIES,
+  styleBook,
+  STYLES,
+  styleById,
+  styleShortName,
+  type Measured,
+} from './index.js';
 
 describe('the style bands', () => {
   it('are 33 styles whose bands are in order', () => {
@@ -73,5 +82,25 @@ describe('judgeAgainst', () => {
   });
   it('judges every quantity, in the order a baker reads them', () => {
     expect(muffin && judgeAgainst(muffin, typical()).map(({ quantity }) => quantity)).toEqual([...QUANTITIES]);
+  });
+});
+
+describe('styleBook', () => {
+  const own = [
+    { id: 'muffin', name: 'my muffin', basedOn: 'muffin', bands: { sugar: { low: 10, typical: 20, high: 30 } } },
+    { id: 'own-1', name: 'harbour loaf', basedOn: 'plain_quick_loaf', bands: {} },
+    { id: 'own-2', name: 'nothing', basedOn: 'no such style', bands: {} },
+  ];
+  it('puts the baker’s bands in place of the table’s and adds their styles behind', () => {
+    const book = styleBook(own);
+    expect(book.all.length).toBe(STYLES.length + 1);
+    expect(book.byId('muffin')?.bands.sugar.high).toBe(30);
+    expect(book.byId('muffin')?.bands.fat).toEqual(styleById('muffin')?.bands.fat);
+    expect(book.byId('own-1')?.basedOn).toBe('plain_quick_loaf');
+    expect(book.all.at(-1)?.id).toBe('own-1');
+  });
+  it('is the table where nothing is the baker’s own', () => {
+    expect(styleBook(undefined).all).toEqual(STYLES);
+    expect(styleBook([]).byId('muffin')).toBe(styleById('muffin'));
   });
 });

@@ -11,5 +11,3 @@ export {
 export { detectStyle, type StyleGuess } from './detect-style.js';
 export { judgeAgainst, type BandVerdict, type Measured, type QuantityUnit, type ReasonCode } from './judge.js';
 export { styleName, styleShortName } from './style-names.js';
-export { classicalRules, CLASSICAL_RULE_CODES, type ClassicalRule, type ClassicalRuleCode } from './classical-rules.js';
-export { FORCES, forcesOf, type Force, type ForceShare, type Forces } from './forces.js';

@@ -1,4 +1,5 @@
-import { bakeFindings, judgementOf, writtenBakeJob, type Finding } from '../audit/index.js';
+import { bakeFindings, writtenBakeJob, type Finding } from '../audit/index.js';
+import { judgementOf } from '../judging/index.js';
 import { runBakeJob } from '../baking/index.js';
 import { PLAIN_KITCHEN } from '../kitchen/index.js';
 import type { Options } from './options.js';

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { styleById } from '../balance/index.js';
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../formats/index.js';
-import { SCHOOLS, type Fineness, type School } from '../leavening/index.js';
+import { SCHOOLS, type Fineness, type School } from '../schools/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../units/index.js';
 import { wrongUse, type Outcome } from './outcome.js';
 

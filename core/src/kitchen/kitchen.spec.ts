@@ -36,3 +36,30 @@ describe('mergedKitchens', () => {
     expect(mergedKitchens(own, own)).toEqual(own);
   });
 });
+
+describe('what adapting learns', () => {
+  it('keeps bands, prices and the cupboard, replaces by name, and forgets', () => {
+    const style = { id: 'muffin', name: 'muffin', basedOn: 'muffin', bands: {} };
+    const price = { ingredientId: 'egg', packGrams: 600, price: 2 };
+    let kitchen = learn.inCupboard(learn.price(learn.style(PLAIN_KITCHEN, style), price), 'egg');
+    kitchen = learn.price(learn.inCupboard(kitchen, 'egg'), { ...price, price: 3 });
+    expect(kitchen.prices).toEqual([{ ...price, price: 3 }]);
+    expect(kitchen.cupboard).toEqual(['egg']);
+    const emptied = forget.inCupboard(forget.price(forget.style(kitchen, 'muffin'), 'egg'), 'egg');
+    expect([emptied.styles, emptied.prices, emptied.cupboard]).toEqual([[], [], []]);
+  });
+  it('is merged so that what the baker knows stands', () => {
+    const own = learn.price(
+      { ...PLAIN_KITCHEN, place: { celsius: 18, metresAboveSea: 40 } },
+      { ingredientId: 'egg', packGrams: 600, price: 2 },
+    );
+    const brought = learn.price(
+      { ...PLAIN_KITCHEN, place: { celsius: 30, metresAboveSea: 0 } },
+      { ingredientId: 'egg', packGrams: 600, price: 9 },
+    );
+    const merged = mergedKitchens(own, learn.inCupboard(brought, 'oat-milk'));
+    expect(merged.place?.celsius).toBe(18);
+    expect(merged.prices?.[0]?.price).toBe(2);
+    expect(merged.cupboard).toEqual(['oat-milk']);
+  });
+});

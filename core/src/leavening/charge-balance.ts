@@ -137,6 +137,22 @@ export function chargeSpread({ ingredient, massSpread }: WeighedPart): number {
   return massSpread === undefined ? SPREAD.leavener : Math.hypot(SPREAD.strength, massSpread);
 }
 
+const totals = new WeakMap<readonly WeighedPart[], Float64Array>();
+
+/** The charge of a whole batter at every grid pH: the same raw and baked, so it is added up once. */
+function totalCharge(
+  parts: readonly WeighedPart[],
+  lines: readonly { readonly curve: Float64Array; readonly grams: number }[],
+): Float64Array {
+  const known = totals.get(parts);
+  if (known) return known;
+  const total = new Float64Array(GRID_POINTS);
+  for (const { curve, grams } of lines)
+    for (let i = 0; i < GRID_POINTS; i++) total[i] = (total[i] ?? 0) + grams * (curve[i] ?? 0);
+  totals.set(parts, total);
+  return total;
+}
+
 /** Sets up the balance for a batter. @param waterKept share of the water that is left: 1 raw, 0.9 baked */
 export function chargeBalance(parts: readonly WeighedPart[], waterKept: number): ChargeBalance {
   const lines = parts.map((part) => {
@@ -151,9 +167,7 @@ export function chargeBalance(parts: readonly WeighedPart[], waterKept: number):
   });
   const water = waterKept * parts.reduce((sum, { ingredient, grams }) => sum + grams * ingredient.composition.water, 0);
   const bicarbonate = parts.reduce((sum, { ingredient, grams }) => sum + grams * bicarbonateOf(ingredient), 0);
-  const total = new Float64Array(GRID_POINTS);
-  for (const { curve, grams } of lines)
-    for (let i = 0; i < GRID_POINTS; i++) total[i] = (total[i] ?? 0) + grams * (curve[i] ?? 0);
+  const total = totalCharge(parts, lines);
   return {
     water,
     bicarbonate,

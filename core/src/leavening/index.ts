@@ -28,18 +28,3 @@ export {
   type Phase,
 } from './leaveners.js';
 export { leaveningLedger, type AcidSource, type AcidUse, type Ledger, type SodaSource } from './ledger.js';
-export { behaviourOf, BEHAVIOUR_OF_STYLE, type BatterBehaviour, type Viscosity } from './batter-behaviour.js';
-export { LONGEST_WAIT_MINUTES, waitingOf, type Waiting } from './waiting.js';
-export { altitudeAdvice, boilingCelsius, pressureKilopascals, type AltitudeAdvice } from './altitude.js';
-export { liftOf, type Lift, type UsualShares } from './lift.js';
-export { CONSEQUENCE_CODES, consequencesOf, type Consequence, type ConsequenceCode } from './consequences.js';
-export {
-  isFreeLeavener,
-  SCHOOLS,
-  setLeavening,
-  USUAL_BROWNING_SHARE,
-  type Fineness,
-  type School,
-  type Setting,
-  type SettingTask,
-} from './schools.js';

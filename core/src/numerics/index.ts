@@ -1,4 +1,3 @@
 export { bisect, type Root } from './root.js';
 export { EIGHT_IN_TEN, normalCumulative } from './normal.js';
 export { listIn, numberIn, readTable, type Row } from './read-table.js';
-export { leastQuadratic, type Inequality } from './quadratic.js';

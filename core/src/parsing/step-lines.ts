@@ -142,19 +142,32 @@ const GENERAL: ReadonlySet<string> = new Set(
   ),
 );
 
+/** A written name, and its last word where that is no general one. */
+function callsFrom(written: string): readonly string[] {
+  const words = plainWords(written.replace(/\(.*?\)/g, ''))
+    .split(' ')
+    .filter((word) => word !== '');
+  const head = words.at(-1) ?? '';
+  return [...(words.length > 0 ? [words.join(' ')] : []), ...(head.length > 2 && !GENERAL.has(head) ? [head] : [])];
+}
+
+const callsOfIngredients = new WeakMap<Ingredient, readonly string[]>();
+/** What an ingredient of the pantry is called: the same for every line that holds it. */
+function callsOf(ingredient: Ingredient): readonly string[] {
+  let calls = callsOfIngredients.get(ingredient);
+  if (!calls) {
+    calls = [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].flatMap(callsFrom);
+    callsOfIngredients.set(ingredient, calls);
+  }
+  return calls;
+}
+
 /** Words by which a step may call what a line holds. */
 function callNames(line: WeighedLine): readonly string[] {
   const names = new Set<string>();
   for (const { name, ingredient } of line.entries) {
-    for (const written of [name, ingredient?.nameUs ?? '', ingredient?.nameUk ?? '', ...(ingredient?.aliases ?? [])]) {
-      const words = plainWords(written.replace(/\(.*?\)/g, ''))
-        .split(' ')
-        .filter((word) => word !== '');
-      if (words.length === 0) continue;
-      names.add(words.join(' '));
-      const head = words.at(-1) ?? '';
-      if (head.length > 2 && !GENERAL.has(head)) names.add(head);
-    }
+    for (const call of callsFrom(name)) names.add(call);
+    for (const call of ingredient ? callsOf(ingredient) : []) names.add(call);
     for (const word of plainWords(name).split(' ').slice(0, -1))
       if (word.length > 3 && !GENERAL.has(word)) names.add(word);
   }

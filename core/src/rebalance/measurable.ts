@@ -1,5 +1,5 @@
 import type { Style } from '../balance/index.js';
-import { isFreeLeavener } from '../leavening/index.js';
+import { isFreeLeavener } from '../schools/index.js';
 import { partsOf, type OpenLine } from './open-line.js';
 import { distanceOutside, verdictsOf } from './verdicts.js';
 

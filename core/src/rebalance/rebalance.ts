@@ -1,8 +1,9 @@
 import type { BandVerdict, Quantity, Style } from '../balance/index.js';
-import { bandShares, flourShares, functionalTotals } from '../formula/index.js';
-import { roleOf, type Ingredient } from '../ingredients/index.js';
-import { isFreeLeavener, openBalance } from '../leavening/index.js';
-import { leastQuadratic, type Inequality } from '../numerics/index.js';
+import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../formula/index.js';
+import { isInclusion, roleOf, type Category, type Ingredient } from '../ingredients/index.js';
+import { isFreeLeavener } from '../schools/index.js';
+import { openBalance } from '../leavening/index.js';
+import { leastQuadratic, type Inequality } from '../quadratic/index.js';
 import { bandRows } from './band-rows.js';
 import { measurable } from './measurable.js';
 import { partsOf, type Limit, type MovedLine, type OpenLine } from './open-line.js';
@@ -87,6 +88,7 @@ function solve(
   fixed: ReadonlyMap<number, number>,
   likelyPh: number,
   elastic: ReadonlySet<number> = new Set(),
+  bounded = false,
 ): Solved | undefined {
   const { lines, start, scale, target, weight, style, limits, holdMass } = problem;
   const free = lines.flatMap((_, i) => (fixed.has(i) ? [] : [i]));
@@ -153,9 +155,10 @@ function solve(
     add(() => -20 / mass, -MASS.most * 20, slackAt);
   }
   for (const { lineIds, mostGrams } of limits) add((i) => (lineIds.includes(lines[i]?.id ?? '') ? -1 : 0), -mostGrams);
-  for (const k of at.values()) {
-    single(k, 1, 0);
-    single(k, -1, -MOST_TIMES);
+  for (const [i, k] of at) {
+    const line = lines[i];
+    if (bounded || !line || line.isNew || isFreeLeavener(line.part.ingredient)) single(k, 1, 0);
+    if (bounded) single(k, -1, -MOST_TIMES);
   }
   for (const [i, k] of up) {
     single(k, 1, 0);
@@ -166,6 +169,9 @@ function solve(
 
   const found = leastQuadratic(quadratic, linear, inequalities);
   if (!found) return undefined;
+  // hardly ever does anything shrink to nothing or grow so far: only then is it worth the rows
+  const beyond = (k: number) => (found[k] ?? 0) < -1e-9 || (found[k] ?? 0) > MOST_TIMES;
+  if (!bounded && [...at.values()].some(beyond)) return solve(problem, fixed, likelyPh, elastic, true);
   const grams = lines.map((_, i) => {
     const held = fixed.get(i);
     if (held !== undefined) return held;
@@ -212,6 +218,11 @@ function withWholePieces(problem: Problem, held: ReadonlyMap<number, number>, li
   branch(held);
   return best;
 }
+
+const GO_ALONG: ReadonlySet<Category> = new Set(['spice', 'flavouring']);
+/** Spices and pieces: they neither build nor soften, so they only go with the size of the batch. */
+const goesAlong = ({ ingredient, preparation }: WeighedPart): boolean =>
+  GO_ALONG.has(ingredient.category) || isInclusion(ingredient, preparation);
 
 /** With how much less of everything to begin, when the flour that is there is less than the formula's. */
 function shrinking(lines: readonly OpenLine[], limits: readonly Limit[]): number {
@@ -264,22 +275,30 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
     holdMass: limits.length === 0,
   };
   const locks = new Map(lines.flatMap(({ locked }, i) => (locked ? [[i, start[i] ?? 0] as const] : [])));
+  const limited = new Set(limits.flatMap(({ lineIds }) => lineIds));
+  // what no band is about goes along with the batch and is left out of the search
+  const along = new Map(
+    lines.flatMap(({ id, part }, i) =>
+      !locks.has(i) && !limited.has(id) && goesAlong(part) ? [[i, (start[i] ?? 0) * shrink] as const] : [],
+    ),
+  );
   const band = style.bands['crumb-ph'];
   let likelyPh = phOf(lines, start, band);
-  let best = withWholePieces(problem, locks, likelyPh);
+  const held = new Map([...locks, ...along]);
+  let best = withWholePieces(problem, held, likelyPh);
   for (let again = 0; again < 3 && best; again++) {
     const settled = phOf(lines, best.grams, band);
     if (Math.abs(settled - likelyPh) < 0.03) break;
     likelyPh = settled;
     const pieces = best.grams.flatMap((grams, i) => (lines[i]?.pieceGrams === undefined ? [] : [[i, grams] as const]));
-    best = solve(problem, new Map([...locks, ...pieces]), likelyPh) ?? best;
+    best = solve(problem, new Map([...held, ...pieces]), likelyPh) ?? best;
   }
-  if (best) best = fewer(problem, best, locks, likelyPh);
+  if (best) best = fewer(problem, best, held, likelyPh);
 
   const grams = best ? measurable(lines, best.grams, start, style) : start;
   const after = verdictsOf(partsOf(lines, grams), style);
   const feasible = best !== undefined && after.every(({ verdict }) => verdict === 'within');
-  const elastic = feasible ? undefined : conflicting(problem, locks, likelyPh);
+  const elastic = feasible ? undefined : conflicting(problem, locks, along, likelyPh);
   return {
     feasible,
     lines: moved(lines, start, grams),
@@ -338,9 +357,10 @@ function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number
 function conflicting(
   problem: Problem,
   locks: ReadonlyMap<number, number>,
+  along: ReadonlyMap<number, number>,
   likelyPh: number,
 ): Pick<Rebalanced, 'conflicts' | 'outOfReach'> {
-  const solved = solve(problem, new Map(), likelyPh, new Set(locks.keys()));
+  const solved = solve(problem, along, likelyPh, new Set(locks.keys()));
   if (!solved) return { conflicts: [], outOfReach: [] };
   const conflicts = [...locks.keys()].flatMap((i): Conflict[] => {
     const line = problem.lines[i];

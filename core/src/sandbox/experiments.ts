@@ -1,6 +1,6 @@
 import type { WeighedPart } from '../formula/index.js';
 import { roleOf } from '../ingredients/index.js';
-import { behaviourOf } from '../leavening/index.js';
+import { behaviourOf } from '../rising/index.js';
 import type { Style } from '../balance/index.js';
 import type { Knobs, TriedOut } from './try-out.js';
 

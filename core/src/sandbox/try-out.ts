@@ -1,15 +1,11 @@
-import { forcesOf, judgeAgainst, type BandVerdict, type Style } from '../balance/index.js';
+import { forcesOf } from '../forces/index.js';
+import { judgeAgainst, type BandVerdict, type Style } from '../balance/index.js';
 import { bandQuantities, mustBeIngredient, type WeighedPart } from '../formula/index.js';
 import { roleOf, type Ingredient } from '../ingredients/index.js';
 import type { Place } from '../kitchen/index.js';
-import {
-  behaviourOf,
-  isFreeLeavener,
-  leaveningLedger,
-  liftOf,
-  waitingOf,
-  type BatterBehaviour,
-} from '../leavening/index.js';
+import { behaviourOf, liftOf, waitingOf, type BatterBehaviour } from '../rising/index.js';
+import { isFreeLeavener } from '../schools/index.js';
+import { leaveningLedger } from '../leavening/index.js';
 
 /** What a learner can turn. Grams for leaveners and the added acid, times what is there for the rest, a share for whole grain. */
 export interface Knobs {

@@ -3,7 +3,7 @@ import { styleShortName, type Style } from '../balance/index.js';
 import { bandShares, mustBeIngredient, type Formula, type FormulaLine, type WeighedPart } from '../formula/index.js';
 import { ingredientName, type Ingredient, type Preparation } from '../ingredients/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../kitchen/index.js';
-import { setLeavening } from '../leavening/index.js';
+import { setLeavening } from '../schools/index.js';
 import { brimMillilitres, parsePan, type PanSet } from '../pans/index.js';
 import { rebalance, type OpenLine } from '../rebalance/index.js';
 import type { Region } from '../units/index.js';

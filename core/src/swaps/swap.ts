@@ -4,12 +4,12 @@ import {
   bicarbonateOf,
   chargePerGram,
   heldByWater,
-  isFreeLeavener,
   LEAVENERS,
   leaveningLedger,
   openBalance,
 } from '../leavening/index.js';
-import { leastQuadratic, type Inequality } from '../numerics/index.js';
+import { isFreeLeavener } from '../schools/index.js';
+import { leastQuadratic, type Inequality } from '../quadratic/index.js';
 import type { OpenLine } from '../rebalance/index.js';
 import type { Helper, SwapNoteCode, SwapWay } from './ways.js';
 

@@ -1,22 +1,8 @@
 export { gramsInWords, minutesInWords, percentInWords, phInWords, windowInWords } from './figures.js';
-export { inOneLine, type Sentence } from './sentence.js';
+export { inOneLine, sentence, type Sentence } from './sentence.js';
 export { problemInWords } from './problems.js';
 export { faultInWords } from './ingredients.js';
 export { findingInWords, fixInWords } from './findings.js';
 export { QUANTITY_NAMES, REASON_CODES_WORDED, bandInWords, quantityInWords, verdictInWords } from './verdicts.js';
 export { ADVICE_CODES_WORDED, adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';
 export { PHASE_NAMES, phConsequence } from './leavening.js';
-export {
-  consequenceInWords,
-  CONSEQUENCES_WORDED,
-  DIET_CAUTIONS,
-  DIET_NAMES,
-  FORCE_NAMES,
-  RESIDUAL_NAMES,
-  ruleInWords,
-  SCHOOL_NAMES,
-  settingInWords,
-  SWAP_NOTES_WORDED,
-  swapNoteInWords,
-} from './adapting.js';
-export { derivationOf, FIGURES, type Derivation, type Figure } from './derivations.js';

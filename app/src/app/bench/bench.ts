@@ -207,7 +207,7 @@ export class Bench {
     if (!next) return;
     event.preventDefault();
     this.show(next.id);
-    (event.currentTarget as HTMLElement).querySelector<HTMLElement>(`#face-${next.id}`)?.focus();
+    (event.currentTarget as HTMLElement).parentElement?.querySelector<HTMLElement>(`#face-${next.id}`)?.focus();
   }
 
   /** To a line or a step. */

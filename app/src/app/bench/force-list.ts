@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { FORCES, type Forces } from '@orvin/core/balance';
+import { FORCES, type Forces } from '@orvin/core/forces';
 import { ingredientName } from '@orvin/core/ingredients';
 import type { Region } from '@orvin/core/units';
-import { FORCE_NAMES } from '@orvin/core/wording';
+import { FORCE_NAMES } from '@orvin/core/explaining';
 import { How } from './how';
 
 const NAMED = 4;

@@ -1,5 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { judgementOf } from '@orvin/core/audit';
+import { judgementOf } from '@orvin/core/judging';
 import { USUAL_PLACE } from '@orvin/core/kitchen';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

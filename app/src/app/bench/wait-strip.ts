@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Waiting } from '@orvin/core/leavening';
+import type { Waiting } from '@orvin/core/rising';
 import { Width } from '../parts/width';
 
 const HEIGHT = 74;
@@ -65,11 +65,12 @@ export class WaitStrip {
   });
   protected readonly drawn = computed(() => {
     const wide = this.width();
-    const { usableShare, adviceMinutes } = this.waiting();
+    const waiting = this.waiting();
+    const { adviceMinutes } = waiting;
     const x = (minutes: number) => (wide * minutes) / SHOWN_MINUTES;
     const y = (share: number) => FOOT - (FOOT - TOP) * share;
     const points = Array.from({ length: 31 }, (_, i) => 2 * i).map(
-      (t) => `${x(t).toFixed(1)},${y(usableShare(t)).toFixed(1)}`,
+      (t) => `${x(t).toFixed(1)},${y(waiting.usableShare(t)).toFixed(1)}`,
     );
     const advice = Math.min(SHOWN_MINUTES, adviceMinutes);
     return {

@@ -9,7 +9,8 @@ import { pantryOf } from '@orvin/core/kitchen';
 import { parsePan } from '@orvin/core/pans';
 import { PLANS, startFormula, type StartSize } from '@orvin/core/starting';
 import { DIETS, type Diet } from '@orvin/core/swaps';
-import { DIET_NAMES, gramsInWords } from '@orvin/core/wording';
+import { DIET_NAMES } from '@orvin/core/explaining';
+import { gramsInWords } from '@orvin/core/wording';
 import { auditFormula } from '@orvin/core/audit';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
@@ -262,7 +263,7 @@ export class StartDialog {
       const parsed = parsePan(this.pan());
       return parsed.kind === 'pan' ? { kind: 'pan', pans: parsed.set, written: this.pan().trim() } : undefined;
     }
-    const value = Number((this.kind() === 'flour' ? this.flour() : this.count()).toString().replace(',', '.'));
+    const value = Number((this.kind() === 'flour' ? this.flour() : this.count()).replace(',', '.'));
     const most = this.kind() === 'flour' ? 50_000 : 2000;
     if (!(value >= 1 && value <= most)) return undefined;
     return this.kind() === 'flour' ? { kind: 'flour', grams: value } : { kind: 'count', count: Math.round(value) };

@@ -48,6 +48,35 @@ describe('FormulaStore', () => {
     expect(again.versionsOf(id).map(({ number, reason }) => [number, reason])).toEqual([[1, 'first']]);
   });
 
+  it('branches where the baker went back, never changes a version, and finds the branch again', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    const titled = (title: string) =>
+      store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title } }));
+    store.keep(id, 'first');
+    titled('Second');
+    store.keep(id, 'second');
+    const [second, first] = store.versionsOf(id);
+    if (!first || !second) throw new Error('not kept');
+    store.goOnFrom(id, first);
+    expect(store.formula(id)?.formula.title).toBe('Loaf');
+    expect(store.baseOf(id)?.number).toBe(1);
+    titled('Branch');
+    store.keep(id, 'branched');
+    await store.settled();
+    const again = await visit();
+    expect(again.versionsOf(id).map(({ number, parent }) => [number, parent])).toEqual([
+      [3, 1],
+      [2, 1],
+      [1, null],
+    ]);
+    expect(again.baseOf(id)?.number).toBe(3);
+    expect(again.versionsOf(id)[1]?.formula).toEqual(second.formula);
+    again.undo();
+    expect(again.versionsOf(id).length).toBe(2);
+    expect(again.baseOf(id)?.number).toBe(1);
+  });
+
   it('undoes across a reload, and redoes what was undone before it', async () => {
     const store = await visit();
     const { id } = store.add(LOAF);

@@ -37,14 +37,34 @@ export const linesAndSteps: Rule = (evidence) => {
   ];
 };
 
-/** The step that takes most of the lines of the same component: where a forgotten one most likely belongs. */
-function mixingStep({ method, lines }: Evidence, lineId: string): string | undefined {
-  const component = lines.find(({ line }) => line.id === lineId)?.component;
-  const beside = new Set(component?.lines.map(({ line }) => line.id));
-  const votes = new Map<string, number>();
-  for (const { lineId: taken, stepId } of method.takings)
-    if (beside.has(taken)) votes.set(stepId, (votes.get(stepId) ?? 0) + 1);
-  return [...votes].sort(([, a], [, b]) => b - a)[0]?.[0];
+const mixingSteps = new WeakMap<Evidence, ReadonlyMap<string, string>>();
+
+/** The step that takes most of the lines of the same component, by component: where a forgotten one most likely belongs. */
+function stepsOfComponents(evidence: Evidence): ReadonlyMap<string, string> {
+  const known = mixingSteps.get(evidence);
+  if (known) return known;
+  const { method, lines } = evidence;
+  const componentOf = new Map(lines.map(({ line, component }) => [line.id, component.id]));
+  const votes = new Map<string, Map<string, number>>();
+  for (const { lineId, stepId } of method.takings) {
+    const component = componentOf.get(lineId);
+    if (component === undefined) continue;
+    const ofComponent = votes.get(component) ?? new Map<string, number>();
+    votes.set(component, ofComponent.set(stepId, (ofComponent.get(stepId) ?? 0) + 1));
+  }
+  const steps = new Map(
+    [...votes].flatMap(([component, counted]) => {
+      const [most] = [...counted].sort(([, a], [, b]) => b - a);
+      return most ? [[component, most[0]] as const] : [];
+    }),
+  );
+  mixingSteps.set(evidence, steps);
+  return steps;
+}
+
+function mixingStep(evidence: Evidence, lineId: string): string | undefined {
+  const component = evidence.lines.find(({ line }) => line.id === lineId)?.component.id;
+  return component === undefined ? undefined : stepsOfComponents(evidence).get(component);
 }
 
 /** Names that stand in steps for other things than an ingredient of the list, or that nobody lists. */

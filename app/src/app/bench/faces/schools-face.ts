@@ -2,27 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import type { Audit } from '@orvin/core/audit';
 import { leavenersOf, partsWith, settingsFor, takeSetting } from '@orvin/core/adapt';
 import type { Formula } from '@orvin/core/formula';
-import {
-  behaviourOf,
-  consequencesOf,
-  leaveningLedger,
-  liftOf,
-  SCHOOLS,
-  USUAL_BROWNING_SHARE,
-  waitingOf,
-  type Fineness,
-  type School,
-  type Setting,
-} from '@orvin/core/leavening';
+import { behaviourOf, consequencesOf, liftOf, waitingOf } from '@orvin/core/rising';
+import { leaveningLedger } from '@orvin/core/leavening';
+import { SCHOOLS, USUAL_BROWNING_SHARE, type Fineness, type School, type Setting } from '@orvin/core/schools';
 import { USUAL_PLACE } from '@orvin/core/kitchen';
-import {
-  consequenceInWords,
-  minutesInWords,
-  phConsequence,
-  phInWords,
-  SCHOOL_NAMES,
-  settingInWords,
-} from '@orvin/core/wording';
+import { consequenceInWords, SCHOOL_NAMES, settingInWords } from '@orvin/core/explaining';
+import { minutesInWords, phConsequence, phInWords } from '@orvin/core/wording';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 

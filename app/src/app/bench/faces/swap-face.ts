@@ -15,7 +15,8 @@ import {
 import type { Formula } from '@orvin/core/formula';
 import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
 import { DIETS, type Diet, type Swapped, type SwappedLine } from '@orvin/core/swaps';
-import { DIET_CAUTIONS, DIET_NAMES, gramsInWords, RESIDUAL_NAMES, swapNoteInWords } from '@orvin/core/wording';
+import { DIET_CAUTIONS, DIET_NAMES, RESIDUAL_NAMES, swapNoteInWords } from '@orvin/core/explaining';
+import { gramsInWords } from '@orvin/core/wording';
 import { auditFormula } from '@orvin/core/audit';
 import { FormulaStore } from '../../store/formula-store';
 import { Readings } from '../../work/readings';

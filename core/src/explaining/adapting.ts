@@ -1,9 +1,10 @@
-import type { ClassicalRule, ClassicalRuleCode, Force } from '../balance/index.js';
-import type { Consequence, ConsequenceCode, School, Setting } from '../leavening/index.js';
+import type { ClassicalRule, ClassicalRuleCode, Force } from '../forces/index.js';
+import type { Consequence, ConsequenceCode } from '../rising/index.js';
+import type { School, Setting } from '../schools/index.js';
 import type { Diet, Residual, SwapNoteCode } from '../swaps/index.js';
 import { inEighths } from '../units/index.js';
-import { gramsInWords, percentInWords } from './figures.js';
-import { sentence, type Sentence } from './sentence.js';
+import { gramsInWords, percentInWords } from '../wording/index.js';
+import { sentence, type Sentence } from '../wording/index.js';
 
 /** What a swap changes that no amount puts right. A spec holds this table and the list of codes together. */
 const SWAP_NOTES: Readonly<Record<SwapNoteCode, Sentence>> = {

@@ -1,4 +1,4 @@
-import { classicalRules, forcesOf, type ClassicalRule, type Forces } from '../balance/index.js';
+import { classicalRules, forcesOf, type ClassicalRule, type Forces } from '../forces/index.js';
 import type { Formula } from '../formula/index.js';
 import { USUAL_PLACE, type Kitchen } from '../kitchen/index.js';
 import {
@@ -11,10 +11,10 @@ import {
   type Consequence,
   type Lift,
   type Waiting,
-} from '../leavening/index.js';
+} from '../rising/index.js';
 import { nutritionOf, type NutritionFacts } from '../nutrition/index.js';
 import { standing, type Standing } from '../verdict.js';
-import type { Audit } from './audit-formula.js';
+import type { Audit } from '../audit/index.js';
 import { portionsOf, type Portions } from './portions.js';
 
 /** What follows from a formula beyond its bands: waiting, lift, taste and colour, forces, portions. */

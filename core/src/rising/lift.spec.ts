@@ -1,5 +1,6 @@
 import { batterOf, PUBLISHED_BATTERS } from '../samples/index.js';
-import { behaviourOf, BEHAVIOUR_OF_STYLE, leaveningLedger, liftOf, waitingOf } from './index.js';
+import { behaviourOf, BEHAVIOUR_OF_STYLE, liftOf, waitingOf } from './index.js';
+import { leaveningLedger } from '../leavening/index.js';
 
 const YELLOW: Readonly<Record<string, number>> =
   PUBLISHED_BATTERS.find(({ name }) => name === 'yellow cake')?.batter ?? {};

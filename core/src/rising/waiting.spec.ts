@@ -1,5 +1,6 @@
 import { batterOf, PUBLISHED_BATTERS } from '../samples/index.js';
-import { leaveningLedger, waitingOf, type Viscosity } from './index.js';
+import { leaveningLedger } from '../leavening/index.js';
+import { waitingOf, type Viscosity } from './index.js';
 
 const gasOf = (name: string, powder?: string) => {
   const { batter } = PUBLISHED_BATTERS.find((one) => one.name === name) ?? PUBLISHED_BATTERS[0];

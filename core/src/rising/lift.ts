@@ -2,7 +2,7 @@ import { functionalTotals, type WeighedPart } from '../formula/index.js';
 import { isInclusion, roleOf } from '../ingredients/index.js';
 import { boilingCelsius, pressureKilopascals, saturationKilopascals } from './altitude.js';
 import type { BatterBehaviour } from './batter-behaviour.js';
-import type { Ledger } from './ledger.js';
+import type { Ledger } from '../leavening/index.js';
 
 /** What the style usually holds, percent of flour: what the structure of a batter is compared with. */
 export interface UsualShares {

@@ -1,6 +1,6 @@
 import { functionalTotals, type WeighedPart } from '../formula/index.js';
 import { isInclusion, roleOf } from '../ingredients/index.js';
-import type { Style } from './styles.js';
+import type { Style } from '../balance/index.js';
 
 /** The cake maker's rules of balance, by weight. They are of the creamed and the high-ratio cake only; real formulas bend them by a tenth. */
 export const CLASSICAL_RULE_CODES = [

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { mustBeIngredient } from '../formula/index.js';
 import { batterOf, PUBLISHED_BATTERS } from '../samples/index.js';
-import { isFreeLeavener, leaveningLedger, openBalance, setLeavening, type SettingTask } from './index.js';
+import { isFreeLeavener, setLeavening, type SettingTask } from './index.js';
+import { leaveningLedger, openBalance } from '../leavening/index.js';
 
 const powder = mustBeIngredient('aluminium-free-baking-powder');
 const lockedOf = (name: string) =>

@@ -1,7 +1,7 @@
 import { functionalTotals, mustBeIngredient, type WeighedPart } from '../formula/index.js';
 import type { Ingredient } from '../ingredients/index.js';
 import { standing, type Band, type Standing } from '../verdict.js';
-import { acidPerGram, openBalance } from './charge-balance.js';
+import { acidPerGram, openBalance } from '../leavening/index.js';
 import {
   ACIDS,
   bicarbonatePerGram,
@@ -10,7 +10,7 @@ import {
   LEAVENING_ACIDS,
   MOLAR_MASS,
   SODA_MEQ_PER_GRAM,
-} from './leaveners.js';
+} from '../leavening/index.js';
 
 /** The accepted ways to set soda and powder. */
 export const SCHOOLS = ['acid-only', 'powder-only', 'browning', 'added-acid'] as const;

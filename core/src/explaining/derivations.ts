@@ -1,8 +1,9 @@
-import type { Audit, Judgement } from '../audit/index.js';
+import type { Audit } from '../audit/index.js';
+import type { Judgement } from '../judging/index.js';
 import type { BandVerdict, Quantity } from '../balance/index.js';
 import { SODA_MEQ_PER_GRAM } from '../leavening/index.js';
-import { gramsInWords, percentInWords, phInWords } from './figures.js';
-import { bandInWords, QUANTITY_NAMES, quantityInWords } from './verdicts.js';
+import { gramsInWords, percentInWords, phInWords } from '../wording/index.js';
+import { bandInWords, QUANTITY_NAMES, quantityInWords } from '../wording/index.js';
 
 /** Where a figure comes from: the equation in words, what went in, the source, and how sure it is. */
 export interface Derivation {

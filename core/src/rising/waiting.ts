@@ -1,6 +1,6 @@
 import { bisect } from '../numerics/index.js';
 import type { Viscosity } from './batter-behaviour.js';
-import type { Phase } from './leaveners.js';
+import type { Phase } from '../leavening/index.js';
 
 /** What a mixed batter has left to rise with after waiting. The order of batters is sound; the minutes may be off by two either way. */
 export interface Waiting {

@@ -1,5 +1,6 @@
 import { batterOf } from '../samples/index.js';
-import { consequencesOf, leaveningLedger } from './index.js';
+import { consequencesOf } from './index.js';
+import { leaveningLedger } from '../leavening/index.js';
 
 const codesOf = (amounts: Readonly<Record<string, number>>) => {
   const batter = batterOf(amounts);

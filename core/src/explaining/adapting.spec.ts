@@ -1,13 +1,21 @@
-import { auditFormula, judgementOf } from '../audit/index.js';
+import { auditFormula } from '../audit/index.js';
+import { judgementOf } from '../judging/index.js';
 import { QUANTITIES } from '../balance/index.js';
 import { PLAIN_KITCHEN } from '../kitchen/index.js';
-import { CONSEQUENCE_CODES } from '../leavening/index.js';
+import { CONSEQUENCE_CODES } from '../rising/index.js';
 import { readFormula } from '../parsing/index.js';
 import { DEMO_FORMULAS } from '../samples/index.js';
 import { SWAP_NOTE_CODES } from '../swaps/index.js';
 import {
-  consequenceInWords, CONSEQUENCES_WORDED, derivationOf, FIGURES, inOneLine, ruleInWords, SWAP_NOTES_WORDED, swapNoteInWords,
-} from './index.js'; // prettier-ignore
+  consequenceInWords,
+  CONSEQUENCES_WORDED,
+  derivationOf,
+  FIGURES,
+  ruleInWords,
+  SWAP_NOTES_WORDED,
+  swapNoteInWords,
+} from './index.js';
+import { inOneLine } from '../wording/index.js'; // prettier-ignore
 
 const sound = (text: string, context: string) => {
   expect(text)

@@ -1,0 +1,2 @@
+export { judgementOf, type Judgement } from './judgement.js';
+export { portionsOf, type Portions } from './portions.js';

@@ -1,0 +1,1 @@
+export { leastQuadratic, type Inequality } from './quadratic.js';
