@@ -16,6 +16,11 @@ test('the ledger opens to where its figures come from, and waiting follows the k
   await expect(panel(baker).getByText('soda of all leaveners − acid of food')).toBeVisible();
   await expect(panel(baker).getByText('Weigh one level teaspoon of your soda once')).toBeVisible();
 
+  await page.getByText('each by itself, in grams and spoons').click();
+  const sources = page.getByRole('table', { name: 'Every source of acid and soda' });
+  await expect(sources.getByRole('row').filter({ hasText: 'pear' })).toContainText('9.6');
+  await expect(panel(baker).getByRole('heading', { name: /^Sodium/ })).toContainText('mg');
+
   const wait = panel(baker).getByRole('heading', { name: /^May wait/ });
   await expect(wait).toContainText('17 min');
   await page.getByRole('textbox', { name: 'this kitchen' }).fill('32');

@@ -21,6 +21,19 @@ describe('leaveningLedger', () => {
     });
   }
 
+  /** Crumb pH of nine products as the trade writes them; recalled. @source leavening.md A.3 */
+  const TYPICAL = {
+    'pound cake': [6.6, 7.1], 'yellow cake': [6.7, 7.5], 'devil’s food': [7.5, 8.4], 'Dutch cocoa cake': [7.2, 7.6], 'fruit cake': [4.4, 5.4], biscuit: [6.6, 7.3],
+    'soda bread': [7.2, 8.3], 'banana loaf': [7.3, 8.5], muffin: [6.6, 7.2],
+  } as const; // prettier-ignore
+  for (const [name, [low, high]] of Object.entries(TYPICAL))
+    it(`puts the crumb of ${name} where the trade finds it, within the model’s own ± 0.2`, () => {
+      const one = PUBLISHED_BATTERS.find((published) => published.name === name);
+      const { crumbPh } = leaveningLedger(batter(one?.batter ?? {}));
+      expect(crumbPh.likely).toBeGreaterThan(low - 0.2);
+      expect(crumbPh.likely).toBeLessThan(high + 0.2);
+    });
+
   it('turns all bicarbonate into gas when acid is in excess: 44/84 of the soda', () => {
     const { gas } = leaveningLedger(
       batter({ 'all-purpose-flour': 100, water: 100, 'white-vinegar': 60, 'baking-soda': 2 }),

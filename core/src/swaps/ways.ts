@@ -204,6 +204,7 @@ export const SWAP_WAYS: readonly SwapWay[] = [
   { id: 'leave-nuts-out', from: WHOLE_NUTS, to: [], helpers: [], notes: ['flavour-changes'] },
   { id: 'no-salt', from: ['table-salt', 'fine-sea-salt', 'kosher-salt', 'kosher-salt-dense', 'flaky-sea-salt', 'coarse-sea-salt', 'pink-salt'], to: [], helpers: [], lessens: 'salt', notes: ['saltless'] },
   { id: 'chips-to-vegan-chips', from: ['semisweet-chocolate-chips', 'milk-chocolate', 'white-chocolate'], to: [{ id: 'vegan-chocolate-chips', perGram: 1 }], helpers: [], notes: ['flavour-changes'] },
+  { id: 'nut-meal-to-wheat', from: NUT_MEALS, to: [{ id: 'all-purpose-flour', perGram: 0.8 }], helpers: ['liquid', 'fat', 'leaven'], notes: ['gluten-again', 'dries-sooner'] },
   { id: 'cheese-to-vegan', from: ['cheddar', 'parmesan', 'gruyere', 'mozzarella', 'feta', 'blue-cheese', 'goat-cheese'], to: [{ id: 'vegan-cheese', perGram: 1 }], helpers: ['salt'], notes: ['flavour-changes', 'no-butter-flavour'] },
 ]; // prettier-ignore
 

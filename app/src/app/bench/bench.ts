@@ -43,6 +43,7 @@ import { Judging } from './judging';
 import { FormulaLineRow } from './formula-line';
 import { GasStrip } from './gas-strip';
 import { LedgerPicture } from './ledger-picture';
+import { LedgerTable } from './ledger-table';
 import { ledgerView } from './ledger-view';
 import { LineEditing } from './line-editing';
 import { LineReading } from './line-reading';
@@ -64,6 +65,7 @@ import { StepList } from './step-list';
     GasStrip,
     How,
     LedgerPicture,
+    LedgerTable,
     LineReading,
     NoteList,
     PhScale,

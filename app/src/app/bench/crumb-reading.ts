@@ -65,6 +65,10 @@ import { WaitStrip } from './wait-strip';
         Lift {{ liftWords() }} <span>{{ liftMore() }}</span> <orv-how figure="lift" of="lift" />
       </h3>
       <p class="caption">An ordering, not a measurement: for comparing two batters of one style.</p>
+      <h3>
+        Sodium {{ sodiumWords() }} <span>a portion, salt and soda together</span>
+        <orv-how figure="sodium" of="sodium" />
+      </h3>
       <h3>What pulls on the crumb</h3>
       <orv-force-list [forces]="judged.forces" [region]="region()" />
       @if (rules().length > 0) {
@@ -176,6 +180,10 @@ export class CrumbReading {
       : percent > 0
         ? `${percent} % over the style`
         : `${-percent} % under the style`;
+  });
+  protected readonly sodiumWords = computed(() => {
+    const sodium = this.judged()?.nutrition.perPortion.sodium;
+    return sodium ? `${Math.round(sodium.likely)} mg` : '';
   });
   protected readonly liftMore = computed(() => {
     const lift = this.judged()?.lift;
