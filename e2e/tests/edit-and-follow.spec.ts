@@ -12,7 +12,7 @@ test('a first visit finds the tea tent’s formulas, read and balanced', async (
 test('every reading follows while an amount is typed', async ({ baker, page }) => {
   await baker.opens();
   await baker.takesFromShelf(PEAR);
-  await expect(baker.readings.getByText('3.2 g', { exact: true })).toBeVisible();
+  await expect(baker.readings.getByRole('strong')).toHaveText('3.2 g');
   const soda = baker.line('1 tsp baking soda');
   await soda.click();
   await soda.press('Home');

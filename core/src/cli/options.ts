@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { styleById } from '../balance/index.js';
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../formats/index.js';
+import { KIT_IDS, type KitId } from '../batch/index.js';
 import { SCHOOLS, type Fineness, type School } from '../schools/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../units/index.js';
 import { wrongUse, type Outcome } from './outcome.js';
@@ -32,6 +33,26 @@ export interface Options {
   readonly fromWords?: string;
   readonly toWords?: string;
   readonly share?: number;
+  /** How much `scale` makes: one of these. */
+  readonly factor?: number;
+  readonly pieces?: number;
+  readonly grams?: number;
+  readonly inPans?: PanSet;
+  readonly limit?: string;
+  readonly fill?: number;
+  /** What a baker measures with. */
+  readonly kit?: KitId;
+  /** Dough, and how it is rolled and cut, for `pieces`. */
+  readonly dough?: number;
+  readonly thicknessCm?: number;
+  readonly cutterCm?: number;
+  readonly square?: boolean;
+  /** A cake, for `frost`. */
+  readonly layers?: number;
+  readonly diameterCm?: number;
+  readonly heightCm?: number;
+  readonly fillingCm?: number;
+  readonly coatCm?: number;
   /** What `convert` converts to. */
   readonly toUnit?: string;
 }
@@ -51,7 +72,33 @@ const pan = Joi.string().custom((written: string, helpers) => {
   return helpers.message({ custom: `{{#label}}: "${written}" ${why}` });
 });
 
+/** "2.5cm", "8 mm", "2 in", or a bare number of centimetres. */
+const length = Joi.string().custom((written: string, helpers) => {
+  const read = /^\s*(-?\d+(?:[.,]\d+)?)\s*(mm|cm|in|inch|inches)?\s*$/i.exec(written);
+  if (!read)
+    return helpers.message({ custom: `{{#label}}: "${written}" is no length; write it as "2.5cm", "8mm" or "2in"` });
+  const value = Number((read[1] ?? '').replace(',', '.'));
+  const unit = read[2]?.toLowerCase() ?? 'cm';
+  return value * (unit === 'mm' ? 0.1 : unit === 'cm' ? 1 : 2.54);
+});
+
 const schema = Joi.object({
+  factor: Joi.number(),
+  pieces: Joi.number(),
+  grams: Joi.number(),
+  pan,
+  limit: Joi.string().max(200),
+  fill: Joi.number().min(0.05).max(1),
+  kit: Joi.string().valid(...KIT_IDS),
+  dough: Joi.number(),
+  thickness: length,
+  cutter: length,
+  square: Joi.boolean(),
+  layers: Joi.number(),
+  diameter: length,
+  height: length,
+  filling: length,
+  coat: length,
   filled: Joi.string().valid(...FILLINGS),
   format: Joi.string().valid(...EXPORT_FORMATS),
   'to-unit': Joi.string().max(40),
@@ -85,7 +132,28 @@ const schema = Joi.object({
   'number.base': '{{#label}} needs a number',
 });
 
-interface Checked extends Omit<Options, 'knownMinutes' | 'toUnit' | 'fromWords' | 'toWords'> {
+/** Options whose names say their unit inside, and not on the command line. */
+type Renamed =
+  | 'knownMinutes'
+  | 'toUnit'
+  | 'fromWords'
+  | 'toWords'
+  | 'inPans'
+  | 'thicknessCm'
+  | 'cutterCm'
+  | 'diameterCm'
+  | 'heightCm'
+  | 'fillingCm'
+  | 'coatCm';
+
+interface Checked extends Omit<Options, Renamed> {
+  readonly pan?: PanSet;
+  readonly thickness?: number;
+  readonly cutter?: number;
+  readonly diameter?: number;
+  readonly height?: number;
+  readonly filling?: number;
+  readonly coat?: number;
   readonly 'from-words'?: string;
   readonly 'to-words'?: string;
   readonly 'to-unit'?: string;
@@ -104,6 +172,13 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
     'to-unit': toUnit,
     'from-words': fromWords,
     'to-words': toWords,
+    pan: inPans,
+    thickness: thicknessCm,
+    cutter: cutterCm,
+    diameter: diameterCm,
+    height: heightCm,
+    filling: fillingCm,
+    coat: coatCm,
     ...rest
   } = value;
   return {
@@ -113,6 +188,13 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
       ...(toUnit !== undefined && { toUnit }),
       ...(fromWords !== undefined && { fromWords }),
       ...(toWords !== undefined && { toWords }),
+      ...(inPans !== undefined && { inPans }),
+      ...(thicknessCm !== undefined && { thicknessCm }),
+      ...(cutterCm !== undefined && { cutterCm }),
+      ...(diameterCm !== undefined && { diameterCm }),
+      ...(heightCm !== undefined && { heightCm }),
+      ...(fillingCm !== undefined && { fillingCm }),
+      ...(coatCm !== undefined && { coatCm }),
     },
   };
 }

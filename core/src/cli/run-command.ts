@@ -4,9 +4,11 @@ import { convertCommand } from './convert-command.js';
 import { exportCommand } from './export-command.js';
 import { checkOptions, type Options, type TypedOptions } from './options.js';
 import { wrongUse, type Outcome } from './outcome.js';
+import { frostCommand, panCommand, piecesCommand } from './geometry-commands.js';
 import { leavenCommand } from './leaven-command.js';
 import { parseCommand } from './parse-command.js';
 import { rebalanceCommand } from './rebalance-command.js';
+import { scaleCommand } from './scale-command.js';
 import { swapCommand } from './swap-command.js';
 
 const COMMANDS: Readonly<Record<string, (text: string, options: Options, name: string) => Outcome>> = {
@@ -17,6 +19,7 @@ const COMMANDS: Readonly<Record<string, (text: string, options: Options, name: s
   rebalance: rebalanceCommand,
   swap: swapCommand,
   leaven: leavenCommand,
+  scale: scaleCommand,
 };
 
 export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options]
@@ -32,6 +35,12 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
                  --from buttermilk --to "milk+vinegar"   --share 0.5
   leaven FILE|-  soda and powder by a school
                  --school acid-only|powder-only|browning|added-acid   --fineness spoons|tenths   --share 0.25
+  scale FILE|-   another size, in amounts that can be measured; one of
+                 --factor 1.5   --pieces 18   --grams 900   --limit "banana=412 g"   --pan "8 in round x 2" --fill 0.6
+                 --kit us-cups|au-cups|metric-spoons|scale-1g|scale-0.1g
+  pan "9x5x2.75 in loaf"   what it holds, and its paper
+  pieces         --dough 900   --thickness 2.5cm   --cutter 5cm   --square
+  frost          --layers 3   --diameter 20cm   --height 4cm   --filling 8mm   --coat 5mm
   export FILE|-  the formula in another format
                  --format text|markdown|jsonld|html|csv|orvin
   convert "2 cups plain flour"   --to g   --filled scooped|spooned|sifted|packed
@@ -58,6 +67,22 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'flag'>> = {
   school: 'value',
   fineness: 'value',
   share: 'value',
+  square: 'flag',
+  coat: 'value',
+  filling: 'value',
+  height: 'value',
+  diameter: 'value',
+  layers: 'value',
+  cutter: 'value',
+  thickness: 'value',
+  dough: 'value',
+  kit: 'value',
+  fill: 'value',
+  limit: 'value',
+  pan: 'value',
+  grams: 'value',
+  pieces: 'value',
+  factor: 'value',
 };
 
 /**
@@ -72,6 +97,11 @@ export function runCommand(
   const [name, file, ...more] = words;
   if (name === undefined) return wrongUse(USAGE);
   const command = COMMANDS[name];
+  if (name === 'pieces' || name === 'frost') return withoutFile(name, typed);
+  if (name === 'pan')
+    return file === undefined
+      ? wrongUse(`pan needs a pan, such as "9x5x2.75 in loaf"\n\n${USAGE}`)
+      : panCommand([file, ...more].join(' '));
   if (name === 'convert') return converted(more.length > 0 ? [file, ...more].join(' ') : file, typed);
   if (command === undefined) return wrongUse(`there is no command "${name}"\n\n${USAGE}`);
   if (file === undefined) return wrongUse(`${name} needs a file, or - for standard input\n\n${USAGE}`);
@@ -96,3 +126,10 @@ const inWords = ({ from, to, ...typed }: TypedOptions): TypedOptions => ({
   ...(from !== undefined && { 'from-words': from }),
   ...(to !== undefined && { 'to-words': to }),
 });
+
+/** `pieces` and `frost` work on figures alone. */
+function withoutFile(name: 'pieces' | 'frost', typed: TypedOptions): Outcome {
+  const checked = checkOptions(typed);
+  if ('wrong' in checked) return checked.wrong;
+  return name === 'pieces' ? piecesCommand(checked.options) : frostCommand(checked.options);
+}

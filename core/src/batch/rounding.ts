@@ -1,0 +1,173 @@
+import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../formula/index.js';
+import { isInclusion, roleOf } from '../ingredients/index.js';
+import { bicarbonateOf, chargePerGram } from '../leavening/index.js';
+import { candidatesFor, type Candidate, type ToMeasure } from './candidates.js';
+import type { Kit } from './kits.js';
+
+/** What rounding may shift, and by how much it weighs; a spoon of soda weighs most. */
+export const ROUNDED_FUNCTIONS = ['flour', 'water', 'fat', 'sugar', 'egg', 'salt', 'gas'] as const;
+export type RoundedFunction = (typeof ROUNDED_FUNCTIONS)[number];
+
+export interface RoundedLine {
+  readonly id: string;
+  readonly exactGrams: number;
+  readonly grams: number;
+  readonly amount: string;
+}
+
+export interface RoundedBatch {
+  readonly lines: readonly RoundedLine[];
+  readonly errorPercent: Readonly<Record<RoundedFunction, number>>;
+  /** Charge at pH 7 that rounding adds, meq per 100 g of flour. */
+  readonly acidBalanceShiftMeq: number;
+  readonly cost: number;
+  /** Partial choices looked at: the search is exact, this says how much it was spared. */
+  readonly nodes: number;
+}
+
+/** Weight of one percent of error; of one meq per 100 g flour for the acid balance. @source leavening.md part C */
+const WEIGHT: Readonly<Record<RoundedFunction, number>> = {
+  flour: 1,
+  water: 1.2,
+  fat: 0.5,
+  sugar: 0.6,
+  egg: 0.4,
+  salt: 0.35,
+  gas: 1,
+};
+const ACID_WEIGHT = 6;
+const AWKWARD = 0.35;
+/** A line's own error counts a little even where no function sees it. */
+const OWN = { leavener: 0.003, other: 0.0004 } as const;
+const PIECES_GIVE = 0.15;
+
+/** What one gram of each part does, in percent of the batch, weighed; the last is the acid balance. */
+function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] {
+  const flourShare = flourShares(parts);
+  const total = functionalTotals(parts);
+  const flour = Math.max(total.flour, 1e-9);
+  const gas = Math.max(parts.reduce((sum, { ingredient, grams }) => sum + bicarbonateOf(ingredient) * grams, 0), 0.5); // prettier-ignore
+  const whole: Readonly<Record<RoundedFunction, number>> = {
+    flour,
+    water: Math.max(total.water, 0.05 * flour),
+    fat: Math.max(total.fat, 0.08 * flour),
+    sugar: Math.max(total.sugar, 0.08 * flour),
+    egg: Math.max(total.eggSolids, 0.05 * flour),
+    salt: Math.max(total.salt, 0.004 * flour),
+    gas,
+  };
+  return parts.map((part) => {
+    const { ingredient, preparation } = part;
+    const { water, fat, sugars } = ingredient.composition;
+    const gives = isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
+    const share = flourShare(part);
+    const perGram: Readonly<Record<RoundedFunction, number>> = {
+      flour: share,
+      water: water * gives,
+      fat: fat * gives,
+      sugar: sugars * gives,
+      egg: roleOf(ingredient).egg * (1 - water),
+      salt: bandShares(part, share).salt,
+      gas: bicarbonateOf(ingredient),
+    };
+    return [
+      ...ROUNDED_FUNCTIONS.map((one) => (WEIGHT[one] * 100 * perGram[one]) / whole[one]),
+      (ACID_WEIGHT * 100 * chargePerGram(part, 7)) / flour,
+    ];
+  });
+}
+
+/**
+ * Amounts that can be measured, chosen together: the sum of squared errors of what the batter does, plus how awkward the amounts are, is
+ * the least there is. Exact branch and bound: a partial choice is given up when even the luckiest rest cannot beat the best so far.
+ * @param lines at their exact grams
+ * @param held amounts that the baker chose by hand, by line id: kept as they are
+ * @source leavening.md part C
+ */
+export function roundBatch(
+  lines: readonly ToMeasure[],
+  kit: Kit,
+  held: ReadonlyMap<string, Candidate> = new Map(),
+): RoundedBatch {
+  const perGram = effects(lines.map(({ part }) => part));
+  const dimensions = ROUNDED_FUNCTIONS.length + 1;
+  const choices = lines.map((line, i) => {
+    const own = held.get(line.id);
+    const leavener = line.part.ingredient.category === 'leavener' || line.part.ingredient.category === 'salt';
+    return (own ? [own] : candidatesFor(line, kit)).map((candidate) => {
+      const off = candidate.grams - line.part.grams;
+      const percent = (100 * off) / Math.max(line.part.grams, 1e-9);
+      return {
+        candidate,
+        errors: (perGram[i] ?? []).map((effect) => effect * off),
+        cost: AWKWARD * candidate.awkwardness + (leavener ? OWN.leavener : OWN.other) * percent ** 2,
+      };
+    });
+  });
+  const widest = (i: number) => Math.max(0, ...(choices[i] ?? []).map(({ errors }) => errors.reduce((sum, error) => sum + error * error, 0))); // prettier-ignore
+  const order = lines.map((_, i) => i).sort((a, b) => widest(b) - widest(a));
+  // what the rest can still add to each error, at least and at most, and its least cost
+  const low = Array.from({ length: lines.length + 1 }, () => new Float64Array(dimensions));
+  const high = Array.from({ length: lines.length + 1 }, () => new Float64Array(dimensions));
+  const least = new Float64Array(lines.length + 1);
+  for (let k = lines.length - 1; k >= 0; k--) {
+    const options = choices[order[k] ?? 0] ?? [];
+    least[k] = (least[k + 1] ?? 0) + Math.min(...options.map(({ cost }) => cost));
+    for (let d = 0; d < dimensions; d++) {
+      const values = options.map(({ errors }) => errors[d] ?? 0);
+      (low[k] as Float64Array)[d] = (low[k + 1]?.[d] ?? 0) + Math.min(...values);
+      (high[k] as Float64Array)[d] = (high[k + 1]?.[d] ?? 0) + Math.max(...values);
+    }
+  }
+  let best = Infinity;
+  let picked: readonly number[] = [];
+  let nodes = 0;
+  const chosen = new Array<number>(lines.length).fill(0);
+  const errors = new Float64Array(dimensions);
+  const search = (k: number, cost: number): void => {
+    nodes++;
+    let bound = cost + (least[k] ?? 0);
+    for (let d = 0; d < dimensions; d++) {
+      const from = (errors[d] ?? 0) + (low[k]?.[d] ?? 0);
+      const to = (errors[d] ?? 0) + (high[k]?.[d] ?? 0);
+      const nearest = from > 0 ? from : to < 0 ? to : 0;
+      bound += nearest * nearest;
+    }
+    if (bound >= best) return;
+    const line = order[k];
+    if (line === undefined) {
+      best = bound;
+      picked = [...chosen];
+      return;
+    }
+    const options = choices[line] ?? [];
+    const luck = (one: (typeof options)[number]) =>
+      one.errors.reduce((sum, error, d) => sum + ((errors[d] ?? 0) + error) ** 2, one.cost);
+    for (const { one, j } of options
+      .map((option, at) => ({ one: option, j: at }))
+      .sort((a, b) => luck(a.one) - luck(b.one))) {
+      for (let d = 0; d < dimensions; d++) errors[d] = (errors[d] ?? 0) + (one.errors[d] ?? 0);
+      chosen[line] = j;
+      search(k + 1, cost + one.cost);
+      for (let d = 0; d < dimensions; d++) errors[d] = (errors[d] ?? 0) - (one.errors[d] ?? 0);
+    }
+  };
+  search(0, 0);
+  const picks = lines.map((_, i) => choices[i]?.[picked[i] ?? 0]);
+  const error = (d: number) => picks.reduce((sum, pick) => sum + (pick?.errors[d] ?? 0), 0);
+  return {
+    lines: lines.map(({ id, part }, i) => ({
+      id,
+      exactGrams: part.grams,
+      grams: picks[i]?.candidate.grams ?? part.grams,
+      amount: picks[i]?.candidate.amount ?? '',
+    })),
+    errorPercent: Object.fromEntries(ROUNDED_FUNCTIONS.map((one, d) => [one, error(d) / WEIGHT[one]])) as Record<
+      RoundedFunction,
+      number
+    >,
+    acidBalanceShiftMeq: error(ROUNDED_FUNCTIONS.length) / ACID_WEIGHT,
+    cost: best,
+    nodes,
+  };
+}
