@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 15_000 },
   forbidOnly: process.env['CI'] !== undefined,
   reporter: [['list'], ['json']],
