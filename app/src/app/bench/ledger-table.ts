@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
 import { GRAMS_PER_TEASPOON, SODA_MEQ_PER_GRAM, type Ledger } from '@orvin/core/leavening';
 import { inTeaspoons, type Region } from '@orvin/core/units';
@@ -9,34 +9,36 @@ import { gramsInWords } from '@orvin/core/wording';
   selector: 'orv-ledger-table',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <details>
+    <details #details (toggle)="open.set(details.open)">
       <summary>each by itself, in grams and spoons</summary>
-      <table aria-label="Every source of acid and soda">
-        <thead>
-          <tr>
-            <th scope="col">what</th>
-            <th scope="col">in it</th>
-            <th scope="col">meq</th>
-            <th scope="col">as soda</th>
-            <th scope="col">spoons</th>
-          </tr>
-        </thead>
-        <tbody>
-          @for (row of rows(); track row.key) {
+      @if (open()) {
+        <table aria-label="Every source of acid and soda">
+          <thead>
             <tr>
-              <td>
-                {{ row.name }} <span class="caption">{{ row.side }}</span>
-              </td>
-              <td>{{ row.grams }}</td>
-              <td>
-                <b>{{ row.meq }}</b>
-              </td>
-              <td>{{ row.soda }}</td>
-              <td>{{ row.spoons }}</td>
+              <th scope="col">what</th>
+              <th scope="col">in it</th>
+              <th scope="col">meq</th>
+              <th scope="col">as soda</th>
+              <th scope="col">spoons</th>
             </tr>
-          }
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            @for (row of rows(); track row.key) {
+              <tr>
+                <td>
+                  {{ row.name }} <span class="caption">{{ row.side }}</span>
+                </td>
+                <td>{{ row.grams }}</td>
+                <td>
+                  <b>{{ row.meq }}</b>
+                </td>
+                <td>{{ row.soda }}</td>
+                <td>{{ row.spoons }}</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      }
     </details>
   `,
   styles: `
@@ -82,6 +84,7 @@ export class LedgerTable {
   readonly ledger = input.required<Ledger>();
   readonly region = input.required<Region>();
 
+  protected readonly open = signal(false);
   protected readonly rows = computed(() => {
     const { foodAcids, foodBases, sodas, leaveningAcidMeq, leftoverSodaGrams, leftoverAcidMeq } = this.ledger();
     const row = (side: string, name: string, grams: number | undefined, meq: number) => ({
