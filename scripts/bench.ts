@@ -261,8 +261,16 @@ for (const path of ['/shelf', '/bench/demo-pear-cardamom-loaf', '/oven/demo-pear
   await page.getByRole('slider', { name: 'powder' }).focus();
   const frames = await page.evaluate(sweepAndWatch);
   const sorted = frames.toSorted((a, b) => a - b);
+  // the fewest frames that any whole second of it drew
+  const fewest = Math.min(
+    ...frames.map((_, from) => {
+      let [time, count] = [0, 0];
+      for (let i = from; i < frames.length && time < 1000; i++, count++) time += frames[i] ?? 0;
+      return time < 1000 ? Infinity : count;
+    }),
+  );
   console.log(
-    `${'the sandbox, a knob swept, frames drawn'.padEnd(52)} ${(1000 / (percentile(sorted, 0.5) || 1)).toFixed(0).padStart(4)} frames a second, slowest one in a hundred ${percentile(sorted, 0.99).toFixed(0)} ms   goal never under 50`,
+    `${'the sandbox, a knob swept, frames drawn'.padEnd(52)} ${(1000 / (percentile(sorted, 0.5) || 1)).toFixed(0).padStart(4)} frames a second, ${fewest} in the slowest second, slowest frame in a hundred ${percentile(sorted, 0.99).toFixed(0)} ms   goal never under 50`,
   );
 }
 await browser.close();
