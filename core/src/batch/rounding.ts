@@ -1,5 +1,5 @@
-import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../formula/index.js';
-import { isInclusion, roleOf } from '../ingredients/index.js';
+import { bandShares, flourShares, givenShare, functionalTotals, type WeighedPart } from '../formula/index.js';
+import { roleOf } from '../ingredients/index.js';
 import { bicarbonateOf, chargePerGram } from '../leavening/index.js';
 import { candidatesFor, type Candidate, type ToMeasure } from './candidates.js';
 import type { Kit } from './kits.js';
@@ -39,7 +39,6 @@ const ACID_WEIGHT = 6;
 const AWKWARD = 0.35;
 /** A line's own error counts a little even where no function sees it. */
 const OWN = { leavener: 0.003, other: 0.0004 } as const;
-const PIECES_GIVE = 0.15;
 
 /** What one gram of each part does, in percent of the batch, weighed; the last is the acid balance. */
 function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] {
@@ -57,9 +56,9 @@ function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] 
     gas,
   };
   return parts.map((part) => {
-    const { ingredient, preparation } = part;
+    const { ingredient } = part;
     const { water, fat, sugars } = ingredient.composition;
-    const gives = isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
+    const gives = givenShare(part);
     const share = flourShare(part);
     const perGram: Readonly<Record<RoundedFunction, number>> = {
       flour: share,

@@ -1,5 +1,5 @@
-import { flourShares, type WeighedPart } from '../formula/index.js';
-import { isInclusion, roleOf, type Ingredient } from '../ingredients/index.js';
+import { flourShares, givenShare, type WeighedPart } from '../formula/index.js';
+import { roleOf, type Ingredient } from '../ingredients/index.js';
 
 /** What pulls on a crumb. Two pairs: tough against tender, dry against wet. */
 export const FORCES = ['toughens', 'softens', 'dries', 'wets'] as const;
@@ -27,7 +27,6 @@ const OTHER_FLOUR_TOUGHENS = 0.35;
 const EGG_WHITE_SOLIDS_TOUGHEN = 1.5;
 const MILK_SOLIDS_TOUGHEN = 0.6;
 const SUGAR_SOFTENS = 0.55;
-const PIECES_GIVE = 0.15;
 /** Solids of the white in a gram: a whole egg is two thirds white. */
 const WHITE_SOLIDS: Readonly<Record<string, number>> = {
   egg: 0.075, 'liquid-whole-egg': 0.075, 'duck-egg': 0.075, 'quail-egg': 0.075, 'egg-white': 0.12, 'pasteurised-egg-white': 0.12,
@@ -36,10 +35,10 @@ const WHITE_SOLIDS: Readonly<Record<string, number>> = {
 
 /** What one gram of a part does to each force. */
 function forcePerGram(part: WeighedPart, flourShare: number): Readonly<Record<Force, number>> {
-  const { ingredient, preparation } = part;
+  const { ingredient } = part;
   const { water, fat, sugars, protein } = ingredient.composition;
   const role = roleOf(ingredient);
-  const gives = isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
+  const gives = givenShare(part);
   const wheat = ingredient.category === 'flour' || ingredient.category === 'whole-grain flour';
   const gluten = wheat && !ingredient.behavesAs.includes('oat');
   const milk = ingredient.category === 'dairy' || ingredient.category === 'cultured dairy';

@@ -69,6 +69,10 @@ function eggSolidsGrams({ ingredient, grams }: WeighedPart): number {
 
 const PIECES_GIVE = 0.15;
 
+/** Share of its water, fat and sugar that a part gives to the batter: pieces keep most of theirs. @source leavening.md part B */
+export const givenShare = ({ ingredient, preparation }: Pick<WeighedPart, 'ingredient' | 'preparation'>): number =>
+  isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
+
 /** Share of a part in the flour base of its batter: ground nuts are flour only where there is no other. */
 export function flourShares(parts: readonly WeighedPart[]): (part: WeighedPart) => number {
   const milled = parts.some((part) => part.grams > 0 && roleOf(part.ingredient).flour > 0);
@@ -83,10 +87,10 @@ export function functionalTotals(parts: readonly WeighedPart[]): FunctionalTotal
   const total = { grams: 0, flour: 0, water: 0, fat: 0, sugar: 0, eggSolids: 0, salt: 0, thirst: 0 };
   const flourShare = flourShares(parts);
   for (const part of parts) {
-    const { ingredient, grams, preparation } = part;
+    const { ingredient, grams } = part;
     const { water, fat, sugars } = ingredient.composition;
     const role = roleOf(ingredient);
-    const gives = isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
+    const gives = givenShare(part);
     total.grams += grams;
     total.flour += grams * flourShare(part);
     total.water += grams * water * gives;

@@ -17,6 +17,7 @@ export {
   doings,
   flourShares,
   functionalTotals,
+  givenShare,
   mustBeIngredient,
   type BandQuantities,
   type BandShares,

@@ -1,5 +1,12 @@
-import { bandShares, flourShares, functionalTotals, mustBeIngredient, type WeighedPart } from '../formula/index.js';
-import { isInclusion, roleOf, type Ingredient } from '../ingredients/index.js';
+import {
+  bandShares,
+  flourShares,
+  givenShare,
+  functionalTotals,
+  mustBeIngredient,
+  type WeighedPart,
+} from '../formula/index.js';
+import { roleOf, type Ingredient } from '../ingredients/index.js';
 import {
   bicarbonateOf,
   chargePerGram,
@@ -50,7 +57,6 @@ const KEEP = { water: 0.02, fat: 0.03, sugar: 0.02, flour: 0.01, eggSolids: 0.15
 const THIRST_MET = 0.7;
 /** Pull towards no change, by what a line is. */
 const STAY = { swappedIn: 0.002, newLeavener: 0.02, new: 0.3, present: 0.6 } as const;
-const PIECES_GIVE = 0.15;
 const LEAST_GRAMS = 0.05;
 /** Helpers that come in with less than this are left out; share of the flour. */
 const TINY = { leavener: 0.0006, liquid: 0.012 } as const;
@@ -60,9 +66,9 @@ type Function = 'water' | 'fat' | 'sugar' | 'flour' | 'eggSolids' | 'milkSolids'
 
 /** What one gram of a part does, and what it brings to gas and charge at the pH that is held. */
 function perGram(part: WeighedPart, flourShare: number, moistness: number, pH: number): Record<Function, number> {
-  const { ingredient, preparation } = part;
+  const { ingredient } = part;
   const { water, fat, sugars } = ingredient.composition;
-  const gives = isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
+  const gives = givenShare(part);
   const held = heldByWater(pH);
   const dairy = ingredient.category === 'dairy' || ingredient.category === 'cultured dairy';
   return {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
 import type { Audit } from '@orvin/core/audit';
-import { isMoved, joinedLines, proposeRebalance, takeChanges, writtenApart } from '@orvin/core/adapt';
+import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/adapt';
 import { styleBook, styleName, styleShortName } from '@orvin/core/balance';
 import type { Formula } from '@orvin/core/formula';
 import { ingredientName } from '@orvin/core/ingredients';
@@ -10,11 +10,12 @@ import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/wordi
 import type { MovedLine } from '@orvin/core/rebalance';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
+import { JoinedLines } from './joined-lines';
 
 /** The fewest and smallest changes into the bands: locks, what there is, before and after, taken whole or line by line. */
 @Component({
   selector: 'orv-rebalance-face',
-  imports: [FormsModule, Select],
+  imports: [FormsModule, JoinedLines, Select],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 id="rebalance-heading">Into the bands</h2>
@@ -115,12 +116,9 @@ import { Adapting } from '../adapting';
     }
     <h3>Held as it is</h3>
     <p class="caption">A held line never moves. Tap to hold or free it.</p>
-    @if (joined().length > 0) {
-      <p class="said">
-        A line that holds several things is held.
-        <button type="button" class="quiet" (click)="apart()">Write each on its own line</button>
-      </p>
-    }
+    <orv-joined-lines [formula]="formula()" [audit]="audit()"
+      >A line that holds several things is held.</orv-joined-lines
+    >
     <div class="locks" role="group" aria-label="Lines to hold">
       @for (line of lines(); track line.id) {
         <button
@@ -210,7 +208,6 @@ export class RebalanceFace {
       })
     );
   });
-  protected readonly joined = computed(() => joinedLines(this.formula(), this.audit(), this.store.kitchen()));
   protected readonly moved = computed(() => this.proposal()?.lines.filter(isMoved) ?? []);
   protected readonly outsideBefore = computed(() => {
     const outside = this.proposal()?.before.filter(({ verdict }) => verdict !== 'within') ?? [];
@@ -254,15 +251,6 @@ export class RebalanceFace {
   protected nameOf(line: MovedLine): string {
     return (
       ingredientName(line.ingredient, this.formula().region).replace(/\s*\(.*\)/, '') + (line.isNew ? ', new' : '')
-    );
-  }
-  protected apart(): void {
-    const kitchen = this.store.kitchen();
-    const lineIds = this.joined();
-    this.adapting.take(
-      'writing lines apart',
-      (formula) => writtenApart(formula, lineIds, kitchen, this.adapting.newId),
-      'Each thing has its own line.',
     );
   }
   protected toggle(lineId: string): void {

@@ -2,16 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { FormsModule } from '@angular/forms';
 import { Slider } from 'primeng/slider';
 import type { Audit } from '@orvin/core/audit';
-import {
-  adaptToDiet,
-  forbidden,
-  joinedLines,
-  swappable,
-  swapsFor,
-  takeSwap,
-  withoutSwap,
-  writtenApart,
-} from '@orvin/core/adapt';
+import { adaptToDiet, forbidden, swappable, swapsFor, takeSwap, withoutSwap } from '@orvin/core/adapt';
 import type { Formula } from '@orvin/core/formula';
 import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
 import { DIETS, type Diet, type Swapped, type SwappedLine } from '@orvin/core/swaps';
@@ -21,6 +12,7 @@ import { auditFormula } from '@orvin/core/audit';
 import { FormulaStore } from '../../store/formula-store';
 import { Readings } from '../../work/readings';
 import { Adapting } from '../adapting';
+import { JoinedLines } from './joined-lines';
 
 /** A swap shows what it leaves off by more than this, percent. */
 const WORTH_SAYING = 1.5;
@@ -29,7 +21,7 @@ const SHOWN = 6;
 /** One thing for another: ranked ways with what each disturbs and cannot put right; and a whole formula made fit for a diet. */
 @Component({
   selector: 'orv-swap-face',
-  imports: [FormsModule, Slider],
+  imports: [FormsModule, JoinedLines, Slider],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>For whom</h2>
@@ -81,12 +73,9 @@ const SHOWN = 6;
         <p class="said">No line of this formula has a swap that Orvin knows.</p>
       }
     </div>
-    @if (joined().length > 0) {
-      <p class="said">
-        A line that holds several things cannot be swapped in part.
-        <button type="button" class="quiet" (click)="apart()">Write each on its own line</button>
-      </p>
-    }
+    <orv-joined-lines [formula]="formula()" [audit]="audit()"
+      >A line that holds several things cannot be swapped in part.</orv-joined-lines
+    >
     @if (chosen()) {
       <div class="controls">
         <span class="share"
@@ -230,7 +219,6 @@ export class SwapFace {
       .map((ingredient) => this.named(ingredient))
       .join(', '),
   );
-  protected readonly joined = computed(() => joinedLines(this.formula(), this.audit(), this.store.kitchen()));
   protected readonly lessens = computed(() => this.wanted() === 'lower-sugar' || this.wanted() === 'lower-fat');
   protected readonly offendingWords = computed(() =>
     this.offending()
@@ -328,15 +316,6 @@ export class SwapFace {
     return ` Costs ${Math.abs(more).toFixed(2)} ${more >= 0 ? 'more' : 'less'}.`;
   }
 
-  protected apart(): void {
-    const kitchen = this.store.kitchen();
-    const lineIds = this.joined();
-    this.adapting.take(
-      'writing lines apart',
-      (formula) => writtenApart(formula, lineIds, kitchen, this.adapting.newId),
-      'Each thing has its own line.',
-    );
-  }
   protected want(diet: Diet): void {
     this.wanted.set(this.wanted() === diet ? undefined : diet);
   }
