@@ -193,5 +193,7 @@ describe('swaps on a formula', () => {
           .withContext(`${left.join()} / ${stuck.join()}`)
           .toBeTrue();
         expect(steps.length > 0 || forbidden(auditOf(formula), diet).length === 0).toBeTrue();
+        // a stand-in stands in: no diet that forbids an ingredient makes a batter lean
+        expect(auditOf(adapted).totals.fat).toBeGreaterThan(0.8 * auditOf(formula).totals.fat);
       });
 });

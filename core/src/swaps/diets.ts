@@ -47,6 +47,8 @@ export function serves(way: SwapWay, diet: Diet, ingredientOf: (id: string) => I
   const less = LESS[diet];
   if (less !== undefined) return way.lessens === less;
   if (way.usualShare !== undefined && way.usualShare < 0) return false;
+  // what only takes away is no stand-in: but a baby wants no sugar and no salt at all
+  if (way.lessens !== undefined && diet !== 'baby') return false;
   return way.to.every(({ id }) => !forbids(diet, ingredientOf(id)));
 }
 
