@@ -21,7 +21,7 @@ const CORE_MAY_IMPORT = {
   formula: ['numerics', 'units', 'ingredients'],
   leavening: ['numerics', 'units', 'ingredients', 'formula'],
   rising: ['numerics', 'units', 'ingredients', 'formula', 'leavening'],
-  batch: ['numerics', 'units', 'ingredients', 'formula', 'leavening'],
+  batch: ['numerics', 'units', 'ingredients', 'formula', 'leavening', 'pans'],
   schools: ['numerics', 'units', 'ingredients', 'formula', 'leavening'],
   quadratic: [],
   balance: ['numerics', 'units', 'ingredients', 'formula'],
@@ -29,14 +29,18 @@ const CORE_MAY_IMPORT = {
   nutrition: ['numerics', 'units', 'ingredients', 'formula'],
   rebalance: ['numerics', 'quadratic', 'units', 'ingredients', 'formula', 'leavening', 'schools', 'balance'],
   swaps: ['numerics', 'quadratic', 'units', 'ingredients', 'formula', 'leavening', 'schools', 'balance', 'rebalance'],
-  kitchen: ['numerics', 'units', 'ingredients', 'formula', 'balance'],
+  kitchen: ['numerics', 'units', 'ingredients', 'formula', 'balance', 'pans'],
   pans: ['numerics', 'units'],
+  lining: ['numerics', 'units', 'pans'],
   baking: ['numerics', 'units', 'ingredients', 'formula', 'pans'],
   parsing: ['numerics', 'units', 'ingredients', 'kitchen', 'formula', 'pans'],
   audit: [...READS],
   judging: [...READS, 'rising', 'forces', 'nutrition', 'audit'],
   adapt: [...ADAPTS],
   starting: [...ADAPTS, 'adapt'],
+  portioning: [...ADAPTS, 'adapt', 'batch', 'lining'],
+  'batch-sheet': [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning', 'wording'],
+  printing: [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning', 'batch-sheet', 'wording'],
   sandbox: [...ADAPTS],
   versions: [...ADAPTS],
   formats: ['numerics', 'units', 'ingredients', 'kitchen', 'formula', 'balance', 'pans', 'baking', 'parsing'],
@@ -53,6 +57,10 @@ const CORE_MAY_IMPORT = {
     'swaps',
     'adapt',
     'batch',
+    'lining',
+    'portioning',
+    'batch-sheet',
+    'printing',
     'starting',
     'formats',
     'wording',
@@ -60,7 +68,8 @@ const CORE_MAY_IMPORT = {
   ],
 };
 const CORE_FOLDERS = Object.keys(CORE_MAY_IMPORT);
-const CORE_PACKAGES = 'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog)/';
+const CORE_PACKAGES =
+  'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec\\.ts$';
 const STATIONS = ['shelf', 'bench', 'oven', 'pantry'];
 

@@ -1,4 +1,14 @@
-export { joinedLines, lineIdOf, mayComeIn, openLines, usualPowderId, writtenApart } from './open-formula.js';
+export {
+  entryId,
+  joinedLines,
+  lineIdOf,
+  mayComeIn,
+  openLines,
+  partOf,
+  pieceGrams,
+  usualPowderId,
+  writtenApart,
+} from './open-formula.js';
 export { means } from './named.js';
 export { readHave, type Had } from './have.js';
 export { rewrite, writtenLine, type Addition, type AmountChange } from './rewrite.js';

@@ -16,21 +16,22 @@ import type { OpenLine } from '../rebalance/index.js';
 import { unitById, type Region } from '../units/index.js';
 
 /** The id of an entry of a line that names several: such a line cannot be rewritten, so it is held. */
-const entryId = (lineId: string, at: number) => `${lineId}#${at}`;
+export const entryId = (lineId: string, at: number) => `${lineId}#${at}`;
 /** The line that an open line belongs to. */
 export const lineIdOf = (openId: string): string => openId.split('#')[0] ?? openId;
 
 const WHOLE: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk', 'duck-egg', 'quail-egg']);
 const SPOONS: ReadonlySet<string> = new Set(['teaspoon', 'tablespoon']);
 
-function partOf({ ingredient, weight, preparation }: ReadEntry): WeighedPart | undefined {
+/** An entry as a part of a batter; undefined when it is not known or not weighed. */
+export function partOf({ ingredient, weight, preparation }: ReadEntry): WeighedPart | undefined {
   return ingredient && weight && weight.grams > 0
     ? { ingredient, grams: weight.grams, preparation, massSpread: (weight.high - weight.low) / (2.56 * weight.grams) }
     : undefined;
 }
 
 /** Grams of one, for eggs that are counted whole. */
-function pieceGrams({ ingredient, unit, quantity, weight }: ReadEntry): number | undefined {
+export function pieceGrams({ ingredient, unit, quantity, weight }: ReadEntry): number | undefined {
   if (!ingredient || unit !== 'piece' || !quantity || !weight || !WHOLE.has(ingredient.behavesAs)) return undefined;
   const count = middle(quantity);
   return Math.abs(count - Math.round(count)) < 1e-6 && count > 0 ? weight.grams / count : undefined;

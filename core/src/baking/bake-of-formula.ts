@@ -1,5 +1,6 @@
 import type { KnownBake, WeighedPart } from '../formula/index.js';
 import { parsePan, type PanSet } from '../pans/index.js';
+import { canBakeIn } from './batter-grid.js';
 import { anchorOn, type Anchor, type BakedBatter, type KnownTime } from './known-bake.js';
 import { HEAT_STYLE_OF, HEAT_STYLES, type HeatStyleId } from './parameters.js';
 import { predictBake, settingFor, type PredictionResult, type SetPoint } from './predict-bake.js';
@@ -55,7 +56,9 @@ export function batterOf(parts: readonly WeighedPart[], styleId: string | undefi
 /** The pans that a formula names, when it names them with a size. */
 export function knownPansOf(known: KnownBake): { readonly pans: PanSet; readonly sizeAssumed: boolean } | undefined {
   const parsed = known.pan === undefined ? undefined : parsePan(known.pan);
-  return parsed?.kind === 'pan' ? { pans: parsed.set, sizeAssumed: parsed.assumed.includes('size') } : undefined;
+  return parsed?.kind === 'pan' && canBakeIn(parsed.set.pan)
+    ? { pans: parsed.set, sizeAssumed: parsed.assumed.includes('size') }
+    : undefined;
 }
 
 /** Puts formula and choice together: batter, pans, set point, and the known bake to lean on. Quick; nothing is simulated here. */

@@ -1,3 +1,4 @@
+import { DomainError } from '../domain-error.js';
 import type { Pan } from '../pans/index.js';
 
 /*
@@ -23,7 +24,11 @@ export interface Inside {
   heightOf(volume: number): number;
 }
 
+/** Rings are not built yet: heat comes in from the tube too. */
+export const canBakeIn = ({ shape }: Pick<Pan, 'shape'>): boolean => shape !== 'ring';
+
 export function insideOf(pan: Pan): Inside {
+  if (!canBakeIn(pan)) throw new DomainError('insideOf', 'shape', pan.shape, 'a pan without a tube');
   const depth = pan.depthCm * METRES;
   const lean = (bottom: number, top: number) => (height: number) =>
     (bottom + (top - bottom) * Math.min(1, height / depth)) * METRES * 0.5;

@@ -1,3 +1,4 @@
+export { canBakeIn } from './batter-grid.js';
 export { airAt, saturationPascals, type Air } from './water-vapour.js';
 export { HEAT_STYLE_IDS, HEAT_STYLE_OF, HEAT_STYLES, type HeatStyle, type HeatStyleId } from './parameters.js';
 export { simulateBake, type BakeFrame, type BakeResult, type BakeSpec, type OvenStage } from './simulate.js';

@@ -151,4 +151,11 @@ export const HEAT_STYLE_OF: Readonly<Record<string, HeatStyleId>> = {
 }; // prettier-ignore
 
 /** Standard deviation of ln(time) between shapes. @source heat.md, section 6 */
-export const SHAPE_SPREAD = { loaf: 0.068, rectangle: 0.081, square: 0.081, muffin: 0.075, round: 0.076 } as const;
+export const SHAPE_SPREAD = {
+  loaf: 0.068,
+  rectangle: 0.081,
+  square: 0.081,
+  muffin: 0.075,
+  round: 0.076,
+  ring: 0.12,
+} as const;

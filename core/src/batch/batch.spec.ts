@@ -1,14 +1,25 @@
 import fc from 'fast-check';
+import { brimMillilitres, fillPans, SHELF_PANS } from '../pans/index.js';
 import { batterOf } from '../samples/index.js';
 import {
   candidatesFor,
   cutPlan,
+  doughFor,
   factorFor,
   frostingFor,
+  idealFill,
+  leavenerInPan,
+  measuringSpreadGrams,
+  mixingPlan,
+  mostFill,
   KIT_IDS,
   KITS,
   roundBatch,
   scalingNotes,
+  soakMillilitres,
+  swirlMillilitres,
+  wedgePlan,
+  whatFits,
   type ToMeasure,
 } from './index.js';
 
@@ -82,7 +93,7 @@ describe('roundBatch', () => {
       const nearest = new Map(
         lines.map((line) => [
           line.id,
-          candidatesFor(line, KITS['us-cups'])[0] ?? { grams: 0, amount: '', awkwardness: 0 },
+          candidatesFor(line, KITS['us-cups'])[0] ?? { with: 'scale' as const, grams: 0, amount: '', awkwardness: 0 },
         ]),
       );
       expect(roundBatch(lines, KITS['us-cups']).cost).toBeLessThanOrEqual(
@@ -91,7 +102,9 @@ describe('roundBatch', () => {
     }
   });
   it('keeps an amount that the baker chose by hand', () => {
-    const held = new Map([['granulated-sugar', { grams: 140, amount: '140 g', awkwardness: 0 }]]);
+    const held = new Map([
+      ['granulated-sugar', { with: 'scale' as const, grams: 140, amount: '140 g', awkwardness: 0 }],
+    ]);
     expect(
       roundBatch(scaled(MUFFIN, 1), KITS['scale-1g'], held).lines.find(({ id }) => id === 'granulated-sugar')?.grams,
     ).toBe(140);
@@ -126,6 +139,42 @@ describe('cutPlan', () => {
     expect(plan.total).toBe(16);
     expect(plan.firstCut).toBeLessThan(16);
   });
+  it('draws its first cut inside the slab, no piece over another, and close to square where it can', () => {
+    for (const [dough, size] of [
+      [900, 5],
+      [2400, 6],
+      [610, 7],
+    ] as const) {
+      const plan = cutPlan(dough, 2.5, { shape: 'round', diameterCm: size });
+      for (const { xCm, yCm } of plan.centres) {
+        expect(Math.min(xCm, yCm)).toBeGreaterThanOrEqual(size / 2 - 1e-9);
+        expect(xCm).toBeLessThanOrEqual(plan.slabLengthCm - size / 2 + 1e-6);
+        expect(yCm).toBeLessThanOrEqual(plan.slabWidthCm - size / 2 + 1e-6);
+      }
+      for (const [i, one] of plan.centres.entries())
+        for (const other of plan.centres.slice(i + 1))
+          expect(Math.hypot(one.xCm - other.xCm, one.yCm - other.yCm)).toBeGreaterThanOrEqual(size - 1e-9);
+      expect(Math.max(plan.slabLengthCm / plan.slabWidthCm, plan.slabWidthCm / plan.slabLengthCm)).toBeLessThanOrEqual(
+        2.2,
+      );
+      expect(plan.slabLengthCm * plan.slabWidthCm).toBeCloseTo(dough / 2.5 / 1.12, 6);
+    }
+  });
+  it('finds the least dough for a number of pieces', () => {
+    const cutter = { shape: 'round', diameterCm: 6 } as const;
+    const dough = doughFor(24, 2.2, cutter);
+    expect(cutPlan(dough, 2.2, cutter).total).toBeGreaterThanOrEqual(24);
+    expect(cutPlan(dough - 2, 2.2, cutter).total).toBeLessThan(24);
+  });
+  it('pats wedges without scraps: discs of the dough’s area, no wider than a sheet bears', () => {
+    const one = wedgePlan(660, 2.5, 8);
+    expect([one.discs, one.total]).toEqual([1, 8]);
+    expect((Math.PI / 4) * one.diameterCm ** 2 * 2.5 * 1.12).toBeCloseTo(660, 6);
+    const many = wedgePlan(4000, 2.5, 8);
+    expect(many.diameterCm).toBeLessThanOrEqual(24);
+    expect(many.total * many.gramsEach).toBeCloseTo(4000, 6);
+    expect(() => wedgePlan(600, 2.5, 1)).toThrowError(/wedges/);
+  });
   it('refuses what no hand cuts', () => {
     expect(() => cutPlan(0, 2, { shape: 'round', diameterCm: 5 })).toThrowError(/doughGrams/);
     expect(() => cutPlan(900, 20, { shape: 'round', diameterCm: 5 })).toThrowError(/thickness/);
@@ -154,6 +203,129 @@ describe('frostingFor', () => {
     expect(() => frostingFor({ layers: 2, diameterCm: -1, layerHeightCm: 4, fillingCm: 1, coatCm: 1 })).toThrowError(
       /diameter/,
     );
+  });
+});
+
+describe('frosting of cups, boxes and soaks', () => {
+  it('coats a box as the difference of two boxes', () => {
+    const frosting = frostingFor({ lengthCm: 30, widthCm: 20, layers: 1, layerHeightCm: 4, fillingCm: 0, coatCm: 0.5 });
+    expect(frosting.millilitres).toBeCloseTo(31 * 21 * 4.5 - 30 * 20 * 4, 6);
+  });
+  it('puts a cone on a cupcake, and more on a tall one', () => {
+    expect(swirlMillilitres(1, 6, 'swirl')).toBeCloseTo((Math.PI / 12) * 36 * 3.6, 6);
+    expect(swirlMillilitres(12, 6, 'tall')).toBeGreaterThan(swirlMillilitres(12, 6, 'swirl'));
+    expect(swirlMillilitres(12, 6, 'spread')).toBeLessThan(swirlMillilitres(12, 6, 'swirl'));
+    expect(() => swirlMillilitres(0, 6, 'swirl')).toThrowError(/count/);
+  });
+  it('soaks by surface: a 20 cm layer takes 45 to 60 ml, as bakers pour', () => {
+    const one = soakMillilitres(1, { diameterCm: 20 });
+    expect(one).toBeGreaterThan(45);
+    expect(one).toBeLessThan(60);
+    expect(soakMillilitres(2, { diameterCm: 28.2843 })).toBeCloseTo(4 * one, 2);
+  });
+});
+
+describe('mixingPlan', () => {
+  const mixer = { bowlLitres: 4.5, mostFlourGrams: 1000 };
+  const batch = (factor: number) => ({
+    grams: 924 * factor,
+    flourGrams: 270 * factor,
+    factor,
+    gramsPerMillilitre: 1.02,
+  });
+  it('mixes one formula in one bowl, and never more flour or batter than the bowl takes', () => {
+    expect(mixingPlan(batch(1), 'muffin method', mixer).goes).toBe(1);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 60, noNaN: true }),
+        fc.constantFrom('creaming', 'muffin method', 'rub in', 'melt and mix'),
+        (factor, method) => {
+          const plan = mixingPlan(batch(factor), method, mixer);
+          expect(plan.goes * plan.gramsEachGo).toBeCloseTo(924 * factor, 6);
+          expect(plan.bowlShare).toBeLessThanOrEqual(0.651);
+          expect((270 * factor) / plan.goes).toBeLessThanOrEqual(1200 + 1e-6);
+          expect(plan.because === undefined).toBe(plan.goes === 1);
+        },
+      ),
+    );
+  });
+  it('warns of a doubled bowl by its method, and not when it is mixed twice', () => {
+    expect(mixingPlan(batch(2), 'muffin method', mixer).overmixing).toBe('high');
+    expect(mixingPlan(batch(2), 'creaming', mixer).overmixing).toBe('low');
+    const twice = mixingPlan(batch(2), 'muffin method', mixer, 'mix-twice');
+    expect([twice.goes, twice.because, twice.overmixing]).toEqual([2, 'overmixing', 'low']);
+  });
+});
+
+describe('leavenerInPan', () => {
+  it('is the published advice for a pan 5 cm deep: 15 cm 1.14, 25 cm 0.90, 30 cm 0.83, 40 cm 0.73', () => {
+    for (const [across, share] of [
+      [15, 1.14],
+      [20, 1],
+      [25, 0.9],
+      [30, 0.83],
+      [40, 0.73],
+    ] as const)
+      expect(leavenerInPan({ acrossCm: across, depthCm: 5 })).toBeCloseTo(share, 2);
+  });
+  it('changes nothing in the formula’s own pan', () => {
+    expect(leavenerInPan({ acrossCm: 31, depthCm: 4 }, { acrossCm: 31, depthCm: 4 })).toBe(1);
+  });
+});
+
+describe('whatFits', () => {
+  const growth = { raw: 1.02, baked: 0.54 };
+  const shelf = ['round_8x2', 'muffin_12', 'loaf_uk_2lb', 'round_9x3', 'rect_traybake_uk'].map((id) => {
+    const pan = SHELF_PANS.find((one) => one.id === id);
+    if (!pan) throw new Error(id);
+    return { id, pan, count: 2 };
+  });
+  it('loses no batter: what is in the pans and what is over is all there is; no more pans than there are', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 200, max: 6000, noNaN: true }), (grams) => {
+        const found = whatFits(grams, growth, shelf);
+        expect(found.length).toBeGreaterThan(0);
+        for (const { uses, leftoverGrams } of found) {
+          const inPans = uses.reduce((sum, { fill, cavities }) => sum + fill.gramsPerCavity * cavities, 0);
+          expect(Math.abs(inPans + leftoverGrams - grams)).toBeLessThan(0.006 * grams);
+          for (const { owned, pans } of uses) expect(pans).toBeLessThanOrEqual(owned.count);
+        }
+        expect(found.map(({ cost }) => cost)).toEqual(found.map(({ cost }) => cost).sort((a, b) => a - b));
+      }),
+    );
+  });
+  it('puts first what holds it well: a pan filled ideally costs least', () => {
+    const round = shelf[3]?.pan;
+    if (!round) throw new Error('no pan');
+    const grams = brimMillilitres(round) * idealFill(round, growth) * growth.raw;
+    expect(whatFits(grams, growth, shelf)[0]?.uses.map(({ owned }) => owned.id)).toEqual(['round_9x3']);
+  });
+  it('fills a pan so that it rises to below the rim, and a cup to its crown', () => {
+    for (const { pan } of shelf) {
+      const fill = fillPans(
+        { pan, count: 1 },
+        brimMillilitres(pan) * idealFill(pan, growth) * growth.raw,
+        growth.raw,
+        growth.baked,
+      );
+      expect(fill.verdict).withContext(pan.name).toBe('fits');
+      expect(mostFill(pan, growth)).toBeGreaterThan(idealFill(pan, growth));
+    }
+  });
+});
+
+describe('measuringSpreadGrams', () => {
+  const flour = scaled({ 'all-purpose-flour': 120 }, 1)[0]?.part.ingredient;
+  it('is what measuring is known to do: a cup of flour 8 to 12 %, a whole-gram scale half a gram', () => {
+    if (!flour) throw new Error('no flour');
+    const cup = measuringSpreadGrams({ with: 'cup', grams: 120 }, flour, KITS['us-cups']) / 120;
+    expect(cup).toBeGreaterThanOrEqual(0.08);
+    expect(cup).toBeLessThanOrEqual(0.12);
+    expect(measuringSpreadGrams({ with: 'scale', grams: 2 }, flour, KITS['scale-1g'])).toBeCloseTo(0.5, 1);
+  });
+  it('shows beside the error: cups spread flour more than a scale does', () => {
+    const spread = (kit: (typeof KIT_IDS)[number]) => roundBatch(scaled(MUFFIN, 1), KITS[kit]).spreadPercent.flour;
+    expect(spread('us-cups')).toBeGreaterThan(10 * spread('metric-spoons'));
   });
 });
 

@@ -9,10 +9,17 @@ export interface ToMeasure {
   readonly pieceGrams?: number;
   /** "medium egg", for what goes in whole. */
   readonly pieceName?: string;
+  /** As this baker fills a measure with it; the table's spooned density when absent. */
+  readonly gramsPerMillilitre?: number;
 }
+
+/** What an amount is measured with. */
+export const MEASURED_WITH = ['scale', 'spoon', 'cup', 'count'] as const;
+export type MeasuredWith = (typeof MEASURED_WITH)[number];
 
 /** An amount that hands can measure. */
 export interface Candidate {
+  readonly with: MeasuredWith;
   readonly grams: number;
   /** "1 1/2 cup + 2 tbsp", "187 g", "2 eggs". */
   readonly amount: string;
@@ -39,6 +46,28 @@ const ROUND_STEPS = [5, 10, 25] as const;
 const ROUND_WITHIN = 0.05;
 const CUP_WITHIN = 0.06;
 const PINCH_TEASPOONS = 1 / 16;
+
+/** Eight in ten measurings fall within this share of the amount. @source leavening.md part C: a cup of flour 8–12 %, of sugar 2 %, a level spoon 7–10 % */
+const SPREAD = { cup: { powder: 0.1, other: 0.03, sugar: 0.02, pieces: 0.1 }, spoon: { powder: 0.08, other: 0.05, sugar: 0.05, pieces: 0.1 }, count: 0.05 } as const; // prettier-ignore
+/** A scale is off by half a step, and by a little of what lies on it. */
+const SCALE_STEP_SHARE = 0.5;
+const SCALE_SHARE = 0.003;
+const FINE = /flour|starch|leavener|salt|spice|cocoa/;
+function grainOf({ category, composition }: WeighedPart['ingredient']): keyof typeof SPREAD.cup {
+  if (FINE.test(category)) return 'powder';
+  if (category === 'sugar') return 'sugar';
+  return composition.water > 0.4 || composition.fat > 0.6 ? 'other' : 'pieces';
+}
+
+/** How far eight in ten measurings of an amount fall, grams to either side. */
+export function measuringSpreadGrams(
+  { with: tool, grams }: Pick<Candidate, 'with' | 'grams'>,
+  ingredient: WeighedPart['ingredient'],
+  kit: Kit,
+): number {
+  if (tool === 'scale') return SCALE_STEP_SHARE * (kit.scaleGrams ?? 1) + SCALE_SHARE * grams;
+  return grams * (tool === 'count' ? SPREAD.count : SPREAD[tool][grainOf(ingredient)]);
+}
 
 const whole = (value: number) => (value > 0 ? String(value) : '');
 function eighthsSaid(teaspoons: number): string {
@@ -74,6 +103,7 @@ function bySpoon(teaspoons: number, gramsPerTeaspoon: number, kit: Kit): readonl
     ].filter((word) => word !== '');
     return [
       {
+        with: 'spoon',
         grams: value * gramsPerTeaspoon,
         amount: words.join(' + '),
         awkwardness: 0.12 * (tablespoons + dips(spoons) + (odd ? 1 : 0)),
@@ -95,6 +125,7 @@ function byCup(millilitres: number, density: number, kit: Kit): readonly Candida
         const partWord = CUP_WORDS.find(([size]) => Math.abs(size - part) < 1e-6)?.[1] ?? '';
         const words = [whole(cups), partWord].filter((word) => word !== '').join(' ');
         found.push({
+          with: 'cup',
           grams: value * density,
           amount: `${words} cup${tablespoons > 0 ? ` + ${tablespoons} tbsp` : ''}`,
           awkwardness: 0.1 * (cups + (part > 0 ? 1 : 0)) + 0.25 * tablespoons,
@@ -104,7 +135,7 @@ function byCup(millilitres: number, density: number, kit: Kit): readonly Candida
 }
 
 function byScale(grams: number, step: number): readonly Candidate[] {
-  const said = (value: number) => ({ grams: value, amount: `${Number(value.toFixed(1))} g` });
+  const said = (value: number) => ({ with: 'scale' as const, grams: value, amount: `${Number(value.toFixed(1))} g` });
   const base = Number((Math.round(grams / step) * step).toFixed(3));
   const found: Candidate[] = base > 0 ? [{ ...said(base), awkwardness: 0.2 }] : [];
   for (const round of ROUND_STEPS) {
@@ -131,21 +162,28 @@ function byPiece(
     const words = isWhole
       ? `${value} ${name}${value === 1 ? '' : 's'}`
       : `${whole(Math.floor(value))} 1/2 ${name}s, beaten`.trim();
-    return [{ grams: value * pieceGrams, amount: words, awkwardness: isWhole ? 0 : 1.2 }];
+    return [{ with: 'count', grams: value * pieceGrams, amount: words, awkwardness: isWhole ? 0 : 1.2 }];
   });
   const beaten =
     scaleGrams === undefined
       ? []
-      : [{ grams: Math.round(grams), amount: `${Math.round(grams)} g ${name}, beaten`, awkwardness: 0.9 }];
+      : [
+          {
+            with: 'scale' as const,
+            grams: Math.round(grams),
+            amount: `${Math.round(grams)} g ${name}, beaten`,
+            awkwardness: 0.9,
+          },
+        ];
   return [...pieces, ...beaten];
 }
 
 /** The amounts near the exact one that this kit can measure, the nearest first, seven at most. */
 export function candidatesFor(
-  { part: { ingredient, grams }, pieceGrams, pieceName }: ToMeasure,
+  { part: { ingredient, grams }, pieceGrams, pieceName, gramsPerMillilitre }: ToMeasure,
   kit: Kit,
 ): readonly Candidate[] {
-  const density = ingredient.gramsPerMillilitre.spooned;
+  const density = gramsPerMillilitre ?? ingredient.gramsPerMillilitre.spooned;
   const spooned = SPOONED.has(ingredient.category);
   const spoons = density !== undefined && kit.spoonsForLittle && (spooned || kit.scaleGrams === undefined);
   const weighs =
@@ -161,7 +199,9 @@ export function candidatesFor(
   // what no spoon or cup can tell is weighed after all
   const all = found.length > 0 ? found : byScale(grams, kit.scaleGrams ?? 1);
   const least = new Map<string, Candidate>();
-  for (const one of all.length > 0 ? all : [{ grams, amount: `${grams.toFixed(1)} g`, awkwardness: 0.2 }]) {
+  for (const one of all.length > 0
+    ? all
+    : [{ with: 'scale' as const, grams, amount: `${grams.toFixed(1)} g`, awkwardness: 0.2 }]) {
     const key = one.grams.toFixed(2);
     const known = least.get(key);
     if (!known || known.awkwardness > one.awkwardness) least.set(key, one);

@@ -1,5 +1,12 @@
 export { KIT_IDS, KITS, type Kit, type KitId } from './kits.js';
-export { candidatesFor, type Candidate, type ToMeasure } from './candidates.js';
+export {
+  candidatesFor,
+  measuringSpreadGrams,
+  MEASURED_WITH,
+  type Candidate,
+  type MeasuredWith,
+  type ToMeasure,
+} from './candidates.js';
 export {
   ROUNDED_FUNCTIONS,
   roundBatch,
@@ -7,6 +14,39 @@ export {
   type RoundedFunction,
   type RoundedLine,
 } from './rounding.js';
-export { cutPlan, DOUGH_GRAMS_PER_MILLILITRE, type CutPlan, type Cutter } from './pieces.js';
-export { BUTTERCREAM_GRAMS_PER_MILLILITRE, frostingFor, type Frosting, type ToFrost } from './frosting.js';
+export {
+  cutPlan,
+  doughFor,
+  DOUGH_GRAMS_PER_MILLILITRE,
+  wedgePlan,
+  type CutPlan,
+  type Cutter,
+  type Point,
+  type WedgePlan,
+} from './pieces.js';
+export {
+  BUTTERCREAM_GRAMS_PER_MILLILITRE,
+  FROSTING_GRAMS_PER_MILLILITRE,
+  FROSTING_KINDS,
+  frostingFor,
+  soakMillilitres,
+  SWIRLS,
+  swirlMillilitres,
+  type Footprint,
+  type Frosting,
+  type FrostingKind,
+  type Swirl,
+  type ToFrost,
+} from './frosting.js';
 export { factorFor, SCALING_NOTES, scalingNotes, type ScalingNote, type Target } from './target.js';
+export {
+  FAMILY_FACTS,
+  MIXING_FAMILIES,
+  mixingFamily,
+  mixingPlan,
+  type MixingFamily,
+  type MixingPlan,
+  type Overmixing,
+} from './mixing.js';
+export { leavenerInPan } from './leavener-in-pan.js';
+export { idealFill, mostFill, whatFits, type Growth, type OwnedPan, type PanCombination, type PanUse } from './fits.js';

@@ -1,7 +1,13 @@
 import { bandShares, flourShares, givenShare, functionalTotals, type WeighedPart } from '../formula/index.js';
 import { roleOf } from '../ingredients/index.js';
 import { bicarbonateOf, chargePerGram } from '../leavening/index.js';
-import { candidatesFor, type Candidate, type ToMeasure } from './candidates.js';
+import {
+  candidatesFor,
+  measuringSpreadGrams,
+  type Candidate,
+  type MeasuredWith,
+  type ToMeasure,
+} from './candidates.js';
 import type { Kit } from './kits.js';
 
 /** What rounding may shift, and by how much it weighs; a spoon of soda weighs most. */
@@ -13,11 +19,20 @@ export interface RoundedLine {
   readonly exactGrams: number;
   readonly grams: number;
   readonly amount: string;
+  readonly with: MeasuredWith;
+  /** Eight in ten measurings fall within so much of the amount, grams. */
+  readonly spreadGrams: number;
+  /** The amounts near it that this kit can measure, to trade it for. */
+  readonly choices: readonly Candidate[];
+  /** Whether the baker chose it. */
+  readonly held: boolean;
 }
 
 export interface RoundedBatch {
   readonly lines: readonly RoundedLine[];
   readonly errorPercent: Readonly<Record<RoundedFunction, number>>;
+  /** What measuring itself adds, eight in ten, percent to either side: often more than rounding. */
+  readonly spreadPercent: Readonly<Record<RoundedFunction, number>>;
   /** Charge at pH 7 that rounding adds, meq per 100 g of flour. */
   readonly acidBalanceShiftMeq: number;
   readonly cost: number;
@@ -76,6 +91,12 @@ function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] 
   });
 }
 
+const byFunction = (weighed: (dimension: number) => number) =>
+  Object.fromEntries(ROUNDED_FUNCTIONS.map((one, d) => [one, weighed(d) / WEIGHT[one]])) as Record<
+    RoundedFunction,
+    number
+  >;
+
 /**
  * Amounts that can be measured, chosen together: the sum of squared errors of what the batter does, plus how awkward the amounts are, is
  * the least there is. Exact branch and bound: a partial choice is given up when even the luckiest rest cannot beat the best so far.
@@ -90,10 +111,11 @@ export function roundBatch(
 ): RoundedBatch {
   const perGram = effects(lines.map(({ part }) => part));
   const dimensions = ROUNDED_FUNCTIONS.length + 1;
+  const offered = lines.map((line) => candidatesFor(line, kit));
   const choices = lines.map((line, i) => {
     const own = held.get(line.id);
     const leavener = line.part.ingredient.category === 'leavener' || line.part.ingredient.category === 'salt';
-    return (own ? [own] : candidatesFor(line, kit)).map((candidate) => {
+    return (own ? [own] : (offered[i] ?? [])).map((candidate) => {
       const off = candidate.grams - line.part.grams;
       const percent = (100 * off) / Math.max(line.part.grams, 1e-9);
       return {
@@ -153,6 +175,11 @@ export function roundBatch(
   };
   search(0, 0);
   const picks = lines.map((_, i) => choices[i]?.[picked[i] ?? 0]);
+  const spreads = lines.map(({ part }, i) => {
+    const pick = picks[i]?.candidate;
+    return pick ? measuringSpreadGrams(pick, part.ingredient, kit) : 0;
+  });
+  const spread = (d: number) => Math.hypot(...spreads.map((grams, i) => (perGram[i]?.[d] ?? 0) * grams));
   const error = (d: number) => picks.reduce((sum, pick) => sum + (pick?.errors[d] ?? 0), 0);
   return {
     lines: lines.map(({ id, part }, i) => ({
@@ -160,11 +187,13 @@ export function roundBatch(
       exactGrams: part.grams,
       grams: picks[i]?.candidate.grams ?? part.grams,
       amount: picks[i]?.candidate.amount ?? '',
+      with: picks[i]?.candidate.with ?? 'scale',
+      spreadGrams: spreads[i] ?? 0,
+      choices: offered[i] ?? [],
+      held: held.has(id),
     })),
-    errorPercent: Object.fromEntries(ROUNDED_FUNCTIONS.map((one, d) => [one, error(d) / WEIGHT[one]])) as Record<
-      RoundedFunction,
-      number
-    >,
+    errorPercent: byFunction(error),
+    spreadPercent: byFunction(spread),
     acidBalanceShiftMeq: error(ROUNDED_FUNCTIONS.length) / ACID_WEIGHT,
     cost: best,
     nodes,

@@ -54,20 +54,26 @@ export const SCALING_NOTES = [
   'bake-time-changes',
   'leavener-advice',
   'tiny-batch',
+  'soak-evaporates',
 ] as const;
 export type ScalingNote = (typeof SCALING_NOTES)[number];
 
-/** A batch so much larger or smaller than the formula that these are worth saying. */
+/**
+ * A batch so much larger or smaller than the formula that these are worth saying.
+ * @param boils whether a soak or a syrup of it is boiled down
+ */
 export function scalingNotes(
   factor: number,
   batterGrams: number,
   mixerMostFlourGrams: number,
   flourGrams: number,
+  boils = false,
 ): readonly ScalingNote[] {
   return [
     ...(flourGrams * factor > mixerMostFlourGrams ? (['mix-in-goes'] as const) : []),
     ...(factor >= 2.5 ? (['spices-to-taste', 'leavener-advice'] as const) : []),
     ...(factor > 1.25 || factor < 0.8 ? (['bake-time-changes'] as const) : []),
     ...(batterGrams * factor < 150 ? (['tiny-batch'] as const) : []),
+    ...(boils && factor >= 2 ? (['soak-evaporates'] as const) : []),
   ];
 }

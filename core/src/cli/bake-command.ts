@@ -1,4 +1,4 @@
-import { bakeJob, knownPansOf, runBakeJob } from '../baking/index.js';
+import { bakeJob, canBakeIn, knownPansOf, runBakeJob } from '../baking/index.js';
 import { DomainError } from '../domain-error.js';
 import type { PanSet } from '../pans/index.js';
 import { adviceInWords, inOneLine } from '../wording/index.js';
@@ -18,6 +18,8 @@ export function bakeCommand(text: string, options: Options, name: string): Outco
     return wrongUse('the formula names no pan with a size: say which with --to, such as --to "9x5x2.75 in loaf"');
   const pans: PanSet =
     options.material === undefined ? named : { ...named, pan: { ...named.pan, material: options.material } };
+  if (!canBakeIn(pans.pan))
+    return refused('a pan with a tube cannot be simulated yet; round, square, rectangular, loaf and muffin pans can');
   const job = bakeJob(
     {
       parts: audit.weighed.batter,

@@ -1,13 +1,6 @@
 import { openLines, readHave } from '../adapt/index.js';
-import {
-  factorFor,
-  KITS,
-  roundBatch,
-  scalingNotes,
-  type ScalingNote,
-  type Target,
-  type ToMeasure,
-} from '../batch/index.js';
+import { factorFor, KITS, roundBatch, scalingNotes, type Target, type ToMeasure } from '../batch/index.js';
+import { NOTES } from '../batch-sheet/index.js';
 import { DomainError } from '../domain-error.js';
 import { USUAL_MIXER } from '../kitchen/index.js';
 import { portionsOf } from '../judging/index.js';
@@ -17,13 +10,6 @@ import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 import { readInput, type ReadInput } from './read-input.js';
 
 const USUAL_FILL = 0.6;
-const NOTES: Readonly<Record<ScalingNote, string>> = {
-  'mix-in-goes': 'More flour than the mixer turns: mix it in more than one go.',
-  'spices-to-taste': 'Spices and salt do not go straight with so large a batch: begin with four fifths and taste.',
-  'leavener-advice': 'In pans much wider or deeper than the formula’s, take a little less leavener.',
-  'bake-time-changes': 'Another size bakes for another time: ask for the bake.',
-  'tiny-batch': 'So little is hard to mix evenly: weigh to a tenth of a gram.',
-};
 
 /** The target of the options, or what is wrong with them. */
 function targetOf({ formula, audit, around }: ReadInput, options: Options): Target | Outcome {

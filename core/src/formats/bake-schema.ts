@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { HEAT_STYLE_IDS, type BakeJob, type PredictionResult } from '../baking/index.js';
-import { PAN_MATERIALS, PAN_SHAPES } from '../pans/index.js';
+import { panSchema } from './pan-schema.js';
 
 /* What crosses to the worker that bakes, and what comes back. The ranges are those of the simulation, or wider: it refuses the rest itself. */
 
@@ -8,21 +8,7 @@ const positive = Joi.number().positive().max(1_000_000);
 const share = Joi.number().min(0).max(1);
 
 const panSet = Joi.object({
-  pan: Joi.object({
-    name: Joi.string().allow('').max(300).required(),
-    shape: Joi.string()
-      .valid(...PAN_SHAPES)
-      .required(),
-    topLengthCm: positive.required(),
-    topWidthCm: positive.required(),
-    bottomLengthCm: positive.required(),
-    bottomWidthCm: positive.required(),
-    depthCm: positive.required(),
-    cavities: Joi.number().integer().min(1).max(100).required(),
-    material: Joi.string()
-      .valid(...PAN_MATERIALS)
-      .required(),
-  }).required(),
+  pan: panSchema.required(),
   count: Joi.number().integer().min(1).max(24).required(),
 });
 

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { QUANTITIES, type OwnStyle } from '../balance/index.js';
 import { ALLERGENS, CATEGORIES, COMPOSITION_PARTS, type OwnIngredient } from '../ingredients/index.js';
 import type { Kitchen } from '../kitchen/index.js';
+import { panSchema } from './pan-schema.js';
 import { FILLINGS, REGIONS } from '../units/index.js';
 
 /* A baker's own measures, words and ingredients, as they are stored and exchanged. Whether an ingredient can be right is another question:
@@ -108,4 +109,15 @@ export const kitchenSchema = Joi.object<Kitchen>({
     )
     .max(MOST),
   cupboard: Joi.array().items(Joi.string().min(1).max(100)).max(MOST),
+  pans: Joi.array()
+    .items(
+      Joi.object({
+        id,
+        name,
+        pan: panSchema.required(),
+        count: Joi.number().integer().min(1).max(200).required(),
+        madeOf: Joi.string().max(50),
+      }),
+    )
+    .max(500),
 });

@@ -14,6 +14,7 @@ export {
   type MeasuredSet,
   type Mixer,
   type OwnMeasure,
+  type OwnPan,
   type PackPrice,
   type Place,
   type WeighedMeasure,

@@ -1,4 +1,5 @@
 import type { OwnStyle } from '../balance/index.js';
+import type { Pan } from '../pans/index.js';
 import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
 import {
   millilitresOf,
@@ -55,6 +56,16 @@ export interface PackPrice {
   readonly price: number;
 }
 
+/** A pan of the baker's own shelf, and how many of it there are. */
+export interface OwnPan {
+  readonly id: string;
+  readonly name: string;
+  readonly pan: Pan;
+  readonly count: number;
+  /** What it is made of, an id of the materials: for what its heat and its paper bear. */
+  readonly madeOf?: string;
+}
+
 /** The baker's own measures, words, ingredients and habits: what reading a formula depends on besides the formula. Plain data. */
 export interface Kitchen {
   /** How cups are filled when a line does not say; absent means spooned in. */
@@ -74,6 +85,8 @@ export interface Kitchen {
   readonly prices?: readonly PackPrice[];
   /** Ids of what is in the cupboard, for swaps and for starting. */
   readonly cupboard?: readonly string[];
+  /** The pan shelf. */
+  readonly pans?: readonly OwnPan[];
 }
 
 /** A kitchen that nothing is known of. */
@@ -155,6 +168,14 @@ export const learn = {
     const others = (kitchen.prices ?? []).filter(({ ingredientId }) => ingredientId !== price.ingredientId);
     return { ...kitchen, prices: [...others, price] };
   },
+  /** A pan for the shelf; the same id replaces. */
+  pan(kitchen: Kitchen, pan: OwnPan): Kitchen {
+    const known = kitchen.pans ?? [];
+    const pans = known.some(({ id }) => id === pan.id)
+      ? known.map((one) => (one.id === pan.id ? pan : one))
+      : [...known, pan];
+    return { ...kitchen, pans };
+  },
   inCupboard(kitchen: Kitchen, ingredientId: string): Kitchen {
     const others = (kitchen.cupboard ?? []).filter((id) => id !== ingredientId);
     return { ...kitchen, cupboard: [...others, ingredientId] };
@@ -176,6 +197,7 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
   const place = own.place ?? brought.place;
   const styles = joined(own.styles ?? [], brought.styles ?? [], ({ id }) => id);
   const prices = joined(own.prices ?? [], brought.prices ?? [], ({ ingredientId }) => ingredientId);
+  const pans = joined(own.pans ?? [], brought.pans ?? [], ({ name }) => name.toLowerCase());
   const cupboard = joined(own.cupboard ?? [], brought.cupboard ?? [], (id) => id);
   return {
     ...(filling !== undefined && { filling }),
@@ -184,6 +206,7 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
     ...(styles.length > 0 && { styles }),
     ...(prices.length > 0 && { prices }),
     ...(cupboard.length > 0 && { cupboard }),
+    ...(pans.length > 0 && { pans }),
     fillings: { ...brought.fillings, ...own.fillings },
     measures: joined(own.measures, brought.measures, ({ name }) => name.toLowerCase()),
     sets: joined(own.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),
@@ -218,6 +241,10 @@ export const forget = {
   inCupboard: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
     ...kitchen,
     cupboard: (kitchen.cupboard ?? []).filter((id) => id !== ingredientId),
+  }),
+  pan: (kitchen: Kitchen, id: string): Kitchen => ({
+    ...kitchen,
+    pans: (kitchen.pans ?? []).filter((one) => one.id !== id),
   }),
   ingredient: (kitchen: Kitchen, id: string): Kitchen => ({
     ...kitchen,

@@ -5,6 +5,7 @@ export {
   brimMillilitres,
   cavityMillilitres,
   heightOfVolume,
+  isCircular,
   sectionAt,
   volumeToHeight,
   type Pan,

@@ -1,13 +1,13 @@
 import { DomainError } from '../domain-error.js';
 
-export const PAN_SHAPES = ['round', 'square', 'rectangle', 'loaf', 'muffin'] as const;
+export const PAN_SHAPES = ['round', 'square', 'rectangle', 'loaf', 'muffin', 'ring'] as const;
 export type PanShape = (typeof PAN_SHAPES)[number];
 
 /** How a pan takes up heat; the heat model knows these six. */
 export const PAN_MATERIALS = ['light', 'dark', 'glass', 'ceramic', 'silicone', 'cast-iron'] as const;
 export type PanMaterial = (typeof PAN_MATERIALS)[number];
 
-/** Inner dimensions of a pan; for a round or a muffin cup length and width are the diameter. */
+/** Inner dimensions of a pan; for a round, a ring or a muffin cup length and width are the diameter. */
 export interface Pan {
   readonly name: string;
   readonly shape: PanShape;
@@ -19,6 +19,14 @@ export interface Pan {
   /** Cups of a muffin tin, 1 for any other pan. */
   readonly cavities: number;
   readonly material: PanMaterial;
+  /** The tube in the middle of a ring, outside; straight. */
+  readonly tubeDiameterCm?: number;
+  /** Corners of a square, rectangle or loaf: 0 is sharp. */
+  readonly cornerRadiusCm?: number;
+  /** Share of the plain geometry that flutes and a rounded floor leave, 0.3–1. */
+  readonly shapeFactor?: number;
+  /** Millilitres of water that one cavity took to the brim: wins over the geometry. */
+  readonly measuredMillilitres?: number;
 }
 
 /** So many of the same pan in the oven together. */
@@ -27,7 +35,9 @@ export interface PanSet {
   readonly count: number;
 }
 
-const isCircular = (pan: Pan) => pan.shape === 'round' || pan.shape === 'muffin';
+/** Seen from above, a circle. */
+export const isCircular = ({ shape }: Pick<Pan, 'shape'>): boolean =>
+  shape === 'round' || shape === 'muffin' || shape === 'ring';
 
 /** Length and width of the inside at a height; above the rim the walls are taken to go straight up. */
 export function sectionAt(pan: Pan, heightCm: number): { readonly lengthCm: number; readonly widthCm: number } {
@@ -38,17 +48,32 @@ export function sectionAt(pan: Pan, heightCm: number): { readonly lengthCm: numb
   };
 }
 
-/** Area of one cavity at a height, cm². */
-export function areaAt(pan: Pan, heightCm: number): number {
+/** Area of one cavity at a height by its measures alone, cm². */
+function plainAreaAt(pan: Pan, heightCm: number): number {
   const { lengthCm, widthCm } = sectionAt(pan, heightCm);
-  return (isCircular(pan) ? Math.PI / 4 : 1) * lengthCm * widthCm;
+  if (isCircular(pan)) return (Math.PI / 4) * (lengthCm * widthCm - (pan.tubeDiameterCm ?? 0) ** 2);
+  const radius = Math.min(pan.cornerRadiusCm ?? 0, lengthCm / 2, widthCm / 2);
+  return lengthCm * widthCm - (4 - Math.PI) * radius ** 2;
 }
 
-/** Millilitres of one cavity up to a height: Simpson's rule is exact for walls that lean evenly. */
+/** Simpson's rule: exact for walls that lean evenly. */
+const simpson = (area: (heightCm: number) => number, heightCm: number) =>
+  (heightCm / 6) * (area(0) + 4 * area(heightCm / 2) + area(heightCm));
+
+/** What the pan really holds over what its measures say: water measured, or flutes and a rounded floor. */
+function trueness(pan: Pan): number {
+  if (pan.measuredMillilitres === undefined) return pan.shapeFactor ?? 1;
+  return pan.measuredMillilitres / simpson((height) => plainAreaAt(pan, height), pan.depthCm);
+}
+
+/** Area of one cavity at a height, cm². */
+export const areaAt = (pan: Pan, heightCm: number): number => trueness(pan) * plainAreaAt(pan, heightCm);
+
+/** Millilitres of one cavity up to a height. */
 export function volumeToHeight(pan: Pan, heightCm: number): number {
-  const inside = Math.min(heightCm, pan.depthCm);
-  const toRim = (inside / 6) * (areaAt(pan, 0) + 4 * areaAt(pan, inside / 2) + areaAt(pan, inside));
-  return toRim + Math.max(0, heightCm - pan.depthCm) * areaAt(pan, pan.depthCm);
+  const factor = trueness(pan);
+  const area = (height: number) => factor * plainAreaAt(pan, height);
+  return simpson(area, Math.min(heightCm, pan.depthCm)) + Math.max(0, heightCm - pan.depthCm) * area(pan.depthCm);
 }
 
 /** Millilitres of one cavity to the brim. */

@@ -10,18 +10,19 @@ export type ParsedPan =
       /** Dimensions that were not said and are the usual ones. */ readonly assumed: readonly ('depth' | 'size')[];
     }
   | { readonly kind: 'size-missing'; readonly shape: PanShape }
-  /** A shape that this model cannot bake in yet, or no pan at all. */
+  /** A thing without walls, which holds no batter; or no pan at all. */
   | { readonly kind: 'unknown'; readonly because: 'shape-not-built' | 'no-pan' | 'size-unlikely' };
 
 const SHAPE_WORDS: readonly (readonly [RegExp, PanShape])[] = [
+  [/bundt|fluted|\btube\b|angel|ring (?:tin|mould|pan)|gugelhupf|kugelhopf|savarin|chiffon/, 'ring'],
+  [/basin|ramekin|\bmug\b/, 'round'],
   [/muffin|cupcake|fairy cake|bun tin|patty|\bcup\b|-cup|\bhole\b|-hole|\bcases?\b|cavit/, 'muffin'],
   [/loaf|bread (?:pan|tin)|\d\s*-?\s*(?:lb|pound)s?\b|\b(?:450|900)\s*g\b/, 'loaf'],
   [/square|\bsq\b/, 'square'],
   [/rectang|traybake|tray bake|sheet|brownie|roasting|swiss roll|jelly roll|oblong|slab|baking tray/, 'rectangle'],
   [/round|springform|spring-form|loose[- ]bottom|sandwich|layer|circular|skillet|diameter|cake (?:pan|tin)|frying pan/, 'round'],
 ]; // prettier-ignore
-const NOT_BUILT =
-  /bundt|fluted|tube|angel|ring (?:tin|mould|pan)|gugelhupf|kugelhopf|savarin|basin|pudding|ramekin|mug\b|popover|pie dish|pie plate|free[- ]?(?:form|standing)|griddle|wedge|disc\b/;
+const NOT_BUILT = /popover|pie dish|pie plate|free[- ]?(?:form|standing)|griddle|wedge|disc\b/;
 
 const MATERIAL_WORDS: readonly (readonly [RegExp, PanMaterial])[] = [
   [/cast[- ]iron|skillet/, 'cast-iron'],
@@ -79,13 +80,26 @@ const USUAL_DEPTH_CM: Readonly<Record<PanShape, number>> = {
   rectangle: 4.8,
   loaf: 7,
   muffin: 3.4,
+  ring: 8.5,
 };
 /** Width lost from rim to base for each cm of depth, where nothing else is known. @source pans.csv, typical home pans */
-const TAPER: Readonly<Record<PanShape, number>> = { round: 0, square: 0.2, rectangle: 0.3, loaf: 0.22, muffin: 0.56 };
+const TAPER: Readonly<Record<PanShape, number>> = {
+  round: 0,
+  square: 0.2,
+  rectangle: 0.3,
+  loaf: 0.22,
+  muffin: 0.56,
+  ring: 0.35,
+};
 /** How far a pan of the table may be from what was written and still be that pan. */
 const SAME_WITHIN = 0.035;
 /** Pans of the table that are meant only when named, not when merely of that size. */
 const NEEDS_ITS_NAME = /^(?:pie|skillet|dutch|tulip)|g$/;
+/** Shares of a ring's own size, where the table has none like it: the tube, and what flutes leave. */
+const TUBE_SHARE = 0.3;
+const FLUTES_LEAVE = 0.91;
+const isFluted = (words: string) => /flute|bundt|gugel|kugel/.test(words);
+const BASIN = /^(?:pudding|ramekin|mug|can)/;
 const SMALLEST_CM = 3;
 const LARGEST_CM = 75;
 
@@ -135,7 +149,7 @@ export function parsePan(written: string): ParsedPan {
       const tin = SHELF_PANS.find((pan) => pan.id === `loaf_uk_${pounds[1]}lb`);
       if (tin) return finish(tin, count, material, ['size']);
     }
-    const named = SHELF_PANS.find((pan) => pan.aliases.some((alias) => text.includes(alias)));
+    const named = SHELF_PANS.find((pan) => pan.shape !== 'muffin' && pan.aliases.some((alias) => text.includes(alias)));
     if (named) return finish(named, count, material, ['size']);
     return word ? { kind: 'size-missing', shape: word } : { kind: 'unknown', because: 'no-pan' };
   }
@@ -160,7 +174,7 @@ export function parsePan(written: string): ParsedPan {
       shape =
         Math.min(a, b) <= 14 && Math.max(a, b) <= 36 && Math.max(a, b) / Math.min(a, b) >= 1.5 ? 'loaf' : 'rectangle';
   }
-  const circular = shape === 'round';
+  const circular = shape === 'round' || shape === 'ring';
   const [length, width, depth] = circular
     ? [a, a, depthOfWords ?? b]
     : [Math.max(a, b ?? a), Math.min(a, b ?? a), depthOfWords ?? c];
@@ -171,13 +185,14 @@ export function parsePan(written: string): ParsedPan {
   )
     return { kind: 'unknown', because: 'size-unlikely' };
 
-  const like = nearest(shape, length, width, depth, text.includes('spring'));
+  const like = nearest(shape, length, width, depth, text);
   if (like) return finish(like, count, material, depth === undefined ? ['depth'] : [], depth);
   const depthCm = depth ?? USUAL_DEPTH_CM[shape];
   const lost = TAPER[shape] * depthCm;
   const pan: Pan = {
     name: written.trim(), shape, topLengthCm: length, topWidthCm: width, bottomLengthCm: length - lost, bottomWidthCm: width - lost,
     depthCm, cavities: 1, material: material ?? 'light',
+    ...(shape === 'ring' && { tubeDiameterCm: TUBE_SHARE * length, ...(isFluted(text) && { shapeFactor: FLUTES_LEAVE }) }),
   }; // prettier-ignore
   return { kind: 'pan', set: { pan, count }, assumed: depth === undefined ? ['depth'] : [] };
 }
@@ -187,8 +202,10 @@ function nearest(
   length: number,
   width: number,
   depth: number | undefined,
-  springform: boolean,
+  words: string,
 ): ShelfPan | undefined {
+  const springform = words.includes('spring');
+  const basin = /basin|ramekin|\bmug\b/.test(words);
   const off = (pan: ShelfPan) =>
     Math.max(
       Math.abs(pan.topLengthCm / length - 1),
@@ -202,6 +219,8 @@ function nearest(
       pan.cavities === 1 &&
       !NEEDS_ITS_NAME.test(pan.id) &&
       pan.springform === springform &&
+      BASIN.test(pan.id) === basin &&
+      (shape !== 'ring' || isFluted(pan.name + pan.aliases.join(' ')) === isFluted(words)) &&
       off(pan) <= limit(pan),
   );
   // unsaid depth: an ordinary pan, not the deepest or the shallowest of its width
@@ -227,6 +246,8 @@ function finish(
     depthCm: depthCm ?? like.depthCm,
     cavities,
     material: material ?? 'light',
+    ...(like.tubeDiameterCm !== undefined && { tubeDiameterCm: like.tubeDiameterCm }),
+    ...(like.shapeFactor !== undefined && { shapeFactor: like.shapeFactor }),
   };
   return { kind: 'pan', set: { pan, count }, assumed };
 }

@@ -2,7 +2,7 @@ import { listIn, numberIn, readTable, type Row } from '../numerics/index.js';
 import type { Pan, PanMaterial, PanShape } from './pan.js';
 import { PANS_TABLE } from './pans.table.js';
 
-/** Shapes of the table that this model can bake in. Tubes, flutes, basins and free-standing pieces are not among them yet. */
+/** Shapes of the table that hold a batter; free-standing pieces are no pans. */
 const SHAPE_OF_ROW: Readonly<Record<string, PanShape>> = {
   round: 'round',
   springform: 'round',
@@ -12,12 +12,17 @@ const SHAPE_OF_ROW: Readonly<Record<string, PanShape>> = {
   loaf: 'loaf',
   'mini-loaf': 'loaf',
   muffin: 'muffin',
+  tube: 'ring',
+  fluted: 'ring',
+  ring: 'ring',
+  pudding: 'round',
 };
 
 const MATERIAL_OF_ROW: Readonly<Record<string, PanMaterial>> = {
   aluminium: 'light',
   tinplate: 'light',
   aluminised_steel: 'light',
+  cast_aluminium: 'light',
   paper: 'light',
   steel_dark: 'dark',
   glass: 'glass',
@@ -33,6 +38,8 @@ export interface ShelfPan extends Pan {
   /** Share of the brim that batter usually fills. */
   readonly usualFill: number;
   readonly springform: boolean;
+  /** What the table says it is made of: an id of the materials. */
+  readonly madeOf: string;
 }
 
 function fromRow(row: Row): ShelfPan[] {
@@ -55,9 +62,12 @@ function fromRow(row: Row): ShelfPan[] {
       material: MATERIAL_OF_ROW[row['material'] ?? ''] ?? 'light',
       usualFill: numberIn(row, 'typical_fill_fraction'),
       springform: row['shape'] === 'springform',
+      madeOf: row['material'] ?? '',
+      ...(row['tube_d_cm'] && { tubeDiameterCm: numberIn(row, 'tube_d_cm') }),
+      ...(numberIn(row, 'shape_factor', 1) < 1 && { shapeFactor: numberIn(row, 'shape_factor', 1) }),
     },
   ];
 }
 
-/** The pans of pans.csv that Orvin can bake in. */
+/** The pans of pans.csv. */
 export const SHELF_PANS: readonly ShelfPan[] = readTable(PANS_TABLE).flatMap(fromRow);

@@ -1,5 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { bakeJob, knownPansOf, type BakeJob } from '@orvin/core/baking';
+import { bakeJob, canBakeIn, knownPansOf, type BakeJob } from '@orvin/core/baking';
 import type { KnownBake, OvenSheet } from '@orvin/core/formula';
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet, type ParsedPan } from '@orvin/core/pans';
 import { FormulaStore } from '../store/formula-store';
@@ -27,7 +27,7 @@ export class OvenSettings {
   );
   readonly pans = computed<PanSet | undefined>(() => {
     const parsed = this.parsed();
-    if (parsed?.kind !== 'pan') return undefined;
+    if (parsed?.kind !== 'pan' || !canBakeIn(parsed.set.pan)) return undefined;
     const { material } = this.sheet();
     return isMaterial(material) ? { ...parsed.set, pan: { ...parsed.set.pan, material } } : parsed.set;
   });

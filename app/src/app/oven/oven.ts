@@ -52,6 +52,7 @@ const HEATS = [
   { id: true, name: 'fan' },
 ];
 const MOST_PANS = 24;
+const NOT_BAKED_YET = 'This shape cannot be simulated yet. Round, square, rectangular, loaf and muffin pans can.';
 
 type Ready = Extract<Foresight, { state: 'ready' }>;
 
@@ -138,11 +139,12 @@ export class Oven {
     const parsed = this.settings.parsed();
     if (parsed === undefined)
       return 'Which pan? Write it as you say it: “9x5 in loaf”, “23 cm springform”, “12-cup muffin tin”.';
-    if (parsed.kind === 'pan') return undefined;
+    if (this.settings.pans()) return undefined;
+    if (parsed.kind === 'pan') return NOT_BAKED_YET;
     if (parsed.kind === 'size-missing')
       return `How large is the ${parsed.shape} pan? Measure it inside: “20 cm ${parsed.shape}”.`;
     return {
-      'shape-not-built': 'This shape cannot be simulated yet. Round, square, rectangular, loaf and muffin pans can.',
+      'shape-not-built': NOT_BAKED_YET,
       'size-unlikely': 'No kitchen pan has that size. Check the figures and their unit.',
       'no-pan': 'That is no pan Orvin knows. Write a shape and a size: “23 cm round”, “30x20x4 cm”.',
     }[parsed.because];

@@ -1,4 +1,4 @@
-import { batterGrowth } from '../../baking/index.js';
+import { batterGrowth, canBakeIn } from '../../baking/index.js';
 import { fillPans, parsePan, SHELF_PANS, type PanSet, type PanShape } from '../../pans/index.js';
 import type { Evidence, Rule } from '../evidence.js';
 
@@ -9,6 +9,7 @@ const USUAL_PANS: Readonly<Record<PanShape, readonly [us: string, elsewhere: str
   rectangle: ['9x13 inch pan', '30 x 20 x 4 cm tin'],
   loaf: ['9x5 inch loaf pan', '2 lb loaf tin'],
   muffin: ['12-cup muffin pan', '12-hole muffin tin'],
+  ring: ['10 in fluted ring', '25 cm fluted ring'],
 };
 const american = ({ formula }: Evidence) => formula.region === 'US' || formula.region === 'CA';
 
@@ -27,7 +28,9 @@ export const panSize: Rule = (evidence) => {
         fix: { kind: 'pan', pan: USUAL_PANS[parsed.shape][american(evidence) ? 0 : 1] },
       },
     ];
-  return parsed.kind === 'unknown' ? [{ code: 'pan-not-built', severity: 'note', place: '', facts: { pan } }] : [];
+  return parsed.kind === 'unknown' || !canBakeIn(parsed.set.pan)
+    ? [{ code: 'pan-not-built', severity: 'note', place: '', facts: { pan } }]
+    : [];
 };
 
 /** Rise scatters between bakers: below this chance the Oven's own word on a sheet beneath is enough. */
@@ -38,7 +41,7 @@ function roomier(set: PanSet, fits: (set: PanSet) => boolean): string | undefine
   const volume = ({ topLengthCm, topWidthCm, depthCm }: PanSet['pan']) => topLengthCm * topWidthCm * depthCm;
   return SHELF_PANS.filter(
     ({ shape, cavities, name }) =>
-      shape === set.pan.shape && cavities === set.pan.cavities && !/lidded|skillet/.test(name),
+      shape === set.pan.shape && cavities === set.pan.cavities && !/lidded|skillet|basin|ramekin|mug|can\b/.test(name),
   )
     .sort((a, b) => volume(a) - volume(b))
     .find((pan) => fits({ pan, count: set.count }))?.name;

@@ -1,0 +1,28 @@
+export {
+  eachInWords,
+  faultInWords,
+  FILL_REASONS,
+  fillInWords,
+  FUNCTION_NAMES,
+  liningInWords,
+  liningSizeInWords,
+  mixingInWords,
+  NOTES,
+  panCare,
+  pansInWords,
+  SIZED_BY,
+  targetInWords,
+  targetProblemInWords,
+  verdictInWords,
+} from './batch-words.js';
+export {
+  sheetDocument,
+  type SheetComponent,
+  type SheetContext,
+  type SheetDocument,
+  type SheetGroup,
+  type SheetPan,
+  type SheetRow,
+  type SheetStep,
+} from './document.js';
+export { sheetCsv, sheetMarkdown } from './write-sheet.js';

@@ -1,0 +1,68 @@
+import Papa from 'papaparse';
+import type { SheetDocument } from './document.js';
+
+const COLUMNS = ['part', 'when', 'ingredient', 'amount', 'grams', 'scale shows', 'note'] as const;
+
+/** The sheet as a table: its lines in the order of use, then the pans. */
+export function sheetCsv(sheet: SheetDocument): string {
+  const lines = sheet.components.flatMap(({ name, groups, unweighed }) => [
+    ...groups.flatMap((group) =>
+      group.rows.map((row) => [name, group.name, row.name, row.amount, row.grams, row.runningGrams, row.note]),
+    ),
+    ...unweighed.map((text) => [name, '', text, '', '', '', 'as written']),
+  ]);
+  const pans = sheet.pans.map(({ name, each, fill, oven }) => [
+    'pans',
+    '',
+    name,
+    each,
+    '',
+    '',
+    [fill, oven].filter(Boolean).join('; '),
+  ]);
+  return `${Papa.unparse({ fields: [...COLUMNS], data: [...lines, ...pans] })}\r\n`;
+}
+
+const escaped = (words: string) => words.replace(/([\\`*_[\]<>|])/g, '\\$1');
+const row = (cells: readonly (string | number)[]) => `| ${cells.map((cell) => escaped(String(cell))).join(' | ')} |`;
+
+/** The sheet as Markdown. */
+export function sheetMarkdown(sheet: SheetDocument): string {
+  return [
+    `# ${escaped(sheet.title)}`,
+    '',
+    `${escaped(sheet.size)}${sheet.version === undefined ? '' : ` (version ${sheet.version})`}.`,
+    '',
+    escaped(sheet.mixing),
+    '',
+    ...sheet.components.flatMap(({ name, groups, unweighed }) => [
+      `## ${escaped(name || 'Part')}`,
+      '',
+      row(['when', 'ingredient', 'amount', 'grams', 'scale shows', 'note']),
+      '| --- | --- | --- | ---: | ---: | --- |',
+      ...groups.flatMap((group) =>
+        group.rows.map((one) => row([group.name, one.name, one.amount, one.grams, one.runningGrams, one.note])),
+      ),
+      ...unweighed.map((text) => row(['', text, '', '', '', 'as written'])),
+      '',
+    ]),
+    '## Pans',
+    '',
+    ...sheet.pans.map(
+      (pan) => `- ${escaped([pan.name, pan.each, pan.fill, pan.oven, pan.remark].filter(Boolean).join(', '))}`,
+    ),
+    ...[sheet.leftover, sheet.frosting].filter(Boolean).map((words) => `- ${escaped(words)}`),
+    '',
+    '## Method',
+    '',
+    ...sheet.steps.map(
+      ({ number, text, takes }) =>
+        `${number}. ${escaped(text.replace(/\s*\n\s*/g, ' '))}${takes.length > 0 ? ` (${escaped(takes.join(', '))})` : ''}`,
+    ),
+    '',
+    '## Mind',
+    '',
+    ...sheet.cautions.map((caution) => `- ${escaped(caution)}`),
+    '',
+  ].join('\n');
+}

@@ -1,0 +1,49 @@
+import type { OwnPan } from '../kitchen/index.js';
+import { parsePan, type ParsedPan } from '../pans/index.js';
+
+export const COUNT_WORDS: Readonly<Record<string, number>> = {
+  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12,
+}; // prettier-ignore
+const COUNT = String.raw`(\d{1,3}|${Object.keys(COUNT_WORDS).join('|')})`;
+/** "two heart tins", "2 x …": a number before something that is no unit. */
+const BEFORE = new RegExp(
+  String.raw`^${COUNT}\s*(?:[x×]\s*(?!\d)|\s+(?!(?:cm|mm|in|inch|inches|lb|lbs|pound|pounds|g|kg|cup|cups|hole|litre|liter|l|ml|pint|pt)\b|["x×]))`,
+  'i',
+);
+const BEHIND = /\s*[x×]\s*(\d{1,3})\s*$/i;
+
+export const numberSaid = (word: string): number => COUNT_WORDS[word.toLowerCase()] ?? Number(word);
+
+/** How a pan is called for short, and the words of the table for it. */
+const CALLED: readonly (readonly [RegExp, string])[] = [
+  [/^(?:small|mini) loaf(?: (?:tin|pan))?$/i, '1 lb loaf tin'],
+  [/^(?:large |big )?loaf(?: (?:tin|pan))?$/i, '2 lb loaf tin'],
+  [/^(?:tin|pan)?\s*(?:of )?cupcakes?$/i, '12-cup muffin tin'],
+  [/^(?:traybake|tray bake)(?: (?:tin|pan))?$/i, '30x20x4 cm traybake tin'],
+];
+
+const singular = (words: string) =>
+  words
+    .replace(/\b(loa)ves\b/gi, '$1f')
+    .replace(/\b(tin|pan|round|square|dish|mould|basin|ring|bun|cupcake|muffin)(?:s|es)\b/gi, '$1');
+
+/**
+ * Pans as a person says them: the baker's own by their names first, then any by its shape and size; with how many of them.
+ * "two 20 cm rounds", "heart tin x 2", "one small loaf", "12-cup muffin tin".
+ */
+export function pansSaid(written: string, own: readonly OwnPan[] = []): ParsedPan {
+  const text = written.trim();
+  const exact = parsePan(text);
+  const before = BEFORE.exec(text);
+  const behind = BEHIND.exec(text);
+  const count = before ? numberSaid(before[1] ?? '') : behind ? Number(behind[1]) : 1;
+  const rest = before ? text.slice(before[0].length) : behind ? text.slice(0, behind.index) : text;
+  const name = singular(rest.trim()).toLowerCase();
+  const several = Math.max(1, count);
+  const mine = own.find((one) => singular(one.name).toLowerCase() === name);
+  if (mine) return { kind: 'pan', set: { pan: { ...mine.pan, name: mine.name }, count: several }, assumed: [] };
+  const called = CALLED.find(([pattern]) => pattern.test(name))?.[1];
+  if (called === undefined && exact.kind === 'pan') return exact;
+  const read = parsePan(called ?? singular(rest));
+  return read.kind === 'pan' ? { ...read, set: { pan: read.set.pan, count: several } } : exact;
+}
