@@ -43,7 +43,7 @@ const CORE_MAY_IMPORT = {
   printing: [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning', 'batch-sheet', 'wording'],
   sandbox: [...ADAPTS],
   versions: [...ADAPTS],
-  formats: ['numerics', 'units', 'ingredients', 'kitchen', 'formula', 'balance', 'pans', 'baking', 'parsing'],
+  formats: [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning'],
   wording: [...READS, 'own-ingredients', 'audit'],
   explaining: [...ADAPTS, 'wording'],
   samples: ['numerics', 'units', 'ingredients', 'formula', 'pans', 'baking'],
@@ -71,7 +71,7 @@ const CORE_FOLDERS = Object.keys(CORE_MAY_IMPORT);
 const CORE_PACKAGES =
   'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec\\.ts$';
-const STATIONS = ['shelf', 'bench', 'oven', 'pantry'];
+const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'pantry'];
 
 const topicRules = CORE_FOLDERS.map((folder) => ({
   name: `core-${folder}-looks-left`,

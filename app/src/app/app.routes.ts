@@ -4,6 +4,16 @@ import type { Routes } from '@angular/router';
 export const routes: Routes = [
   { path: 'shelf', title: 'Shelf · Orvin', loadComponent: () => import('./shelf/shelf').then((m) => m.Shelf) },
   { path: 'bench/:id', title: 'Bench · Orvin', loadComponent: () => import('./bench/bench').then((m) => m.Bench) },
+  {
+    path: 'batch/:id',
+    title: 'Batch · Orvin',
+    loadComponent: () => import('./batch/batch').then((m) => m.BatchStation),
+  },
+  {
+    path: 'batch/:id/sheet',
+    title: 'Batch sheet · Orvin',
+    loadComponent: () => import('./batch/sheet-page').then((m) => m.SheetPage),
+  },
   { path: 'oven/:id', title: 'Oven · Orvin', loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
   { path: 'pantry', title: 'Pantry · Orvin', loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry) },
   { path: '**', redirectTo: 'shelf' },

@@ -59,7 +59,7 @@ export class App {
   }
 
   protected showsFormula(): boolean {
-    return /^\/(?:bench|oven)\//.test(this.url());
+    return /^\/(?:bench|batch|oven)\/(?!.*\/sheet)/.test(this.url());
   }
 
   protected toStation(event: Event): void {

@@ -40,6 +40,7 @@ const PROBLEMS: Readonly<Record<TargetProblem['why'], Sentence>> = {
 export const targetProblemInWords = ({ why }: TargetProblem): Sentence => PROBLEMS[why];
 
 const figure = (value: number, digits = 1) => String(Number(value.toFixed(digits)));
+const TIMES_NAMES: Readonly<Record<number, string>> = { 0.5: 'half', 1: 'once', 2: 'twice' };
 const several = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`;
 
 /** "two 20 cm rounds" as a set of pans is called on a sheet: "2 × 8 × 2 in round", "18 muffin cups". */
@@ -51,22 +52,23 @@ export function pansInWords({ pan, count }: PanSet): string {
   return count === 1 ? pan.name : `${count} × ${pan.name}`;
 }
 
+/** A target as a baker would type it: reads back as itself. */
 export function targetInWords(target: BatchTarget): string {
   switch (target.kind) {
     case 'times':
-      return target.times === 1 ? 'as the formula stands' : `${figure(target.times, 2)} × the formula`;
+      return TIMES_NAMES[target.times] ?? `${figure(target.times, 4)} times`;
     case 'pieces':
       return several(target.count, 'piece');
     case 'grams':
-      return `${gramsInWords(target.grams)} in all`;
+      return `${figure(target.grams, 1)} g`;
     case 'each':
-      return `${target.count} of ${gramsInWords(target.grams)} each`;
+      return `${target.count} of ${figure(target.grams, 1)} g`;
     case 'limit':
-      return `all there is: ${target.said}`;
+      return target.said;
     case 'pans':
       return target.pans;
     case 'cut':
-      return `${several(target.count, 'piece')} to cut`;
+      return several(target.count, 'scone');
   }
 }
 

@@ -7,9 +7,9 @@ import { panSchema } from './pan-schema.js';
 const positive = Joi.number().positive().max(1_000_000);
 const share = Joi.number().min(0).max(1);
 
-const panSet = Joi.object({
+export const panSetSchema = Joi.object({
   pan: panSchema.required(),
-  count: Joi.number().integer().min(1).max(24).required(),
+  count: Joi.number().integer().min(1).max(1000).required(),
 });
 
 export const bakeJobSchema = Joi.object<BakeJob>({
@@ -22,7 +22,7 @@ export const bakeJobSchema = Joi.object<BakeJob>({
     fat: share,
     sugar: share,
   }).required(),
-  pans: panSet.required(),
+  pans: panSetSchema.required(),
   setting: Joi.object({
     celsius: Joi.number().required(),
     fan: Joi.boolean().required(),
@@ -31,7 +31,7 @@ export const bakeJobSchema = Joi.object<BakeJob>({
       .required(),
   }).required(),
   known: Joi.object({
-    pans: panSet.required(),
+    pans: panSetSchema.required(),
     ovenCelsius: Joi.number().required(),
     fan: Joi.boolean().required(),
     lowMinutes: positive.required(),

@@ -1,6 +1,7 @@
 import type { Formula, OvenSheet } from '../formula/index.js';
 import type { Kitchen } from '../kitchen/index.js';
 import type { Problem } from '../parsing/index.js';
+import type { BatchSheet } from '../portioning/index.js';
 
 export const FILE_FORMATS = ['text', 'markdown', 'jsonld', 'html', 'csv', 'orvin'] as const;
 export type FileFormat = (typeof FILE_FORMATS)[number];
@@ -15,6 +16,8 @@ export type ReadItem =
       readonly oven?: OvenSheet;
       readonly id?: string;
       readonly versions?: readonly FileVersion[];
+      readonly batch?: BatchSheet;
+      readonly batches?: readonly FileBatch[];
     }
   | { readonly kind: 'refused'; readonly problem: Problem };
 
@@ -26,6 +29,14 @@ export interface FileVersion {
   readonly keptAt: number;
   readonly formula: Formula;
   readonly oven: OvenSheet;
+}
+
+/** A kept batch in a file. */
+export interface FileBatch {
+  readonly versionNumber: number;
+  readonly name: string;
+  readonly keptAt: number;
+  readonly sheet: BatchSheet;
 }
 
 /** What a file or a pasted text held. */

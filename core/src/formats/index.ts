@@ -1,7 +1,14 @@
 export { formulaSchema, ovenSheetSchema } from './formula-schema.js';
-export { bakeJobSchema, predictionSchema } from './bake-schema.js';
+export { bakeJobSchema, panSetSchema, predictionSchema } from './bake-schema.js';
 export { kitchenSchema, ownIngredientSchema } from './kitchen-schema.js';
-export { FILE_FORMATS, type FileFormat, type FileReading, type FileVersion, type ReadItem } from './file-reading.js';
+export {
+  FILE_FORMATS,
+  type FileBatch,
+  type FileFormat,
+  type FileReading,
+  type FileVersion,
+  type ReadItem,
+} from './file-reading.js';
 export { LARGEST_FILE_CHARACTERS, readFile } from './read-file.js';
 export { EXPORT_FILES, EXPORT_FORMATS, exportFormula, type ExportFormat } from './export-formula.js';
 export { writeCsv } from './csv.js';

@@ -2,7 +2,8 @@ import Joi from 'joi';
 import type { Formula, OvenSheet } from '../formula/index.js';
 import type { Kitchen } from '../kitchen/index.js';
 import { problem } from '../parsing/index.js';
-import type { FileReading, FileVersion, ReadItem } from './file-reading.js';
+import { batchSheetSchema, type BatchSheet } from '../portioning/index.js';
+import type { FileBatch, FileReading, FileVersion, ReadItem } from './file-reading.js';
 import { formulaSchema, ovenSheetSchema } from './formula-schema.js';
 import { kitchenSchema } from './kitchen-schema.js';
 
@@ -17,6 +18,9 @@ export interface FormulaRecord {
   readonly formula: Formula;
   readonly oven: OvenSheet;
   readonly versions: readonly FileVersion[];
+  /** The batch at hand, and those that were kept. */
+  readonly batch?: BatchSheet;
+  readonly batches?: readonly FileBatch[];
 }
 
 const version = Joi.object<FileVersion>({
@@ -27,11 +31,19 @@ const version = Joi.object<FileVersion>({
   formula: formulaSchema.required(),
   oven: ovenSheetSchema.required(),
 });
+const batch = Joi.object<FileBatch>({
+  versionNumber: Joi.number().integer().min(1).required(),
+  name: Joi.string().allow('').max(300).required(),
+  keptAt: Joi.number().integer().min(0).required(),
+  sheet: batchSheetSchema.required(),
+});
 const record = Joi.object<FormulaRecord>({
   id: Joi.string().min(1).max(100).required(),
   formula: formulaSchema.required(),
   oven: ovenSheetSchema.required(),
   versions: Joi.array().items(version).max(10_000).required(),
+  batch: batchSheetSchema,
+  batches: Joi.array().items(batch).max(10_000),
 });
 const envelope = Joi.object({
   file: Joi.valid(MARK).required(),

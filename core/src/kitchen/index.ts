@@ -1,3 +1,4 @@
+export { COUNT_WORDS, numberSaid, pansSaid } from './pans-said.js';
 export {
   PLAIN_KITCHEN,
   USUAL_MIXER,

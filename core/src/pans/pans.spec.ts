@@ -43,10 +43,8 @@ describe('pan volumes', () => {
   });
   /** The figures of the table by the formulas of solid geometry, written out here apart from the core's own. */
   const TABLE = (
-    Papa.parse(readFileSync(new URL('../../tables/pans.csv', import.meta.url), 'utf8'), { header: true }).data as Record<
-      string,
-      string
-    >[]
+    Papa.parse(readFileSync(new URL('../../tables/pans.csv', import.meta.url), 'utf8'), { header: true })
+      .data as Record<string, string>[]
   )
     .filter((row) => row['shape'] !== 'free' && Number(row['top_l_cm']) > 0)
     .map((row) => {

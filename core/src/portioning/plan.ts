@@ -5,7 +5,7 @@ import { cutPlan, doughFor, idealFill, leavenerInPan, wedgePlan, type Growth } f
 import { DomainError } from '../domain-error.js';
 import type { Formula } from '../formula/index.js';
 import { portionsOf } from '../judging/index.js';
-import type { Kitchen } from '../kitchen/index.js';
+import { pansSaid, type Kitchen } from '../kitchen/index.js';
 import {
   cavityMillilitres,
   fillPans,
@@ -16,7 +16,6 @@ import {
   type PanSet,
 } from '../pans/index.js';
 import { USUAL_CUT, type BatchSheet, type BatchTarget, type CutChoice, type PanFill } from './batch-sheet.js';
-import { pansSaid } from './own-pans.js';
 
 /** Where the fill of a pan comes from. */
 export type FillReason = 'chosen' | 'as-written' | 'style';

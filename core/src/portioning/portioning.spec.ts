@@ -2,18 +2,10 @@ import fc from 'fast-check';
 import { auditFormula } from '../audit/index.js';
 import { KIT_IDS } from '../batch/index.js';
 import type { Formula } from '../formula/index.js';
-import { PLAIN_KITCHEN, type Kitchen } from '../kitchen/index.js';
+import { pansSaid, PLAIN_KITCHEN, type Kitchen } from '../kitchen/index.js';
 import { readFormula } from '../parsing/index.js';
 import { DEMO_FORMULAS } from '../samples/index.js';
-import {
-  batchOf,
-  batchSheetSchema,
-  pansSaid,
-  readTargets,
-  usualKit,
-  type BatchSheet,
-  type BatchTarget,
-} from './index.js';
+import { batchOf, batchSheetSchema, readTargets, usualKit, type BatchSheet, type BatchTarget } from './index.js';
 
 const read = (text: string): Formula => {
   const reading = readFormula(text, 'UK');

@@ -1,10 +1,9 @@
 import { openLines, readHave } from '../adapt/index.js';
 import type { Audit } from '../audit/index.js';
 import type { Formula } from '../formula/index.js';
-import type { Kitchen } from '../kitchen/index.js';
+import { COUNT_WORDS, numberSaid, pansSaid, type Kitchen } from '../kitchen/index.js';
 import { readYield } from '../parsing/index.js';
 import type { BatchTarget } from './batch-sheet.js';
-import { COUNT_WORDS, numberSaid, pansSaid } from './own-pans.js';
 
 /** Why a phrase says no target. */
 export const TARGET_FAULTS = [

@@ -80,6 +80,7 @@ export class Rail {
         ? []
         : [
             { label: 'Bench', link: `/bench/${id}` },
+            { label: 'Batch', link: `/batch/${id}` },
             { label: 'Oven', link: `/oven/${id}` },
           ];
     return [{ label: 'Shelf', link: '/shelf' }, ...forOne, { label: 'Pantry', link: '/pantry' }];

@@ -1,7 +1,8 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { bakeJob, canBakeIn, knownPansOf, type BakeJob } from '@orvin/core/baking';
 import type { KnownBake, OvenSheet } from '@orvin/core/formula';
-import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet, type ParsedPan } from '@orvin/core/pans';
+import { pansSaid } from '@orvin/core/kitchen';
+import { PAN_MATERIALS, type PanMaterial, type PanSet, type ParsedPan } from '@orvin/core/pans';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 
@@ -23,7 +24,7 @@ export class OvenSettings {
   /** The pans as written: the baker's choice, or those the formula was written for. */
   readonly written = computed(() => this.sheet().pans ?? this.known().pan ?? '');
   readonly parsed = computed<ParsedPan | undefined>(() =>
-    this.written().trim() === '' ? undefined : parsePan(this.written()),
+    this.written().trim() === '' ? undefined : pansSaid(this.written(), this.store.kitchen().pans),
   );
   readonly pans = computed<PanSet | undefined>(() => {
     const parsed = this.parsed();

@@ -1,7 +1,7 @@
-/** Hands a text to the baker as a file. */
-export function saveFile(name: string, text: string, type: string): void {
+/** Hands a text, or bytes, to the baker as a file. */
+export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type: string): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.href = URL.createObjectURL(new Blob([content], { type }));
   link.download = name;
   link.click();
   // the browser has taken the file over by the next turn

@@ -1,7 +1,7 @@
 import { Injectable, InjectionToken, inject } from '@angular/core';
 import { Dexie, type EntityTable, type Transaction } from 'dexie';
 import type { StoredEdit } from './edit-history';
-import type { StoredFormula, StoredKitchen, StoredSettings, StoredVersion } from './records';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredSettings, StoredVersion } from './records';
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
@@ -12,12 +12,14 @@ export class Database extends Dexie {
   declare readonly versions: EntityTable<StoredVersion, 'id'>;
   declare readonly settings: EntityTable<StoredSettings, 'id'>;
   declare readonly kitchens: EntityTable<StoredKitchen, 'id'>;
+  declare readonly batches: EntityTable<StoredBatch, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
     super(inject(DATABASE_NAME));
     this.version(1).stores({ formulas: 'id', versions: 'id, formulaId', settings: 'id' });
     this.version(2).stores({ kitchens: 'id', history: 'key, tab' }).upgrade(stepsGetIds);
+    this.version(3).stores({ batches: 'id, formulaId' });
   }
 }
 

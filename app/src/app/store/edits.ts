@@ -1,8 +1,10 @@
 import Joi from 'joi';
 import {
+  storedBatchSchema,
   storedFormulaSchema,
   storedKitchenSchema,
   storedVersionSchema,
+  type StoredBatch,
   type StoredFormula,
   type StoredKitchen,
   type StoredVersion,
@@ -18,8 +20,18 @@ export interface TableRecords {
   readonly formulas: StoredFormula;
   readonly versions: StoredVersion;
   readonly kitchens: StoredKitchen;
+  readonly batches: StoredBatch;
 }
 export type Table = keyof TableRecords;
+
+/** How a record of each table is checked when it comes back. */
+export const RECORD_SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
+  formulas: storedFormulaSchema,
+  versions: storedVersionSchema,
+  kitchens: storedKitchenSchema,
+  batches: storedBatchSchema,
+};
+export const TABLES = Object.keys(RECORD_SCHEMAS) as readonly Table[];
 
 export type Change = {
   [T in Table]: {
@@ -39,7 +51,12 @@ export interface Edit {
 }
 
 export type Records = { readonly [T in Table]: ReadonlyMap<string, TableRecords[T]> };
-export const NO_RECORDS: Records = { formulas: new Map(), versions: new Map(), kitchens: new Map() };
+export const NO_RECORDS: Records = {
+  formulas: new Map(),
+  versions: new Map(),
+  kitchens: new Map(),
+  batches: new Map(),
+};
 
 function changed<T>(
   records: ReadonlyMap<string, T>,
@@ -55,21 +72,16 @@ function changed<T>(
 }
 
 /** The records after an edit; the given ones stay as they are. */
-export function apply(records: Records, edit: Edit): Records {
-  return {
-    formulas: changed(
-      records.formulas,
-      edit.changes.filter((change) => change.table === 'formulas'),
-    ),
-    versions: changed(
-      records.versions,
-      edit.changes.filter((change) => change.table === 'versions'),
-    ),
-    kitchens: changed(
-      records.kitchens,
-      edit.changes.filter((change) => change.table === 'kitchens'),
-    ),
-  };
+export function apply(records: Records, { changes }: Edit): Records {
+  const of = <T extends Table>(table: T) =>
+    changed(
+      records[table] as ReadonlyMap<string, TableRecords[T]>,
+      changes.filter((change) => change.table === table) as unknown as readonly {
+        readonly id: string;
+        readonly after?: TableRecords[T];
+      }[],
+    );
+  return { formulas: of('formulas'), versions: of('versions'), kitchens: of('kitchens'), batches: of('batches') };
 }
 
 /** The edit that takes it back. */
@@ -106,12 +118,12 @@ export function merged(first: Edit, second: Edit): Edit | undefined {
   };
 }
 
-const changeOf = (table: Table, record: Joi.ObjectSchema) =>
+const changeOf = (table: Table) =>
   Joi.object({
     table: Joi.valid(table).required(),
     id: Joi.string().max(100).required(),
-    before: record,
-    after: record,
+    before: RECORD_SCHEMAS[table],
+    after: RECORD_SCHEMAS[table],
   });
 
 /** An edit as it comes back from the disk. */
@@ -119,10 +131,6 @@ export const editSchema = Joi.object<Edit>({
   label: Joi.string().allow('').max(500).required(),
   mergeAs: Joi.string().max(500),
   changes: Joi.array()
-    .items(
-      changeOf('formulas', storedFormulaSchema),
-      changeOf('versions', storedVersionSchema),
-      changeOf('kitchens', storedKitchenSchema),
-    )
+    .items(...TABLES.map(changeOf))
     .required(),
 });

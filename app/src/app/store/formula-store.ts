@@ -10,20 +10,15 @@ import {
   invert,
   merged,
   NO_RECORDS,
+  RECORD_SCHEMAS,
   type Change,
   type Edit,
   type Records,
   type Table,
   type TableRecords,
 } from './edits';
-import {
-  storedFormulaSchema,
-  storedKitchenSchema,
-  storedVersionSchema,
-  type StoredFormula,
-  type StoredKitchen,
-  type StoredVersion,
-} from './records';
+import type { BatchSheet } from '@orvin/core/portioning';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredVersion } from './records';
 import { putDown, takeUp, type Unwritten } from './unload-journal';
 
 /** Typing goes on within one step to undo until a pause of so long. */
@@ -44,6 +39,8 @@ export interface AddedFormula {
   readonly oven?: OvenSheet;
   readonly source?: string;
   readonly versions?: readonly Pick<StoredVersion, 'number' | 'parent' | 'reason' | 'keptAt' | 'formula' | 'oven'>[];
+  readonly batch?: BatchSheet;
+  readonly batches?: readonly Pick<StoredBatch, 'versionNumber' | 'name' | 'keptAt' | 'sheet'>[];
 }
 
 /** A formula whose lines take from others that have new names now. */
@@ -145,11 +142,11 @@ export class FormulaStore {
     return record;
   }
 
-  /** Changes a formula or what was chosen for its oven. `mergeAs` makes close changes of the same thing one step to undo. */
+  /** Changes a formula, or what was chosen for its batch or its oven. `mergeAs` makes close changes of the same thing one step to undo. */
   change(
     id: string,
     label: string,
-    next: (now: { formula: Formula; oven: OvenSheet }) => { formula?: Formula; oven?: OvenSheet },
+    next: (now: StoredFormula) => { formula?: Formula; oven?: OvenSheet; batch?: BatchSheet },
     mergeAs?: string,
   ): void {
     const before = this.formula(id);
@@ -214,7 +211,33 @@ export class FormulaStore {
     return version;
   }
 
-  /** Takes a formula and its versions off the shelf; undo brings all of it back. */
+  /** Kept batches of a formula, the latest first. */
+  batchesOf(formulaId: string): readonly StoredBatch[] {
+    return [...this.records().batches.values()]
+      .filter((batch) => batch.formulaId === formulaId)
+      .sort((a, b) => b.keptAt - a.keptAt);
+  }
+
+  /** Keeps a batch with the version that it comes from. */
+  keepBatch(formulaId: string, versionNumber: number, name: string, sheet: BatchSheet): StoredBatch {
+    const batch: StoredBatch = {
+      id: crypto.randomUUID(),
+      revision: 1,
+      formulaId,
+      versionNumber,
+      name,
+      keptAt: Date.now(),
+      sheet,
+    };
+    this.commit({ label: 'keeping a batch', changes: [{ table: 'batches', id: batch.id, after: batch }] });
+    return batch;
+  }
+
+  forgetBatch(before: StoredBatch): void {
+    this.commit({ label: 'forgetting a batch', changes: [{ table: 'batches', id: before.id, before }] });
+  }
+
+  /** Takes a formula, its versions and batches off the shelf; undo brings all of it back. */
   remove(id: string): void {
     const before = this.formula(id);
     if (!before) return;
@@ -223,9 +246,10 @@ export class FormulaStore {
       id: version.id,
       before: version,
     }));
+    const batches = this.batchesOf(id).map((batch): Change => ({ table: 'batches', id: batch.id, before: batch }));
     this.commit({
       label: `taking ${before.formula.title || 'a formula'} off the shelf`,
-      changes: [{ table: 'formulas', id, before }, ...versions],
+      changes: [{ table: 'formulas', id, before }, ...versions, ...batches],
     });
   }
 
@@ -254,7 +278,15 @@ export class FormulaStore {
       demo: false,
       formula: withIds(one.formula, ids),
       oven: one.oven ?? {},
+      ...(one.batch && { batch: one.batch }),
     }));
+    const batches = added.flatMap(({ batches: kept = [] }, i) =>
+      kept.map((batch): Change => {
+        const formulaId = records[i]?.id ?? '';
+        const after: StoredBatch = { ...batch, id: crypto.randomUUID(), revision: 1, formulaId };
+        return { table: 'batches', id: after.id, after };
+      }),
+    );
     const versions = added.flatMap(({ versions: kept = [] }, i) =>
       kept.map((version): Change => {
         const formulaId = records[i]?.id ?? '';
@@ -268,6 +300,7 @@ export class FormulaStore {
       changes: [
         ...records.map((after): Change => ({ table: 'formulas', id: after.id, after })),
         ...versions,
+        ...batches,
         ...(kitchen
           ? [
               {
@@ -378,20 +411,24 @@ export class FormulaStore {
   private async writeBatch(batch: readonly Unwritten[]): Promise<void> {
     const { database } = this;
     const overtaken: StoredFormula[] = [];
-    await database.transaction('rw', database.formulas, database.versions, database.kitchens, async () => {
-      for (const { table, id, record } of batch) {
-        const key = `${table} ${id}`;
-        const stored = await database.table<{ revision: number }>(table).get(id);
-        // of a kitchen the latest word stands; what another tab taught is taught again
-        if (stored && stored.revision !== this.known(table, id) && table !== 'kitchens') {
-          if (table === 'formulas' && record) overtaken.push(record);
-          continue;
+    await database.transaction(
+      'rw',
+      [database.formulas, database.versions, database.kitchens, database.batches],
+      async () => {
+        for (const { table, id, record } of batch) {
+          const key = `${table} ${id}`;
+          const stored = await database.table<{ revision: number }>(table).get(id);
+          // of a kitchen the latest word stands; what another tab taught is taught again
+          if (stored && stored.revision !== this.known(table, id) && table !== 'kitchens') {
+            if (table === 'formulas' && record) overtaken.push(record);
+            continue;
+          }
+          if (record) await database.table(table).put(record);
+          else await database.table(table).delete(id);
+          this.revisionOnDisk.set(key, record?.revision ?? 0);
         }
-        if (record) await database.table(table).put(record);
-        else await database.table(table).delete(id);
-        this.revisionOnDisk.set(key, record?.revision ?? 0);
-      }
-    });
+      },
+    );
     if (overtaken.length > 0) await this.keepBoth(overtaken);
   }
 
@@ -418,25 +455,19 @@ export class FormulaStore {
         formulas: taken('formulas', disk.formulas, own.formulas),
         versions: taken('versions', disk.versions, own.versions),
         kitchens: taken('kitchens', disk.kitchens, own.kitchens),
+        batches: taken('batches', disk.batches, own.batches),
       };
     });
   }
 
   private async readAll(): Promise<Records> {
-    const [formulas, versions, kitchens] = await Promise.all([
-      this.database.formulas.toArray(),
-      this.database.versions.toArray(),
-      this.database.kitchens.toArray(),
-    ]);
+    const { database } = this;
     const unreadable: UnreadableRecord[] = [];
-    const sound = <T extends Table>(
-      table: T,
-      rows: readonly TableRecords[T][],
-      schema: typeof storedFormulaSchema | typeof storedVersionSchema | typeof storedKitchenSchema,
-    ) =>
-      new Map(
+    const sound = async <T extends Table>(table: T) => {
+      const rows = await database.table<TableRecords[T]>(table).toArray();
+      return new Map(
         rows.flatMap((row): [string, TableRecords[T]][] => {
-          const { error } = schema.validate(row);
+          const { error } = RECORD_SCHEMAS[table].validate(row);
           if (error) {
             unreadable.push({ id: row.id, reason: error.message, raw: row });
             return [];
@@ -445,11 +476,14 @@ export class FormulaStore {
           return [[row.id, row]];
         }),
       );
-    const records = {
-      formulas: sound('formulas', formulas, storedFormulaSchema),
-      versions: sound('versions', versions, storedVersionSchema),
-      kitchens: sound('kitchens', kitchens, storedKitchenSchema),
     };
+    const [formulas, versions, kitchens, batches] = await Promise.all([
+      sound('formulas'),
+      sound('versions'),
+      sound('kitchens'),
+      sound('batches'),
+    ]);
+    const records: Records = { formulas, versions, kitchens, batches };
     this.unreadable.set(unreadable);
     return records;
   }

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { formulaSchema, kitchenSchema, ovenSheetSchema } from '@orvin/core/formats';
 import type { Formula, OvenSheet } from '@orvin/core/formula';
 import type { Kitchen } from '@orvin/core/kitchen';
+import type { BatchSheet } from '@orvin/core/portioning';
 import { REGIONS, type Region } from '@orvin/core/units';
 
 /** A formula as the baker works on it. Every change makes a new revision; what it was is in the edits and the kept versions. */
@@ -18,6 +19,8 @@ export interface StoredFormula {
   readonly oven: OvenSheet;
   /** The number of the version it grew from; absent means the latest. */
   readonly basedOn?: number;
+  /** What is decided for the batch at hand. */
+  readonly batch?: BatchSheet;
 }
 
 /** A kept state of a formula: never changed afterwards. */
@@ -33,6 +36,19 @@ export interface StoredVersion {
   readonly keptAt: number;
   readonly formula: Formula;
   readonly oven: OvenSheet;
+}
+
+/** A kept batch: a version at a size, as it was weighed out. */
+export interface StoredBatch {
+  readonly id: string;
+  readonly revision: number;
+  readonly formulaId: string;
+  /** The version it came from. */
+  readonly versionNumber: number;
+  /** "two 20 cm rounds: 1 650 g". */
+  readonly name: string;
+  readonly keptAt: number;
+  readonly sheet: BatchSheet;
 }
 
 /** The baker's own measures, words and ingredients: one row. */
@@ -58,6 +74,9 @@ const id = Joi.string().min(1).max(100).required();
 const moment = Joi.number().integer().min(0).required();
 const revision = Joi.number().integer().min(1).required();
 
+/** Loose here: the Batch station, which knows its sheet, checks it before use, and the first screen need not carry that. */
+const batchSheet = Joi.object<BatchSheet>().unknown();
+
 export const storedFormulaSchema = Joi.object<StoredFormula>({
   id,
   revision,
@@ -68,6 +87,7 @@ export const storedFormulaSchema = Joi.object<StoredFormula>({
   formula: formulaSchema.required(),
   oven: ovenSheetSchema.required(),
   basedOn: Joi.number().integer().min(1),
+  batch: batchSheet,
 });
 
 export const storedVersionSchema = Joi.object<StoredVersion>({
@@ -80,6 +100,16 @@ export const storedVersionSchema = Joi.object<StoredVersion>({
   keptAt: moment,
   formula: formulaSchema.required(),
   oven: ovenSheetSchema.required(),
+});
+
+export const storedBatchSchema = Joi.object<StoredBatch>({
+  id,
+  revision,
+  formulaId: id,
+  versionNumber: Joi.number().integer().min(1).required(),
+  name: Joi.string().allow('').max(300).required(),
+  keptAt: moment,
+  sheet: batchSheet.required(),
 });
 
 export const storedKitchenSchema = Joi.object<StoredKitchen>({

@@ -1,6 +1,5 @@
 import Joi from 'joi';
-import type { Table, TableRecords } from './edits';
-import { storedFormulaSchema, storedKitchenSchema, storedVersionSchema } from './records';
+import { RECORD_SCHEMAS, TABLES, type Table, type TableRecords } from './edits';
 
 /*
  * The database writes a few milliseconds after a keystroke. A page that is left within them would lose that keystroke: what still waits
@@ -15,9 +14,9 @@ const PREFIX = 'orvin-unwritten-';
 
 const journalSchema = Joi.array()
   .items(
-    Joi.object({ table: Joi.valid('formulas').required(), id: Joi.string().required(), record: storedFormulaSchema }),
-    Joi.object({ table: Joi.valid('versions').required(), id: Joi.string().required(), record: storedVersionSchema }),
-    Joi.object({ table: Joi.valid('kitchens').required(), id: Joi.string().required(), record: storedKitchenSchema }),
+    ...TABLES.map((table) =>
+      Joi.object({ table: Joi.valid(table).required(), id: Joi.string().required(), record: RECORD_SCHEMAS[table] }),
+    ),
   )
   .required();
 

@@ -1,23 +1,5 @@
-import { jobs, type JobName } from './jobs';
-import { JOB_SCHEMAS, requestSchema, type WorkReply } from './messages';
+import { answering } from './answering';
+import { jobs } from './jobs';
 
-/** How a job is refused whose input is none. */
-const REFUSED: Readonly<Record<JobName, string>> = {
-  bake: 'This bake cannot be simulated',
-  read: 'This cannot be read',
-  export: 'This cannot be written',
-};
-
-/** Answers one message of the application; a message that is none of its own gets no answer. */
-export function answer(message: unknown): WorkReply | undefined {
-  const request = requestSchema.validate(message);
-  if (request.error) return undefined;
-  const { id, name, input } = request.value;
-  const checked = JOB_SCHEMAS[name].input.validate(input);
-  if (checked.error) return { id, ok: false, message: `${REFUSED[name]}: ${checked.error.message}.` };
-  try {
-    return { id, ok: true, value: (jobs[name] as (input: unknown) => unknown)(checked.value) };
-  } catch (error) {
-    return { id, ok: false, message: error instanceof Error ? error.message : String(error) };
-  }
-}
+/** Answers one message of the application. */
+export const answer = answering(jobs);

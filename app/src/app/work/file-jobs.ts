@@ -9,6 +9,7 @@ import {
   type FormulaRecord,
 } from '@orvin/core/formats';
 import type { Formula } from '@orvin/core/formula';
+import { batchSheetSchema } from '@orvin/core/portioning';
 import type { Kitchen } from '@orvin/core/kitchen';
 import { REGIONS, type Region } from '@orvin/core/units';
 
@@ -50,6 +51,13 @@ const version = Joi.object({
   oven: ovenSheetSchema.required(),
 });
 
+const batch = Joi.object({
+  versionNumber: Joi.number().integer().min(1).required(),
+  name: Joi.string().allow('').max(300).required(),
+  keptAt: Joi.number().integer().min(0).required(),
+  sheet: batchSheetSchema.required(),
+});
+
 const problem = Joi.object({
   code: Joi.string().required(),
   severity: Joi.string().valid('error', 'warning', 'note').required(),
@@ -71,6 +79,8 @@ export const fileReadingSchema = Joi.object({
         oven: ovenSheetSchema,
         id: Joi.string().max(100),
         versions: Joi.array().items(version),
+        batch: batchSheetSchema,
+        batches: Joi.array().items(batch),
       }),
       Joi.object({ kind: Joi.valid('refused').required(), problem: problem.required() }),
     )
@@ -85,6 +95,8 @@ export const exportJobSchema = Joi.object<ExportJob>({
         formula: formulaSchema.required(),
         oven: ovenSheetSchema.required(),
         versions: Joi.array().items(version).required(),
+        batch: batchSheetSchema,
+        batches: Joi.array().items(batch),
       }),
     )
     .required(),

@@ -1,5 +1,15 @@
 import { Injectable, inject } from '@angular/core';
-import { Observable, catchError, map, of, startWith, switchMap, debounceTime, distinctUntilChanged } from 'rxjs';
+import {
+  Observable,
+  catchError,
+  combineLatest,
+  map,
+  of,
+  startWith,
+  switchMap,
+  debounceTime,
+  distinctUntilChanged,
+} from 'rxjs';
 import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/baking';
 import { Work } from './work-client';
 
@@ -39,6 +49,15 @@ export class BakeForesight {
       distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
       debounceTime(QUIET_MILLISECONDS),
       switchMap((job) => (job === undefined ? of<Foresight>({ state: 'nothing-to-bake' }) : this.one(job))),
+    );
+  }
+
+  /** The same for several bakes at once: the set that came last wins. */
+  foreseeAll(jobs: Observable<readonly BakeJob[]>): Observable<readonly Foresight[]> {
+    return jobs.pipe(
+      distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
+      debounceTime(QUIET_MILLISECONDS),
+      switchMap((all) => (all.length === 0 ? of([]) : combineLatest(all.map((job) => this.one(job))))),
     );
   }
 

@@ -40,10 +40,17 @@ export class HandingOn {
     const [first] = records;
     if (!first) return [];
     const texts = await this.work.run('export', {
-      records: records.map(({ id, formula, oven }) => ({
+      records: records.map(({ id, formula, oven, batch }) => ({
         id,
         formula,
         oven,
+        ...(batch && { batch }),
+        batches: this.store.batchesOf(id).map(({ versionNumber, name, keptAt, sheet }) => ({
+          versionNumber,
+          name,
+          keptAt,
+          sheet,
+        })),
         versions: this.store.versionsOf(id).map(({ number, parent, reason, keptAt, formula: kept, oven: then }) => ({
           number,
           parent,

@@ -57,12 +57,14 @@ export class Intake {
         for (const item of reading.items) {
           if (item.kind === 'refused') refusals.push({ name: file.name, why: inOneLine(problemInWords(item.problem)) });
           else {
-            const { formula, oven, id, versions } = item;
+            const { formula, oven, id, versions, batch, batches } = item;
             added.push({
               formula,
               ...(oven && { oven }),
               ...(id !== undefined && { id }),
               ...(versions && { versions }),
+              ...(batch && { batch }),
+              ...(batches && { batches }),
               ...(alone && { source: text }),
             });
           }

@@ -7,8 +7,10 @@ import {
   type KnownTime,
   type PredictionResult,
 } from '@orvin/core/baking';
+import { sheetCsv, sheetMarkdown, type SheetDocument } from '@orvin/core/batch-sheet';
 import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from '@orvin/core/formats';
 import type { ExportJob, ReadJob } from './file-jobs';
+import type { printJobs } from './print-jobs';
 
 /** The last known bake worked out: while the baker tries pans, it stays the same and need not be searched for again. */
 let lastAnchor: { readonly key: string; readonly anchor: Anchor } | undefined;
@@ -34,12 +36,20 @@ function write({ records, format, kitchen, beside }: ExportJob): readonly string
   return records.map(({ formula }) => exportFormula(formula, format, around));
 }
 
+/** A batch sheet to write as a file of text. */
+export interface SheetTextJob {
+  readonly sheet: SheetDocument;
+  readonly format: 'csv' | 'markdown';
+}
+
 /** The whole list of what the worker can be asked for: pure functions of the core, by name. */
 export const jobs = {
   bake: (job: BakeJob): PredictionResult => runBakeJob(job, rememberedAnchor),
   read: ({ name, text, region, kitchen }: ReadJob): FileReading => readFile(name, text, region, kitchen),
   export: (job: ExportJob): readonly string[] => write(job),
+  'sheet-text': ({ sheet, format }: SheetTextJob): string =>
+    format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
 } as const;
 
-export type Jobs = typeof jobs;
+export type Jobs = typeof jobs & typeof printJobs;
 export type JobName = keyof Jobs;

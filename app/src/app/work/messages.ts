@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { bakeJobSchema, predictionSchema } from '@orvin/core/formats';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
+import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
 
 export interface WorkRequest {
   readonly id: number;
@@ -17,6 +18,9 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   bake: { input: bakeJobSchema.required(), output: predictionSchema.required() },
   read: { input: readJobSchema.required(), output: fileReadingSchema.required() },
   export: { input: exportJobSchema.required(), output: Joi.array().items(Joi.string()).required() },
+  'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },
+  'sheet-pdf': { input: sheetPdfSchema, output: pdfSchema.required() },
+  'lining-pdf': { input: liningPdfSchema, output: pdfSchema.required() },
 };
 
 export const requestSchema = Joi.object<WorkRequest>({

@@ -58,12 +58,19 @@ export class WorkClient {
   }
 }
 
-/** The application's one worker, started on first use. */
+const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf']);
+
+/** The application's workers, each started on first use: one that bakes, reads and writes, one that prints. */
 @Injectable({ providedIn: 'root' })
 export class Work {
   private client: WorkClient | undefined;
+  private printer: WorkClient | undefined;
 
   run<K extends JobName>(name: K, input: Parameters<Jobs[K]>[0], signal?: AbortSignal): Promise<Output<K>> {
+    if (PRINTS.has(name)) {
+      this.printer ??= new WorkClient(new Worker(new URL('./print.worker', import.meta.url), { type: 'module' }));
+      return this.printer.run(name, input, signal);
+    }
     this.client ??= new WorkClient(new Worker(new URL('./orvin.worker', import.meta.url), { type: 'module' }));
     return this.client.run(name, input, signal);
   }

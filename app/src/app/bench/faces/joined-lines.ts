@@ -17,7 +17,7 @@ import { Adapting } from '../adapting';
       </p>
     }
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
 })
 export class JoinedLines {
   readonly formula = input.required<Formula>();

@@ -125,7 +125,7 @@ const figure = (nutrient: Nutrient, value: number) =>
       </table>
     }
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
   styles: `
     h2 {
       display: flex;

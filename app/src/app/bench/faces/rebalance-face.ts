@@ -133,7 +133,7 @@ import { JoinedLines } from './joined-lines';
       }
     </div>
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
   styles: `
     .have {
       display: flex;

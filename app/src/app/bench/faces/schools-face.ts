@@ -85,7 +85,7 @@ const SHARES = [0.15, 0.25, 0.4] as const;
       }
     </ul>
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
   styles: `
     li {
       padding: 10px 0 11px;

@@ -141,7 +141,7 @@ const SHOWN = 6;
       </ul>
     }
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
   styles: `
     .lines {
       display: flex;

@@ -136,7 +136,7 @@ const times = (value: number) => `× ${value.toFixed(2)}`;
       <p class="said"><b>Nothing to try yet.</b> Write a line with flour first.</p>
     }
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
   styles: `
     dl {
       display: flex;

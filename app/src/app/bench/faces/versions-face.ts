@@ -144,7 +144,7 @@ const NOW = 'now';
       </ul>
     }
   `,
-  styleUrl: './faces.css',
+  styleUrl: '../../parts/panels.css',
   styles: `
     .tree > li {
       display: flex;

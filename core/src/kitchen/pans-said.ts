@@ -1,4 +1,4 @@
-import type { OwnPan } from '../kitchen/index.js';
+import type { OwnPan } from './kitchen.js';
 import { parsePan, type ParsedPan } from '../pans/index.js';
 
 export const COUNT_WORDS: Readonly<Record<string, number>> = {

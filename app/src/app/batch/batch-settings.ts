@@ -1,0 +1,76 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { targetInWords } from '@orvin/core/batch-sheet';
+import { DomainError } from '@orvin/core/domain-error';
+import {
+  batchOf,
+  batchSheetSchema,
+  EMPTY_BATCH,
+  readTargets,
+  type Batch,
+  type BatchSheet,
+  type BatchTarget,
+  type TargetsRead,
+} from '@orvin/core/portioning';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+
+type Change = { readonly [K in keyof BatchSheet]?: BatchSheet[K] | undefined };
+
+/** An absent value is an absent key: records are compared and checked as they are. */
+const withoutGaps = (values: Change): BatchSheet => ({
+  targets: values.targets ?? [],
+  ...Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)),
+});
+
+/** What is decided for the batch: read from the record, written as edits; and all that follows from it. */
+@Injectable()
+export class BatchSettings {
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+
+  /** A sheet that came back damaged counts as none; the next choice replaces it. */
+  readonly sheet = computed<BatchSheet>(() => {
+    const stored = this.onBench.record()?.batch;
+    return stored && batchSheetSchema.validate(stored).error === undefined ? stored : EMPTY_BATCH;
+  });
+  private readonly context = computed(() => {
+    const record = this.onBench.record();
+    const audit = this.onBench.audit();
+    return record && audit ? { formula: record.formula, audit, kitchen: this.store.kitchen() } : undefined;
+  });
+  private readonly worked = computed<{ readonly batch?: Batch; readonly refused?: string }>(() => {
+    const context = this.context();
+    if (!context || !(context.audit.totals.grams > 0)) return {};
+    try {
+      return { batch: batchOf(context.formula, context.audit, context.kitchen, this.sheet()) };
+    } catch (error) {
+      if (error instanceof DomainError) return { refused: `${error.parameter} must be ${error.allowed}` };
+      throw error;
+    }
+  });
+  readonly batch = computed(() => this.worked().batch);
+  readonly refused = computed(() => this.worked().refused);
+  /** The targets as a sentence that reads back as itself. */
+  readonly said = computed(() => this.sheet().targets.map(targetInWords).join(' and '));
+
+  read(text: string): TargetsRead {
+    const context = this.context();
+    return context ? readTargets(text, context) : { targets: [], faults: [] };
+  }
+
+  set(label: string, change: Change, mergeAs?: string): void {
+    const id = this.onBench.id();
+    if (id === undefined) return;
+    this.store.change(id, label, () => ({ batch: withoutGaps({ ...this.sheet(), ...change }) }), mergeAs);
+  }
+
+  setTargets(label: string, targets: readonly BatchTarget[]): void {
+    // amounts traded by hand were traded for another size
+    this.set(label, { targets, held: undefined, largeIsMeant: undefined });
+  }
+
+  changeTarget(at: number, target: BatchTarget, mergeAs?: string): void {
+    const targets = this.sheet().targets.map((one, i) => (i === at ? target : one));
+    this.set('the batch', { targets, held: undefined }, mergeAs);
+  }
+}

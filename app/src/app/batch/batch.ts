@@ -1,0 +1,137 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Router, RouterLink } from '@angular/router';
+import { Select } from 'primeng/select';
+import { KIT_IDS, type KitId } from '@orvin/core/batch';
+import { pansInWords, SIZED_BY } from '@orvin/core/batch-sheet';
+import { usualKit } from '@orvin/core/portioning';
+import { gramsInWords } from '@orvin/core/wording';
+import { NextAct } from '../parts/next-act';
+import { StationLayout } from '../parts/station-layout';
+import { Tell } from '../parts/tell';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+import { AmountTable } from './amount-table';
+import { BatchSettings } from './batch-settings';
+import { CutPanel } from './cut-panel';
+import { FitsPanel } from './fits-panel';
+import { FrostingPanel } from './frosting-panel';
+import { KeptBatches } from './kept-batches';
+import { LiningPanel } from './lining-panel';
+import { MixingPanel } from './mixing-panel';
+import { PansPanel } from './pans-panel';
+import { RoundingStrip } from './rounding-strip';
+import { TargetList } from './target-list';
+
+const KIT_NAMES: Readonly<Record<KitId, string>> = {
+  'us-cups': 'US cups and spoons',
+  'au-cups': '250 ml cups and spoons',
+  'metric-spoons': 'scale, and spoons for little',
+  'scale-1g': 'scale, whole grams',
+  'scale-0.1g': 'scale, tenths of a gram',
+};
+const CUT_STYLES: ReadonlySet<string> = new Set([
+  'rolled_biscuit', 'british_scone', 'flaky_wedge_scone', 'drop_biscuit', 'oat_farl_griddle', 'soda_bread_plain',
+]); // prettier-ignore
+
+/** From a version to the sheet that one cooks from: how much, in what amounts, into which pans. */
+@Component({
+  selector: 'orv-batch',
+  imports: [
+    AmountTable,
+    CutPanel,
+    FitsPanel,
+    FormsModule,
+    FrostingPanel,
+    KeptBatches,
+    LiningPanel,
+    MixingPanel,
+    PansPanel,
+    RoundingStrip,
+    RouterLink,
+    Select,
+    StationLayout,
+    TargetList,
+  ],
+  providers: [BatchSettings],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './batch.html',
+  styleUrl: './batch.css',
+})
+export class BatchStation {
+  /** From the route. */
+  readonly id = input.required<string>();
+
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly tell = inject(Tell);
+  private readonly router = inject(Router);
+  protected readonly settings = inject(BatchSettings);
+
+  protected readonly record = computed(() => this.store.formula(this.id()));
+  protected readonly batch = this.settings.batch;
+  protected readonly kits = KIT_IDS.map((id) => ({ id, name: KIT_NAMES[id] }));
+  protected readonly kit = computed<KitId>(() => {
+    const record = this.onBench.record();
+    const audit = this.onBench.audit();
+    return this.settings.sheet().kit ?? (record && audit ? usualKit(record.formula, audit) : 'metric-spoons');
+  });
+  protected readonly head = computed(() => {
+    const plan = this.batch()?.plan;
+    if (!plan) return undefined;
+    const digits = plan.factor < 0.1 ? 4 : 2;
+    return {
+      grams: gramsInWords(plan.batterGrams),
+      factor: plan.factor === 1 ? 'the formula as it stands' : `${Number(plan.factor.toFixed(digits))} of the formula`,
+      by: plan.limitedBy === undefined ? SIZED_BY[plan.sizedBy] : `as far as ${plan.limitedBy} reaches`,
+      asks: plan.asks,
+      pans: plan.portions.map(({ set }) => pansInWords(set)).join(' and '),
+    };
+  });
+  protected readonly isCut = computed(() => {
+    const style = this.onBench.audit()?.style?.basedOn;
+    const { cut, targets } = this.settings.sheet();
+    return cut !== undefined || targets.some(({ kind }) => kind === 'cut') || CUT_STYLES.has(style ?? '');
+  });
+  private readonly name = computed(() => [this.head()?.pans, this.head()?.grams].filter(Boolean).join(': '));
+  private readonly kept = computed(() => {
+    const base = this.onBench.base()?.number;
+    const sheet = JSON.stringify(this.settings.sheet());
+    return (
+      !this.onBench.unkept() &&
+      this.store.batchesOf(this.id()).some((one) => one.versionNumber === base && JSON.stringify(one.sheet) === sheet)
+    );
+  });
+
+  constructor() {
+    effect(() => this.onBench.bring(this.id()));
+    const next = inject(NextAct);
+    effect((onCleanup) => {
+      next.offer.set(
+        this.head() === undefined
+          ? undefined
+          : this.kept()
+            ? { label: 'Open the sheet', run: () => void this.router.navigate(['/batch', this.id(), 'sheet']) }
+            : { label: 'Keep this batch', run: () => this.keep() },
+      );
+      onCleanup(() => next.offer.set(undefined));
+    });
+  }
+
+  /** The batch is kept with its version; a formula with changes becomes a version first. */
+  private keep(): void {
+    const id = this.id();
+    if (this.onBench.unkept()) this.store.keep(id, `for a batch: ${this.name()}`);
+    const version = this.onBench.base()?.number;
+    if (version === undefined) return;
+    this.store.keepBatch(id, version, this.name(), this.settings.sheet());
+    this.tell.say(`The batch is kept, from version ${version}.`, 'Its sheet prints on one page.');
+  }
+
+  protected setKit(kit: KitId): void {
+    this.settings.set('what you measure with', { kit, held: undefined });
+  }
+  protected mean(): void {
+    this.settings.set('so large a batch', { largeIsMeant: true });
+  }
+}

@@ -1,0 +1,211 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { InputText } from 'primeng/inputtext';
+import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch';
+import { pansInWords } from '@orvin/core/batch-sheet';
+import { frostingComponent, USUAL_FROSTING, type FrostingChoice } from '@orvin/core/portioning';
+import { gramsInWords } from '@orvin/core/wording';
+import { OnBench } from '../work/on-bench';
+import { BatchSettings } from './batch-settings';
+
+const KIND_NAMES: Readonly<Record<FrostingKind, string>> = {
+  buttercream: 'buttercream',
+  'cream-cheese': 'cream cheese',
+  'whipped-cream': 'whipped cream',
+  ganache: 'ganache',
+  glaze: 'glaze',
+  jam: 'jam',
+  curd: 'curd',
+};
+const SWIRL_NAMES: Readonly<Record<Swirl, string>> = { spread: 'spread flat', swirl: 'a swirl', tall: 'a tall swirl' };
+const MOST_MILLIMETRES = 50;
+
+/** What goes on and between, by surface; the formula's own frosting is scaled to it. */
+@Component({
+  selector: 'orv-frosting-panel',
+  imports: [InputText],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section class="panel" aria-labelledby="on-top">
+      <h2 id="on-top">On top and between <span class="caption">by surface, not by flour</span></h2>
+      @if (choice(); as choice) {
+        @if (plan(); as plan) {
+          <p class="big">
+            {{ grams() }} <span>{{ millilitres() }} ml of {{ kindName() }}</span>
+          </p>
+          <p class="said">{{ scaled() }}</p>
+          <ul>
+            @for (row of rows(); track $index) {
+              <li class="said">
+                <b>{{ row.name }}</b> {{ row.words }}
+              </li>
+            }
+          </ul>
+          @if (soak()) {
+            <p class="said">
+              Soak: <b>{{ soak() }} ml</b> of syrup, about 1 cm deep.
+            </p>
+          }
+        }
+        <div class="controls">
+          <select
+            aria-label="Kind of frosting"
+            [value]="choice.kind"
+            (change)="set({ kind: kindOf(kind.value) })"
+            #kind
+          >
+            @for (one of kinds; track one.id) {
+              <option [value]="one.id" [selected]="one.id === choice.kind">{{ one.name }}</option>
+            }
+          </select>
+          @if (layered()) {
+            <label
+              >between
+              <input
+                pInputText
+                inputmode="decimal"
+                [value]="choice.fillingCm * 10"
+                (change)="millimetres('fillingCm', $event)"
+              />
+              mm</label
+            >
+          }
+          @if (stacked()) {
+            <label
+              >top
+              <input
+                pInputText
+                inputmode="decimal"
+                [value]="choice.topCm * 10"
+                (change)="millimetres('topCm', $event)"
+              />
+              mm</label
+            >
+            <button
+              type="button"
+              class="chip"
+              [attr.aria-pressed]="choice.sides"
+              (click)="set({ sides: !choice.sides })"
+            >
+              sides too
+            </button>
+            <button
+              type="button"
+              class="chip"
+              [attr.aria-pressed]="choice.crumbCoat"
+              (click)="set({ crumbCoat: !choice.crumbCoat })"
+            >
+              crumb coat
+            </button>
+            <span class="split" role="group" aria-label="Each cake split into">
+              split in
+              @for (count of [1, 2, 3]; track count) {
+                <button
+                  type="button"
+                  class="chip"
+                  [attr.aria-pressed]="choice.splitInto === count"
+                  (click)="set({ splitInto: count })"
+                >
+                  {{ count }}
+                </button>
+              }
+            </span>
+          }
+          @if (cups()) {
+            <span class="split" role="group" aria-label="On each cup">
+              @for (swirl of swirls; track swirl.id) {
+                <button
+                  type="button"
+                  class="chip"
+                  [attr.aria-pressed]="choice.swirl === swirl.id"
+                  (click)="set({ swirl: swirl.id })"
+                >
+                  {{ swirl.name }}
+                </button>
+              }
+            </span>
+          }
+          <button
+            type="button"
+            class="chip"
+            [attr.aria-pressed]="choice.soaked"
+            (click)="set({ soaked: !choice.soaked })"
+          >
+            soaked
+          </button>
+          <button type="button" class="quiet" (click)="leave()">Leave it bare</button>
+        </div>
+      } @else {
+        <p class="said">
+          {{ own() ? 'The formula has its own; it goes with the flour so far.' : 'Nothing on it so far.' }}
+          <button type="button" class="act" (click)="begin()">Work it out by surface</button>
+        </p>
+      }
+    </section>
+  `,
+  styleUrls: ['../parts/panels.css', './frosting-panel.css'],
+})
+export class FrostingPanel {
+  private readonly settings = inject(BatchSettings);
+  private readonly onBench = inject(OnBench);
+  protected readonly kinds = FROSTING_KINDS.map((id) => ({ id, name: KIND_NAMES[id] }));
+  protected readonly swirls = SWIRLS.map((id) => ({ id, name: SWIRL_NAMES[id] }));
+  protected readonly choice = computed(() => this.settings.sheet().frosting);
+  protected readonly plan = computed(() => this.settings.batch()?.frosting);
+  protected readonly kindName = computed(() => KIND_NAMES[this.choice()?.kind ?? 'buttercream']);
+  protected readonly grams = computed(() => gramsInWords(this.plan()?.grams ?? 0));
+  protected readonly millilitres = computed(() => Math.round((this.plan()?.millilitres ?? 0) / 5) * 5);
+  protected readonly soak = computed(() => Math.round((this.plan()?.soakMillilitres ?? 0) / 5) * 5);
+  protected readonly layered = computed(() => this.plan()?.portions.some(({ kind }) => kind === 'stack') ?? false);
+  protected readonly stacked = computed(() => this.plan()?.portions.some(({ kind }) => kind !== 'cups') ?? false);
+  protected readonly cups = computed(() => this.plan()?.portions.some(({ kind }) => kind === 'cups') ?? false);
+  private readonly ownId = computed(() => {
+    const record = this.onBench.record();
+    const audit = this.onBench.audit();
+    return record && audit ? frostingComponent(record.formula, audit, this.choice()) : undefined;
+  });
+  protected readonly own = computed(() => this.ownId() !== undefined);
+  protected readonly scaled = computed(() => {
+    const plan = this.plan();
+    if (!plan) return '';
+    const name = this.onBench.audit()?.weighed.components.find(({ id }) => id === plan.componentId)?.name;
+    return plan.factor === undefined
+      ? 'The formula has no frosting of its own: make so much of one you know.'
+      : `${plan.factor.toFixed(2)} of the formula’s ${(name ?? 'frosting').toLowerCase()}; its lines are scaled to it.`;
+  });
+  protected readonly rows = computed(() =>
+    (this.plan()?.portions ?? []).map(({ portion, kind, layers, parts, millilitres }) => {
+      const cups = portion.set.pan.cavities * portion.set.count;
+      if (!parts) return { name: `${cups} cups:`, words: `${Math.round(millilitres / cups)} ml on each` };
+      const split: readonly (readonly [string, number])[] = [
+        ['between', parts.fillingMillilitres],
+        ['top', parts.topMillilitres],
+        ['sides', parts.sideMillilitres],
+        ['crumb coat', parts.crumbCoatMillilitres],
+      ];
+      return {
+        name: `${kind === 'stack' ? `${layers} layers, ${parts.stackHeightCm.toFixed(1)} cm high` : pansInWords(portion.set)}:`,
+        words: split
+          .filter(([, ml]) => ml > 0)
+          .map(([where, ml]) => `${where} ${Math.round(ml)} ml`)
+          .join(', '),
+      };
+    }),
+  );
+
+  protected kindOf = (id: string): FrostingKind => FROSTING_KINDS.find((kind) => kind === id) ?? 'buttercream';
+  protected begin(): void {
+    this.settings.set('the frosting', { frosting: USUAL_FROSTING });
+  }
+  protected leave(): void {
+    this.settings.set('the frosting', { frosting: undefined });
+  }
+  protected set(change: Partial<FrostingChoice>): void {
+    this.settings.set('the frosting', { frosting: { ...(this.choice() ?? USUAL_FROSTING), ...change } });
+  }
+  protected millimetres(field: 'fillingCm' | 'topCm', event: Event): void {
+    const input = event.target as HTMLInputElement;
+    const value = Number(input.value.replace(',', '.'));
+    if (input.value.trim() !== '' && value >= 0 && value <= MOST_MILLIMETRES) this.set({ [field]: value / 10 });
+    else input.value = String((this.choice()?.[field] ?? 0) * 10);
+  }
+}

@@ -1,0 +1,224 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { DomainError } from '@orvin/core/domain-error';
+import { liningInWords, liningSizeInWords, panCare, pansInWords } from '@orvin/core/batch-sheet';
+import {
+  liningFor,
+  liningSvg,
+  pathData,
+  tilingFor,
+  type BoxLining,
+  type LiningPiece,
+  type Paper,
+} from '@orvin/core/lining';
+import { materialById } from '@orvin/core/pans';
+import type { Portion } from '@orvin/core/portioning';
+import { saveFile } from '../parts/save-file';
+import { Tell } from '../parts/tell';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+import { Printing } from '../work/printing';
+import { BatchSettings } from './batch-settings';
+
+const WAYS: readonly { readonly id: BoxLining; readonly name: string }[] = [
+  { id: 'sling', name: 'sling' },
+  { id: 'sheet', name: 'one sheet' },
+  { id: 'base', name: 'floor only' },
+];
+const PAPER_NAMES: readonly { readonly id: Paper; readonly name: string }[] = [
+  { id: 'a4', name: 'A4' },
+  { id: 'letter', name: 'Letter' },
+  { id: 'a3', name: 'A3' },
+];
+const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''); // prettier-ignore
+
+/** The paper for the pans at hand, drawn; as a template at its real size. */
+@Component({
+  selector: 'orv-lining-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section class="panel" aria-labelledby="paper">
+      <h2 id="paper">Paper for these pans <span class="caption">real size, in millimetres</span></h2>
+      @for (lining of linings(); track $index; let at = $index) {
+        <h3>{{ lining.name }}</h3>
+        @for (care of lining.care; track care.say) {
+          <p class="said">
+            <b>{{ care.say }}</b> {{ care.why }}
+          </p>
+        }
+        @if (lining.refused) {
+          <p class="said" role="status">
+            <span class="mark mark-warning" aria-hidden="true">▲</span> {{ lining.refused }}
+          </p>
+        }
+        <ul>
+          @for (piece of lining.pieces; track piece.name) {
+            <li>
+              <svg [attr.viewBox]="piece.box" class="paper" role="img" [attr.aria-label]="piece.name">
+                @for (path of piece.paths; track $index) {
+                  <path [attr.d]="path.d" [class.fold]="path.fold" vector-effect="non-scaling-stroke" />
+                }
+              </svg>
+              <p class="said">
+                <b>{{ piece.name }}</b> {{ piece.size }}. {{ piece.how }}
+                <button
+                  type="button"
+                  class="quiet"
+                  (click)="svg(at, piece.piece)"
+                  [attr.aria-label]="'SVG of ' + piece.name"
+                >
+                  SVG
+                </button>
+              </p>
+            </li>
+          }
+        </ul>
+        @if (lining.pieces.length > 0) {
+          <div class="controls">
+            @if (lining.box) {
+              <span role="group" aria-label="Way to line">
+                @for (way of ways; track way.id) {
+                  <button
+                    type="button"
+                    class="chip"
+                    [attr.aria-pressed]="way.id === chosenWay()"
+                    (click)="setWay(way.id)"
+                  >
+                    {{ way.name }}
+                  </button>
+                }
+              </span>
+            }
+            <span role="group" aria-label="Printer paper">
+              @for (paper of papers; track paper.id) {
+                <button
+                  type="button"
+                  class="chip"
+                  [attr.aria-pressed]="paper.id === chosenPaper()"
+                  (click)="setPaper(paper.id)"
+                >
+                  {{ paper.name }}
+                </button>
+              }
+            </span>
+            <button type="button" class="act" [disabled]="busy()" (click)="pdf(at)">PDF, {{ lining.pages }}</button>
+          </div>
+        }
+      }
+    </section>
+  `,
+  styleUrl: '../parts/panels.css',
+  styles: `
+    h2 .caption {
+      font-weight: 450;
+      margin-left: 6px;
+    }
+    li {
+      display: grid;
+      grid-template-columns: 116px minmax(0, 1fr);
+      align-items: center;
+      gap: 14px;
+      padding: 6px 0;
+      border-top: 1px solid var(--hair);
+    }
+    .paper {
+      width: 116px;
+      max-height: 92px;
+    }
+    .paper path {
+      fill: var(--enamel-2);
+      fill-opacity: 0.6;
+      stroke: var(--ink);
+      stroke-width: 1.5;
+    }
+    .paper path.fold {
+      fill: none;
+      stroke-dasharray: 4 3;
+      stroke: var(--rim);
+    }
+    .controls [role='group'] {
+      display: flex;
+      gap: 4px;
+    }
+  `,
+})
+export class LiningPanel {
+  readonly portions = input.required<readonly Portion[]>();
+  private readonly settings = inject(BatchSettings);
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly printing = inject(Printing);
+  private readonly tell = inject(Tell);
+  protected readonly ways = WAYS;
+  protected readonly papers = PAPER_NAMES;
+  protected readonly busy = signal(false);
+  protected readonly chosenWay = computed(() => this.settings.sheet().lining ?? 'sling');
+  protected readonly chosenPaper = computed<Paper>(() => {
+    const region = this.onBench.record()?.formula.region;
+    return this.settings.sheet().paper ?? (region === 'US' || region === 'CA' ? 'letter' : 'a4');
+  });
+
+  protected readonly linings = computed(() => {
+    const celsius =
+      this.onBench.record()?.formula.bake.celsius ?? this.onBench.audit()?.style?.ovenCelsius.typical ?? 175;
+    return this.portions().map(({ set }) => {
+      const own = this.store.kitchen().pans?.find(({ name }) => name === set.pan.name);
+      const [pieces, refused] = this.piecesOf(set);
+      const pages = pieces.reduce((sum, piece) => sum + tilingFor(piece, this.chosenPaper()).tiles.length, 0);
+      return {
+        name: pansInWords(set),
+        set,
+        refused,
+        care: panCare(set.pan, celsius, materialById(own?.madeOf ?? '')?.safeCelsius),
+        box: set.pan.shape === 'square' || set.pan.shape === 'rectangle' || set.pan.shape === 'loaf',
+        pages: `${pages} page${pages === 1 ? '' : 's'}`,
+        pieces: pieces.map((piece) => ({
+          piece,
+          name: liningInWords(piece).say,
+          how: liningInWords(piece).why,
+          size: liningSizeInWords(piece),
+          box: `-4 -4 ${(piece.widthMillimetres + 8).toFixed(1)} ${(piece.heightMillimetres + 8).toFixed(1)}`,
+          paths: piece.outlines.map((outline) => ({ d: pathData(outline), fold: outline.kind === 'fold' })),
+        })),
+      };
+    });
+  });
+
+  private piecesOf(set: Portion['set']): readonly [readonly LiningPiece[], string] {
+    try {
+      return [liningFor(set, this.chosenWay()), ''];
+    } catch (error) {
+      if (!(error instanceof DomainError)) throw error;
+      return [[], 'No paper is cut for so small or so large a pan: 3 to 80 cm.'];
+    }
+  }
+
+  protected setWay(lining: BoxLining): void {
+    this.settings.set('the paper', { lining });
+  }
+  protected setPaper(paper: Paper): void {
+    this.settings.set('the paper', { paper });
+  }
+  protected svg(at: number, piece: LiningPiece): void {
+    const name = this.linings()[at]?.name ?? 'pan';
+    const title = `${liningInWords(piece).say}, ${name}`;
+    saveFile(`paper-${fileName(title)}.svg`, liningSvg(piece, title), 'image/svg+xml');
+  }
+  protected async pdf(at: number): Promise<void> {
+    const lining = this.linings()[at];
+    if (!lining) return;
+    this.busy.set(true);
+    try {
+      const bytes = await this.printing.liningPdf(
+        lining.set,
+        this.chosenWay(),
+        `Paper for ${lining.name}`,
+        this.chosenPaper(),
+      );
+      saveFile(`paper-${fileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
+    } catch (error) {
+      this.tell.say('The template could not be written.', error instanceof Error ? error.message : String(error));
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

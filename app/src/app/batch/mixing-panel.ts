@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { mixingInWords, NOTES } from '@orvin/core/batch-sheet';
+import { BatchSettings } from './batch-settings';
+
+/** How many bowls, what a large one risks, and what does not go straight with the size: said once, in place. */
+@Component({
+  selector: 'orv-mixing-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (words(); as mixing) {
+      <section class="panel" aria-labelledby="bowl">
+        <h2 id="bowl">Bowl and mixer</h2>
+        <p class="said">
+          <b>{{ mixing.say }}</b> {{ mixing.why }}
+        </p>
+        @if (mayDouble()) {
+          <div class="controls" role="group" aria-label="Doubling">
+            <button type="button" class="chip" [attr.aria-pressed]="!twice()" (click)="mix(false)">
+              as few bowls as hold it
+            </button>
+            <button type="button" class="chip" [attr.aria-pressed]="twice()" (click)="mix(true)">
+              never double: mix it again
+            </button>
+          </div>
+        }
+        @for (note of notes(); track note) {
+          <p class="said"><span class="mark mark-note" aria-hidden="true">◇</span> {{ note }}</p>
+        }
+      </section>
+    }
+  `,
+  styleUrl: '../parts/panels.css',
+})
+export class MixingPanel {
+  private readonly settings = inject(BatchSettings);
+  protected readonly words = computed(() => {
+    const mixing = this.settings.batch()?.mixing;
+    return mixing && mixingInWords(mixing);
+  });
+  protected readonly twice = computed(() => this.settings.sheet().mixTwice === true);
+  protected readonly mayDouble = computed(() => (this.settings.batch()?.plan.factor ?? 1) >= 1.3);
+  protected readonly notes = computed(() =>
+    (this.settings.batch()?.notes ?? []).filter((note) => note !== 'mix-in-goes').map((note) => NOTES[note]),
+  );
+  protected mix(twice: boolean): void {
+    this.settings.set('the bowls', { mixTwice: twice || undefined });
+  }
+}

@@ -1,0 +1,157 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { Router } from '@angular/router';
+import { bakeJob, canBakeIn, type BakeJob } from '@orvin/core/baking';
+import { eachInWords, FILL_REASONS, fillInWords, pansInWords, verdictInWords } from '@orvin/core/batch-sheet';
+import type { Portion } from '@orvin/core/portioning';
+import { gramsInWords, windowInWords } from '@orvin/core/wording';
+import { FormulaStore } from '../store/formula-store';
+import { BakeForesight } from '../work/foresight';
+import { OnBench } from '../work/on-bench';
+import { BatchSettings } from './batch-settings';
+import { PansPicture } from './pans-picture';
+
+const USUAL_CELSIUS = 175;
+const LITTLE_ADVICE = 0.06;
+
+/** Where the batter goes: the pans to scale, grams for the scale, how full, how long. */
+@Component({
+  selector: 'orv-pans-panel',
+  imports: [PansPicture],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section class="panel" aria-labelledby="in-the-pans">
+      <h2 id="in-the-pans">In the pans, to scale</h2>
+      <orv-pans-picture [portions]="portions()" />
+      <ul aria-label="Pans">
+        @for (row of rows(); track $index) {
+          <li>
+            <p class="each">
+              <b>{{ row.each }}</b>
+            </p>
+            <div>
+              <p class="name">{{ row.name }}</p>
+              <p class="said">{{ row.fill }}</p>
+              @if (row.verdict; as verdict) {
+                <p class="said">
+                  <span class="mark mark-warning" aria-hidden="true">▲</span> <b>{{ verdict.say }}</b> {{ verdict.why }}
+                </p>
+              }
+              @if (row.leavener) {
+                <p class="said"><span class="mark mark-note" aria-hidden="true">◇</span> {{ row.leavener }}</p>
+              }
+            </div>
+            <p class="time">
+              @if (row.time) {
+                <b>{{ row.time }}</b>
+                <span class="said">{{ row.heat }}</span>
+                <button
+                  type="button"
+                  class="quiet"
+                  (click)="toOven($index)"
+                  [attr.aria-label]="'To the oven with ' + row.name"
+                >
+                  To the Oven
+                </button>
+              }
+            </p>
+          </li>
+        }
+      </ul>
+      @if (remainder(); as words) {
+        <p class="rest" role="status">{{ words }}</p>
+      }
+    </section>
+  `,
+  styleUrls: ['../parts/panels.css', './pans-panel.css'],
+})
+export class PansPanel {
+  readonly portions = input.required<readonly Portion[]>();
+  private readonly settings = inject(BatchSettings);
+  private readonly onBench = inject(OnBench);
+  private readonly store = inject(FormulaStore);
+  private readonly router = inject(Router);
+
+  private readonly jobs = computed(() => {
+    const audit = this.onBench.audit();
+    const record = this.onBench.record();
+    if (!audit || !record || audit.totals.grams <= 0) return [];
+    return this.portions().map((portion): BakeJob | undefined =>
+      canBakeIn(portion.set.pan)
+        ? bakeJob(
+            {
+              parts: audit.weighed.batter,
+              styleId: audit.style?.id,
+              usualCelsius: audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
+              known: record.formula.bake,
+            },
+            { pans: portion.set, grams: portion.fill.gramsPerPan * portion.set.count },
+          )
+        : undefined,
+    );
+  });
+  private readonly foreseen = toSignal(
+    inject(BakeForesight).foreseeAll(
+      toObservable(computed(() => this.jobs().filter((job): job is BakeJob => job !== undefined))),
+    ),
+    { initialValue: [] },
+  );
+  /** What the oven says of each, in the order of the pans. */
+  private readonly times = computed(() => {
+    let at = 0;
+    return this.jobs().map((job) => {
+      if (!job) return undefined;
+      const found = this.foreseen()[at++];
+      return found?.state === 'ready' &&
+        JSON.stringify(found.job) === JSON.stringify(job) &&
+        found.result.kind === 'foreseen'
+        ? found.result.bake
+        : undefined;
+    });
+  });
+
+  protected readonly rows = computed(() =>
+    this.portions().map((portion, i) => {
+      const bake = this.times()[i];
+      const off = portion.leavenerShare - 1;
+      return {
+        each: eachInWords(portion),
+        name: pansInWords(portion.set),
+        fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm; rises to ${portion.fill.risenTopCm.toFixed(1)} of ${portion.set.pan.depthCm.toFixed(1)}. Filled ${FILL_REASONS[portion.because]}.`,
+        verdict: verdictInWords(portion.fill),
+        leavener:
+          off < -LITTLE_ADVICE
+            ? `Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
+            : '',
+        time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
+        heat: bake ? `at ${Math.round(bake.celsius)} °C${bake.fan ? ' fan' : ''}` : '',
+      };
+    }),
+  );
+  protected readonly remainder = computed(() => {
+    const plan = this.settings.batch()?.plan;
+    if (!plan) return undefined;
+    if (plan.leftoverGrams > 0)
+      return `${gramsInWords(plan.leftoverGrams)} are left over: add a pan for it, such as ${Math.max(1, Math.round(plan.leftoverGrams / 60))} muffin cups, or make less.`;
+    if (plan.shortGrams > 0)
+      return `${gramsInWords(plan.shortGrams)} are missing to fill these pans as they like it: each gets its share, or leave a pan out.`;
+    return undefined;
+  });
+
+  protected toOven(at: number): void {
+    const id = this.onBench.id();
+    const portion = this.portions()[at];
+    if (id === undefined || !portion) return;
+    const target = portion.target === undefined ? undefined : this.settings.sheet().targets[portion.target];
+    const written = this.onBench.record()?.formula.bake.pan;
+    const pans = target?.kind === 'pans' ? target.pans : written;
+    this.store.change(id, 'the pan', ({ oven }) => ({
+      oven: {
+        ...oven,
+        ...(pans !== undefined && { pans }),
+        grams: Math.round(portion.fill.gramsPerPan * portion.set.count),
+      },
+    }));
+    void this.router.navigate(['/oven', id]);
+  }
+}

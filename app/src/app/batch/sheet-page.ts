@@ -1,0 +1,138 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { RouterLink } from '@angular/router';
+import { bakeJob, canBakeIn, type BakeJob } from '@orvin/core/baking';
+import { sheetDocument } from '@orvin/core/batch-sheet';
+import { batchOf, batchSheetSchema, EMPTY_BATCH, type Batch } from '@orvin/core/portioning';
+import { minutesInWords, windowInWords } from '@orvin/core/wording';
+import { saveFile } from '../parts/save-file';
+import { Tell } from '../parts/tell';
+import { FormulaStore } from '../store/formula-store';
+import { BakeForesight } from '../work/foresight';
+import { OnBench } from '../work/on-bench';
+import { Printing } from '../work/printing';
+import { Readings } from '../work/readings';
+import { amountForEyes } from './amount-words';
+
+const USUAL_CELSIUS = 175;
+const fileName = (words: string) => words.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'batch'; // prettier-ignore
+
+/** The sheet that one cooks from, as paper: in the order of use, with tares, pans, oven and cautions; it prints on one page. */
+@Component({
+  selector: 'orv-sheet-page',
+  imports: [RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './sheet-page.html',
+  styleUrl: './sheet-page.css',
+})
+export class SheetPage {
+  /** From the route. */
+  readonly id = input.required<string>();
+  /** A kept batch in place of the one at hand. */
+  readonly kept = input<string>();
+
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly readings = inject(Readings);
+  private readonly printing = inject(Printing);
+  private readonly tell = inject(Tell);
+  protected readonly busy = signal(false);
+  protected readonly amount = amountForEyes;
+
+  private readonly keptBatch = computed(() => this.store.batchesOf(this.id()).find(({ id }) => id === this.kept()));
+  /** The formula that the sheet is of: the version of a kept batch, else the formula as it stands. */
+  private readonly source = computed(() => {
+    const kept = this.keptBatch();
+    const record = this.store.formula(this.id());
+    if (!record) return undefined;
+    const version = kept && this.store.versionsOf(this.id()).find(({ number }) => number === kept.versionNumber);
+    const formula = version?.formula ?? record.formula;
+    const sheet = kept?.sheet ?? record.batch;
+    const number = version?.number ?? (this.onBench.unkept() ? undefined : this.onBench.base()?.number);
+    return {
+      formula,
+      audit: this.readings.of(formula),
+      sheet: sheet && batchSheetSchema.validate(sheet).error === undefined ? sheet : EMPTY_BATCH,
+      ...(number !== undefined && { version: number }),
+    };
+  });
+  private readonly batch = computed<Batch | undefined>(() => {
+    const source = this.source();
+    if (!source || source.audit.totals.grams <= 0) return undefined;
+    return batchOf(source.formula, source.audit, this.store.kitchen(), source.sheet);
+  });
+  private readonly jobs = computed(() => {
+    const [source, batch] = [this.source(), this.batch()];
+    if (!source || !batch) return [];
+    const { audit, formula } = source;
+    return batch.plan.portions.map(({ set, fill }): BakeJob | undefined =>
+      canBakeIn(set.pan)
+        ? bakeJob(
+            {
+              parts: audit.weighed.batter,
+              styleId: audit.style?.id,
+              usualCelsius: audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
+              known: formula.bake,
+            },
+            { pans: set, grams: fill.gramsPerPan * set.count },
+          )
+        : undefined,
+    );
+  });
+  private readonly foreseen = toSignal(
+    inject(BakeForesight).foreseeAll(
+      toObservable(computed(() => this.jobs().filter((job): job is BakeJob => job !== undefined))),
+    ),
+    { initialValue: [] },
+  );
+  protected readonly sheet = computed(() => {
+    const [source, batch] = [this.source(), this.batch()];
+    if (!source || !batch) return undefined;
+    const { audit, formula, version } = source;
+    let at = 0;
+    const oven = this.jobs().map((job) => {
+      const found = job ? this.foreseen()[at++] : undefined;
+      if (found?.state !== 'ready' || found.result.kind !== 'foreseen') return '';
+      const { celsius, fan, minutes } = found.result.bake;
+      return `${Math.round(celsius)} °C${fan ? ' fan' : ''}, ${windowInWords(minutes.low, minutes.high)}, look at ${minutesInWords(minutes.first)}`;
+    });
+    const madeOf = Object.fromEntries(
+      (this.store.kitchen().pans ?? []).map(({ name, madeOf: of }) => [name, of ?? '']),
+    );
+    return sheetDocument(formula, audit, batch, {
+      ...(version !== undefined && { version }),
+      oven,
+      celsius: formula.bake.celsius ?? audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
+      madeOf,
+    });
+  });
+  protected readonly unkept = computed(() => this.source()?.version === undefined);
+
+  constructor() {
+    effect(() => this.onBench.bring(this.id()));
+  }
+
+  protected print(): void {
+    window.print();
+  }
+  protected async save(format: 'pdf' | 'csv' | 'markdown'): Promise<void> {
+    const sheet = this.sheet();
+    const region = this.source()?.formula.region;
+    if (!sheet) return;
+    this.busy.set(true);
+    try {
+      const name = `sheet-${fileName(sheet.title)}`;
+      if (format === 'pdf') {
+        const bytes = await this.printing.sheetPdf(sheet, region === 'US' || region === 'CA' ? 'letter' : 'a4');
+        saveFile(`${name}.pdf`, new Uint8Array(bytes), 'application/pdf');
+      } else {
+        const text = await this.printing.sheetText(sheet, format);
+        saveFile(`${name}.${format === 'csv' ? 'csv' : 'md'}`, text, format === 'csv' ? 'text/csv' : 'text/markdown');
+      }
+    } catch (error) {
+      this.tell.say('The sheet could not be written.', error instanceof Error ? error.message : String(error));
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

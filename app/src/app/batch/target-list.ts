@@ -1,0 +1,185 @@
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { InputText } from 'primeng/inputtext';
+import { faultInWords, targetInWords, targetProblemInWords } from '@orvin/core/batch-sheet';
+import type { BatchTarget, PanFill, TargetsRead } from '@orvin/core/portioning';
+import { FormulaStore } from '../store/formula-store';
+import { BatchSettings } from './batch-settings';
+
+/** How a pan is filled, as the schools have it. */
+const FILLS: readonly { readonly id: string; readonly name: string; readonly fill?: PanFill }[] = [
+  { id: 'style', name: 'as it rises' },
+  { id: 'half', name: 'half full', fill: { by: 'fraction', value: 1 / 2 } },
+  { id: 'two-thirds', name: 'two thirds', fill: { by: 'fraction', value: 2 / 3 } },
+  { id: 'three-quarters', name: 'three quarters', fill: { by: 'fraction', value: 3 / 4 } },
+  { id: 'full', name: 'full', fill: { by: 'fraction', value: 1 } },
+  { id: 'grams', name: 'by weight', fill: { by: 'grams', value: 60 } },
+  { id: 'height', name: 'by height', fill: { by: 'height', value: 3 } },
+];
+const UNITS: Readonly<Record<PanFill['by'], string>> = { fraction: '', grams: 'g each', height: 'cm' };
+const fillId = (fill: PanFill | undefined) =>
+  fill === undefined
+    ? 'style'
+    : fill.by !== 'fraction'
+      ? fill.by
+      : (FILLS.find((one) => one.fill?.by === 'fraction' && Math.abs(one.fill.value - fill.value) < 0.01)?.id ??
+        'style');
+
+/** What the batch is to give, written as one says it; and each target with what can be set on it. */
+@Component({
+  selector: 'orv-target-list',
+  imports: [FormsModule, InputText],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <form (submit)="$event.preventDefault(); take(wanted.value)">
+      <label for="wanted">What is it to give?</label>
+      <div class="grows wanted" [attr.data-value]="written() || example">
+        <textarea
+          #wanted
+          id="wanted"
+          rows="1"
+          maxlength="400"
+          spellcheck="false"
+          autocomplete="off"
+          [value]="written()"
+          [placeholder]="example"
+          (input)="written.set(wanted.value)"
+          (keydown.enter)="$event.preventDefault(); take(wanted.value)"
+          (change)="take(wanted.value)"
+          aria-describedby="wanted-how"
+        ></textarea>
+      </div>
+      <p class="caption" id="wanted-how">
+        Pans, pieces, a weight, or what there is: “two 20 cm rounds”, “serves 18”, “half”, “900 g”, “3 eggs”.
+      </p>
+    </form>
+    @for (fault of faults(); track fault.said) {
+      <p class="fault" role="status">
+        <span class="mark mark-warning" aria-hidden="true">▲</span> <b>{{ fault.words.say }}</b> {{ fault.words.why }}
+      </p>
+    }
+    @if (rows().length > 0) {
+      <ul aria-label="Targets">
+        @for (row of rows(); track $index) {
+          <li>
+            <span class="name">{{ row.name }}</span>
+            @if (row.fill) {
+              <select
+                [attr.aria-label]="'Fill of ' + row.name"
+                [value]="row.fill"
+                (change)="setFill($index, fillOf(seen.value))"
+                #seen
+              >
+                @for (one of fills; track one.id) {
+                  <option [value]="one.id" [selected]="one.id === row.fill">{{ one.name }}</option>
+                }
+              </select>
+              @if (row.value !== undefined) {
+                <span class="with-unit"
+                  ><input
+                    pInputText
+                    inputmode="decimal"
+                    autocomplete="off"
+                    [attr.aria-label]="'How much in ' + row.name"
+                    [value]="row.value"
+                    (change)="setValue($index, $event)"
+                  />
+                  {{ row.unit }}</span
+                >
+              }
+            }
+            <button type="button" class="away" (click)="remove($index)" [attr.aria-label]="'Leave out ' + row.name">
+              ✕
+            </button>
+            @if (row.problem; as problem) {
+              <p class="fault" role="status">
+                <span class="mark mark-warning" aria-hidden="true">▲</span> <b>{{ problem.say }}</b> {{ problem.why }}
+              </p>
+            }
+          </li>
+        }
+      </ul>
+    }
+    @if (shelf().length > 0) {
+      <p class="shelf" role="group" aria-label="Add a pan of the shelf">
+        @for (pan of shelf(); track pan.id) {
+          <button type="button" class="chip" (click)="add(pan.name)">+ {{ pan.name }}</button>
+        }
+      </p>
+    }
+  `,
+  styleUrls: ['../parts/panels.css', './target-list.css'],
+})
+export class TargetList {
+  private readonly settings = inject(BatchSettings);
+  private readonly store = inject(FormulaStore);
+  protected readonly example = '24 muffins and one small loaf';
+  protected readonly fills = FILLS;
+  protected readonly written = linkedSignal(() => this.settings.said());
+  private readonly misread = signal<TargetsRead['faults']>([]);
+  protected readonly faults = computed(() =>
+    this.misread().map(({ said, why }) => ({ said, words: faultInWords(said, why) })),
+  );
+  protected readonly shelf = computed(() => (this.store.kitchen().pans ?? []).slice(0, 8));
+  protected readonly rows = computed(() => {
+    const problems = this.settings.batch()?.plan.problems ?? [];
+    return this.settings.sheet().targets.map((target, i) => {
+      const problem = problems.find((one) => one.target === i);
+      const fill = target.kind === 'pans' ? target.fill : undefined;
+      return {
+        name: targetInWords(target),
+        ...(target.kind === 'pans' && { fill: fillId(fill) }),
+        ...(fill && fill.by !== 'fraction' && { value: fill.value, unit: UNITS[fill.by] }),
+        ...(problem && { problem: targetProblemInWords(problem) }),
+      };
+    });
+  });
+
+  protected take(text: string): void {
+    if (text.trim() === this.settings.said() && this.misread().length === 0) return;
+    const { targets, faults } = this.settings.read(text);
+    this.misread.set(faults);
+    if (faults.length > 0) {
+      // what was written stays in the field, to be put right; what was understood counts
+      if (targets.length > 0) {
+        this.settings.setTargets('the batch', this.kept(targets));
+        this.written.set(text);
+      }
+      return;
+    }
+    this.settings.setTargets('the batch', this.kept(targets));
+  }
+
+  /** A target that was there before keeps the fill that was chosen for it. */
+  private kept(targets: readonly BatchTarget[]): readonly BatchTarget[] {
+    const before = this.settings.sheet().targets;
+    return targets.map((target) => {
+      if (target.kind !== 'pans') return target;
+      return before.find((one) => one.kind === 'pans' && one.pans === target.pans) ?? target;
+    });
+  }
+
+  protected add(pans: string): void {
+    this.misread.set([]);
+    this.settings.setTargets('the batch', [...this.settings.sheet().targets, { kind: 'pans', pans }]);
+  }
+  protected remove(at: number): void {
+    this.misread.set([]);
+    this.settings.setTargets('the batch', this.settings.sheet().targets.filter((_, i) => i !== at)); // prettier-ignore
+  }
+  protected fillOf = (id: string): PanFill | undefined => FILLS.find((one) => one.id === id)?.fill;
+
+  protected setFill(at: number, fill: PanFill | undefined): void {
+    const target = this.settings.sheet().targets[at];
+    if (target?.kind !== 'pans') return;
+    this.settings.changeTarget(at, { kind: 'pans', pans: target.pans, ...(fill && { fill }) });
+  }
+  protected setValue(at: number, event: Event): void {
+    const target = this.settings.sheet().targets[at];
+    const field = event.target as HTMLInputElement;
+    const value = Number(field.value.replace(',', '.'));
+    if (target?.kind !== 'pans' || !target.fill) return;
+    if (value > 0 && value <= 100_000) this.settings.changeTarget(at, { ...target, fill: { ...target.fill, value } });
+    else field.value = String(target.fill.value);
+  }
+}

@@ -1,0 +1,28 @@
+import { JOB_SCHEMAS, requestSchema, type WorkReply } from './messages';
+import type { JobName } from './jobs';
+
+/** How a job is refused whose input is none. */
+const REFUSED: Readonly<Record<JobName, string>> = {
+  bake: 'This bake cannot be simulated',
+  read: 'This cannot be read',
+  export: 'This cannot be written',
+  'sheet-text': 'This sheet cannot be written',
+  'sheet-pdf': 'This sheet cannot be printed',
+  'lining-pdf': 'This template cannot be printed',
+};
+
+/** Answers messages of the application with the jobs that this worker has; a message that is none of its own gets no answer. */
+export const answering =
+  (jobs: Readonly<Partial<Record<JobName, unknown>>>) =>
+  (message: unknown): WorkReply | undefined => {
+    const request = requestSchema.validate(message);
+    if (request.error) return undefined;
+    const { id, name, input } = request.value;
+    const checked = JOB_SCHEMAS[name].input.validate(input);
+    if (checked.error) return { id, ok: false, message: `${REFUSED[name]}: ${checked.error.message}.` };
+    try {
+      return { id, ok: true, value: (jobs[name] as (input: unknown) => unknown)(checked.value) };
+    } catch (error) {
+      return { id, ok: false, message: error instanceof Error ? error.message : String(error) };
+    }
+  };

@@ -1,0 +1,24 @@
+import { liningFor, type BoxLining, type Paper } from '@orvin/core/lining';
+import type { SheetDocument } from '@orvin/core/batch-sheet';
+import type { PanSet } from '@orvin/core/pans';
+import { liningPdf, sheetPdf, type PrintFonts } from '@orvin/core/printing';
+
+export interface SheetPdfJob {
+  readonly sheet: SheetDocument;
+  readonly paper: 'a4' | 'letter';
+  readonly fonts: PrintFonts;
+}
+export interface LiningPdfJob {
+  readonly pans: PanSet;
+  readonly way: BoxLining;
+  readonly title: string;
+  readonly paper: Paper;
+  readonly fonts: PrintFonts;
+}
+
+/** What the printing worker can be asked for. It is a worker of its own, so that nobody loads a PDF writer who prints nothing. */
+export const printJobs = {
+  'sheet-pdf': ({ sheet, paper, fonts }: SheetPdfJob): Uint8Array => sheetPdf(sheet, paper, fonts),
+  'lining-pdf': ({ pans, way, title, paper, fonts }: LiningPdfJob): Uint8Array =>
+    liningPdf(liningFor(pans, way), title, paper, fonts),
+} as const;
