@@ -8,6 +8,8 @@ import { STYLES } from '../core/src/balance/index.js';
 import { simulateBake, type BakeSpec } from '../core/src/baking/index.js';
 import { insertLines, replaceLine, type Formula } from '../core/src/formula/index.js';
 import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/index.js';
+import { KIT_IDS } from '../core/src/batch/index.js';
+import { batchOf, type BatchSheet } from '../core/src/portioning/index.js';
 import { plainContext, readFormula, retyped } from '../core/src/parsing/index.js';
 import { DEMO_FORMULAS } from '../core/src/samples/index.js';
 import { knobsOf, tryOut } from '../core/src/sandbox/index.js';
@@ -103,6 +105,20 @@ for (let i = 0; i < RUNS; i++) {
 }
 report(`full recompute of ${lines.length} lines after a keystroke, warm`, recompute.slice(200), 'goal p95 under 4 ms');
 report('  the very first, cold', recompute.slice(0, 1), '');
+
+{
+  // a whole batch of 25 lines, rounded to what each kit can measure, at many sizes
+  const formula25 = linesOfAll(25);
+  const audit25 = auditFormula(formula25);
+  for (const kit of KIT_IDS) {
+    const spent: number[] = [];
+    for (let i = 0; i < 160; i++) {
+      const sheet: BatchSheet = { targets: [{ kind: 'times', times: 0.31 + 0.037 * i }], kit };
+      spent.push(time(() => batchOf(formula25, audit25, PLAIN_KITCHEN, sheet)));
+    }
+    report(`a batch of 25 lines in ${kit}, the first one too`, spent, 'goal under 50 ms');
+  }
+}
 
 {
   let long = linesOfAll(200);

@@ -8,6 +8,16 @@ const toOven = async (page) => {
   await page.getByRole('link', { name: 'Oven', exact: true }).click();
   await page.locator('p.window').waitFor({ state: 'attached' });
 };
+const PARSNIP = 'Parsnip and hazelnut cake, browned-butter frosting';
+const toBatch = async (page) => {
+  await page.getByRole('link', { name: 'Batch', exact: true }).click();
+  await page.getByRole('textbox', { name: 'What is it to give?' }).waitFor();
+};
+const wanted = async (page, said) => {
+  const field = page.getByRole('textbox', { name: 'What is it to give?' });
+  await field.fill(said);
+  await field.press('Enter');
+};
 const readings = async (page, size) => {
   if (size === 'phone') await page.locator('.handle').click();
 };
@@ -119,9 +129,63 @@ export const VIEWS = {
       .first()
       .click();
   },
+  batch: async (page, size) => {
+    await open(PARSNIP)(page);
+    await toBatch(page);
+    await wanted(page, 'two 20 cm rounds and 6 muffins');
+    await readings(page, size);
+    await page.getByRole('button', { name: /^To the oven/ }).first().waitFor();
+  },
+  'batch-sheet-side': async (page) => {
+    await open(PARSNIP)(page);
+    await toBatch(page);
+    await wanted(page, '24 muffins and a miracle');
+  },
+  'batch-frosting': async (page, size) => {
+    await VIEWS.batch(page, size);
+    await page.getByRole('button', { name: 'Work it out by surface' }).click();
+    await page.getByRole('heading', { name: /^Paper for these pans/ }).scrollIntoViewIfNeeded();
+  },
+  'batch-paper': async (page, size) => {
+    await VIEWS.batch(page, size);
+    await page.getByRole('heading', { name: /^Sheets to cook from/ }).scrollIntoViewIfNeeded();
+  },
+  'batch-cut': async (page, size) => {
+    await open('Thyme and sweet-potato scones')(page);
+    await toBatch(page);
+    await wanted(page, '16 scones');
+    await readings(page, size);
+    await page.getByRole('img', { name: /^Cutting plan/ }).waitFor();
+  },
+  'batch-trade': async (page) => {
+    await open(PEAR)(page);
+    await toBatch(page);
+    await wanted(page, '1.5 times');
+    await page.getByRole('button', { name: /^light brown sugar.*trade it/ }).click();
+    await page.getByRole('group', { name: /^Other amounts/ }).waitFor();
+  },
+  sheet: async (page) => {
+    await open(PARSNIP)(page);
+    await toBatch(page);
+    await wanted(page, 'two 20 cm rounds');
+    await page.goto(`${page.url()}/sheet`);
+    await page.getByRole('article', { name: 'Batch sheet' }).getByText('look at').first().waitFor();
+  },
   pantry: async (page) => {
     await page.getByRole('link', { name: 'Pantry', exact: true }).click();
     await page.getByText('How much is').waitFor();
+  },
+  'pantry-pans': async (page, size) => {
+    await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+    await readings(page, size);
+    for (const said of ['two 20 cm rounds', '2 lb loaf tin', '25 cm fluted ring', '12-hole muffin tin x 2']) {
+      await page.getByRole('textbox', { name: 'A pan that you own' }).fill(said);
+      await page.getByRole('button', { name: 'Put it on', exact: true }).click();
+    }
+    await page.getByRole('button', { name: 'Measure one' }).click();
+    if (size === 'phone') await page.locator('.handle').click();
+    await page.getByRole('textbox', { name: 'name', exact: true }).fill('heart tin');
+    await page.getByRole('textbox', { name: 'water to the brim' }).fill('1250');
   },
   'pantry-knows': async (page, size) => {
     await page.getByRole('link', { name: 'Pantry', exact: true }).click();

@@ -28,7 +28,7 @@ export class Baker {
     await this.page.getByRole('link', { name: title, exact: true }).click();
     await expect(this.sheet).toBeVisible();
   }
-  async goesTo(station: 'Shelf' | 'Bench' | 'Oven' | 'Pantry'): Promise<void> {
+  async goesTo(station: 'Shelf' | 'Bench' | 'Batch' | 'Oven' | 'Pantry'): Promise<void> {
     await this.page.getByRole('link', { name: station, exact: true }).click();
     if (station === 'Shelf') await expect(this.page.getByRole('textbox', { name: 'Paste a formula' })).toBeVisible();
   }
@@ -57,6 +57,12 @@ export class Baker {
     return this.lines
       .getByRole('textbox', { name: /^Line: / })
       .evaluateAll((fields) => fields.map((field) => (field as HTMLTextAreaElement).value));
+  }
+  /** Says at the Batch station what the batch is to give. */
+  async wants(said: string): Promise<void> {
+    const field = this.page.getByRole('textbox', { name: 'What is it to give?' });
+    await field.fill(said);
+    await field.press('Enter');
   }
   get name(): Locator {
     return this.page.getByRole('textbox', { name: 'Name of the formula' });

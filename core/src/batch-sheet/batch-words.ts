@@ -1,7 +1,8 @@
 import type { MixingFamily, MixingPlan, RoundedFunction, ScalingNote } from '../batch/index.js';
 import type { LiningPiece, LiningPieceKind } from '../lining/index.js';
-import type { Fill, Pan, PanSet } from '../pans/index.js';
+import { SHELF_PANS, type Fill, type Pan, type PanSet } from '../pans/index.js';
 import type { BatchTarget, FillReason, Portion, SizedBy, TargetFault, TargetProblem } from '../portioning/index.js';
+import type { Region } from '../units/index.js';
 import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
@@ -43,13 +44,41 @@ const figure = (value: number, digits = 1) => String(Number(value.toFixed(digits
 const TIMES_NAMES: Readonly<Record<number, string>> = { 0.5: 'half', 1: 'once', 2: 'twice' };
 const several = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`;
 
-/** "two 20 cm rounds" as a set of pans is called on a sheet: "2 × 8 × 2 in round", "18 muffin cups". */
-export function pansInWords({ pan, count }: PanSet): string {
+const INCHES: ReadonlySet<Region> = new Set(['US', 'CA']);
+const TABLE_NAMES: ReadonlySet<string> = new Set(SHELF_PANS.map(({ name }) => name));
+const DEEP_CM = 6;
+/** A pan as a baker of the region calls it: the baker's own by its name, those of the table by their size. Reads back as that pan. */
+export function panName(pan: Pan, region: Region): string {
+  if (INCHES.has(region) || !TABLE_NAMES.has(pan.name)) return pan.name;
+  const [length, width] = [Math.round(pan.topLengthCm), Math.round(pan.topWidthCm)];
+  const deep = pan.depthCm > DEEP_CM ? `, ${figure(pan.depthCm)} cm deep` : '';
+  switch (pan.shape) {
+    case 'round':
+      return /spring/i.test(pan.name)
+        ? `${length} cm springform`
+        : /basin|ramekin|mug|can\b/.test(pan.name)
+          ? pan.name
+          : `${length} cm round${deep}`;
+    case 'square':
+      return `${length} cm square${deep}`;
+    case 'rectangle':
+      return `${length} × ${width} cm tin`;
+    case 'loaf':
+      return `${length} × ${width} cm loaf tin`;
+    case 'ring':
+      return `${length} cm ${pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
+    case 'muffin':
+      return pan.name;
+  }
+}
+
+/** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups". */
+export function pansInWords({ pan, count }: PanSet, region: Region): string {
   if (pan.shape === 'muffin') {
     const kind = /mini/i.test(pan.name) ? 'mini cup' : /jumbo/i.test(pan.name) ? 'jumbo cup' : 'muffin cup';
     return several(pan.cavities * count, kind);
   }
-  return count === 1 ? pan.name : `${count} × ${pan.name}`;
+  return count === 1 ? panName(pan, region) : `${count} × ${panName(pan, region)}`;
 }
 
 /** A target as a baker would type it: reads back as itself. */
@@ -81,7 +110,7 @@ export const SIZED_BY: Readonly<Record<SizedBy, string>> = {
 export const FILL_REASONS: Readonly<Record<FillReason, string>> = {
   chosen: 'as you chose',
   'as-written': 'as full as the formula fills its own pan',
-  style: 'as this style likes it: it rises to just below the rim',
+  style: 'as this style likes it',
 };
 
 const SHARES: readonly (readonly [number, string])[] = [
@@ -95,7 +124,15 @@ export function fillInWords({ fraction }: Fill): string {
   return named === undefined ? `${Math.round(100 * fraction)} % full` : `${named} full`;
 }
 export const eachInWords = ({ fill, set }: Pick<Portion, 'fill' | 'set'>): string =>
-  set.pan.cavities > 1 ? `${gramsInWords(fill.gramsPerCavity)} in each cup` : set.count > 1 ? `${gramsInWords(fill.gramsPerPan)} in each` : gramsInWords(fill.gramsPerPan); // prettier-ignore
+  set.pan.cavities > 1 ? `${gramsInWords(fill.gramsPerCavity)} a cup` : set.count > 1 ? `${gramsInWords(fill.gramsPerPan)} each` : gramsInWords(fill.gramsPerPan); // prettier-ignore
+
+/** How exactly several pans of a kind want to be weighed: what 20 g more in one does; '' for one pan. */
+export function evennessInWords({ fill, set }: Pick<Portion, 'fill' | 'set'>): string {
+  const UNEVEN_GRAMS = 20;
+  if (set.pan.cavities > 1 || set.count < 2 || !(fill.gramsPerPan > 0)) return '';
+  const millimetres = (10 * fill.risenHeightCm * UNEVEN_GRAMS) / fill.gramsPerPan;
+  return `Pour on the scale: ${UNEVEN_GRAMS} g more in one stands ${millimetres.toFixed(1)} mm higher.`;
+}
 
 const oneIn = (chance: number) => `1 in ${Math.max(2, Math.round(1 / chance))}`;
 /** What the fill comes to; undefined where there is nothing to say. */
@@ -159,6 +196,7 @@ export const NOTES: Readonly<Record<ScalingNote, string>> = {
   'leavener-advice': 'In pans much wider or deeper than the formula’s, take a little less leavener.',
   'bake-time-changes': 'Another size bakes for another time: ask for the bake.',
   'tiny-batch': 'So little is hard to mix evenly: weigh to a tenth of a gram.',
+  'mix-by-look': 'Another bowlful creams and mixes for another time: go by the look of it, not by the clock.',
   'soak-evaporates': 'A large pot of syrup boils off less in the same time: weigh it down, do not time it.',
 };
 
@@ -186,6 +224,7 @@ const PIECES: Readonly<Record<LiningPieceKind, Sentence>> = {
   case: sentence('Square for each cup', 'Push it in over a jar as wide as the dashed circle; the corners stand up.'),
 };
 const GRAINS: Readonly<Record<LiningPiece['grain'], string>> = {
+  either: 'either way of the roll',
   along: 'long side along the roll',
   across: 'fits across the roll',
   joined: 'wider than a 38 cm roll: lap two strips by 2 cm',

@@ -137,7 +137,7 @@ export function sheetDocument(formula: Formula, audit: Audit, batch: Batch, cont
   return {
     title: formula.title || 'Without a name',
     ...(context.version !== undefined && { version: context.version }),
-    size: `${plan.portions.map(({ set }) => pansInWords(set)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor} of the formula`,
+    size: `${plan.portions.map(({ set }) => pansInWords(set, formula.region)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? 'the formula as it stands' : `${factor} of the formula`}`,
     mixing: mixing ? [mixingInWords(mixing).say, mixingInWords(mixing).why].filter(Boolean).join(' ') : '',
     components: measured.components.map((component) => ({
       name: component.name,
@@ -160,7 +160,7 @@ export function sheetDocument(formula: Formula, audit: Audit, batch: Batch, cont
     pans: plan.portions.map((portion, i): SheetPan => {
       const remark = verdictInWords(portion.fill);
       return {
-        name: pansInWords(portion.set),
+        name: pansInWords(portion.set, formula.region),
         each: eachInWords(portion),
         fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm high`,
         oven: context.oven[i] ?? '',

@@ -1,5 +1,6 @@
 export {
   eachInWords,
+  evennessInWords,
   faultInWords,
   FILL_REASONS,
   fillInWords,
@@ -9,6 +10,7 @@ export {
   mixingInWords,
   NOTES,
   panCare,
+  panName,
   pansInWords,
   SIZED_BY,
   targetInWords,

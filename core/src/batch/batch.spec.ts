@@ -347,6 +347,7 @@ describe('factorFor', () => {
   it('says what does not go straight, where it matters', () => {
     expect(scalingNotes(1, 900, 1000, 250)).toEqual([]);
     expect(scalingNotes(6, 900, 1000, 250)).toContain('mix-in-goes');
-    expect(scalingNotes(0.1, 900, 1000, 250)).toEqual(['bake-time-changes', 'tiny-batch']);
+    expect(scalingNotes(0.1, 900, 1000, 250)).toEqual(['bake-time-changes', 'tiny-batch', 'mix-by-look']);
+    expect(scalingNotes(3, 900, 10_000, 250, true)).toContain('soak-evaporates');
   });
 });

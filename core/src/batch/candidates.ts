@@ -206,7 +206,14 @@ export function candidatesFor(
     const known = least.get(key);
     if (!known || known.awkwardness > one.awkwardness) least.set(key, one);
   }
-  return [...least.values()]
-    .sort((a, b) => Math.abs(a.grams - grams) - Math.abs(b.grams - grams))
+  const near = [...least.values()].sort((a, b) => Math.abs(a.grams - grams) - Math.abs(b.grams - grams));
+  // nobody measures further off on the same side with no less bother
+  return near
+    .filter(
+      (one, i) =>
+        !near
+          .slice(0, i)
+          .some((better) => better.awkwardness <= one.awkwardness && better.grams > grams === one.grams > grams),
+    ) // prettier-ignore
     .slice(0, MOST_CANDIDATES);
 }

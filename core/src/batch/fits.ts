@@ -47,7 +47,7 @@ export const idealFill = (pan: Pan, growth: Growth): number => fractionFor(pan, 
 /** Share of the brim above which it rather runs over than not. */
 export const mostFill = (pan: Pan, growth: Growth): number => fractionFor(pan, growth, MOST_SHARE);
 
-const COST = { leftover: 6, over: 8, under: 3, kind: 0.25, pan: 0.02, overflow: 0.4 } as const;
+const COST = { leftover: 6, over: 8, under: 3, kind: 0.25, pan: 0.02, overflow: 0.4, warns: 0.12 } as const;
 const MOST_OF_A_KIND = 8;
 const MOST_SHOWN = 6;
 
@@ -98,6 +98,7 @@ function combinationOf(batterGrams: number, growth: Growth, counted: readonly Co
       (COST.leftover * leftoverGrams) / batterGrams +
       (off > 0 ? COST.over : COST.under) * off * off +
       COST.overflow * worst.overflowChance +
+      (worst.verdict === 'sheet-beneath' || worst.verdict === 'overflows' ? COST.warns : 0) +
       COST.kind * (uses.length - 1) +
       COST.pan * uses.reduce((sum, { pans }) => sum + pans, 0),
   };

@@ -9,6 +9,7 @@ import {
   type ToMeasure,
 } from './candidates.js';
 import type { Kit } from './kits.js';
+import { leastCost } from './least-cost.js';
 
 /** What rounding may shift, and by how much it weighs; a spoon of soda weighs most. */
 export const ROUNDED_FUNCTIONS = ['flour', 'water', 'fat', 'sugar', 'egg', 'salt', 'gas'] as const;
@@ -120,60 +121,13 @@ export function roundBatch(
       const percent = (100 * off) / Math.max(line.part.grams, 1e-9);
       return {
         candidate,
+        along: candidate.grams,
         errors: (perGram[i] ?? []).map((effect) => effect * off),
         cost: AWKWARD * candidate.awkwardness + (leavener ? OWN.leavener : OWN.other) * percent ** 2,
       };
     });
   });
-  const widest = (i: number) => Math.max(0, ...(choices[i] ?? []).map(({ errors }) => errors.reduce((sum, error) => sum + error * error, 0))); // prettier-ignore
-  const order = lines.map((_, i) => i).sort((a, b) => widest(b) - widest(a));
-  // what the rest can still add to each error, at least and at most, and its least cost
-  const low = Array.from({ length: lines.length + 1 }, () => new Float64Array(dimensions));
-  const high = Array.from({ length: lines.length + 1 }, () => new Float64Array(dimensions));
-  const least = new Float64Array(lines.length + 1);
-  for (let k = lines.length - 1; k >= 0; k--) {
-    const options = choices[order[k] ?? 0] ?? [];
-    least[k] = (least[k + 1] ?? 0) + Math.min(...options.map(({ cost }) => cost));
-    for (let d = 0; d < dimensions; d++) {
-      const values = options.map(({ errors }) => errors[d] ?? 0);
-      (low[k] as Float64Array)[d] = (low[k + 1]?.[d] ?? 0) + Math.min(...values);
-      (high[k] as Float64Array)[d] = (high[k + 1]?.[d] ?? 0) + Math.max(...values);
-    }
-  }
-  let best = Infinity;
-  let picked: readonly number[] = [];
-  let nodes = 0;
-  const chosen = new Array<number>(lines.length).fill(0);
-  const errors = new Float64Array(dimensions);
-  const search = (k: number, cost: number): void => {
-    nodes++;
-    let bound = cost + (least[k] ?? 0);
-    for (let d = 0; d < dimensions; d++) {
-      const from = (errors[d] ?? 0) + (low[k]?.[d] ?? 0);
-      const to = (errors[d] ?? 0) + (high[k]?.[d] ?? 0);
-      const nearest = from > 0 ? from : to < 0 ? to : 0;
-      bound += nearest * nearest;
-    }
-    if (bound >= best) return;
-    const line = order[k];
-    if (line === undefined) {
-      best = bound;
-      picked = [...chosen];
-      return;
-    }
-    const options = choices[line] ?? [];
-    const luck = (one: (typeof options)[number]) =>
-      one.errors.reduce((sum, error, d) => sum + ((errors[d] ?? 0) + error) ** 2, one.cost);
-    for (const { one, j } of options
-      .map((option, at) => ({ one: option, j: at }))
-      .sort((a, b) => luck(a.one) - luck(b.one))) {
-      for (let d = 0; d < dimensions; d++) errors[d] = (errors[d] ?? 0) + (one.errors[d] ?? 0);
-      chosen[line] = j;
-      search(k + 1, cost + one.cost);
-      for (let d = 0; d < dimensions; d++) errors[d] = (errors[d] ?? 0) - (one.errors[d] ?? 0);
-    }
-  };
-  search(0, 0);
+  const { picked, cost, nodes } = leastCost(choices, dimensions);
   const picks = lines.map((_, i) => choices[i]?.[picked[i] ?? 0]);
   const spreads = lines.map(({ part }, i) => {
     const pick = picks[i]?.candidate;
@@ -195,7 +149,7 @@ export function roundBatch(
     errorPercent: byFunction(error),
     spreadPercent: byFunction(spread),
     acidBalanceShiftMeq: error(ROUNDED_FUNCTIONS.length) / ACID_WEIGHT,
-    cost: best,
+    cost,
     nodes,
   };
 }

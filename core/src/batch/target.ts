@@ -55,6 +55,7 @@ export const SCALING_NOTES = [
   'leavener-advice',
   'tiny-batch',
   'soak-evaporates',
+  'mix-by-look',
 ] as const;
 export type ScalingNote = (typeof SCALING_NOTES)[number];
 
@@ -74,6 +75,7 @@ export function scalingNotes(
     ...(factor >= 2.5 ? (['spices-to-taste', 'leavener-advice'] as const) : []),
     ...(factor > 1.25 || factor < 0.8 ? (['bake-time-changes'] as const) : []),
     ...(batterGrams * factor < 150 ? (['tiny-batch'] as const) : []),
+    ...(factor >= 1.5 || factor <= 0.6 ? (['mix-by-look'] as const) : []),
     ...(boils && factor >= 2 ? (['soak-evaporates'] as const) : []),
   ];
 }

@@ -13,8 +13,8 @@ export interface LiningPiece {
   readonly heightMillimetres: number;
   /** To cut, for all the pans. */
   readonly count: number;
-  /** How it lies on a roll of paper 38 cm wide: its long side along the roll, or across when only that fits; or too wide, to be joined. */
-  readonly grain: 'along' | 'across' | 'joined';
+  /** How it lies on a roll of paper 38 cm wide: either way, its long side along the roll or across it; or too wide, to be joined. */
+  readonly grain: 'either' | 'along' | 'across' | 'joined';
 }
 
 /** How a box is lined: its floor, a strip to lift by, or one sheet folded up all walls. */
@@ -45,7 +45,14 @@ function piece(kind: LiningPieceKind, count: number, outlines: readonly Outline[
     outlines: outlines.map((one) => moved(one, -left, -top)),
     widthMillimetres: width,
     heightMillimetres: height,
-    grain: short > ROLL_WIDTH ? 'joined' : long > ROLL_WIDTH || width >= height ? 'along' : 'across',
+    grain:
+      short > ROLL_WIDTH
+        ? 'joined'
+        : long - short < 1
+          ? 'either'
+          : long > ROLL_WIDTH || width >= height
+            ? 'along'
+            : 'across',
   };
 }
 

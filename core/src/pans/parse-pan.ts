@@ -252,14 +252,17 @@ function finish(
   return { kind: 'pan', set: { pan, count }, assumed };
 }
 
+/** Cups of several tins are said in one: a stall's worth. */
+const MOST_CUPS = 100;
+
 function parseMuffinTin(text: string, count: number, material: PanMaterial | undefined): ParsedPan {
   const cups =
-    /(\d{1,2})\s*-?\s*(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
+    /(\d{1,3})\s*-?\s*(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
       text,
     );
   const worded = /\b(six|twelve)\b/.exec(text);
   const cavities = cups ? Number(cups[1]) : worded ? (COUNT_WORDS[worded[1] ?? ''] ?? 12) : 12;
-  if (!(cavities >= 1 && cavities <= 60)) return { kind: 'unknown', because: 'size-unlikely' };
+  if (!(cavities >= 1 && cavities <= MOST_CUPS)) return { kind: 'unknown', because: 'size-unlikely' };
   const id = text.includes('mini')
     ? 'muffin_mini_24'
     : /jumbo|texas|giant/.test(text)

@@ -93,7 +93,7 @@ describe('readFormula', () => {
     expect(read('200 g plain flour\nBake in a square tin at 180 C').problems.map(({ code }) => code)).toContain(
       'pan-without-size',
     );
-    expect(read('200 g plain flour\nBake in a bundt tin at 180 C').problems.map(({ code }) => code)).toContain(
+    expect(read('200 g plain flour\nBake in a 20 cm wedge tin at 180 C').problems.map(({ code }) => code)).toContain(
       'pan-not-built',
     );
   });

@@ -40,7 +40,7 @@ Bake in a 2 lb loaf tin at 170 C for 60 minutes.`);
 
 describe('readTargets', () => {
   const SAID: readonly (readonly [string, readonly BatchTarget[]])[] = [
-    ['24 muffins and one small loaf', [{ kind: 'pans', pans: '24-cup muffin tin' }, { kind: 'pans', pans: 'one small loaf' }]],
+    ['24 muffins and one small loaf', [{ kind: 'pans', pans: '24 muffins' }, { kind: 'pans', pans: 'one small loaf' }]],
     ['two 20 cm rounds', [{ kind: 'pans', pans: 'two 20 cm rounds' }]],
     ['half', [{ kind: 'times', times: 0.5 }]],
     ['a quarter batch', [{ kind: 'times', times: 0.25 }]],
@@ -67,7 +67,7 @@ describe('readTargets', () => {
   it('counts the formula’s own pieces as its own, and another’s by their cups', () => {
     expect(readTargets('24 muffins', context(MUFFINS)).targets).toEqual([{ kind: 'pieces', count: 24 }]);
     expect(readTargets('12 jumbo muffins', context(MUFFINS)).targets).toEqual([
-      { kind: 'pans', pans: '12-cup jumbo muffin tin' },
+      { kind: 'pans', pans: '12 jumbo muffins' },
     ]);
   });
   it('refuses what cannot be, each with its reason', () => {

@@ -109,8 +109,8 @@ function cupsOf(count: number, size: string, name: string, { formula }: TargetCo
   const own = size === '' && made && name.length > 3 && made.of.toLowerCase().includes(name.toLowerCase().slice(0, -1));
   const muffinPan = /muffin|cupcake|\bbun/i.test(`${formula.bake.pan ?? ''} ${formula.title}`);
   if (own || (size === '' && made?.of === '' && muffinPan)) return { kind: 'pieces', count };
-  const tin = /mini|small/.test(size) ? 'mini ' : /jumbo|large/.test(size) ? 'jumbo ' : '';
-  return { kind: 'pans', pans: `${count}-cup ${tin}muffin tin` };
+  const kind = /mini|small/.test(size) ? 'mini ' : /jumbo|large/.test(size) ? 'jumbo ' : '';
+  return { kind: 'pans', pans: `${count} ${kind}${/cup|case/i.test(name) && !/cake/i.test(name) ? 'muffins' : name}` };
 }
 
 function readPhrase(phrase: string, context: TargetContext): Read {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal, vi
 import { Popover } from 'primeng/popover';
 import type { Candidate } from '@orvin/core/batch';
 import type { BatchLine, MeasuredBatch } from '@orvin/core/portioning';
-import { amountForEyes, exactForHands } from './amount-words';
+import { amountForEyes, exactForHands, isWeight } from './amount-words';
 import { BatchSettings } from './batch-settings';
 
 const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
@@ -45,18 +45,20 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
               </th>
               @if (kitchenColumn()) {
                 <td class="kitchen">
-                  <button
-                    type="button"
-                    (click)="trade(line.line, $event)"
-                    [attr.aria-label]="line.spoken"
-                    [title]="line.exact"
-                  >
-                    {{ line.amount }}
-                  </button>
+                  @if (line.amount) {
+                    <button
+                      type="button"
+                      (click)="trade(line.line, $event)"
+                      [attr.aria-label]="line.spoken"
+                      [title]="line.exact"
+                    >
+                      {{ line.amount }}
+                    </button>
+                  }
                 </td>
               }
               <td class="grams">
-                @if (kitchenColumn()) {
+                @if (line.amount && kitchenColumn()) {
                   <b [title]="line.exact">{{ line.grams }}</b>
                 } @else {
                   <button
@@ -126,7 +128,7 @@ export class AmountTable {
         id: line.id,
         line,
         name: line.name,
-        amount: amountForEyes(line.amount),
+        amount: isWeight(line.amount) ? '' : amountForEyes(line.amount),
         grams: exactForHands(line.grams),
         held: line.held,
         exact: `exactly ${exactForHands(line.exactGrams, 2)} g, measured within ${exactForHands(line.spreadGrams)} g`,

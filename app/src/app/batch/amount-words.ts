@@ -1,3 +1,7 @@
+const IN_GRAMS = /^[\d.]+ g$/;
+/** Whether an amount is a bare weight, which the column of grams says already. */
+export const isWeight = (amount: string): boolean => IN_GRAMS.test(amount);
+
 /** "1 1/2 cup + 2 tbsp" with its cups counted: "1 1/2 cups + 2 tbsp". */
 export const amountForEyes = (amount: string): string =>
   amount.replace(/((?:\d+ )?\d+(?:\/\d+)?) cup\b/g, (whole, count: string) =>

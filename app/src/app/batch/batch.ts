@@ -85,7 +85,7 @@ export class BatchStation {
       factor: plan.factor === 1 ? 'the formula as it stands' : `${Number(plan.factor.toFixed(digits))} of the formula`,
       by: plan.limitedBy === undefined ? SIZED_BY[plan.sizedBy] : `as far as ${plan.limitedBy} reaches`,
       asks: plan.asks,
-      pans: plan.portions.map(({ set }) => pansInWords(set)).join(' and '),
+      pans: plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK')).join(' and '),
     };
   });
   protected readonly isCut = computed(() => {

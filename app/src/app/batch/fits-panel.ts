@@ -2,9 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { batterGrowth } from '@orvin/core/baking';
 import { whatFits, type OwnedPan, type PanCombination } from '@orvin/core/batch';
-import { verdictInWords } from '@orvin/core/batch-sheet';
+import { panName, verdictInWords } from '@orvin/core/batch-sheet';
 import { SHELF_PANS } from '@orvin/core/pans';
 import type { BatchTarget } from '@orvin/core/portioning';
+import type { Region } from '@orvin/core/units';
 import { gramsInWords } from '@orvin/core/wording';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
@@ -20,12 +21,13 @@ const USUAL_PANS: readonly OwnedPan[] = USUAL.flatMap(([id, count]) => {
 });
 
 /** How a use is said so that it reads back as those pans. */
-export function useInWords({ owned, pans, cavities }: PanCombination['uses'][number]): string {
-  if (owned.pan.cavities > 1) {
+export function useInWords({ owned, pans, cavities }: PanCombination['uses'][number], region: Region): string {
+  if (owned.pan.cavities > 1 && owned.pan.shape === 'muffin') {
     const kind = /mini/i.test(owned.pan.name) ? 'mini ' : /jumbo/i.test(owned.pan.name) ? 'jumbo ' : '';
-    return `${cavities}-cup ${kind}muffin tin`;
+    return `${cavities} ${kind}muffins`;
   }
-  return pans === 1 ? owned.pan.name : `${owned.pan.name} x ${pans}`;
+  const name = panName(owned.pan, region);
+  return pans === 1 ? name : `${name} x ${pans}`;
 }
 
 /** The pans of the shelf that use this batter best, ranked. */
@@ -138,6 +140,7 @@ export class FitsPanel {
 
   private readonly batterGrams = computed(() => this.settings.batch()?.plan.batterGrams ?? 0);
   protected readonly grams = computed(() => gramsInWords(this.batterGrams()));
+  private readonly region = computed(() => this.onBench.record()?.formula.region ?? 'UK');
   protected readonly own = computed(() => (this.store.kitchen().pans ?? []).length > 0);
   private readonly shelf = computed<readonly OwnedPan[]>(() => {
     const pans = this.store.kitchen().pans ?? [];
@@ -156,7 +159,7 @@ export class FitsPanel {
       const over = leftoverGrams > 0 ? `${gramsInWords(leftoverGrams)} over` : 'all used';
       return {
         combination,
-        name: uses.map(useInWords).join(' and '),
+        name: uses.map((use) => useInWords(use, this.region())).join(' and '),
         used: Math.round(100 * (1 - leftoverGrams / grams)),
         warns: verdict !== 'fits' && verdict !== 'low',
         words: [over, said ? said.say.replace(/\.$/, '').toLowerCase() : `${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore
@@ -173,7 +176,7 @@ export class FitsPanel {
       sizes.length > 0 ? sizes : plan?.factor === 1 ? [{ kind: 'times', times: 1 }] : [asNow];
     this.settings.setTargets('the pans', [
       ...keep,
-      ...uses.map((use): BatchTarget => ({ kind: 'pans', pans: useInWords(use) })),
+      ...uses.map((use): BatchTarget => ({ kind: 'pans', pans: useInWords(use, this.region()) })),
     ]);
   }
 }

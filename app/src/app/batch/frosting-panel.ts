@@ -48,6 +48,7 @@ const MOST_MILLIMETRES = 50;
         }
         <div class="controls">
           <select
+            class="pick"
             aria-label="Kind of frosting"
             [value]="choice.kind"
             (change)="set({ kind: kindOf(kind.value) })"
@@ -183,7 +184,7 @@ export class FrostingPanel {
         ['crumb coat', parts.crumbCoatMillilitres],
       ];
       return {
-        name: `${kind === 'stack' ? `${layers} layers, ${parts.stackHeightCm.toFixed(1)} cm high` : pansInWords(portion.set)}:`,
+        name: `${kind === 'stack' ? `${layers} layers, ${parts.stackHeightCm.toFixed(1)} cm high` : pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK')}:`,
         words: split
           .filter(([, ml]) => ml > 0)
           .map(([where, ml]) => `${where} ${Math.round(ml)} ml`)

@@ -165,7 +165,7 @@ export class LiningPanel {
       const [pieces, refused] = this.piecesOf(set);
       const pages = pieces.reduce((sum, piece) => sum + tilingFor(piece, this.chosenPaper()).tiles.length, 0);
       return {
-        name: pansInWords(set),
+        name: pansInWords(set, this.onBench.record()?.formula.region ?? 'UK'),
         set,
         refused,
         care: panCare(set.pan, celsius, materialById(own?.madeOf ?? '')?.safeCelsius),

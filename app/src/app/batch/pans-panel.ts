@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { bakeJob, canBakeIn, type BakeJob } from '@orvin/core/baking';
-import { eachInWords, FILL_REASONS, fillInWords, pansInWords, verdictInWords } from '@orvin/core/batch-sheet';
+import { eachInWords, evennessInWords, FILL_REASONS, fillInWords, pansInWords, verdictInWords } from '@orvin/core/batch-sheet';
 import type { Portion } from '@orvin/core/portioning';
 import { gramsInWords, windowInWords } from '@orvin/core/wording';
 import { FormulaStore } from '../store/formula-store';
@@ -116,8 +116,8 @@ export class PansPanel {
       const off = portion.leavenerShare - 1;
       return {
         each: eachInWords(portion),
-        name: pansInWords(portion.set),
-        fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm; rises to ${portion.fill.risenTopCm.toFixed(1)} of ${portion.set.pan.depthCm.toFixed(1)}. Filled ${FILL_REASONS[portion.because]}.`,
+        name: pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK'),
+        fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm; rises to ${portion.fill.risenTopCm.toFixed(1)} of ${portion.set.pan.depthCm.toFixed(1)}. Filled ${FILL_REASONS[portion.because]}. ${evennessInWords(portion)}`,
         verdict: verdictInWords(portion.fill),
         leavener:
           off < -LITTLE_ADVICE

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { pansInWords } from '@orvin/core/batch-sheet';
 import { DOME_RISE } from '@orvin/core/pans';
 import type { Portion } from '@orvin/core/portioning';
 import { fillPath, tubePath, wallPath } from '../parts/pan-shapes';
@@ -123,7 +122,7 @@ export class PansPicture {
       `Pans to scale: ${this.portions()
         .map(
           ({ set, fill }) =>
-            `${pansInWords(set)}, batter ${fill.batterHeightCm.toFixed(1)} cm high, risen ${fill.risenTopCm.toFixed(1)}, rim ${set.pan.depthCm.toFixed(1)}`,
+            `${set.pan.name}, batter ${fill.batterHeightCm.toFixed(1)} cm high, risen ${fill.risenTopCm.toFixed(1)}, rim ${set.pan.depthCm.toFixed(1)}`,
         )
         .join('; ')}`,
   );

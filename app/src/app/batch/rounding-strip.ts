@@ -111,7 +111,7 @@ export class RoundingStrip {
         bandWidth: at(error + spread) - at(error - spread),
         error: Math.abs(error) < WORTH_SAYING ? '0 %' : `${signed(error)} %`,
         spread: `${spread < 9.95 ? spread.toFixed(1) : Math.round(spread)} %`,
-        notable: Math.abs(error) > 5,
+        notable: Math.abs(error) > (one === 'salt' ? 12 : 5),
         spoken: `${FUNCTION_NAMES[one]}: rounding ${signed(error)} percent, measuring ${spread.toFixed(1)} percent to either side`,
       };
     });

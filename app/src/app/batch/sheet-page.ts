@@ -12,7 +12,7 @@ import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { Readings } from '../work/readings';
-import { amountForEyes } from './amount-words';
+import { amountForEyes, isWeight } from './amount-words';
 
 const USUAL_CELSIUS = 175;
 const fileName = (words: string) => words.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'batch'; // prettier-ignore
@@ -37,7 +37,8 @@ export class SheetPage {
   private readonly printing = inject(Printing);
   private readonly tell = inject(Tell);
   protected readonly busy = signal(false);
-  protected readonly amount = amountForEyes;
+  /** A bare weight stands in the column of grams already. */
+  protected readonly amount = (amount: string) => (isWeight(amount) ? '' : amountForEyes(amount));
 
   private readonly keptBatch = computed(() => this.store.batchesOf(this.id()).find(({ id }) => id === this.kept()));
   /** The formula that the sheet is of: the version of a kept batch, else the formula as it stands. */

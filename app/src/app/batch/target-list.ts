@@ -65,6 +65,7 @@ const fillId = (fill: PanFill | undefined) =>
             <span class="name">{{ row.name }}</span>
             @if (row.fill) {
               <select
+                class="pick"
                 [attr.aria-label]="'Fill of ' + row.name"
                 [value]="row.fill"
                 (change)="setFill($index, fillOf(seen.value))"

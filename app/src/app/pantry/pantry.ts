@@ -1,26 +1,34 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import type { OwnIngredient } from '@orvin/core/ingredients';
+import type { OwnPan } from '@orvin/core/kitchen';
 import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
 import { Converter } from './converter';
 import { IngredientEditor } from './ingredient-editor';
 import { KitchenLists } from './kitchen-lists';
+import { PanEditor } from './pan-editor';
+import { PanShelf } from './pan-shelf';
 
 /** What things weigh, and what this kitchen knows of its own. */
 @Component({
   selector: 'orv-pantry',
-  imports: [Converter, IngredientEditor, KitchenLists, StationLayout],
+  imports: [Converter, IngredientEditor, KitchenLists, PanEditor, PanShelf, StationLayout],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <orv-station-layout sheetLabel="Converter" readingsLabel="What this kitchen knows">
       <div sheet class="sheet">
         @if (editing(); as open) {
           <orv-ingredient-editor [ingredient]="open.ingredient" (closed)="editing.set(undefined)" />
+        } @else if (measuring(); as open) {
+          <orv-pan-editor [pan]="open.pan" (closed)="measuring.set(undefined)" />
         } @else {
           <orv-converter />
         }
       </div>
-      <orv-kitchen-lists readings (changing)="editing.set({ ingredient: $event })" (starting)="editing.set({})" />
+      <div readings>
+        <orv-pan-shelf (measuring)="measuring.set({ pan: $event })" />
+        <orv-kitchen-lists (changing)="editing.set({ ingredient: $event })" (starting)="editing.set({})" />
+      </div>
       <span summary class="summary"
         ><b>This kitchen</b> <span>{{ known() }}</span></span
       >
@@ -59,9 +67,12 @@ export class Pantry {
   private readonly store = inject(FormulaStore);
   /** The ingredient that is being written; without one, a new one. */
   protected readonly editing = signal<{ readonly ingredient?: OwnIngredient } | undefined>(undefined);
+  /** The pan that is being measured; without one, a new one. */
+  protected readonly measuring = signal<{ readonly pan: OwnPan | undefined } | undefined>(undefined);
   protected readonly known = computed(() => {
-    const { measures, weighed, ingredients, names } = this.store.kitchen();
+    const { measures, weighed, ingredients, names, pans = [] } = this.store.kitchen();
     const counts = [
+      [pans.length, 'pans'],
       [measures.length, 'measures'],
       [weighed.length, 'weighed'],
       [ingredients.length, 'ingredients'],

@@ -15,8 +15,10 @@ export function wallPath(pan: Pan, scale: number): string {
 export function fillPath(pan: Pan, heightCm: number, domeCm: number, scale: number): string {
   const [low, high] = [halfAcross(pan, 0) * scale, halfAcross(pan, heightCm) * scale];
   const y = heightCm * scale;
+  // above the rim a crumb stands straight up from it
+  const rim = Math.min(heightCm, pan.depthCm) * scale;
   const dome = domeCm > 0 ? `Q0 ${figure(-y - 2 * domeCm * scale)} ` : 'L';
-  return `M${figure(-low)} 0L${figure(-high)} ${figure(-y)}${dome}${figure(high)} ${figure(-y)}L${figure(low)} 0Z`;
+  return `M${figure(-low)} 0L${figure(-high)} ${figure(-rim)}V${figure(-y)}${dome}${figure(high)} ${figure(-y)}V${figure(-rim)}L${figure(low)} 0Z`;
 }
 
 /** The tube of a ring in section: a box as wide as it, up to the rim. */

@@ -1,11 +1,27 @@
-import type { StoredFormula, StoredVersion } from './records';
+import { pansSaid, PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen';
+import type { StoredFormula, StoredKitchen, StoredVersion } from './records';
 import { readFormula } from '@orvin/core/parsing';
 import { DEMO_FORMULAS } from '@orvin/core/samples';
+
+/** The tea tent's pans, as they stand on its shelf. */
+const PANS = ['20 cm round x 2', '2 lb loaf tin x 2', '12-hole muffin tin x 2', '30 x 20 x 4 cm tin', '18 cm round, 9 cm deep', '20 cm square tin']; // prettier-ignore
+
+function panShelf(): readonly OwnPan[] {
+  return PANS.flatMap((words, i): OwnPan[] => {
+    const said = pansSaid(words);
+    if (said.kind !== 'pan') return [];
+    const name = words.replace(/ x \d+$/, '');
+    return [
+      { id: `demo-pan-${i + 1}`, name, pan: { ...said.set.pan, name }, count: said.set.count, madeOf: 'aluminium' },
+    ];
+  });
+}
 
 /** The tea tent's formulas as records: read by the same reader as anything pasted, each kept as its first version. */
 export function demoData(now: number): {
   readonly formulas: readonly StoredFormula[];
   readonly versions: readonly StoredVersion[];
+  readonly kitchen: StoredKitchen;
 } {
   const formulas = DEMO_FORMULAS.flatMap(({ id, text }, i): StoredFormula[] => {
     const reading = readFormula(text, 'UK');
@@ -35,5 +51,6 @@ export function demoData(now: number): {
     formula: record.formula,
     oven: record.oven,
   }));
-  return { formulas, versions };
+  const kitchen: StoredKitchen = { id: 'kitchen', revision: 1, kitchen: { ...PLAIN_KITCHEN, pans: panShelf() } };
+  return { formulas, versions, kitchen };
 }

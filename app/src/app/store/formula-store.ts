@@ -327,12 +327,13 @@ export class FormulaStore {
   }
 
   /** Puts records in place that are no act of the baker's, such as the demo data. */
-  seed(formulas: readonly StoredFormula[], versions: readonly StoredVersion[]): void {
+  seed(formulas: readonly StoredFormula[], versions: readonly StoredVersion[], kitchen?: StoredKitchen): void {
     this.put({
       label: '',
       changes: [
         ...formulas.map((after): Change => ({ table: 'formulas', id: after.id, after })),
         ...versions.map((after): Change => ({ table: 'versions', id: after.id, after })),
+        ...(kitchen ? [{ table: 'kitchens' as const, id: kitchen.id, after: kitchen }] : []),
       ],
     });
   }

@@ -1,4 +1,5 @@
 import { InjectionToken, inject } from '@angular/core';
+import { PLAIN_KITCHEN } from '@orvin/core/kitchen';
 import { demoData } from './demo-data';
 import { FormulaStore } from './formula-store';
 import { SettingsStore } from './settings-store';
@@ -13,7 +14,8 @@ export const openStores = new InjectionToken<() => Promise<void>>('opens the sto
       await settings.load();
       if (settings.seeded() || formulas.formulas().length > 0) return;
       const demo = demoData(Date.now());
-      formulas.seed(demo.formulas, demo.versions);
+      // what a kitchen knows already stands
+      formulas.seed(demo.formulas, demo.versions, formulas.kitchen() === PLAIN_KITCHEN ? demo.kitchen : undefined);
       settings.set({ seeded: true });
     };
   },

@@ -1,0 +1,270 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { Button } from 'primeng/button';
+import { InputText } from 'primeng/inputtext';
+import { Select } from 'primeng/select';
+import { learn, type OwnPan } from '@orvin/core/kitchen';
+import { cavityMillilitres, materialById, PAN_SHAPES, type PanShape } from '@orvin/core/pans';
+import { brimWords } from '../parts/pan-shapes';
+import { FormulaStore } from '../store/formula-store';
+import { draftOf, EMPTY_DRAFT, MADE_OF, panOf, SHAPE_NAMES, type PanDraft, type PanField } from './pan-draft';
+import { PanDrawing } from './pan-drawing';
+
+interface Field {
+  readonly field: PanField;
+  readonly label: string;
+  readonly unit: string;
+  readonly hint: string;
+}
+
+/** One pan, measured inside with a rule or with water, and drawn as it is written. */
+@Component({
+  selector: 'orv-pan-editor',
+  imports: [Button, FormsModule, InputText, PanDrawing, Select],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <form (submit)="$event.preventDefault(); keep()">
+      <h2>{{ pan() ? 'Measure it again' : 'Measure a pan' }}</h2>
+      <p class="caption">Inside, in centimetres. A leaning wall: the rim and the floor. An odd shape: pour in water.</p>
+      <div class="field">
+        <label for="pan-name">name</label>
+        <input
+          pInputText
+          id="pan-name"
+          maxlength="60"
+          autocomplete="off"
+          [value]="draft().name"
+          (input)="set('name', name.value)"
+          #name
+          placeholder="heart tin"
+        />
+      </div>
+      <div class="field">
+        <label id="pan-shape-label" for="pan-shape">shape</label>
+        <p-select
+          inputId="pan-shape"
+          ariaLabelledBy="pan-shape-label"
+          appendTo="body"
+          [options]="shapes"
+          optionLabel="name"
+          optionValue="id"
+          [ngModel]="draft().shape"
+          [ngModelOptions]="{ standalone: true }"
+          (ngModelChange)="setShape($event)"
+        />
+      </div>
+      @for (row of fields(); track row.field) {
+        <div class="field">
+          <label [for]="'pan-' + row.field">{{ row.label }}</label>
+          <span class="with-unit">
+            <input
+              #value
+              pInputText
+              [id]="'pan-' + row.field"
+              inputmode="decimal"
+              autocomplete="off"
+              [value]="draft()[row.field]"
+              [placeholder]="row.hint"
+              (input)="set(row.field, value.value)"
+            />
+            {{ row.unit }}
+          </span>
+        </div>
+      }
+      @if (draft().shape === 'ring') {
+        <label class="tick"
+          ><input type="checkbox" [checked]="draft().fluted" (change)="flute(fluted.checked)" #fluted /> fluted</label
+        >
+      }
+      <div class="field">
+        <label id="pan-made-label" for="pan-made">made of</label>
+        <p-select
+          inputId="pan-made"
+          ariaLabelledBy="pan-made-label"
+          appendTo="body"
+          [options]="materials"
+          optionLabel="name"
+          optionValue="id"
+          [ngModel]="draft().madeOf"
+          [ngModelOptions]="{ standalone: true }"
+          (ngModelChange)="set('madeOf', $event)"
+        />
+      </div>
+      @if (caution(); as words) {
+        <p class="caption">{{ words }}</p>
+      }
+      @if (read(); as sound) {
+        <div class="seen">
+          <orv-pan-drawing [pan]="sound.pan" [scale]="5" [both]="true" />
+          <p>
+            <b>{{ brim() }}</b> {{ byWater() }}
+          </p>
+        </div>
+      }
+      @if (tried()) {
+        <ul>
+          @for (fault of faults(); track fault.say) {
+            <li class="problem" role="status">
+              <span class="mark mark-warning" aria-hidden="true">▲</span> {{ fault.say }}
+            </li>
+          }
+        </ul>
+      }
+      <div class="acts">
+        <p-button type="submit" label="Put it on the shelf" />
+        <p-button label="Leave it" [text]="true" (onClick)="closed.emit()" />
+      </div>
+    </form>
+  `,
+  styles: `
+    form {
+      max-width: 30rem;
+    }
+    .field {
+      display: grid;
+      grid-template-columns: 9rem minmax(0, 1fr);
+      align-items: center;
+      gap: 10px;
+      min-height: 46px;
+    }
+    label {
+      color: var(--ink-2);
+    }
+    .with-unit {
+      display: flex;
+      align-items: center;
+      gap: 6px;
+      color: var(--ink-2);
+    }
+    .with-unit input {
+      width: 6rem;
+      text-align: right;
+    }
+    .tick {
+      display: flex;
+      align-items: center;
+      gap: 8px;
+      min-height: 44px;
+    }
+    .tick input {
+      width: 20px;
+      height: 20px;
+      accent-color: var(--rim);
+    }
+    .seen {
+      border-top: 3px solid var(--rim);
+      border-bottom: 1px solid var(--hair);
+      padding: 12px 0;
+      margin: 10px 0;
+      overflow: hidden;
+    }
+    .seen b {
+      font-size: var(--step-1);
+    }
+    .problem {
+      color: var(--alert);
+    }
+    .acts {
+      display: flex;
+      gap: 10px;
+      margin-top: 10px;
+    }
+  `,
+})
+export class PanEditor {
+  readonly pan = input<OwnPan>();
+  readonly closed = output();
+  private readonly store = inject(FormulaStore);
+  protected readonly shapes = PAN_SHAPES.map((id) => ({ id, name: SHAPE_NAMES[id] }));
+  protected readonly materials = [...MADE_OF];
+  protected readonly draft = linkedSignal<PanDraft>(() => {
+    const own = this.pan();
+    return own ? draftOf(own) : EMPTY_DRAFT;
+  });
+  protected readonly tried = signal(false);
+  protected readonly fields = computed<readonly Field[]>(() => {
+    const { shape, topLength, topWidth } = this.draft();
+    const boxed = shape === 'rectangle' || shape === 'loaf';
+    const cm = (field: PanField, label: string, hint = ''): Field => ({ field, label, unit: 'cm', hint });
+    return [
+      cm('topLength', boxed ? 'length at the rim' : 'across at the rim'),
+      ...(boxed ? [cm('topWidth', 'width at the rim', topLength)] : []),
+      cm('bottomLength', boxed ? 'length at the floor' : 'across at the floor', topLength),
+      ...(boxed ? [cm('bottomWidth', 'width at the floor', topWidth)] : []),
+      cm('depth', 'depth'),
+      ...(boxed || shape === 'square' ? [cm('corner', 'corner radius', '0')] : []),
+      ...(shape === 'ring' ? [cm('tube', 'tube across', '7')] : []),
+      ...(shape === 'muffin' || shape === 'ring'
+        ? [{ field: 'cavities', label: 'cups in it', unit: '', hint: '1' } as const]
+        : []),
+      {
+        field: 'water',
+        label: 'water to the brim',
+        unit: shape === 'muffin' ? 'ml in one cup' : 'ml',
+        hint: this.plainBrim(),
+      },
+      { field: 'count', label: 'how many', unit: '', hint: '1' },
+    ];
+  });
+  protected readonly read = computed(() => {
+    const read = panOf(this.draft());
+    return 'pan' in read ? read : this.nameless();
+  });
+  /** Drawn as soon as its measures are sound, whatever it is called. */
+  private readonly nameless = computed(() => {
+    const read = panOf({ ...this.draft(), name: this.draft().name || 'pan' });
+    return 'pan' in read ? read : undefined;
+  });
+  private readonly plainBrim = computed(() => {
+    const read = panOf({ ...this.draft(), name: 'pan', water: '' });
+    return 'pan' in read ? String(Math.round(cavityMillilitres(read.pan))) : '';
+  });
+  protected readonly faults = computed(() => {
+    const read = panOf(this.draft());
+    return 'faults' in read ? read.faults : [];
+  });
+  protected readonly brim = computed(() => {
+    const read = this.read();
+    return read ? brimWords(cavityMillilitres(read.pan) * read.pan.cavities) : '';
+  });
+  protected readonly byWater = computed(() => {
+    const read = this.read();
+    if (read?.pan.measuredMillilitres === undefined) return 'by its measures';
+    const share = Math.round(100 * (read.pan.measuredMillilitres / Math.max(1, Number(this.plainBrim())) - 1));
+    return share === 0
+      ? 'by water, as its measures say'
+      : `by water: ${Math.abs(share)} % ${share < 0 ? 'less' : 'more'} than its measures say`;
+  });
+  protected readonly caution = computed(() => {
+    const material = materialById(this.draft().madeOf);
+    return material ? `To ${material.safeCelsius} °C. ${material.caution}.` : '';
+  });
+
+  protected set(field: PanField, value: string): void {
+    this.draft.update((draft) => ({ ...draft, [field]: value }));
+  }
+  protected setShape(shape: PanShape): void {
+    this.draft.update((draft) => ({ ...draft, shape }));
+  }
+  protected flute(fluted: boolean): void {
+    this.draft.update((draft) => ({ ...draft, fluted }));
+  }
+  protected keep(): void {
+    this.tried.set(true);
+    const read = panOf(this.draft());
+    if ('faults' in read) return;
+    const { id, madeOf, name } = this.draft();
+    const own: OwnPan = { id: id || crypto.randomUUID(), name: name.trim(), pan: read.pan, count: read.count, madeOf };
+    this.store.changeKitchen(`putting ${own.name} on the shelf`, (kitchen) => learn.pan(kitchen, own));
+    this.closed.emit();
+  }
+}

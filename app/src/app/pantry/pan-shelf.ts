@@ -1,0 +1,160 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { Button } from 'primeng/button';
+import { InputText } from 'primeng/inputtext';
+import { forget, learn, pansSaid, type OwnPan } from '@orvin/core/kitchen';
+import { cavityMillilitres } from '@orvin/core/pans';
+import { brimWords } from '../parts/pan-shapes';
+import { FormulaStore } from '../store/formula-store';
+import { MADE_OF } from './pan-draft';
+import { PanDrawing } from './pan-drawing';
+
+const FAULTS = {
+  'size-missing': 'How large is it? Measure inside, rim to rim: “20 cm square”.',
+  'shape-not-built': 'That has no walls to hold a batter.',
+  'size-unlikely': 'No kitchen pan has that size. Check the figures and their unit.',
+  'no-pan': 'Write a shape and a size: “9x5 in loaf”, “23 cm round x 2”. Or measure it.',
+} as const;
+
+/** The baker's own pans, drawn to one scale, and how many of each. */
+@Component({
+  selector: 'orv-pan-shelf',
+  imports: [Button, InputText, PanDrawing],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section aria-labelledby="pans-heading">
+      <h2 id="pans-heading">Pan shelf</h2>
+      <form class="row" (submit)="$event.preventDefault(); add(words)">
+        <input
+          #words
+          pInputText
+          maxlength="120"
+          autocomplete="off"
+          aria-label="A pan that you own"
+          placeholder="two 20 cm rounds, 9x5 in loaf"
+        />
+        <p-button type="submit" label="Put it on" [outlined]="true" size="small" />
+        <p-button label="Measure one" [text]="true" size="small" (onClick)="measuring.emit(undefined)" />
+      </form>
+      @if (problem()) {
+        <p class="problem" role="status">{{ problem() }}</p>
+      }
+      <ul aria-label="Own pans">
+        @for (row of rows(); track row.own.id) {
+          <li>
+            <orv-pan-drawing [pan]="row.own.pan" [scale]="3.2" />
+            <span class="what">
+              <button
+                type="button"
+                class="link"
+                (click)="measuring.emit(row.own)"
+                [attr.aria-label]="'Measure ' + row.own.name"
+              >
+                {{ row.own.name }}
+              </button>
+              <span class="caption">{{ row.words }}</span>
+            </span>
+            <span class="stepper" role="group" [attr.aria-label]="'How many of ' + row.own.name">
+              <button
+                type="button"
+                (click)="setCount(row.own, row.own.count - 1)"
+                [disabled]="row.own.count <= 1"
+                aria-label="One fewer"
+              >
+                −
+              </button>
+              <output>{{ row.own.count }}</output>
+              <button type="button" (click)="setCount(row.own, row.own.count + 1)" aria-label="One more">+</button>
+            </span>
+            <button
+              type="button"
+              (click)="remove(row.own)"
+              [attr.aria-label]="'Take ' + row.own.name + ' off the shelf'"
+            >
+              ✕
+            </button>
+          </li>
+        } @empty {
+          <li class="none">None yet. With them Batch says what fits, and weighs out each pan.</li>
+        }
+      </ul>
+    </section>
+  `,
+  styleUrl: './kitchen-lists.css',
+  styles: `
+    li:not(.none) {
+      grid-template-columns: 112px minmax(0, 1fr) auto auto;
+      min-height: 48px;
+      padding: 4px 0;
+    }
+    orv-pan-drawing {
+      justify-self: center;
+      overflow: hidden;
+    }
+    .what {
+      display: flex;
+      flex-direction: column;
+    }
+    .stepper {
+      display: flex;
+      align-items: center;
+      gap: 2px;
+    }
+    .stepper output {
+      min-width: 1.6rem;
+      text-align: center;
+      font-weight: 640;
+    }
+  `,
+})
+export class PanShelf {
+  /** A pan to measure; undefined for a new one. */
+  readonly measuring = output<OwnPan | undefined>();
+  private readonly store = inject(FormulaStore);
+  protected readonly problem = signal('');
+  protected readonly rows = computed(() =>
+    (this.store.kitchen().pans ?? []).map((own) => ({
+      own,
+      words: [
+        own.pan.cavities > 1
+          ? `${own.pan.cavities} cups, each ${Math.round(cavityMillilitres(own.pan))} ml`
+          : brimWords(cavityMillilitres(own.pan)),
+        own.pan.measuredMillilitres === undefined ? '' : 'by water',
+        MADE_OF.find(({ id }) => id === own.madeOf)?.name ?? '',
+      ]
+        .filter(Boolean)
+        .join(', '),
+    })),
+  );
+
+  protected add(field: HTMLInputElement): void {
+    const written = field.value.trim();
+    if (written === '') return;
+    const said = pansSaid(written);
+    if (said.kind !== 'pan') {
+      this.problem.set(said.kind === 'size-missing' ? FAULTS['size-missing'] : FAULTS[said.because]);
+      return;
+    }
+    const { pan, count } = said.set;
+    const name = written
+      .replace(/\s*[x×]\s*\d{1,2}\s*$/i, '')
+      .replace(/^(?:a|an|one|two|three|four|six|\d{1,2}\s*[x×](?!\d))\s+/i, '');
+    const own: OwnPan = {
+      id: crypto.randomUUID(),
+      name: count > 1 ? singular(name) : name,
+      pan,
+      count,
+      madeOf: MADE_OF.find(({ material }) => material === pan.material)?.id ?? 'aluminium',
+    };
+    this.store.changeKitchen(`putting ${own.name} on the shelf`, (kitchen) => learn.pan(kitchen, own));
+    this.problem.set('');
+    field.value = '';
+  }
+  protected setCount(own: OwnPan, count: number): void {
+    if (count >= 1 && count <= 50) this.store.changeKitchen(`how many of ${own.name}`, (kitchen) => learn.pan(kitchen, { ...own, count })); // prettier-ignore
+  }
+  protected remove(own: OwnPan): void {
+    this.store.changeKitchen(`taking ${own.name} off the shelf`, (kitchen) => forget.pan(kitchen, own.id));
+  }
+}
+
+const singular = (words: string) => words.replace(/\b(loa)ves\b/gi, '$1f').replace(/\b(tin|pan|round|square|dish|mould|basin|ring)(?:s|es)\b/gi, '$1'); // prettier-ignore
