@@ -134,7 +134,10 @@ export const VIEWS = {
     await toBatch(page);
     await wanted(page, 'two 20 cm rounds and 6 muffins');
     await readings(page, size);
-    await page.getByRole('button', { name: /^To the oven/ }).first().waitFor();
+    await page
+      .getByRole('button', { name: /^To the oven/ })
+      .first()
+      .waitFor();
   },
   'batch-sheet-side': async (page) => {
     await open(PARSNIP)(page);
@@ -243,6 +246,9 @@ export const KEPT = {
   'bench-swap': 'bench-swap-laptop-day',
   'bench-try': 'bench-try-laptop-day',
   'bench-versions': 'bench-branches-laptop-day',
+  batch: 'batch-laptop-day',
+  'batch-cut': 'batch-cut-laptop-day',
+  sheet: 'sheet-laptop-day',
   pantry: 'pantry-laptop-day',
   'pantry-ingredient': 'pantry-ingredient-laptop-day',
   'bench-phone': 'bench-readings-phone-day',

@@ -1,11 +1,12 @@
 import { marked } from 'marked';
 import Papa from 'papaparse';
 import { auditFormula } from '../audit/index.js';
+import { batterGrowth } from '../baking/index.js';
 import { PLAIN_KITCHEN } from '../kitchen/index.js';
 import { readFormula } from '../parsing/index.js';
 import { batchOf, TARGET_FAULTS } from '../portioning/index.js';
 import { DEMO_FORMULAS } from '../samples/index.js';
-import { faultInWords, sheetCsv, sheetDocument, sheetMarkdown } from './index.js';
+import { faultInWords, howFilled, howSized, sheetCsv, sheetDocument, sheetMarkdown } from './index.js';
 
 const sheets = DEMO_FORMULAS.map(({ id, text }) => {
   const reading = readFormula(text, 'UK');
@@ -74,6 +75,24 @@ describe('sheets as files', () => {
       const tables = marked.lexer(sheetMarkdown(sheet)).filter((token) => token.type === 'table');
       expect(tables.length).withContext(id).toBe(sheet.components.length);
     }
+  });
+});
+
+describe('where figures come from', () => {
+  const [{ batch }] = sheets.filter(({ id }) => id === 'parsnip-hazelnut-cake') as [(typeof sheets)[number]];
+  const growth = batterGrowth('vegetable_cake');
+  it('reckons in the open: millilitres × share × density is the grams that it says', () => {
+    const [portion] = batch.plan.portions;
+    if (!portion) throw new Error('no pan');
+    const [line = ''] = howFilled(portion, growth);
+    const [, ml, share, density, grams] = /^(\d+) ml .* × ([\d.]+) × ([\d.]+) g\/ml is ([\d.]+) g$/.exec(line) ?? [];
+    expect((Number(ml) * Number(share) * Number(density)) / Number(grams)).toBeCloseTo(1, 1);
+    expect(Number(grams)).toBeCloseTo(portion.fill.gramsPerPan, -1);
+  });
+  it('divides the batch by the formula for its factor', () => {
+    const line = howSized(batch, batch.plan.batterGrams / batch.plan.factor).find((one) => one.includes('÷')) ?? '';
+    const [, all, own, factor] = /^([\d.]+) g ÷ ([\d.]+) g.* is ([\d.]+)$/.exec(line) ?? [];
+    expect(Number(all) / Number(own)).toBeCloseTo(Number(factor), 2);
   });
 });
 

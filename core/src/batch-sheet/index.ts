@@ -27,4 +27,5 @@ export {
   type SheetRow,
   type SheetStep,
 } from './document.js';
+export { howCut, howFilled, howFits, howFrosted, howMixed, howRounded, howSized } from './how-batch.js';
 export { sheetCsv, sheetMarkdown } from './write-sheet.js';

@@ -1,6 +1,6 @@
 import { cutPlan, frostingFor, type Cutter } from '../batch/index.js';
 import { DomainError } from '../domain-error.js';
-import { areaAt, brimMillilitres, parsePan, type PanSet } from '../pans/index.js';
+import { areaAt, brimMillilitres, isCircular, parsePan, type PanSet } from '../pans/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 
@@ -10,11 +10,12 @@ const OVERLAP_CM = 2;
 
 /** The paper that lines a pan, cm: a disc and a strip, or one sheet folded up the sides. */
 function liningOf({ pan }: PanSet): object {
-  const round = pan.shape === 'round' || pan.shape === 'muffin';
+  const round = isCircular(pan);
   const slant = (top: number, bottom: number) => Math.hypot(pan.depthCm, (top - bottom) / 2);
   return round
     ? {
         disc: rounded(pan.bottomLengthCm, 1),
+        ...(pan.tubeDiameterCm !== undefined && { hole: rounded(pan.tubeDiameterCm, 1) }),
         stripLength: rounded(Math.PI * pan.topLengthCm + OVERLAP_CM, 1),
         stripHeight: rounded(slant(pan.topLengthCm, pan.bottomLengthCm) + OVERLAP_CM, 1),
       }

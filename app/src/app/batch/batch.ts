@@ -3,9 +3,10 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
 import { KIT_IDS, type KitId } from '@orvin/core/batch';
-import { pansInWords, SIZED_BY } from '@orvin/core/batch-sheet';
+import { howSized, pansInWords, SIZED_BY } from '@orvin/core/batch-sheet';
 import { usualKit } from '@orvin/core/portioning';
 import { gramsInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';
 import { Tell } from '../parts/tell';
@@ -43,6 +44,7 @@ const CUT_STYLES: ReadonlySet<string> = new Set([
     FitsPanel,
     FormsModule,
     FrostingPanel,
+    HowWords,
     KeptBatches,
     LiningPanel,
     MixingPanel,
@@ -87,6 +89,10 @@ export class BatchStation {
       asks: plan.asks,
       pans: plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK')).join(' and '),
     };
+  });
+  protected readonly how = computed(() => {
+    const batch = this.batch();
+    return batch ? howSized(batch, this.onBench.audit()?.totals.grams ?? 0) : [];
   });
   protected readonly isCut = computed(() => {
     const style = this.onBench.audit()?.style?.basedOn;

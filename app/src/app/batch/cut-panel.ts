@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
+import { howCut } from '@orvin/core/batch-sheet';
 import { USUAL_CUT, type CutChoice } from '@orvin/core/portioning';
 import { gramsInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 import { Width } from '../parts/width';
 import { BatchSettings } from './batch-settings';
 
@@ -16,7 +18,7 @@ const several = (count: number, one: string) => `${count} ${one}${count === 1 ? 
 /** Cut from a slab: how many, which of them from scraps, and the first cut drawn. */
 @Component({
   selector: 'orv-cut-panel',
-  imports: [InputText],
+  imports: [HowWords, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   hostDirectives: [Width],
   template: `
@@ -28,6 +30,7 @@ const several = (count: number, one: string) => `${count} ${one}${count === 1 ? 
             {{ cut.total }} pieces <span>{{ each() }} each, {{ choice.thicknessCm }} cm thick</span>
           </p>
           <p class="said">{{ words() }}</p>
+          <orv-how-words [lines]="how()" />
           @if (picture(); as picture) {
             <svg
               [attr.width]="picture.width"
@@ -155,6 +158,10 @@ export class CutPanel {
   protected readonly asked = computed(() => this.settings.sheet().targets.some(({ kind }) => kind === 'cut'));
   protected readonly choice = computed(() => this.settings.sheet().cut ?? (this.asked() ? USUAL_CUT : undefined));
   protected readonly result = computed(() => this.settings.batch()?.cut);
+  protected readonly how = computed(() => {
+    const [batch, choice] = [this.settings.batch(), this.choice()];
+    return batch && choice ? howCut(batch, choice.thicknessCm) : [];
+  });
   protected readonly each = computed(() => gramsInWords(this.result()?.gramsEach ?? 0));
   protected readonly words = computed(() => {
     const [cut, choice] = [this.result(), this.choice()];

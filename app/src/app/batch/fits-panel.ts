@@ -2,11 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { batterGrowth } from '@orvin/core/baking';
 import { whatFits, type OwnedPan, type PanCombination } from '@orvin/core/batch';
-import { panName, verdictInWords } from '@orvin/core/batch-sheet';
+import { howFits, panName, verdictInWords } from '@orvin/core/batch-sheet';
 import { SHELF_PANS } from '@orvin/core/pans';
 import type { BatchTarget } from '@orvin/core/portioning';
 import type { Region } from '@orvin/core/units';
 import { gramsInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { BatchSettings } from './batch-settings';
@@ -33,7 +34,7 @@ export function useInWords({ owned, pans, cavities }: PanCombination['uses'][num
 /** The pans of the shelf that use this batter best, ranked. */
 @Component({
   selector: 'orv-fits-panel',
-  imports: [RouterLink],
+  imports: [HowWords, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="what-fits">
@@ -65,6 +66,7 @@ export function useInWords({ owned, pans, cavities }: PanCombination['uses'][num
           </li>
         }
       </ol>
+      <orv-how-words [lines]="how()" />
     </section>
   `,
   styleUrls: ['../parts/panels.css'],
@@ -165,6 +167,11 @@ export class FitsPanel {
         words: [over, said ? said.say.replace(/\.$/, '').toLowerCase() : `${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore
       };
     });
+  });
+
+  protected readonly how = computed(() => {
+    const [first] = this.rows();
+    return first ? howFits(first.combination) : [];
   });
 
   /** The pans are taken; how much is made stays as it is. */

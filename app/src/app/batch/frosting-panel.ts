@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch';
-import { pansInWords } from '@orvin/core/batch-sheet';
+import { howFrosted, pansInWords } from '@orvin/core/batch-sheet';
 import { frostingComponent, USUAL_FROSTING, type FrostingChoice } from '@orvin/core/portioning';
 import { gramsInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 import { OnBench } from '../work/on-bench';
 import { BatchSettings } from './batch-settings';
 
@@ -22,7 +23,7 @@ const MOST_MILLIMETRES = 50;
 /** What goes on and between, by surface; the formula's own frosting is scaled to it. */
 @Component({
   selector: 'orv-frosting-panel',
-  imports: [InputText],
+  imports: [HowWords, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="on-top">
@@ -40,6 +41,7 @@ const MOST_MILLIMETRES = 50;
               </li>
             }
           </ul>
+          <orv-how-words [lines]="how()" />
           @if (soak()) {
             <p class="said">
               Soak: <b>{{ soak() }} ml</b> of syrup, about 1 cm deep.
@@ -152,6 +154,10 @@ export class FrostingPanel {
   protected readonly swirls = SWIRLS.map((id) => ({ id, name: SWIRL_NAMES[id] }));
   protected readonly choice = computed(() => this.settings.sheet().frosting);
   protected readonly plan = computed(() => this.settings.batch()?.frosting);
+  protected readonly how = computed(() => {
+    const [batch, choice] = [this.settings.batch(), this.choice()];
+    return batch && choice ? howFrosted(batch, choice) : [];
+  });
   protected readonly kindName = computed(() => KIND_NAMES[this.choice()?.kind ?? 'buttercream']);
   protected readonly grams = computed(() => gramsInWords(this.plan()?.grams ?? 0));
   protected readonly millilitres = computed(() => Math.round((this.plan()?.millilitres ?? 0) / 5) * 5);

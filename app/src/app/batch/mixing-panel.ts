@@ -1,10 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { mixingInWords, NOTES } from '@orvin/core/batch-sheet';
+import { howMixed, mixingInWords, NOTES } from '@orvin/core/batch-sheet';
+import { USUAL_MIXER } from '@orvin/core/kitchen';
+import { HowWords } from '../parts/how-words';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
 import { BatchSettings } from './batch-settings';
 
 /** How many bowls, what a large one risks, and what does not go straight with the size: said once, in place. */
 @Component({
   selector: 'orv-mixing-panel',
+  imports: [HowWords],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (words(); as mixing) {
@@ -13,6 +18,7 @@ import { BatchSettings } from './batch-settings';
         <p class="said">
           <b>{{ mixing.say }}</b> {{ mixing.why }}
         </p>
+        <orv-how-words [lines]="how()" />
         @if (mayDouble()) {
           <div class="controls" role="group" aria-label="Doubling">
             <button type="button" class="chip" [attr.aria-pressed]="!twice()" (click)="mix(false)">
@@ -33,6 +39,13 @@ import { BatchSettings } from './batch-settings';
 })
 export class MixingPanel {
   private readonly settings = inject(BatchSettings);
+  private readonly onBench = inject(OnBench);
+  private readonly store = inject(FormulaStore);
+  protected readonly how = computed(() => {
+    const batch = this.settings.batch();
+    const flour = this.onBench.audit()?.totals.flour ?? 0;
+    return batch ? howMixed(batch, flour * batch.plan.factor, this.store.kitchen().mixer ?? USUAL_MIXER) : [];
+  });
   protected readonly words = computed(() => {
     const mixing = this.settings.batch()?.mixing;
     return mixing && mixingInWords(mixing);

@@ -1,10 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { bakeJob, canBakeIn, type BakeJob } from '@orvin/core/baking';
-import { eachInWords, evennessInWords, FILL_REASONS, fillInWords, pansInWords, verdictInWords } from '@orvin/core/batch-sheet';
+import { bakeJob, batterGrowth, canBakeIn, type BakeJob } from '@orvin/core/baking';
+import {
+  eachInWords,
+  evennessInWords,
+  FILL_REASONS,
+  fillInWords,
+  howFilled,
+  pansInWords,
+  verdictInWords,
+} from '@orvin/core/batch-sheet';
 import type { Portion } from '@orvin/core/portioning';
 import { gramsInWords, windowInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
@@ -17,7 +26,7 @@ const LITTLE_ADVICE = 0.06;
 /** Where the batter goes: the pans to scale, grams for the scale, how full, how long. */
 @Component({
   selector: 'orv-pans-panel',
-  imports: [PansPicture],
+  imports: [HowWords, PansPicture],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="in-the-pans">
@@ -40,6 +49,7 @@ const LITTLE_ADVICE = 0.06;
               @if (row.leavener) {
                 <p class="said"><span class="mark mark-note" aria-hidden="true">◇</span> {{ row.leavener }}</p>
               }
+              <orv-how-words [lines]="row.how" />
             </div>
             <p class="time">
               @if (row.time) {
@@ -119,6 +129,7 @@ export class PansPanel {
         name: pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK'),
         fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm; rises to ${portion.fill.risenTopCm.toFixed(1)} of ${portion.set.pan.depthCm.toFixed(1)}. Filled ${FILL_REASONS[portion.because]}. ${evennessInWords(portion)}`,
         verdict: verdictInWords(portion.fill),
+        how: howFilled(portion, batterGrowth(this.onBench.audit()?.style?.basedOn)),
         leavener:
           off < -LITTLE_ADVICE
             ? `Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`

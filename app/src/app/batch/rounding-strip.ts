@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { FUNCTION_NAMES } from '@orvin/core/batch-sheet';
+import { FUNCTION_NAMES, howRounded } from '@orvin/core/batch-sheet';
 import { ROUNDED_FUNCTIONS } from '@orvin/core/batch';
 import type { MeasuredBatch } from '@orvin/core/portioning';
+import { HowWords } from '../parts/how-words';
 
 /** The picture reaches so far to either side, percent. */
 const REACH = 12;
@@ -11,6 +12,7 @@ const signed = (value: number, digits = 1) => `${value < 0 ? '−' : '+'}${Math.
 /** What rounding to these amounts costs, function by function, with what measuring itself adds beside it. */
 @Component({
   selector: 'orv-rounding-strip',
+  imports: [HowWords],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>What rounding costs <span class="caption">tick: rounded off; band: what measuring adds, 8 in 10</span></h2>
@@ -29,6 +31,7 @@ const signed = (value: number, digits = 1) => `${value < 0 ? '−' : '+'}${Math.
       }
     </ul>
     <p class="caption">{{ acid() }} {{ advice() }}</p>
+    <orv-how-words [lines]="how" />
   `,
   styles: `
     :host {
@@ -98,6 +101,7 @@ const signed = (value: number, digits = 1) => `${value < 0 ? '−' : '+'}${Math.
 })
 export class RoundingStrip {
   readonly measured = input.required<MeasuredBatch>();
+  protected readonly how = howRounded();
 
   protected readonly rows = computed(() => {
     const { errorPercent, spreadPercent } = this.measured().rounding;
