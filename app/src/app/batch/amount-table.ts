@@ -16,7 +16,7 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
     <table aria-label="Amounts">
       <thead>
         <tr>
-          <th scope="col">as you will measure it</th>
+          <th scope="col">what</th>
           @if (kitchenColumn()) {
             <th scope="col" class="kitchen">kitchen</th>
           }

@@ -140,9 +140,6 @@ const several = (count: number, one: string) => `${count} ${one}${count === 1 ? 
       stroke: var(--ink);
       stroke-width: 1.5;
     }
-    [data-theme='night'] .piece {
-      fill: var(--crust-1);
-    }
     .cutline {
       stroke: var(--ink);
       stroke-width: 1.5;

@@ -45,9 +45,6 @@ const MOST_DRAWN = 3;
     .batter {
       fill: var(--crust-0);
     }
-    [data-theme='night'] .batter {
-      fill: var(--crust-1);
-    }
     .risen {
       fill: none;
       stroke: var(--crust-2);

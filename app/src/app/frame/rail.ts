@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
@@ -19,6 +19,7 @@ import { ThemeSwitch } from './theme';
           [routerLink]="station.link"
           routerLinkActive="here"
           ariaCurrentWhenActive="page"
+          (isActiveChange)="$event && intoView()"
           [routerLinkActiveOptions]="{ exact: false }"
           >{{ station.label }}</a
         >
@@ -72,6 +73,7 @@ export class Rail {
   protected readonly theme = inject(ThemeSwitch);
   protected readonly keyboard = inject(Keyboard);
   private readonly onBench = inject(OnBench);
+  private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
 
   protected readonly stations = computed(() => {
     const id = this.onBench.id();
@@ -85,6 +87,12 @@ export class Rail {
           ];
     return [{ label: 'Shelf', link: '/shelf' }, ...forOne, { label: 'Pantry', link: '/pantry' }];
   });
+  /** On a phone the stations scroll: the one that is stood at is always seen. */
+  protected intoView(): void {
+    setTimeout(() =>
+      this.element.nativeElement.querySelector('.here')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }),
+    );
+  }
   protected readonly undoName = computed(() =>
     this.store.undoLabel() ? `Undo ${this.store.undoLabel() ?? ''}` : 'Nothing to undo',
   );

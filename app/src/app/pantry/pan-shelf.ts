@@ -62,7 +62,7 @@ const FAULTS = {
               >
                 −
               </button>
-              <output>{{ row.own.count }}</output>
+              <b class="count">{{ row.own.count }}</b>
               <button type="button" (click)="setCount(row.own, row.own.count + 1)" aria-label="One more">+</button>
             </span>
             <button
@@ -99,7 +99,7 @@ const FAULTS = {
       align-items: center;
       gap: 2px;
     }
-    .stepper output {
+    .count {
       min-width: 1.6rem;
       text-align: center;
       font-weight: 640;
