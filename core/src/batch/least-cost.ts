@@ -6,11 +6,41 @@ export interface Option {
   readonly cost: number;
 }
 
-/** Steps towards better multipliers at each partial choice; with few lines left it is quicker to try them. */
-const ASCENT_STEPS = 4;
+/** Steps towards better multipliers at a partial choice: more where giving up spares most; with few lines left it is quicker to try them. */
+const STEPS = { shallow: 16, deep: 3 } as const;
+const SHALLOW_LINES = 6;
 const FEW_LINES = 6;
 const SWEEPS = 12;
 const TOLERANCE = 1e-9;
+
+/** In a best choice the errors are no longer than this: what it costs less the least own costs is their square. */
+const radiusOf = (own: readonly Float64Array[], best: number) =>
+  Math.sqrt(Math.max(0, best - own.reduce((sum, costs) => sum + Math.min(...costs), 0)));
+
+/** Options of a line that a best choice may hold: with errors no longer than the radius, no other in its place is sure to cost less. */
+function standing(
+  costs: Float64Array,
+  rows: Float64Array,
+  held: number,
+  dimensions: number,
+  radius: number,
+): readonly number[] {
+  const apart = (a: number, b: number) => {
+    let square = 0;
+    for (let d = 0; d < dimensions; d++)
+      square += ((rows[a * dimensions + d] ?? 0) - (rows[b * dimensions + d] ?? 0)) ** 2;
+    return square;
+  };
+  const all = Array.from(costs, (_, option) => option);
+  return all.filter(
+    (one) =>
+      one === held ||
+      !all.some((other) => {
+        const square = apart(other, one);
+        return (costs[other] ?? 0) - (costs[one] ?? 0) + 2 * radius * Math.sqrt(square) + square < -TOLERANCE;
+      }),
+  );
+}
 
 /**
  * The choice of one option a line with the least Σ cost + Σ error². Exact branch and bound. A partial choice is given up when its bound
@@ -32,8 +62,8 @@ export function leastCost(
   const order = choices.map((_, i) => i).sort((a, b) => (step[b] ?? 0) - (step[a] ?? 0));
   const count = order.length;
   // flat rows of figures: the search looks at millions of them
-  const own = order.map((i) => Float64Array.from((choices[i] ?? []).map(({ cost }) => cost)));
-  const adds = order.map((i) => Float64Array.from((choices[i] ?? []).flatMap(({ errors }) => [...errors])));
+  let own = order.map((i) => Float64Array.from((choices[i] ?? []).map(({ cost }) => cost)));
+  let adds = order.map((i) => Float64Array.from((choices[i] ?? []).flatMap(({ errors }) => [...errors])));
   const none = new Float64Array(dimensions);
   const ownOf = (k: number) => own[k] ?? none;
   const addsOf = (k: number) => adds[k] ?? none;
@@ -103,6 +133,16 @@ export function leastCost(
   const start = Float64Array.from(errors);
   errors.fill(0);
 
+  // options that no best choice can hold are struck out before the search; each line keeps the one of the first choice
+  const places = own.map((costs, k) => standing(costs, addsOf(k), at[k] ?? 0, dimensions, radiusOf(own, best)));
+  own = own.map((costs, k) => Float64Array.from(places[k] ?? [], (option) => costs[option] ?? 0));
+  adds = adds.map((rows, k) =>
+    Float64Array.from(
+      (places[k] ?? []).flatMap((option) => [...rows.subarray(option * dimensions, (option + 1) * dimensions)]),
+    ),
+  );
+  picked = at.map((option, k) => (places[k] ?? []).indexOf(option));
+
   // what the rest can add to each error, at least and at most, and its least cost
   const low = Array.from({ length: count + 1 }, () => new Float64Array(dimensions));
   const high = Array.from({ length: count + 1 }, () => new Float64Array(dimensions));
@@ -129,7 +169,8 @@ export function leastCost(
     }
     if (bound >= best - TOLERANCE) return true;
     if (count - k < FEW_LINES) return false;
-    for (let step = 0; step < ASCENT_STEPS; step++) {
+    const steps = k < SHALLOW_LINES ? STEPS.shallow : STEPS.deep;
+    for (let step = 0; step < steps; step++) {
       let value = cost;
       for (let d = 0; d < dimensions; d++) {
         const [one, error] = [g[d] ?? 0, errors[d] ?? 0];
@@ -184,6 +225,6 @@ export function leastCost(
   };
   search(0, 0, start);
   const byLine = new Array<number>(count).fill(0);
-  order.forEach((line, k) => (byLine[line] = picked[k] ?? 0));
+  order.forEach((line, k) => (byLine[line] = places[k]?.[picked[k] ?? 0] ?? 0));
   return { picked: byLine, cost: best, nodes };
 }
