@@ -6,7 +6,8 @@ import { PLAIN_KITCHEN } from '../kitchen/index.js';
 import { readFormula } from '../parsing/index.js';
 import { batchOf, TARGET_FAULTS } from '../portioning/index.js';
 import { DEMO_FORMULAS } from '../samples/index.js';
-import { faultInWords, howFilled, howSized, sheetCsv, sheetDocument, sheetMarkdown } from './index.js';
+import { brimMillilitres, parsePan, SHELF_PANS } from '../pans/index.js';
+import { faultInWords, howFilled, howSized, panName, sheetCsv, sheetDocument, sheetMarkdown } from './index.js';
 
 const sheets = DEMO_FORMULAS.map(({ id, text }) => {
   const reading = readFormula(text, 'UK');
@@ -74,6 +75,23 @@ describe('sheets as files', () => {
     for (const { id, sheet } of sheets) {
       const tables = marked.lexer(sheetMarkdown(sheet)).filter((token) => token.type === 'table');
       expect(tables.length).withContext(id).toBe(sheet.components.length);
+    }
+  });
+});
+
+describe('panName', () => {
+  it('reads back as a pan that holds about as much, as bakers of either side of the ocean say it', () => {
+    const strangers = new Set(['skillet', 'pie', 'dutch', 'tulip', 'popover', 'friand', 'lidded', 'top', 'mini', 'sheet', 'mug', 'can', 'ramekin', 'basin', 'jelly', 'swiss']); // prettier-ignore
+    for (const pan of SHELF_PANS) {
+      if (pan.shape === 'muffin' || [...strangers].some((word) => pan.name.toLowerCase().includes(word))) continue;
+      for (const region of ['UK', 'US'] as const) {
+        const words = panName(pan, region);
+        const read = parsePan(words);
+        const share = read.kind === 'pan' ? brimMillilitres(read.set.pan) / brimMillilitres(pan) : NaN;
+        expect(Math.abs(share - 1))
+          .withContext(`${pan.id}: ${words}`)
+          .toBeLessThan(0.35);
+      }
     }
   });
 });

@@ -46,12 +46,15 @@ const several = (count: number, one: string, more = `${one}s`) => `${count} ${co
 
 const INCHES: ReadonlySet<Region> = new Set(['US', 'CA']);
 const TABLE_NAMES: ReadonlySet<string> = new Set(SHELF_PANS.map(({ name }) => name));
-const DEEP_CM = 6;
+/** What nobody says of a pan: that it is about 5 cm deep. */
+const USUAL_DEPTH_CM = [4.3, 6] as const;
+const saidInInches = (name: string) => / in\b/.test(name);
 /** A pan as a baker of the region calls it: the baker's own by its name, those of the table by their size. Reads back as that pan. */
 export function panName(pan: Pan, region: Region): string {
-  if (INCHES.has(region) || !TABLE_NAMES.has(pan.name)) return pan.name;
+  if (!TABLE_NAMES.has(pan.name) || (INCHES.has(region) && saidInInches(pan.name))) return pan.name;
   const [length, width] = [Math.round(pan.topLengthCm), Math.round(pan.topWidthCm)];
-  const deep = pan.depthCm > DEEP_CM ? `, ${figure(pan.depthCm)} cm deep` : '';
+  const deep =
+    pan.depthCm < USUAL_DEPTH_CM[0] || pan.depthCm > USUAL_DEPTH_CM[1] ? `, ${figure(pan.depthCm)} cm deep` : '';
   switch (pan.shape) {
     case 'round':
       return /spring/i.test(pan.name)
@@ -62,11 +65,11 @@ export function panName(pan: Pan, region: Region): string {
     case 'square':
       return `${length} cm square${deep}`;
     case 'rectangle':
-      return `${length} × ${width} cm tin`;
+      return `${length} × ${width} × ${figure(pan.depthCm)} cm tin`;
     case 'loaf':
       return `${length} × ${width} cm loaf tin`;
     case 'ring':
-      return `${length} cm ${pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
+      return `${length} cm ${/mould/.test(pan.name) ? 'ring mould' : pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
     case 'muffin':
       return pan.name;
   }

@@ -99,6 +99,9 @@ const NEEDS_ITS_NAME = /^(?:pie|skillet|dutch|tulip)|g$/;
 const TUBE_SHARE = 0.3;
 const FLUTES_LEAVE = 0.91;
 const isFluted = (words: string) => /flute|bundt|gugel|kugel/.test(words);
+const isRingMould = (words: string) => /savarin|ring (?:tin|mould|pan)/.test(words);
+/** What a tin is called deep from on. @source pans.csv, deep tins */
+const DEEP_TIN_CM = 7.5;
 const BASIN = /^(?:pudding|ramekin|mug|can)/;
 const SMALLEST_CM = 3;
 const LARGEST_CM = 75;
@@ -126,7 +129,10 @@ export function parsePan(written: string): ParsedPan {
     text = text.slice(0, times.index);
   }
   const material = materialNamed(text);
-  const depthSaid = DEPTH.exec(text);
+  const depthFound = DEPTH.exec(text);
+  // "23 cm deep round tin": a deep tin of 23 cm, not one 23 cm deep
+  const deepTin = depthFound !== null && !/\d/.test(text.replace(depthFound[0], ' '));
+  const depthSaid = deepTin ? null : depthFound;
   if (depthSaid) text = text.replace(depthSaid[0], ' ');
 
   const word = SHAPE_WORDS.find(([pattern]) => pattern.test(text))?.[1];
@@ -161,7 +167,9 @@ export function parsePan(written: string): ParsedPan {
   const sizes = raw.map((length) => inCm(length, unit));
   const depthOfWords = depthSaid
     ? inCm(toNumber(depthSaid[1] ?? ''), depthSaid[2] ? unitOf([depthSaid[2]], [1]) : unit)
-    : undefined;
+    : deepTin
+      ? DEEP_TIN_CM
+      : undefined;
   const [a = 0, b, c] = sizes;
   let shape = word;
   if (shape === undefined) {
@@ -220,7 +228,8 @@ function nearest(
       !NEEDS_ITS_NAME.test(pan.id) &&
       pan.springform === springform &&
       BASIN.test(pan.id) === basin &&
-      (shape !== 'ring' || isFluted(pan.name + pan.aliases.join(' ')) === isFluted(words)) &&
+      (shape !== 'ring' ||
+        [isFluted, isRingMould].every((is) => is(`${pan.name} ${pan.aliases.join(' ')}`) === is(words))) &&
       off(pan) <= limit(pan),
   );
   // unsaid depth: an ordinary pan, not the deepest or the shallowest of its width

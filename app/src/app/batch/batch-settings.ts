@@ -11,16 +11,11 @@ import {
   type BatchTarget,
   type TargetsRead,
 } from '@orvin/core/portioning';
+import { withoutGaps } from '../parts/without-gaps';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 
 type Change = { readonly [K in keyof BatchSheet]?: BatchSheet[K] | undefined };
-
-/** An absent value is an absent key: records are compared and checked as they are. */
-const withoutGaps = (values: Change): BatchSheet => ({
-  targets: values.targets ?? [],
-  ...Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)),
-});
 
 /** What is decided for the batch: read from the record, written as edits; and all that follows from it. */
 @Injectable()
@@ -61,7 +56,14 @@ export class BatchSettings {
   set(label: string, change: Change, mergeAs?: string): void {
     const id = this.onBench.id();
     if (id === undefined) return;
-    this.store.change(id, label, () => ({ batch: withoutGaps({ ...this.sheet(), ...change }) }), mergeAs);
+    this.store.change(
+      id,
+      label,
+      () => ({
+        batch: withoutGaps<BatchSheet>({ ...this.sheet(), ...change }),
+      }),
+      mergeAs,
+    );
   }
 
   setTargets(label: string, targets: readonly BatchTarget[]): void {

@@ -16,7 +16,7 @@ import { BatchSettings } from './batch-settings';
 const USUAL: readonly (readonly [id: string, count: number])[] = [
   ['round_8x2s', 2], ['round_9x2s', 2], ['square_8x2', 1], ['loaf_uk_2lb', 2], ['muffin_12', 2], ['rect_traybake_uk', 1], ['fluted_10c', 1],
 ]; // prettier-ignore
-const USUAL_PANS: readonly OwnedPan[] = USUAL.flatMap(([id, count]) => {
+export const USUAL_PANS: readonly OwnedPan[] = USUAL.flatMap(([id, count]) => {
   const pan = SHELF_PANS.find((one) => one.id === id);
   return pan ? [{ id, pan, count }] : [];
 });

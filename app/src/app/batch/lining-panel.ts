@@ -18,6 +18,7 @@ import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { BatchSettings } from './batch-settings';
+import { usualCelsius } from './portion-bakes';
 
 const WAYS: readonly { readonly id: BoxLining; readonly name: string }[] = [
   { id: 'sling', name: 'sling' },
@@ -158,8 +159,8 @@ export class LiningPanel {
   });
 
   protected readonly linings = computed(() => {
-    const celsius =
-      this.onBench.record()?.formula.bake.celsius ?? this.onBench.audit()?.style?.ovenCelsius.typical ?? 175;
+    const audit = this.onBench.audit();
+    const celsius = this.onBench.record()?.formula.bake.celsius ?? (audit ? usualCelsius(audit) : 0);
     return this.portions().map(({ set }) => {
       const own = this.store.kitchen().pans?.find(({ name }) => name === set.pan.name);
       const [pieces, refused] = this.piecesOf(set);

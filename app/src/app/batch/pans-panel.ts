@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { bakeJob, batterGrowth, canBakeIn, type BakeJob } from '@orvin/core/baking';
+import { batterGrowth } from '@orvin/core/baking';
 import {
   eachInWords,
   evennessInWords,
@@ -15,18 +14,18 @@ import type { Portion } from '@orvin/core/portioning';
 import { gramsInWords, windowInWords } from '@orvin/core/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
-import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
 import { BatchSettings } from './batch-settings';
 import { PansPicture } from './pans-picture';
+import { PortionBakes } from './portion-bakes';
 
-const USUAL_CELSIUS = 175;
 const LITTLE_ADVICE = 0.06;
 
 /** Where the batter goes: the pans to scale, grams for the scale, how full, how long. */
 @Component({
   selector: 'orv-pans-panel',
   imports: [HowWords, PansPicture],
+  providers: [PortionBakes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="in-the-pans">
@@ -82,43 +81,12 @@ export class PansPanel {
   private readonly store = inject(FormulaStore);
   private readonly router = inject(Router);
 
-  private readonly jobs = computed(() => {
-    const audit = this.onBench.audit();
-    const record = this.onBench.record();
-    if (!audit || !record || audit.totals.grams <= 0) return [];
-    return this.portions().map((portion): BakeJob | undefined =>
-      canBakeIn(portion.set.pan)
-        ? bakeJob(
-            {
-              parts: audit.weighed.batter,
-              styleId: audit.style?.id,
-              usualCelsius: audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
-              known: record.formula.bake,
-            },
-            { pans: portion.set, grams: portion.fill.gramsPerPan * portion.set.count },
-          )
-        : undefined,
-    );
-  });
-  private readonly foreseen = toSignal(
-    inject(BakeForesight).foreseeAll(
-      toObservable(computed(() => this.jobs().filter((job): job is BakeJob => job !== undefined))),
-    ),
-    { initialValue: [] },
+  private readonly times = inject(PortionBakes).of(
+    computed(() => {
+      const [record, audit] = [this.onBench.record(), this.onBench.audit()];
+      return record && audit ? { formula: record.formula, audit, portions: this.portions() } : undefined;
+    }),
   );
-  /** What the oven says of each, in the order of the pans. */
-  private readonly times = computed(() => {
-    let at = 0;
-    return this.jobs().map((job) => {
-      if (!job) return undefined;
-      const found = this.foreseen()[at++];
-      return found?.state === 'ready' &&
-        JSON.stringify(found.job) === JSON.stringify(job) &&
-        found.result.kind === 'foreseen'
-        ? found.result.bake
-        : undefined;
-    });
-  });
 
   protected readonly rows = computed(() =>
     this.portions().map((portion, i) => {

@@ -1,26 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { bakeJob, canBakeIn, type BakeJob } from '@orvin/core/baking';
 import { sheetDocument } from '@orvin/core/batch-sheet';
 import { batchOf, batchSheetSchema, EMPTY_BATCH, type Batch } from '@orvin/core/portioning';
 import { minutesInWords, windowInWords } from '@orvin/core/wording';
 import { saveFile } from '../parts/save-file';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
-import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { Readings } from '../work/readings';
 import { amountForEyes, isWeight } from './amount-words';
+import { PortionBakes, usualCelsius } from './portion-bakes';
 
-const USUAL_CELSIUS = 175;
 const fileName = (words: string) => words.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'batch'; // prettier-ignore
 
 /** The sheet that one cooks from, as paper: in the order of use, with tares, pans, oven and cautions; it prints on one page. */
 @Component({
   selector: 'orv-sheet-page',
   imports: [RouterLink],
+  providers: [PortionBakes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './sheet-page.html',
   styleUrl: './sheet-page.css',
@@ -62,48 +60,28 @@ export class SheetPage {
     if (!source || source.audit.totals.grams <= 0) return undefined;
     return batchOf(source.formula, source.audit, this.store.kitchen(), source.sheet);
   });
-  private readonly jobs = computed(() => {
-    const [source, batch] = [this.source(), this.batch()];
-    if (!source || !batch) return [];
-    const { audit, formula } = source;
-    return batch.plan.portions.map(({ set, fill }): BakeJob | undefined =>
-      canBakeIn(set.pan)
-        ? bakeJob(
-            {
-              parts: audit.weighed.batter,
-              styleId: audit.style?.id,
-              usualCelsius: audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
-              known: formula.bake,
-            },
-            { pans: set, grams: fill.gramsPerPan * set.count },
-          )
-        : undefined,
-    );
-  });
-  private readonly foreseen = toSignal(
-    inject(BakeForesight).foreseeAll(
-      toObservable(computed(() => this.jobs().filter((job): job is BakeJob => job !== undefined))),
-    ),
-    { initialValue: [] },
+  private readonly bakes = inject(PortionBakes).of(
+    computed(() => {
+      const [source, batch] = [this.source(), this.batch()];
+      return source && batch ? { ...source, portions: batch.plan.portions } : undefined;
+    }),
   );
   protected readonly sheet = computed(() => {
     const [source, batch] = [this.source(), this.batch()];
     if (!source || !batch) return undefined;
     const { audit, formula, version } = source;
-    let at = 0;
-    const oven = this.jobs().map((job) => {
-      const found = job ? this.foreseen()[at++] : undefined;
-      if (found?.state !== 'ready' || found.result.kind !== 'foreseen') return '';
-      const { celsius, fan, minutes } = found.result.bake;
-      return `${Math.round(celsius)} °C${fan ? ' fan' : ''}, ${windowInWords(minutes.low, minutes.high)}, look at ${minutesInWords(minutes.first)}`;
-    });
+    const oven = this.bakes().map((bake) =>
+      bake
+        ? `${Math.round(bake.celsius)} °C${bake.fan ? ' fan' : ''}, ${windowInWords(bake.minutes.low, bake.minutes.high)}, look at ${minutesInWords(bake.minutes.first)}`
+        : '',
+    );
     const madeOf = Object.fromEntries(
       (this.store.kitchen().pans ?? []).map(({ name, madeOf: of }) => [name, of ?? '']),
     );
     return sheetDocument(formula, audit, batch, {
       ...(version !== undefined && { version }),
       oven,
-      celsius: formula.bake.celsius ?? audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
+      celsius: formula.bake.celsius ?? usualCelsius(audit),
       madeOf,
     });
   });

@@ -3,6 +3,7 @@ import { bakeJob, canBakeIn, knownPansOf, type BakeJob } from '@orvin/core/bakin
 import type { KnownBake, OvenSheet } from '@orvin/core/formula';
 import { pansSaid } from '@orvin/core/kitchen';
 import { PAN_MATERIALS, type PanMaterial, type PanSet, type ParsedPan } from '@orvin/core/pans';
+import { withoutGaps } from '../parts/without-gaps';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 
@@ -78,9 +79,4 @@ export class OvenSettings {
       mergeAs,
     );
   }
-}
-
-/** An absent value is an absent key: records are compared and validated as they are. */
-function withoutGaps<T extends object>(values: { readonly [K in keyof T]?: T[K] | undefined }): T {
-  return Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)) as T;
 }
