@@ -71,6 +71,13 @@ describe('sheets as files', () => {
         .toBeLessThan(0.005);
     }
   });
+  it('hold no cell that a table program would take for a formula', () => {
+    const [{ sheet }] = sheets as [(typeof sheets)[number]];
+    const [part] = sheet.components;
+    if (!part) throw new Error('no part');
+    const csv = sheetCsv({ ...sheet, components: [{ ...part, name: '=SUM(A1)' }] });
+    for (const cell of csv.split(/[,\r\n]+/)) expect(cell).not.toMatch(/^"?[=@]/);
+  });
   it('are Markdown with a table for each part', () => {
     for (const { id, sheet } of sheets) {
       const tables = marked.lexer(sheetMarkdown(sheet)).filter((token) => token.type === 'table');

@@ -48,7 +48,7 @@ const INCHES: ReadonlySet<Region> = new Set(['US', 'CA']);
 const TABLE_NAMES: ReadonlySet<string> = new Set(SHELF_PANS.map(({ name }) => name));
 /** What nobody says of a pan: that it is about 5 cm deep. */
 const USUAL_DEPTH_CM = [4.3, 6] as const;
-const saidInInches = (name: string) => / in\b/.test(name);
+const saidInInches = (name: string) => name.includes(' in ') || name.endsWith(' in');
 /** A pan as a baker of the region calls it: the baker's own by its name, those of the table by their size. Reads back as that pan. */
 export function panName(pan: Pan, region: Region): string {
   if (!TABLE_NAMES.has(pan.name) || (INCHES.has(region) && saidInInches(pan.name))) return pan.name;

@@ -20,7 +20,7 @@ export function sheetCsv(sheet: SheetDocument): string {
     '',
     [fill, oven].filter(Boolean).join('; '),
   ]);
-  return `${Papa.unparse({ fields: [...COLUMNS], data: [...lines, ...pans] })}\r\n`;
+  return `${Papa.unparse({ fields: [...COLUMNS], data: [...lines, ...pans] }, { escapeFormulae: true })}\r\n`;
 }
 
 const escaped = (words: string) => words.replace(/([\\`*_[\]<>|])/g, '\\$1');

@@ -175,6 +175,17 @@ describe('readFile: Orvin’s own file', () => {
       jasmine.objectContaining({ kind: 'read', formula, oven: record.oven, versions: record.versions }),
     );
   });
+  it('keeps the batch at hand, the kept ones, and the pan shelf', () => {
+    const batch = { targets: [{ kind: 'pans', pans: 'heart tin' }], kit: 'us-cups' } as const;
+    const batches = [{ versionNumber: 1, name: 'a heart: 900 g', keptAt: 5, sheet: batch }];
+    const pan = { name: 'heart tin', shape: 'round', topLengthCm: 22, topWidthCm: 22, bottomLengthCm: 22, bottomWidthCm: 22, depthCm: 6, cavities: 1, material: 'light', measuredMillilitres: 1850 } as const; // prettier-ignore
+    const pans = [{ id: 'p1', name: 'heart tin', pan, count: 2, madeOf: 'glass' }];
+    const back = read(writeOrvinFile([{ ...record, batch, batches }], { ...PLAIN_KITCHEN, pans }));
+    expect(back.items[0]).toEqual(jasmine.objectContaining({ batch, batches }));
+    expect(back.kitchen?.pans).toEqual(pans);
+    const broken = { ...record, batch: { targets: [{ kind: 'pans', pans: '' }] } } as const;
+    expect(refusal(read(writeOrvinFile([broken])))).toEqual(['file-damaged']);
+  });
   it('refuses a damaged file and one of a later Orvin, each with its reason', () => {
     const file = JSON.parse(writeOrvinFile([record])) as Record<string, unknown>;
     const version = Object.keys(file).find((key) => typeof file[key] === 'number') ?? '';

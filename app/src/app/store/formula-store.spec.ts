@@ -77,6 +77,40 @@ describe('FormulaStore', () => {
     expect(again.baseOf(id)?.number).toBe(1);
   });
 
+  it('keeps a batch with its version, finds it again, and takes it off with its formula', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    store.keep(id, 'first');
+    const sheet = { targets: [{ kind: 'pans', pans: 'two 20 cm rounds' }] } as const;
+    store.change(id, 'the batch', () => ({ batch: sheet }));
+    store.keepBatch(id, 1, 'two rounds: 1650 g', sheet);
+    await store.settled();
+    const again = await visit();
+    expect(again.formula(id)?.batch).toEqual(sheet);
+    expect(again.batchesOf(id).map(({ versionNumber, sheet: kept }) => [versionNumber, kept])).toEqual([[1, sheet]]);
+    again.remove(id);
+    expect(again.batchesOf(id)).toEqual([]);
+    again.undo();
+    expect(again.batchesOf(id).length).toBe(1);
+    const [kept] = again.batchesOf(id);
+    if (kept) again.forgetBatch(kept);
+    expect(again.batchesOf(id)).toEqual([]);
+    again.undo();
+    await again.settled();
+    expect((await visit()).batchesOf(id).length).toBe(1);
+  });
+
+  it('brings batches along with the formulas of a file', async () => {
+    const store = await visit();
+    const sheet = { targets: [{ kind: 'times', times: 2 }] } as const;
+    const [record] = store.addAll([{ formula: LOAF, batch: sheet, batches: [{ versionNumber: 1, name: 'two', keptAt: 5, sheet }] }], 'reading a file'); // prettier-ignore
+    const id = record?.id ?? '';
+    expect(store.formula(id)?.batch).toEqual(sheet);
+    expect(store.batchesOf(id).map(({ name: said }) => said)).toEqual(['two']);
+    store.undo();
+    expect(store.batchesOf(id)).toEqual([]);
+  });
+
   it('undoes across a reload, and redoes what was undone before it', async () => {
     const store = await visit();
     const { id } = store.add(LOAF);
