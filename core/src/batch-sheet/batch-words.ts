@@ -69,7 +69,7 @@ export function panName(pan: Pan, region: Region): string {
     case 'loaf':
       return `${length} × ${width} cm loaf tin`;
     case 'ring':
-      return `${length} cm ${/mould/.test(pan.name) ? 'ring mould' : pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
+      return `${length} cm ${pan.name.includes('mould') ? 'ring mould' : pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
     case 'muffin':
       return pan.name;
   }
