@@ -28,7 +28,7 @@ const TABLES = [
     from: 'pans',
     to: 'pans/pans.table.ts',
     name: 'PANS_TABLE',
-    drop: ['quoted_cups', 'geometry_vs_quoted_pct', 'typical_batter_g'],
+    drop: ['quoted_cups', 'geometry_vs_quoted_pct', 'typical_batter_g', 'brim_ml', 'brim_ml_each', 'batter_density'],
   },
   { from: 'style_bands', to: 'balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },
   {

@@ -1,4 +1,5 @@
-import { pansSaid, PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen';
+import { PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen';
+import { parsePan } from '@orvin/core/pans';
 import type { StoredFormula, StoredKitchen, StoredVersion } from './records';
 import { readFormula } from '@orvin/core/parsing';
 import { DEMO_FORMULAS } from '@orvin/core/samples';
@@ -8,7 +9,7 @@ const PANS = ['20 cm round x 2', '2 lb loaf tin x 2', '12-hole muffin tin x 2', 
 
 function panShelf(): readonly OwnPan[] {
   return PANS.flatMap((words, i): OwnPan[] => {
-    const said = pansSaid(words);
+    const said = parsePan(words);
     if (said.kind !== 'pan') return [];
     const name = words.replace(/ x \d+$/, '');
     return [

@@ -9,7 +9,6 @@ import {
   type FormulaRecord,
 } from '@orvin/core/formats';
 import type { Formula } from '@orvin/core/formula';
-import { batchSheetSchema } from '@orvin/core/portioning';
 import type { Kitchen } from '@orvin/core/kitchen';
 import { REGIONS, type Region } from '@orvin/core/units';
 
@@ -51,11 +50,13 @@ const version = Joi.object({
   oven: ovenSheetSchema.required(),
 });
 
+/** Loose here: the reader in the worker and the Batch station check it by its own schema, and the first screen need not carry that. */
+const batchSheet = Joi.object().unknown();
 const batch = Joi.object({
   versionNumber: Joi.number().integer().min(1).required(),
   name: Joi.string().allow('').max(300).required(),
   keptAt: Joi.number().integer().min(0).required(),
-  sheet: batchSheetSchema.required(),
+  sheet: batchSheet.required(),
 });
 
 const problem = Joi.object({
@@ -79,7 +80,7 @@ export const fileReadingSchema = Joi.object({
         oven: ovenSheetSchema,
         id: Joi.string().max(100),
         versions: Joi.array().items(version),
-        batch: batchSheetSchema,
+        batch: batchSheet,
         batches: Joi.array().items(batch),
       }),
       Joi.object({ kind: Joi.valid('refused').required(), problem: problem.required() }),
@@ -95,7 +96,7 @@ export const exportJobSchema = Joi.object<ExportJob>({
         formula: formulaSchema.required(),
         oven: ovenSheetSchema.required(),
         versions: Joi.array().items(version).required(),
-        batch: batchSheetSchema,
+        batch: batchSheet,
         batches: Joi.array().items(batch),
       }),
     )
