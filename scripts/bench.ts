@@ -232,7 +232,12 @@ const browser = await playwright.launch({
   executablePath: chromium(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
-for (const path of ['/shelf', '/bench/demo-pear-cardamom-loaf', '/batch/demo-pear-cardamom-loaf', '/oven/demo-pear-cardamom-loaf']) {
+for (const path of [
+  '/shelf',
+  '/bench/demo-pear-cardamom-loaf',
+  '/batch/demo-pear-cardamom-loaf',
+  '/oven/demo-pear-cardamom-loaf',
+]) {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
   const session = await page.context().newCDPSession(page);
   await session.send('Network.enable');
