@@ -33,6 +33,7 @@ const CORE_MAY_IMPORT = {
   pans: ['numerics', 'units'],
   lining: ['numerics', 'units', 'pans'],
   baking: ['numerics', 'units', 'ingredients', 'formula', 'pans'],
+  'oven-choices': ['numerics', 'units', 'ingredients', 'formula', 'pans', 'baking', 'wording', ...READS, 'audit'],
   parsing: ['numerics', 'units', 'ingredients', 'kitchen', 'formula', 'pans'],
   audit: [...READS],
   judging: [...READS, 'rising', 'forces', 'nutrition', 'audit'],
@@ -65,6 +66,7 @@ const CORE_MAY_IMPORT = {
     'formats',
     'wording',
     'explaining',
+    'oven-choices',
   ],
 };
 const CORE_FOLDERS = Object.keys(CORE_MAY_IMPORT);

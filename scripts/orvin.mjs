@@ -49,7 +49,10 @@ process.stdout.on('error', () => process.exit(0)); // a reader that went away is
 try {
   const { OPTION_KINDS, runCommand, USAGE } = (await import(await bundledCore())).default;
   const options = Object.fromEntries(
-    Object.entries(OPTION_KINDS).map(([name, kind]) => [name, { type: kind === 'flag' ? 'boolean' : 'string' }]),
+    Object.entries(OPTION_KINDS).map(([name, kind]) => [
+      name,
+      { type: kind === 'flag' ? 'boolean' : 'string', ...(kind === 'values' && { multiple: true }) },
+    ]),
   );
   try {
     const { values, positionals } = parseArgs({

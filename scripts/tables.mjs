@@ -38,6 +38,14 @@ const TABLES = [
     drop: [],
   },
   { from: 'reference/bakes', to: 'samples/reference-bakes.table.ts', name: 'REFERENCE_BAKES_TABLE', drop: [] },
+  { from: 'reference/further_bakes', to: 'samples/further-bakes.table.ts', name: 'FURTHER_BAKES_TABLE', drop: [] },
+  { from: 'reference/heat_folds', to: 'samples/heat-folds.table.ts', name: 'HEAT_FOLDS_TABLE', drop: [] },
+  {
+    from: 'reference/conversions',
+    to: 'samples/reference-conversions.table.ts',
+    name: 'REFERENCE_CONVERSIONS_TABLE',
+    keep: ['family', 'from_id', 'known_minutes', 'to_id', 'expected_low', 'expected_high'],
+  },
 ];
 
 let stale = 0;

@@ -45,6 +45,7 @@ export function bakeFindings(formula: Formula, result: PredictionResult): readon
         facts: { ...written, longest: result.longestMinutes },
       },
     ];
+  if (result.kind === 'past-the-end') return [];
   const { minutes, spread } = result.bake;
   const nearest = Math.min(highMinutes, Math.max(lowMinutes, minutes.likely));
   if (Math.abs(Math.log(nearest / minutes.likely)) <= IMPLAUSIBLE_SPREADS * spread) return [];

@@ -1,9 +1,9 @@
 import type { KnownBake, WeighedPart } from '../formula/index.js';
-import { parsePan, type PanSet } from '../pans/index.js';
-import { canBakeIn } from './batter-grid.js';
+import { parseVessel, type VesselSet } from '../pans/index.js';
+import type { OvenCourse, OvenStage } from './bake-spec.js';
 import { anchorOn, type Anchor, type BakedBatter, type KnownTime } from './known-bake.js';
 import { HEAT_STYLE_OF, HEAT_STYLES, type HeatStyleId } from './parameters.js';
-import { predictBake, settingFor, type PredictionResult, type SetPoint } from './predict-bake.js';
+import { predictBake, settingFor, type OvenKnown, type PredictionResult, type SetPoint } from './predict-bake.js';
 
 /** A formula as far as the oven needs it. */
 export interface FormulaToBake {
@@ -17,21 +17,28 @@ export interface FormulaToBake {
 
 /** What the baker decides for this bake. */
 export interface BakeChoice {
-  readonly pans: PanSet;
+  readonly pans: VesselSet;
   readonly celsius?: number;
   readonly fan?: boolean;
   /** All the batter, g; the formula's own when absent. */
   readonly grams?: number;
   /** A known bake of the baker's own; the formula's when absent. */
-  readonly knownPans?: PanSet;
+  readonly knownPans?: VesselSet;
   readonly knownMinutes?: number;
+  /** Later set points; the formula's own, moved with the first, where nothing is said and no set point chosen. */
+  readonly stages?: readonly OvenStage[];
+  /** What else the oven and the batter do: lid, foil, cold batter, altitude, this oven's error. */
+  readonly course?: Omit<OvenCourse, 'stages'>;
+  readonly oven?: OvenKnown;
 }
 
 /** All that the simulation needs: plain data, ready to be sent to a worker. */
 export interface BakeJob {
   readonly batter: BakedBatter;
-  readonly pans: PanSet;
+  readonly pans: VesselSet;
   readonly setting: SetPoint;
+  readonly course?: OvenCourse;
+  readonly oven?: OvenKnown;
   readonly known?: KnownTime;
 }
 
@@ -54,12 +61,29 @@ export function batterOf(parts: readonly WeighedPart[], styleId: string | undefi
 }
 
 /** The pans that a formula names, when it names them with a size. */
-export function knownPansOf(known: KnownBake): { readonly pans: PanSet; readonly sizeAssumed: boolean } | undefined {
-  const parsed = known.pan === undefined ? undefined : parsePan(known.pan);
-  return parsed?.kind === 'pan' && canBakeIn(parsed.set.pan)
-    ? { pans: parsed.set, sizeAssumed: parsed.assumed.includes('size') }
-    : undefined;
+export function knownPansOf(known: KnownBake): { readonly pans: VesselSet; readonly sizeAssumed: boolean } | undefined {
+  const parsed = known.pan === undefined ? undefined : parseVessel(known.pan);
+  return parsed?.kind === 'vessel' ? { pans: parsed.set, sizeAssumed: parsed.assumed.includes('size') } : undefined;
 }
+
+/** The set points of a written bake after the first. */
+const laterStages = ({ stages = [] }: KnownBake): readonly OvenStage[] => {
+  let minute = 0;
+  return stages.flatMap(({ celsius, lowMinutes, highMinutes }, i) => {
+    const fromMinute = minute;
+    minute += Math.round(Math.sqrt(lowMinutes * highMinutes));
+    return i === 0 ? [] : [{ fromMinute, celsius }];
+  });
+};
+
+/** The formula's stages, moved by as much as its first set point was. */
+function movedStages(known: KnownBake, celsius: number): readonly OvenStage[] | undefined {
+  if (!known.stages || known.celsius === undefined) return undefined;
+  const moved = celsius - known.celsius;
+  return laterStages(known).map((stage) => ({ ...stage, celsius: stage.celsius + moved }));
+}
+
+const ownGrams = (parts: readonly WeighedPart[]) => parts.reduce((total, { grams }) => total + grams, 0);
 
 /** Puts formula and choice together: batter, pans, set point, and the known bake to lean on. Quick; nothing is simulated here. */
 export function bakeJob(formula: FormulaToBake, choice: BakeChoice): BakeJob {
@@ -85,15 +109,22 @@ export function bakeJob(formula: FormulaToBake, choice: BakeChoice): BakeJob {
       : { celsius: choice.celsius, fan: setting.fan, reasons: [{ code: 'chosen', celsius: choice.celsius }] };
   const timed = knownPans !== undefined && lowMinutes !== undefined && highMinutes !== undefined;
   const sizeAssumed = choice.knownPans === undefined && own?.sizeAssumed === true;
+  const stages = choice.stages ?? (choice.celsius === undefined ? movedStages(known, chosen.celsius) : undefined);
+  const course: OvenCourse = { ...choice.course, ...(stages && stages.length > 0 && { stages }) };
+  const grams = ownGrams(formula.parts);
   return {
     batter: batterOf(formula.parts, formula.styleId, choice.grams),
     pans: choice.pans,
     setting: chosen,
+    ...(Object.keys(course).length > 0 && { course }),
+    ...(choice.oven && { oven: choice.oven }),
     ...(timed && {
       known: {
         pans: knownPans,
         ovenCelsius: knownCelsius ?? formula.usualCelsius,
         fan: known.fan,
+        ...(known.stages && { course: { stages: laterStages(known) } }),
+        ...(choice.grams !== undefined && choice.knownPans === undefined && grams > 0 && { grams }),
         lowMinutes,
         highMinutes,
         from:
@@ -112,14 +143,21 @@ export function bakeJob(formula: FormulaToBake, choice: BakeChoice): BakeJob {
  * @throws DomainError for what the simulation cannot bake
  */
 export function runBakeJob(
-  { batter, pans, setting, known }: BakeJob,
+  { batter, pans, setting, course, oven, known }: BakeJob,
   anchorFor: (batter: BakedBatter, known: KnownTime) => Anchor = anchorOn,
 ): PredictionResult {
-  return predictBake({ batter, pans, setting, ...(known && { anchor: anchorFor(batter, known) }) });
+  return predictBake({
+    batter,
+    pans,
+    setting,
+    ...(course && { course }),
+    ...(oven && { oven }),
+    ...(known && { anchor: anchorFor(batter, known) }),
+  });
 }
 
 /** A small bake that runs through all of the simulation's code, to warm a worker up. */
-export const WARM_UP_JOB: BakeJob = {
+export const WARM_UP_JOB = {
   batter: { grams: 700, heatStyle: 'quick' },
   pans: {
     pan: {
@@ -136,7 +174,7 @@ export const WARM_UP_JOB: BakeJob = {
     count: 1,
   },
   setting: { celsius: 190, fan: false, reasons: [] },
-};
+} as const satisfies BakeJob;
 
 /** Grams per millilitre of a style's batter, raw and baked. */
 export function batterGrowth(styleId: string | undefined): { readonly raw: number; readonly baked: number } {

@@ -1,64 +1,13 @@
-import { DomainError } from '../domain-error.js';
-import type { Pan } from '../pans/index.js';
+import type { Body } from './body.js';
 
 /*
- * The grid that moves with the rising batter: every cell keeps its dry mass, its volume follows the rise. Round pans and cups are (r, z),
- * boxes are a quarter (x, y, z). Directions are 0 = outward along x or r, 1 = outward along y, 2 = up. Lengths in metres.
+ * The grid that moves with the rising batter: every cell keeps its dry mass, its volume follows the rise. Round pans, rings, cups and
+ * cut pieces are (r, z), boxes are a quarter (x, y, z), a free-standing loaf is half an ellipsoid (s, sine of the height). Directions are
+ * 0 = outward along x, r or s, 1 = outward along y, 2 = up. Lengths in metres.
  */
 
-const METRES = 0.01;
-/** The wall is tabulated to this multiple of the depth, so that a risen dome finds its height too. */
-const TABLE_STEPS = 240;
-const TABLE_DEPTHS = 2.5;
 /** Share of production resolution against the reference grid. */
 const REFINEMENT = 0.75;
-
-/** The inside of a pan in metres: section by height, volume by height, and back. */
-export interface Inside {
-  readonly kind: 'cylinder' | 'box';
-  readonly depth: number;
-  radius(height: number): number;
-  halfWidth(height: number): number;
-  halfLength(height: number): number;
-  area(height: number): number;
-  heightOf(volume: number): number;
-}
-
-/** Rings are not built yet: heat comes in from the tube too. */
-export const canBakeIn = ({ shape }: Pick<Pan, 'shape'>): boolean => shape !== 'ring';
-
-export function insideOf(pan: Pan): Inside {
-  if (!canBakeIn(pan)) throw new DomainError('insideOf', 'shape', pan.shape, 'a pan without a tube');
-  const depth = pan.depthCm * METRES;
-  const lean = (bottom: number, top: number) => (height: number) =>
-    (bottom + (top - bottom) * Math.min(1, height / depth)) * METRES * 0.5;
-  const kind = pan.shape === 'round' || pan.shape === 'muffin' ? 'cylinder' : 'box';
-  const halfLength = lean(pan.bottomLengthCm, pan.topLengthCm);
-  const halfWidth = lean(pan.bottomWidthCm, pan.topWidthCm);
-  const area =
-    kind === 'cylinder' ? (h: number) => Math.PI * halfLength(h) ** 2 : (h: number) => 4 * halfLength(h) * halfWidth(h);
-  const top = depth * TABLE_DEPTHS;
-  const volumes = new Float64Array(TABLE_STEPS + 1);
-  for (let i = 0; i < TABLE_STEPS; i++) {
-    const a = (top * i) / TABLE_STEPS;
-    const b = (top * (i + 1)) / TABLE_STEPS;
-    volumes[i + 1] = (volumes[i] ?? 0) + ((b - a) / 6) * (area(a) + 4 * area((a + b) / 2) + area(b));
-  }
-  const most = volumes[TABLE_STEPS] ?? 0;
-  const heightOf = (volume: number) => {
-    if (volume >= most) return top + (volume - most) / area(top);
-    let low = 0;
-    let high = TABLE_STEPS;
-    while (high - low > 1) {
-      const middle = (low + high) >> 1;
-      if ((volumes[middle] ?? 0) <= volume) low = middle;
-      else high = middle;
-    }
-    const below = volumes[low] ?? 0;
-    return (top / TABLE_STEPS) * (low + (volume - below) / ((volumes[high] ?? 1) - below));
-  };
-  return { kind, depth, radius: halfLength, halfWidth, halfLength, area, heightOf };
-}
 
 /** Cell edges on 0…1, finer towards 0 for `towardsZero` > 1 and towards 1 for `towardsOne` > 1. */
 function graded(cells: number, towardsZero: number, towardsOne: number): Float64Array {
@@ -83,6 +32,23 @@ function withCrust(cells: number, towardsZero: number, towardsOne: number, thick
   return edges;
 }
 
+/** Cells across, along and up, at full resolution. @source heat.md, section 2 */
+const CELLS: Readonly<Record<Body['kind'], readonly [number, number, number]>> = {
+  box: [9, 9, 12],
+  cylinder: [12, 0, 16],
+  dome: [16, 0, 8],
+};
+
+export interface GridOptions {
+  /** Height or, of a dome, radius scale when baked, m: the crust is so thin against it. */
+  readonly risenHeight: number;
+  readonly crustMetres: number;
+  /** Cells over the usual number. */
+  readonly refinement?: number;
+  /** Without crust, evenly fine: for checks against analytic solutions. */
+  readonly withoutCrust?: boolean;
+}
+
 export class BatterGrid {
   readonly nx: number;
   readonly ny: number;
@@ -105,7 +71,7 @@ export class BatterGrid {
   readonly share: number;
   /** Height of the batter now, m. */
   height = 0;
-  /** Edges of the layers, m. */
+  /** Edges of the layers, m; of a dome the sines of the height, 0–1. */
   readonly levels: Float64Array;
   private readonly edgesX: Float64Array;
   private readonly edgesY: Float64Array;
@@ -114,24 +80,36 @@ export class BatterGrid {
   private readonly massInside: Float64Array;
 
   constructor(
-    readonly inside: Inside,
-    risenHeight: number,
-    crustMetres: number,
+    readonly body: Body,
+    { risenHeight, crustMetres, refinement = 1, withoutCrust = false }: GridOptions,
   ) {
-    const box = inside.kind === 'box';
-    this.nx = Math.round((box ? 9 : 12) * REFINEMENT);
-    this.ny = box ? Math.round(9 * REFINEMENT) : 1;
-    this.nz = Math.round((box ? 12 : 16) * REFINEMENT);
+    const box = body.kind === 'box';
+    const dome = body.kind === 'dome';
+    const [across, along, up] = CELLS[body.kind];
+    const cells = (count: number) => Math.round(count * REFINEMENT * refinement);
+    this.nx = cells(across);
+    this.ny = box ? cells(along) : 1;
+    this.nz = cells(up);
     const { nx, ny, nz } = this;
     this.cells = nx * ny * nz;
     this.counts = [nx, ny, nz];
     this.strides = [1, nx, nx * ny];
     this.lines = [ny * nz, nx * nz, nx * ny];
     this.share = box ? 0.25 : 1;
-    this.edgesX = graded(nx, 1, 2.5);
+    const crust = crustMetres / risenHeight;
+    if (withoutCrust) this.edgesX = graded(nx, 1, 2.5);
+    else if (body.innerRadius > 0) this.edgesX = graded(nx, 2, 2);
+    else if (dome) this.edgesX = withCrust(nx, 1, 1.8, crust);
+    else if (body.free) this.edgesX = withCrust(nx, 1, 1.6, crustMetres / body.radius(0));
+    else this.edgesX = graded(nx, 1, 2.5);
     this.edgesY = graded(ny, 1, 2.5);
-    this.edgesZ = withCrust(nz, 2.2, 2.2, crustMetres / risenHeight);
-    this.massInside = this.edgesX.map((edge) => edge * edge);
+    this.edgesZ = dome ? graded(nz, 2, 1) : withoutCrust ? graded(nz, 2.5, 2.5) : withCrust(nz, 2.2, 2.2, crust);
+    const outer = body.radius(body.depth / 2);
+    const hole = outer > 0 ? body.innerRadius / outer : 0;
+    this.massInside = this.edgesX.map((edge) => {
+      const radius = hole + (1 - hole) * edge;
+      return (radius * radius - hole * hole) / (1 - hole * hole);
+    });
     this.volume = new Float64Array(this.cells);
     const cellArray = () => new Float64Array(this.cells);
     this.half = [cellArray(), cellArray(), cellArray()];
@@ -155,8 +133,57 @@ export class BatterGrid {
 
   /** Lays the cells out for a total volume, m³. */
   stretchTo(totalVolume: number): void {
-    const { nx, ny, nz, inside, volume, area, levels, edgesX, edgesY, edgesZ, massInside, share } = this;
-    for (let k = 0; k <= nz; k++) levels[k] = inside.heightOf((edgesZ[k] ?? 0) * totalVolume);
+    if (this.body.kind === 'dome') this.layDome(totalVolume);
+    else this.layColumns(totalVolume);
+    for (const d of [0, 1, 2] as const) {
+      const n = this.counts[d];
+      if (n === 1) continue;
+      const faces = this.area[d];
+      const half = this.half[d];
+      const stride = this.strides[d];
+      for (let l = 0; l < this.lines[d]; l++) {
+        let cell = this.starts[d][l] ?? 0;
+        let face = l * (n + 1);
+        for (let q = 0; q < n; q++, cell += stride, face++)
+          half[cell] = (this.volume[cell] ?? 0) / ((faces[face] ?? 0) + (faces[face + 1] ?? 0));
+      }
+    }
+  }
+
+  /** Half an ellipsoid: shells of equal shape outward, cones of equal sine upward. */
+  private layDome(totalVolume: number): void {
+    const { nx, nz, body, volume, area, levels, edgesX, edgesZ } = this;
+    const radius = body.domeRadius(totalVolume);
+    const height = body.aspect * radius;
+    this.height = height;
+    const cosine = (sine: number) => Math.sqrt(Math.max(0, 1 - sine * sine));
+    const beltPerSine = (sine: number) =>
+      2 * Math.PI * radius * Math.sqrt((height * cosine(sine)) ** 2 + (radius * sine) ** 2);
+    levels.set(edgesZ);
+    for (let k = 0; k < nz; k++) {
+      const low = edgesZ[k] ?? 0;
+      const high = edgesZ[k + 1] ?? 0;
+      const belt = ((high - low) / 6) * (beltPerSine(low) + 4 * beltPerSine((low + high) / 2) + beltPerSine(high));
+      for (let i = 0; i < nx; i++) {
+        const shell = ((edgesX[i + 1] ?? 0) ** 3 - (edgesX[i] ?? 0) ** 3) / 3;
+        volume[k * nx + i] = 2 * Math.PI * radius * radius * height * shell * (high - low);
+      }
+      for (let i = 0; i <= nx; i++) area[0][k * (nx + 1) + i] = belt * (edgesX[i] ?? 0) ** 2;
+    }
+    for (let i = 0; i < nx; i++) {
+      const ring = (edgesX[i + 1] ?? 0) ** 2 - (edgesX[i] ?? 0) ** 2;
+      for (let k = 0; k <= nz; k++) {
+        const sine = edgesZ[k] ?? 0;
+        const slant = Math.sqrt((radius * cosine(sine)) ** 2 + (height * sine) ** 2);
+        area[2][i * (nz + 1) + k] = Math.PI * radius * cosine(sine) * slant * ring;
+      }
+    }
+  }
+
+  private layColumns(totalVolume: number): void {
+    const { nx, ny, nz, body, volume, area, levels, edgesX, edgesY, edgesZ, massInside, share } = this;
+    const inner = body.innerRadius;
+    for (let k = 0; k <= nz; k++) levels[k] = body.heightOf((edgesZ[k] ?? 0) * totalVolume);
     this.height = levels[nz] ?? 0;
     for (let k = 0; k < nz; k++) {
       const low = levels[k] ?? 0;
@@ -164,17 +191,18 @@ export class BatterGrid {
       const middle = (low + high) / 2;
       const thick = high - low;
       const layer = ((edgesZ[k + 1] ?? 0) - (edgesZ[k] ?? 0)) * totalVolume * share;
-      this.aboveRim[k] = middle > inside.depth ? 1 : 0;
-      if (inside.kind === 'cylinder') {
-        const radius = inside.radius(middle);
+      this.aboveRim[k] = body.depth > 0 && middle > body.depth ? 1 : 0;
+      if (body.kind === 'cylinder') {
+        const radius = body.radius(middle);
+        const section = radius * radius - inner * inner;
         for (let i = 0; i <= nx; i++) {
-          area[0][k * (nx + 1) + i] = 2 * Math.PI * radius * Math.sqrt(massInside[i] ?? 0) * thick;
+          area[0][k * (nx + 1) + i] = 2 * Math.PI * Math.sqrt(inner * inner + (massInside[i] ?? 0) * section) * thick;
           if (i < nx) volume[k * nx + i] = layer * ((massInside[i + 1] ?? 0) - (massInside[i] ?? 0));
         }
         continue;
       }
-      const halfWidth = inside.halfWidth(middle);
-      const halfLength = inside.halfLength(middle);
+      const halfWidth = body.halfWidth(middle);
+      const halfLength = body.halfLength(middle);
       for (let j = 0; j < ny; j++) {
         const wide = (edgesY[j + 1] ?? 0) - (edgesY[j] ?? 0);
         for (let i = 0; i < nx; i++)
@@ -187,27 +215,14 @@ export class BatterGrid {
       }
     }
     for (let k = 0; k <= nz; k++) {
-      const whole = inside.area(levels[k] ?? 0) * share;
+      const whole = body.area(levels[k] ?? 0) * share;
       for (let i = 0; i < nx; i++) {
         const ring = (massInside[i + 1] ?? 0) - (massInside[i] ?? 0);
         const wideX = (edgesX[i + 1] ?? 0) - (edgesX[i] ?? 0);
         for (let j = 0; j < ny; j++) {
-          const part = inside.kind === 'cylinder' ? ring : wideX * ((edgesY[j + 1] ?? 0) - (edgesY[j] ?? 0));
+          const part = body.kind === 'cylinder' ? ring : wideX * ((edgesY[j + 1] ?? 0) - (edgesY[j] ?? 0));
           area[2][(j * nx + i) * (nz + 1) + k] = whole * part;
         }
-      }
-    }
-    for (const d of [0, 1, 2] as const) {
-      const n = this.counts[d];
-      if (n === 1) continue;
-      const faces = area[d];
-      const half = this.half[d];
-      const stride = this.strides[d];
-      for (let l = 0; l < this.lines[d]; l++) {
-        let cell = this.starts[d][l] ?? 0;
-        let face = l * (n + 1);
-        for (let q = 0; q < n; q++, cell += stride, face++)
-          half[cell] = (volume[cell] ?? 0) / ((faces[face] ?? 0) + (faces[face + 1] ?? 0));
       }
     }
   }

@@ -1,16 +1,41 @@
-export { canBakeIn } from './batter-grid.js';
 export { airAt, saturationPascals, type Air } from './water-vapour.js';
-export { HEAT_STYLE_IDS, HEAT_STYLE_OF, HEAT_STYLES, type HeatStyle, type HeatStyleId } from './parameters.js';
-export { simulateBake, type BakeFrame, type BakeResult, type BakeSpec, type OvenStage } from './simulate.js';
-export { anchorOn, type Anchor, type BakedBatter, type KnownFrom, type KnownTime } from './known-bake.js';
+export {
+  HEAT_MODEL,
+  HEAT_STYLE_IDS,
+  HEAT_STYLE_OF,
+  HEAT_STYLES,
+  type HeatModel,
+  type HeatStyle,
+  type HeatStyleId,
+} from './parameters.js';
+export { simulateBake } from './simulate.js';
+export {
+  COVER_KINDS,
+  type BakeFrame,
+  type BakeResult,
+  type BakeSpec,
+  type Cooling,
+  type Cover,
+  type CoverKind,
+  type OvenCourse,
+  type OvenStage,
+} from './bake-spec.js';
+export {
+  anchorOn,
+  kinship,
+  specOf,
+  type Anchor,
+  type BakedBatter,
+  type KnownFrom,
+  type KnownTime,
+} from './known-bake.js';
 export {
   predictBake,
   settingFor,
-  type BakeAdvice,
-  type BakeAdviceCode,
   type BakePrediction,
   type BakeRequest,
   type KnownSetting,
+  type OvenKnown,
   type PredictionResult,
   type SetPoint,
   type SetPointReason,
@@ -26,3 +51,10 @@ export {
   type BakeJob,
   type FormulaToBake,
 } from './bake-of-formula.js';
+export type { BakeAdvice, BakeAdviceCode } from './advice.js';
+export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSchedule } from './read-course.js';
+export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
+export { RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';
+export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
+export { footprintOf } from './window.js';
+export type { ThinEvidence, WindowReason, WindowReasonCode } from './window.js';

@@ -1,6 +1,7 @@
-import type { PanSet } from '../pans/index.js';
-import { HEAT_STYLES, SHAPE_SPREAD, type HeatStyleId } from './parameters.js';
-import { simulateBake, type BakeSpec } from './simulate.js';
+import type { VesselSet } from '../pans/index.js';
+import type { BakeSpec, OvenCourse } from './bake-spec.js';
+import { HEAT_MODEL, type HeatModel, type HeatStyleId } from './parameters.js';
+import { simulateBake } from './simulate.js';
 
 /** A batter as the oven sees it. Mass fractions of the whole; absent where the formula is unknown. */
 export interface BakedBatter {
@@ -17,9 +18,13 @@ export type KnownFrom = 'own-bake' | 'printed-range' | 'printed-time' | 'remembe
 
 /** A bake of the same batter whose time is known. */
 export interface KnownTime {
-  readonly pans: PanSet;
+  readonly pans: VesselSet;
   readonly ovenCelsius: number;
   readonly fan: boolean;
+  /** What else the oven did in the known bake: its stages, its lid. */
+  readonly course?: OvenCourse;
+  /** All the batter of the known bake, g, when it was not this one's. */
+  readonly grams?: number;
   readonly lowMinutes: number;
   readonly highMinutes: number;
   readonly from: KnownFrom;
@@ -66,12 +71,14 @@ export type Anchor =
 
 export function specOf(
   batter: BakedBatter,
-  pans: PanSet,
+  pans: VesselSet,
   ovenCelsius: number,
   fan: boolean,
   heatScale: number,
+  course: OvenCourse = {},
 ): BakeSpec {
   return {
+    ...course,
     pan: pans.pan,
     panCount: pans.count,
     gramsPerPan: batter.grams / pans.count,
@@ -91,10 +98,21 @@ export function specOf(
  * @throws DomainError for a bake outside the range of the simulation
  * @source heat.md, section 7: heat scalar, shrunk
  */
-export function anchorOn(batter: BakedBatter, known: KnownTime): Anchor {
+export function anchorOn(batter: BakedBatter, known: KnownTime, model: HeatModel = HEAT_MODEL): Anchor {
   const knownMinutes = Math.sqrt(known.lowMinutes * known.highMinutes);
   const timeAt = (logFactor: number) =>
-    simulateBake(specOf(batter, known.pans, known.ovenCelsius, known.fan, Math.exp(logFactor))).doneMinute;
+    simulateBake(
+      specOf(
+        known.grams === undefined ? batter : { ...batter, grams: known.grams },
+        known.pans,
+        known.ovenCelsius,
+        known.fan,
+        Math.exp(logFactor),
+        known.course,
+      ),
+      {},
+      model,
+    ).doneMinute;
   const refused = (modelMinutes: number | undefined): Anchor => ({
     kind: 'refused',
     known,
@@ -136,18 +154,8 @@ export function anchorOn(batter: BakedBatter, known: KnownTime): Anchor {
   };
 }
 
-/** Scatter between good practitioners, and a judgement for the single author of the reference table. @source heat.md, section 6 */
-const SPREAD_OF_PRACTITIONERS = 0.1;
-const ONE_AUTHOR = 1.15;
-
-/** Standard deviation of ln(time) without any known bake. */
-export function spreadUnanchored(heatStyle: HeatStyleId, shape: keyof typeof SHAPE_SPREAD): number {
-  const ofModel = Math.sqrt((HEAT_STYLES[heatStyle].spread ** 2 + SHAPE_SPREAD[shape] ** 2) / 2);
-  return ONE_AUTHOR * Math.hypot(ofModel, SPREAD_OF_PRACTITIONERS);
-}
-
 /** Standard deviation of ln(time) after anchoring on another pan. @source heat.md, section 7 */
-const SPREAD_ANCHORED = { sameShape: 0.1, otherShape: 0.12, remembered: 0.13 } as const;
+export const SPREAD_ANCHORED = { sameShape: 0.1, otherShape: 0.12, remembered: 0.13 } as const;
 /** Distance in ln(time) over which the known bake's own leftover fades. Ours: keeps the answer at the known bake equal to it. */
 const KINSHIP_REACH = 0.2;
 
@@ -164,7 +172,7 @@ export interface Kinship {
  */
 export function kinship(
   anchor: Extract<Anchor, { kind: 'anchored' }>,
-  pans: PanSet,
+  pans: VesselSet,
   modelMinutes: number,
   fan: boolean,
 ): Kinship {

@@ -1,9 +1,16 @@
 import { EIGHT_IN_TEN } from '../numerics/index.js';
-import { fillPans, type Fill, type PanMaterial, type PanSet } from '../pans/index.js';
+import { fillPans, panSetOf, type Fill, type PanMaterial, type VesselSet } from '../pans/index.js';
 import type { Range } from '../verdict.js';
-import { kinship, specOf, spreadUnanchored, type Anchor, type BakedBatter } from './known-bake.js';
+import { adviceFor, type BakeAdvice } from './advice.js';
+import type { BakeFrame, OvenCourse } from './bake-spec.js';
+import { DONENESS, donenessOf, type DonenessHere } from './doneness.js';
+import { kinship, specOf, type Anchor, type BakedBatter } from './known-bake.js';
 import { HEAT_STYLES } from './parameters.js';
-import { simulateBake, type BakeFrame } from './simulate.js';
+import { isApart, plainLawMinutes, rulesOfThumb, type RuleOfThumb } from './rules-of-thumb.js';
+import { simulateBake } from './simulate.js';
+import { timelineOf, type BakeTimeline } from './timeline.js';
+import { airAt } from './water-vapour.js';
+import { surenessOf, type WindowReason } from './window.js';
 
 /** Why the oven is set as it is. Codes; the sentences are in core/wording. */
 export type SetPointReason =
@@ -58,26 +65,6 @@ export function settingFor(known: KnownSetting, fan: boolean, material: PanMater
   return { celsius, fan, reasons };
 }
 
-/** What to do during the bake. */
-export type BakeAdviceCode =
-  | 'first-look'
-  | 'rotate'
-  | 'look-at-colour'
-  | 'tent'
-  | 'sheet-beneath'
-  | 'runs-over'
-  | 'low-in-the-pan'
-  | 'known-bake-refused'
-  | 'no-known-bake'
-  | 'cool-glass-slowly'
-  | 'test-decides';
-export interface BakeAdvice {
-  readonly code: BakeAdviceCode;
-  /** Minutes from going in; undefined for what holds throughout. */
-  readonly minute?: number;
-  readonly facts: Readonly<Record<string, number>>;
-}
-
 /** A bake foreseen. All minutes count from going in. */
 export interface BakePrediction {
   readonly celsius: number;
@@ -87,27 +74,60 @@ export interface BakePrediction {
   readonly minutes: Range & { readonly first: number };
   /** Standard deviation of ln(minutes). */
   readonly spread: number;
+  /** What the window stands on, what makes it wide or narrow, and what would narrow it. */
+  readonly windowReasons: readonly WindowReason[];
   readonly anchor: 'known-bake' | 'refused' | 'none';
   /** The known bake's minutes, when there is one. */
   readonly knownMinutes?: number;
-  readonly fill: Fill;
+  /** Undefined for what stands free on a sheet. */
+  readonly fill?: Fill;
+  /** Height of the raw batter and of the baked, level, cm. */
+  readonly heights: { readonly rawCm: number; readonly bakedCm: number };
+  readonly gramsPerPan: number;
+  readonly gramsPerPiece: number;
   readonly panDepthCm: number;
   /** Moments of the bake up to `high`. An ordering with rough times, not a measured forecast. */
   readonly frames: readonly BakeFrame[];
   /** Outer edges of the columns of a frame's section, as shares of the half width. */
   readonly columnEdges: readonly number[];
   readonly advice: readonly BakeAdvice[];
+  readonly timeline: BakeTimeline;
+  /** Share of the batter's mass lost when cooled, in percent: a coarse range. */
+  readonly weightLossPercent: { readonly low: number; readonly high: number };
+  /** Colour index of the top at the likely minute. */
+  readonly topColour: number;
+  readonly doneness: DonenessHere;
+  readonly rules: readonly RuleOfThumb[];
+  /** Minutes by one plain law for all bakes: no physics, no style. */
+  readonly plainLawMinutes: number;
 }
 
 export type PredictionResult =
   | { readonly kind: 'foreseen'; readonly bake: BakePrediction }
   /** It would not be done within the longest time simulated. */
-  | { readonly kind: 'never-done'; readonly celsius: number; readonly longestMinutes: number };
+  | { readonly kind: 'never-done'; readonly celsius: number; readonly longestMinutes: number }
+  /** A cover comes off, or the oven is turned, only after the bake has ended. */
+  | {
+      readonly kind: 'past-the-end';
+      readonly what: 'lid' | 'foil' | 'stage';
+      readonly atMinute: number;
+      readonly doneMinutes: number;
+    };
+
+/** What the baker's own oven is known to do. */
+export interface OvenKnown {
+  /** Standard deviation of its offset, °C; the offset itself is in the course. */
+  readonly spreadCelsius?: number;
+  /** Minutes from cold to 180 °C. */
+  readonly heatsInMinutes?: number;
+}
 
 export interface BakeRequest {
   readonly batter: BakedBatter;
-  readonly pans: PanSet;
+  readonly pans: VesselSet;
   readonly setting: SetPoint;
+  readonly course?: OvenCourse;
+  readonly oven?: OvenKnown;
   readonly anchor?: Anchor;
 }
 
@@ -116,40 +136,69 @@ const FRAME_EVERY_MINUTES = 0.5;
 const FRAMES_WANTED = 60;
 /** How long past done the simulation goes on, so that the end of the widest window can be drawn. */
 const RUN_ON = 0.35;
-/** Turn the pan when the crumb begins to set: two thirds of the way. @source heat.md, section 8: 65–70 % */
-const ROTATE_AT = 2 / 3;
-/** A bake shorter than this is better left alone. */
-const ROTATE_FROM_MINUTES = 15;
-const COLOUR_TO_LOOK_AT = 0.9;
-const COLOUR_TO_TENT = 1.2;
+const ROOM_CELSIUS = 21;
+/** The model's loss when cooled, and so many points either way. @source heat.md, section 8 */
+const LOSS_POINTS = 2;
 
 /**
  * Foresees a bake: time window, fill, rise, colour and what to do when.
  * @throws DomainError for a request outside the range of the simulation
  * @source heat.md, sections 6 to 8
  */
-export function predictBake({ batter, pans, setting, anchor }: BakeRequest): PredictionResult {
+export function predictBake({ batter, pans, setting, course = {}, oven = {}, anchor }: BakeRequest): PredictionResult {
   const anchored = anchor?.kind === 'anchored' ? anchor : undefined;
-  const spec = specOf(batter, pans, setting.celsius, setting.fan, anchored?.heatFactor ?? 1);
+  const spec = specOf(batter, pans, setting.celsius, setting.fan, anchored?.heatFactor ?? 1, course);
+  const inPan = DONENESS[batter.heatStyle].inPanMinutes;
   const result = simulateBake(spec, {
     longestMinutes: LONGEST_MINUTES,
     runOnShare: RUN_ON,
     frameEveryMinutes: FRAME_EVERY_MINUTES,
+    cool: {
+      inPanMinutes: inPan ?? Infinity,
+      roomCelsius: ROOM_CELSIUS,
+      sliceCelsius: DONENESS[batter.heatStyle].sliceCelsius,
+    },
   });
   if (result.doneMinute === undefined) {
     return { kind: 'never-done', celsius: setting.celsius, longestMinutes: LONGEST_MINUTES };
   }
+  const late = pastTheEnd(course, result.doneMinute * (1 + RUN_ON));
+  if (late) return { kind: 'past-the-end', ...late, doneMinutes: result.doneMinute };
   const kin = anchored && kinship(anchored, pans, result.doneMinute, setting.fan);
   const leftover = anchored && kin ? kin.share * Math.log(anchored.knownMinutes / anchored.modelMinutes) : 0;
   const stretch = Math.exp(leftover);
   const likely = result.doneMinute * stretch;
-  const spread = kin?.spread ?? spreadUnanchored(batter.heatStyle, pans.pan.shape);
+  const here = { batter, pans, celsius: setting.celsius, fan: setting.fan };
+  const { spread, reasons } = surenessOf({
+    heatStyle: batter.heatStyle,
+    pans,
+    course,
+    anchor,
+    anchoredSpread: kin?.spread,
+    ovenSpreadCelsius: oven.spreadCelsius,
+    ownComposition: batter.water !== undefined,
+    plainLawApart: isApart(result.doneMinute, here),
+  });
   const low = likely * Math.exp(-EIGHT_IN_TEN * spread);
   const high = likely * Math.exp(EIGHT_IN_TEN * spread);
   const minutes = { first: Math.floor(low), low, likely, high };
   const frames = thinned(result.frames, stretch, high);
   const style = HEAT_STYLES[batter.heatStyle];
-  const fill = fillPans(pans, batter.grams, style.rawDensity / 1000, style.bakedDensity / 1000);
+  const inPans = panSetOf(pans);
+  const fill = inPans && fillPans(inPans, batter.grams, style.rawDensity / 1000, style.bakedDensity / 1000);
+  const rawCm = result.frames[0]?.heightCm ?? 0;
+  const bakedCm = result.frames.at(-1)?.heightCm ?? rawCm;
+  const lost = 100 * (result.cooling?.massLost ?? 0);
+  const timeline = timelineOf({
+    minutes,
+    frames,
+    pans,
+    setting,
+    course,
+    heatStyle: batter.heatStyle,
+    cooling: result.cooling,
+    heatsInMinutes: oven.heatsInMinutes,
+  });
   return {
     kind: 'foreseen',
     bake: {
@@ -158,15 +207,54 @@ export function predictBake({ batter, pans, setting, anchor }: BakeRequest): Pre
       setPointReasons: setting.reasons,
       minutes,
       spread,
+      windowReasons: reasons,
       anchor: anchor === undefined ? 'none' : anchor.kind === 'refused' ? 'refused' : 'known-bake',
       ...(anchor && { knownMinutes: anchor.knownMinutes }),
-      fill,
-      panDepthCm: pans.pan.depthCm,
+      ...(fill && { fill }),
+      heights: { rawCm, bakedCm },
+      gramsPerPan: batter.grams / pans.count,
+      gramsPerPiece: batter.grams / pans.count / pans.pan.cavities,
+      panDepthCm: inPans?.pan.depthCm ?? 0,
       frames,
       columnEdges: result.columnEdges,
-      advice: adviceFor(pans, fill, minutes, frames, anchor),
+      advice: adviceFor({ pans, fill, minutes, timeline, course, setting, anchor }),
+      timeline,
+      weightLossPercent: { low: Math.max(0, lost - LOSS_POINTS), high: lost + LOSS_POINTS },
+      topColour: colourAt(frames, likely),
+      doneness: donenessOf(batter.heatStyle, airAt(course.altitudeMetres ?? 0).boilingCelsius),
+      rules: anchored
+        ? rulesOfThumb(
+            {
+              batter: anchored.known.grams === undefined ? batter : { ...batter, grams: anchored.known.grams },
+              pans: anchored.known.pans,
+              celsius: anchored.known.ovenCelsius,
+              fan: anchored.known.fan,
+            },
+            anchored.knownMinutes,
+            here,
+          )
+        : [],
+      plainLawMinutes: plainLawMinutes(here),
     },
   };
+}
+
+/** What happens only when the bake is long over: a slip of the pen, or a bake that is not this one. */
+function pastTheEnd(
+  { covers = [], stages = [] }: OvenCourse,
+  endMinutes: number,
+): { readonly what: 'lid' | 'foil' | 'stage'; readonly atMinute: number } | undefined {
+  const cover = covers.find(({ fromMinute }) => fromMinute > endMinutes);
+  if (cover) return { what: cover.kind, atMinute: cover.fromMinute };
+  const lid = covers.find(({ kind, toMinute }) => kind === 'lid' && toMinute !== undefined && toMinute > endMinutes);
+  if (lid) return { what: 'lid', atMinute: lid.toMinute ?? 0 };
+  const stage = stages.find(({ fromMinute }) => fromMinute > endMinutes);
+  return stage && { what: 'stage', atMinute: stage.fromMinute };
+}
+
+/** Colour of the top at a minute. */
+export function colourAt(frames: readonly BakeFrame[], minute: number): number {
+  return frames.findLast((frame) => frame.minute <= minute)?.topColour ?? 0;
 }
 
 /** About `FRAMES_WANTED` of the frames up to the window's end, the first and the last among them; their clock stretched to the known bake. */
@@ -176,38 +264,4 @@ function thinned(frames: readonly BakeFrame[], stretch: number, untilMinute: num
   return upTo
     .filter((_, i) => i % step === 0 || i === upTo.length - 1)
     .map((frame) => ({ ...frame, minute: frame.minute * stretch }));
-}
-
-function adviceFor(
-  pans: PanSet,
-  fill: Fill,
-  minutes: BakePrediction['minutes'],
-  frames: readonly BakeFrame[],
-  anchor: Anchor | undefined,
-): readonly BakeAdvice[] {
-  const advice: BakeAdvice[] = [];
-  const say = (code: BakeAdviceCode, minute?: number, facts: BakeAdvice['facts'] = {}) =>
-    advice.push({ code, ...(minute !== undefined && { minute: Math.round(minute) }), facts });
-  const percent = Math.round(fill.overflowChance * 100);
-  if (fill.verdict === 'overflows')
-    say('runs-over', undefined, { percent, fillPercent: Math.round(fill.fraction * 100) });
-  if (fill.verdict === 'sheet-beneath') say('sheet-beneath', undefined, { percent });
-  if (fill.verdict === 'low') say('low-in-the-pan', undefined, { fillPercent: Math.round(fill.fraction * 100) });
-  if (anchor?.kind === 'refused') {
-    say('known-bake-refused', undefined, {
-      known: Math.round(anchor.knownMinutes),
-      ...(anchor.modelMinutes !== undefined && { model: Math.round(anchor.modelMinutes) }),
-    });
-  }
-  if (anchor === undefined) say('no-known-bake');
-  if (minutes.likely >= ROTATE_FROM_MINUTES) say('rotate', minutes.likely * ROTATE_AT);
-  const at = (index: number) => frames.find((frame) => frame.topColour >= index)?.minute;
-  const looks = at(COLOUR_TO_LOOK_AT);
-  const tent = at(COLOUR_TO_TENT);
-  if (tent !== undefined && tent < minutes.likely) say('tent', tent);
-  else if (looks !== undefined && looks < minutes.likely) say('look-at-colour', looks);
-  say('first-look', minutes.first);
-  if (pans.pan.material === 'glass') say('cool-glass-slowly');
-  say('test-decides');
-  return advice;
 }

@@ -1,7 +1,16 @@
-import { DomainError } from '../domain-error.js';
-import type { Pan } from '../pans/index.js';
-import { BatterGrid, insideOf } from './batter-grid.js';
-import { HEAT, HEAT_STYLES, WALLS, type HeatStyleId } from './parameters.js';
+import {
+  checkBake,
+  type BakeFrame,
+  type BakeResult,
+  type BakeSpec,
+  type Cooling,
+  type CoolOptions,
+  type SimulateOptions,
+} from './bake-spec.js';
+import { BatterGrid } from './batter-grid.js';
+import { bodyOf } from './body.js';
+import { OvenAir } from './oven-air.js';
+import { HEAT_MODEL, HEAT_STYLES, WALLS, type HeatModel } from './parameters.js';
 import { airAt, saturationPascals, saturationSlope } from './water-vapour.js';
 
 /*
@@ -28,72 +37,6 @@ const TRUE_DENSITY = 1250;
 const EBULLIOSCOPIC = 2.04e-4;
 const CRUST_DIFFUSION = 4.5e-11;
 
-export interface OvenStage {
-  readonly fromMinute: number;
-  readonly celsius: number;
-}
-
-/** One bake to simulate. */
-export interface BakeSpec {
-  readonly pan: Pan;
-  /** Pans of this kind in the oven together, and all their batter. */
-  readonly panCount: number;
-  readonly gramsPerPan: number;
-  readonly heatStyle: HeatStyleId;
-  /** Mass fractions of the batter; the style's own where the formula is unknown. */
-  readonly water?: number;
-  readonly fat?: number;
-  readonly sugar?: number;
-  readonly ovenCelsius: number;
-  /** Later set points; the first is `ovenCelsius`. */
-  readonly stages?: readonly OvenStage[];
-  readonly fan: boolean;
-  readonly batterCelsius?: number;
-  readonly altitudeMetres?: number;
-  /** What the oven gives above its set point, °C. */
-  readonly ovenOffsetCelsius?: number;
-  /** Anchoring: a factor on convection and radiation. */
-  readonly heatScale?: number;
-}
-
-/** One moment of a bake. */
-export interface BakeFrame {
-  readonly minute: number;
-  readonly coreCelsius: number;
-  /** Colour index of top, side and bottom: 1 is golden, 1.2 deep, 1.4 too dark. */
-  readonly topColour: number;
-  readonly sideColour: number;
-  readonly bottomColour: number;
-  readonly heightCm: number;
-  readonly ovenCelsius: number;
-  /** Share of the batter's mass lost as steam. */
-  readonly massLost: number;
-  /** Temperatures of the middle section, row by row from the bottom, each row from the centre outward, °C. */
-  readonly sectionCelsius: readonly number[];
-  /** Upper edges of the rows, cm. */
-  readonly rowTopsCm: readonly number[];
-}
-
-export interface BakeResult {
-  /** Minute at which it is done: set in the core and, where the style asks, coloured. Undefined when it never was within `longestMinutes`. */
-  readonly doneMinute: number | undefined;
-  readonly coreSetMinute: number | undefined;
-  readonly frames: readonly BakeFrame[];
-  /** Outer edges of the columns of a row, as shares of the half width; the last is 1. */
-  readonly columnEdges: readonly number[];
-  /** Energy in less energy stored and carried off, over energy in. */
-  readonly energyError: number;
-  readonly steps: number;
-}
-
-export interface SimulateOptions {
-  readonly longestMinutes?: number;
-  /** Goes on for so long after done, as a share of the time until done. */
-  readonly runOnShare?: number;
-  /** Minutes between frames; none are kept when undefined. */
-  readonly frameEveryMinutes?: number;
-}
-
 type Direction = 0 | 1 | 2;
 type Three<T> = readonly [T, T, T];
 const DIRECTIONS: readonly Direction[] = [0, 1, 2];
@@ -104,68 +47,70 @@ const TOP = 0;
 const SIDE = 1;
 const BOTTOM = 2;
 
+const NO_KINDS = new Uint8Array(0);
+const NO_VALUES = new Float64Array(0);
+
+/** Share of the freezable water that is ice at a temperature, °C. */
+const iceAt = (celsius: number) =>
+  celsius >= MELTED_ABOVE ? 0 : celsius <= FROZEN_BELOW ? 1 : (MELTED_ABOVE - celsius) / (MELTED_ABOVE - FROZEN_BELOW);
+
 const smooth = (u: number) => {
   const v = u < 0 ? 0 : u > 1 ? 1 : u;
   return v * v * (3 - 2 * v);
 };
 
-function checked(spec: BakeSpec): void {
-  const allow = (ok: boolean, name: string, value: number, range: string) => {
-    if (!ok) throw new DomainError('simulateBake', name, value, range);
-  };
-  allow(spec.gramsPerPan >= 10 && spec.gramsPerPan <= 50_000, 'gramsPerPan', spec.gramsPerPan, '10–50 000 g');
-  allow(spec.ovenCelsius >= 100 && spec.ovenCelsius <= 300, 'ovenCelsius', spec.ovenCelsius, '100–300 °C');
-  allow(spec.panCount >= 1 && spec.panCount <= 24, 'panCount', spec.panCount, '1–24');
-  allow(spec.pan.depthCm > 0.5 && spec.pan.bottomWidthCm > 1, 'pan.depthCm', spec.pan.depthCm, 'more than 0.5 cm');
-  allow(
-    (spec.batterCelsius ?? 21) > 0 && (spec.batterCelsius ?? 21) < 60,
-    'batterCelsius',
-    spec.batterCelsius ?? 21,
-    '1–60 °C',
-  );
-}
-
 /**
  * Simulates a bake from the moment the pan goes in.
  * @throws DomainError for a spec outside the range of validity
  */
-export function simulateBake(spec: BakeSpec, options: SimulateOptions = {}): BakeResult {
-  checked(spec);
-  return new Bake(spec).run(options);
+export function simulateBake(spec: BakeSpec, options: SimulateOptions = {}, model: HeatModel = HEAT_MODEL): BakeResult {
+  checkBake(spec);
+  return new Bake(spec, options, model).run();
 }
 
-/** An open surface as just solved, per m²: heat into the batter and its slope, vapour leaving and its slope, temperature. */
-interface OpenSurface {
-  readonly flow: number;
-  readonly flowSlope: number;
-  readonly vapour: number;
-  readonly vapourSlope: number;
-  readonly celsius: number;
-}
-const NO_SURFACE: OpenSurface = { flow: 0, flowSlope: 0, vapour: 0, vapourSlope: 0, celsius: 0 };
+const USUAL_BATTER_CELSIUS = 21;
+/** Share of the water that freezes, between which temperatures it melts, °C, and the heat of melting, J/kg. */
+const FREEZABLE = 0.75;
+const FROZEN_BELOW = -12;
+const MELTED_ABOVE = -1;
+const MELTING_HEAT = 334_000;
+/** Steps while it cools are this long. */
+const COOLING_STEP_SECONDS = 30;
+const SLOW_COOLING_MINUTES = 30;
+const LONGEST_COOLING_MINUTES = 900;
+/** A frosting stands on what is so little warmer than the room, °C. */
+const FROST_ABOVE_ROOM = 4;
 
 class Bake {
   private readonly style;
+  private readonly heat;
   private readonly water: number;
   private readonly fat: number;
   private readonly sugar: number;
-  private readonly inside;
+  private readonly body;
   private readonly grid: BatterGrid;
+  private readonly air: OvenAir;
   private readonly boilingCelsius: number;
   private readonly settingCelsius: number;
   private readonly startVolume: number;
   private readonly riseRatio: number;
-  private readonly stepSeconds: number;
-  private readonly convection: number;
-  private readonly heatScale: number;
+  private stepSeconds: number;
+  /** Convection before the buoyancy of the air is taken into account, W/m²K. */
+  private readonly baseConvection: number;
+  private convection: number;
+  private readonly baseHeatScale: number;
+  private heatScale: number;
   private readonly wallEmissivity: number;
   private readonly wallResistance: number;
   private readonly liningResistance: number;
   private readonly boundWaterRatio: number;
   private readonly c0: number;
+  private readonly c1: number;
   private readonly poreVapour: Float64Array;
   private readonly sugarBrowning: number;
   private readonly batterMass: number;
+  private readonly fluid: number;
+  private readonly frozen: boolean;
 
   // state of the cells
   private readonly celsius: Float64Array;
@@ -182,12 +127,18 @@ class Bake {
   // state of the boundaries, two for each line: the first and the last face
   private readonly boundary: Three<Uint8Array>;
   private readonly boundaryFace: Three<Uint8Array>;
+  private readonly boundaryFactor: Three<Float64Array>;
   private readonly surfaceCelsius: Three<Float64Array>;
   private readonly browned: Three<Float64Array>;
-  // the oven now
-  private ovenCelsius: number;
   private headspace = 1;
   private volume: number;
+  private unpanned = false;
+  // an open surface as last solved, per m²: heat into the batter and its slope, vapour leaving and its slope, temperature
+  private openFlow = 0;
+  private openFlowSlope = 0;
+  private openVapour = 0;
+  private openVapourSlope = 0;
+  private openCelsius = 0;
   // books
   private heatIn = 0;
   private heatOut = 0;
@@ -197,31 +148,49 @@ class Bake {
   private readonly upper: Float64Array;
   private readonly right: Float64Array;
 
-  constructor(private readonly spec: BakeSpec) {
+  constructor(
+    private readonly spec: BakeSpec,
+    private readonly options: SimulateOptions,
+    model: HeatModel,
+  ) {
     const style = HEAT_STYLES[spec.heatStyle];
+    const { heat } = model;
     this.style = style;
-    this.water = spec.water ?? style.water;
-    this.fat = spec.fat ?? style.fat;
+    this.heat = heat;
+    const { constant } = options;
+    this.water = constant ? 0 : (spec.water ?? style.water);
+    this.fat = constant ? 0 : (spec.fat ?? style.fat);
     this.sugar = spec.sugar ?? style.sugar;
     const { pan } = spec;
-    this.inside = insideOf(pan);
-    const air = airAt(spec.altitudeMetres ?? 0);
-    this.boilingCelsius = air.boilingCelsius;
+    this.body = bodyOf(pan);
+    const { body } = this;
+    const atmosphere = airAt(spec.altitudeMetres ?? 0);
+    this.boilingCelsius = atmosphere.boilingCelsius;
     this.settingCelsius =
-      HEAT.settingBaseCelsius +
-      (HEAT.settingSugarCelsius * this.sugar) / (this.sugar + this.water) -
-      Math.max(0, 100 - air.boilingCelsius) * 0.95;
-    this.heatScale = (spec.heatScale ?? 1) * style.heatFactor;
-    const mass = spec.gramsPerPan / 1000 / pan.cavities;
-    this.startVolume = mass / style.rawDensity;
+      heat.settingBaseCelsius +
+      (heat.settingSugarCelsius * this.sugar) / (this.sugar + this.water) -
+      Math.max(0, 100 - atmosphere.boilingCelsius) * 0.95;
+    this.baseHeatScale = (spec.heatScale ?? 1) * model.heatFactors[spec.heatStyle];
+    this.heatScale = this.baseHeatScale;
+    const mass = (spec.gramsPerPan / 1000 / pan.cavities) * body.massFactor;
+    const rawDensity = spec.rawDensity === undefined ? style.rawDensity : spec.rawDensity * 1000;
+    const bakedDensity = spec.bakedDensity === undefined ? style.bakedDensity : spec.bakedDensity * 1000;
+    this.startVolume = mass / rawDensity;
     this.volume = this.startVolume;
-    this.riseRatio = style.rawDensity / style.bakedDensity;
-    this.grid = new BatterGrid(this.inside, this.inside.heightOf(this.startVolume * this.riseRatio), HEAT.crustMetres);
-    const { grid, inside } = this;
+    this.riseRatio = constant ? 1 : rawDensity / bakedDensity;
+    const risenVolume = this.startVolume * this.riseRatio;
+    this.grid = new BatterGrid(body, {
+      risenHeight: body.kind === 'dome' ? 0.8 * Math.cbrt(risenVolume) : body.heightOf(risenVolume),
+      crustMetres: heat.crustMetres,
+      withoutCrust: constant !== undefined,
+      ...(options.refinement !== undefined && { refinement: options.refinement }),
+    });
+    const { grid } = this;
     grid.stretchTo(this.startVolume);
 
     const array = () => new Float64Array(grid.cells);
-    const start = spec.batterCelsius ?? 21;
+    const start = spec.batterCelsius ?? USUAL_BATTER_CELSIUS;
+    this.frozen = start < MELTED_ABOVE && constant === undefined;
     this.celsius = array().fill(start);
     this.celsiusBefore = array();
     this.capacity = array();
@@ -229,7 +198,7 @@ class Bake {
     this.evaporated = array();
     this.rise = array();
     this.panCapacity = array();
-    const cellMass = grid.volume.map((v) => v * style.rawDensity);
+    const cellMass = grid.volume.map((v) => v * rawDensity);
     this.waterMass = cellMass.map((m) => m * this.water);
     this.waterStart = this.waterMass.slice();
     this.dryMass = cellMass.map((m) => m * (1 - this.water));
@@ -238,7 +207,8 @@ class Bake {
     const lean = 1 - this.water - this.fat;
     this.boundWaterRatio = 0.05 + 0.1 * (this.sugar / Math.max(0.1, lean));
     const fatOfDry = this.fat / (1 - this.water);
-    this.c0 = fatOfDry * FAT_HEAT_CAPACITY + (1 - fatOfDry) * SOLIDS_HEAT_CAPACITY;
+    this.c0 = constant?.heatCapacity ?? fatOfDry * FAT_HEAT_CAPACITY + (1 - fatOfDry) * SOLIDS_HEAT_CAPACITY;
+    this.c1 = constant ? 0 : SOLIDS_HEAT_SLOPE;
 
     const both = <T>(make: (n: number) => T): Three<T> => [
       make(2 * grid.lines[0]),
@@ -247,30 +217,42 @@ class Bake {
     ];
     this.boundary = both((n) => new Uint8Array(n));
     this.boundaryFace = both((n) => new Uint8Array(n));
+    this.boundaryFactor = both((n) => new Float64Array(n).fill(1));
     this.surfaceCelsius = both((n) => new Float64Array(n).fill(start));
     this.browned = both((n) => new Float64Array(n));
     this.setBoundaries();
 
     const wall = WALLS[pan.material];
-    this.wallEmissivity = (wall.emissivity ?? HEAT.lightMetalEmissivity) * HEAT.panRadiationShare;
+    this.wallEmissivity = (wall.emissivity ?? heat.lightMetalEmissivity) * heat.panRadiationShare;
     this.wallResistance = wall.resistance;
-    this.liningResistance = style.lined ? HEAT.liningResistance : 0;
-    this.lumpThePan(wall.arealHeatCapacity);
+    this.liningResistance = style.lined ? heat.liningResistance : 0;
+    if (!constant) this.lumpThePan(wall.arealHeatCapacity);
 
-    this.poreVapour = this.tabulatePoreVapour(air.pressurePascals, lean);
+    this.poreVapour = this.tabulatePoreVapour(atmosphere.pressurePascals, lean);
     this.sugarBrowning = 0.75 + 0.25 * Math.min(2, this.sugar / 0.2);
-    const kilograms = (spec.gramsPerPan / 1000) * spec.panCount;
-    this.ovenCelsius =
-      spec.ovenCelsius + (spec.ovenOffsetCelsius ?? 0) - (HEAT.doorDrop + HEAT.dropPerKilogram * kilograms);
-    const top = inside.area(inside.depth);
-    const crowd = 1 - HEAT.crowding * Math.min(1, (top * pan.cavities * spec.panCount) / HEAT.rackSquareMetres);
-    const size = Math.min(1.6, Math.max(0.7, (HEAT.sizeReferenceMetres / Math.sqrt(top)) ** HEAT.sizeExponent * crowd));
-    this.convection = (spec.fan ? HEAT.convectionFan : HEAT.convectionStill) * size * this.heatScale;
-    const smallest = Math.min(
-      inside.heightOf(this.startVolume),
-      inside.kind === 'box' ? inside.halfWidth(0) : inside.radius(0),
-    );
-    this.stepSeconds = Math.min(12, Math.max(3, smallest * 240));
+    const besides = spec.beside ?? { grams: 0, squareCm: 0 };
+    this.air = new OvenAir(spec, heat, (spec.gramsPerPan * spec.panCount + besides.grams) / 1000);
+    const top =
+      body.kind === 'dome'
+        ? Math.PI * body.domeRadius(risenVolume) ** 2
+        : body.kind === 'box'
+          ? body.area(body.depth)
+          : Math.PI * body.radius(body.depth) ** 2;
+    const rack = top * pan.cavities * spec.panCount + besides.squareCm / 10_000;
+    const crowd = 1 - heat.crowding * Math.min(1, rack / heat.rackSquareMetres);
+    const size = Math.min(1.6, Math.max(0.7, (heat.sizeReferenceMetres / Math.sqrt(top)) ** heat.sizeExponent * crowd));
+    this.baseConvection = (spec.fan ? heat.convectionFan : heat.convectionStill) * size * this.baseHeatScale;
+    this.convection = this.baseConvection;
+    const startHeight = body.kind === 'dome' ? Math.cbrt(this.startVolume) * 0.5 : body.heightOf(this.startVolume);
+    const smallest =
+      body.kind === 'dome'
+        ? startHeight
+        : Math.min(startHeight, body.kind === 'box' ? body.halfWidth(0) : body.radius(0) - body.innerRadius);
+    this.fluid =
+      style.fluidity *
+      heat.fluidMixing *
+      Math.min(3, Math.max(0.3, startHeight / heat.mixingDepthMetres)) ** heat.mixingDepthExponent;
+    this.stepSeconds = options.stepSeconds ?? Math.min(12, Math.max(3, smallest * 240));
     const longest = Math.max(grid.nx, grid.ny, grid.nz) + 2;
     this.sub = new Float64Array(longest);
     this.diagonal = new Float64Array(longest);
@@ -278,10 +260,10 @@ class Bake {
     this.right = new Float64Array(longest);
   }
 
-  run(options: SimulateOptions): BakeResult {
-    const { spec, style, stepSeconds } = this;
+  run(): BakeResult {
+    const { spec, style, heat, stepSeconds, options, air } = this;
+    const { constant } = options;
     const longest = (options.longestMinutes ?? 400) * 60;
-    const stages = [{ fromMinute: 0, celsius: spec.ovenCelsius }, ...(spec.stages ?? [])];
     const stored = this.enthalpyOfAll();
     const frames: BakeFrame[] = [];
     const every = options.frameEveryMinutes === undefined ? Infinity : options.frameEveryMinutes * 60;
@@ -289,28 +271,34 @@ class Bake {
     let seconds = 0;
     let steps = 0;
     let dose = 0;
-    let coreBefore = spec.batterCelsius ?? 21;
+    let coreBefore = spec.batterCelsius ?? USUAL_BATTER_CELSIUS;
     let coreSet: number | undefined;
     let coloured: number | undefined;
     let done: number | undefined;
+    let cooling: Cooling | undefined;
+    if (constant) air.celsius = spec.ovenCelsius;
     if (every < Infinity) frames.push(this.frame(0));
     while (seconds < longest) {
-      this.driveOven(stages, seconds);
-      this.setProperties();
-      for (const d of steps & 1 ? ([2, 1, 0] as const) : DIRECTIONS) this.sweep(d);
-      this.settleEnthalpy();
-      this.moveMoisture();
-      this.boil();
-      this.brown();
-      if ((steps & 3) === 0) this.riseNow();
+      if (!constant) {
+        air.drive(seconds, stepSeconds);
+        this.takeHeat();
+      }
+      this.step(steps);
+      if (!constant) {
+        this.brown();
+        if ((steps & 3) === 0) this.riseNow();
+      }
       seconds += stepSeconds;
       steps++;
-
+      if (constant) {
+        constant.each(seconds, this.coldest());
+        continue;
+      }
       const core = this.coreCelsius();
       const rate =
-        (10 ** (((core + coreBefore) / 2 - this.settingCelsius) / HEAT.settingDecadeCelsius) * stepSeconds) / 60;
-      if (coreSet === undefined && dose + rate >= HEAT.settingMinutes)
-        coreSet = seconds - stepSeconds * (1 - (HEAT.settingMinutes - dose) / rate);
+        (10 ** (((core + coreBefore) / 2 - this.settingCelsius) / heat.settingDecadeCelsius) * stepSeconds) / 60;
+      if (coreSet === undefined && dose + rate >= heat.settingMinutes)
+        coreSet = seconds - stepSeconds * (1 - (heat.settingMinutes - dose) / rate);
       dose += rate;
       coreBefore = core;
       if (
@@ -325,13 +313,14 @@ class Bake {
         frames.push(this.frame(seconds / 60));
       }
       if (done === undefined && coreSet !== undefined) {
-        const waitedLongEnough = seconds >= coreSet * HEAT.longestColourWait;
+        const waitedLongEnough = seconds >= coreSet * heat.longestColourWait;
         if (style.leastColour === 0) done = coreSet;
         else if (coloured !== undefined || waitedLongEnough)
-          done = Math.max(coreSet, Math.min(coloured ?? Infinity, coreSet * HEAT.longestColourWait));
+          done = Math.max(coreSet, Math.min(coloured ?? Infinity, coreSet * heat.longestColourWait));
       }
       if (done !== undefined && seconds >= done * (1 + (options.runOnShare ?? 0))) break;
     }
+    if (options.cool && done !== undefined) cooling = this.cool(options.cool, steps);
     const change = this.enthalpyOfAll() - stored;
     return {
       doneMinute: done === undefined ? undefined : done / 60,
@@ -340,15 +329,94 @@ class Bake {
       columnEdges: this.grid.columnEdges(),
       energyError: (this.heatIn - change - this.heatOut) / Math.max(1, this.heatIn),
       steps,
+      ...(cooling && { cooling }),
     };
   }
 
-  /** Which faces touch the pan and which the air: sides above the rim are open. */
+  /** One step of heat and moisture. */
+  private step(count: number): void {
+    this.setProperties();
+    if (count & 1) {
+      this.sweep(2);
+      this.sweep(1);
+      this.sweep(0);
+    } else {
+      this.sweep(0);
+      this.sweep(1);
+      this.sweep(2);
+    }
+    if (this.options.constant) return;
+    this.settleEnthalpy();
+    const { grid, body } = this;
+    if (body.kind !== 'dome') this.moveMoisture(2, grid.nz - 1 - (grid.nz >> 1));
+    if (body.free) this.moveMoisture(0, grid.nx >> 1);
+    this.boil();
+  }
+
+  /** Out of the oven: in its pan for a while, then on a rack. */
+  private cool({ inPanMinutes, roomCelsius, sliceCelsius }: CoolOptions, steps: number): Cooling {
+    const { air, grid } = this;
+    const coreOut = this.coreCelsius();
+    let hottestCore = coreOut;
+    const until = { slice: sliceCelsius, frost: roomCelsius + FROST_ABOVE_ROOM };
+    const minutesTo: { slice: number | undefined; frost: number | undefined } = { slice: undefined, frost: undefined };
+    air.comeOut(roomCelsius);
+    this.convection = air.roomConvection;
+    this.heatScale = 1;
+    this.headspace = 1;
+    this.stepSeconds = COOLING_STEP_SECONDS;
+    let before = Infinity;
+    for (let minute = 0; minute < LONGEST_COOLING_MINUTES;) {
+      if (!this.unpanned && minute >= inPanMinutes) this.turnOut();
+      this.step(steps++);
+      minute += this.stepSeconds / 60;
+      hottestCore = Math.max(hottestCore, this.coreCelsius());
+      let hottest = -Infinity;
+      for (let i = 0; i < grid.cells; i++) {
+        const t = this.celsius[i] ?? 0;
+        if (t > hottest) hottest = t;
+      }
+      for (const to of ['slice', 'frost'] as const) {
+        if (minutesTo[to] !== undefined || hottest > until[to]) continue;
+        const share = before === Infinity ? 0 : (until[to] - hottest) / (before - hottest);
+        minutesTo[to] = minute - (this.stepSeconds / 60) * share;
+      }
+      before = hottest;
+      if (minutesTo.frost !== undefined && minutesTo.slice !== undefined) break;
+      // what still changes, changes slowly now
+      if (minute > SLOW_COOLING_MINUTES) this.stepSeconds = 2 * COOLING_STEP_SECONDS;
+    }
+    return { carryOverCelsius: hottestCore - coreOut, minutesTo, massLost: this.steam / this.batterMass };
+  }
+
+  /** From now on all faces are open; the pan keeps the heat it has. */
+  private turnOut(): void {
+    this.unpanned = true;
+    for (let i = 0; i < this.grid.cells; i++) {
+      this.heatOut += (this.panCapacity[i] ?? 0) * (this.celsius[i] ?? 0);
+      this.panCapacity[i] = 0;
+    }
+    for (const d of DIRECTIONS) {
+      const kinds = this.boundary[d];
+      for (let b = 0; b < kinds.length; b++) if (kinds[b] === WALL) kinds[b] = OPEN;
+    }
+  }
+
+  /** Which faces touch the pan and which the air: sides above the rim are open, and everything but the base of what stands free. */
   private setBoundaries(): void {
-    const { grid, boundary, boundaryFace } = this;
+    const { grid, body, boundary, boundaryFace, boundaryFactor, heat } = this;
+    const dome = body.kind === 'dome';
+    const sideFactor = { plain: 1, fluted: heat.fluteFactor, close: heat.closeFactor }[body.sides];
     for (let l = 0; l < grid.lines[0]; l++) {
-      boundary[0][2 * l + 1] = grid.aboveRim[Math.floor(l / grid.ny)] ? OPEN : WALL;
-      boundaryFace[0][2 * l + 1] = SIDE;
+      const last = 2 * l + 1;
+      boundary[0][last] = body.free || grid.aboveRim[Math.floor(l / grid.ny)] ? OPEN : WALL;
+      boundaryFace[0][last] = dome ? TOP : SIDE;
+      boundaryFactor[0][last] = sideFactor;
+      if (body.innerRadius > 0) {
+        boundary[0][2 * l] = WALL;
+        boundaryFace[0][2 * l] = SIDE;
+        boundaryFactor[0][2 * l] = heat.tubeFactor;
+      }
     }
     if (grid.ny > 1) {
       for (let l = 0; l < grid.lines[1]; l++) {
@@ -359,6 +427,8 @@ class Bake {
     for (let l = 0; l < grid.lines[2]; l++) {
       boundary[2][2 * l] = WALL;
       boundaryFace[2][2 * l] = BOTTOM;
+      boundaryFactor[2][2 * l] = body.free ? heat.sheetFactor : 1;
+      if (dome) continue;
       boundary[2][2 * l + 1] = OPEN;
       boundaryFace[2][2 * l + 1] = TOP;
     }
@@ -408,8 +478,9 @@ class Bake {
   private enthalpyOf(i: number): number {
     const t = this.celsius[i] ?? 0;
     return (
-      (this.dryMass[i] ?? 0) * (this.c0 * t + (SOLIDS_HEAT_SLOPE * t * t) / 2) +
-      ((this.waterMass[i] ?? 0) * WATER_HEAT_CAPACITY + (this.panCapacity[i] ?? 0)) * t
+      (this.dryMass[i] ?? 0) * (this.c0 * t + (this.c1 * t * t) / 2) +
+      ((this.waterMass[i] ?? 0) * WATER_HEAT_CAPACITY + (this.panCapacity[i] ?? 0)) * t -
+      (this.frozen ? this.meltingHeat(i) * iceAt(t) : 0)
     );
   }
   private enthalpyOfAll(): number {
@@ -417,20 +488,40 @@ class Bake {
     for (let i = 0; i < this.grid.cells; i++) sum += this.enthalpyOf(i);
     return sum;
   }
+  /** Heat to melt what can freeze in a cell, J. */
+  private meltingHeat(i: number): number {
+    return (this.waterStart[i] ?? 0) * FREEZABLE * MELTING_HEAT;
+  }
 
-  private driveOven(stages: readonly OvenStage[], seconds: number): void {
-    const { grid, inside } = this;
-    let set = stages[0]?.celsius ?? 0;
-    for (const stage of stages) if (seconds >= stage.fromMinute * 60) set = stage.celsius;
-    set += this.spec.ovenOffsetCelsius ?? 0;
-    const tau = set < this.ovenCelsius - 1 ? HEAT.ovenCoolingSeconds : HEAT.ovenHeatingSeconds;
-    this.ovenCelsius += (set - this.ovenCelsius) * (1 - Math.exp(-this.stepSeconds / tau));
-    const space = Math.max(0, inside.depth - grid.height);
-    const half = inside.kind === 'box' ? inside.halfWidth(inside.depth) : inside.radius(inside.depth);
+  /** How much heat the oven gives just now: the air over a cold batter moves faster, a deep empty pan shades it. */
+  private takeHeat(): void {
+    const { grid, body, heat, air } = this;
+    if (!this.spec.fan) {
+      const over = Math.max(10, air.celsius - this.meanSurface());
+      this.convection = this.baseConvection * (over / heat.buoyancyReferenceCelsius) ** heat.buoyancyExponent;
+    }
+    if (body.free || air.covered) {
+      this.headspace = 1;
+      return;
+    }
+    const space = Math.max(0, body.depth - grid.height);
+    const half = body.kind === 'box' ? body.halfWidth(body.depth) : body.radius(body.depth) - body.innerRadius;
     this.headspace = 1 - 0.35 * Math.min(1, space / half);
   }
-  private get radiantCelsius(): number {
-    return this.spec.fan ? this.ovenCelsius - HEAT.fanRadiantDrop : this.ovenCelsius;
+
+  private meanSurface(): number {
+    let sum = 0;
+    let count = 0;
+    for (let d = 0; d < 3; d++) {
+      const kinds = this.boundary[d] ?? NO_KINDS;
+      const surfaces = this.surfaceCelsius[d] ?? NO_VALUES;
+      for (let b = 0; b < kinds.length; b++) {
+        if (kinds[b] === NO_BOUNDARY) continue;
+        sum += surfaces[b] ?? 0;
+        count++;
+      }
+    }
+    return sum / Math.max(1, count);
   }
 
   /** Heat capacity and conductivity of every cell at its present temperature, water and porosity. */
@@ -448,40 +539,54 @@ class Bake {
       evaporated,
       poreVapour,
       c0,
+      c1,
+      fluid,
     } = this;
+    const { constant } = this.options;
+    const multiplier = this.heat.conductivity;
+    const vapourShare = this.heat.poreVapour;
     const porosity = Math.min(0.85, Math.max(0, 1 - this.batterMass / (this.volume * grid.share) / TRUE_DENSITY));
-    const fluid = this.style.fluidity * HEAT.fluidMixing;
     for (let i = 0; i < grid.cells; i++) {
       const t = celsius[i] ?? 0;
       celsiusBefore[i] = t;
+      evaporated[i] = 0;
       const w = waterMass[i] ?? 0;
       const dry = dryMass[i] ?? 0;
+      capacity[i] = dry * (c0 + c1 * t) + w * WATER_HEAT_CAPACITY + (panCapacity[i] ?? 0);
+      if (constant) {
+        conductivity[i] = constant.conductivity;
+        continue;
+      }
       const x = t < 0 ? 0 : t > 149 ? 298 : t * 2;
       const xi = x | 0;
       const wet = w / (0.35 * (waterStart[i] ?? 1));
-      const walls = HEAT.conductivity * (0.18 + (0.45 * w) / (w + dry)) * (1 + fluid * smooth((80 - t) / 25));
+      const walls = multiplier * (0.18 + (0.45 * w) / (w + dry)) * (1 + fluid * smooth((80 - t) / 25));
       const table = poreVapour[xi] ?? 0;
       const pores =
-        0.03 + HEAT.poreVapour * (table + (x - xi) * ((poreVapour[xi + 1] ?? table) - table)) * (wet < 1 ? wet : 1);
+        0.03 + vapourShare * (table + (x - xi) * ((poreVapour[xi + 1] ?? table) - table)) * (wet < 1 ? wet : 1);
       conductivity[i] =
         (walls * (2 * walls + pores - 2 * porosity * (walls - pores))) /
         (2 * walls + pores + porosity * (walls - pores));
-      capacity[i] = dry * (c0 + SOLIDS_HEAT_SLOPE * t) + w * WATER_HEAT_CAPACITY + (panCapacity[i] ?? 0);
-      evaporated[i] = 0;
+    }
+    if (!this.frozen) return;
+    for (let i = 0; i < grid.cells; i++) {
+      const t = celsius[i] ?? 0;
+      if (t < MELTED_ABOVE && t >= FROZEN_BELOW)
+        capacity[i] = (capacity[i] ?? 0) + this.meltingHeat(i) / (MELTED_ABOVE - FROZEN_BELOW);
     }
   }
 
   /** Resistance from the oven to the batter through the pan, m²K/W. */
-  private throughThePan(wallCelsius: number, face: number): number {
+  private throughThePan(wallCelsius: number, face: number, factor: number): number {
     const wall = wallCelsius + ZERO_CELSIUS_KELVIN;
-    const radiant = this.radiantCelsius + ZERO_CELSIUS_KELVIN;
+    const radiant = this.air.radiantCelsius + ZERO_CELSIUS_KELVIN;
     const radiation =
       this.wallEmissivity * STEFAN_BOLTZMANN * (wall * wall + radiant * radiant) * (wall + radiant) * this.heatScale;
     return (
-      1 / (this.convection + radiation) +
+      1 / ((this.convection + radiation) * factor) +
       this.wallResistance +
       this.liningResistance +
-      (face === BOTTOM ? HEAT.bottomResistance : HEAT.sideResistance)
+      (face === BOTTOM ? this.heat.bottomResistance : this.heat.sideResistance)
     );
   }
 
@@ -492,35 +597,34 @@ class Bake {
     guess: number,
     cell: number,
     halfThickness: number,
-  ): OpenSurface {
+    factor: number,
+  ): void {
+    const { air, heat } = this;
     const w = this.waterMass[cell] ?? 0;
     const ratio = w / (this.leanMass[cell] ?? 1);
     const activity = w > 0 ? ratio / (ratio + this.boundWaterRatio) : 0;
     const dried = Math.max(0, 1 - w / (this.waterStart[cell] ?? 1)) * 2 * halfThickness;
-    const air = this.ovenCelsius;
-    const radiantCelsius = this.radiantCelsius;
+    const airCelsius = air.celsius;
+    const radiantCelsius = air.radiantCelsius;
     const radiant = radiantCelsius + ZERO_CELSIUS_KELVIN;
-    const convection = this.convection * this.headspace;
+    const openHeat = air.covered ? air.openHeat : this.headspace;
+    const convection = this.convection * openHeat * factor;
     const massTransfer =
-      ((((HEAT.evaporation * this.convection * this.headspace) / (0.86 * AIR_HEAT_CAPACITY)) * WATER_MOLAR_KILOGRAMS) /
+      ((((heat.evaporation * this.convection * openHeat * air.evaporation) / (0.86 * AIR_HEAT_CAPACITY)) *
+        WATER_MOLAR_KILOGRAMS) /
         (GAS_CONSTANT * 390)) *
       1.1;
-    // the convection already carries the headspace once; the lumped factor of the surface balance carries it for the vapour as well
-    const permeance = activity > 0 ? 1 / (1 / massTransfer + dried / (CRUST_DIFFUSION * HEAT.evaporation)) : 0;
+    const permeance = activity > 0 ? 1 / (1 / massTransfer + dried / (CRUST_DIFFUSION * heat.evaporation)) : 0;
+    const radiationFactor = heat.foodEmissivity * STEFAN_BOLTZMANN * openHeat * factor * this.heatScale;
+    const { vapourPascals } = air;
     let ts = guess;
     let slope = 0;
     let vapourSlope = 0;
     for (let i = 0; i < 3; i++) {
       const kelvin = ts + ZERO_CELSIUS_KELVIN;
-      const radiation =
-        HEAT.foodEmissivity *
-        STEFAN_BOLTZMANN *
-        (kelvin * kelvin + radiant * radiant) *
-        (kelvin + radiant) *
-        this.headspace *
-        this.heatScale;
+      const radiation = radiationFactor * (kelvin * kelvin + radiant * radiant) * (kelvin + radiant);
       const pressure = saturationPascals(ts);
-      let vapour = permeance * (activity * pressure - HEAT.ovenVapourPascals);
+      let vapour = permeance * (activity * pressure - vapourPascals);
       vapourSlope = permeance * activity * pressure * saturationSlope(ts);
       if (vapour < 0) {
         vapour = 0;
@@ -528,16 +632,17 @@ class Bake {
       }
       slope = convection + radiation + LATENT_HEAT * vapourSlope;
       ts +=
-        (convection * (air - ts) + radiation * (radiantCelsius - ts) - LATENT_HEAT * vapour - conductance * (ts - t)) /
+        (convection * (airCelsius - ts) +
+          radiation * (radiantCelsius - ts) -
+          LATENT_HEAT * vapour -
+          conductance * (ts - t)) /
         (slope + conductance);
     }
-    return {
-      flow: conductance * (ts - t),
-      flowSlope: (-conductance * slope) / (slope + conductance),
-      vapour: Math.max(0, permeance * (activity * saturationPascals(ts) - HEAT.ovenVapourPascals)),
-      vapourSlope: (vapourSlope * conductance) / (slope + conductance),
-      celsius: ts,
-    };
+    this.openFlow = conductance * (ts - t);
+    this.openFlowSlope = (-conductance * slope) / (slope + conductance);
+    this.openVapour = Math.max(0, permeance * (activity * saturationPascals(ts) - vapourPascals));
+    this.openVapourSlope = (vapourSlope * conductance) / (slope + conductance);
+    this.openCelsius = ts;
   }
 
   /** One implicit step of conduction along every line of a direction. */
@@ -549,14 +654,16 @@ class Bake {
     const stride = grid.strides[d];
     const half = grid.half[d];
     const area = grid.area[d];
+    const starts = grid.starts[d];
     const boundary = this.boundary[d];
     const face = this.boundaryFace[d];
+    const factors = this.boundaryFactor[d];
     const surfaces = this.surfaceCelsius[d];
-    // what the two ends of a line were found to be before the solve holds for the books after it
-    const wallResistance = [0, 0];
-    const opened = [NO_SURFACE, NO_SURFACE];
-    for (let l = 0; l < grid.lines[d]; l++) {
-      const first = grid.starts[d][l] ?? 0;
+    const airCelsius = this.air.celsius;
+    const { constant } = this.options;
+    const lines = grid.lines[d];
+    for (let l = 0; l < lines; l++) {
+      const first = starts[l] ?? 0;
       const firstFace = l * (n + 1);
       const lastCell = first + (n - 1) * stride;
       let before = 0;
@@ -574,26 +681,50 @@ class Bake {
         }
         before = resistance;
       }
+      // what the two ends of a line were found to be before the solve holds for the books after it
+      const firstBefore = celsius[first] ?? 0;
+      const lastBefore = celsius[lastCell] ?? 0;
+      let resistanceA = 0;
+      let resistanceB = 0;
+      let flowA = 0;
+      let flowSlopeA = 0;
+      let vapourA = 0;
+      let vapourSlopeA = 0;
       for (let end = 0; end < 2; end++) {
         const b = 2 * l + end;
-        const kind = boundary[b];
+        const kind = boundary[b] ?? NO_BOUNDARY;
         if (kind === NO_BOUNDARY) continue;
         const q = end ? n - 1 : 0;
         const at = end ? lastCell : first;
         const faceArea = area[firstFace + end * n] ?? 0;
         const inner = (conductivity[at] ?? 1) / (half[at] ?? 1);
-        if (kind === WALL) {
-          const resistance = this.throughThePan(surfaces[b] ?? 0, face[b] ?? 0) + 1 / inner;
-          wallResistance[end] = resistance;
+        if (constant) {
+          const side = face[b] ?? TOP;
+          const given = side === TOP ? constant.top : side === SIDE ? constant.side : constant.bottom;
+          const resistance = 1 / Math.max(given, 1e-30) + 1 / inner;
+          if (end) resistanceB = resistance;
+          else resistanceA = resistance;
+          diagonal[q] = (diagonal[q] ?? 0) + faceArea / resistance;
+          right[q] = (right[q] ?? 0) + (faceArea / resistance) * airCelsius;
+        } else if (kind === WALL) {
+          const resistance = this.throughThePan(surfaces[b] ?? 0, face[b] ?? 0, factors[b] ?? 1) + 1 / inner;
+          if (end) resistanceB = resistance;
+          else resistanceA = resistance;
           const through = faceArea / resistance;
           diagonal[q] = (diagonal[q] ?? 0) + through;
-          right[q] = (right[q] ?? 0) + through * this.ovenCelsius;
+          right[q] = (right[q] ?? 0) + through * airCelsius;
         } else {
           const t = celsius[at] ?? 0;
-          const open = this.solveSurface(t, inner, surfaces[b] ?? 0, at, half[at] ?? 0);
-          opened[end] = open;
-          diagonal[q] = (diagonal[q] ?? 0) - open.flowSlope * faceArea;
-          right[q] = (right[q] ?? 0) + (open.flow - open.flowSlope * t) * faceArea;
+          this.solveSurface(t, inner, surfaces[b] ?? 0, at, half[at] ?? 0, factors[b] ?? 1);
+          surfaces[b] = this.openCelsius;
+          diagonal[q] = (diagonal[q] ?? 0) - this.openFlowSlope * faceArea;
+          right[q] = (right[q] ?? 0) + (this.openFlow - this.openFlowSlope * t) * faceArea;
+          if (end === 0) {
+            flowA = this.openFlow;
+            flowSlopeA = this.openFlowSlope;
+            vapourA = this.openVapour;
+            vapourSlopeA = this.openVapourSlope;
+          }
         }
       }
       for (let q = 1; q < n; q++) {
@@ -601,8 +732,6 @@ class Bake {
         diagonal[q] = (diagonal[q] ?? 0) - w * (upper[q - 1] ?? 0);
         right[q] = (right[q] ?? 0) - w * (right[q - 1] ?? 0);
       }
-      const firstBefore = celsius[first] ?? 0;
-      const lastBefore = celsius[lastCell] ?? 0;
       let solved = (right[n - 1] ?? 0) / (diagonal[n - 1] ?? 1);
       cell = lastCell;
       celsius[cell] = solved;
@@ -613,30 +742,27 @@ class Bake {
       }
       for (let end = 0; end < 2; end++) {
         const b = 2 * l + end;
-        const kind = boundary[b];
+        const kind = boundary[b] ?? NO_BOUNDARY;
         if (kind === NO_BOUNDARY) continue;
         const at = end ? lastCell : first;
         const faceArea = area[firstFace + end * n] ?? 0;
-        const inner = (conductivity[at] ?? 1) / (half[at] ?? 1);
-        if (kind === WALL) {
-          const flow = (this.ovenCelsius - (celsius[at] ?? 0)) / (wallResistance[end] ?? 1);
+        const now = celsius[at] ?? 0;
+        if (kind === WALL || constant) {
+          const flow = (airCelsius - now) / (end ? resistanceB : resistanceA);
           this.heatIn += flow * faceArea * stepSeconds;
-          const contact = face[b] === BOTTOM ? HEAT.bottomResistance : HEAT.sideResistance;
-          surfaces[b] = (celsius[at] ?? 0) + flow * (1 / inner + this.liningResistance + contact);
+          const contact = face[b] === BOTTOM ? this.heat.bottomResistance : this.heat.sideResistance;
+          surfaces[b] = now + flow * ((half[at] ?? 1) / (conductivity[at] ?? 1) + this.liningResistance + contact);
         } else {
-          const open = opened[end] ?? NO_SURFACE;
-          const change = (celsius[at] ?? 0) - (end ? lastBefore : firstBefore);
+          const change = now - (end ? lastBefore : firstBefore);
           const w = waterMass[at] ?? 0;
-          const leaves = Math.min(
-            Math.max(0, open.vapour + open.vapourSlope * change) * faceArea * stepSeconds,
-            w * 0.5,
-          );
-          this.heatIn += (open.flow + open.flowSlope * change) * faceArea * stepSeconds + leaves * LATENT_HEAT;
-          this.heatOut += leaves * (LATENT_HEAT + WATER_HEAT_CAPACITY * (celsius[at] ?? 0));
+          const leaving = (end ? this.openVapour : vapourA) + (end ? this.openVapourSlope : vapourSlopeA) * change;
+          const leaves = Math.min(Math.max(0, leaving) * faceArea * stepSeconds, w * 0.5);
+          const flow = (end ? this.openFlow : flowA) + (end ? this.openFlowSlope : flowSlopeA) * change;
+          this.heatIn += flow * faceArea * stepSeconds + leaves * LATENT_HEAT;
+          this.heatOut += leaves * (LATENT_HEAT + WATER_HEAT_CAPACITY * now);
           this.steam += leaves;
           waterMass[at] = w - leaves;
           evaporated[at] = (evaporated[at] ?? 0) + leaves;
-          surfaces[b] = open.celsius;
         }
       }
     }
@@ -644,56 +770,70 @@ class Bake {
 
   /** Temperature of a cell that holds a given enthalpy. */
   private celsiusOf(i: number, enthalpy: number): number {
-    const linear =
+    const a = ((this.dryMass[i] ?? 0) * this.c1) / 2;
+    let linear =
       (this.dryMass[i] ?? 0) * this.c0 + (this.waterMass[i] ?? 0) * WATER_HEAT_CAPACITY + (this.panCapacity[i] ?? 0);
-    const a = ((this.dryMass[i] ?? 0) * SOLIDS_HEAT_SLOPE) / 2;
-    return (-linear + Math.sqrt(linear * linear + 4 * a * enthalpy)) / (2 * a);
+    let held = enthalpy;
+    if (this.frozen && enthalpy < a * MELTED_ABOVE ** 2 + linear * MELTED_ABOVE) {
+      const melting = this.meltingHeat(i);
+      if (enthalpy < a * FROZEN_BELOW ** 2 + linear * FROZEN_BELOW - melting) held = enthalpy + melting;
+      else {
+        const perDegree = melting / (MELTED_ABOVE - FROZEN_BELOW);
+        linear += perDegree;
+        held = enthalpy + perDegree * MELTED_ABOVE;
+      }
+    }
+    return (-linear + Math.sqrt(linear * linear + 4 * a * held)) / (2 * a);
   }
 
   /** The sweeps used the heat capacity at the start of the step: put the same heat into the exact enthalpy. */
   private settleEnthalpy(): void {
-    const { celsius, celsiusBefore, capacity, waterMass, dryMass, panCapacity, evaporated, c0 } = this;
+    const { celsius, celsiusBefore, capacity, waterMass, dryMass, panCapacity, evaporated, c0, c1, frozen } = this;
     for (let i = 0; i < this.grid.cells; i++) {
       const t = celsius[i] ?? 0;
       const before = celsiusBefore[i] ?? 0;
       const gone = (evaporated[i] ?? 0) * WATER_HEAT_CAPACITY;
       const linear = (dryMass[i] ?? 0) * c0 + (waterMass[i] ?? 0) * WATER_HEAT_CAPACITY + (panCapacity[i] ?? 0);
-      const held = (((dryMass[i] ?? 0) * SOLIDS_HEAT_SLOPE) / 2) * before * before + (linear + gone) * before;
+      const held =
+        (((dryMass[i] ?? 0) * c1) / 2) * before * before +
+        (linear + gone) * before -
+        (frozen ? this.meltingHeat(i) * iceAt(before) : 0);
       celsius[i] = this.celsiusOf(i, held + (capacity[i] ?? 0) * (t - before) - gone * t);
     }
   }
 
-  /** Liquid moisture moves up towards the open surface in the upper half and carries its heat. */
-  private moveMoisture(): void {
-    const { grid, celsius, waterMass, waterStart, dryMass, panCapacity, c0, stepSeconds } = this;
-    const n = grid.nz;
-    const stride = grid.strides[2];
-    const half = grid.half[2];
-    const area = grid.area[2];
-    for (let l = 0; l < grid.lines[2]; l++) {
-      let i = (grid.starts[2][l] ?? 0) + (n - 1 - (n >> 1)) * stride;
-      for (let q = n - 1 - (n >> 1); q < n - 1; q++, i += stride) {
+  /** Liquid moisture moves out towards the open surface in the outer half of a direction and carries its heat. */
+  private moveMoisture(d: Direction, from: number): void {
+    const { grid, celsius, waterMass, waterStart, dryMass, panCapacity, c0, c1, stepSeconds } = this;
+    const n = grid.counts[d];
+    const stride = grid.strides[d];
+    const half = grid.half[d];
+    const area = grid.area[d];
+    const { moistureDiffusion } = this.heat;
+    for (let l = 0; l < grid.lines[d]; l++) {
+      let i = (grid.starts[d][l] ?? 0) + from * stride;
+      for (let q = from; q < n - 1; q++, i += stride) {
         const j = i + stride;
         const density = ((dryMass[i] ?? 0) + (dryMass[j] ?? 0)) / ((grid.volume[i] ?? 1) + (grid.volume[j] ?? 1));
         const wet = Math.min(1, (waterMass[j] ?? 0) / (waterStart[j] ?? 1));
         const drive = (waterMass[i] ?? 0) / (dryMass[i] ?? 1) - (waterMass[j] ?? 0) / (dryMass[j] ?? 1);
         let moved =
-          ((HEAT.moistureDiffusion * density * (area[l * (n + 1) + q + 1] ?? 0)) / ((half[i] ?? 0) + (half[j] ?? 1))) *
+          ((moistureDiffusion * density * (area[l * (n + 1) + q + 1] ?? 0)) / ((half[i] ?? 0) + (half[j] ?? 1))) *
           stepSeconds *
           wet *
           wet *
           drive;
         const to = moved > 0 ? j : i;
-        const from = moved > 0 ? i : j;
-        moved = Math.min(Math.abs(moved), 0.1 * (waterMass[from] ?? 0));
+        const source = moved > 0 ? i : j;
+        moved = Math.min(Math.abs(moved), 0.1 * (waterMass[source] ?? 0));
         const t = celsius[to] ?? 0;
         const holds =
-          (dryMass[to] ?? 0) * (c0 + SOLIDS_HEAT_SLOPE * t) +
-          (waterMass[to] ?? 0) * WATER_HEAT_CAPACITY +
-          (panCapacity[to] ?? 0);
-        celsius[to] =
-          t + (moved * WATER_HEAT_CAPACITY * ((celsius[from] ?? 0) - t)) / (holds + moved * WATER_HEAT_CAPACITY);
-        waterMass[from] = (waterMass[from] ?? 0) - moved;
+          (dryMass[to] ?? 0) * (c0 + c1 * t) + (waterMass[to] ?? 0) * WATER_HEAT_CAPACITY + (panCapacity[to] ?? 0);
+        if (!this.frozen || t > MELTED_ABOVE)
+          celsius[to] =
+            t + (moved * WATER_HEAT_CAPACITY * ((celsius[source] ?? 0) - t)) / (holds + moved * WATER_HEAT_CAPACITY);
+        else moved = 0;
+        waterMass[source] = (waterMass[source] ?? 0) - moved;
         waterMass[to] = (waterMass[to] ?? 0) + moved;
       }
     }
@@ -713,7 +853,7 @@ class Bake {
       const boils = kelvin > 0 && kelvin < 600 ? kelvin - ZERO_CELSIUS_KELVIN : 327;
       if (t <= boils) continue;
       const rise = (EBULLIOSCOPIC * kelvin * kelvin * boundWaterRatio * lean) / (w * (w + boundWaterRatio * lean));
-      const holds = (dryMass[i] ?? 0) * (c0 + SOLIDS_HEAT_SLOPE * t) + w * WATER_HEAT_CAPACITY + (panCapacity[i] ?? 0);
+      const holds = (dryMass[i] ?? 0) * (c0 + this.c1 * t) + w * WATER_HEAT_CAPACITY + (panCapacity[i] ?? 0);
       const leaves = Math.min((holds * (t - boils)) / (LATENT_HEAT + holds * rise), w * 0.4);
       const carried = leaves * (LATENT_HEAT + WATER_HEAT_CAPACITY * t);
       const left = this.enthalpyOf(i) - carried;
@@ -725,17 +865,18 @@ class Bake {
   }
 
   private brown(): void {
+    const { heat } = this;
     for (const d of DIRECTIONS) {
       if (this.grid.counts[d] === 1) continue;
       const surfaces = this.surfaceCelsius[d];
       const browned = this.browned[d];
       for (let b = 0; b < browned.length; b++) {
         const t = surfaces[b] ?? 0;
-        if (this.boundary[d][b] === NO_BOUNDARY || t <= HEAT.browningFromCelsius) continue;
+        if (t <= heat.browningFromCelsius || this.boundary[d][b] === NO_BOUNDARY) continue;
         const rate =
-          HEAT.browningRate *
+          heat.browningRate *
           this.sugarBrowning *
-          Math.exp((-HEAT.browningEnergy / GAS_CONSTANT) * (1 / (t + ZERO_CELSIUS_KELVIN) - 1 / 423.15));
+          Math.exp((-heat.browningEnergy / GAS_CONSTANT) * (1 / (t + ZERO_CELSIUS_KELVIN) - 1 / 423.15));
         browned[b] = (browned[b] ?? 0) + rate * this.stepSeconds;
       }
     }
@@ -762,13 +903,17 @@ class Bake {
 
   /** The coldest cell away from the surfaces. */
   private coreCelsius(): number {
-    const { grid, celsius } = this;
+    const { grid, celsius, body } = this;
+    const dome = body.kind === 'dome';
     let coldest = Infinity;
+    const fromX = body.innerRadius > 0 ? Math.floor(grid.nx * 0.2) : 0;
     const toX = Math.ceil(grid.nx * 0.8);
     const toY = Math.ceil(grid.ny * 0.8);
-    for (let k = Math.floor(grid.nz * 0.2); k < Math.ceil(grid.nz * 0.85); k++) {
+    const fromZ = dome ? 0 : Math.floor(grid.nz * 0.2);
+    const toZ = dome ? grid.nz : Math.ceil(grid.nz * 0.85);
+    for (let k = fromZ; k < toZ; k++) {
       for (let j = 0; j < toY; j++) {
-        for (let i = 0; i < toX; i++) {
+        for (let i = fromX; i < toX; i++) {
           const t = celsius[(k * grid.ny + j) * grid.nx + i] ?? 0;
           if (t < coldest) coldest = t;
         }
@@ -777,20 +922,31 @@ class Bake {
     return coldest;
   }
 
-  /** Mean colour index of a face. */
-  private colour(face: number): number {
+  private coldest(): number {
+    let coldest = Infinity;
+    for (let i = 0; i < this.grid.cells; i++) coldest = Math.min(coldest, this.celsius[i] ?? Infinity);
+    return coldest;
+  }
+
+  /** Mean of something over a face. */
+  private meanOver(face: number, values: Three<Float64Array>): number {
     let sum = 0;
     let area = 0;
     for (const d of DIRECTIONS) {
       const n = this.grid.counts[d];
-      for (let b = 0; b < this.browned[d].length; b++) {
+      if (n === 1) continue;
+      for (let b = 0; b < values[d].length; b++) {
         if (this.boundary[d][b] === NO_BOUNDARY || this.boundaryFace[d][b] !== face) continue;
         const faceArea = this.grid.area[d][(b >> 1) * (n + 1) + (b & 1) * n] ?? 0;
-        sum += (this.browned[d][b] ?? 0) * faceArea;
+        sum += (values[d][b] ?? 0) * faceArea;
         area += faceArea;
       }
     }
-    return area > 0 ? (sum / area) ** HEAT.browningPower : 0;
+    return area > 0 ? sum / area : 0;
+  }
+  /** Mean colour index of a face. */
+  private colour(face: number): number {
+    return this.meanOver(face, this.browned) ** this.heat.browningPower;
   }
 
   private frame(minute: number): BakeFrame {
@@ -801,14 +957,15 @@ class Bake {
     return {
       minute,
       coreCelsius: this.coreCelsius(),
+      topCelsius: this.meanOver(TOP, this.surfaceCelsius),
       topColour: this.colour(TOP),
       sideColour: this.colour(SIDE),
       bottomColour: this.colour(BOTTOM),
       heightCm: grid.height * 100,
-      ovenCelsius: this.ovenCelsius,
+      ovenCelsius: this.air.celsius,
       massLost: this.steam / this.batterMass,
       sectionCelsius: section,
-      rowTopsCm: Array.from(grid.levels.subarray(1), (level) => level * 100),
+      rowTopsCm: Array.from(grid.levels.subarray(1), (level) => (this.body.kind === 'dome' ? level : level * 100)),
     };
   }
 }

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { styleById } from '../balance/index.js';
-import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../pans/index.js';
+import { readCovers, readSchedule, type Cover, type ReadSchedule } from '../baking/index.js';
+import { PAN_MATERIALS, parsePan, parseVessel, type PanMaterial, type PanSet, type VesselSet } from '../pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../formats/index.js';
 import { KIT_IDS, type KitId } from '../batch/index.js';
 import { SCHOOLS, type Fineness, type School } from '../schools/index.js';
@@ -8,13 +9,21 @@ import { FILLINGS, REGIONS, type Filling, type Region } from '../units/index.js'
 import { wrongUse, type Outcome } from './outcome.js';
 
 /** The options of a command as they were typed: names without dashes, values as text, flags as true. */
-export type TypedOptions = Readonly<Record<string, string | boolean | undefined>>;
+export type TypedOptions = Readonly<Record<string, string | boolean | readonly string[] | undefined>>;
 
 export interface Options {
   readonly region: Region;
   readonly style?: string;
-  readonly to?: PanSet;
-  readonly from?: PanSet;
+  /** What to bake in; several to compare. */
+  readonly to?: readonly VesselSet[];
+  readonly compare?: boolean;
+  readonly from?: VesselSet;
+  readonly schedule?: ReadSchedule;
+  readonly cover?: readonly Cover[];
+  readonly startCelsius?: number;
+  readonly altitude?: number;
+  readonly pansInOven?: number;
+  readonly ovenOffset?: number;
   readonly knownMinutes?: number;
   readonly celsius?: number;
   readonly fan?: boolean;
@@ -65,11 +74,52 @@ const pan = Joi.string().custom((written: string, helpers) => {
       custom: `{{#label}}: "${written}" has no size; write it as "9x5x2.75 in loaf" or "23 cm round"`,
     });
   const why = {
-    'shape-not-built': 'is a shape that cannot be simulated yet; round, square, rectangular, loaf and muffin pans can',
+    'shape-not-built': 'has no walls to hold a batter',
     'size-unlikely': 'has a size that no kitchen pan has',
     'no-pan': 'is not a pan; write it as "9x5x2.75 in loaf", "23 cm springform" or "12-cup muffin tin"',
   }[parsed.because];
   return helpers.message({ custom: `{{#label}}: "${written}" ${why}` });
+});
+
+const vessel = Joi.string().custom((written: string, helpers) => {
+  const parsed = parseVessel(written);
+  switch (parsed.kind) {
+    case 'vessel':
+      return parsed.set;
+    case 'pieces-without-size':
+      return helpers.message({
+        custom: `{{#label}}: "${written}" has no diameter; write it as "disc 5x2.5 cm x 16" or "wedge 18 cm round x 8"`,
+      });
+    case 'size-missing':
+      return helpers.message({
+        custom: `{{#label}}: "${written}" has no size; write it as "9x5x2.75 in loaf" or "23 cm round"`,
+      });
+    case 'unknown': {
+      const why = {
+        'shape-not-built':
+          'has no walls to hold a batter; write "disc 5x2.5 cm x 16", "wedge 18 cm round x 8" or "dome"',
+        'size-unlikely': 'has a size that no kitchen pan has',
+        'no-pan': 'is not a pan; write it as "9x5x2.75 in loaf", "23 cm springform" or "12-cup muffin tin"',
+      }[parsed.because];
+      return helpers.message({ custom: `{{#label}}: "${written}" ${why}` });
+    }
+  }
+});
+
+const schedule = Joi.string().custom((written: string, helpers) => {
+  const read = readSchedule(written);
+  return (
+    read ??
+    helpers.message({
+      custom: `{{#label}}: "${written}" is no schedule; write minutes at 100 to 300 °C, as in "20@218,*@163"`,
+    })
+  );
+});
+const cover = Joi.string().custom((written: string, helpers) => {
+  const read = readCovers(written);
+  return (
+    read ?? helpers.message({ custom: `{{#label}}: "${written}" is no cover; write it as "lid 0-30" or "foil 40-"` })
+  );
 });
 
 /** "2.5cm", "8 mm", "2 in", or a bare number of centimetres. */
@@ -120,8 +170,15 @@ const schema = Joi.object({
           custom: `{{#label}}: there is no style "${id}"; the ids are those of style_bands.csv, such as muffin`,
         }),
   ),
-  to: pan,
-  from: pan,
+  to: Joi.array().items(vessel).single().min(1).max(4),
+  compare: Joi.boolean(),
+  schedule,
+  cover,
+  'start-celsius': Joi.number().min(-30).max(60),
+  altitude: Joi.number().min(-430).max(5000),
+  'pans-in-oven': Joi.number().integer().min(1).max(24),
+  'oven-offset': Joi.number().min(-60).max(60),
+  from: vessel,
   'known-minutes': Joi.number().min(3).max(400),
   celsius: Joi.number().min(100).max(300),
   fan: Joi.boolean(),
@@ -135,6 +192,9 @@ const schema = Joi.object({
 /** Options whose names say their unit inside, and not on the command line. */
 type Renamed =
   | 'knownMinutes'
+  | 'startCelsius'
+  | 'pansInOven'
+  | 'ovenOffset'
   | 'toUnit'
   | 'fromWords'
   | 'toWords'
@@ -158,6 +218,9 @@ interface Checked extends Omit<Options, Renamed> {
   readonly 'to-words'?: string;
   readonly 'to-unit'?: string;
   readonly 'known-minutes'?: number;
+  readonly 'start-celsius'?: number;
+  readonly 'pans-in-oven'?: number;
+  readonly 'oven-offset'?: number;
 }
 
 /** Checks the options of a command; gives the reason and what to write instead when one cannot be used. */
@@ -169,6 +232,9 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
   if (error) return { wrong: wrongUse(error.message.replace(/^(?=[a-z-]+\b)(?!there)/, '--')) };
   const {
     'known-minutes': knownMinutes,
+    'start-celsius': startCelsius,
+    'pans-in-oven': pansInOven,
+    'oven-offset': ovenOffset,
     'to-unit': toUnit,
     'from-words': fromWords,
     'to-words': toWords,
@@ -185,6 +251,9 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
     options: {
       ...rest,
       ...(knownMinutes !== undefined && { knownMinutes }),
+      ...(startCelsius !== undefined && { startCelsius }),
+      ...(pansInOven !== undefined && { pansInOven }),
+      ...(ovenOffset !== undefined && { ovenOffset }),
       ...(toUnit !== undefined && { toUnit }),
       ...(fromWords !== undefined && { fromWords }),
       ...(toWords !== undefined && { toWords }),

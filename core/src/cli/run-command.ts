@@ -29,6 +29,9 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
   bake  FILE|-   the bake in another pan
                  --to "9 in round x 2"   --from "9x5x2.75 in loaf"   --known-minutes 58
                  --celsius 175   --fan   --material dark   --mass 1150
+                 --schedule "20@218,*@163"   --cover "lid 0-30"|"foil 40-"   --start-celsius 5   --altitude 1600
+                 --pans-in-oven 2   --oven-offset -9   --to "disc 5x2.5 cm x 16"|"wedge 18 cm round x 8"|"dome"
+                 --compare --to … --to …   two to four ways side by side
   rebalance FILE|-  the fewest changes into the bands of its style
                  --lock "banana,egg"   --have "egg<=100 g, no milk"
   swap FILE|-    one thing for another, with what that disturbs put right
@@ -50,10 +53,17 @@ FILE is a text, a Markdown card, a saved page, schema.org/Recipe as JSON, a tabl
 Exit code 0 done, 1 the input was refused, 2 wrong use.`;
 
 /** The options that take a value, and those that are flags: what a caller needs to take a command line apart. */
-export const OPTION_KINDS: Readonly<Record<string, 'value' | 'flag'>> = {
+export const OPTION_KINDS: Readonly<Record<string, 'value' | 'values' | 'flag'>> = {
   region: 'value',
   style: 'value',
-  to: 'value',
+  to: 'values',
+  compare: 'flag',
+  schedule: 'value',
+  cover: 'value',
+  'start-celsius': 'value',
+  altitude: 'value',
+  'pans-in-oven': 'value',
+  'oven-offset': 'value',
   from: 'value',
   'known-minutes': 'value',
   celsius: 'value',
@@ -116,7 +126,7 @@ export function runCommand(
 /** `convert` takes words instead of a file, and a measure instead of a pan. */
 function converted(words: string | undefined, { to, ...typed }: TypedOptions): Outcome {
   if (words === undefined) return wrongUse(`convert needs an amount, such as "2 cups plain flour"\n\n${USAGE}`);
-  const checked = checkOptions({ ...typed, ...(to !== undefined && { 'to-unit': to }) });
+  const checked = checkOptions({ ...typed, ...(to !== undefined && { 'to-unit': only(to) }) });
   return 'wrong' in checked ? checked.wrong : convertCommand(words, checked.options);
 }
 
@@ -124,8 +134,11 @@ function converted(words: string | undefined, { to, ...typed }: TypedOptions): O
 const inWords = ({ from, to, ...typed }: TypedOptions): TypedOptions => ({
   ...typed,
   ...(from !== undefined && { 'from-words': from }),
-  ...(to !== undefined && { 'to-words': to }),
+  ...(to !== undefined && { 'to-words': only(to) }),
 });
+
+/** An option that may be given several times, where one is meant: the last. */
+const only = (value: TypedOptions[string]): TypedOptions[string] => (typeof value === 'object' ? value.at(-1) : value);
 
 /** `pieces` and `frost` work on figures alone. */
 function withoutFile(name: 'pieces' | 'frost', typed: TypedOptions): Outcome {

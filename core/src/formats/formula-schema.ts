@@ -83,4 +83,19 @@ export const ovenSheetSchema = Joi.object<OvenSheet>({
   celsius,
   fan: Joi.boolean(),
   grams,
+  stages: Joi.array()
+    .items(Joi.object({ fromMinute: Joi.number().min(0).max(600).required(), celsius: celsius.required() }))
+    .max(6),
+  covers: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.valid('lid', 'foil').required(),
+        fromMinute: Joi.number().min(0).max(600).required(),
+        toMinute: Joi.number().min(0).max(600),
+      }),
+    )
+    .max(6),
+  batterCelsius: Joi.number().min(-30).max(60),
+  coldOven: Joi.boolean(),
+  compare: Joi.array().items(shortText).max(3),
 });

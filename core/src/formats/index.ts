@@ -1,5 +1,5 @@
 export { formulaSchema, ovenSheetSchema } from './formula-schema.js';
-export { bakeJobSchema, panSetSchema, predictionSchema } from './bake-schema.js';
+export { bakeJobSchema, panSetSchema, predictionSchema, sensitivitiesSchema, sweepPointSchema } from './bake-schema.js';
 export { kitchenSchema, ownIngredientSchema } from './kitchen-schema.js';
 export {
   FILE_FORMATS,

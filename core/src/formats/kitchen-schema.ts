@@ -98,6 +98,19 @@ export const kitchenSchema = Joi.object<Kitchen>({
     celsius: Joi.number().min(0).max(45).required(),
     metresAboveSea: Joi.number().min(-430).max(5000).required(),
   }),
+  oven: Joi.object({
+    fan: Joi.boolean(),
+    heatsInMinutes: Joi.number().min(2).max(60),
+    readings: Joi.array()
+      .items(
+        Joi.object({
+          setCelsius: Joi.number().min(50).max(320).required(),
+          readCelsius: Joi.number().min(20).max(380).required(),
+        }),
+      )
+      .max(50)
+      .required(),
+  }),
   styles: Joi.array().items(ownStyleSchema).max(200),
   prices: Joi.array()
     .items(

@@ -1,4 +1,4 @@
-export { COUNT_WORDS, numberSaid, pansSaid } from './pans-said.js';
+export { COUNT_WORDS, numberSaid, pansSaid, vesselSaid } from './pans-said.js';
 export {
   PLAIN_KITCHEN,
   USUAL_MIXER,
@@ -20,3 +20,4 @@ export {
   type Place,
   type WeighedMeasure,
 } from './kitchen.js';
+export { ovenOffset, UNKNOWN_OVEN, type OvenOffset, type OvenReading, type OwnOven } from './own-oven.js';

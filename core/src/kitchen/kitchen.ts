@@ -1,4 +1,5 @@
 import type { OwnStyle } from '../balance/index.js';
+import type { OwnOven } from './own-oven.js';
 import type { Pan } from '../pans/index.js';
 import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
 import {
@@ -87,6 +88,8 @@ export interface Kitchen {
   readonly cupboard?: readonly string[];
   /** The pan shelf. */
   readonly pans?: readonly OwnPan[];
+  /** Absent means an oven that nothing is known of. */
+  readonly oven?: OwnOven;
 }
 
 /** A kitchen that nothing is known of. */
@@ -195,6 +198,7 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
   const filling = own.filling ?? brought.filling;
   const mixer = own.mixer ?? brought.mixer;
   const place = own.place ?? brought.place;
+  const oven = own.oven ?? brought.oven;
   const styles = joined(own.styles ?? [], brought.styles ?? [], ({ id }) => id);
   const prices = joined(own.prices ?? [], brought.prices ?? [], ({ ingredientId }) => ingredientId);
   const pans = joined(own.pans ?? [], brought.pans ?? [], ({ name }) => name.toLowerCase());
@@ -203,6 +207,7 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
     ...(filling !== undefined && { filling }),
     ...(mixer !== undefined && { mixer }),
     ...(place !== undefined && { place }),
+    ...(oven !== undefined && { oven }),
     ...(styles.length > 0 && { styles }),
     ...(prices.length > 0 && { prices }),
     ...(cupboard.length > 0 && { cupboard }),

@@ -1,5 +1,5 @@
 import type { OwnPan } from './kitchen.js';
-import { parsePan, type ParsedPan } from '../pans/index.js';
+import { isFree, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
 
 export const COUNT_WORDS: Readonly<Record<string, number>> = {
   a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12,
@@ -46,4 +46,13 @@ export function pansSaid(written: string, own: readonly OwnPan[] = []): ParsedPa
   if (called === undefined && exact.kind === 'pan') return exact;
   const read = parsePan(called ?? singular(rest));
   return read.kind === 'pan' ? { ...read, set: { pan: read.set.pan, count: several } } : exact;
+}
+
+/** The same, and what stands on a sheet without a pan: "12 scones of 6 cm", "dome". */
+export function vesselSaid(written: string, own: readonly OwnPan[] = []): ParsedVessel {
+  const free = parseVessel(written);
+  const pans = pansSaid(written, own);
+  const stands = free.kind === 'vessel' ? isFree(free.set.pan) : free.kind === 'pieces-without-size';
+  if (pans.kind === 'pan' && !stands) return { kind: 'vessel', set: pans.set, assumed: pans.assumed };
+  return free;
 }

@@ -11,6 +11,43 @@ const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>>
   'first-look': (a) => sentence(`Look first at ${at(a)}.`, 'Nine bakes in ten are not done before it.'),
   rotate: (a) =>
     sentence(`Turn the pan round at ${at(a)}.`, 'Most ovens are hotter at the back; by now the crumb holds.'),
+  'swap-racks': (a) =>
+    sentence(
+      `Let the racks change places at ${at(a)}, and turn the pans round.`,
+      'The upper rack browns faster, the lower one from beneath; by now the crumb holds.',
+    ),
+  'turn-oven': (a) =>
+    sentence(`Turn the oven to ${Math.round(fact(a, 'celsius'))} °C at ${at(a)}.`, 'As the bake is staged.'),
+  'lid-off': (a) =>
+    sentence(
+      `Take the lid off at ${at(a)}.`,
+      'Lift it away from you: it is as hot as the oven, and steam comes out first.',
+    ),
+  'glass-from-cold': () =>
+    sentence(
+      'Let the batter lose its chill before it goes into hot glass.',
+      'Cold batter in a hot dish, or a cold dish in a hot oven, can crack it.',
+    ),
+  'too-hot-for-material': (a) =>
+    sentence(
+      `Bake below ${Math.round(fact(a, 'celsius'))} °C in this pan, or take a plain metal one.`,
+      'Coatings and silicone are not made for more.',
+    ),
+  'paper-scorches': (a) =>
+    sentence(
+      `Trim the baking paper to the pieces.`,
+      `It browns above ${Math.round(fact(a, 'celsius'))} °C; keep it clear of the elements.`,
+    ),
+  'cast-iron-goes-in-cold': () =>
+    sentence(
+      'The time is for cast iron that goes in cold.',
+      'Heated first, it browns the base sooner and takes a few minutes less.',
+    ),
+  'one-at-a-time': (a) =>
+    sentence(
+      `That is ${Math.round(fact(a, 'racks'))} racks: bake it in two goes.`,
+      'With the air shut off, no rack browns as foreseen.',
+    ),
   'look-at-colour': (a) =>
     sentence(`Look at the colour at ${at(a)}.`, 'Cover it with foil when it is as brown as you like it.'),
   tent: (a) =>

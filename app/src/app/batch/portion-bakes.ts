@@ -1,7 +1,7 @@
 import { Injectable, computed, inject, type Signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import type { Audit } from '@orvin/core/audit';
-import { bakeJob, canBakeIn, type BakeJob, type BakePrediction } from '@orvin/core/baking';
+import { bakeJob, type BakeJob, type BakePrediction } from '@orvin/core/baking';
 import type { Formula } from '@orvin/core/formula';
 import type { Portion } from '@orvin/core/portioning';
 import { BakeForesight } from '../work/foresight';
@@ -18,20 +18,18 @@ export interface Filled {
 /** Set point where the formula says none: the style's. */
 export const usualCelsius = ({ style }: Audit): number => style?.ovenCelsius.typical ?? USUAL_CELSIUS;
 
-/** The bake of each portion; undefined for a pan that cannot be simulated. */
-export const portionJobs = ({ formula, audit, portions }: Filled): readonly (BakeJob | undefined)[] =>
+/** The bake of each portion. */
+export const portionJobs = ({ formula, audit, portions }: Filled): readonly BakeJob[] =>
   portions.map(({ set, fill }) =>
-    canBakeIn(set.pan)
-      ? bakeJob(
-          {
-            parts: audit.weighed.batter,
-            styleId: audit.style?.id,
-            usualCelsius: usualCelsius(audit),
-            known: formula.bake,
-          },
-          { pans: set, grams: fill.gramsPerPan * set.count },
-        )
-      : undefined,
+    bakeJob(
+      {
+        parts: audit.weighed.batter,
+        styleId: audit.style?.id,
+        usualCelsius: usualCelsius(audit),
+        known: formula.bake,
+      },
+      { pans: set, grams: fill.gramsPerPan * set.count },
+    ),
   );
 
 /** Foresees the bakes of portions, in their order; what is not known yet, or cannot be, is undefined. */
@@ -45,19 +43,16 @@ export class PortionBakes {
       return now ? portionJobs(now) : [];
     });
     const foreseen = toSignal(
-      this.foresight.foreseeAll(
-        toObservable(computed(() => jobs().filter((job): job is BakeJob => job !== undefined))),
-      ),
+      this.foresight.foreseeAll(toObservable(jobs)),
       { initialValue: [] },
     );
-    return computed(() => {
-      let at = 0;
-      return jobs().map((job) => {
-        const found = job ? foreseen()[at++] : undefined;
+    return computed(() =>
+      jobs().map((job, i) => {
+        const found = foreseen()[i];
         // the answer to an older question is none
         const current = found?.state === 'ready' && JSON.stringify(found.job) === JSON.stringify(job);
         return current && found.result.kind === 'foreseen' ? found.result.bake : undefined;
-      });
-    });
+      }),
+    );
   }
 }

@@ -2,14 +2,19 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import type { BakePrediction } from '@orvin/core/baking';
 import { minutesInWords } from '@orvin/core/wording';
 import { Width } from '../parts/width';
-import { crustColour, placeMarks, stripMarks } from './bake-view';
+import { afterwards, crustColour, placeMarks, stripMarks } from './bake-view';
 
 const STRIP_HEIGHT = 26;
 const ROW = 18;
-/** The strip ends a little after the window. */
+/** The bake's own part ends a little after the window. */
 const BEYOND = 1.06;
+/** Shares of the width for heating the oven and for cooling: each has a clock of its own. */
+const HEATING = 0.17;
+const COOLING = 0.2;
+/** Below this many pixels the bake has all the room, and the rest is said beneath. */
+const ROOM_FOR_ALL = 560;
 
-/** The bake along its time: what to do when, the window in which it is done, coloured as the top browns. */
+/** The bake along its time: heating, what to do when, the window in which it is done, coloured as the top browns; then cooling. */
 @Component({
   selector: 'orv-bake-strip',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -19,6 +24,20 @@ const BEYOND = 1.06;
   template: `
     @if (width() > 40) {
       <svg [attr.width]="width()" [attr.height]="height()" role="img" [attr.aria-label]="spoken()">
+        @if (wide()) {
+          @if (preheat() > 0) {
+            <rect x="0" [attr.y]="top() + 3" [attr.width]="from()" [attr.height]="strip - 6" class="heating" />
+            <text x="8" [attr.y]="top() + 18" class="inside">heat {{ preheatWords() }}</text>
+          }
+          <rect
+            [attr.x]="until()"
+            [attr.y]="top() + 3"
+            [attr.width]="width() - until()"
+            [attr.height]="strip - 6"
+            class="cooling"
+          />
+          <text [attr.x]="until() + 8" [attr.y]="top() + 18" class="inside">cool {{ coolWords() }}</text>
+        }
         @for (part of browning(); track $index) {
           <rect
             [attr.x]="part.x"
@@ -45,15 +64,15 @@ const BEYOND = 1.06;
         </text>
         @for (mark of marks(); track mark.code) {
           <line
-            [attr.x1]="mark.x"
-            [attr.x2]="mark.x"
+            [attr.x1]="from() + mark.x"
+            [attr.x2]="from() + mark.x"
             [attr.y1]="labelY(mark.row) + 4"
             [attr.y2]="top() + strip"
             [class.strong]="mark.strong"
             class="mark-line"
           />
           <text
-            [attr.x]="mark.labelX"
+            [attr.x]="from() + mark.labelX"
             [attr.y]="labelY(mark.row)"
             [attr.text-anchor]="mark.anchor"
             [class.strong]="mark.strong"
@@ -69,6 +88,7 @@ const BEYOND = 1.06;
           class="now"
         />
       </svg>
+      <p class="after">{{ afterWords() }}</p>
     }
   `,
   styles: `
@@ -79,6 +99,17 @@ const BEYOND = 1.06;
       display: block;
       cursor: pointer;
       overflow: visible;
+    }
+    .heating {
+      fill: var(--rim-wash);
+      stroke: var(--rim-2);
+    }
+    .cooling {
+      fill: var(--ground);
+      stroke: var(--hair);
+    }
+    .inside {
+      fill: var(--ink-2);
     }
     .window {
       fill: none;
@@ -107,6 +138,10 @@ const BEYOND = 1.06;
       stroke-linecap: round;
       paint-order: stroke;
     }
+    .after {
+      color: var(--ink-2);
+      margin: 2px 0 0;
+    }
   `,
 })
 export class BakeStrip {
@@ -116,8 +151,14 @@ export class BakeStrip {
 
   protected readonly strip = STRIP_HEIGHT;
   protected readonly width = inject(Width).pixels;
+  protected readonly wide = computed(() => this.width() >= ROOM_FOR_ALL);
+  protected readonly preheat = computed(() => this.bake().timeline.preheatMinutes);
+  /** Where going in and the end of the bake's own clock stand. */
+  protected readonly from = computed(() => (this.wide() && this.preheat() > 0 ? HEATING * this.width() : 0));
+  protected readonly until = computed(() => (this.wide() ? (1 - COOLING) * this.width() : this.width()));
+  private readonly room = computed(() => this.until() - this.from());
   private readonly lasts = computed(() => this.bake().minutes.high * BEYOND);
-  protected readonly marks = computed(() => placeMarks(stripMarks(this.bake()), this.lasts(), this.width()));
+  protected readonly marks = computed(() => placeMarks(stripMarks(this.bake()), this.lasts(), this.room()));
   private readonly rows = computed(() => 1 + Math.max(...this.marks().map(({ row }) => row)));
   protected readonly top = computed(() => this.rows() * ROW + 6);
   protected readonly height = computed(() => this.top() + STRIP_HEIGHT + 24);
@@ -129,9 +170,25 @@ export class BakeStrip {
     const { frames } = this.bake();
     return frames.map((frame, i) => {
       const x = this.xOf(frame.minute);
-      const next = i + 1 < frames.length ? this.xOf(frames[i + 1]?.minute ?? 0) : this.width();
+      const next = i + 1 < frames.length ? this.xOf(frames[i + 1]?.minute ?? 0) : this.until();
       return { x, width: Math.max(0, next - x) + 0.5, fill: crustColour(frame.topColour) };
     });
+  });
+  protected readonly preheatWords = computed(() => minutesInWords(this.preheat()));
+  protected readonly coolWords = computed(() => {
+    const { slice, frost } = this.bake().timeline.coolMinutes;
+    const longest = frost ?? slice;
+    return longest === undefined ? '' : minutesInWords(Math.round(longest / 5) * 5);
+  });
+  /** After the oven, and before it where the strip has no room for it. */
+  protected readonly afterWords = computed(() => {
+    const bake = this.bake();
+    const { carryOverCelsius } = bake.timeline;
+    const before = this.preheat() === 0 ? ['into the cold oven'] : this.wide() ? [] : [`heat the oven ${this.preheatWords()}`];
+    const carries = carryOverCelsius >= 1 ? [`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
+    const words = [...before, ...carries, ...afterwards(bake).map(({ words: said }) => said)];
+    const [first = '', ...rest] = words;
+    return words.length === 0 ? '' : `${[first.charAt(0).toUpperCase() + first.slice(1), ...rest].join(' · ')}.`;
   });
   protected readonly spoken = computed(() => {
     const { low, high, first } = this.bake().minutes;
@@ -139,15 +196,18 @@ export class BakeStrip {
   });
 
   protected xOf(minute: number): number {
-    return (minute / this.lasts()) * this.width();
+    return this.from() + (minute / this.lasts()) * this.room();
   }
   /** The first row is nearest to the strip. */
   protected labelY(row: number): number {
     return this.top() - 10 - row * ROW;
   }
   protected scrub(event: MouseEvent): void {
-    const box = (event.currentTarget as Element).getBoundingClientRect();
-    const share = (event.clientX - box.left) / box.width;
-    this.minuteChange.emit(Math.min(this.bake().minutes.high, Math.max(0, share * this.lasts())));
+    const target = event.target as Element;
+    const svg = target.closest('svg');
+    if (!svg) return;
+    const box = svg.getBoundingClientRect();
+    const minute = ((event.clientX - box.left - this.from()) / this.room()) * this.lasts();
+    this.minuteChange.emit(Math.min(this.bake().minutes.high, Math.max(0, minute)));
   }
 }

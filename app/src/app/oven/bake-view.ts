@@ -11,19 +11,24 @@ export interface StripMark {
 
 const MARK_LABELS: Readonly<Partial<Record<BakeAdvice['code'], string>>> = {
   rotate: 'turn',
+  'swap-racks': 'swap racks',
   'look-at-colour': 'colour',
   tent: 'foil',
+  'lid-off': 'lid off',
   'first-look': 'look',
 };
+function markWord({ code, facts }: BakeAdvice): string | undefined {
+  return code === 'turn-oven' ? `${Math.round(facts['celsius'] ?? 0)} °C at` : MARK_LABELS[code];
+}
 
 /** What to do when, in the order of the clock. */
 export function stripMarks(bake: BakePrediction): readonly StripMark[] {
   const timed = bake.advice.flatMap((advice): StripMark[] => {
-    const word = MARK_LABELS[advice.code];
+    const word = markWord(advice);
     if (word === undefined || advice.minute === undefined) return [];
     return [
       {
-        code: advice.code,
+        code: `${advice.code}-${advice.minute}`,
         minute: advice.minute,
         label: `${word} ${minutesInWords(advice.minute).replace(' min', '')}`,
         strong: advice.code === 'first-look',
@@ -101,3 +106,21 @@ export function middleInWords(coreCelsius: number, minute: number, likely: numbe
   if (Math.round(minute) >= Math.round(likely)) return 'middle set';
   return coreCelsius < 85 ? `middle about ${Math.round(coreCelsius)} °C` : 'middle nearly set';
 }
+
+/** What comes after the oven, in the order of the clock: minutes after coming out. */
+export function afterwards({ timeline }: BakePrediction): readonly { readonly minute: number; readonly words: string }[] {
+  const { turnOutMinutes, coolMinutes } = timeline;
+  return [
+    ...(turnOutMinutes === undefined || turnOutMinutes === 0
+      ? []
+      : [{ minute: turnOutMinutes, words: `turn out after ${minutesInWords(turnOutMinutes)}` }]),
+    ...(coolMinutes.slice === undefined
+      ? []
+      : [{ minute: coolMinutes.slice, words: `slice after ${roughMinutes(coolMinutes.slice)}` }]),
+    ...(coolMinutes.frost === undefined
+      ? []
+      : [{ minute: coolMinutes.frost, words: `frost after ${roughMinutes(coolMinutes.frost)}` }]),
+  ];
+}
+/** Cooling is known to five minutes at best. */
+const roughMinutes = (minutes: number) => minutesInWords(minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5);

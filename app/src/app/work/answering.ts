@@ -4,6 +4,8 @@ import type { JobName } from './jobs';
 /** How a job is refused whose input is none. */
 const REFUSED: Readonly<Record<JobName, string>> = {
   bake: 'This bake cannot be simulated',
+  'bake-at': 'This bake cannot be simulated',
+  sensitivities: 'This bake cannot be simulated',
   read: 'This cannot be read',
   export: 'This cannot be written',
   'sheet-text': 'This sheet cannot be written',

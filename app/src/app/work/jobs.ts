@@ -9,16 +9,30 @@ import {
 } from '@orvin/core/baking';
 import { sheetCsv, sheetMarkdown, type SheetDocument } from '@orvin/core/batch-sheet';
 import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from '@orvin/core/formats';
+import { bakeAt, sensitivitiesOf, type Sensitivity, type SweepPoint } from '@orvin/core/oven-choices';
 import type { ExportJob, ReadJob } from './file-jobs';
 import type { printJobs } from './print-jobs';
 
-/** The last known bake worked out: while the baker tries pans, it stays the same and need not be searched for again. */
-let lastAnchor: { readonly key: string; readonly anchor: Anchor } | undefined;
+/** The known bakes last worked out: while the baker tries pans, they stay the same and need not be searched for again. */
+const anchors = new Map<string, Anchor>();
+const MOST_ANCHORS = 12;
 
 function rememberedAnchor(batter: BakedBatter, known: KnownTime): Anchor {
   const key = JSON.stringify([batter, known]);
-  if (lastAnchor?.key !== key) lastAnchor = { key, anchor: anchorOn(batter, known) };
-  return lastAnchor.anchor;
+  const found = anchors.get(key);
+  if (found) return found;
+  const anchor = anchorOn(batter, known);
+  const [oldest] = anchors.keys();
+  if (anchors.size >= MOST_ANCHORS && oldest !== undefined) anchors.delete(oldest);
+  anchors.set(key, anchor);
+  return anchor;
+}
+const anchorOfJob = ({ batter, known }: BakeJob): Anchor | undefined => known && rememberedAnchor(batter, known);
+
+/** A bake at another set point. */
+export interface SettingJob {
+  readonly job: BakeJob;
+  readonly celsius: number;
 }
 
 /** Writes formulas in a format: each for itself, or all in one file where the format can. */
@@ -45,6 +59,8 @@ export interface SheetTextJob {
 /** The whole list of what the worker can be asked for: pure functions of the core, by name. */
 export const jobs = {
   bake: (job: BakeJob): PredictionResult => runBakeJob(job, rememberedAnchor),
+  'bake-at': ({ job, celsius }: SettingJob): SweepPoint => bakeAt(job, celsius, anchorOfJob(job)),
+  sensitivities: (job: BakeJob): readonly Sensitivity[] => sensitivitiesOf(job, anchorOfJob(job)),
   read: ({ name, text, region, kitchen }: ReadJob): FileReading => readFile(name, text, region, kitchen),
   export: (job: ExportJob): readonly string[] => write(job),
   'sheet-text': ({ sheet, format }: SheetTextJob): string =>

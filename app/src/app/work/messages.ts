@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { bakeJobSchema, predictionSchema } from '@orvin/core/formats';
+import { bakeJobSchema, predictionSchema, sensitivitiesSchema, sweepPointSchema } from '@orvin/core/formats';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
 import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
@@ -16,6 +16,11 @@ export type WorkReply =
 /** What goes into each job and what comes out, checked on both sides of the thread. */
 export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema; readonly output: Joi.Schema }>> = {
   bake: { input: bakeJobSchema.required(), output: predictionSchema.required() },
+  'bake-at': {
+    input: Joi.object({ job: bakeJobSchema.required(), celsius: Joi.number().required() }).required(),
+    output: sweepPointSchema.required(),
+  },
+  sensitivities: { input: bakeJobSchema.required(), output: sensitivitiesSchema.required() },
   read: { input: readJobSchema.required(), output: fileReadingSchema.required() },
   export: { input: exportJobSchema.required(), output: Joi.array().items(Joi.string()).required() },
   'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },

@@ -1,4 +1,4 @@
-import { batterGrowth, canBakeIn } from '../../baking/index.js';
+import { batterGrowth } from '../../baking/index.js';
 import { fillPans, parsePan, SHELF_PANS, type PanSet, type PanShape } from '../../pans/index.js';
 import type { Evidence, Rule } from '../evidence.js';
 
@@ -28,9 +28,7 @@ export const panSize: Rule = (evidence) => {
         fix: { kind: 'pan', pan: USUAL_PANS[parsed.shape][american(evidence) ? 0 : 1] },
       },
     ];
-  return parsed.kind === 'unknown' || !canBakeIn(parsed.set.pan)
-    ? [{ code: 'pan-not-built', severity: 'note', place: '', facts: { pan } }]
-    : [];
+  return parsed.kind === 'unknown' ? [{ code: 'pan-not-built', severity: 'note', place: '', facts: { pan } }] : [];
 };
 
 /** Rise scatters between bakers: below this chance the Oven's own word on a sheet beneath is enough. */
