@@ -222,6 +222,55 @@ export const VIEWS = {
     await page.getByText(/in each cup/).waitFor({ state: size === 'phone' ? 'attached' : 'visible' });
     await readings(page, size);
   },
+  ...Object.fromEntries(
+    [
+      ['compare', 'Compare'],
+      ['setting', 'Find a setting'],
+      ['sure', 'How sure'],
+      ['done', 'Is it done?'],
+    ].map(([id, name]) => [
+      `oven-${id}`,
+      async (page, size) => {
+        await open(PEAR)(page);
+        await toOven(page);
+        await readings(page, size);
+        await page.getByRole('tab', { name }).click();
+        if (id === 'compare') {
+          for (const way of ['12-cup muffin tin', '20 cm square tin', '8 in round x 2'])
+            await page.getByRole('button', { name: way, exact: true }).click();
+          await page.locator('[data-ready=true]').waitFor();
+          await page.getByText(/Done first/).waitFor();
+        }
+        if (id === 'setting') {
+          await page.getByText(/browns it as the known bake does|comes nearest/).waitFor();
+        }
+        if (id === 'sure') await page.getByText('the batter in the pan').waitFor();
+      },
+    ]),
+  ),
+  'oven-ring': async (page, size) => {
+    await open(PEAR)(page);
+    await toOven(page);
+    await page.getByRole('combobox', { name: 'pan', exact: true }).fill('10 in bundt');
+    await page.keyboard.press('Escape');
+    await page.getByText('heat the oven').or(page.getByText(/^heat /)).first().waitFor();
+    await readings(page, size);
+  },
+  'oven-dome': async (page, size) => {
+    await open(PEAR)(page);
+    await toOven(page);
+    await page.getByRole('combobox', { name: 'pan', exact: true }).fill('dome');
+    await page.keyboard.press('Escape');
+    await page.getByText('Stages, lid or foil, cold batter').click();
+    await page.getByRole('textbox', { name: 'stages' }).fill('15@220, *@200');
+    await page.getByRole('textbox', { name: 'stages' }).press('Enter');
+    await page.getByRole('textbox', { name: 'covered' }).fill('lid 0-20');
+    await page.getByRole('textbox', { name: 'covered' }).press('Enter');
+    await page.getByRole('textbox', { name: 'goes in at' }).fill('6');
+    await page.getByRole('textbox', { name: 'goes in at' }).press('Enter');
+    await page.getByText(/lid off/).first().waitFor();
+    await readings(page, size);
+  },
   'oven-no-pan': async (page) => {
     await open('Leek and hard-cheese drop biscuits')(page);
     await page.getByRole('link', { name: 'Oven', exact: true }).click();

@@ -89,6 +89,8 @@ export interface BakeResult {
   /** Minute at which it is done: set in the core and, where the style asks, coloured. Undefined when it never was within `longestMinutes`. */
   readonly doneMinute: number | undefined;
   readonly coreSetMinute: number | undefined;
+  /** Temperature at which the middle sets in the model's setting time, °C: its own scale, not a probe's. */
+  readonly settingCelsius: number;
   readonly frames: readonly BakeFrame[];
   /** Outer edges of the columns of a row, as shares of the half width; the last is 1. In a ring from the tube outward. */
   readonly columnEdges: readonly number[];

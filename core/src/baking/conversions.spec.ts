@@ -9,11 +9,11 @@ import { simulateBake } from './simulate.js';
 import { SPREAD_ANCHORED } from './known-bake.js';
 
 /*
- * The usual case: a known time in one pan, another pan asked for. Every third of the 1028 pairs of the reference table, each with
+ * The usual case: a known time in one pan, another pan asked for. Every fourth of the 1028 pairs of the reference table, each with
  * parameters that were fitted without the pair's family.
  */
 
-const EVERY = 3;
+const EVERY = 4;
 const bakes = new Map(REFERENCE_BAKES.map((bake) => [bake.id, bake]));
 const folds = familyFolds();
 const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
@@ -77,7 +77,7 @@ describe('another pan from a known bake, over the reference conversions', () => 
   };
 
   it('misses by less than 6.5 % in the mean of the families', () => {
-    expect(pairs.length).toBeGreaterThan(300);
+    expect(pairs.length).toBeGreaterThan(240);
     expect(familyMean((pair) => off(pair.minutes, pair))).toBeLessThan(0.065);
   });
   it('is better than every rule of thumb', () => {

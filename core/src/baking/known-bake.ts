@@ -155,7 +155,7 @@ export function anchorOn(batter: BakedBatter, known: KnownTime, model: HeatModel
 }
 
 /** Standard deviation of ln(time) after anchoring on another pan. @source heat.md, section 7 */
-export const SPREAD_ANCHORED = { sameShape: 0.1, otherShape: 0.12, remembered: 0.13 } as const;
+export const SPREAD_ANCHORED = { sameShape: 0.088, otherShape: 0.1, remembered: 0.125 } as const;
 /** Distance in ln(time) over which the known bake's own leftover fades. Ours: keeps the answer at the known bake equal to it. */
 const KINSHIP_REACH = 0.2;
 

@@ -100,6 +100,27 @@ export interface BakePrediction {
   readonly rules: readonly RuleOfThumb[];
   /** Minutes by one plain law for all bakes: no physics, no style. */
   readonly plainLawMinutes: number;
+  readonly derivation: BakeDerivation;
+}
+
+/** Where the likely time comes from, step by step. */
+export interface BakeDerivation {
+  /** As simulated with the heat factor taken, before what is left of the known bake is carried over. */
+  readonly simulatedMinutes: number;
+  /** Factor on the heat that the known bake asks for in full, and the one taken. */
+  readonly fullFactor?: number;
+  readonly heatFactor?: number;
+  /** What the simulation says of the known bake with the factor taken. */
+  readonly knownSimulatedMinutes?: number;
+  /** Share of what then is left of the known bake that still holds here, 0–1. */
+  readonly kinship?: number;
+  /** Composition simulated, mass fractions, and whether it is the formula's own. */
+  readonly water: number;
+  readonly fat: number;
+  readonly sugar: number;
+  readonly ownComposition: boolean;
+  /** Temperature at which the middle sets within two minutes, on the model's own scale, °C. */
+  readonly settingCelsius: number;
 }
 
 export type PredictionResult =
@@ -235,6 +256,20 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
           )
         : [],
       plainLawMinutes: plainLawMinutes(here),
+      derivation: {
+        simulatedMinutes: result.doneMinute,
+        ...(anchored && {
+          fullFactor: anchored.fullFactor,
+          heatFactor: anchored.heatFactor,
+          knownSimulatedMinutes: anchored.modelMinutes,
+        }),
+        ...(kin && { kinship: kin.share }),
+        water: batter.water ?? style.water,
+        fat: batter.fat ?? style.fat,
+        sugar: batter.sugar ?? style.sugar,
+        ownComposition: batter.water !== undefined,
+        settingCelsius: result.settingCelsius,
+      },
     },
   };
 }

@@ -325,6 +325,7 @@ class Bake {
     return {
       doneMinute: done === undefined ? undefined : done / 60,
       coreSetMinute: coreSet === undefined ? undefined : coreSet / 60,
+      settingCelsius: this.settingCelsius,
       frames,
       columnEdges: this.grid.columnEdges(),
       energyError: (this.heatIn - change - this.heatOut) / Math.max(1, this.heatIn),

@@ -112,9 +112,12 @@ export function setPointReasonInWords(reason: SetPointReason): string {
   }
 }
 
-/** "374 °F · gas 5" */
-export function otherScales(celsius: number): string {
-  return `${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)}`;
+/** What a fan saves, °C. */
+const FAN_SAVES = 20;
+/** "374 °F · gas 5 · fan 170": one heat on the other scales, and with or without a fan. */
+export function otherScales(celsius: number, fan = false): string {
+  const other = celsius + (fan ? FAN_SAVES : -FAN_SAVES);
+  return `${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? 'no fan' : 'fan'} ${Math.round(other / 5) * 5}`;
 }
 
 /** Where the time comes from, one sentence. */

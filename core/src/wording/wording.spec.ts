@@ -69,7 +69,8 @@ describe('wording', () => {
     expect(percentInWords(77.84)).toBe('77.8 %');
     expect(percentInWords(119.6)).toBe('120 %');
     expect(phInWords(8.05, 8.93)).toBe('8.1–8.9');
-    expect(otherScales(177)).toBe('351 °F · gas 4');
+    expect(otherScales(177)).toBe('351 °F · gas 4 · fan 155');
+    expect(otherScales(155, true)).toBe('311 °F · gas 2 · no fan 175');
   });
   it('turns from sour to soapy as the pH rises', () => {
     expect([5.5, 6.3, 7, 8, 8.8].map((pH) => phConsequence(pH).say)).toEqual([

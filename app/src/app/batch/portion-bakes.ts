@@ -42,10 +42,7 @@ export class PortionBakes {
       const now = filled();
       return now ? portionJobs(now) : [];
     });
-    const foreseen = toSignal(
-      this.foresight.foreseeAll(toObservable(jobs)),
-      { initialValue: [] },
-    );
+    const foreseen = toSignal(this.foresight.foreseeAll(toObservable(jobs)), { initialValue: [] });
     return computed(() =>
       jobs().map((job, i) => {
         const found = foreseen()[i];

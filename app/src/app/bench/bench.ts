@@ -31,7 +31,8 @@ import { Readings } from '../work/readings';
 import { Adapting } from './adapting';
 import { BandList } from './band-list';
 import { CrumbReading } from './crumb-reading';
-import { FACES, faceOf, type FaceId } from './face-list';
+import { FaceTabs } from '../parts/face-tabs';
+import { FACES, faceOf } from './face-list';
 import { PortionFace } from './faces/portion-face';
 import { RebalanceFace } from './faces/rebalance-face';
 import { SchoolsFace } from './faces/schools-face';
@@ -59,6 +60,7 @@ import { StepList } from './step-list';
     CdkDrag,
     CdkDropList,
     CdkDropListGroup,
+    FaceTabs,
     CrumbReading,
     FormsModule,
     FormulaLineRow,
@@ -195,21 +197,12 @@ export class Bench {
       .subscribe((event) => this.paste(event));
   }
 
-  protected show(face: FaceId): void {
+  protected show(face: string): void {
     void this.router.navigate([], {
       queryParams: { at: face === 'judge' ? null : face },
       queryParamsHandling: 'merge',
       replaceUrl: true,
     });
-  }
-  /** Left and right walk along the faces, as in any row of tabs. */
-  protected walk(event: Event, by: 1 | -1): void {
-    const at = FACES.findIndex(({ id }) => id === this.face());
-    const next = FACES[(at + by + FACES.length) % FACES.length];
-    if (!next) return;
-    event.preventDefault();
-    this.show(next.id);
-    (event.currentTarget as HTMLElement).parentElement?.querySelector<HTMLElement>(`#face-${next.id}`)?.focus();
   }
 
   /** To a line or a step. */

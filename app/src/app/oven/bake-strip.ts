@@ -184,7 +184,8 @@ export class BakeStrip {
   protected readonly afterWords = computed(() => {
     const bake = this.bake();
     const { carryOverCelsius } = bake.timeline;
-    const before = this.preheat() === 0 ? ['into the cold oven'] : this.wide() ? [] : [`heat the oven ${this.preheatWords()}`];
+    const before =
+      this.preheat() === 0 ? ['into the cold oven'] : this.wide() ? [] : [`heat the oven ${this.preheatWords()}`];
     const carries = carryOverCelsius >= 1 ? [`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
     const words = [...before, ...carries, ...afterwards(bake).map(({ words: said }) => said)];
     const [first = '', ...rest] = words;

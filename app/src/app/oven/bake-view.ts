@@ -1,4 +1,5 @@
-import type { BakeAdvice, BakePrediction } from '@orvin/core/baking';
+import type { BakeAdvice, BakeFrame, BakePrediction } from '@orvin/core/baking';
+import { SHELF_PANS } from '@orvin/core/pans';
 import { minutesInWords } from '@orvin/core/wording';
 
 /** A moment on the bake strip. */
@@ -108,7 +109,9 @@ export function middleInWords(coreCelsius: number, minute: number, likely: numbe
 }
 
 /** What comes after the oven, in the order of the clock: minutes after coming out. */
-export function afterwards({ timeline }: BakePrediction): readonly { readonly minute: number; readonly words: string }[] {
+export function afterwards({
+  timeline,
+}: BakePrediction): readonly { readonly minute: number; readonly words: string }[] {
   const { turnOutMinutes, coolMinutes } = timeline;
   return [
     ...(turnOutMinutes === undefined || turnOutMinutes === 0
@@ -123,4 +126,33 @@ export function afterwards({ timeline }: BakePrediction): readonly { readonly mi
   ];
 }
 /** Cooling is known to five minutes at best. */
-const roughMinutes = (minutes: number) => minutesInWords(minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5);
+const roughMinutes = (minutes: number) =>
+  minutesInWords(minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5);
+
+/** Where the wall crumb has set, and where batter still flows, °C. */
+const SET_CELSIUS = 85;
+const FLOWS_BELOW_CELSIUS = 70;
+/**
+ * How strongly it leans to a dome, 0–1: the share of the section that still flows when the crumb at the wall sets, and rises in the middle
+ * afterwards. An ordering between pans, not a height.
+ */
+export function domeLean(frames: readonly BakeFrame[], columns: number): number {
+  const setting = frames.find(({ sectionCelsius }) => {
+    const row = Math.floor(sectionCelsius.length / columns / 2);
+    return (sectionCelsius[(row + 1) * columns - 1] ?? 0) >= SET_CELSIUS;
+  });
+  if (!setting) return 0;
+  const flows = setting.sectionCelsius.filter((celsius) => celsius < FLOWS_BELOW_CELSIUS);
+  return flows.length / setting.sectionCelsius.length;
+}
+
+/** What can stand on a sheet without a pan, as it is written. */
+const WITHOUT_PAN: readonly string[] = ['12 scones of 6 cm', 'disc 5x2.5 cm x 16', 'wedge 18 cm round x 8', 'dome'];
+/** Pans that match what is typed. */
+export function panSuggestions(query: string, first?: string): readonly string[] {
+  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
+  const matches = (text: string) => words.every((word) => text.toLowerCase().includes(word));
+  const names = SHELF_PANS.filter((pan) => matches(`${pan.name} ${pan.aliases.join(' ')}`)).map(({ name }) => name);
+  const free = WITHOUT_PAN.filter(matches);
+  return [...new Set([...(first && words.length === 0 ? [first] : []), ...names, ...free])].slice(0, 14);
+}

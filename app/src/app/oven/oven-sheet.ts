@@ -1,11 +1,20 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { bakeJob, knownPansOf, USUAL_HEATING_MINUTES, type BakeJob, type OvenCourse } from '@orvin/core/baking';
+import type { Audit } from '@orvin/core/audit';
+import {
+  bakeJob,
+  knownPansOf,
+  USUAL_HEATING_MINUTES,
+  type BakeChoice,
+  type BakeJob,
+  type OvenCourse,
+} from '@orvin/core/baking';
 import type { KnownBake, OvenSheet } from '@orvin/core/formula';
 import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, vesselSaid, type OwnOven } from '@orvin/core/kitchen';
 import { isFree, PAN_MATERIALS, type PanMaterial, type ParsedVessel, type VesselSet } from '@orvin/core/pans';
 import { withoutGaps } from '../parts/without-gaps';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
+import { Readings } from '../work/readings';
 
 /** Where no style says otherwise. */
 const USUAL_CELSIUS = 175;
@@ -39,6 +48,7 @@ type SheetChange = { readonly [K in keyof OvenSheet]?: OvenSheet[K] | undefined 
 export class OvenSettings {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
+  private readonly readings = inject(Readings);
 
   readonly sheet = computed<OvenSheet>(() => this.onBench.record()?.oven ?? {});
   readonly known = computed<KnownBake>(() => this.onBench.record()?.formula.bake ?? { fan: false });
@@ -98,8 +108,22 @@ export class OvenSettings {
     stages?: OvenSheet['stages'],
   ): BakeJob | undefined {
     const audit = this.onBench.audit();
-    if (!audit || audit.totals.grams <= 0) return undefined;
     const { grams } = this.sheet();
+    return (
+      audit &&
+      this.jobOf(audit, this.known(), {
+        pans,
+        fan,
+        ...(celsius !== undefined && { celsius }),
+        ...(grams !== undefined && { grams }),
+        ...(stages && { stages }),
+        course: this.course(),
+      })
+    );
+  }
+
+  private jobOf(audit: Audit, known: KnownBake, choice: BakeChoice): BakeJob | undefined {
+    if (audit.totals.grams <= 0) return undefined;
     const { heatsInMinutes } = this.ownOven();
     const offset = this.offset();
     return bakeJob(
@@ -107,15 +131,10 @@ export class OvenSettings {
         parts: audit.weighed.batter,
         styleId: audit.style?.id,
         usualCelsius: audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
-        known: this.known(),
+        known,
       },
       {
-        pans,
-        fan,
-        ...(celsius !== undefined && { celsius }),
-        ...(grams !== undefined && { grams }),
-        ...(stages && { stages }),
-        course: this.course(),
+        ...choice,
         oven: {
           ...(offset && { spreadCelsius: offset.spread }),
           ...(heatsInMinutes !== undefined && { heatsInMinutes }),
@@ -123,6 +142,46 @@ export class OvenSettings {
       },
     );
   }
+
+  /** The known bake as it was baked: its pan, its set point. */
+  readonly knownJob = computed<BakeJob | undefined>(() => {
+    const pans = this.knownPans();
+    const { celsius, fan, lowMinutes } = this.known();
+    const audit = this.onBench.audit();
+    return pans && audit && celsius !== undefined && lowMinutes !== undefined
+      ? this.jobOf(audit, this.known(), { pans, celsius, fan })
+      : undefined;
+  });
+
+  /** The bake of another formula on the shelf, as its own oven sheet has it, in this oven. */
+  otherJob(id: string): BakeJob | undefined {
+    const record = this.store.formula(id);
+    if (!record) return undefined;
+    const { formula, oven = {} } = record;
+    const parsed = this.read(oven.pans ?? formula.bake.pan ?? '');
+    if (parsed?.kind !== 'vessel') return undefined;
+    const { altitudeMetres, ovenOffsetCelsius } = this.course();
+    return this.jobOf(this.readings.of(formula), formula.bake, {
+      pans: parsed.set,
+      fan: this.fan(),
+      ...(oven.celsius !== undefined && { celsius: oven.celsius }),
+      ...(oven.grams !== undefined && { grams: oven.grams }),
+      course: {
+        ...(altitudeMetres !== undefined && { altitudeMetres }),
+        ...(ovenOffsetCelsius !== undefined && { ovenOffsetCelsius }),
+      },
+    });
+  }
+  /** Other formulas that name a pan, to share the oven with. */
+  readonly others = computed(() =>
+    this.store
+      .formulas()
+      .filter(({ id, formula, oven }) => {
+        if (id === this.onBench.id()) return false;
+        return this.read(oven?.pans ?? formula.bake.pan ?? '')?.kind === 'vessel';
+      })
+      .map(({ id, formula }) => ({ id, title: formula.title })),
+  );
 
   /** Whether it stands without walls. */
   readonly free = computed(() => {

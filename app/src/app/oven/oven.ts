@@ -11,6 +11,7 @@ import {
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
+import { Router } from '@angular/router';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
@@ -18,7 +19,9 @@ import { Select } from 'primeng/select';
 import { SelectButton } from 'primeng/selectbutton';
 import { Slider } from 'primeng/slider';
 import { scan } from 'rxjs';
-import { PAN_MATERIALS, SHELF_PANS, type PanMaterial } from '@orvin/core/pans';
+import { coversInWords, type BakeAdviceCode, readCovers, readSchedule, scheduleInWords } from '@orvin/core/baking';
+import { howClocked, howFilledInPan, howTimed, noBakeInWords } from '@orvin/core/oven-choices';
+import { PAN_MATERIALS, type PanMaterial } from '@orvin/core/pans';
 import { durationIn } from '@orvin/core/parsing';
 import {
   adviceInWords,
@@ -29,6 +32,8 @@ import {
   setPointReasonInWords,
   windowInWords,
 } from '@orvin/core/wording';
+import { FaceTabs } from '../parts/face-tabs';
+import { HowWords } from '../parts/how-words';
 import { Keeping } from '../parts/keeping';
 import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';
@@ -36,7 +41,13 @@ import { FormulaStore } from '../store/formula-store';
 import { BakeForesight, type Foresight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
 import { BakeStrip } from './bake-strip';
+import { panSuggestions } from './bake-view';
+import { ComparePanel } from './compare-panel';
+import { DonePanel } from './done-panel';
 import { OvenSettings } from './oven-sheet';
+import { SettingPanel } from './setting-panel';
+import { SurePanel } from './sure-panel';
+import { ThisOven } from './this-oven';
 import { PanSection } from './pan-section';
 
 const MATERIAL_NAMES: Readonly<Record<PanMaterial, string>> = {
@@ -47,12 +58,35 @@ const MATERIAL_NAMES: Readonly<Record<PanMaterial, string>> = {
   silicone: 'silicone',
   'cast-iron': 'cast iron',
 };
+const OVENS = [
+  { id: false, name: 'hot' },
+  { id: true, name: 'cold' },
+];
 const HEATS = [
   { id: false, name: 'no fan' },
   { id: true, name: 'fan' },
 ];
 const MOST_PANS = 24;
-const NOT_BAKED_YET = 'This shape cannot be simulated yet. Round, square, rectangular, loaf and muffin pans can.';
+const FACES = [
+  { id: 'pan', name: 'In the pan' },
+  { id: 'compare', name: 'Compare' },
+  { id: 'setting', name: 'Find a setting' },
+  { id: 'sure', name: 'How sure' },
+  { id: 'done', name: 'Is it done?' },
+] as const;
+type FaceId = (typeof FACES)[number]['id'];
+
+const capitalised = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+const WARNINGS: readonly BakeAdviceCode[] = [
+  'runs-over',
+  'sheet-beneath',
+  'known-bake-refused',
+  'low-in-the-pan',
+  'glass-from-cold',
+  'too-hot-for-material',
+  'paper-scorches',
+  'one-at-a-time',
+];
 
 type Ready = Extract<Foresight, { state: 'ready' }>;
 
@@ -62,14 +96,21 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     AutoComplete,
     BakeStrip,
     Button,
+    ComparePanel,
+    DonePanel,
+    FaceTabs,
     FormsModule,
+    HowWords,
     InputText,
     PanSection,
     RouterLink,
     Select,
     SelectButton,
+    SettingPanel,
     Slider,
     StationLayout,
+    SurePanel,
+    ThisOven,
   ],
   providers: [OvenSettings],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -79,7 +120,10 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
 export class Oven {
   /** From the route. */
   readonly id = input.required<string>();
+  /** Which face the readings show: a query parameter, so that it survives a reload. */
+  readonly at = input<string>();
 
+  private readonly router = inject(Router);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly foresight = inject(BakeForesight);
@@ -89,6 +133,7 @@ export class Oven {
   protected readonly suggestions = signal<string[]>([]);
   protected readonly materials = PAN_MATERIALS.map((id) => ({ id, name: MATERIAL_NAMES[id] }));
   protected readonly heats = HEATS;
+  protected readonly ovens = OVENS;
 
   /** The state of the simulation, and the last result: it stays, dimmed, while the next one is worked out. */
   private readonly foreseen = toSignal(
@@ -116,10 +161,13 @@ export class Oven {
     const result = this.ready()?.result;
     return result?.kind === 'foreseen' ? result.bake : undefined;
   });
-  protected readonly neverDone = computed(() => {
+  /** Why there is no prediction, where there is none. */
+  protected readonly noBake = computed(() => {
     const result = this.ready()?.result;
-    return result?.kind === 'never-done' ? result : undefined;
+    return result && result.kind !== 'foreseen' ? noBakeInWords(result) : undefined;
   });
+  protected readonly faces = FACES;
+  protected readonly face = computed<FaceId>(() => FACES.find(({ id }) => id === this.at())?.id ?? 'pan');
 
   /** The minute looked at; done time at first, and again whenever the bake changes. */
   protected readonly minute = linkedSignal(() => Math.round(this.bake()?.minutes.likely ?? 0));
@@ -128,7 +176,23 @@ export class Oven {
 
   protected readonly count = computed(() => this.settings.pans()?.count ?? 1);
   protected readonly material = computed(() => this.settings.pans()?.pan.material ?? 'light');
-  protected readonly fan = computed(() => this.settings.sheet().fan ?? this.settings.known().fan);
+  protected readonly fan = this.settings.fan;
+  protected readonly schedule = computed(() => {
+    const { stages } = this.settings.sheet();
+    const job = this.settings.job();
+    const known = job?.course?.stages;
+    return { typed: stages ? this.staged(stages) : '', usual: known ? this.staged(known) : 'one set point' };
+  });
+  private staged(stages: readonly { readonly fromMinute: number; readonly celsius: number }[]): string {
+    return scheduleInWords(this.settings.job()?.setting.celsius ?? 0, stages);
+  }
+  protected readonly covers = computed(() => coversInWords(this.settings.sheet().covers ?? []));
+  /** What is more than a pan in an oven, so that it need not be looked for while it is not used. */
+  protected readonly more = computed(() => {
+    const { stages, covers, batterCelsius, coldOven } = this.settings.sheet();
+    return stages !== undefined || covers !== undefined || batterCelsius !== undefined || coldOven === true;
+  });
+  protected readonly wayName = computed(() => this.settings.written() || 'this bake');
   protected readonly proposedCelsius = computed(() => {
     const job = this.settings.job();
     return job ? String(Math.round(job.setting.celsius)) : '';
@@ -140,11 +204,16 @@ export class Oven {
     if (parsed === undefined)
       return 'Which pan? Write it as you say it: “9x5 in loaf”, “23 cm springform”, “12-cup muffin tin”.';
     if (this.settings.pans()) return undefined;
-    if (parsed.kind === 'pan') return NOT_BAKED_YET;
+    if (parsed.kind === 'vessel') return undefined;
+    if (parsed.kind === 'pieces-without-size')
+      return parsed.shape === 'wedge'
+        ? 'How large is the round? Write it as “wedge 18 cm round x 8”.'
+        : 'How wide is each piece? Write it as “12 scones of 6 cm”.';
     if (parsed.kind === 'size-missing')
       return `How large is the ${parsed.shape} pan? Measure it inside: “20 cm ${parsed.shape}”.`;
     return {
-      'shape-not-built': NOT_BAKED_YET,
+      'shape-not-built':
+        'That has no walls to hold a batter. What stands free is written “12 scones of 6 cm”, “wedge 18 cm round x 8” or “dome”.',
       'size-unlikely': 'No kitchen pan has that size. Check the figures and their unit.',
       'no-pan': 'That is no pan Orvin knows. Write a shape and a size: “23 cm round”, “30x20x4 cm”.',
     }[parsed.because];
@@ -170,8 +239,8 @@ export class Oven {
       first: minutesInWords(first),
       likely: minutesInWords(likely),
       celsius: Math.round(bake.celsius),
-      scales: otherScales(bake.celsius),
-      reasons: bake.setPointReasons.map(setPointReasonInWords).join(', '),
+      scales: otherScales(bake.celsius, bake.fan),
+      reasons: capitalised(bake.setPointReasons.map(setPointReasonInWords).join(', ')),
       origin: originInWords(bake),
     };
   });
@@ -179,24 +248,39 @@ export class Oven {
     const bake = this.bake();
     const pans = this.ready()?.job.pans;
     if (!bake || !pans) return undefined;
-    const { fill } = bake;
+    const { fill, heights } = bake;
+    const piece = { disc: 'in each piece', wedge: 'in each wedge', dome: 'in each loaf' };
+    const shape = pans.pan.shape;
     const each =
-      pans.pan.cavities > 1
-        ? `${gramsInWords(fill.gramsPerCavity)} in each cup`
-        : pans.count > 1
-          ? `${gramsInWords(fill.gramsPerPan)} in each pan`
-          : `${gramsInWords(fill.gramsPerPan)} in the pan`;
-    return {
-      each,
-      share: `${Math.round(fill.fraction * 100)} % full`,
-      rises: `rises to about ${fill.risenTopCm.toFixed(1)} cm, the rim is at ${pans.pan.depthCm.toFixed(1)}`,
-    };
+      shape === 'disc' || shape === 'wedge' || shape === 'dome'
+        ? `${gramsInWords(bake.gramsPerPiece)} ${piece[shape]}`
+        : pans.pan.cavities > 1
+          ? `${gramsInWords(bake.gramsPerPiece)} in each cup`
+          : pans.count > 1
+            ? `${gramsInWords(bake.gramsPerPan)} in each pan`
+            : `${gramsInWords(bake.gramsPerPan)} in the pan`;
+    return fill
+      ? {
+          each,
+          share: `${Math.round(fill.fraction * 100)} % full`,
+          rises: `rises to about ${fill.risenTopCm.toFixed(1)} cm, the rim is at ${bake.panDepthCm.toFixed(1)}`,
+        }
+      : {
+          each,
+          share: `${heights.rawCm.toFixed(1)} cm high`,
+          rises: `rises to about ${heights.bakedCm.toFixed(1)} cm`,
+        };
+  });
+  /** Where the figures come from: the time with its clock, and what is in the pan. */
+  protected readonly how = computed(() => {
+    const bake = this.bake();
+    return bake && { time: [...howTimed(bake), ...howClocked(bake)], pan: howFilledInPan(bake) };
   });
   protected readonly advice = computed(() =>
     (this.bake()?.advice ?? []).map((advice) => ({
       code: advice.code,
       sentence: adviceInWords(advice),
-      warns: ['runs-over', 'sheet-beneath', 'known-bake-refused', 'low-in-the-pan'].includes(advice.code),
+      warns: WARNINGS.includes(advice.code),
     })),
   );
 
@@ -211,13 +295,16 @@ export class Oven {
     });
   }
 
+  protected show(face: string): void {
+    void this.router.navigate([], {
+      queryParams: { at: face === 'pan' ? null : face },
+      queryParamsHandling: 'merge',
+      replaceUrl: true,
+    });
+  }
+
   protected suggest({ query }: AutoCompleteCompleteEvent): void {
-    const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-    const known = this.settings.known().pan;
-    const names = SHELF_PANS.filter((pan) =>
-      words.every((word) => `${pan.name} ${pan.aliases.join(' ')}`.toLowerCase().includes(word)),
-    ).map(({ name }) => name);
-    this.suggestions.set([...new Set([...(known && words.length === 0 ? [known] : []), ...names])].slice(0, 14));
+    this.suggestions.set([...panSuggestions(query, this.settings.known().pan)]);
   }
 
   protected choosePans(text: unknown): void {
@@ -237,6 +324,51 @@ export class Oven {
   protected setCelsius(event: Event): void {
     const celsius = this.number(event, 100, 300, this.settings.sheet().celsius);
     this.settings.set('the oven', { celsius });
+  }
+  protected setSchedule(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const text = field.value.trim();
+    const read = text === '' ? undefined : readSchedule(text);
+    if (text !== '' && !read) {
+      this.courseProblem.set(
+        'Write stages as minutes at a heat: “20@218, *@163” is 20 minutes at 218 °C, then 163 °C.',
+      );
+      return;
+    }
+    this.courseProblem.set(undefined);
+    this.settings.set(
+      'the stages',
+      read
+        ? { celsius: read.celsius, stages: read.stages.length > 0 ? read.stages : undefined }
+        : { stages: undefined },
+    );
+  }
+  protected setCovers(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const text = field.value.trim();
+    const read = text === '' ? [] : readCovers(text);
+    if (!read) {
+      this.courseProblem.set('Write a cover with its minutes: “lid 0-30”, or “foil 40-” until it comes out.');
+      return;
+    }
+    this.courseProblem.set(undefined);
+    this.settings.set('the cover', { covers: read.length > 0 ? read : undefined });
+  }
+  /** What is wrong with stages or cover as typed; the words stay in their field. */
+  protected readonly courseProblem = signal<string | undefined>(undefined);
+  protected setBatterCelsius(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const text = field.value
+      .replace(',', '.')
+      .replace('−', '-')
+      .replace(/[^\d.-]/g, '');
+    const value = Number(text);
+    if (text === '') this.settings.set('the batter’s warmth', { batterCelsius: undefined });
+    else if (value >= -30 && value <= 45) this.settings.set('the batter’s warmth', { batterCelsius: value });
+    else field.value = String(this.settings.sheet().batterCelsius ?? '');
+  }
+  protected setColdOven(cold: boolean): void {
+    this.settings.set('the cold oven', { coldOven: cold ? true : undefined });
   }
   protected setGrams(event: Event): void {
     this.settings.set('the batter', { grams: this.number(event, 10, 200_000, this.settings.sheet().grams) });

@@ -1,0 +1,263 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { FormsModule } from '@angular/forms';
+import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
+import { SelectButton } from 'primeng/selectbutton';
+import type { BakeFrame, BakeJob, BakePrediction } from '@orvin/core/baking';
+import { noBakeInWords } from '@orvin/core/oven-choices';
+import { minutesInWords, windowInWords } from '@orvin/core/wording';
+import { Chart, type ChartLine } from '../parts/chart';
+import { HowWords } from '../parts/how-words';
+import { BakeForesight } from '../work/foresight';
+import { domeLean, panSuggestions } from './bake-view';
+import { OvenSettings } from './oven-sheet';
+
+type Quantity = 'core' | 'crust' | 'colour' | 'moisture';
+interface Shown {
+  readonly id: Quantity;
+  readonly name: string;
+  readonly title: string;
+  readonly of: (frame: BakeFrame) => number;
+}
+const CORE: Shown = { id: 'core', name: 'Core', title: 'middle, °C', of: ({ coreCelsius }) => coreCelsius };
+const QUANTITIES: readonly Shown[] = [
+  CORE,
+  { id: 'crust', name: 'Crust', title: 'top crust, °C', of: ({ topCelsius }) => topCelsius },
+  { id: 'colour', name: 'Colour', title: 'colour, 1 is golden', of: ({ topColour }) => topColour },
+  { id: 'moisture', name: 'Moisture', title: 'water lost, % of the batter', of: ({ massLost }) => 100 * massLost },
+];
+const MOST_WAYS = 3;
+/** Suggested until the baker names ways of their own. */
+const STARTERS: readonly string[] = [
+  '12-cup muffin tin',
+  '20 cm square tin',
+  '8 in round x 2',
+  '10 in bundt',
+  'at 160 °C fan',
+];
+
+interface Row {
+  readonly name: string;
+  readonly strong: boolean;
+  readonly bake?: BakePrediction;
+  readonly problem?: string;
+}
+
+/** The same batter another way: up to four side by side, in figures and in curves. */
+@Component({
+  selector: 'orv-compare-panel',
+  imports: [AutoComplete, Chart, FormsModule, HowWords, SelectButton],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section class="panel" aria-labelledby="ways">
+      <h2 id="ways">{{ rows().length > 1 ? rows().length + ' ways to bake it' : 'Hold another way against it' }}</h2>
+      @if (settings.ways().length < most) {
+        <div class="controls">
+          <p-autocomplete
+            inputId="another-way"
+            ariaLabel="Another way to bake it"
+            appendTo="body"
+            class="another"
+            [suggestions]="suggestions()"
+            [delay]="60"
+            [completeOnFocus]="true"
+            [showEmptyMessage]="false"
+            [ngModel]="typed()"
+            (ngModelChange)="typed.set($event)"
+            (completeMethod)="suggest($event)"
+            (onSelect)="add($event.value)"
+            (keydown.enter)="addTyped()"
+            placeholder="another pan, or “at 160 fan”"
+          />
+          @for (one of starters(); track one) {
+            <button type="button" class="chip" (click)="add(one)">{{ one }}</button>
+          }
+        </div>
+      }
+      @if (rows().length > 1) {
+        <p class="verdict">{{ verdict() }}</p>
+        <div class="scroll">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">way</th>
+                <th scope="col">done in</th>
+                <th scope="col">look</th>
+                <th scope="col">oven</th>
+                <th scope="col">top</th>
+                <th scope="col">dries</th>
+                <th scope="col">full</th>
+                <th></th>
+              </tr>
+            </thead>
+            <tbody>
+              @for (row of rows(); track row.name; let i = $index) {
+                <tr [class.own]="row.strong">
+                  <th scope="row">{{ row.name }}</th>
+                  @if (row.bake; as bake) {
+                    <td class="time">{{ windowOf(bake) }}</td>
+                    <td>{{ minutes(bake.minutes.first) }}</td>
+                    <td>{{ round(bake.celsius) }} °C{{ bake.fan ? ' fan' : '' }}</td>
+                    <td>{{ colour(bake.topColour) }}</td>
+                    <td>{{ round(bake.weightLossPercent.low) }}–{{ round(bake.weightLossPercent.high) }} %</td>
+                    <td>{{ bake.fill ? round(bake.fill.fraction * 100) + ' %' : '–' }}</td>
+                  } @else {
+                    <td colspan="6" class="quiet-words">{{ row.problem }}</td>
+                  }
+                  <td>
+                    @if (!row.strong) {
+                      <button
+                        type="button"
+                        class="quiet"
+                        (click)="remove(i - 1)"
+                        [attr.aria-label]="'Take away ' + row.name"
+                      >
+                        ×
+                      </button>
+                    }
+                  </td>
+                </tr>
+              }
+            </tbody>
+          </table>
+        </div>
+        <div class="controls">
+          <p-selectbutton
+            ariaLabel="What the curves show"
+            [options]="quantities"
+            optionLabel="name"
+            optionValue="id"
+            [allowEmpty]="false"
+            [ngModel]="quantity()"
+            (ngModelChange)="quantity.set($event)"
+          />
+        </div>
+        <orv-chart
+          [lines]="lines()"
+          [across]="{ title: 'minutes in the oven' }"
+          [up]="{ title: shown().title }"
+          [marks]="marks()"
+          [label]="shown().name + ' of each way over time'"
+        />
+        <orv-how-words [lines]="how" />
+        <p class="caption">
+          Curves are the model’s own, good for comparing: a probe reads the middle one to three degrees lower at the
+          end.
+        </p>
+      }
+    </section>
+  `,
+  styleUrls: ['../parts/panels.css', './oven-panels.css'],
+})
+export class ComparePanel {
+  readonly bake = input.required<BakePrediction>();
+  readonly name = input.required<string>();
+
+  protected readonly settings = inject(OvenSettings);
+  private readonly foresight = inject(BakeForesight);
+  protected readonly how = [
+    'Each way is the same batter, simulated in its own pan at its own set point and leaning on the same known bake.',
+    'Top is the simulated browning at the likely minute; dries is the weight lost when cooled, two points either way.',
+    'Domes most: most of it still flows when the crumb at the wall sets. An order, not a height.',
+  ];
+  protected readonly most = MOST_WAYS;
+  protected readonly typed = signal('');
+  protected readonly suggestions = signal<string[]>([]);
+  protected readonly quantity = signal<Quantity>('core');
+  protected readonly quantities = [...QUANTITIES];
+
+  private readonly jobs = computed(() => this.settings.ways().flatMap(({ job }): BakeJob[] => (job ? [job] : [])));
+  private readonly foreseen = toSignal(this.foresight.foreseeAll(toObservable(this.jobs)), { initialValue: [] });
+  protected readonly rows = computed((): readonly Row[] => {
+    let at = 0;
+    const found = this.foreseen();
+    const others = this.settings.ways().map(({ written, job }): Row => {
+      const row = { name: written, strong: false };
+      if (!job) return { ...row, problem: 'Orvin cannot read that as a pan; write a shape and a size.' };
+      const result = found[at++];
+      if (result?.state === 'failed') return { ...row, problem: result.message };
+      if (result?.state !== 'ready') return { ...row, problem: 'working it out…' };
+      return result.result.kind === 'foreseen'
+        ? { ...row, bake: result.result.bake }
+        : { ...row, problem: noBakeInWords(result.result).say };
+    });
+    return [{ name: this.name(), strong: true, bake: this.bake() }, ...others];
+  });
+  protected readonly starters = computed(() => {
+    const taken = new Set([this.name(), ...this.settings.ways().map(({ written }) => written)]);
+    return STARTERS.filter((one) => !taken.has(one)).slice(0, 3);
+  });
+  protected readonly shown = computed(() => QUANTITIES.find(({ id }) => id === this.quantity()) ?? CORE);
+  protected readonly lines = computed((): readonly ChartLine[] =>
+    this.rows().flatMap(({ name, strong, bake }) =>
+      bake
+        ? [
+            {
+              name,
+              strong,
+              x: bake.frames.map(({ minute }) => minute),
+              y: bake.frames.map(this.shown().of),
+            },
+          ]
+        : [],
+    ),
+  );
+  protected readonly marks = computed(() => {
+    if (this.quantity() === 'colour')
+      return [
+        { y: 1, words: 'golden' },
+        { y: 1.4, words: 'too dark' },
+      ];
+    return [];
+  });
+
+  /** Which is done when, which browns, which domes, which dries: in words, from the figures. */
+  protected readonly verdict = computed(() => {
+    const ready = this.rows().flatMap(({ name, bake }) => (bake ? [{ name, bake }] : []));
+    if (ready.length < 2) return '';
+    const most = (of: (bake: BakePrediction) => number) => {
+      const sorted = [...ready].sort((a, b) => of(b.bake) - of(a.bake));
+      const [first, second] = sorted;
+      return first && second && of(first.bake) - of(second.bake) > 0.02 * Math.abs(of(first.bake))
+        ? first.name
+        : undefined;
+    };
+    const soonest = most((bake) => -bake.minutes.likely);
+    const brownest = most((bake) => bake.topColour);
+    const driest = most((bake) => bake.weightLossPercent.high);
+    const domed = most((bake) => domeLean(bake.frames, bake.columnEdges.length));
+    return [
+      soonest && `Done first: ${soonest}.`,
+      brownest && `Browns most: ${brownest}.`,
+      domed && `Domes most: ${domed}.`,
+      driest && `Dries most: ${driest}.`,
+    ]
+      .filter(Boolean)
+      .join(' ');
+  });
+
+  protected windowOf = ({ minutes: { low, high } }: BakePrediction) => windowInWords(low, high);
+  protected minutes = minutesInWords;
+  protected round = Math.round;
+  protected colour(index: number): string {
+    return index < 0.8 ? 'pale' : index < 0.95 ? 'light gold' : index < 1.1 ? 'golden' : index < 1.3 ? 'deep' : 'dark';
+  }
+
+  protected suggest({ query }: AutoCompleteCompleteEvent): void {
+    this.suggestions.set([...panSuggestions(query)]);
+  }
+  protected addTyped(): void {
+    const words = this.typed().trim();
+    if (words !== '') this.add(words);
+  }
+  protected add(way: string): void {
+    const ways = this.settings.sheet().compare ?? [];
+    if (ways.length >= MOST_WAYS || ways.includes(way)) return;
+    this.settings.set('the comparison', { compare: [...ways, way] });
+    this.typed.set('');
+  }
+  protected remove(index: number): void {
+    const ways = (this.settings.sheet().compare ?? []).filter((_, i) => i !== index);
+    this.settings.set('the comparison', { compare: ways.length > 0 ? ways : undefined });
+  }
+}

@@ -1,0 +1,267 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { FormsModule } from '@angular/forms';
+import { InputText } from 'primeng/inputtext';
+import { Select } from 'primeng/select';
+import { combineLatest, debounceTime, distinctUntilChanged, map, of, switchMap } from 'rxjs';
+import type { BakeJob } from '@orvin/core/baking';
+import {
+  besideOf,
+  settingForColour,
+  settingForMinutes,
+  SETTING_COSTS,
+  sharedSetting,
+  type SettingFound,
+  type SweepPoint,
+} from '@orvin/core/oven-choices';
+import { minutesInWords, otherScales } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
+import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
+import { Sweeps, type Sweep } from '../work/sweeps';
+import { OvenSettings } from './oven-sheet';
+
+/** A pause before a sweep is begun. */
+const QUIET_MILLISECONDS = 200;
+const DAY_MINUTES = 24 * 60;
+const minutesOfClock = (clock: string): number | undefined => {
+  const read = /^(\d{1,2}):(\d{2})$/.exec(clock);
+  return read ? Number(read[1]) * 60 + Number(read[2]) : undefined;
+};
+
+/** The other way round: the setting that gives a time, a crust, or lets two bakes share the oven. */
+@Component({
+  selector: 'orv-setting-panel',
+  imports: [FormsModule, HowWords, InputText, Select],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section class="panel" aria-labelledby="find-setting">
+      <h2 id="find-setting">Find the setting</h2>
+      @if (sweep(); as now) {
+        @if (now.failed; as failed) {
+          <p class="answer">{{ failed }}</p>
+        } @else if (!now.done) {
+          <p class="caption" role="status">Baking it at {{ now.of }} set points, {{ now.points.length }} done…</p>
+          <progress [max]="now.of" [value]="now.points.length" aria-label="Set points tried"></progress>
+        }
+      }
+      <h3>Done in time</h3>
+      <div class="field-line">
+        <label for="in-at">in at</label>
+        <input pInputText type="time" id="in-at" [value]="inAt()" (change)="setClock($event, 'in')" />
+        <label for="out-by">out by</label>
+        <input pInputText type="time" id="out-by" [value]="outBy()" (change)="setClock($event, 'out')" />
+        <span>or in</span>
+        <input
+          pInputText
+          id="in-minutes"
+          aria-label="Minutes it may take"
+          inputmode="numeric"
+          autocomplete="off"
+          [value]="wanted() ?? ''"
+          (change)="setWanted($event)"
+        />
+        <span>min</span>
+      </div>
+      @if (inTime(); as answer) {
+        <p class="answer">
+          <b>{{ answer.big }}</b> {{ answer.small }}
+        </p>
+        <p class="caption">{{ answer.cost }}</p>
+        @if (answer.take; as celsius) {
+          <button type="button" class="act" (click)="take(celsius)">Set the oven to {{ celsius }} °C</button>
+        }
+      }
+
+      <h3>The same crust as the known bake</h3>
+      @if (sameCrust(); as answer) {
+        <p class="answer">
+          <b>{{ answer.big }}</b> {{ answer.small }}
+        </p>
+        <p class="caption">{{ answer.cost }}</p>
+        @if (answer.take; as celsius) {
+          <button type="button" class="act" (click)="take(celsius)">
+            Set the oven to {{ celsius }} °C for this crust
+          </button>
+        }
+      } @else {
+        <p class="caption">
+          {{ settings.knownJob() ? 'Working it out…' : 'Needs a known bake: its pan, its time and its heat.' }}
+        </p>
+      }
+
+      <orv-how-words [lines]="how" />
+
+      <h3>Share the oven</h3>
+      <div class="field-line">
+        <span id="share-with">with</span>
+        <p-select
+          ariaLabelledBy="share-with"
+          appendTo="body"
+          [options]="settings.others()"
+          optionLabel="title"
+          optionValue="id"
+          [showClear]="true"
+          placeholder="another formula of the shelf"
+          [ngModel]="partner()"
+          (ngModelChange)="partner.set($event ?? undefined)"
+        />
+      </div>
+      @if (shared(); as answer) {
+        <p class="answer">
+          <b>{{ answer.big }}</b> {{ answer.small }}
+        </p>
+        <ul class="reasons">
+          @for (line of answer.lines; track line.name) {
+            <li>
+              <span class="effect">{{ line.when }}</span>
+              <span
+                ><b>{{ line.name }}</b> {{ line.words }}</span
+              >
+            </li>
+          }
+        </ul>
+      } @else if (partner()) {
+        <p class="caption" role="status">Baking both at every set point…</p>
+      }
+    </section>
+  `,
+  styleUrls: ['../parts/panels.css', './oven-panels.css'],
+})
+export class SettingPanel {
+  readonly job = input.required<BakeJob>();
+
+  protected readonly settings = inject(OvenSettings);
+  private readonly sweeps = inject(Sweeps);
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+
+  protected readonly how = [
+    'The bake is simulated at 21 set points from 130 to 230 °C, stages moving with it; between two of them a straight line.',
+    'A time is met where the sweep crosses it; a crust where the colour of the top when done is that of the known bake in its own pan.',
+    'Two in one oven: each is simulated with the other’s mass cooling the oven and its area holding back the air, and the set point taken at which both crusts are nearest to what they would have alone.',
+  ];
+  protected readonly inAt = signal('13:20');
+  protected readonly outBy = signal('14:20');
+  private readonly typedMinutes = signal<number | undefined>(undefined);
+  protected readonly partner = signal<string | undefined>(undefined);
+  protected readonly wanted = computed(() => {
+    const typed = this.typedMinutes();
+    if (typed !== undefined) return typed;
+    const [from, to] = [minutesOfClock(this.inAt()), minutesOfClock(this.outBy())];
+    return from === undefined || to === undefined ? undefined : (to - from + DAY_MINUTES) % DAY_MINUTES;
+  });
+
+  private readonly steady = toObservable(this.job).pipe(
+    distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
+    debounceTime(QUIET_MILLISECONDS),
+  );
+  protected readonly sweep = toSignal(this.steady.pipe(switchMap((job) => this.sweeps.sweep(job))));
+  private readonly knownCrust = toSignal(
+    toObservable(this.settings.knownJob).pipe(
+      switchMap((job) => (job ? this.sweeps.at(job, job.setting.celsius) : of(undefined))),
+    ),
+  );
+
+  protected readonly inTime = computed(() => {
+    const sweep = this.sweep();
+    const wanted = this.wanted();
+    if (!sweep?.done || wanted === undefined) return undefined;
+    return this.said(
+      settingForMinutes(sweep.points, wanted, this.job().setting.celsius),
+      `for ${minutesInWords(wanted)}`,
+    );
+  });
+  protected readonly sameCrust = computed(() => {
+    const sweep = this.sweep();
+    const crust = this.knownCrust();
+    if (!sweep?.done || crust?.minutes === undefined) return undefined;
+    return this.said(
+      settingForColour(sweep.points, crust.topColour, this.job().setting.celsius),
+      'browns it as the known bake does',
+    );
+  });
+
+  private said(found: SettingFound, what: string) {
+    if (found.kind === 'none') {
+      const at = `${Math.round(found.nearest.celsius)} °C`;
+      const says = {
+        'too-soon': `Too much time: even at ${at} it is done after ${minutesInWords(found.nearest.minutes ?? 0)}.`,
+        'too-late': `Too little time: even at ${at} it needs ${minutesInWords(found.nearest.minutes ?? 0)}. Use smaller pans.`,
+        'too-pale': `No set point browns it so much before it is done; ${at} comes nearest.`,
+        'too-dark': `It is browner at every set point; ${at} comes nearest. Foil keeps it pale.`,
+      }[found.because];
+      return { big: '', small: says, cost: '', take: undefined };
+    }
+    const celsius = Math.round(found.point.celsius);
+    return {
+      big: `${celsius} °C`,
+      small: `${otherScales(celsius)}, ${what}${found.point.minutes === undefined ? '' : `; likely ${minutesInWords(found.point.minutes)}`}.`,
+      cost:
+        found.costs.length === 0
+          ? 'It costs nothing that matters.'
+          : `What it costs: ${found.costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`,
+      take: celsius,
+    };
+  }
+
+  private readonly pair = toSignal(
+    combineLatest([this.steady, toObservable(this.partner)]).pipe(
+      switchMap(([job, id]) => {
+        const other = id === undefined ? undefined : this.settings.otherJob(id);
+        if (!other) return of(undefined);
+        const beside = (mine: BakeJob, theirs: BakeJob): BakeJob => ({
+          ...mine,
+          course: { ...mine.course, beside: besideOf(theirs) },
+        });
+        return combineLatest([this.sweeps.sweep(beside(job, other)), this.sweeps.sweep(beside(other, job))]).pipe(
+          map(([own, theirs]: [Sweep, Sweep]) => ({ job, other, own, theirs, id })),
+        );
+      }),
+    ),
+  );
+  protected readonly shared = computed(() => {
+    const pair = this.pair();
+    if (!pair?.own.done || !pair.theirs.done) return undefined;
+    const found = sharedSetting([
+      { sweep: pair.own.points, celsius: pair.job.setting.celsius },
+      { sweep: pair.theirs.points, celsius: pair.other.setting.celsius },
+    ]);
+    if (!found) return { big: '', small: 'No set point is fit for both: bake one after the other.', lines: [] };
+    const names = [this.onBench.record()?.formula.title ?? '', this.store.formula(pair.id ?? '')?.formula.title ?? ''];
+    const celsius = Math.round(found.celsius);
+    return {
+      big: found.verdict === 'together' ? `${celsius} °C` : 'One after the other',
+      small:
+        found.verdict === 'together'
+          ? `${otherScales(celsius)} for both, so that they come out together.`
+          : `is better: at ${celsius} °C, the nearest to both, a crust is off by more than it should be.`,
+      lines: found.bakes.map(({ point, alone, costs, goesInAfter }, i) => ({
+        name: names[i] ?? '',
+        when: goesInAfter < 1 ? 'goes in first' : `in after ${minutesInWords(goesInAfter)}`,
+        words: `takes ${minutesInWords(point.minutes ?? 0)}; alone ${minutesInWords(alone.minutes ?? 0)} at ${Math.round(alone.celsius)} °C. ${this.costWords(costs, point)}`,
+      })),
+    };
+  });
+  private costWords(costs: readonly (keyof typeof SETTING_COSTS)[], point: SweepPoint): string {
+    if (point.minutes === undefined) return 'It is never done there.';
+    return costs.length === 0 ? 'No harm done.' : `Costs: ${costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`;
+  }
+
+  protected setClock(event: Event, which: 'in' | 'out'): void {
+    const { value } = event.target as HTMLInputElement;
+    if (minutesOfClock(value) === undefined) return;
+    (which === 'in' ? this.inAt : this.outBy).set(value);
+    this.typedMinutes.set(undefined);
+  }
+  protected setWanted(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const minutes = Number(field.value);
+    if (field.value.trim() === '') this.typedMinutes.set(undefined);
+    else if (minutes >= 3 && minutes <= 400) this.typedMinutes.set(Math.round(minutes));
+    else field.value = String(this.wanted() ?? '');
+  }
+  protected take(celsius: number): void {
+    this.settings.set('the oven', { celsius });
+  }
+}

@@ -1,0 +1,124 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { InputText } from 'primeng/inputtext';
+import { USUAL_HEATING_MINUTES } from '@orvin/core/baking';
+import type { OvenReading } from '@orvin/core/kitchen';
+import { OvenSettings } from './oven-sheet';
+
+/** The baker's own oven: how long it heats, and what a thermometer in it said. It holds for every formula. */
+@Component({
+  selector: 'orv-this-oven',
+  imports: [InputText],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2>This oven <span class="caption">for every formula</span></h2>
+    <p class="known">{{ words() }}</p>
+    <div class="field">
+      <label for="reading-read">reads</label>
+      <span class="with-unit">
+        <input pInputText #read id="reading-read" inputmode="numeric" autocomplete="off" placeholder="171" />
+        °C set to
+        <input
+          pInputText
+          #set
+          aria-label="Set point when the thermometer was read"
+          inputmode="numeric"
+          autocomplete="off"
+          value="180"
+        />
+        <button type="button" class="quiet" (click)="add(set, read)">Note it</button>
+      </span>
+    </div>
+    @for (reading of readings(); track $index) {
+      <p class="reading">
+        set to {{ reading.setCelsius }}, read {{ reading.readCelsius }} °C
+        <button
+          type="button"
+          class="quiet"
+          (click)="forget($index)"
+          [attr.aria-label]="'Forget the reading of ' + reading.readCelsius + ' °C'"
+        >
+          ×
+        </button>
+      </p>
+    }
+    <div class="field">
+      <label for="heats-in">heats in</label>
+      <span class="with-unit">
+        <input
+          pInputText
+          id="heats-in"
+          inputmode="numeric"
+          autocomplete="off"
+          [value]="settings.ownOven().heatsInMinutes ?? ''"
+          [placeholder]="usual"
+          (change)="setHeating($event)"
+        />
+        min to 180 °C
+      </span>
+    </div>
+  `,
+  styleUrls: ['../parts/panels.css', './oven.css'],
+  styles: `
+    :host {
+      display: block;
+      margin-top: 22px;
+    }
+    .with-unit {
+      flex-wrap: wrap;
+    }
+    .field:has(#reading-read) {
+      align-items: start;
+    }
+    .field:has(#reading-read) > label {
+      padding-top: 10px;
+    }
+    .with-unit input {
+      width: 4.4rem;
+    }
+    .known {
+      margin: 0;
+      color: var(--ink-2);
+    }
+    .reading {
+      display: flex;
+      align-items: center;
+      margin: 0;
+      padding-left: 96px;
+      color: var(--ink-2);
+    }
+  `,
+})
+export class ThisOven {
+  protected readonly settings = inject(OvenSettings);
+  protected readonly usual = String(USUAL_HEATING_MINUTES);
+  protected readonly readings = computed<readonly OvenReading[]>(() => this.settings.ownOven().readings);
+  protected readonly words = computed(() => {
+    const offset = this.settings.offset();
+    if (!offset) return 'Put a thermometer in it once: nothing narrows the window more.';
+    const off = Math.round(offset.celsius);
+    const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
+    return `It ${gives}, give or take ${Math.round(offset.spread)}.`;
+  });
+
+  protected add(set: HTMLInputElement, read: HTMLInputElement): void {
+    const [setCelsius, readCelsius] = [Number(set.value), Number(read.value)];
+    const usable = setCelsius >= 80 && setCelsius <= 300 && Math.abs(readCelsius - setCelsius) <= 60;
+    if (!usable) {
+      read.focus();
+      read.select();
+      return;
+    }
+    this.settings.setOven({ readings: [...this.readings(), { setCelsius, readCelsius }] });
+    read.value = '';
+  }
+  protected forget(index: number): void {
+    this.settings.setOven({ readings: this.readings().filter((_, i) => i !== index) });
+  }
+  protected setHeating(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const minutes = Number(field.value);
+    if (field.value.trim() === '') this.settings.setOven({ heatsInMinutes: undefined });
+    else if (minutes >= 2 && minutes <= 60) this.settings.setOven({ heatsInMinutes: Math.round(minutes) });
+    else field.value = String(this.settings.ownOven().heatsInMinutes ?? '');
+  }
+}

@@ -1,0 +1,61 @@
+import { Injectable, inject } from '@angular/core';
+import { Observable, catchError, concatMap, from, of, scan, startWith } from 'rxjs';
+import type { BakeJob } from '@orvin/core/baking';
+import { SWEEP_CELSIUS, type Sensitivity, type SweepPoint } from '@orvin/core/oven-choices';
+import { Work } from './work-client';
+
+/** A bake at many set points, as far as it has got. */
+export interface Sweep {
+  readonly of: number;
+  readonly points: readonly SweepPoint[];
+  readonly done: boolean;
+  readonly failed?: string;
+}
+const NOTHING_YET: Sweep = { of: SWEEP_CELSIUS.length, points: [], done: false };
+
+/** Long sweeps, one simulation after another, so that another question need not wait for the end: unsubscribing stops after the one at work. */
+@Injectable({ providedIn: 'root' })
+export class Sweeps {
+  private readonly work = inject(Work);
+
+  sweep(job: BakeJob): Observable<Sweep> {
+    return from(SWEEP_CELSIUS).pipe(
+      concatMap((celsius) => this.ask((signal) => this.work.run('bake-at', { job, celsius }, signal))),
+      scan((sweep: Sweep, point) => {
+        const points = [...sweep.points, point];
+        return { ...sweep, points, done: points.length === sweep.of };
+      }, NOTHING_YET),
+      startWith(NOTHING_YET),
+      catchError((error: unknown) =>
+        of({ ...NOTHING_YET, failed: error instanceof Error ? error.message : String(error) }),
+      ),
+    );
+  }
+
+  /** One point of it. */
+  at(job: BakeJob, celsius: number): Observable<SweepPoint | undefined> {
+    return this.ask((signal) => this.work.run('bake-at', { job, celsius }, signal)).pipe(
+      catchError(() => of(undefined)),
+    );
+  }
+
+  sensitivities(job: BakeJob): Observable<readonly Sensitivity[]> {
+    return this.ask((signal) => this.work.run('sensitivities', job, signal)).pipe(catchError(() => of([])));
+  }
+
+  private ask<T>(run: (signal: AbortSignal) => Promise<T>): Observable<T> {
+    return new Observable<T>((subscriber) => {
+      const abort = new AbortController();
+      run(abort.signal).then(
+        (value) => {
+          subscriber.next(value);
+          subscriber.complete();
+        },
+        (error: unknown) => {
+          if (!abort.signal.aborted) subscriber.error(error);
+        },
+      );
+      return () => abort.abort(new Error('overtaken'));
+    });
+  }
+}
