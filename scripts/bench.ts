@@ -6,6 +6,7 @@ import { auditFormula } from '../core/src/audit/index.js';
 import { judgementOf } from '../core/src/judging/index.js';
 import { STYLES } from '../core/src/balance/index.js';
 import { simulateBake, type BakeSpec } from '../core/src/baking/index.js';
+import { kernelHere, kernelInC } from './bench-kernel.js';
 import { insertLines, replaceLine, type Formula } from '../core/src/formula/index.js';
 import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/index.js';
 import { KIT_IDS } from '../core/src/batch/index.js';
@@ -215,6 +216,15 @@ report(
   '',
 );
 report('  the very first of a process, cold', [Number(cold)], '');
+{
+  const here = kernelHere(LOAF);
+  const inC = kernelInC(LOAF, root);
+  if (!inC) console.log('  the same kernel in C: no gcc on this machine');
+  else
+    console.log(
+      `  the same kernel in C (gcc -O2): ${inC.milliseconds.toFixed(1)} ms, here ${here.milliseconds.toFixed(1)} ms, ratio ${(here.milliseconds / inC.milliseconds).toFixed(2)} (goal 1.5 or less); both done at ${inC.minutes.toFixed(3)} and ${here.minutes.toFixed(3)} min`,
+    );
+}
 
 // what the first screen transfers, as the server sends it
 buildApplication();

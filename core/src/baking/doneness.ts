@@ -17,17 +17,17 @@ interface DonenessRow {
 
 /** @source general baking practice, ranges in common use; the core figures are those a probe shows, not the model's own scale */
 export const DONENESS: Readonly<Record<HeatStyleId, DonenessRow>> = {
-  layer: { core: [95, 99], tests: ['skewer', 'spring', 'sides', 'core', 'colour'], inPanMinutes: 10, sliceCelsius: 30 },
-  oilcake: { core: [95, 99], tests: ['skewer', 'crumbs', 'spring', 'core', 'sides'], inPanMinutes: 15, sliceCelsius: 30 },
+  layer: { core: [95, 99], tests: ['skewer', 'spring', 'sides', 'core', 'colour'], inPanMinutes: 10, sliceCelsius: 32 },
+  oilcake: { core: [95, 99], tests: ['skewer', 'crumbs', 'spring', 'core', 'sides'], inPanMinutes: 15, sliceCelsius: 32 },
   sponge: { core: [93, 97], tests: ['spring', 'sides', 'colour', 'core'], inPanMinutes: 5, sliceCelsius: 28 },
-  pound: { core: [97, 100], tests: ['skewer', 'core', 'sides', 'spring'], inPanMinutes: 15, sliceCelsius: 30 },
-  quick: { core: [93, 98], tests: ['skewer', 'crumbs', 'core', 'spring', 'sides'], inPanMinutes: 10, sliceCelsius: 32 },
-  bundt: { core: [96, 99], tests: ['skewer', 'sides', 'core', 'spring'], inPanMinutes: 15, sliceCelsius: 30 },
-  fruit: { core: [96, 100], tests: ['skewer', 'sound', 'core', 'colour'], inPanMinutes: undefined, sliceCelsius: 25 },
+  pound: { core: [97, 100], tests: ['skewer', 'core', 'sides', 'spring'], inPanMinutes: 15, sliceCelsius: 32 },
+  quick: { core: [93, 98], tests: ['skewer', 'crumbs', 'core', 'spring', 'sides'], inPanMinutes: 10, sliceCelsius: 38 },
+  bundt: { core: [96, 99], tests: ['skewer', 'sides', 'core', 'spring'], inPanMinutes: 15, sliceCelsius: 32 },
+  fruit: { core: [96, 100], tests: ['skewer', 'sound', 'core', 'colour'], inPanMinutes: undefined, sliceCelsius: 28 },
   muffin: { core: [93, 98], tests: ['skewer', 'spring', 'crumbs', 'colour', 'core'], inPanMinutes: 5, sliceCelsius: 50 },
   biscuit: { core: [93, 98], tests: ['colour', 'core', 'sides'], inPanMinutes: 0, sliceCelsius: 60 },
   scone: { core: [93, 98], tests: ['colour', 'core', 'spring'], inPanMinutes: 0, sliceCelsius: 50 },
-  soda: { core: [93, 98], tests: ['sound', 'colour', 'core', 'skewer'], inPanMinutes: 0, sliceCelsius: 40 },
+  soda: { core: [93, 98], tests: ['sound', 'colour', 'core', 'skewer'], inPanMinutes: 0, sliceCelsius: 42 },
 }; // prettier-ignore
 
 /** Fall of the setting temperature for each degree that water boils lower. @source heat.md, section 2 */

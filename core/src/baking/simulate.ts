@@ -79,7 +79,18 @@ const COOLING_STEP_SECONDS = 30;
 const SLOW_COOLING_MINUTES = 30;
 const LONGEST_COOLING_MINUTES = 900;
 /** A frosting stands on what is so little warmer than the room, °C. */
-const FROST_ABOVE_ROOM = 4;
+const FROST_ABOVE_ROOM = 6;
+
+/** What changes in the course of a bake, but for the browning. */
+interface Snapshot {
+  readonly celsius: Float64Array;
+  readonly waterMass: Float64Array;
+  readonly surfaces: Three<Float64Array>;
+  readonly volume: number;
+  readonly heatIn: number;
+  readonly heatOut: number;
+  readonly steam: number;
+}
 
 class Bake {
   private readonly style;
@@ -121,7 +132,8 @@ class Bake {
   private readonly leanMass: Float64Array;
   private readonly panCapacity: Float64Array;
   private readonly capacity: Float64Array;
-  private readonly conductivity: Float64Array;
+  /** 1 over the conductivity, mK/W. */
+  private readonly resistivity: Float64Array;
   private readonly evaporated: Float64Array;
   private readonly rise: Float64Array;
   // state of the boundaries, two for each line: the first and the last face
@@ -139,12 +151,14 @@ class Bake {
   private openVapour = 0;
   private openVapourSlope = 0;
   private openCelsius = 0;
+  // what a line meets at an end: added to its diagonal and right side; resistance to the oven, 0 where open
+  private endDiagonal = 0;
+  private endRight = 0;
+  private endOut = 0;
   // books
   private heatIn = 0;
   private heatOut = 0;
   private steam = 0;
-  private readonly sub: Float64Array;
-  private readonly diagonal: Float64Array;
   private readonly upper: Float64Array;
   private readonly right: Float64Array;
 
@@ -194,7 +208,7 @@ class Bake {
     this.celsius = array().fill(start);
     this.celsiusBefore = array();
     this.capacity = array();
-    this.conductivity = array();
+    this.resistivity = array();
     this.evaporated = array();
     this.rise = array();
     this.panCapacity = array();
@@ -254,8 +268,6 @@ class Bake {
       Math.min(3, Math.max(0.3, startHeight / heat.mixingDepthMetres)) ** heat.mixingDepthExponent;
     this.stepSeconds = options.stepSeconds ?? Math.min(12, Math.max(3, smallest * 240));
     const longest = Math.max(grid.nx, grid.ny, grid.nz) + 2;
-    this.sub = new Float64Array(longest);
-    this.diagonal = new Float64Array(longest);
     this.upper = new Float64Array(longest);
     this.right = new Float64Array(longest);
   }
@@ -276,6 +288,7 @@ class Bake {
     let coloured: number | undefined;
     let done: number | undefined;
     let cooling: Cooling | undefined;
+    let comesOut: Snapshot | undefined;
     if (constant) air.celsius = spec.ovenCelsius;
     if (every < Infinity) frames.push(this.frame(0));
     while (seconds < longest) {
@@ -317,10 +330,15 @@ class Bake {
         if (style.leastColour === 0) done = coreSet;
         else if (coloured !== undefined || waitedLongEnough)
           done = Math.max(coreSet, Math.min(coloured ?? Infinity, coreSet * heat.longestColourWait));
+        if (done !== undefined && options.cool) comesOut = this.snapshot();
       }
       if (done !== undefined && seconds >= done * (1 + (options.runOnShare ?? 0))) break;
     }
-    if (options.cool && done !== undefined) cooling = this.cool(options.cool, steps);
+    if (options.cool && comesOut) {
+      // the frames went on past done; what cools is what came out when it was done
+      this.restore(comesOut);
+      cooling = this.cool(options.cool, steps);
+    }
     const change = this.enthalpyOfAll() - stored;
     return {
       doneMinute: done === undefined ? undefined : done / 60,
@@ -352,6 +370,29 @@ class Bake {
     if (body.kind !== 'dome') this.moveMoisture(2, grid.nz - 1 - (grid.nz >> 1));
     if (body.free) this.moveMoisture(0, grid.nx >> 1);
     this.boil();
+  }
+
+  private snapshot(): Snapshot {
+    return {
+      celsius: this.celsius.slice(),
+      waterMass: this.waterMass.slice(),
+      surfaces: [this.surfaceCelsius[0].slice(), this.surfaceCelsius[1].slice(), this.surfaceCelsius[2].slice()],
+      volume: this.volume,
+      heatIn: this.heatIn,
+      heatOut: this.heatOut,
+      steam: this.steam,
+    };
+  }
+  private restore(was: Snapshot): void {
+    this.celsius.set(was.celsius);
+    this.waterMass.set(was.waterMass);
+    for (const d of DIRECTIONS) this.surfaceCelsius[d].set(was.surfaces[d]);
+    this.volume = was.volume;
+    this.grid.stretchTo(was.volume);
+    this.setBoundaries();
+    this.heatIn = was.heatIn;
+    this.heatOut = was.heatOut;
+    this.steam = was.steam;
   }
 
   /** Out of the oven: in its pan for a while, then on a rack. */
@@ -536,7 +577,7 @@ class Bake {
       dryMass,
       panCapacity,
       capacity,
-      conductivity,
+      resistivity,
       evaporated,
       poreVapour,
       c0,
@@ -555,7 +596,7 @@ class Bake {
       const dry = dryMass[i] ?? 0;
       capacity[i] = dry * (c0 + c1 * t) + w * WATER_HEAT_CAPACITY + (panCapacity[i] ?? 0);
       if (constant) {
-        conductivity[i] = constant.conductivity;
+        resistivity[i] = 1 / constant.conductivity;
         continue;
       }
       const x = t < 0 ? 0 : t > 149 ? 298 : t * 2;
@@ -565,9 +606,9 @@ class Bake {
       const table = poreVapour[xi] ?? 0;
       const pores =
         0.03 + vapourShare * (table + (x - xi) * ((poreVapour[xi + 1] ?? table) - table)) * (wet < 1 ? wet : 1);
-      conductivity[i] =
-        (walls * (2 * walls + pores - 2 * porosity * (walls - pores))) /
-        (2 * walls + pores + porosity * (walls - pores));
+      resistivity[i] =
+        (2 * walls + pores + porosity * (walls - pores)) /
+        (walls * (2 * walls + pores - 2 * porosity * (walls - pores)));
     }
     if (!this.frozen) return;
     for (let i = 0; i < grid.cells; i++) {
@@ -646,127 +687,137 @@ class Bake {
     this.openCelsius = ts;
   }
 
-  /** One implicit step of conduction along every line of a direction. */
+  /**
+   * One implicit step of conduction along every line of a direction: the tridiagonal equations are built and eliminated in one pass and
+   * solved in a second one back. What the two ends of a line were found to be before the solve holds for the books after it.
+   */
   private sweep(d: Direction): void {
-    const { grid, celsius, capacity, conductivity, stepSeconds, sub, diagonal, upper, right, waterMass, evaporated } =
-      this;
+    const { grid, celsius, capacity, resistivity, upper, right } = this;
     const n = grid.counts[d];
     if (n === 1) return;
     const stride = grid.strides[d];
     const half = grid.half[d];
     const area = grid.area[d];
     const starts = grid.starts[d];
-    const boundary = this.boundary[d];
-    const face = this.boundaryFace[d];
-    const factors = this.boundaryFactor[d];
-    const surfaces = this.surfaceCelsius[d];
-    const airCelsius = this.air.celsius;
-    const { constant } = this.options;
     const lines = grid.lines[d];
+    const perStep = 1 / this.stepSeconds;
     for (let l = 0; l < lines; l++) {
       const first = starts[l] ?? 0;
       const firstFace = l * (n + 1);
       const lastCell = first + (n - 1) * stride;
-      let before = 0;
-      let cell = first;
-      for (let q = 0; q < n; q++, cell += stride) {
-        const resistance = (half[cell] ?? 0) / (conductivity[cell] ?? 1);
-        const conductance = q ? (area[firstFace + q] ?? 0) / (before + resistance) : 0;
-        const inertia = (capacity[cell] ?? 0) / stepSeconds;
-        diagonal[q] = inertia + conductance;
-        right[q] = inertia * (celsius[cell] ?? 0);
-        sub[q] = -conductance;
-        if (q) {
-          diagonal[q - 1] = (diagonal[q - 1] ?? 0) + conductance;
-          upper[q - 1] = -conductance;
-        }
-        before = resistance;
-      }
-      // what the two ends of a line were found to be before the solve holds for the books after it
       const firstBefore = celsius[first] ?? 0;
       const lastBefore = celsius[lastCell] ?? 0;
-      let resistanceA = 0;
-      let resistanceB = 0;
-      let flowA = 0;
-      let flowSlopeA = 0;
-      let vapourA = 0;
-      let vapourSlopeA = 0;
-      for (let end = 0; end < 2; end++) {
-        const b = 2 * l + end;
-        const kind = boundary[b] ?? NO_BOUNDARY;
-        if (kind === NO_BOUNDARY) continue;
-        const q = end ? n - 1 : 0;
-        const at = end ? lastCell : first;
-        const faceArea = area[firstFace + end * n] ?? 0;
-        const inner = (conductivity[at] ?? 1) / (half[at] ?? 1);
-        if (constant) {
-          const side = face[b] ?? TOP;
-          const given = side === TOP ? constant.top : side === SIDE ? constant.side : constant.bottom;
-          const resistance = 1 / Math.max(given, 1e-30) + 1 / inner;
-          if (end) resistanceB = resistance;
-          else resistanceA = resistance;
-          diagonal[q] = (diagonal[q] ?? 0) + faceArea / resistance;
-          right[q] = (right[q] ?? 0) + (faceArea / resistance) * airCelsius;
-        } else if (kind === WALL) {
-          const resistance = this.throughThePan(surfaces[b] ?? 0, face[b] ?? 0, factors[b] ?? 1) + 1 / inner;
-          if (end) resistanceB = resistance;
-          else resistanceA = resistance;
-          const through = faceArea / resistance;
-          diagonal[q] = (diagonal[q] ?? 0) + through;
-          right[q] = (right[q] ?? 0) + through * airCelsius;
-        } else {
-          const t = celsius[at] ?? 0;
-          this.solveSurface(t, inner, surfaces[b] ?? 0, at, half[at] ?? 0, factors[b] ?? 1);
-          surfaces[b] = this.openCelsius;
-          diagonal[q] = (diagonal[q] ?? 0) - this.openFlowSlope * faceArea;
-          right[q] = (right[q] ?? 0) + (this.openFlow - this.openFlowSlope * t) * faceArea;
-          if (end === 0) {
-            flowA = this.openFlow;
-            flowSlopeA = this.openFlowSlope;
-            vapourA = this.openVapour;
-            vapourSlopeA = this.openVapourSlope;
-          }
+      this.meet(d, 2 * l, first, area[firstFace] ?? 0);
+      const firstDiagonal = this.endDiagonal;
+      const firstRight = this.endRight;
+      const firstOut = this.endOut;
+      const firstVapour = this.openVapour;
+      const firstVapourSlope = this.openVapourSlope;
+      const firstFlow = this.openFlow;
+      const firstFlowSlope = this.openFlowSlope;
+      this.meet(d, 2 * l + 1, lastCell, area[firstFace + n] ?? 0);
+      const lastOut = this.endOut;
+
+      let resistance = (half[first] ?? 0) * (resistivity[first] ?? 0);
+      let towards = 0;
+      let upperBefore = 0;
+      let rightBefore = 0;
+      let cell = first;
+      for (let q = 0; q < n; q++) {
+        const next = cell + stride;
+        const inertia = (capacity[cell] ?? 0) * perStep;
+        let onwards = 0;
+        if (q < n - 1) {
+          const resistanceNext = (half[next] ?? 0) * (resistivity[next] ?? 0);
+          onwards = (area[firstFace + q + 1] ?? 0) / (resistance + resistanceNext);
+          resistance = resistanceNext;
         }
+        let diagonal = inertia + towards + onwards;
+        let rightNow = inertia * (celsius[cell] ?? 0);
+        if (q === 0) {
+          diagonal += firstDiagonal;
+          rightNow += firstRight;
+        }
+        if (q === n - 1) {
+          diagonal += this.endDiagonal;
+          rightNow += this.endRight;
+        }
+        const scale = 1 / (diagonal - towards * upperBefore);
+        upperBefore = onwards * scale;
+        rightBefore = (rightNow + towards * rightBefore) * scale;
+        upper[q] = upperBefore;
+        right[q] = rightBefore;
+        towards = onwards;
+        cell = next;
       }
-      for (let q = 1; q < n; q++) {
-        const w = (sub[q] ?? 0) / (diagonal[q - 1] ?? 1);
-        diagonal[q] = (diagonal[q] ?? 0) - w * (upper[q - 1] ?? 0);
-        right[q] = (right[q] ?? 0) - w * (right[q - 1] ?? 0);
-      }
-      let solved = (right[n - 1] ?? 0) / (diagonal[n - 1] ?? 1);
+      let solved = rightBefore;
       cell = lastCell;
       celsius[cell] = solved;
       for (let q = n - 2; q >= 0; q--) {
         cell -= stride;
-        solved = ((right[q] ?? 0) - (upper[q] ?? 0) * solved) / (diagonal[q] ?? 1);
+        solved = (right[q] ?? 0) + (upper[q] ?? 0) * solved;
         celsius[cell] = solved;
       }
-      for (let end = 0; end < 2; end++) {
-        const b = 2 * l + end;
-        const kind = boundary[b] ?? NO_BOUNDARY;
-        if (kind === NO_BOUNDARY) continue;
-        const at = end ? lastCell : first;
-        const faceArea = area[firstFace + end * n] ?? 0;
-        const now = celsius[at] ?? 0;
-        if (kind === WALL || constant) {
-          const flow = (airCelsius - now) / (end ? resistanceB : resistanceA);
-          this.heatIn += flow * faceArea * stepSeconds;
-          const contact = face[b] === BOTTOM ? this.heat.bottomResistance : this.heat.sideResistance;
-          surfaces[b] = now + flow * ((half[at] ?? 1) / (conductivity[at] ?? 1) + this.liningResistance + contact);
-        } else {
-          const change = now - (end ? lastBefore : firstBefore);
-          const w = waterMass[at] ?? 0;
-          const leaving = (end ? this.openVapour : vapourA) + (end ? this.openVapourSlope : vapourSlopeA) * change;
-          const leaves = Math.min(Math.max(0, leaving) * faceArea * stepSeconds, w * 0.5);
-          const flow = (end ? this.openFlow : flowA) + (end ? this.openFlowSlope : flowSlopeA) * change;
-          this.heatIn += flow * faceArea * stepSeconds + leaves * LATENT_HEAT;
-          this.heatOut += leaves * (LATENT_HEAT + WATER_HEAT_CAPACITY * now);
-          this.steam += leaves;
-          waterMass[at] = w - leaves;
-          evaporated[at] = (evaporated[at] ?? 0) + leaves;
-        }
-      }
+      this.book(d, 2 * l + 1, lastCell, area[firstFace + n] ?? 0, lastOut, lastBefore);
+      this.openVapour = firstVapour;
+      this.openVapourSlope = firstVapourSlope;
+      this.openFlow = firstFlow;
+      this.openFlowSlope = firstFlowSlope;
+      this.book(d, 2 * l, first, area[firstFace] ?? 0, firstOut, firstBefore);
     }
+  }
+
+  /** What a line meets at one of its ends: adds to its diagonal and its right side, and how what flows there is to be booked. */
+  private meet(d: Direction, b: number, cell: number, faceArea: number): void {
+    const kind = this.boundary[d][b] ?? NO_BOUNDARY;
+    this.endOut = 0;
+    if (kind === NO_BOUNDARY) {
+      this.endDiagonal = 0;
+      this.endRight = 0;
+      return;
+    }
+    const half = this.grid.half[d][cell] ?? 0;
+    const inner = half * (this.resistivity[cell] ?? 0);
+    const { constant } = this.options;
+    if (kind === WALL || constant) {
+      const face = this.boundaryFace[d][b] ?? TOP;
+      const outer = constant
+        ? 1 / Math.max(face === TOP ? constant.top : face === SIDE ? constant.side : constant.bottom, 1e-30)
+        : this.throughThePan(this.surfaceCelsius[d][b] ?? 0, face, this.boundaryFactor[d][b] ?? 1);
+      const resistance = outer + inner;
+      this.endOut = resistance;
+      this.endDiagonal = faceArea / resistance;
+      this.endRight = this.endDiagonal * this.air.celsius;
+      return;
+    }
+    const t = this.celsius[cell] ?? 0;
+    this.solveSurface(t, 1 / inner, this.surfaceCelsius[d][b] ?? 0, cell, half, this.boundaryFactor[d][b] ?? 1);
+    this.surfaceCelsius[d][b] = this.openCelsius;
+    this.endDiagonal = -this.openFlowSlope * faceArea;
+    this.endRight = (this.openFlow - this.openFlowSlope * t) * faceArea;
+  }
+
+  /** Books what flowed at an end: `resistance` to the oven through a pan, or 0 for an open face. */
+  private book(d: Direction, b: number, cell: number, faceArea: number, resistance: number, before: number): void {
+    if (this.boundary[d][b] === NO_BOUNDARY) return;
+    const now = this.celsius[cell] ?? 0;
+    if (resistance > 0) {
+      const flow = (this.air.celsius - now) / resistance;
+      this.heatIn += flow * faceArea * this.stepSeconds;
+      const contact = this.boundaryFace[d][b] === BOTTOM ? this.heat.bottomResistance : this.heat.sideResistance;
+      this.surfaceCelsius[d][b] =
+        now + flow * ((this.grid.half[d][cell] ?? 0) * (this.resistivity[cell] ?? 0) + this.liningResistance + contact);
+      return;
+    }
+    const change = now - before;
+    const w = this.waterMass[cell] ?? 0;
+    const leaving = (this.openVapour + this.openVapourSlope * change) * faceArea * this.stepSeconds;
+    const leaves = Math.min(Math.max(0, leaving), w * 0.5);
+    this.heatIn += (this.openFlow + this.openFlowSlope * change) * faceArea * this.stepSeconds + leaves * LATENT_HEAT;
+    this.heatOut += leaves * (LATENT_HEAT + WATER_HEAT_CAPACITY * now);
+    this.steam += leaves;
+    this.waterMass[cell] = w - leaves;
+    this.evaporated[cell] = (this.evaporated[cell] ?? 0) + leaves;
   }
 
   /** Temperature of a cell that holds a given enthalpy. */

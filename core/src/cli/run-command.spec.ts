@@ -15,8 +15,14 @@ const FILES: Readonly<Record<string, string>> = {
   'list.txt': 'Regatta\nmilk\neggs',
   'page.html': '<html><script>1</script></html>',
 };
-const run = (words: string[], options: Record<string, string | boolean> = {}) =>
-  runCommand(words, options, (file) => FILES[file]);
+type Given = Parameters<typeof runCommand>[1];
+const run = (words: string[], options: Given = {}) => runCommand(words, options, (file) => FILES[file]);
+const code = (words: string[], options: Given = {}) => run(words, options).code;
+const message = (words: string[], options: Given = {}) => {
+  const outcome = run(words, options);
+  return 'message' in outcome ? outcome.message : '';
+};
+
 // the shape is what the specs look at
 const json = (outcome: Outcome) => {
   if (!('json' in outcome)) throw new Error('message' in outcome ? outcome.message : outcome.text);
@@ -111,6 +117,88 @@ describe('bake', () => {
     expect(bake({ to: '23 cm springform', mass: '1150' }).gramsPerPan).toBe(1150);
     expect(bake({ to: '9x5 loaf', mass: '3000' }).overflow).toBeTrue();
   });
+
+  interface Course extends Baked {
+    window80: [number, number];
+    tentMinute: number | null;
+    rotateMinute: number | null;
+    carryOverCelsius: number;
+    coolMinutes: { slice: number | null; frost: number | null };
+    weightLossPercent: { low: number; high: number };
+    anchored: boolean;
+    reasons: { code: string; effect: string; message: string }[];
+    coreCelsiusWhenDone: { low: number; high: number };
+  }
+  const course = (options: Given = {}) => json(run(['bake', 'pear.txt'], options)) as unknown as Course;
+  it('gives the window, the clock around it, what is lost, and the reasons', () => {
+    const { window80, minutes, rotateMinute, carryOverCelsius, coolMinutes, weightLossPercent, anchored, reasons } =
+      course();
+    expect(window80).toEqual([minutes.low, minutes.high]);
+    expect(rotateMinute).toBeGreaterThan(minutes.likely * 0.6);
+    expect(carryOverCelsius).toBeGreaterThanOrEqual(0);
+    expect(coolMinutes.frost).toBeGreaterThan(coolMinutes.slice ?? Infinity);
+    expect(weightLossPercent.low).toBeLessThan(weightLossPercent.high);
+    expect(anchored).toBeTrue();
+    expect(reasons[0]?.code).toBe('known-bake');
+    expect(reasons.every(({ message: words }) => words.endsWith('.'))).toBeTrue();
+  });
+  it('takes stages, a lid, foil, cold batter, altitude, this oven and several pans', () => {
+    const to = '9 in round';
+    const plain = course({ to, celsius: '180' }).minutes.likely;
+    const likely = (options: Record<string, string>) => course({ to, celsius: '180', ...options }).minutes.likely;
+    expect(course({ to, schedule: '10@220,*@160' }).celsius).toBe(220);
+    expect(likely({ cover: 'lid 0-15' })).toBeGreaterThan(plain);
+    expect(likely({ cover: 'foil 5-' })).toBeGreaterThan(plain);
+    expect(likely({ 'start-celsius': '5' })).toBeGreaterThan(plain);
+    expect(likely({ 'start-celsius': '-18' })).toBeGreaterThan(likely({ 'start-celsius': '5' }));
+    expect(likely({ 'oven-offset': '-9' })).toBeGreaterThan(plain);
+    expect(likely({ altitude: '1600' })).toBeLessThan(plain);
+    expect(course({ to, altitude: '1600' }).coreCelsiusWhenDone.high).toBeLessThan(
+      course({ to }).coreCelsiusWhenDone.high,
+    );
+    expect(course({ to, 'pans-in-oven': '2' }).gramsPerPan).toBeCloseTo(course({ to }).gramsPerPan / 2, 1);
+    expect(course({ to, 'oven-offset': '-9' }).reasons.map(({ code: why }) => why)).toContain('oven-known');
+  });
+  it('bakes what stands free, and what has a tube', () => {
+    const scones = course({ to: 'disc 5x2.5 cm x 16', celsius: '210' });
+    expect(scones.fillFraction).toBeNull();
+    expect(scones.minutes.likely).toBeLessThan(30);
+    expect(course({ to: 'wedge 18 cm round x 8' }).minutes.likely).toBeLessThan(course({ to: 'dome' }).minutes.likely);
+    expect(course({ to: '10 in bundt' }).anchored).toBeTrue();
+  });
+  it('compares two to four ways, each as it would be alone', () => {
+    const to = ['9 in round', '12-cup muffin tin', 'dome'];
+    const { compared } = json(run(['bake', 'pear.txt'], { compare: true, to })) as unknown as {
+      compared: (Course & { pan: string })[];
+    };
+    expect(compared.length).toBe(3);
+    compared.forEach((one, i) => expect(one.minutes).toEqual(course({ to: to[i] ?? '' }).minutes));
+  });
+  it('refuses the impossible, and says what to do', () => {
+    for (const [options, words] of [
+      [{ mass: '0' }, '--mass'],
+      [{ celsius: '400' }, '--celsius'],
+      [{ schedule: '10@400,*@160' }, '100 to 300 °C'],
+      [{ to: 'disc 5x0.3 cm x 16' }, 'no kitchen pan has'],
+      [{ to: '23x33x0.3 cm tin' }, 'no kitchen pan has'],
+      [{ to: 'scones' }, 'has no diameter'],
+      [{ to: 'tin' }, 'not a pan'],
+      [{ cover: 'lid 30-10' }, 'lid 0-30'],
+      [{ compare: true, to: ['9 in round'] }, 'two to four'],
+      [{ to: ['9 in round', 'dome'] }, '--compare'],
+    ] as const) {
+      expect(code(['bake', 'pear.txt'], options))
+        .withContext(words)
+        .toBe(2);
+      expect(message(['bake', 'pear.txt'], options))
+        .withContext(words)
+        .toContain(words);
+    }
+    expect(code(['bake', 'pear.txt'], { to: '12-cup muffin tin', cover: 'lid 0-200' })).toBe(1);
+    expect(message(['bake', 'pear.txt'], { to: '12-cup muffin tin', cover: 'lid 0-200' })).toMatch(
+      /lid .* minute 200.*done at about/,
+    );
+  });
 });
 
 describe('audit findings', () => {
@@ -201,11 +289,6 @@ describe('export and convert', () => {
 });
 
 describe('runCommand', () => {
-  const code = (words: string[], options: Record<string, string | boolean> = {}) => run(words, options).code;
-  const message = (words: string[], options: Record<string, string | boolean> = {}) => {
-    const outcome = run(words, options);
-    return 'message' in outcome ? outcome.message : '';
-  };
   it('ends with 1 and names the line when the input is refused', () => {
     expect(code(['parse', 'list.txt'])).toBe(1);
     expect(message(['parse', 'list.txt'])).toMatch(/^line \d/);

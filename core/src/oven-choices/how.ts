@@ -53,7 +53,7 @@ export function howClocked({ timeline, minutes, celsius, topColour }: BakePredic
       : `Foil from the minute the top passes 1.2 on a scale where 1 is golden: minute ${tentMinute}.`,
   );
   lines.push(
-    `Cooling is simulated on, in its pan and then on a rack, in a room of 21 °C: the middle gains ${carryOverCelsius.toFixed(1)} °C${coolMinutes.slice === undefined ? '' : `; cool enough to slice when its hottest part is, after ${minutesInWords(coolMinutes.slice)}`}${coolMinutes.frost === undefined ? '' : `, to frost 4 °C above the room, after ${minutesInWords(coolMinutes.frost)}`}.`,
+    `Cooling is simulated on, in its pan and then on a rack, in a room of 21 °C: the middle gains ${carryOverCelsius.toFixed(1)} °C${coolMinutes.slice === undefined ? '' : `; cool enough to slice when its hottest part is, after ${minutesInWords(coolMinutes.slice)}`}${coolMinutes.frost === undefined ? '' : `, to frost 6 °C above the room, after ${minutesInWords(coolMinutes.frost)}`}.`,
   );
   return lines;
 }
