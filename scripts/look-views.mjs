@@ -225,9 +225,9 @@ export const VIEWS = {
   ...Object.fromEntries(
     [
       ['compare', 'Compare'],
-      ['setting', 'Find a setting'],
+      ['setting', 'Setting'],
       ['sure', 'How sure'],
-      ['done', 'Is it done?'],
+      ['done', 'Done?'],
     ].map(([id, name]) => [
       `oven-${id}`,
       async (page, size) => {
@@ -240,9 +240,14 @@ export const VIEWS = {
             await page.getByRole('button', { name: way, exact: true }).click();
           await page.locator('[data-ready=true]').waitFor();
           await page.getByText(/Done first/).waitFor();
+          await page.locator('.scatterlayer .trace').nth(3).waitFor();
         }
         if (id === 'setting') {
           await page.getByText(/browns it as the known bake does|comes nearest/).waitFor();
+          await page.getByRole('combobox', { name: 'with' }).click();
+          await page.getByRole('option', { name: 'Rhubarb & ginger muffins' }).click();
+          await page.getByText('goes in first').waitFor();
+          await page.getByText('goes in first').scrollIntoViewIfNeeded();
         }
         if (id === 'sure') await page.getByText('the batter in the pan').waitFor();
       },
@@ -253,7 +258,7 @@ export const VIEWS = {
     await toOven(page);
     await page.getByRole('combobox', { name: 'pan', exact: true }).fill('10 in bundt');
     await page.keyboard.press('Escape');
-    await page.getByText('heat the oven').or(page.getByText(/^heat /)).first().waitFor();
+    await page.locator('p.window').filter({ hasNotText: '53–62' }).waitFor({ state: 'attached' });
     await readings(page, size);
   },
   'oven-dome': async (page, size) => {
@@ -268,7 +273,10 @@ export const VIEWS = {
     await page.getByRole('textbox', { name: 'covered' }).press('Enter');
     await page.getByRole('textbox', { name: 'goes in at' }).fill('6');
     await page.getByRole('textbox', { name: 'goes in at' }).press('Enter');
-    await page.getByText(/lid off/).first().waitFor();
+    await page
+      .getByText(/lid off/)
+      .first()
+      .waitFor({ state: 'attached' });
     await readings(page, size);
   },
   'oven-no-pan': async (page) => {

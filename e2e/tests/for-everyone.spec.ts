@@ -26,6 +26,20 @@ const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
     await expect(baker.window).toBeVisible();
     await expect(baker.page.locator('.working')).toHaveCount(0);
   },
+  'oven, ways compared': async (baker) => {
+    await baker.takesFromShelf('Pear and cardamom loaf');
+    await baker.goesTo('Oven');
+    await baker.page.getByRole('tab', { name: 'Compare' }).click();
+    await baker.page.getByRole('button', { name: '12-cup muffin tin' }).click();
+    await expect(baker.page.locator('orv-chart [data-ready=true]')).toBeVisible();
+    await expect(baker.page.getByText(/Done first/)).toBeVisible();
+  },
+  'oven, how sure': async (baker) => {
+    await baker.takesFromShelf('Pear and cardamom loaf');
+    await baker.goesTo('Oven');
+    await baker.page.getByRole('tab', { name: 'How sure' }).click();
+    await expect(baker.page.getByText('the batter in the pan')).toBeVisible();
+  },
   'oven without a pan': async (baker) => {
     await baker.takesFromShelf('Leek and hard-cheese drop biscuits');
     await baker.goesTo('Oven');

@@ -51,10 +51,12 @@ test('the bake is scrubbed through, by slider and on the strip', async ({ page }
 test('a pan that cannot be read says what to write, and loses nothing', async ({ baker, page }) => {
   await baker.choosesPan('a square tin');
   await expect(page.getByText('How large is the square pan?')).toBeVisible();
-  await baker.choosesPan('10 in bundt');
-  await expect(page.getByText('This shape cannot be simulated yet.')).toBeVisible();
+  await baker.choosesPan('scones');
+  await expect(page.getByText('How wide is each piece?')).toBeVisible();
+  await baker.choosesPan('disc 5x0.3 cm x 12');
+  await expect(page.getByText('No kitchen pan has that size.')).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('combobox', { name: 'pan', exact: true })).toHaveValue('10 in bundt');
+  await expect(page.getByRole('combobox', { name: 'pan', exact: true })).toHaveValue('disc 5x0.3 cm x 12');
 });
 
 test('a known time that cannot be is set aside, and said', async ({ page }) => {

@@ -3,6 +3,7 @@ import { fillPans, panSetOf, type Fill, type PanMaterial, type VesselSet } from 
 import type { Range } from '../verdict.js';
 import { adviceFor, type BakeAdvice } from './advice.js';
 import type { BakeFrame, OvenCourse } from './bake-spec.js';
+import { bodyOf } from './body.js';
 import { DONENESS, donenessOf, type DonenessHere } from './doneness.js';
 import { kinship, specOf, type Anchor, type BakedBatter } from './known-bake.js';
 import { HEAT_STYLES } from './parameters.js';
@@ -81,8 +82,8 @@ export interface BakePrediction {
   readonly knownMinutes?: number;
   /** Undefined for what stands free on a sheet. */
   readonly fill?: Fill;
-  /** Height of the raw batter and of the baked, level, cm. */
-  readonly heights: { readonly rawCm: number; readonly bakedCm: number };
+  /** Height of the raw batter and of the baked, level, cm; and from the middle, or the tube, to the wall. */
+  readonly heights: { readonly rawCm: number; readonly bakedCm: number; readonly halfWidthCm: number };
   readonly gramsPerPan: number;
   readonly gramsPerPiece: number;
   readonly panDepthCm: number;
@@ -232,7 +233,7 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
       anchor: anchor === undefined ? 'none' : anchor.kind === 'refused' ? 'refused' : 'known-bake',
       ...(anchor && { knownMinutes: anchor.knownMinutes }),
       ...(fill && { fill }),
-      heights: { rawCm, bakedCm },
+      heights: { rawCm, bakedCm, halfWidthCm: halfWidthCm(pans) },
       gramsPerPan: batter.grams / pans.count,
       gramsPerPiece: batter.grams / pans.count / pans.pan.cavities,
       panDepthCm: inPans?.pan.depthCm ?? 0,
@@ -272,6 +273,11 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
       },
     },
   };
+}
+
+function halfWidthCm({ pan }: VesselSet): number {
+  const body = bodyOf(pan);
+  return 100 * (body.halfWidth(body.depth / 2) - body.innerRadius);
 }
 
 /** What happens only when the bake is long over: a slip of the pen, or a bake that is not this one. */

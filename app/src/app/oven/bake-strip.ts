@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import type { BakePrediction } from '@orvin/core/baking';
 import { minutesInWords } from '@orvin/core/wording';
 import { Width } from '../parts/width';
-import { afterwards, crustColour, placeMarks, stripMarks } from './bake-view';
+import { afterwards, crustColour, placeMarks, roughMinutes, stripMarks } from './bake-view';
 
 const STRIP_HEIGHT = 26;
 const ROW = 18;
@@ -178,7 +178,7 @@ export class BakeStrip {
   protected readonly coolWords = computed(() => {
     const { slice, frost } = this.bake().timeline.coolMinutes;
     const longest = frost ?? slice;
-    return longest === undefined ? '' : minutesInWords(Math.round(longest / 5) * 5);
+    return longest === undefined ? '' : roughMinutes(longest);
   });
   /** After the oven, and before it where the strip has no room for it. */
   protected readonly afterWords = computed(() => {

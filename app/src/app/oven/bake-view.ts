@@ -1,4 +1,4 @@
-import type { BakeAdvice, BakeFrame, BakePrediction } from '@orvin/core/baking';
+import type { BakeAdvice, BakePrediction } from '@orvin/core/baking';
 import { SHELF_PANS } from '@orvin/core/pans';
 import { minutesInWords } from '@orvin/core/wording';
 
@@ -108,6 +108,10 @@ export function middleInWords(coreCelsius: number, minute: number, likely: numbe
   return coreCelsius < 85 ? `middle about ${Math.round(coreCelsius)} °C` : 'middle nearly set';
 }
 
+/** Cooling is known to five minutes at best. */
+const roughMinutes = (minutes: number) =>
+  minutesInWords(minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5);
+
 /** What comes after the oven, in the order of the clock: minutes after coming out. */
 export function afterwards({
   timeline,
@@ -125,25 +129,22 @@ export function afterwards({
       : [{ minute: coolMinutes.frost, words: `frost after ${roughMinutes(coolMinutes.frost)}` }]),
   ];
 }
-/** Cooling is known to five minutes at best. */
-const roughMinutes = (minutes: number) =>
-  minutesInWords(minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5);
-
 /** Where the wall crumb has set, and where batter still flows, °C. */
 const SET_CELSIUS = 85;
 const FLOWS_BELOW_CELSIUS = 70;
 /**
  * How strongly it leans to a dome, 0–1: the share of the section that still flows when the crumb at the wall sets, and rises in the middle
- * afterwards. An ordering between pans, not a height.
+ * afterwards; a wide low cake stays flat between its edges. An ordering between pans, not a height. What stands free has its own dome.
  */
-export function domeLean(frames: readonly BakeFrame[], columns: number): number {
+export function domeLean({ frames, columnEdges, heights, fill }: BakePrediction): number {
+  const columns = columnEdges.length;
   const setting = frames.find(({ sectionCelsius }) => {
     const row = Math.floor(sectionCelsius.length / columns / 2);
     return (sectionCelsius[(row + 1) * columns - 1] ?? 0) >= SET_CELSIUS;
   });
-  if (!setting) return 0;
+  if (!setting || !fill) return 0;
   const flows = setting.sectionCelsius.filter((celsius) => celsius < FLOWS_BELOW_CELSIUS);
-  return flows.length / setting.sectionCelsius.length;
+  return (flows.length / setting.sectionCelsius.length) * Math.min(1, heights.bakedCm / heights.halfWidthCm);
 }
 
 /** What can stand on a sheet without a pan, as it is written. */

@@ -225,7 +225,7 @@ export class ComparePanel {
     const soonest = most((bake) => -bake.minutes.likely);
     const brownest = most((bake) => bake.topColour);
     const driest = most((bake) => bake.weightLossPercent.high);
-    const domed = most((bake) => domeLean(bake.frames, bake.columnEdges.length));
+    const domed = most(domeLean);
     return [
       soonest && `Done first: ${soonest}.`,
       brownest && `Browns most: ${brownest}.`,

@@ -68,11 +68,11 @@ const HEATS = [
 ];
 const MOST_PANS = 24;
 const FACES = [
-  { id: 'pan', name: 'In the pan' },
+  { id: 'pan', name: 'Pan' },
   { id: 'compare', name: 'Compare' },
-  { id: 'setting', name: 'Find a setting' },
+  { id: 'setting', name: 'Setting' },
   { id: 'sure', name: 'How sure' },
-  { id: 'done', name: 'Is it done?' },
+  { id: 'done', name: 'Done?' },
 ] as const;
 type FaceId = (typeof FACES)[number]['id'];
 

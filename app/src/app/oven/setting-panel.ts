@@ -40,8 +40,14 @@ const minutesOfClock = (clock: string): number | undefined => {
       @if (sweep(); as now) {
         @if (now.failed; as failed) {
           <p class="answer">{{ failed }}</p>
-        } @else if (!now.done) {
-          <p class="caption" role="status">Baking it at {{ now.of }} set points, {{ now.points.length }} done…</p>
+        } @else {
+          <p class="caption" role="status">
+            {{
+              now.done
+                ? 'Baked at ' + now.of + ' set points from 130 to 230 °C.'
+                : 'Baking it at ' + now.of + ' set points, ' + now.points.length + ' done…'
+            }}
+          </p>
           <progress [max]="now.of" [value]="now.points.length" aria-label="Set points tried"></progress>
         }
       }
