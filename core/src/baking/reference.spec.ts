@@ -1,6 +1,7 @@
 import { familyFolds } from '../samples/heat-folds.js';
-import { REFERENCE_BAKES, type ReferenceBake } from '../samples/reference-bakes.js';
+import { FURTHER_BAKES, REFERENCE_BAKES, type ReferenceBake } from '../samples/reference-bakes.js';
 import type { HeatModel } from './parameters.js';
+import { plainLawMinutes } from './rules-of-thumb.js';
 import { simulateBake } from './simulate.js';
 import { spreadUnanchored } from './window.js';
 
@@ -71,5 +72,24 @@ describe('the reference bakes, each predicted without its family', () => {
       meanOf(errors.filter((_, i) => is(REFERENCE_BAKES[i]?.spec.ovenCelsius ?? 0)));
     expect(Math.abs(at((celsius) => celsius >= 218))).toBeLessThan(0.06);
     expect(Math.abs(at((celsius) => celsius <= 155))).toBeLessThan(0.06);
+  });
+});
+
+describe('the plain law of all bakes', () => {
+  it('lies in the middle of them and misses by a seventh: twice as much as the model', () => {
+    const errors = [...REFERENCE_BAKES, ...FURTHER_BAKES]
+      .filter(({ spec }) => !spec.covers && !spec.stages)
+      .map((bake) => {
+        const { spec } = bake;
+        const says = plainLawMinutes({
+          batter: { grams: spec.gramsPerPan * spec.panCount, heatStyle: spec.heatStyle },
+          pans: { pan: spec.pan, count: spec.panCount },
+          celsius: spec.ovenCelsius,
+          fan: spec.fan,
+        });
+        return Math.log(says / middle(bake));
+      });
+    expect(Math.abs(meanOf(errors))).toBeLessThan(0.01);
+    expect(Math.sqrt(meanOf(errors.map((error) => error ** 2)))).toBeLessThan(0.15);
   });
 });

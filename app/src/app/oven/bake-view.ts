@@ -109,8 +109,12 @@ export function middleInWords(coreCelsius: number, minute: number, likely: numbe
 }
 
 /** Cooling is known to five minutes at best. */
-const roughMinutes = (minutes: number) =>
-  minutesInWords(minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5);
+export function roughMinutes(minutes: number): string {
+  const rough = minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5;
+  if (rough < 60) return minutesInWords(rough);
+  const rest = rough % 60;
+  return `${Math.floor(rough / 60)} h${rest === 0 ? '' : ` ${String(rest).padStart(2, '0')}`}`;
+}
 
 /** What comes after the oven, in the order of the clock: minutes after coming out. */
 export function afterwards({
