@@ -16,7 +16,7 @@ export async function changeAndWatch({ field, to, until }) {
   const input = document.getElementById(field);
   input.value = to;
   const since = performance.now();
-  input.dispatchEvent(new Event('change', { bubbles: true }));
+  input.dispatchEvent(new globalThis.Event('change', { bubbles: true }));
   const begun = () =>
     until === '' ? document.querySelector('.working') !== null : !document.body.innerText.includes(until);
   const ended = () =>

@@ -124,7 +124,7 @@ export function bakeJob(formula: FormulaToBake, choice: BakeChoice): BakeJob {
         ovenCelsius: knownCelsius ?? formula.usualCelsius,
         fan: known.fan,
         ...(known.stages && { course: { stages: laterStages(known) } }),
-        ...(choice.grams !== undefined && choice.knownPans === undefined && grams > 0 && { grams }),
+        ...(choice.knownPans === undefined && grams > 0 && { grams }),
         lowMinutes,
         highMinutes,
         from:

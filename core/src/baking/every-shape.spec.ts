@@ -53,7 +53,7 @@ describe('every shape', () => {
   it('bakes a flatter free-standing loaf sooner than a tall one', () => {
     const shaped = (heightCm: number): BakeSpec => ({
       ...SODA,
-      pan: { ...SODA.pan, shape: 'dome', diameterCm: 20, heightCm } as BakeSpec['pan'],
+      pan: { ...SODA.pan, shape: 'dome', diameterCm: 20, heightCm },
     });
     expect(minutes(shaped(4))).toBeLessThan(minutes(shaped(9)));
   });

@@ -1,4 +1,4 @@
-import { HEAT_MODEL, type HeatModel, type HeatStyleId } from '../baking/index.js';
+import { HEAT_MODEL, HEAT_STYLE_IDS, type HeatModel, type HeatStyleId } from '../baking/index.js';
 import { numberIn, readTable } from '../numerics/index.js';
 import { HEAT_FOLDS_TABLE } from './heat-folds.table.js';
 
@@ -7,16 +7,14 @@ export function familyFolds(): ReadonlyMap<string, HeatModel> {
   return new Map(
     readTable(HEAT_FOLDS_TABLE).map((row) => {
       const heat: Record<string, number> = { ...HEAT_MODEL.heat };
-      const heatFactors: Record<string, number> = { ...HEAT_MODEL.heatFactors };
+      const heatFactors: Record<HeatStyleId, number> = { ...HEAT_MODEL.heatFactors };
       for (const name of Object.keys(row)) {
         if (name === 'family') continue;
-        if (name.startsWith('style.')) heatFactors[name.slice('style.'.length)] = numberIn(row, name);
+        const style = HEAT_STYLE_IDS.find((id) => name === `style.${id}`);
+        if (style) heatFactors[style] = numberIn(row, name);
         else heat[name] = numberIn(row, name);
       }
-      return [
-        row['family'] ?? '',
-        { heat: heat as HeatModel['heat'], heatFactors: heatFactors as Record<HeatStyleId, number> },
-      ];
+      return [row['family'] ?? '', { heat: heat as HeatModel['heat'], heatFactors }];
     }),
   );
 }

@@ -1,4 +1,30 @@
-import { crustColour, heatColour, middleInWords, placeMarks, type StripMark } from './bake-view';
+import { runBakeJob, type BakeJob, type BakePrediction } from '@orvin/core/baking';
+import { parseVessel } from '@orvin/core/pans';
+import {
+  afterwards,
+  crustColour,
+  domeLean,
+  heatColour,
+  middleInWords,
+  panSuggestions,
+  placeMarks,
+  roughMinutes,
+  stripMarks,
+  type StripMark,
+} from './bake-view';
+
+function baked(written: string, grams: number, course: NonNullable<BakeJob['course']> = {}): BakePrediction {
+  const parsed = parseVessel(written);
+  if (parsed.kind !== 'vessel') throw new Error(written);
+  const result = runBakeJob({
+    batter: { grams, heatStyle: 'quick' },
+    pans: parsed.set,
+    setting: { celsius: 180, fan: false, reasons: [] },
+    course,
+  });
+  if (result.kind !== 'foreseen') throw new Error(result.kind);
+  return result.bake;
+}
 
 const mark = (minute: number, label: string): StripMark => ({ code: label, minute, label, strong: false });
 
@@ -40,5 +66,51 @@ describe('middleInWords', () => {
     expect(middleInWords(64, 20, 57)).toBe('middle about 64 °C');
     expect(middleInWords(96, 50, 57)).toBe('middle nearly set');
     expect(middleInWords(99, 58, 57)).toBe('middle set');
+  });
+});
+
+describe('the clock of a bake', () => {
+  it('marks going in, what is to be done, and the end, in the order of the clock', () => {
+    const marks = stripMarks(
+      baked('9x5x2.75 in loaf', 950, {
+        covers: [{ kind: 'lid', fromMinute: 0, toMinute: 20 }],
+        stages: [{ fromMinute: 10, celsius: 170 }],
+      }),
+    );
+    expect(marks[0]?.label).toBe('in');
+    expect(marks.map(({ label }) => label)).toEqual(jasmine.arrayContaining(['170 °C at 10', 'lid off 20']));
+    expect(marks.map(({ minute }) => minute)).toEqual(marks.map(({ minute }) => minute).toSorted((a, b) => a - b));
+    expect(marks.at(-1)?.label).toMatch(/^by /);
+  });
+  it('says what comes after the oven, and no pan to turn out of where there is none', () => {
+    expect(afterwards(baked('9x5x2.75 in loaf', 950)).map(({ words }) => words.replace(/ after.*/, ''))).toEqual([
+      'turn out',
+      'slice',
+      'frost',
+    ]);
+    expect(afterwards(baked('dome', 700)).map(({ words }) => words.replace(/ after.*/, ''))).toEqual([
+      'slice',
+      'frost',
+    ]);
+  });
+  it('rounds cooling to five minutes, in hours from one on', () => {
+    expect([12.4, 43, 58.2, 104, 181].map(roughMinutes)).toEqual(['12 min', '45 min', '1 h', '1 h 45', '3 h']);
+  });
+});
+
+describe('domeLean', () => {
+  it('ranks a deep narrow loaf above a wide low sheet, and gives no dome to what stands free', () => {
+    const loaf = domeLean(baked('9x5x2.75 in loaf', 950));
+    const sheet = domeLean(baked('23x33x5 cm sheet', 950));
+    expect(loaf).toBeGreaterThan(sheet);
+    expect(domeLean(baked('disc 6 cm x 12', 700))).toBe(0);
+  });
+});
+
+describe('panSuggestions', () => {
+  it('offers pans and what stands free, by any of their words, the known one first', () => {
+    expect(panSuggestions('wedge')).toContain('wedge 18 cm round x 8');
+    expect(panSuggestions('springform 24')[0]).toBe('24 cm springform');
+    expect(panSuggestions('', 'my old tin')[0]).toBe('my old tin');
   });
 });

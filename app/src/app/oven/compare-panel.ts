@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
@@ -27,6 +27,7 @@ const QUANTITIES: readonly Shown[] = [
   { id: 'moisture', name: 'Moisture', title: 'water lost, % of the batter', of: ({ massLost }) => 100 * massLost },
 ];
 const MOST_WAYS = 3;
+const WORKING = 'working it out…';
 /** Suggested until the baker names ways of their own. */
 const STARTERS: readonly string[] = [
   '12-cup muffin tin',
@@ -176,7 +177,7 @@ export class ComparePanel {
       if (!job) return { ...row, problem: 'Orvin cannot read that as a pan; write a shape and a size.' };
       const result = found[at++];
       if (result?.state === 'failed') return { ...row, problem: result.message };
-      if (result?.state !== 'ready') return { ...row, problem: 'working it out…' };
+      if (result?.state !== 'ready') return { ...row, problem: WORKING };
       return result.result.kind === 'foreseen'
         ? { ...row, bake: result.result.bake }
         : { ...row, problem: noBakeInWords(result.result).say };
@@ -188,8 +189,14 @@ export class ComparePanel {
     return STARTERS.filter((one) => !taken.has(one)).slice(0, 3);
   });
   protected readonly shown = computed(() => QUANTITIES.find(({ id }) => id === this.quantity()) ?? CORE);
+  /** The curves are drawn anew when all of them are there: until then the last ones stand. */
+  private readonly settled = linkedSignal<readonly Row[], readonly Row[]>({
+    source: this.rows,
+    computation: (rows, before) =>
+      rows.every(({ bake, problem }) => bake !== undefined || problem !== WORKING) ? rows : (before?.value ?? rows),
+  });
   protected readonly lines = computed((): readonly ChartLine[] =>
-    this.rows().flatMap(({ name, strong, bake }) =>
+    this.settled().flatMap(({ name, strong, bake }) =>
       bake
         ? [
             {

@@ -157,7 +157,7 @@ export class OvenSettings {
   otherJob(id: string): BakeJob | undefined {
     const record = this.store.formula(id);
     if (!record) return undefined;
-    const { formula, oven = {} } = record;
+    const { formula, oven } = record;
     const parsed = this.read(oven.pans ?? formula.bake.pan ?? '');
     if (parsed?.kind !== 'vessel') return undefined;
     const { altitudeMetres, ovenOffsetCelsius } = this.course();
@@ -178,7 +178,7 @@ export class OvenSettings {
       .formulas()
       .filter(({ id, formula, oven }) => {
         if (id === this.onBench.id()) return false;
-        return this.read(oven?.pans ?? formula.bake.pan ?? '')?.kind === 'vessel';
+        return this.read(oven.pans ?? formula.bake.pan ?? '')?.kind === 'vessel';
       })
       .map(({ id, formula }) => ({ id, title: formula.title })),
   );

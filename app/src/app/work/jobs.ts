@@ -18,7 +18,8 @@ const anchors = new Map<string, Anchor>();
 const MOST_ANCHORS = 12;
 
 function rememberedAnchor(batter: BakedBatter, known: KnownTime): Anchor {
-  const key = JSON.stringify([batter, known]);
+  // the known bake's own batter decides; how much is baked now does not
+  const key = JSON.stringify([{ ...batter, grams: known.grams ?? batter.grams }, known]);
   const found = anchors.get(key);
   if (found) return found;
   const anchor = anchorOn(batter, known);
