@@ -14,6 +14,8 @@ export function findFaults({ touch }) {
     return `${element.tagName.toLowerCase()}${classes ? `.${classes}` : ''} "${text}"`;
   };
   const visible = (element) => {
+    // what a closed fold holds has a box, but is not drawn
+    if (!element.checkVisibility()) return false;
     const box = element.getBoundingClientRect();
     const style = getComputedStyle(element);
     if (

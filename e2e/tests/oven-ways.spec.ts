@@ -198,4 +198,6 @@ test('rings, scones and silicone: every shape is drawn and has its time', async 
   await baker.choosesPan('disc 5x2.5 cm x 16');
   await expect(page.getByText(/58 g in each piece/)).toBeVisible();
   expect((await newWindow(baker, ring))[1]).toBeLessThan(ring[1]);
+  await page.getByRole('button', { name: 'One piece fewer' }).click();
+  await expect(page.getByText(/62 g in each piece/)).toBeVisible();
 });

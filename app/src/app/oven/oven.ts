@@ -67,6 +67,7 @@ const HEATS = [
   { id: true, name: 'fan' },
 ];
 const MOST_PANS = 24;
+const MOST_PIECES = 100;
 const FACES = [
   { id: 'pan', name: 'Pan' },
   { id: 'compare', name: 'Compare' },
@@ -174,7 +175,15 @@ export class Oven {
   protected readonly minuteInWords = computed(() => minutesInWords(this.minute()));
   protected readonly lastMinute = computed(() => Math.ceil(this.bake()?.minutes.high ?? 1));
 
-  protected readonly count = computed(() => this.settings.pans()?.count ?? 1);
+  /** Discs and wedges are counted by the piece, everything else by the pan. */
+  protected readonly inPieces = computed(() => {
+    const shape = this.settings.pans()?.pan.shape;
+    return shape === 'disc' || shape === 'wedge';
+  });
+  protected readonly count = computed(() => {
+    const pans = this.settings.pans();
+    return (this.inPieces() ? pans?.pan.cavities : pans?.count) ?? 1;
+  });
   protected readonly material = computed(() => this.settings.pans()?.pan.material ?? 'light');
   protected readonly fan = this.settings.fan;
   protected readonly schedule = computed(() => {
@@ -312,13 +321,15 @@ export class Oven {
   }
 
   protected setCount(count: number): void {
-    if (count < 1 || count > MOST_PANS) return;
+    if (count < 1 || count > (this.inPieces() ? MOST_PIECES : MOST_PANS)) return;
     const base = this.settings
       .written()
-      .replace(/\s*x\s*\d{1,2}\s*$/i, '')
+      .replace(/\s*x\s*\d{1,3}\s*$/i, '')
       .replace(/^(?:two|three|four|\d\s*x)\s+/i, '')
       .replace(/\b(tin|pan|round|loaf|square|dish)(?:s|es)\b/gi, '$1');
-    this.settings.set('the number of pans', { pans: count === 1 ? base : `${base} x ${count}` });
+    this.settings.set('the number of pans', {
+      pans: count === 1 && !this.inPieces() ? base : `${base} x ${count}`,
+    });
   }
 
   protected setCelsius(event: Event): void {

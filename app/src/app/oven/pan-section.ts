@@ -214,6 +214,17 @@ export class PanSection {
   protected readonly sideLine = computed(() => {
     const top = this.frame()?.heightCm ?? 0;
     if (this.dome()) return this.line([this.point(-1, 0), this.point(1, 0)]);
+    if (this.tubeCm() > 0)
+      return [-1, 1]
+        .map((side) =>
+          this.line([
+            this.point(side, top),
+            this.point(side, 0),
+            this.point(side * 1e-9, 0),
+            this.point(side * 1e-9, top),
+          ]),
+        )
+        .join('');
     return this.line([this.point(-1, top), this.point(-1, 0), this.point(1, 0), this.point(1, top)]);
   });
   protected readonly topColour = computed(() => crustColour(this.frame()?.topColour ?? 0));
