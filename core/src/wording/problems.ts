@@ -94,8 +94,8 @@ const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
     ),
   'pan-not-built': () =>
     sentence(
-      'Orvin cannot simulate this pan yet.',
-      'Round, square, rectangular, loaf and muffin pans work. Choose one in the Oven.',
+      'Orvin cannot simulate a bake in this.',
+      'A pan with a shape and a size works, and what stands on a sheet: “12 scones of 6 cm”, “dome”. Choose one in the Oven.',
     ),
   'no-flour': () =>
     sentence('There is no flour in the batter.', 'Baker’s percentages and style bands need flour as their hundred.'),
