@@ -201,3 +201,15 @@ test('rings, scones and silicone: every shape is drawn and has its time', async 
   await page.getByRole('button', { name: 'One piece fewer' }).click();
   await expect(page.getByText(/62 g in each piece/)).toBeVisible();
 });
+
+test('an impossible oven or batter is refused clearly, and the one before stands', async ({ baker, page }) => {
+  await toTheOven(baker);
+  await write(page, 'set to', '400');
+  await expect(page.getByText('No oven is simulated below 100 or above 300 °C.')).toBeVisible();
+  await expect(baker.window).toHaveText('53–62 min');
+  await write(page, 'batter', '0');
+  await expect(page.getByText('Batter weighs from 10 g to 200 kg.')).toBeVisible();
+  await write(page, 'set to', '180');
+  await expect(page.getByText('Batter weighs from 10 g to 200 kg.')).toHaveCount(0);
+  await newWindow(baker, [53, 62]);
+});

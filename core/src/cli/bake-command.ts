@@ -1,4 +1,11 @@
-import { bakeJob, knownPansOf, runBakeJob, type BakePrediction, type PredictionResult } from '../baking/index.js';
+import {
+  bakeJob,
+  footprintOf,
+  knownPansOf,
+  runBakeJob,
+  type BakePrediction,
+  type PredictionResult,
+} from '../baking/index.js';
 import { DomainError } from '../domain-error.js';
 import type { VesselSet } from '../pans/index.js';
 import { windowReasonInWords } from '../oven-choices/index.js';
@@ -47,11 +54,12 @@ export function bakeCommand(text: string, options: Options, name: string): Outco
 }
 
 function foresee({ formula, audit }: ReadInput, options: Options, target: VesselSet): PredictionResult {
-  const material =
+  const pans: VesselSet =
     options.material === undefined ? target : { ...target, pan: { ...target.pan, material: options.material } };
-  const pans = options.pansInOven === undefined ? material : { ...material, count: options.pansInOven };
   const { schedule, cover, startCelsius, altitude, ovenOffset } = options;
   const celsius = options.celsius ?? schedule?.celsius;
+  const grams = options.mass ?? audit.totals.grams;
+  const besides = (options.pansInOven ?? pans.count) - pans.count;
   const job = bakeJob(
     {
       parts: audit.weighed.batter,
@@ -72,6 +80,13 @@ function foresee({ formula, audit }: ReadInput, options: Options, target: Vessel
         ...(startCelsius !== undefined && { batterCelsius: startCelsius }),
         ...(altitude !== undefined && { altitudeMetres: altitude }),
         ...(ovenOffset !== undefined && { ovenOffsetCelsius: ovenOffset }),
+        ...(besides > 0 && {
+          // more pans of the same, filled the same, share the oven
+          beside: {
+            grams: (besides * grams) / pans.count,
+            squareCm: (besides * footprintOf(pans)) / pans.count,
+          },
+        }),
       },
       // an offset that someone can name was read off a thermometer
       ...(ovenOffset !== undefined && { oven: { spreadCelsius: READ_OFF_SPREAD } }),

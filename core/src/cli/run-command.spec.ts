@@ -156,7 +156,9 @@ describe('bake', () => {
     expect(course({ to, altitude: '1600' }).coreCelsiusWhenDone.high).toBeLessThan(
       course({ to }).coreCelsiusWhenDone.high,
     );
-    expect(course({ to, 'pans-in-oven': '2' }).gramsPerPan).toBeCloseTo(course({ to }).gramsPerPan / 2, 1);
+    const two = course({ to, celsius: '180', 'pans-in-oven': '3' });
+    expect(two.gramsPerPan).toBe(course({ to, celsius: '180' }).gramsPerPan);
+    expect(two.minutes.likely).toBeGreaterThan(plain);
     expect(course({ to, 'oven-offset': '-9' }).reasons.map(({ code: why }) => why)).toContain('oven-known');
   });
   it('bakes what stands free, and what has a tube', () => {

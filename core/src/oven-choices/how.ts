@@ -74,3 +74,25 @@ export function howFilledInPan({ fill, heights, gramsPerPiece, weightLossPercent
   );
   return lines;
 }
+
+/** The middle's temperature when done, and when to look. */
+export function howDone({ doneness, minutes }: BakePrediction): readonly string[] {
+  const { boilingCelsius, coreCelsius } = doneness;
+  const lower = 100 - boilingCelsius;
+  return [
+    `Middle: what a probe shows in this style when it is done, by common practice${lower < 0.5 ? '' : `, less 0.95 of the ${lower.toFixed(1)} °C by which water boils lower at this altitude`}: ${coreCelsius.low.toFixed(0)} to ${coreCelsius.high.toFixed(0)} °C.`,
+    `Looks: from the whole minute at or before ${minutes.low.toFixed(1)}, four to the window.`,
+  ];
+}
+
+/** The width of the window, the swings and the rules. */
+export function howSure({ spread, minutes, rules }: BakePrediction): readonly string[] {
+  const known = rules.find(({ id }) => id === 'same-time');
+  return [
+    `Window: ${minutes.likely.toFixed(1)} min times and over e to the power 1.28 × ${spread.toFixed(3)}.`,
+    'Swings: the bake is simulated again with one thing moved by what it easily is off, everything else as it stands.',
+    known
+      ? `Rules: the known ${minutesInWords(known.minutes)} times the ratio of depths, its square, or of volumes over surfaces of the raw batter; heat counts as degrees over 100, a fan as 20 more, dark or glass as 11.`
+      : 'Rules of thumb need a known bake to start from; only the one law for all bakes does without.',
+  ];
+}

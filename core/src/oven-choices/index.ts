@@ -11,4 +11,4 @@ export {
   windowReasonInWords,
   WINDOW_REASONS_WORDED,
 } from './words.js';
-export { howClocked, howFilledInPan, howTimed } from './how.js';
+export { howClocked, howDone, howFilledInPan, howSure, howTimed } from './how.js';

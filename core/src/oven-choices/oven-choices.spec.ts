@@ -6,7 +6,9 @@ import {
   besideOf,
   donenessInWords,
   howClocked,
+  howDone,
   howFilledInPan,
+  howSure,
   howTimed,
   noBakeInWords,
   ruleOfThumbInWords,
@@ -135,7 +137,7 @@ describe('predictions in words', () => {
       from: 'printed-range',
     } as const;
     const bake = foreseen(runBakeJob({ ...LAYERS, known }, anchorOn));
-    const lines = [...howTimed(bake), ...howClocked(bake), ...howFilledInPan(bake)].join(' ');
+    const lines = [howTimed, howClocked, howFilledInPan, howDone, howSure].flatMap((how) => how(bake)).join(' ');
     for (const figure of [
       Math.round(bake.minutes.likely),
       bake.timeline.rotateMinute,

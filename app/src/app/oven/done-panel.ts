@@ -1,11 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BakePrediction } from '@orvin/core/baking';
-import { donenessInWords } from '@orvin/core/oven-choices';
+import { donenessInWords, howDone } from '@orvin/core/oven-choices';
 import { minutesInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 
 /** How to tell that it is done: the tests of this style, the best first, and what each means here. */
 @Component({
   selector: 'orv-done-panel',
+  imports: [HowWords],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="how-done">
@@ -21,6 +23,7 @@ import { minutesInWords } from '@orvin/core/wording';
         }
       </ol>
       <p class="caption">{{ carry() }}</p>
+      <orv-how-words [lines]="how()" />
     </section>
   `,
   styleUrls: ['../parts/panels.css', './oven-panels.css'],
@@ -28,6 +31,7 @@ import { minutesInWords } from '@orvin/core/wording';
 export class DonePanel {
   readonly bake = input.required<BakePrediction>();
 
+  protected readonly how = computed(() => howDone(this.bake()));
   protected readonly core = computed(() => {
     const { low, high } = this.bake().doneness.coreCelsius;
     return `${Math.round(low)}–${Math.round(high)} °C`;

@@ -334,7 +334,8 @@ export class Oven {
 
   protected setCelsius(event: Event): void {
     const celsius = this.number(event, 100, 300, this.settings.sheet().celsius);
-    this.settings.set('the oven', { celsius });
+    this.refused.set(celsius === 'refused' ? 'No oven is simulated below 100 or above 300 °C.' : undefined);
+    if (celsius !== 'refused') this.settings.set('the oven', { celsius });
   }
   protected setSchedule(event: Event): void {
     const field = event.target as HTMLInputElement;
@@ -382,10 +383,13 @@ export class Oven {
     this.settings.set('the cold oven', { coldOven: cold ? true : undefined });
   }
   protected setGrams(event: Event): void {
-    this.settings.set('the batter', { grams: this.number(event, 10, 200_000, this.settings.sheet().grams) });
+    const grams = this.number(event, 10, 200_000, this.settings.sheet().grams);
+    this.refused.set(grams === 'refused' ? 'Batter weighs from 10 g to 200 kg.' : undefined);
+    if (grams !== 'refused') this.settings.set('the batter', { grams });
   }
   protected setKnownCelsius(event: Event): void {
-    this.settings.setKnown('the known oven', { celsius: this.number(event, 90, 300, this.settings.known().celsius) });
+    const celsius = this.number(event, 90, 300, this.settings.known().celsius);
+    if (celsius !== 'refused') this.settings.setKnown('the known oven', { celsius });
   }
   protected setKnownPan(event: Event): void {
     const { value } = event.target as HTMLInputElement;
@@ -399,14 +403,22 @@ export class Oven {
     else this.settings.setKnown('the known time', { lowMinutes: found?.low, highMinutes: found?.high });
   }
 
-  /** A number typed into a field: undefined when emptied, the one before when it makes no sense. */
-  private number(event: Event, least: number, most: number, before: number | undefined): number | undefined {
+  /** What was wrong with the oven or the batter as typed; the one before stands. */
+  protected readonly refused = signal<string | undefined>(undefined);
+
+  /** A number typed into a field: undefined when emptied, refused when it makes no sense; then the one before stands again. */
+  private number(
+    event: Event,
+    least: number,
+    most: number,
+    before: number | undefined,
+  ): number | 'refused' | undefined {
     const field = event.target as HTMLInputElement;
     const text = field.value.replace(',', '.').replace(/[^\d.]/g, '');
     if (text === '') return undefined;
     const value = Number(text);
     if (value >= least && value <= most) return value;
     field.value = before === undefined ? '' : String(before);
-    return before;
+    return 'refused';
   }
 }

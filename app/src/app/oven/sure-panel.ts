@@ -2,8 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, distinctUntilChanged, switchMap } from 'rxjs';
 import type { BakeJob, BakePrediction, WindowReason } from '@orvin/core/baking';
-import { ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/oven-choices';
+import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/oven-choices';
 import { minutesInWords, windowInWords } from '@orvin/core/wording';
+import { HowWords } from '../parts/how-words';
 import { Sweeps } from '../work/sweeps';
 
 const QUIET_MILLISECONDS = 200;
@@ -19,6 +20,7 @@ const signed = (minutes: number) =>
 /** How sure the time is: what it stands on, which unknown moves it most, and what rules of thumb would have said. */
 @Component({
   selector: 'orv-sure-panel',
+  imports: [HowWords],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="how-sure">
@@ -79,6 +81,7 @@ const signed = (minutes: number) =>
           </tbody>
         </table>
       </div>
+      <orv-how-words [lines]="how()" />
       <p class="caption">
         Over the reference conversions the best of these misses by half as much again as the model, the same time by six
         times as much.
@@ -97,6 +100,7 @@ export class SurePanel {
   readonly job = input.required<BakeJob>();
   private readonly sweeps = inject(Sweeps);
 
+  protected readonly how = computed(() => howSure(this.bake()));
   protected readonly window = computed(() => windowInWords(this.bake().minutes.low, this.bake().minutes.high));
   protected readonly likely = computed(() => minutesInWords(this.bake().minutes.likely));
   protected readonly percent = computed(() => Math.round(100 * (Math.exp(1.2816 * this.bake().spread) - 1)));

@@ -34,13 +34,17 @@ export class SettingsStore {
   readonly seeded = computed(() => this.current().seeded);
   readonly onBench = computed(() => this.current().onBench);
 
-  /** Reads the settings back; what cannot be read is left behind for the defaults. */
+  /** Reads the settings back; what cannot be read is left behind for the defaults. What was set as the page was left comes first. */
   async load(): Promise<void> {
+    const left = checked(waiting());
+    if (left) {
+      this.current.set(left);
+      this.set({});
+      return;
+    }
     try {
-      const stored = await this.database.settings.get('settings');
-      if (stored === undefined) return;
-      const { error, value } = storedSettingsSchema.validate(stored) as { error?: Error; value: StoredSettings };
-      if (!error) this.current.set(value);
+      const stored = checked(await this.database.settings.get('settings'));
+      if (stored) this.current.set(stored);
     } catch {
       // no storage: the formula store says so
     }
@@ -48,6 +52,38 @@ export class SettingsStore {
 
   set(change: Partial<Omit<StoredSettings, 'id'>>): void {
     this.current.update((settings) => ({ ...settings, ...change }));
-    void this.database.settings.put(this.current()).catch(() => undefined);
+    const written = JSON.stringify(this.current());
+    // the database takes some milliseconds: a page left within them must not lose the choice
+    put(written);
+    void this.database.settings
+      .put(this.current())
+      .then(() => {
+        if (localStorage.getItem(WAITING) === written) localStorage.removeItem(WAITING);
+      })
+      .catch(() => undefined);
+  }
+}
+
+function checked(stored: unknown): StoredSettings | undefined {
+  if (stored === undefined) return undefined;
+  const { error, value } = storedSettingsSchema.validate(stored) as { error?: Error; value: StoredSettings };
+  return error ? undefined : value;
+}
+
+const WAITING = 'orvin-settings-unwritten';
+function put(written: string): void {
+  try {
+    localStorage.setItem(WAITING, written);
+  } catch {
+    // no room: the database may still have made it
+  }
+}
+/** Settings that were put down and never reached the database, as it seems; checked by whoever takes them. */
+function waiting(): unknown {
+  try {
+    const found = localStorage.getItem(WAITING);
+    return found === null ? undefined : (JSON.parse(found) as unknown);
+  } catch {
+    return undefined;
   }
 }
