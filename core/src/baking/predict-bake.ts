@@ -11,7 +11,7 @@ import { isApart, plainLawMinutes, rulesOfThumb, type RuleOfThumb } from './rule
 import { simulateBake } from './simulate.js';
 import { timelineOf, type BakeTimeline } from './timeline.js';
 import { airAt } from './water-vapour.js';
-import { surenessOf, type WindowReason } from './window.js';
+import { surenessOf, thinEvidence, type WindowReason } from './window.js';
 
 /** Why the oven is set as it is. Codes; the sentences are in core/wording. */
 export type SetPointReason =
@@ -158,6 +158,8 @@ const FRAME_EVERY_MINUTES = 0.5;
 const FRAMES_WANTED = 60;
 /** How long past done the simulation goes on, so that the end of the widest window can be drawn. */
 const RUN_ON = 0.35;
+/** Enough where a known bake narrows the window and nothing widens it. */
+const RUN_ON_ANCHORED = 0.2;
 const ROOM_CELSIUS = 21;
 /** The model's loss when cooled, and so many points either way. @source heat.md, section 8 */
 const LOSS_POINTS = 2;
@@ -173,7 +175,7 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
   const inPan = DONENESS[batter.heatStyle].inPanMinutes;
   const result = simulateBake(spec, {
     longestMinutes: LONGEST_MINUTES,
-    runOnShare: RUN_ON,
+    runOnShare: anchored && thinEvidence(pans, course, false).length === 0 ? RUN_ON_ANCHORED : RUN_ON,
     frameEveryMinutes: FRAME_EVERY_MINUTES,
     cool: {
       inPanMinutes: inPan ?? Infinity,

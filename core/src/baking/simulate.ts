@@ -11,7 +11,7 @@ import { BatterGrid } from './batter-grid.js';
 import { bodyOf } from './body.js';
 import { OvenAir } from './oven-air.js';
 import { HEAT_MODEL, HEAT_STYLES, WALLS, type HeatModel } from './parameters.js';
-import { airAt, saturationPascals, saturationSlope } from './water-vapour.js';
+import { airAt, saturationFromTable, saturationPascals, saturationSlope } from './water-vapour.js';
 
 /*
  * The bake: enthalpy finite volumes on a grid that rises with the batter, one implicit tridiagonal sweep per direction and step, order
@@ -75,7 +75,7 @@ const FROZEN_BELOW = -12;
 const MELTED_ABOVE = -1;
 const MELTING_HEAT = 334_000;
 /** Steps while it cools are this long. */
-const COOLING_STEP_SECONDS = 30;
+const COOLING_STEP_SECONDS = 40;
 const SLOW_COOLING_MINUTES = 30;
 const LONGEST_COOLING_MINUTES = 900;
 /** A frosting stands on what is so little warmer than the room, °C. */
@@ -665,7 +665,7 @@ class Bake {
     for (let i = 0; i < 3; i++) {
       const kelvin = ts + ZERO_CELSIUS_KELVIN;
       const radiation = radiationFactor * (kelvin * kelvin + radiant * radiant) * (kelvin + radiant);
-      const pressure = saturationPascals(ts);
+      const pressure = saturationFromTable(ts);
       let vapour = permeance * (activity * pressure - vapourPascals);
       vapourSlope = permeance * activity * pressure * saturationSlope(ts);
       if (vapour < 0) {
@@ -682,7 +682,7 @@ class Bake {
     }
     this.openFlow = conductance * (ts - t);
     this.openFlowSlope = (-conductance * slope) / (slope + conductance);
-    this.openVapour = Math.max(0, permeance * (activity * saturationPascals(ts) - vapourPascals));
+    this.openVapour = Math.max(0, permeance * (activity * saturationFromTable(ts) - vapourPascals));
     this.openVapourSlope = (vapourSlope * conductance) / (slope + conductance);
     this.openCelsius = ts;
   }

@@ -1,5 +1,6 @@
 import { DomainError } from '../domain-error.js';
 import { airAt, saturationPascals } from './index.js';
+import { saturationFromTable } from './water-vapour.js';
 
 describe('saturationPascals', () => {
   /** @source IAPWS-IF97 saturation line */
@@ -9,6 +10,15 @@ describe('saturationPascals', () => {
       expect(Math.abs(saturationPascals(celsius) / (kiloPascals * 1000) - 1)).toBeLessThan(0.01);
     });
   }
+});
+
+describe('saturationFromTable', () => {
+  it('is the law within 3 in 100 000, between its points too, and flat beyond its ends', () => {
+    for (let celsius = -20; celsius <= 300; celsius += 0.37)
+      expect(Math.abs(saturationFromTable(celsius) / saturationPascals(celsius) - 1)).toBeLessThan(3e-5);
+    expect(saturationFromTable(900)).toBe(saturationFromTable(320));
+    expect(saturationFromTable(-90)).toBe(saturationFromTable(-40));
+  });
 });
 
 describe('airAt', () => {
