@@ -73,11 +73,11 @@ if (process.send) {
     process.send?.({ id, errors: errorsOf(values, rows) });
   });
 } else {
-  await fit();
+  await search();
   process.exit(0);
 }
 
-async function fit(): Promise<void> {
+async function search(): Promise<void> {
   const workers = Array.from({ length: cpus().length }, () => fork(fileURLToPath(import.meta.url)));
   let next = 0;
   const waiting = new Map<number, (errors: number[]) => void>();

@@ -45,6 +45,7 @@ const ROOM_FOR_ALL = 560;
             [attr.width]="part.width"
             [attr.height]="strip"
             [style.fill]="part.fill"
+            shape-rendering="crispEdges"
           />
         }
         <rect
