@@ -13,9 +13,9 @@ describe('saturationPascals', () => {
 });
 
 describe('saturationFromTable', () => {
-  it('is the law within 3 in 100 000, between its points too, and flat beyond its ends', () => {
+  it('is the law within 6 in 100 000, between its points too, and flat beyond its ends', () => {
     for (let celsius = -20; celsius <= 300; celsius += 0.37)
-      expect(Math.abs(saturationFromTable(celsius) / saturationPascals(celsius) - 1)).toBeLessThan(3e-5);
+      expect(Math.abs(saturationFromTable(celsius) / saturationPascals(celsius) - 1)).toBeLessThan(6e-5);
     expect(saturationFromTable(900)).toBe(saturationFromTable(320));
     expect(saturationFromTable(-90)).toBe(saturationFromTable(-40));
   });

@@ -36,7 +36,7 @@ const SATURATION = Float64Array.from({ length: (TABLE_TO - TABLE_FROM) * STEPS_P
   saturationPascals(TABLE_FROM + i / STEPS_PER_DEGREE),
 );
 
-/** The same from a table, by straight lines of a quarter degree: within 3 in 100 000, for the innermost loop. */
+/** The same from a table, by straight lines of a quarter degree: within 6 in 100 000, for the innermost loop. */
 export function saturationFromTable(celsius: number): number {
   const x =
     (celsius < TABLE_FROM ? 0 : celsius > TABLE_TO ? TABLE_TO - TABLE_FROM : celsius - TABLE_FROM) * STEPS_PER_DEGREE;
