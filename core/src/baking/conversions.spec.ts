@@ -4,7 +4,7 @@ import { REFERENCE_BAKES, type ReferenceBake } from '../samples/reference-bakes.
 import { REFERENCE_CONVERSIONS_TABLE } from '../samples/reference-conversions.table.js';
 import { anchorOn, type Anchor } from './known-bake.js';
 import { HEAT_MODEL } from './parameters.js';
-import { rulesOfThumb, RULES_OF_THUMB, type PlainBake, type RuleOfThumbId } from './rules-of-thumb.js';
+import { rulesOfThumb, RULES_MISS, RULES_OF_THUMB, type PlainBake, type RuleOfThumbId } from './rules-of-thumb.js';
 import { simulateBake } from './simulate.js';
 import { SPREAD_ANCHORED } from './known-bake.js';
 
@@ -88,6 +88,21 @@ describe('another pan from a known bake, over the reference conversions', () => 
         .withContext(id)
         .toBeGreaterThan(ours * 1.2);
     }
+  });
+  it('misses, as every rule does, by what the baker is told', () => {
+    const told = (id: keyof typeof RULES_MISS, theirs: readonly number[]) =>
+      expect(Math.abs(100 * mean(theirs) - RULES_MISS[id]))
+        .withContext(id)
+        .toBeLessThan(1);
+    told(
+      'model',
+      pairs.map((pair) => off(pair.minutes, pair)),
+    );
+    for (const id of RULES_OF_THUMB)
+      told(
+        id,
+        pairs.map((pair) => off(pair.rules.get(id) ?? Number.NaN, pair)),
+      );
   });
   it('has 80 % windows that hold between 75 and 88 % of the truths', () => {
     const held = pairs.filter((pair) => {

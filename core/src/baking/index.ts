@@ -22,6 +22,7 @@ export {
 } from './bake-spec.js';
 export {
   anchorOn,
+  batterOfKnown,
   kinship,
   specOf,
   type Anchor,
@@ -54,7 +55,7 @@ export {
 export type { BakeAdvice, BakeAdviceCode } from './advice.js';
 export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSchedule } from './read-course.js';
 export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
-export { RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';
+export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';
 export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
 export { footprintOf } from './window.js';
 export type { ThinEvidence, WindowReason, WindowReasonCode } from './window.js';

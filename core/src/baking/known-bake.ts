@@ -69,6 +69,10 @@ export type Anchor =
       readonly modelMinutes: number | undefined;
     };
 
+/** The batter of a known bake: as much of it as was baked then. */
+export const batterOfKnown = (batter: BakedBatter, { grams }: Pick<KnownTime, 'grams'>): BakedBatter =>
+  grams === undefined ? batter : { ...batter, grams };
+
 export function specOf(
   batter: BakedBatter,
   pans: VesselSet,
@@ -102,14 +106,7 @@ export function anchorOn(batter: BakedBatter, known: KnownTime, model: HeatModel
   const knownMinutes = Math.sqrt(known.lowMinutes * known.highMinutes);
   const timeAt = (logFactor: number) =>
     simulateBake(
-      specOf(
-        known.grams === undefined ? batter : { ...batter, grams: known.grams },
-        known.pans,
-        known.ovenCelsius,
-        known.fan,
-        Math.exp(logFactor),
-        known.course,
-      ),
+      specOf(batterOfKnown(batter, known), known.pans, known.ovenCelsius, known.fan, Math.exp(logFactor), known.course),
       {},
       model,
     ).doneMinute;

@@ -5,7 +5,7 @@ import { adviceFor, type BakeAdvice } from './advice.js';
 import type { BakeFrame, OvenCourse } from './bake-spec.js';
 import { bodyOf } from './body.js';
 import { DONENESS, donenessOf, type DonenessHere } from './doneness.js';
-import { kinship, specOf, type Anchor, type BakedBatter } from './known-bake.js';
+import { batterOfKnown, kinship, specOf, type Anchor, type BakedBatter } from './known-bake.js';
 import { HEAT_STYLES } from './parameters.js';
 import { isApart, plainLawMinutes, rulesOfThumb, type RuleOfThumb } from './rules-of-thumb.js';
 import { simulateBake } from './simulate.js';
@@ -249,7 +249,7 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
       rules: anchored
         ? rulesOfThumb(
             {
-              batter: anchored.known.grams === undefined ? batter : { ...batter, grams: anchored.known.grams },
+              batter: batterOfKnown(batter, anchored.known),
               pans: anchored.known.pans,
               celsius: anchored.known.ovenCelsius,
               fan: anchored.known.fan,

@@ -10,6 +10,16 @@ import { HEAT_STYLES, type HeatStyleId } from './parameters.js';
 export const RULES_OF_THUMB = ['surface-and-heat', 'surface', 'depth', 'depth-squared', 'same-time'] as const;
 export type RuleOfThumbId = (typeof RULES_OF_THUMB)[number];
 
+/** What each misses by on average, and the model, in percent: over the reference conversions, each without its family. A spec holds them. */
+export const RULES_MISS: Readonly<Record<RuleOfThumbId | 'model', number>> = {
+  model: 6,
+  'surface-and-heat': 10,
+  surface: 12,
+  depth: 20,
+  'depth-squared': 42,
+  'same-time': 38,
+};
+
 export interface RuleOfThumb {
   readonly id: RuleOfThumbId;
   readonly minutes: number;

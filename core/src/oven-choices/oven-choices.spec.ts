@@ -125,6 +125,7 @@ describe('predictions in words', () => {
     for (const id of RULES_OF_THUMB) expect(ruleOfThumbInWords(id).say).toMatch(/^[A-Z]/);
     for (const test of DONENESS_TESTS) expect(donenessInWords(test).say).toMatch(/\.$/);
     for (const unknown of UNKNOWNS) expect(unknownInWords({ unknown, off: 12 }).off).toContain('12');
+    expect(unknownInWords({ unknown: 'oven', off: 4 }).act).not.toBe(unknownInWords({ unknown: 'oven', off: 12 }).act);
     expect(noBakeInWords({ kind: 'past-the-end', what: 'lid', atMinute: 90, doneMinutes: 42 }).say).toContain('90');
   });
   it('opens every figure: time, clock and pan', () => {

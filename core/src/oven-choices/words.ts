@@ -126,13 +126,17 @@ const UNKNOWN_WORDS: Readonly<Record<Unknown, { readonly what: string; readonly 
     'pan-size': { what: 'the pan’s width', unit: ' %', act: 'Measure the pan inside, at half its height.' },
     water: { what: 'the batter’s water', unit: ' points', act: 'Weigh the fruit and the eggs.' },
   };
+/** How far off an oven is that nobody measured, °C. */
+const OVEN_UNMEASURED = 12;
 export function unknownInWords({ unknown, off }: Pick<Sensitivity, 'unknown' | 'off'>): {
   readonly what: string;
   readonly off: string;
   readonly act: string;
 } {
   const { what, unit, act } = UNKNOWN_WORDS[unknown];
-  return { what, off: `± ${Math.round(off)}${unit}`, act };
+  // one reading has been taken when the oven is surer than any oven
+  const again = unknown === 'oven' && off < OVEN_UNMEASURED ? 'Read the thermometer again at another set point.' : act;
+  return { what, off: `± ${Math.round(off)}${unit}`, act: again };
 }
 
 /** Why a bake has no prediction. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, distinctUntilChanged, switchMap } from 'rxjs';
-import type { BakeJob, BakePrediction, WindowReason } from '@orvin/core/baking';
+import { RULES_MISS, type BakeJob, type BakePrediction, type WindowReason } from '@orvin/core/baking';
 import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/oven-choices';
 import { minutesInWords, windowInWords } from '@orvin/core/wording';
 import { HowWords } from '../parts/how-words';
@@ -83,8 +83,8 @@ const signed = (minutes: number) =>
       </div>
       <orv-how-words [lines]="how()" />
       <p class="caption">
-        Over the reference conversions the best of these misses by half as much again as the model, the same time by six
-        times as much.
+        Over the reference conversions the model misses by {{ misses.model }} % on average, the best of these rules by
+        {{ misses['surface-and-heat'] }}, the same time by {{ misses['same-time'] }}.
       </p>
     </section>
   `,
@@ -100,6 +100,7 @@ export class SurePanel {
   readonly job = input.required<BakeJob>();
   private readonly sweeps = inject(Sweeps);
 
+  protected readonly misses = RULES_MISS;
   protected readonly how = computed(() => howSure(this.bake()));
   protected readonly window = computed(() => windowInWords(this.bake().minutes.low, this.bake().minutes.high));
   protected readonly likely = computed(() => minutesInWords(this.bake().minutes.likely));

@@ -1,16 +1,8 @@
 import { Injectable, inject } from '@angular/core';
-import {
-  Observable,
-  catchError,
-  combineLatest,
-  map,
-  of,
-  startWith,
-  switchMap,
-  debounceTime,
-  distinctUntilChanged,
-} from 'rxjs';
+import type { Observable } from 'rxjs';
+import { catchError, combineLatest, map, of, startWith, switchMap, debounceTime, distinctUntilChanged } from 'rxjs';
 import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/baking';
+import { asking } from './asking';
 import { Work } from './work-client';
 
 export type Foresight =
@@ -62,20 +54,7 @@ export class BakeForesight {
   }
 
   private one(job: BakeJob): Observable<Foresight> {
-    const run = new Observable<PredictionResult>((subscriber) => {
-      const abort = new AbortController();
-      this.work.run('bake', job, abort.signal).then(
-        (result) => {
-          subscriber.next(result);
-          subscriber.complete();
-        },
-        (error: unknown) => {
-          if (!abort.signal.aborted) subscriber.error(error);
-        },
-      );
-      return () => abort.abort(new Error('overtaken'));
-    });
-    return run.pipe(
+    return asking((signal) => this.work.run('bake', job, signal)).pipe(
       map((result): Foresight => ({ state: 'ready', job, result })),
       catchError((error: unknown) =>
         of<Foresight>({ state: 'failed', job, message: error instanceof Error ? error.message : String(error) }),

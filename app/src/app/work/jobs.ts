@@ -1,5 +1,6 @@
 import {
   anchorOn,
+  batterOfKnown,
   runBakeJob,
   type Anchor,
   type BakedBatter,
@@ -19,7 +20,7 @@ const MOST_ANCHORS = 12;
 
 function rememberedAnchor(batter: BakedBatter, known: KnownTime): Anchor {
   // the known bake's own batter decides; how much is baked now does not
-  const key = JSON.stringify([{ ...batter, grams: known.grams ?? batter.grams }, known]);
+  const key = JSON.stringify([batterOfKnown(batter, known), known]);
   const found = anchors.get(key);
   if (found) return found;
   const anchor = anchorOn(batter, known);

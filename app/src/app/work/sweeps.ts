@@ -1,7 +1,9 @@
 import { Injectable, inject } from '@angular/core';
-import { Observable, catchError, concatMap, from, of, scan, startWith } from 'rxjs';
+import type { Observable } from 'rxjs';
+import { catchError, concatMap, from, of, scan, startWith } from 'rxjs';
 import type { BakeJob } from '@orvin/core/baking';
 import { SWEEP_CELSIUS, type Sensitivity, type SweepPoint } from '@orvin/core/oven-choices';
+import { asking } from './asking';
 import { Work } from './work-client';
 
 /** A bake at many set points, as far as it has got. */
@@ -20,7 +22,7 @@ export class Sweeps {
 
   sweep(job: BakeJob): Observable<Sweep> {
     return from(SWEEP_CELSIUS).pipe(
-      concatMap((celsius) => this.ask((signal) => this.work.run('bake-at', { job, celsius }, signal))),
+      concatMap((celsius) => asking((signal) => this.work.run('bake-at', { job, celsius }, signal))),
       scan((sweep: Sweep, point) => {
         const points = [...sweep.points, point];
         return { ...sweep, points, done: points.length === sweep.of };
@@ -34,28 +36,10 @@ export class Sweeps {
 
   /** One point of it. */
   at(job: BakeJob, celsius: number): Observable<SweepPoint | undefined> {
-    return this.ask((signal) => this.work.run('bake-at', { job, celsius }, signal)).pipe(
-      catchError(() => of(undefined)),
-    );
+    return asking((signal) => this.work.run('bake-at', { job, celsius }, signal)).pipe(catchError(() => of(undefined)));
   }
 
   sensitivities(job: BakeJob): Observable<readonly Sensitivity[]> {
-    return this.ask((signal) => this.work.run('sensitivities', job, signal)).pipe(catchError(() => of([])));
-  }
-
-  private ask<T>(run: (signal: AbortSignal) => Promise<T>): Observable<T> {
-    return new Observable<T>((subscriber) => {
-      const abort = new AbortController();
-      run(abort.signal).then(
-        (value) => {
-          subscriber.next(value);
-          subscriber.complete();
-        },
-        (error: unknown) => {
-          if (!abort.signal.aborted) subscriber.error(error);
-        },
-      );
-      return () => abort.abort(new Error('overtaken'));
-    });
+    return asking((signal) => this.work.run('sensitivities', job, signal)).pipe(catchError(() => of([])));
   }
 }
