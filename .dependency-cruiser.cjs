@@ -1,89 +1,16 @@
 // Who may know whom: the table of docs/architecture.md, as rules that fail the build.
-/** What reading a formula takes; and what judging and adapting it takes besides. */
-const READS = [
-  'numerics',
-  'units',
-  'ingredients',
-  'kitchen',
-  'formula',
-  'leavening',
-  'balance',
-  'pans',
-  'baking',
-  'parsing',
-];
-const ADAPTS = [...READS, 'audit', 'rising', 'schools', 'forces', 'nutrition', 'rebalance', 'swaps', 'judging'];
-const CORE_MAY_IMPORT = {
-  numerics: [],
-  units: ['numerics'],
-  ingredients: ['numerics', 'units'],
-  'own-ingredients': ['numerics', 'units', 'ingredients'],
-  formula: ['numerics', 'units', 'ingredients'],
-  leavening: ['numerics', 'units', 'ingredients', 'formula'],
-  rising: ['numerics', 'units', 'ingredients', 'formula', 'leavening'],
-  batch: ['numerics', 'units', 'ingredients', 'formula', 'leavening', 'pans'],
-  schools: ['numerics', 'units', 'ingredients', 'formula', 'leavening'],
-  quadratic: [],
-  balance: ['numerics', 'units', 'ingredients', 'formula'],
-  forces: ['numerics', 'units', 'ingredients', 'formula', 'balance'],
-  nutrition: ['numerics', 'units', 'ingredients', 'formula'],
-  rebalance: ['numerics', 'quadratic', 'units', 'ingredients', 'formula', 'leavening', 'schools', 'balance'],
-  swaps: ['numerics', 'quadratic', 'units', 'ingredients', 'formula', 'leavening', 'schools', 'balance', 'rebalance'],
-  kitchen: ['numerics', 'units', 'ingredients', 'formula', 'balance', 'pans'],
-  pans: ['numerics', 'units'],
-  lining: ['numerics', 'units', 'pans'],
-  baking: ['numerics', 'units', 'ingredients', 'formula', 'pans'],
-  'oven-choices': ['numerics', 'units', 'ingredients', 'formula', 'pans', 'baking', 'wording', ...READS, 'audit'],
-  parsing: ['numerics', 'units', 'ingredients', 'kitchen', 'formula', 'pans'],
-  audit: [...READS],
-  judging: [...READS, 'rising', 'forces', 'nutrition', 'audit'],
-  adapt: [...ADAPTS],
-  starting: [...ADAPTS, 'adapt'],
-  portioning: [...ADAPTS, 'adapt', 'batch', 'lining'],
-  'batch-sheet': [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning', 'wording'],
-  printing: [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning', 'batch-sheet', 'wording'],
-  sandbox: [...ADAPTS],
-  versions: [...ADAPTS],
-  formats: [...ADAPTS, 'adapt', 'batch', 'lining', 'portioning'],
-  wording: [...READS, 'own-ingredients', 'audit'],
-  explaining: [...ADAPTS, 'wording'],
-  samples: ['numerics', 'units', 'ingredients', 'formula', 'pans', 'baking'],
-  cli: [
-    ...READS,
-    'schools',
-    'nutrition',
-    'audit',
-    'judging',
-    'rebalance',
-    'swaps',
-    'adapt',
-    'batch',
-    'lining',
-    'portioning',
-    'batch-sheet',
-    'printing',
-    'starting',
-    'formats',
-    'wording',
-    'explaining',
-    'oven-choices',
-  ],
-};
-const CORE_FOLDERS = Object.keys(CORE_MAY_IMPORT);
+/** The floors of the core, from the ground up: a floor uses itself and those before it. */
+const FLOORS = ['ground', 'kitchen', 'formula', 'batter', 'oven', 'bench', 'batch', 'words', 'papers', 'doors'];
 const CORE_PACKAGES =
   'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec\\.ts$';
 const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'pantry'];
 
-const topicRules = CORE_FOLDERS.map((folder) => ({
-  name: `core-${folder}-looks-left`,
+const floorRules = FLOORS.map((floor, i) => ({
+  name: `core-${floor}-stands-on-what-is-below`,
   severity: 'error',
-  comment: `core/${folder} may use ${CORE_MAY_IMPORT[folder].join(', ') || 'nothing but itself'}`,
-  from: { path: `^core/src/${folder}/`, pathNot: SPEC },
-  to: {
-    path: '^core/src/[^/]+/',
-    pathNot: `^core/src/(${[folder, ...CORE_MAY_IMPORT[folder]].join('|')})/`,
-  },
+  from: { path: `^core/src/${floor}/`, pathNot: SPEC },
+  to: { path: '^core/src/', pathNot: `^core/src/(${FLOORS.slice(0, i + 1).join('|')})/` },
 }));
 
 /** @type {import('dependency-cruiser').IConfiguration} */
@@ -96,26 +23,33 @@ module.exports = {
       from: { path: '^core/src/', pathNot: SPEC },
       to: { pathNot: `^core/src/|${CORE_PACKAGES}` },
     },
+    ...floorRules,
     {
-      name: 'core-folder-is-in-the-table',
+      name: 'core-stands-on-floors',
       severity: 'error',
-      comment: 'a new folder of core needs its row in CORE_MAY_IMPORT',
-      from: { path: '^core/src/[^/]+/', pathNot: `^core/src/(${CORE_FOLDERS.join('|')})/` },
+      comment: 'a file of the core stands on a floor, in a topic',
+      from: { path: '^core/src/', pathNot: `^core/src/(${FLOORS.join('|')})/[^/]+/` },
       to: {},
     },
-    ...topicRules,
+    {
+      name: 'topics-are-acyclic',
+      severity: 'error',
+      comment: 'topics of a floor do not know one another both ways, types included',
+      from: { path: '^core/src/', pathNot: SPEC },
+      to: { circular: true, via: { path: '/index\\.ts$' } },
+    },
     {
       name: 'core-topic-by-its-front-door',
       severity: 'error',
       comment: 'a topic is used through its index.ts',
-      from: { path: '^core/src/([^/]+)/', pathNot: SPEC },
-      to: { path: '^core/src/[^/]+/', pathNot: '^core/src/$1/|/index\\.ts$' },
+      from: { path: '^core/src/([^/]+/[^/]+)/', pathNot: SPEC },
+      to: { path: '^core/src/', pathNot: '^core/src/$1/|^core/src/[^/]+/[^/]+/index\\.ts$' },
     },
     {
       name: 'core-by-its-front-door',
       severity: 'error',
       from: { path: '^(app|server|e2e)/' },
-      to: { path: '^core/src/[^/]+/', pathNot: '/index\\.ts$' },
+      to: { path: '^core/src/', pathNot: '^core/src/[^/]+/[^/]+/index\\.ts$' },
     },
     {
       name: 'no-cycles',
@@ -159,7 +93,7 @@ module.exports = {
       name: 'e2e-from-outside',
       severity: 'error',
       from: { path: '^e2e/' },
-      to: { path: '^(app|server)/|^core/src/(?!samples/)' },
+      to: { path: '^(app|server)/|^core/src/(?!doors/samples/)' },
     },
     { name: 'spec-not-shipped', severity: 'error', from: { pathNot: SPEC }, to: { path: SPEC } },
     { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },

@@ -2,9 +2,9 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { simulateBake, type BakeSpec } from '../core/src/baking/index.js';
-import { HEAT, HEAT_STYLES } from '../core/src/baking/parameters.js';
-import { isFree } from '../core/src/pans/index.js';
+import { simulateBake, type BakeSpec } from '../core/src/oven/baking/index.js';
+import { HEAT, HEAT_STYLES } from '../core/src/oven/baking/parameters.js';
+import { isFree } from '../core/src/kitchen/pans/index.js';
 
 /** What of the parameters the kernel in C reads, under the names it has there. */
 function parametersIn(spec: BakeSpec): string {

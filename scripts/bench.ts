@@ -1,20 +1,20 @@
 /* `npm run bench`: how long the work of the core takes, and how much JavaScript the first screen transfers. Figures, no assertions. */
 import { execFileSync, spawn } from 'node:child_process';
 import { chromium as playwright } from '@playwright/test';
-import { proposeRebalance, settingsFor, swapsFor, swappable } from '../core/src/adapt/index.js';
-import { auditFormula } from '../core/src/audit/index.js';
-import { judgementOf } from '../core/src/judging/index.js';
-import { STYLES } from '../core/src/balance/index.js';
-import { simulateBake, type BakeSpec } from '../core/src/baking/index.js';
+import { proposeRebalance, settingsFor, swapsFor, swappable } from '../core/src/bench/adapt/index.js';
+import { auditFormula } from '../core/src/bench/audit/index.js';
+import { judgementOf } from '../core/src/bench/outlook/index.js';
+import { STYLES } from '../core/src/batter/balance/index.js';
+import { simulateBake, type BakeSpec } from '../core/src/oven/baking/index.js';
 import { kernelHere, kernelInC } from './bench-kernel.js';
-import { insertLines, replaceLine, type Formula } from '../core/src/formula/index.js';
-import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/index.js';
-import { KIT_IDS } from '../core/src/batch/index.js';
-import { batchOf, type BatchSheet } from '../core/src/portioning/index.js';
-import { plainContext, readFormula, retyped } from '../core/src/parsing/index.js';
-import { DEMO_FORMULAS } from '../core/src/samples/index.js';
-import { knobsOf, tryOut } from '../core/src/sandbox/index.js';
-import { mustBeIngredient } from '../core/src/formula/index.js';
+import { insertLines, replaceLine, type Formula } from '../core/src/formula/formula/index.js';
+import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/kitchen/index.js';
+import { KIT_IDS } from '../core/src/batch/amounts/index.js';
+import { batchOf, type BatchSheet } from '../core/src/batch/batch/index.js';
+import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/index.js';
+import { DEMO_FORMULAS } from '../core/src/doors/samples/index.js';
+import { knobsOf, tryOut } from '../core/src/bench/sandbox/index.js';
+import { mustBeIngredient } from '../core/src/formula/formula/index.js';
 
 const root = process.cwd();
 const { buildApplication, chromium } = (await import(`${root}/scripts/lib.mjs`)) as {

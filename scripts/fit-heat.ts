@@ -1,7 +1,7 @@
 /*
  * Fits the parameters of the bake model to the reference bakes, and leaves every family out once.
  *
- * `npm run fit-heat` prints the fitted parameters (to be copied into core/src/baking/parameters.ts by hand, on purpose) and writes
+ * `npm run fit-heat` prints the fitted parameters (to be copied into core/src/oven/baking/parameters.ts by hand, on purpose) and writes
  * core/tables/reference/heat_folds.csv: the parameters found without each family of bakes, for the specs of cross-validation.
  *
  * Damped Gauss–Newton in the logarithms of the parameters with normal priors; a fold is one step from the full optimum with the rows of
@@ -11,9 +11,9 @@ import { fork } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
-import { simulateBake } from '../core/src/baking/simulate.js';
-import { HEAT, HEAT_STYLE_IDS, HEAT_STYLES, type HeatModel } from '../core/src/baking/parameters.js';
-import { FURTHER_BAKES, REFERENCE_BAKES } from '../core/src/samples/reference-bakes.js';
+import { simulateBake } from '../core/src/oven/baking/simulate.js';
+import { HEAT, HEAT_STYLE_IDS, HEAT_STYLES, type HeatModel } from '../core/src/oven/baking/parameters.js';
+import { FURTHER_BAKES, REFERENCE_BAKES } from '../core/src/doors/samples/reference-bakes.js';
 
 /** Prior middle and standard deviation of the logarithm. @source heat.md, section 3 */
 const PRIORS: Readonly<Record<string, readonly [number, number]>> = {

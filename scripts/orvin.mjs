@@ -1,4 +1,4 @@
-// The `orvin` command: reads files and options, prints, exits. All it knows is in core/src/cli.
+// The `orvin` command: reads files and options, prints, exits. All it knows is in core/src/doors/cli.
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { parseArgs } from 'node:util';
@@ -21,7 +21,7 @@ async function bundledCore() {
     mkdirSync(folder, { recursive: true });
     const own = `${file}.${process.pid}`;
     await build({
-      entryPoints: [`${source}/cli/index.ts`],
+      entryPoints: [`${source}/doors/cli/index.ts`],
       bundle: true,
       format: 'cjs',
       platform: 'node',

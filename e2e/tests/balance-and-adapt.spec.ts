@@ -1,4 +1,4 @@
-import { DEMO_FORMULAS } from '@orvin/core/samples';
+import { DEMO_FORMULAS } from '@orvin/core/doors/samples';
 import { expect, test, type Baker } from './baker';
 
 const PEAR = 'Pear and cardamom loaf';

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from '@playwright/test';
-import { PASTED_FORMULAS } from '@orvin/core/samples';
+import { PASTED_FORMULAS } from '@orvin/core/doors/samples';
 
 const root = fileURLToPath(new URL('../..', import.meta.url));
 const orvin = (args: readonly string[], input = '') =>

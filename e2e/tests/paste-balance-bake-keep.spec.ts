@@ -1,4 +1,4 @@
-import { PASTED_FORMULAS } from '@orvin/core/samples';
+import { PASTED_FORMULAS } from '@orvin/core/doors/samples';
 import { expect, test } from './baker';
 
 for (const pasted of PASTED_FORMULAS) {

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal, viewChild } from '@angular/core';
 import { Popover } from 'primeng/popover';
-import type { Candidate } from '@orvin/core/batch';
-import type { BatchLine, MeasuredBatch } from '@orvin/core/portioning';
+import type { Candidate } from '@orvin/core/batch/amounts';
+import type { BatchLine, MeasuredBatch } from '@orvin/core/batch/batch';
 import { amountForEyes, exactForHands, isWeight } from './amount-words';
 import { BatchSettings } from './batch-settings';
 

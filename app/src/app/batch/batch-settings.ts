@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { targetInWords } from '@orvin/core/batch-sheet';
-import { DomainError } from '@orvin/core/domain-error';
+import { targetInWords } from '@orvin/core/words/batch-words';
+import { DomainError } from '@orvin/core/ground/errors';
 import {
   batchOf,
   batchSheetSchema,
@@ -10,7 +10,7 @@ import {
   type BatchSheet,
   type BatchTarget,
   type TargetsRead,
-} from '@orvin/core/portioning';
+} from '@orvin/core/batch/batch';
 import { withoutGaps } from '../parts/without-gaps';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

@@ -2,10 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input } f
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
-import { KIT_IDS, type KitId } from '@orvin/core/batch';
-import { howSized, pansInWords, SIZED_BY } from '@orvin/core/batch-sheet';
-import { usualKit } from '@orvin/core/portioning';
-import { gramsInWords } from '@orvin/core/wording';
+import { KIT_IDS, type KitId } from '@orvin/core/batch/amounts';
+import { howSized, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
+import { usualKit } from '@orvin/core/batch/batch';
+import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';

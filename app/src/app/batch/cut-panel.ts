@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import { howCut } from '@orvin/core/batch-sheet';
-import { USUAL_CUT, type CutChoice } from '@orvin/core/portioning';
-import { gramsInWords } from '@orvin/core/wording';
+import { howCut } from '@orvin/core/words/batch-words';
+import { USUAL_CUT, type CutChoice } from '@orvin/core/batch/batch';
+import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { Width } from '../parts/width';
 import { BatchSettings } from './batch-settings';

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch';
-import { howFrosted, pansInWords } from '@orvin/core/batch-sheet';
-import { frostingComponent, USUAL_FROSTING, type FrostingChoice } from '@orvin/core/portioning';
-import { gramsInWords } from '@orvin/core/wording';
+import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch/portions';
+import { howFrosted, pansInWords } from '@orvin/core/words/batch-words';
+import { frostingComponent, USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/batch';
+import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { OnBench } from '../work/on-bench';
 import { BatchSettings } from './batch-settings';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { DomainError } from '@orvin/core/domain-error';
-import { liningInWords, liningSizeInWords, panCare, pansInWords } from '@orvin/core/batch-sheet';
+import { DomainError } from '@orvin/core/ground/errors';
+import { liningInWords, liningSizeInWords, panCare, pansInWords } from '@orvin/core/words/batch-words';
 import {
   liningFor,
   liningSvg,
@@ -9,9 +9,9 @@ import {
   type BoxLining,
   type LiningPiece,
   type Paper,
-} from '@orvin/core/lining';
-import { materialById } from '@orvin/core/pans';
-import type { Portion } from '@orvin/core/portioning';
+} from '@orvin/core/batch/lining';
+import { materialById } from '@orvin/core/kitchen/pans';
+import type { Portion } from '@orvin/core/batch/batch';
 import { saveFile } from '../parts/save-file';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';

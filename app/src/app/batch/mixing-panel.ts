@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { howMixed, mixingInWords, NOTES } from '@orvin/core/batch-sheet';
-import { USUAL_MIXER } from '@orvin/core/kitchen';
+import { howMixed, mixingInWords, NOTES } from '@orvin/core/words/batch-words';
+import { USUAL_MIXER } from '@orvin/core/kitchen/kitchen';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
-import { batterGrowth } from '@orvin/core/baking';
+import { batterGrowth } from '@orvin/core/oven/baking';
 import {
   eachInWords,
   evennessInWords,
@@ -9,9 +9,9 @@ import {
   howFilled,
   pansInWords,
   verdictInWords,
-} from '@orvin/core/batch-sheet';
-import type { Portion } from '@orvin/core/portioning';
-import { gramsInWords, windowInWords } from '@orvin/core/wording';
+} from '@orvin/core/words/batch-words';
+import type { Portion } from '@orvin/core/batch/batch';
+import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

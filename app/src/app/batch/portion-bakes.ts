@@ -1,9 +1,9 @@
 import { Injectable, computed, inject, type Signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import type { Audit } from '@orvin/core/audit';
-import { bakeJob, type BakeJob, type BakePrediction } from '@orvin/core/baking';
-import type { Formula } from '@orvin/core/formula';
-import type { Portion } from '@orvin/core/portioning';
+import type { Audit } from '@orvin/core/bench/audit';
+import { bakeJob, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
+import type { Formula } from '@orvin/core/formula/formula';
+import type { Portion } from '@orvin/core/batch/batch';
 import { BakeForesight } from '../work/foresight';
 
 const USUAL_CELSIUS = 175;

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { FUNCTION_NAMES, howRounded } from '@orvin/core/batch-sheet';
-import { ROUNDED_FUNCTIONS } from '@orvin/core/batch';
-import type { MeasuredBatch } from '@orvin/core/portioning';
+import { FUNCTION_NAMES, howRounded } from '@orvin/core/words/batch-words';
+import { ROUNDED_FUNCTIONS } from '@orvin/core/batch/amounts';
+import type { MeasuredBatch } from '@orvin/core/batch/batch';
 import { HowWords } from '../parts/how-words';
 
 /** The picture reaches so far to either side, percent. */

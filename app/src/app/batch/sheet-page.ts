@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { sheetDocument } from '@orvin/core/batch-sheet';
-import { batchOf, batchSheetSchema, EMPTY_BATCH, type Batch } from '@orvin/core/portioning';
-import { minutesInWords, windowInWords } from '@orvin/core/wording';
+import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
+import { batchOf, batchSheetSchema, EMPTY_BATCH, type Batch } from '@orvin/core/batch/batch';
+import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { saveFile } from '../parts/save-file';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
-import { faultInWords, targetInWords, targetProblemInWords } from '@orvin/core/batch-sheet';
-import type { BatchTarget, PanFill, TargetsRead } from '@orvin/core/portioning';
+import { faultInWords, targetInWords, targetProblemInWords } from '@orvin/core/words/batch-words';
+import type { BatchTarget, PanFill, TargetsRead } from '@orvin/core/batch/batch';
 import { FormulaStore } from '../store/formula-store';
 import { BatchSettings } from './batch-settings';
 

@@ -1,6 +1,6 @@
-import { whatFits } from '@orvin/core/batch';
-import { pansSaid } from '@orvin/core/kitchen';
-import { brimMillilitres } from '@orvin/core/pans';
+import { whatFits } from '@orvin/core/batch/portions';
+import { pansSaid } from '@orvin/core/kitchen/kitchen';
+import { brimMillilitres } from '@orvin/core/kitchen/pans';
 import { USUAL_PANS, useInWords } from './fits-panel';
 
 describe('useInWords', () => {

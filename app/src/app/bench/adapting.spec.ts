@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { MessageService } from 'primeng/api';
-import type { Formula } from '@orvin/core/formula';
+import type { Formula } from '@orvin/core/formula/formula';
 import { Database, DATABASE_NAME } from '../store/database';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

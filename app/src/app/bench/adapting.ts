@@ -1,5 +1,5 @@
 import { Injectable, inject } from '@angular/core';
-import type { Formula } from '@orvin/core/formula';
+import type { Formula } from '@orvin/core/formula/formula';
 import { FormulaStore } from '../store/formula-store';
 import { Tell } from '../parts/tell';
 import { OnBench } from '../work/on-bench';

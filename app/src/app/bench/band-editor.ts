@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { styleById, styleShortName, type BandVerdict, type OwnStyle, type Style } from '@orvin/core/balance';
-import { forget, learn } from '@orvin/core/kitchen';
-import type { Region } from '@orvin/core/units';
-import { QUANTITY_NAMES } from '@orvin/core/wording';
+import { styleById, styleShortName, type BandVerdict, type Style } from '@orvin/core/batter/balance';
+import { forget, learn, type OwnStyle } from '@orvin/core/kitchen/kitchen';
+import type { Region } from '@orvin/core/ground/units';
+import { QUANTITY_NAMES } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { Tell } from '../parts/tell';
 import { LineEditing } from './line-editing';

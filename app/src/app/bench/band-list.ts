@@ -1,9 +1,10 @@
+import type { Quantity } from '@orvin/core/kitchen/kitchen';
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
-import type { BandVerdict, Quantity, Style } from '@orvin/core/balance';
-import type { Region } from '@orvin/core/units';
+import type { BandVerdict, Style } from '@orvin/core/batter/balance';
+import type { Region } from '@orvin/core/ground/units';
 import { BandEditor } from './band-editor';
 import { How } from './how';
-import { QUANTITY_NAMES, quantityInWords, verdictInWords } from '@orvin/core/wording';
+import { QUANTITY_NAMES, quantityInWords, verdictInWords } from '@orvin/core/words/wording';
 
 /** Each quantity a thin track with the style's band marked and the reading as a tick; the last kept version's tick as a ghost. */
 @Component({

@@ -1,5 +1,5 @@
-import { TABLE_PANTRY } from '@orvin/core/ingredients';
-import { plainContext, readLine } from '@orvin/core/parsing';
+import { TABLE_PANTRY } from '@orvin/core/kitchen/ingredients';
+import { plainContext, readLine } from '@orvin/core/formula/parsing';
 import { completed, completions } from './completion';
 
 const offered = (text: string) => completions(readLine(text, plainContext('UK')), TABLE_PANTRY, 'UK');

@@ -1,8 +1,8 @@
-import type { Doing } from '@orvin/core/formula';
-import { doings } from '@orvin/core/formula';
-import { ingredientName, type Ingredient, type Pantry } from '@orvin/core/ingredients';
-import type { ReadEntry } from '@orvin/core/parsing';
-import type { Region } from '@orvin/core/units';
+import type { Doing } from '@orvin/core/formula/formula';
+import { doings } from '@orvin/core/formula/formula';
+import { ingredientName, type Ingredient, type Pantry } from '@orvin/core/kitchen/ingredients';
+import type { ReadEntry } from '@orvin/core/formula/parsing';
+import type { Region } from '@orvin/core/ground/units';
 
 /** An ingredient that the typed words may become, and what it will do. */
 export interface Completion {

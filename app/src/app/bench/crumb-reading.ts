@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Judgement } from '@orvin/core/judging';
-import { ingredientName } from '@orvin/core/ingredients';
-import { pantryOf, USUAL_PLACE } from '@orvin/core/kitchen';
-import type { Region } from '@orvin/core/units';
-import { consequenceInWords, ruleInWords } from '@orvin/core/explaining';
-import { minutesInWords, percentInWords } from '@orvin/core/wording';
+import type { Judgement } from '@orvin/core/bench/outlook';
+import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { pantryOf, USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
+import type { Region } from '@orvin/core/ground/units';
+import { consequenceInWords, ruleInWords } from '@orvin/core/words/explaining';
+import { minutesInWords, percentInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { ForceList } from './force-list';
 import { How } from './how';

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { FORCES, type Forces } from '@orvin/core/forces';
-import { ingredientName } from '@orvin/core/ingredients';
-import type { Region } from '@orvin/core/units';
-import { FORCE_NAMES } from '@orvin/core/explaining';
+import { FORCES, type Forces } from '@orvin/core/batter/crumb-texture';
+import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import type { Region } from '@orvin/core/ground/units';
+import { FORCE_NAMES } from '@orvin/core/words/explaining';
 import { How } from './how';
 
 const NAMED = 4;

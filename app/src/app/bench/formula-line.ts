@@ -10,13 +10,13 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
-import type { AuditLine } from '@orvin/core/audit';
-import type { Doing, FormulaLine } from '@orvin/core/formula';
-import { ingredientName } from '@orvin/core/ingredients';
-import { pantryOf } from '@orvin/core/kitchen';
-import type { Severity } from '@orvin/core/parsing';
-import type { Region } from '@orvin/core/units';
-import { gramsInWords, percentInWords } from '@orvin/core/wording';
+import type { AuditLine } from '@orvin/core/bench/audit';
+import type { Doing, FormulaLine } from '@orvin/core/formula/formula';
+import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { pantryOf } from '@orvin/core/kitchen/kitchen';
+import type { Severity } from '@orvin/core/formula/parsing';
+import type { Region } from '@orvin/core/ground/units';
+import { gramsInWords, percentInWords } from '@orvin/core/words/wording';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';
 import { completed, completions, type Completion } from './completion';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { derivationOf, type Figure } from '@orvin/core/explaining';
+import { derivationOf, type Figure } from '@orvin/core/words/explaining';
 import { Judging } from './judging';
 
 let nextId = 0;

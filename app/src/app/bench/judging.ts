@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { judgementOf } from '@orvin/core/judging';
-import { USUAL_PLACE } from '@orvin/core/kitchen';
+import { judgementOf } from '@orvin/core/bench/outlook';
+import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
-import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
-import { GRAMS_PER_TEASPOON, SODA_MEQ_PER_GRAM, type Ledger } from '@orvin/core/leavening';
-import { inTeaspoons, type Region } from '@orvin/core/units';
-import { gramsInWords } from '@orvin/core/wording';
+import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { GRAMS_PER_TEASPOON, SODA_MEQ_PER_GRAM, type Ledger } from '@orvin/core/batter/leavening';
+import { inTeaspoons, type Region } from '@orvin/core/ground/units';
+import { gramsInWords } from '@orvin/core/words/wording';
 
 /** Every source of acid and of soda by itself: its grams, its milliequivalents, and the soda these are, in grams and spoons. */
 @Component({

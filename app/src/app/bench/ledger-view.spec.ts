@@ -1,5 +1,5 @@
-import { auditFormula } from '@orvin/core/audit';
-import { readFormula } from '@orvin/core/parsing';
+import { auditFormula } from '@orvin/core/bench/audit';
+import { readFormula } from '@orvin/core/formula/parsing';
 import { ledgerView } from './ledger-view';
 
 function viewOf(text: string) {

@@ -1,8 +1,8 @@
-import type { Ledger } from '@orvin/core/leavening';
-import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/leavening';
-import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
-import { inTeaspoons, type Region } from '@orvin/core/units';
-import { gramsInWords, PHASE_NAMES, phConsequence, phInWords } from '@orvin/core/wording';
+import type { Ledger } from '@orvin/core/batter/leavening';
+import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/batter/leavening';
+import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { inTeaspoons, type Region } from '@orvin/core/ground/units';
+import { gramsInWords, PHASE_NAMES, phConsequence, phInWords } from '@orvin/core/words/wording';
 
 /** A block of the ledger picture, in milliequivalents from the left edge. */
 export interface Block {

@@ -1,5 +1,5 @@
 import { Injectable, inject, signal } from '@angular/core';
-import { applyFix, type Finding } from '@orvin/core/audit';
+import { applyFix, type Finding } from '@orvin/core/bench/audit';
 import {
   addComponent,
   dismiss,
@@ -19,10 +19,10 @@ import {
   type Formula,
   type FormulaLine,
   type LineFacts,
-} from '@orvin/core/formula';
-import { learn } from '@orvin/core/kitchen';
-import { retyped, withAmount } from '@orvin/core/parsing';
-import type { Region } from '@orvin/core/units';
+} from '@orvin/core/formula/formula';
+import { learn } from '@orvin/core/kitchen/kitchen';
+import { retyped, withAmount } from '@orvin/core/formula/parsing';
+import type { Region } from '@orvin/core/ground/units';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 

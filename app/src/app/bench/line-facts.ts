@@ -2,9 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
-import type { FormulaLine, FormulaStep, LineShare } from '@orvin/core/formula';
-import { takesFrom, type Method } from '@orvin/core/parsing';
-import { gramsInWords } from '@orvin/core/wording';
+import type { FormulaLine, FormulaStep, LineShare } from '@orvin/core/formula/formula';
+import { takesFrom, type Method } from '@orvin/core/formula/parsing';
+import { gramsInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Readings } from '../work/readings';

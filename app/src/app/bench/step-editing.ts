@@ -9,7 +9,7 @@ import {
   type Formula,
   type FormulaStep,
   type LineShare,
-} from '@orvin/core/formula';
+} from '@orvin/core/formula/formula';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 

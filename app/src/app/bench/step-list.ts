@@ -1,8 +1,8 @@
 import { CdkDrag, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import type { Audit, AuditLine } from '@orvin/core/audit';
-import type { FormulaStep } from '@orvin/core/formula';
-import type { Region } from '@orvin/core/units';
+import type { Audit, AuditLine } from '@orvin/core/bench/audit';
+import type { FormulaStep } from '@orvin/core/formula/formula';
+import type { Region } from '@orvin/core/ground/units';
 import { StepEditing } from './step-editing';
 import { StepRow } from './step-row';
 import { saidIn, takenBy } from './step-view';

@@ -1,7 +1,7 @@
 import type { ElementRef } from '@angular/core';
 import { CdkDragHandle } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, afterRenderEffect, inject, input, output, viewChild } from '@angular/core';
-import type { FormulaStep } from '@orvin/core/formula';
+import type { FormulaStep } from '@orvin/core/formula/formula';
 import { StepEditing } from './step-editing';
 import type { SaidChip, TakenChip } from './step-view';
 

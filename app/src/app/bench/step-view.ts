@@ -1,8 +1,8 @@
-import type { AuditLine, ReadStep } from '@orvin/core/audit';
-import { ingredientName } from '@orvin/core/ingredients';
-import { takenIn, type Mention, type Method } from '@orvin/core/parsing';
-import type { Region } from '@orvin/core/units';
-import { gramsInWords, windowInWords } from '@orvin/core/wording';
+import type { AuditLine, ReadStep } from '@orvin/core/bench/audit';
+import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { takenIn, type Mention, type Method } from '@orvin/core/formula/parsing';
+import type { Region } from '@orvin/core/ground/units';
+import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
 
 /** What a step takes of one line, for the eye. */
 export interface TakenChip {

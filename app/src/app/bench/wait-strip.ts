@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Waiting } from '@orvin/core/rising';
+import type { Waiting } from '@orvin/core/batter/rising';
 import { Width } from '../parts/width';
 
 const HEIGHT = 74;

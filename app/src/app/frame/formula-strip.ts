@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Button } from 'primeng/button';
-import { styleShortName } from '@orvin/core/balance';
-import { gramsInWords, windowInWords } from '@orvin/core/wording';
+import { styleShortName } from '@orvin/core/batter/balance';
+import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { NextAct } from '../parts/next-act';

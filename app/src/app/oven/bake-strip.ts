@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import type { BakePrediction } from '@orvin/core/baking';
-import { minutesInWords } from '@orvin/core/wording';
+import type { BakePrediction } from '@orvin/core/oven/baking';
+import { minutesInWords } from '@orvin/core/words/wording';
 import { Width } from '../parts/width';
 import { afterwards, crustColour, placeMarks, roughMinutes, stripMarks } from './bake-view';
 

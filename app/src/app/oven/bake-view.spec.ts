@@ -1,5 +1,5 @@
-import { runBakeJob, type BakeJob, type BakePrediction } from '@orvin/core/baking';
-import { parseVessel } from '@orvin/core/pans';
+import { runBakeJob, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
+import { parseVessel } from '@orvin/core/kitchen/pans';
 import {
   afterwards,
   crustColour,

@@ -1,6 +1,6 @@
-import type { BakeAdvice, BakePrediction } from '@orvin/core/baking';
-import { SHELF_PANS } from '@orvin/core/pans';
-import { minutesInWords } from '@orvin/core/wording';
+import type { BakeAdvice, BakePrediction } from '@orvin/core/oven/baking';
+import { SHELF_PANS } from '@orvin/core/kitchen/pans';
+import { minutesInWords } from '@orvin/core/words/wording';
 
 /** A moment on the bake strip. */
 export interface StripMark {

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { BakePrediction } from '@orvin/core/baking';
-import { donenessInWords, howDone } from '@orvin/core/oven-choices';
-import { minutesInWords } from '@orvin/core/wording';
+import type { BakePrediction } from '@orvin/core/oven/baking';
+import { donenessInWords, howDone } from '@orvin/core/words/oven-words';
+import { minutesInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 
 /** How to tell that it is done: the tests of this style, the best first, and what each means here. */

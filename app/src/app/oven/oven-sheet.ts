@@ -1,5 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
-import type { Audit } from '@orvin/core/audit';
+import type { Audit } from '@orvin/core/bench/audit';
 import {
   bakeJob,
   knownPansOf,
@@ -7,10 +7,10 @@ import {
   type BakeChoice,
   type BakeJob,
   type OvenCourse,
-} from '@orvin/core/baking';
-import type { KnownBake, OvenSheet } from '@orvin/core/formula';
-import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, vesselSaid, type OwnOven } from '@orvin/core/kitchen';
-import { isFree, PAN_MATERIALS, type PanMaterial, type ParsedVessel, type VesselSet } from '@orvin/core/pans';
+} from '@orvin/core/oven/baking';
+import type { KnownBake, OvenSheet } from '@orvin/core/formula/formula';
+import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, vesselSaid, type OwnOven } from '@orvin/core/kitchen/kitchen';
+import { isFree, PAN_MATERIALS, type PanMaterial, type ParsedVessel, type VesselSet } from '@orvin/core/kitchen/pans';
 import { withoutGaps } from '../parts/without-gaps';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

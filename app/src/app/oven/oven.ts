@@ -19,10 +19,10 @@ import { Select } from 'primeng/select';
 import { SelectButton } from 'primeng/selectbutton';
 import { Slider } from 'primeng/slider';
 import { scan } from 'rxjs';
-import { coversInWords, type BakeAdviceCode, readCovers, readSchedule, scheduleInWords } from '@orvin/core/baking';
-import { howClocked, howFilledInPan, howTimed, noBakeInWords } from '@orvin/core/oven-choices';
-import { PAN_MATERIALS, type PanMaterial } from '@orvin/core/pans';
-import { durationIn } from '@orvin/core/parsing';
+import { coversInWords, type BakeAdviceCode, readCovers, readSchedule, scheduleInWords } from '@orvin/core/oven/baking';
+import { howClocked, howFilledInPan, howTimed, noBakeInWords } from '@orvin/core/words/oven-words';
+import { PAN_MATERIALS, type PanMaterial } from '@orvin/core/kitchen/pans';
+import { durationIn } from '@orvin/core/formula/parsing';
 import {
   adviceInWords,
   gramsInWords,
@@ -31,7 +31,7 @@ import {
   otherScales,
   setPointReasonInWords,
   windowInWords,
-} from '@orvin/core/wording';
+} from '@orvin/core/words/wording';
 import { FaceTabs } from '../parts/face-tabs';
 import { HowWords } from '../parts/how-words';
 import { Keeping } from '../parts/keeping';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { BakeFrame, BakePrediction } from '@orvin/core/baking';
-import { DOME_RISE, isFree, sectionAt, type VesselSet } from '@orvin/core/pans';
+import type { BakeFrame, BakePrediction } from '@orvin/core/oven/baking';
+import { DOME_RISE, isFree, sectionAt, type VesselSet } from '@orvin/core/kitchen/pans';
 import { Width } from '../parts/width';
 import { crustColour, heatColour, middleInWords } from './bake-view';
 

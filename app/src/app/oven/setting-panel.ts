@@ -4,17 +4,11 @@ import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
 import { combineLatest, debounceTime, distinctUntilChanged, map, of, switchMap } from 'rxjs';
-import type { BakeJob } from '@orvin/core/baking';
-import {
-  besideOf,
-  settingForColour,
-  settingForMinutes,
-  SETTING_COSTS,
-  sharedSetting,
-  type SettingFound,
-  type SweepPoint,
-} from '@orvin/core/oven-choices';
-import { minutesInWords, otherScales } from '@orvin/core/wording';
+import type { BakeJob } from '@orvin/core/oven/baking';
+import { besideOf, type SweepPoint } from '@orvin/core/oven/sweeps';
+import { settingForColour, settingForMinutes, sharedSetting, type SettingFound } from '@orvin/core/oven/settings';
+import { SETTING_COSTS } from '@orvin/core/words/oven-words';
+import { minutesInWords, otherScales } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, distinctUntilChanged, switchMap } from 'rxjs';
-import { RULES_MISS, type BakeJob, type BakePrediction, type WindowReason } from '@orvin/core/baking';
-import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/oven-choices';
-import { minutesInWords, windowInWords } from '@orvin/core/wording';
+import { RULES_MISS, type BakeJob, type BakePrediction, type WindowReason } from '@orvin/core/oven/baking';
+import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
+import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { Sweeps } from '../work/sweeps';
 

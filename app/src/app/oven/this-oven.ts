@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import { USUAL_HEATING_MINUTES } from '@orvin/core/baking';
-import type { OvenReading } from '@orvin/core/kitchen';
+import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
+import type { OvenReading } from '@orvin/core/kitchen/kitchen';
 import { OvenSettings } from './oven-sheet';
 
 /** The baker's own oven: how long it heats, and what a thermometer in it said. It holds for every formula. */

@@ -1,4 +1,4 @@
-import { learn, PLAIN_KITCHEN } from '@orvin/core/kitchen';
+import { learn, PLAIN_KITCHEN } from '@orvin/core/kitchen/kitchen';
 import { converterView } from './converter-view';
 
 const view = (words: string, kitchen = PLAIN_KITCHEN) => {

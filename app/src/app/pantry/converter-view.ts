@@ -1,8 +1,8 @@
-import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
-import type { Kitchen } from '@orvin/core/kitchen';
-import { convertAmount, type Converted } from '@orvin/core/parsing';
-import { FILLINGS, inEighths, type Filling, type Region } from '@orvin/core/units';
-import { gramsInWords, problemInWords } from '@orvin/core/wording';
+import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import type { Kitchen } from '@orvin/core/kitchen/kitchen';
+import { convertAmount, type Converted } from '@orvin/core/formula/parsing';
+import { FILLINGS, inEighths, type Filling, type Region } from '@orvin/core/ground/units';
+import { gramsInWords, problemInWords } from '@orvin/core/words/wording';
 
 /** A way to fill the measure, with what it then weighs. */
 export interface FillingBar {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { InputText } from 'primeng/inputtext';
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
-import { REGIONS, type Filling } from '@orvin/core/units';
+import { REGIONS, type Filling } from '@orvin/core/ground/units';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { REGION_NAMES } from '../parts/region-names';

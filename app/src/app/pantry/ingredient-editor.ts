@@ -12,11 +12,11 @@ import {
   type Allergen,
   type CompositionPart,
   type OwnIngredient,
-} from '@orvin/core/ingredients';
-import { learn, pantryOf } from '@orvin/core/kitchen';
-import { checkIngredient, startedFrom } from '@orvin/core/own-ingredients';
-import { FILLINGS, type Filling } from '@orvin/core/units';
-import { faultInWords } from '@orvin/core/wording';
+} from '@orvin/core/kitchen/ingredients';
+import { learn, pantryOf } from '@orvin/core/kitchen/kitchen';
+import { checkIngredient, startedFrom } from '@orvin/core/kitchen/own-ingredients';
+import { FILLINGS, type Filling } from '@orvin/core/ground/units';
+import { faultInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { IngredientChoices, type Choice } from './ingredient-choices';
 

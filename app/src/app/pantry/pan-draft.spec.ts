@@ -1,4 +1,4 @@
-import { cavityMillilitres } from '@orvin/core/pans';
+import { cavityMillilitres } from '@orvin/core/kitchen/pans';
 import { draftOf, EMPTY_DRAFT, panOf, type PanDraft } from './pan-draft';
 
 const draft = (over: Partial<PanDraft>): PanDraft => ({ ...EMPTY_DRAFT, name: 'heart tin', ...over });

@@ -1,4 +1,4 @@
-import { cavityMillilitres, type Pan, type PanMaterial, type PanShape } from '@orvin/core/pans';
+import { cavityMillilitres, type Pan, type PanMaterial, type PanShape } from '@orvin/core/kitchen/pans';
 
 /** What pans are made of, as a baker says it: how it takes up heat, and its row of the materials table. */
 export const MADE_OF: readonly { readonly id: string; readonly name: string; readonly material: PanMaterial }[] = [

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { Pan } from '@orvin/core/pans';
+import type { Pan } from '@orvin/core/kitchen/pans';
 import { planPath, tubePath, wallPath } from '../parts/pan-shapes';
 
 /** A pan to scale: cut through the middle, and from above. */

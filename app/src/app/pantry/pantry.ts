@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { OwnIngredient } from '@orvin/core/ingredients';
-import type { OwnPan } from '@orvin/core/kitchen';
+import type { OwnIngredient } from '@orvin/core/kitchen/ingredients';
+import type { OwnPan } from '@orvin/core/kitchen/kitchen';
 import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
 import { Converter } from './converter';

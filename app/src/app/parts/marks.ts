@@ -1,4 +1,4 @@
-import type { Severity } from '@orvin/core/parsing';
+import type { Severity } from '@orvin/core/formula/parsing';
 
 /** A shape for each severity, so that it is seen without colour; the word stands for those who do not see the shape. */
 export const MARKS: Readonly<Record<Severity, { readonly shape: string; readonly word: string }>> = {

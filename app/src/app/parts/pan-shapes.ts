@@ -1,4 +1,4 @@
-import { areaAt, isCircular, sectionAt, type Pan } from '@orvin/core/pans';
+import { areaAt, isCircular, sectionAt, type Pan } from '@orvin/core/kitchen/pans';
 
 /** Half the inner width of a pan's section at a height, cm: what a cut through the middle shows. */
 export const halfAcross = (pan: Pan, heightCm: number): number => sectionAt(pan, heightCm).widthCm / 2;

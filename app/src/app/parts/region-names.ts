@@ -1,4 +1,4 @@
-import type { Region } from '@orvin/core/units';
+import type { Region } from '@orvin/core/ground/units';
 
 /** Whose measures are meant, in words. */
 export const REGION_NAMES: Readonly<Record<Region, string>> = {

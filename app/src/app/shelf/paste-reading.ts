@@ -1,8 +1,8 @@
-import { auditFormula } from '@orvin/core/audit';
-import type { FileReading } from '@orvin/core/formats';
-import type { Formula } from '@orvin/core/formula';
-import type { Surroundings } from '@orvin/core/parsing';
-import { inOneLine, problemInWords, windowInWords } from '@orvin/core/wording';
+import { auditFormula } from '@orvin/core/bench/audit';
+import type { FileReading } from '@orvin/core/papers/formats';
+import type { Formula } from '@orvin/core/formula/formula';
+import type { Surroundings } from '@orvin/core/formula/parsing';
+import { inOneLine, problemInWords, windowInWords } from '@orvin/core/words/wording';
 
 export interface PasteReading {
   /** What would go on the bench, in one line; or why not, and what to do. */

@@ -1,5 +1,5 @@
-import { auditFormula } from '@orvin/core/audit';
-import { readFormula } from '@orvin/core/parsing';
+import { auditFormula } from '@orvin/core/bench/audit';
+import { readFormula } from '@orvin/core/formula/parsing';
 import { shelfRow } from './shelf-row';
 
 function rowOf(text: string) {

@@ -1,6 +1,6 @@
-import type { Audit } from '@orvin/core/audit';
-import { styleShortName } from '@orvin/core/balance';
-import { gramsInWords, QUANTITY_NAMES, windowInWords } from '@orvin/core/wording';
+import type { Audit } from '@orvin/core/bench/audit';
+import { styleShortName } from '@orvin/core/batter/balance';
+import { gramsInWords, QUANTITY_NAMES, windowInWords } from '@orvin/core/words/wording';
 import type { StoredFormula } from '../store/records';
 import { MARKS } from '../parts/marks';
 

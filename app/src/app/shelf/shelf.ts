@@ -6,7 +6,7 @@ import { Button } from 'primeng/button';
 import { Popover } from 'primeng/popover';
 import { Textarea } from 'primeng/textarea';
 import { catchError, combineLatest, debounceTime, from, fromEvent, map, of, switchMap } from 'rxjs';
-import type { ExportFormat } from '@orvin/core/formats';
+import type { ExportFormat } from '@orvin/core/papers/formats';
 import { saveFile } from '../parts/save-file';
 import { Seen } from '../parts/seen';
 import { Tell } from '../parts/tell';

@@ -1,8 +1,8 @@
-import { PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen';
-import { parsePan } from '@orvin/core/pans';
+import { PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen/kitchen';
+import { parsePan } from '@orvin/core/kitchen/pans';
 import type { StoredFormula, StoredKitchen, StoredVersion } from './records';
-import { readFormula } from '@orvin/core/parsing';
-import { DEMO_FORMULAS } from '@orvin/core/samples';
+import { readFormula } from '@orvin/core/formula/parsing';
+import { DEMO_FORMULAS } from '@orvin/core/doors/samples';
 
 /** The tea tent's pans, as they stand on its shelf. */
 const PANS = ['20 cm round x 2', '2 lb loaf tin x 2', '12-hole muffin tin x 2', '30 x 20 x 4 cm tin', '18 cm round, 9 cm deep', '20 cm square tin']; // prettier-ignore

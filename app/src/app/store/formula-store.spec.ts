@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Dexie } from 'dexie';
-import type { Formula } from '@orvin/core/formula';
-import { learn } from '@orvin/core/kitchen';
+import type { Formula } from '@orvin/core/formula/formula';
+import { learn } from '@orvin/core/kitchen/kitchen';
 import { Database, DATABASE_NAME } from './database';
 import { FormulaStore } from './formula-store';
 import { putDown, takeUp } from './unload-journal';

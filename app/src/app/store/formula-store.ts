@@ -1,8 +1,8 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { fromEvent } from 'rxjs';
 import { filter } from 'rxjs/operators';
-import type { Formula, OvenSheet } from '@orvin/core/formula';
-import { PLAIN_KITCHEN, type Kitchen } from '@orvin/core/kitchen';
+import type { Formula, OvenSheet } from '@orvin/core/formula/formula';
+import { PLAIN_KITCHEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
 import { Database } from './database';
 import { EditHistory } from './edit-history';
 import {
@@ -17,7 +17,7 @@ import {
   type Table,
   type TableRecords,
 } from './edits';
-import type { BatchSheet } from '@orvin/core/portioning';
+import type { BatchSheet } from '@orvin/core/batch/batch';
 import type { StoredBatch, StoredFormula, StoredKitchen, StoredVersion } from './records';
 import { putDown, takeUp, type Unwritten } from './unload-journal';
 

@@ -1,5 +1,5 @@
 import { InjectionToken, inject } from '@angular/core';
-import { PLAIN_KITCHEN } from '@orvin/core/kitchen';
+import { PLAIN_KITCHEN } from '@orvin/core/kitchen/kitchen';
 import { demoData } from './demo-data';
 import { FormulaStore } from './formula-store';
 import { SettingsStore } from './settings-store';

@@ -1,9 +1,9 @@
 import Joi from 'joi';
-import { formulaSchema, kitchenSchema, ovenSheetSchema } from '@orvin/core/formats';
-import type { Formula, OvenSheet } from '@orvin/core/formula';
-import type { Kitchen } from '@orvin/core/kitchen';
-import type { BatchSheet } from '@orvin/core/portioning';
-import { REGIONS, type Region } from '@orvin/core/units';
+import { formulaSchema, kitchenSchema, ovenSheetSchema } from '@orvin/core/papers/formats';
+import type { Formula, OvenSheet } from '@orvin/core/formula/formula';
+import type { Kitchen } from '@orvin/core/kitchen/kitchen';
+import type { BatchSheet } from '@orvin/core/batch/batch';
+import { REGIONS, type Region } from '@orvin/core/ground/units';
 
 /** A formula as the baker works on it. Every change makes a new revision; what it was is in the edits and the kept versions. */
 export interface StoredFormula {

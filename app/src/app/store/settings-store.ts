@@ -1,5 +1,5 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
-import type { Region } from '@orvin/core/units';
+import type { Region } from '@orvin/core/ground/units';
 import { Database } from './database';
 import { storedSettingsSchema, type StoredSettings } from './records';
 

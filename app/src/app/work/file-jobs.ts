@@ -7,10 +7,10 @@ import {
   ovenSheetSchema,
   type ExportFormat,
   type FormulaRecord,
-} from '@orvin/core/formats';
-import type { Formula } from '@orvin/core/formula';
-import type { Kitchen } from '@orvin/core/kitchen';
-import { REGIONS, type Region } from '@orvin/core/units';
+} from '@orvin/core/papers/formats';
+import type { Formula } from '@orvin/core/formula/formula';
+import type { Kitchen } from '@orvin/core/kitchen/kitchen';
+import { REGIONS, type Region } from '@orvin/core/ground/units';
 
 /** A file or a pasted text to read. */
 export interface ReadJob {

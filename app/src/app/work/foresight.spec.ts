@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Subject } from 'rxjs';
-import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/baking';
+import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/oven/baking';
 import { BakeForesight, type Foresight } from './foresight';
 import { Work } from './work-client';
 

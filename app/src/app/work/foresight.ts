@@ -1,7 +1,7 @@
 import { Injectable, inject } from '@angular/core';
 import type { Observable } from 'rxjs';
 import { catchError, combineLatest, map, of, startWith, switchMap, debounceTime, distinctUntilChanged } from 'rxjs';
-import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/baking';
+import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/oven/baking';
 import { asking } from './asking';
 import { Work } from './work-client';
 

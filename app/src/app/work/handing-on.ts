@@ -1,5 +1,5 @@
 import { Injectable, inject } from '@angular/core';
-import { EXPORT_FILES, type ExportFormat } from '@orvin/core/formats';
+import { EXPORT_FILES, type ExportFormat } from '@orvin/core/papers/formats';
 import { FormulaStore } from '../store/formula-store';
 import { Work } from './work-client';
 

@@ -1,6 +1,6 @@
 import { Injectable, inject, signal } from '@angular/core';
-import { mergedKitchens, type Kitchen } from '@orvin/core/kitchen';
-import { inOneLine, problemInWords } from '@orvin/core/wording';
+import { mergedKitchens, type Kitchen } from '@orvin/core/kitchen/kitchen';
+import { inOneLine, problemInWords } from '@orvin/core/words/wording';
 import { FormulaStore, type AddedFormula } from '../store/formula-store';
 import type { StoredFormula } from '../store/records';
 import { SettingsStore } from '../store/settings-store';

@@ -7,10 +7,11 @@ import {
   type BakeJob,
   type KnownTime,
   type PredictionResult,
-} from '@orvin/core/baking';
-import { sheetCsv, sheetMarkdown, type SheetDocument } from '@orvin/core/batch-sheet';
-import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from '@orvin/core/formats';
-import { bakeAt, sensitivitiesOf, type Sensitivity, type SweepPoint } from '@orvin/core/oven-choices';
+} from '@orvin/core/oven/baking';
+import { sheetCsv, sheetMarkdown, type SheetDocument } from '@orvin/core/papers/cooking-sheet';
+import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from '@orvin/core/papers/formats';
+import { bakeAt, type SweepPoint } from '@orvin/core/oven/sweeps';
+import { sensitivitiesOf, type Sensitivity } from '@orvin/core/oven/sensitivity';
 import type { ExportJob, ReadJob } from './file-jobs';
 import type { printJobs } from './print-jobs';
 

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { bakeJobSchema, predictionSchema, sensitivitiesSchema, sweepPointSchema } from '@orvin/core/formats';
+import { bakeJobSchema, predictionSchema, sensitivitiesSchema, sweepPointSchema } from '@orvin/core/papers/formats';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
 import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';

@@ -1,7 +1,7 @@
-import { liningFor, type BoxLining, type Paper } from '@orvin/core/lining';
-import type { SheetDocument } from '@orvin/core/batch-sheet';
-import type { PanSet } from '@orvin/core/pans';
-import { liningPdf, sheetPdf, type PrintFonts } from '@orvin/core/printing';
+import { liningFor, type BoxLining, type Paper } from '@orvin/core/batch/lining';
+import type { SheetDocument } from '@orvin/core/papers/cooking-sheet';
+import type { PanSet } from '@orvin/core/kitchen/pans';
+import { liningPdf, sheetPdf, type PrintFonts } from '@orvin/core/papers/printing';
 
 export interface SheetPdfJob {
   readonly sheet: SheetDocument;

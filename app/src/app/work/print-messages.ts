@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { panSetSchema } from '@orvin/core/formats';
+import { panSetSchema } from '@orvin/core/papers/formats';
 
 /* What crosses to the worker that prints, and what comes back. */
 

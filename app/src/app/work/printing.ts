@@ -1,8 +1,8 @@
 import { Injectable, inject } from '@angular/core';
-import type { SheetDocument } from '@orvin/core/batch-sheet';
-import type { BoxLining, Paper } from '@orvin/core/lining';
-import type { PanSet } from '@orvin/core/pans';
-import type { PrintFonts } from '@orvin/core/printing';
+import type { SheetDocument } from '@orvin/core/papers/cooking-sheet';
+import type { BoxLining, Paper } from '@orvin/core/batch/lining';
+import type { PanSet } from '@orvin/core/kitchen/pans';
+import type { PrintFonts } from '@orvin/core/papers/printing';
 import { Work } from './work-client';
 
 const FONT_FILES = {

@@ -1,8 +1,8 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { auditFormula, type Audit } from '@orvin/core/audit';
-import type { Formula } from '@orvin/core/formula';
-import type { Kitchen } from '@orvin/core/kitchen';
-import type { Surroundings } from '@orvin/core/parsing';
+import { auditFormula, type Audit } from '@orvin/core/bench/audit';
+import type { Formula } from '@orvin/core/formula/formula';
+import type { Kitchen } from '@orvin/core/kitchen/kitchen';
+import type { Surroundings } from '@orvin/core/formula/parsing';
 import { FormulaStore } from '../store/formula-store';
 
 interface Known {

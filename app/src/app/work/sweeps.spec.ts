@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { lastValueFrom, take, toArray } from 'rxjs';
-import { WARM_UP_JOB, type BakeJob } from '@orvin/core/baking';
-import { SWEEP_CELSIUS } from '@orvin/core/oven-choices';
+import { WARM_UP_JOB, type BakeJob } from '@orvin/core/oven/baking';
+import { SWEEP_CELSIUS } from '@orvin/core/oven/sweeps';
 import { jobs } from './jobs';
 import { Sweeps } from './sweeps';
 import { Work } from './work-client';

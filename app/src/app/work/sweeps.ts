@@ -1,8 +1,9 @@
 import { Injectable, inject } from '@angular/core';
 import type { Observable } from 'rxjs';
 import { catchError, concatMap, from, of, scan, startWith } from 'rxjs';
-import type { BakeJob } from '@orvin/core/baking';
-import { SWEEP_CELSIUS, type Sensitivity, type SweepPoint } from '@orvin/core/oven-choices';
+import type { BakeJob } from '@orvin/core/oven/baking';
+import { SWEEP_CELSIUS, type SweepPoint } from '@orvin/core/oven/sweeps';
+import { type Sensitivity } from '@orvin/core/oven/sensitivity';
 import { asking } from './asking';
 import { Work } from './work-client';
 

@@ -1,4 +1,4 @@
-import { WARM_UP_JOB, type BakeJob } from '@orvin/core/baking';
+import { WARM_UP_JOB, type BakeJob } from '@orvin/core/oven/baking';
 import { answer } from './answer';
 import { WorkClient, type WorkerLike } from './work-client';
 

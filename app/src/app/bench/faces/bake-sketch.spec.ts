@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import type { Section } from '@orvin/core/sandbox';
+import type { Section } from '@orvin/core/bench/sandbox';
 import { BakeSketch } from './bake-sketch';
 
 const USUAL: Section = { side: 0.95, middle: 1.1, openness: 0.3, tunnels: 0, crust: 0.5, gummy: 0, toughness: 0.4 };

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { Section } from '@orvin/core/sandbox';
+import type { Section } from '@orvin/core/bench/sandbox';
 
 const WIDTH = 320;
 const HEIGHT = 160;

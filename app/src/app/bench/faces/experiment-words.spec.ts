@@ -1,4 +1,4 @@
-import { EXPERIMENTS } from '@orvin/core/sandbox';
+import { EXPERIMENTS } from '@orvin/core/bench/sandbox';
 import { EXPERIMENT_WORDS } from './experiment-words';
 
 describe('the words of the experiments', () => {

@@ -1,4 +1,4 @@
-import type { Answer, ExperimentId } from '@orvin/core/sandbox';
+import type { Answer, ExperimentId } from '@orvin/core/bench/sandbox';
 
 interface ExperimentWords {
   readonly does: string;

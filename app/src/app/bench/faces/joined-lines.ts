@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { joinedLines, writtenApart } from '@orvin/core/adapt';
-import type { Audit } from '@orvin/core/audit';
-import type { Formula } from '@orvin/core/formula';
+import { joinedLines, writtenApart } from '@orvin/core/bench/adapt';
+import type { Audit } from '@orvin/core/bench/audit';
+import type { Formula } from '@orvin/core/formula/formula';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Audit } from '@orvin/core/audit';
-import type { Formula } from '@orvin/core/formula';
-import { ingredientName, type Ingredient } from '@orvin/core/ingredients';
-import { learn, forget } from '@orvin/core/kitchen';
-import { NUTRIENTS, type Nutrient } from '@orvin/core/nutrition';
-import { gramsInWords } from '@orvin/core/wording';
+import type { Audit } from '@orvin/core/bench/audit';
+import type { Formula } from '@orvin/core/formula/formula';
+import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { learn, forget } from '@orvin/core/kitchen/kitchen';
+import { NUTRIENTS, type Nutrient } from '@orvin/core/batter/nutrition';
+import { gramsInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../../store/formula-store';
 import { OnBench } from '../../work/on-bench';
 import { How } from '../how';

@@ -1,13 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import type { Audit } from '@orvin/core/audit';
-import { leavenersOf, partsWith, settingsFor, takeSetting } from '@orvin/core/adapt';
-import type { Formula } from '@orvin/core/formula';
-import { behaviourOf, consequencesOf, liftOf, waitingOf } from '@orvin/core/rising';
-import { leaveningLedger } from '@orvin/core/leavening';
-import { SCHOOLS, USUAL_BROWNING_SHARE, type Fineness, type School, type Setting } from '@orvin/core/schools';
-import { USUAL_PLACE } from '@orvin/core/kitchen';
-import { consequenceInWords, SCHOOL_NAMES, settingInWords } from '@orvin/core/explaining';
-import { minutesInWords, phConsequence, phInWords } from '@orvin/core/wording';
+import type { Audit } from '@orvin/core/bench/audit';
+import { leavenersOf, partsWith, settingsFor, takeSetting } from '@orvin/core/bench/adapt';
+import type { Formula } from '@orvin/core/formula/formula';
+import { behaviourOf, consequencesOf, liftOf, waitingOf } from '@orvin/core/batter/rising';
+import { leaveningLedger } from '@orvin/core/batter/leavening';
+import {
+  SCHOOLS,
+  USUAL_BROWNING_SHARE,
+  type Fineness,
+  type School,
+  type Setting,
+} from '@orvin/core/batter/leavening-methods';
+import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
+import { consequenceInWords, SCHOOL_NAMES, settingInWords } from '@orvin/core/words/explaining';
+import { minutesInWords, phConsequence, phInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 

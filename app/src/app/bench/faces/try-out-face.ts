@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Slider } from 'primeng/slider';
-import type { Audit } from '@orvin/core/audit';
-import { leavenersOf, rewrite } from '@orvin/core/adapt';
-import type { Formula } from '@orvin/core/formula';
-import { USUAL_PLACE } from '@orvin/core/kitchen';
+import type { Audit } from '@orvin/core/bench/audit';
+import { leavenersOf, rewrite } from '@orvin/core/bench/adapt';
+import type { Formula } from '@orvin/core/formula/formula';
+import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import {
   answerOf,
   experimentsFor,
@@ -14,8 +14,8 @@ import {
   type Experiment,
   type Knobs,
   type TriedOut,
-} from '@orvin/core/sandbox';
-import { gramsInWords, phInWords, QUANTITY_NAMES } from '@orvin/core/wording';
+} from '@orvin/core/bench/sandbox';
+import { gramsInWords, phInWords, QUANTITY_NAMES } from '@orvin/core/words/wording';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 import { BakeSketch } from './bake-sketch';

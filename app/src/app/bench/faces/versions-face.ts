@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
-import type { Audit } from '@orvin/core/audit';
-import type { Formula } from '@orvin/core/formula';
-import { diffFormulas, versionTree } from '@orvin/core/versions';
-import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/wording';
+import type { Audit } from '@orvin/core/bench/audit';
+import type { Formula } from '@orvin/core/formula/formula';
+import { diffFormulas, versionTree } from '@orvin/core/bench/versions';
+import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
 import { Tell } from '../../parts/tell';
 import { FormulaStore } from '../../store/formula-store';
 import type { StoredVersion } from '../../store/records';

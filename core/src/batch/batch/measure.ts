@@ -1,0 +1,213 @@
+import { entryId, partOf, pieceGrams } from '../../bench/adapt/index.js';
+import type { Audit, AuditLine } from '../../bench/audit/index.js';
+import {
+  candidatesFor,
+  KITS,
+  measuringSpreadGrams,
+  roundBatch,
+  type Candidate,
+  type Kit,
+  type KitId,
+  type RoundedBatch,
+  type ToMeasure,
+} from '../amounts/index.js';
+import type { Formula } from '../../formula/formula/index.js';
+import { ingredientName, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { fillingHabit, millilitresIn, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
+import type { ReadEntry } from '../../formula/parsing/index.js';
+import { unitById, type Region } from '../../ground/units/index.js';
+import type { BatchSheet } from './batch-sheet.js';
+
+/** A line of the sheet that one cooks from. */
+export interface BatchLine {
+  readonly id: string;
+  readonly lineId: string;
+  readonly componentId: string;
+  readonly name: string;
+  readonly ingredient: Ingredient;
+  readonly inBatter: boolean;
+  readonly optional: boolean;
+  readonly exactGrams: number;
+  readonly grams: number;
+  readonly amount: string;
+  readonly with: Candidate['with'];
+  readonly spreadGrams: number;
+  readonly choices: readonly Candidate[];
+  readonly held: boolean;
+  /** Beaten egg that is left of the last one opened, g. */
+  readonly eggOverGrams?: number;
+}
+
+/** What is not weighed and goes in as it is written: "a pinch of saffron", "icing sugar to dust". */
+export interface UnweighedLine {
+  readonly lineId: string;
+  readonly componentId: string;
+  readonly text: string;
+}
+
+export interface BatchComponent {
+  readonly id: string;
+  readonly name: string;
+  readonly inBatter: boolean;
+  /** Its own factor: what goes on a cake goes with its surface. */
+  readonly factor: number;
+  readonly lines: readonly BatchLine[];
+  readonly unweighed: readonly UnweighedLine[];
+  readonly grams: number;
+}
+
+export interface MeasuredBatch {
+  readonly kitId: KitId;
+  readonly components: readonly BatchComponent[];
+  /** Of the batter: what rounding shifts and measuring adds. */
+  readonly rounding: Pick<RoundedBatch, 'errorPercent' | 'spreadPercent' | 'acidBalanceShiftMeq'>;
+}
+
+const CUPS: Readonly<Partial<Record<Region, KitId>>> = { US: 'us-cups', CA: 'us-cups' };
+/** What a baker of a region most often measures with; a formula written in grams is weighed. */
+export function usualKit(formula: Formula, audit: Audit): KitId {
+  const units = audit.lines.flatMap(({ entries }) => entries.flatMap(({ read }) => read.unit ?? []));
+  const byCup = units.filter((unit) => unit === 'cup').length;
+  return byCup >= 2 ? (CUPS[formula.region] ?? 'au-cups') : 'metric-spoons';
+}
+
+/** A kit with the spoons and cups that the baker measured. */
+export function kitOf(id: KitId, kitchen: Kitchen, region: Region): Kit {
+  const kit = KITS[id];
+  const own = (unitId: string, usual: number) => {
+    const unit = unitById(unitId);
+    const set = kitchen.sets.some((one) => one.unitId === unitId && one.region === region);
+    return set && unit ? (millilitresIn(kitchen, unit, region) ?? usual) : usual;
+  };
+  return {
+    ...kit,
+    teaspoonMillilitres: own('teaspoon', kit.teaspoonMillilitres),
+    tablespoonMillilitres: own('tablespoon', kit.tablespoonMillilitres),
+    ...(kit.cupMillilitres !== undefined && { cupMillilitres: own('cup', kit.cupMillilitres) }),
+  };
+}
+
+const EGG_SIZE = /\b(extra[- ]large|very large|small|medium|large|jumbo)\b/i;
+function pieceName(line: AuditLine, ingredient: Ingredient, region: Region): string {
+  const size = EGG_SIZE.exec(line.text)?.[1]?.toLowerCase();
+  const name = ingredient.id === 'egg' ? 'egg' : ingredientName(ingredient, region).replace(/\s*\(.*\)$/, '');
+  return size === undefined ? name : `${size} ${name}`;
+}
+
+const nameOf = (read: ReadEntry, ingredient: Ingredient, region: Region) =>
+  read.name === '' ? ingredientName(ingredient, region) : read.name;
+
+interface Open {
+  readonly line: AuditLine;
+  readonly measure: ToMeasure;
+  readonly name: string;
+}
+
+function open(line: AuditLine, factor: number, kitchen: Kitchen, region: Region): readonly Open[] {
+  return line.entries.flatMap(({ read }, i): Open[] => {
+    const part = partOf(read);
+    if (!part) return [];
+    const { ingredient } = part;
+    const piece = pieceGrams(read);
+    const habit = fillingHabit(kitchen, ingredient);
+    const density = weighedDensity(kitchen, ingredient) ?? (habit && ingredient.gramsPerMillilitre[habit]);
+    return [
+      {
+        line,
+        name: nameOf(read, ingredient, region),
+        measure: {
+          id: line.entries.length > 1 ? entryId(line.lineId, i) : line.lineId,
+          part: { ...part, grams: part.grams * factor },
+          ...(piece !== undefined && { pieceGrams: piece, pieceName: pieceName(line, ingredient, region) }),
+          ...(density !== undefined && { gramsPerMillilitre: density }),
+        },
+      },
+    ];
+  });
+}
+
+/** An amount by itself, near and not awkward: for what does not rise. */
+function nearest(measure: ToMeasure, kit: Kit): Candidate {
+  const cost = ({ grams, awkwardness }: Candidate) =>
+    0.0004 * (100 * (grams / measure.part.grams - 1)) ** 2 + 0.35 * awkwardness;
+  return candidatesFor(measure, kit).reduce((best, one) => (cost(one) < cost(best) ? one : best));
+}
+
+/**
+ * All lines of a batch in amounts that the baker's kit can measure.
+ * @param factorOf by what each component is multiplied
+ */
+export function measureBatch(
+  formula: Formula,
+  audit: Audit,
+  kitchen: Kitchen,
+  sheet: BatchSheet,
+  factorOf: (componentId: string) => number,
+): MeasuredBatch {
+  const kitId = sheet.kit ?? usualKit(formula, audit);
+  const kit = kitOf(kitId, kitchen, formula.region);
+  const opened = audit.lines.flatMap((line) => open(line, factorOf(line.componentId), kitchen, formula.region));
+  const heldOf = (id: string): Candidate | undefined => {
+    const held = sheet.held?.[id];
+    return held && { ...held, awkwardness: 0 };
+  };
+  const rising = opened.filter(({ line }) => line.inBatter && !line.optional);
+  const held = new Map(rising.flatMap(({ measure: { id } }) => {
+    const one = heldOf(id);
+    return one ? [[id, one] as const] : [];
+  })); // prettier-ignore
+  const rounded = roundBatch(
+    rising.map(({ measure }) => measure),
+    kit,
+    held,
+  );
+  const chosen = new Map(rounded.lines.map((line) => [line.id, line]));
+  const lines = opened.map(({ line, measure, name }): BatchLine => {
+    const { ingredient, grams: exactGrams } = measure.part;
+    const of = chosen.get(measure.id);
+    const pick = of ?? heldOf(measure.id) ?? nearest(measure, kit);
+    const { pieceGrams: each } = measure;
+    const over = each === undefined ? 0 : Math.ceil(pick.grams / each - 0.02) * each - pick.grams;
+    return {
+      id: measure.id,
+      lineId: line.lineId,
+      componentId: line.componentId,
+      name,
+      ingredient,
+      inBatter: line.inBatter,
+      optional: line.optional,
+      exactGrams,
+      grams: pick.grams,
+      amount: pick.amount,
+      with: pick.with,
+      spreadGrams: measuringSpreadGrams(pick, ingredient, kit),
+      choices: of?.choices ?? candidatesFor(measure, kit),
+      held: sheet.held?.[measure.id] !== undefined,
+      ...(over > 1 && roleOf(ingredient).egg > 0 && { eggOverGrams: over }),
+    };
+  });
+  return {
+    kitId,
+    rounding: rounded,
+    components: audit.weighed.components.flatMap((component): BatchComponent[] => {
+      const own = lines.filter(({ componentId }) => componentId === component.id);
+      const unweighed = component.lines.flatMap(({ line, entries, grams }): UnweighedLine[] =>
+        grams === undefined && entries.length > 0 && line.text.trim() !== ''
+          ? [{ lineId: line.id, componentId: component.id, text: line.text }]
+          : [],
+      );
+      if (own.length === 0 && unweighed.length === 0) return [];
+      return [
+        {
+          id: component.id,
+          name: component.name,
+          inBatter: component.inBatter,
+          factor: factorOf(component.id),
+          lines: own,
+          unweighed,
+          grams: own.reduce((sum, { grams }) => sum + grams, 0),
+        },
+      ];
+    }),
+  };
+}

@@ -1,0 +1,184 @@
+import { openLines, readHave } from '../../bench/adapt/index.js';
+import type { Audit } from '../../bench/audit/index.js';
+import type { Formula } from '../../formula/formula/index.js';
+import { COUNT_WORDS, numberSaid, pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { readYield } from '../../formula/parsing/index.js';
+import type { BatchTarget } from './batch-sheet.js';
+
+/** Why a phrase says no target. */
+export const TARGET_FAULTS = [
+  'not-understood',
+  'no-amount',
+  'pan-size',
+  'pan-unlikely',
+  'out-of-range',
+  'no-dough',
+] as const;
+export type TargetFault = (typeof TARGET_FAULTS)[number];
+
+export interface TargetsRead {
+  readonly targets: readonly BatchTarget[];
+  readonly faults: readonly { readonly said: string; readonly why: TargetFault }[];
+}
+
+export interface TargetContext {
+  readonly formula: Formula;
+  readonly audit: Audit;
+  readonly kitchen: Kitchen;
+}
+
+const NUMBER = String.raw`(-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+|[½¼¾⅓⅔⅛])`;
+const FRACTIONS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 0.125,
+};
+const TIMES_WORDS: readonly (readonly [RegExp, number])[] = [
+  [/^(?:a )?quarter(?: of (?:it|the formula)| (?:a )?batch)?$/i, 0.25],
+  [/^(?:a )?third(?: of (?:it|the formula)| (?:a )?batch)?$/i, 1 / 3],
+  [/^(?:a )?half(?: of (?:it|the formula)| (?:a )?batch| it)?$/i, 0.5],
+  [/^(?:as (?:it is|written)|once|one batch|the formula)$/i, 1],
+  [/^(?:one|once) and a half(?: times)?$/i, 1.5],
+  [/^(?:double(?: (?:it|batch))?|twice)$/i, 2],
+  [/^(?:triple(?: it)?|three times|thrice)$/i, 3],
+];
+const TIMES = new RegExp(
+  String.raw`^(?:[x×]\s*${NUMBER}|${NUMBER}\s*(?:[x×]|times|batch(?:es)?)(?: (?:it|the formula))?)$`,
+  'i',
+);
+const WEIGHT = new RegExp(
+  String.raw`^${NUMBER}\s*(kg|kilos?|g|grams?|t|tonnes?|lb|lbs|pounds?|oz|ounces?)(?:\s+(?:of )?(?:the )?(?:batter|dough|in all|all told|altogether))?$`,
+  'i',
+);
+const GRAMS_OF: readonly (readonly [RegExp, number])[] = [
+  [/^k/i, 1000],
+  [/^t/i, 1_000_000],
+  [/^(?:lb|pound)/i, 453.592],
+  [/^o/i, 28.3495],
+  [/^g/i, 1],
+];
+const COUNT = String.raw`(-?\d+|${Object.keys(COUNT_WORDS).join('|')})(?:\s+dozen)?`;
+const EACH = new RegExp(
+  String.raw`^${COUNT}\s*(?:[x×]|of|pieces? (?:of|at)|buns? (?:of|at)|[a-z ]+ (?:of|at))\s*${NUMBER}\s*(g|grams?|kg|oz)(?:\s+each)?$`,
+  'i',
+);
+const PIECES = new RegExp(
+  String.raw`^(?:for |serves |serving |enough for |makes )?${COUNT}\s*(?:pieces?|portions?|servings?|slices?|people|guests|eaters|helpings)?$`,
+  'i',
+);
+const CUT = new RegExp(String.raw`^${COUNT}\s+(?:[a-z-]+ )*(?:scones?|biscuits?|farls?|wedges?|rounds to cut)$`, 'i');
+const CUPS = new RegExp(
+  String.raw`^${COUNT}\s+(mini |jumbo |large |small )?(muffins?|cupcakes?|fairy cakes?|buns?|cups?|cases?)$`,
+  'i',
+);
+const LIMIT_LEAD =
+  /^(?:i(?:'ve| have)(?: got)?|only|just|at most|up to|out of|use up|using(?: up)?|with(?: only)?|what (?:i|is)|all (?:of )?(?:the|my))\b/i;
+const LIMIT_WORDS = /^(?:use up|using(?: up)?|out of|with(?: only)?|all (?:of )?(?:the|my))\s+/i;
+const MOST_TIMES = 1_000_000;
+
+function toNumber(written: string): number {
+  const text = written.trim();
+  const sign = text.startsWith('-') ? -1 : 1;
+  const mixed = /^-?(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
+  if (mixed) return sign * (Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]));
+  return FRACTIONS[text] ?? Number(text.replace(',', '.'));
+}
+function counted(phrase: string, word: string): number {
+  return numberSaid(word) * (/\d+ dozen|(?:two|three|four|five) dozen/i.test(phrase) ? 12 : 1);
+}
+
+type Read = BatchTarget | { readonly fault: TargetFault };
+const checkedCount = (count: number, target: BatchTarget): Read =>
+  Number.isInteger(count) && count >= 1 && count <= 100_000 ? target : { fault: 'out-of-range' };
+
+function limitOf(phrase: string, { formula, audit, kitchen }: TargetContext): Read | undefined {
+  const lines = openLines(formula, audit, kitchen, new Set());
+  const words = phrase.replace(LIMIT_WORDS, '');
+  const { limits, misunderstood } = readHave(words, lines, { region: formula.region, kitchen });
+  if (limits.some(({ mostGrams }) => !(mostGrams > 0))) return { fault: 'out-of-range' };
+  if (limits.length > 0 && misunderstood.length === 0) return { kind: 'limit', said: words };
+  return misunderstood.some(({ because }) => because === 'no-amount') ? { fault: 'no-amount' } : undefined;
+}
+
+/** Pieces of the formula's own are as heavy as it makes them; cups of another are filled by their size. */
+function cupsOf(count: number, size: string, name: string, { formula }: TargetContext): BatchTarget {
+  const made = formula.yield === undefined ? undefined : readYield(formula.yield);
+  const own = size === '' && made && name.length > 3 && made.of.toLowerCase().includes(name.toLowerCase().slice(0, -1));
+  const muffinPan = /muffin|cupcake|\bbun/i.test(`${formula.bake.pan ?? ''} ${formula.title}`);
+  if (own || (size === '' && made?.of === '' && muffinPan)) return { kind: 'pieces', count };
+  const kind = /mini|small/.test(size) ? 'mini ' : /jumbo|large/.test(size) ? 'jumbo ' : '';
+  return { kind: 'pans', pans: `${count} ${kind}${/cup|case/i.test(name) && !/cake/i.test(name) ? 'muffins' : name}` };
+}
+
+function readPhrase(phrase: string, context: TargetContext): Read {
+  const times = TIMES_WORDS.find(([pattern]) => pattern.test(phrase))?.[1];
+  if (times !== undefined) return { kind: 'times', times };
+  const said = TIMES.exec(phrase);
+  if (said) {
+    const value = toNumber(said[1] ?? said[2] ?? '');
+    return value > 0 && value <= MOST_TIMES ? { kind: 'times', times: value } : { fault: 'out-of-range' };
+  }
+  if (/[=≤<]/.test(phrase) || LIMIT_LEAD.test(phrase)) return limitOf(phrase, context) ?? { fault: 'not-understood' };
+  const weight = WEIGHT.exec(phrase);
+  if (weight) {
+    const grams = toNumber(weight[1] ?? '') * (GRAMS_OF.find(([unit]) => unit.test(weight[2] ?? ''))?.[1] ?? 1);
+    return grams > 0 && grams <= 100_000_000 ? { kind: 'grams', grams } : { fault: 'out-of-range' };
+  }
+  const each = EACH.exec(phrase);
+  if (each) {
+    const grams = toNumber(each[2] ?? '') * (GRAMS_OF.find(([unit]) => unit.test(each[3] ?? ''))?.[1] ?? 1);
+    const count = counted(phrase, each[1] ?? '');
+    return grams > 0 ? checkedCount(count, { kind: 'each', count, grams }) : { fault: 'out-of-range' };
+  }
+  const cups = CUPS.exec(phrase);
+  if (cups) {
+    const count = counted(phrase, cups[1] ?? '');
+    return checkedCount(count, cupsOf(count, (cups[2] ?? '').trim(), cups[3] ?? '', context));
+  }
+  const cut = CUT.exec(phrase);
+  if (cut) return checkedCount(counted(phrase, cut[1] ?? ''), { kind: 'cut', count: counted(phrase, cut[1] ?? '') });
+  const pans = pansSaid(phrase, context.kitchen.pans);
+  if (pans.kind === 'pan') return { kind: 'pans', pans: phrase };
+  if (pans.kind === 'unknown' && pans.because === 'size-unlikely') return { fault: 'pan-unlikely' };
+  const pieces = PIECES.exec(phrase);
+  if (pieces) {
+    const count = counted(phrase, pieces[1] ?? '');
+    return checkedCount(count, { kind: 'pieces', count });
+  }
+  const limit = limitOf(phrase, context);
+  if (limit) return limit;
+  return { fault: pans.kind === 'size-missing' ? 'pan-size' : 'not-understood' };
+}
+
+/**
+ * "24 muffins and one small loaf", "two 20 cm rounds", "half", "900 g", "3 bananas, 412 g mashed", "serves 10", "16 of 55 g":
+ * what a batch is to give, phrase by phrase.
+ */
+export function readTargets(text: string, context: TargetContext): TargetsRead {
+  const targets: BatchTarget[] = [];
+  const faults: { said: string; why: TargetFault }[] = [];
+  const phrases = text
+    .split(/;|\n|\s\+\s|,(?=\s)|\s(?:and|plus)\s(?!a half\b)/i)
+    .map((phrase) => phrase.trim())
+    .filter(Boolean);
+  for (const phrase of phrases) {
+    // "3 bananas, 412 g mashed": the second says how much the first really is
+    const last = targets.at(-1);
+    if (last?.kind === 'limit' && /^\d/.test(phrase)) {
+      const name = last.said.replace(/^[\d./½¼¾\s]+/, '').replace(/^(?:a|an|one|two|three|four|five|six)\s+/i, '');
+      const amount = /^\S+\s*(?:kg|g|ml|oz|lb|cups?)\b/i.exec(phrase)?.[0];
+      const refined = amount === undefined ? undefined : limitOf(`${name}=${amount}`, context);
+      if (refined && 'kind' in refined) {
+        targets[targets.length - 1] = refined;
+        continue;
+      }
+    }
+    const read = readPhrase(phrase, context);
+    if ('fault' in read) faults.push({ said: phrase, why: read.fault });
+    else targets.push(read);
+  }
+  return { targets, faults };
+}

@@ -1,0 +1,348 @@
+import fc from 'fast-check';
+import { brimMillilitres, fillPans, SHELF_PANS } from '../../kitchen/pans/index.js';
+import { batterOf } from '../../doors/samples/index.js';
+import { candidatesFor, measuringSpreadGrams, KIT_IDS, KITS, roundBatch, type ToMeasure } from '../amounts/index.js';
+import {
+  cutPlan,
+  doughFor,
+  factorFor,
+  frostingFor,
+  idealFill,
+  leavenerInPan,
+  mixingPlan,
+  mostFill,
+  scalingNotes,
+  soakMillilitres,
+  swirlMillilitres,
+  wedgePlan,
+  whatFits,
+} from './index.js';
+
+const scaled = (amounts: Readonly<Record<string, number>>, times: number): ToMeasure[] =>
+  batterOf(amounts).map((part) => ({
+    id: part.ingredient.id,
+    part: { ...part, grams: part.grams * times },
+    ...(part.ingredient.id === 'egg' && { pieceGrams: 50, pieceName: 'medium egg' }),
+  }));
+const MUFFIN = { 'all-purpose-flour': 250, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 100, buttermilk: 245, 'table-salt': 3, 'baking-soda': 2.4, 'aluminium-free-baking-powder': 4.6, blueberries: 150 }; // prettier-ignore
+const YELLOW = { 'cake-flour': 220, 'granulated-sugar': 220, 'unsalted-butter': 150, egg: 150, 'whole-milk': 160, 'table-salt': 3, 'aluminium-free-baking-powder': 9.2 }; // prettier-ignore
+
+describe('roundBatch', () => {
+  /** Cost of a whole choice by the same rule, for trying every one of them. */
+  const exhaustive = (lines: readonly ToMeasure[], kit: (typeof KITS)['us-cups']) => {
+    const choices = lines.map((line) => candidatesFor(line, kit));
+    let best = Infinity;
+    const walk = (at: number, held: ReadonlyMap<string, (typeof choices)[number][number]>): void => {
+      const line = lines[at];
+      if (!line) {
+        best = Math.min(best, roundBatch(lines, kit, held).cost);
+        return;
+      }
+      for (const candidate of choices[at] ?? []) walk(at + 1, new Map([...held, [line.id, candidate]]));
+    };
+    walk(0, new Map());
+    return best;
+  };
+  for (const kit of ['us-cups', 'metric-spoons', 'scale-1g'] as const)
+    it(`equals trying every choice: ${kit}`, () => {
+      const lines = scaled(
+        { 'all-purpose-flour': 100, 'granulated-sugar': 52, 'whole-milk': 88, 'aluminium-free-baking-powder': 4.1 },
+        0.67,
+      );
+      expect(roundBatch(lines, KITS[kit]).cost).toBeCloseTo(exhaustive(lines, KITS[kit]), 9);
+    });
+  it('keeps what is measurable as it is', () => {
+    const { lines, errorPercent } = roundBatch(scaled(MUFFIN, 1), KITS['scale-0.1g']);
+    expect(lines.map(({ grams }) => grams)).toEqual(Object.values(MUFFIN));
+    expect(Math.max(...Object.values(errorPercent).map(Math.abs))).toBeLessThan(0.01);
+  });
+  it('gives whole eggs where it can, and beaten egg where it must', () => {
+    const half = roundBatch(scaled(YELLOW, 0.5), KITS['metric-spoons']).lines.find(({ id }) => id === 'egg');
+    expect(half?.amount).toMatch(/egg/);
+    expect(roundBatch(scaled(YELLOW, 2), KITS['us-cups']).lines.find(({ id }) => id === 'egg')?.amount).toBe(
+      '6 medium eggs',
+    );
+  });
+  it('says its own error: functions add up from the lines', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...KIT_IDS), fc.double({ min: 0.3, max: 4, noNaN: true }), (kit, times) => {
+        const exact = scaled(MUFFIN, times);
+        const { lines, errorPercent } = roundBatch(exact, KITS[kit]);
+        const flour = lines.find(({ id }) => id === 'all-purpose-flour');
+        expect(errorPercent.flour).toBeCloseTo(100 * ((flour?.grams ?? 0) / (flour?.exactGrams ?? 1) - 1), 6);
+        for (const line of lines) {
+          expect(line.grams).withContext(line.amount).toBeGreaterThan(0);
+          expect(line.amount).not.toMatch(/NaN|undefined|^ /);
+        }
+        // a scale that reads whole grams cannot tell half a gram of soda
+        expect(Math.abs(errorPercent.gas))
+          .withContext(`${kit} × ${times}`)
+          .toBeLessThan(kit === 'scale-1g' ? 25 : 12);
+      }),
+      { numRuns: 60 },
+    );
+  });
+  it('never does worse than the nearest amount line by line', () => {
+    for (const times of [0.4, 0.67, 0.75, 1.4, 2.5]) {
+      const lines = scaled(YELLOW, times);
+      const nearest = new Map(
+        lines.map((line) => [
+          line.id,
+          candidatesFor(line, KITS['us-cups'])[0] ?? { with: 'scale' as const, grams: 0, amount: '', awkwardness: 0 },
+        ]),
+      );
+      expect(roundBatch(lines, KITS['us-cups']).cost).toBeLessThanOrEqual(
+        roundBatch(lines, KITS['us-cups'], nearest).cost + 1e-9,
+      );
+    }
+  });
+  it('keeps an amount that the baker chose by hand', () => {
+    const held = new Map([
+      ['granulated-sugar', { with: 'scale' as const, grams: 140, amount: '140 g', awkwardness: 0 }],
+    ]);
+    expect(
+      roundBatch(scaled(MUFFIN, 1), KITS['scale-1g'], held).lines.find(({ id }) => id === 'granulated-sugar')?.grams,
+    ).toBe(140);
+  });
+});
+
+describe('cutPlan', () => {
+  it('closes its books: pieces and scraps are the dough, but for what stays on the board', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 200, max: 6000, noNaN: true }),
+        fc.double({ min: 1, max: 4, noNaN: true }),
+        fc.double({ min: 4, max: 9, noNaN: true }),
+        fc.constantFrom('round' as const, 'square' as const),
+        (dough, thickness, size, shape) => {
+          const plan = cutPlan(
+            dough,
+            thickness,
+            shape === 'round' ? { shape, diameterCm: size } : { shape, sideCm: size },
+          );
+          const sum = plan.total * plan.gramsEach + plan.scrapGrams;
+          expect(sum).toBeLessThanOrEqual(dough + 1e-6);
+          expect(sum).toBeGreaterThan(0.97 * dough);
+          expect(plan.total).toBeGreaterThanOrEqual(plan.firstCut);
+        },
+      ),
+    );
+  });
+  it('cuts 900 g at 2.5 cm with a 5 cm cutter into 16: each is π/4 · 5² · 2.5 · 1.12 = 55 g', () => {
+    const plan = cutPlan(900, 2.5, { shape: 'round', diameterCm: 5 });
+    expect(plan.gramsEach).toBeCloseTo(54.98, 1);
+    expect(plan.total).toBe(16);
+    expect(plan.firstCut).toBeLessThan(16);
+  });
+  it('draws its first cut inside the slab, no piece over another, and close to square where it can', () => {
+    for (const [dough, size] of [
+      [900, 5],
+      [2400, 6],
+      [610, 7],
+    ] as const) {
+      const plan = cutPlan(dough, 2.5, { shape: 'round', diameterCm: size });
+      for (const { xCm, yCm } of plan.centres) {
+        expect(Math.min(xCm, yCm)).toBeGreaterThanOrEqual(size / 2 - 1e-9);
+        expect(xCm).toBeLessThanOrEqual(plan.slabLengthCm - size / 2 + 1e-6);
+        expect(yCm).toBeLessThanOrEqual(plan.slabWidthCm - size / 2 + 1e-6);
+      }
+      for (const [i, one] of plan.centres.entries())
+        for (const other of plan.centres.slice(i + 1))
+          expect(Math.hypot(one.xCm - other.xCm, one.yCm - other.yCm)).toBeGreaterThanOrEqual(size - 1e-9);
+      expect(Math.max(plan.slabLengthCm / plan.slabWidthCm, plan.slabWidthCm / plan.slabLengthCm)).toBeLessThanOrEqual(
+        2.2,
+      );
+      expect(plan.slabLengthCm * plan.slabWidthCm).toBeCloseTo(dough / 2.5 / 1.12, 6);
+    }
+  });
+  it('finds the least dough for a number of pieces', () => {
+    const cutter = { shape: 'round', diameterCm: 6 } as const;
+    const dough = doughFor(24, 2.2, cutter);
+    expect(cutPlan(dough, 2.2, cutter).total).toBeGreaterThanOrEqual(24);
+    expect(cutPlan(dough - 2, 2.2, cutter).total).toBeLessThan(24);
+  });
+  it('pats wedges without scraps: discs of the dough’s area, no wider than a sheet bears', () => {
+    const one = wedgePlan(660, 2.5, 8);
+    expect([one.discs, one.total]).toEqual([1, 8]);
+    expect((Math.PI / 4) * one.diameterCm ** 2 * 2.5 * 1.12).toBeCloseTo(660, 6);
+    const many = wedgePlan(4000, 2.5, 8);
+    expect(many.diameterCm).toBeLessThanOrEqual(24);
+    expect(many.total * many.gramsEach).toBeCloseTo(4000, 6);
+    expect(() => wedgePlan(600, 2.5, 1)).toThrowError(/wedges/);
+  });
+  it('refuses what no hand cuts', () => {
+    expect(() => cutPlan(0, 2, { shape: 'round', diameterCm: 5 })).toThrowError(/doughGrams/);
+    expect(() => cutPlan(900, 20, { shape: 'round', diameterCm: 5 })).toThrowError(/thickness/);
+    expect(() => cutPlan(900, 2, { shape: 'round', diameterCm: -5 })).toThrowError(/cutter/);
+  });
+});
+
+describe('frostingFor', () => {
+  it('fills and coats three 20 cm layers of 4 cm: discs, a lid and a ring', () => {
+    const frosting = frostingFor({ layers: 3, diameterCm: 20, layerHeightCm: 4, fillingCm: 0.8, coatCm: 0.5 });
+    expect(frosting.fillingMillilitres).toBeCloseTo(2 * Math.PI * 100 * 0.8, 6);
+    expect(frosting.sideMillilitres).toBeCloseTo(Math.PI * (10.5 ** 2 - 10 ** 2) * 13.6, 6);
+    expect(frosting.topMillilitres).toBeCloseTo(Math.PI * 10.5 ** 2 * 0.5, 6);
+    expect(frosting.grams).toBeCloseTo(0.9 * frosting.millilitres, 9);
+  });
+  it('goes with the surface, not with the flour: twice the diameter is four times the filling', () => {
+    const one = frostingFor({ layers: 2, diameterCm: 15, layerHeightCm: 4, fillingCm: 1, coatCm: 0 });
+    const two = frostingFor({ layers: 2, diameterCm: 30, layerHeightCm: 4, fillingCm: 1, coatCm: 0 });
+    expect(two.millilitres / one.millilitres).toBeCloseTo(4, 9);
+    expect(frostingFor({ layers: 1, diameterCm: 20, layerHeightCm: 4, fillingCm: 1, coatCm: 0 }).millilitres).toBe(0);
+  });
+  it('refuses a cake that is none', () => {
+    expect(() => frostingFor({ layers: 0, diameterCm: 20, layerHeightCm: 4, fillingCm: 1, coatCm: 1 })).toThrowError(
+      /layers/,
+    );
+    expect(() => frostingFor({ layers: 2, diameterCm: -1, layerHeightCm: 4, fillingCm: 1, coatCm: 1 })).toThrowError(
+      /diameter/,
+    );
+  });
+});
+
+describe('frosting of cups, boxes and soaks', () => {
+  it('coats a box as the difference of two boxes', () => {
+    const frosting = frostingFor({ lengthCm: 30, widthCm: 20, layers: 1, layerHeightCm: 4, fillingCm: 0, coatCm: 0.5 });
+    expect(frosting.millilitres).toBeCloseTo(31 * 21 * 4.5 - 30 * 20 * 4, 6);
+  });
+  it('puts a cone on a cupcake, and more on a tall one', () => {
+    expect(swirlMillilitres(1, 6, 'swirl')).toBeCloseTo((Math.PI / 12) * 36 * 3.6, 6);
+    expect(swirlMillilitres(12, 6, 'tall')).toBeGreaterThan(swirlMillilitres(12, 6, 'swirl'));
+    expect(swirlMillilitres(12, 6, 'spread')).toBeLessThan(swirlMillilitres(12, 6, 'swirl'));
+    expect(() => swirlMillilitres(0, 6, 'swirl')).toThrowError(/count/);
+  });
+  it('soaks by surface: a 20 cm layer takes 45 to 60 ml, as bakers pour', () => {
+    const one = soakMillilitres(1, { diameterCm: 20 });
+    expect(one).toBeGreaterThan(45);
+    expect(one).toBeLessThan(60);
+    expect(soakMillilitres(2, { diameterCm: 28.2843 })).toBeCloseTo(4 * one, 2);
+  });
+});
+
+describe('mixingPlan', () => {
+  const mixer = { bowlLitres: 4.5, mostFlourGrams: 1000 };
+  const batch = (factor: number) => ({
+    grams: 924 * factor,
+    flourGrams: 270 * factor,
+    factor,
+    gramsPerMillilitre: 1.02,
+  });
+  it('mixes one formula in one bowl, and never more flour or batter than the bowl takes', () => {
+    expect(mixingPlan(batch(1), 'muffin method', mixer).goes).toBe(1);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 60, noNaN: true }),
+        fc.constantFrom('creaming', 'muffin method', 'rub in', 'melt and mix'),
+        (factor, method) => {
+          const plan = mixingPlan(batch(factor), method, mixer);
+          expect(plan.goes * plan.gramsEachGo).toBeCloseTo(924 * factor, 6);
+          expect(plan.bowlShare).toBeLessThanOrEqual(0.651);
+          expect((270 * factor) / plan.goes).toBeLessThanOrEqual(1200 + 1e-6);
+          expect(plan.because === undefined).toBe(plan.goes === 1);
+        },
+      ),
+    );
+  });
+  it('warns of a doubled bowl by its method, and not when it is mixed twice', () => {
+    expect(mixingPlan(batch(2), 'muffin method', mixer).overmixing).toBe('high');
+    expect(mixingPlan(batch(2), 'creaming', mixer).overmixing).toBe('low');
+    const twice = mixingPlan(batch(2), 'muffin method', mixer, 'mix-twice');
+    expect([twice.goes, twice.because, twice.overmixing]).toEqual([2, 'overmixing', 'low']);
+  });
+});
+
+describe('leavenerInPan', () => {
+  it('is the published advice for a pan 5 cm deep: 15 cm 1.14, 25 cm 0.90, 30 cm 0.83, 40 cm 0.73', () => {
+    for (const [across, share] of [
+      [15, 1.14],
+      [20, 1],
+      [25, 0.9],
+      [30, 0.83],
+      [40, 0.73],
+    ] as const)
+      expect(leavenerInPan({ acrossCm: across, depthCm: 5 })).toBeCloseTo(share, 2);
+  });
+  it('changes nothing in the formula’s own pan', () => {
+    expect(leavenerInPan({ acrossCm: 31, depthCm: 4 }, { acrossCm: 31, depthCm: 4 })).toBe(1);
+  });
+});
+
+describe('whatFits', () => {
+  const growth = { raw: 1.02, baked: 0.54 };
+  const shelf = ['round_8x2', 'muffin_12', 'loaf_uk_2lb', 'round_9x3', 'rect_traybake_uk'].map((id) => {
+    const pan = SHELF_PANS.find((one) => one.id === id);
+    if (!pan) throw new Error(id);
+    return { id, pan, count: 2 };
+  });
+  it('loses no batter: what is in the pans and what is over is all there is; no more pans than there are', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 200, max: 6000, noNaN: true }), (grams) => {
+        const found = whatFits(grams, growth, shelf);
+        expect(found.length).toBeGreaterThan(0);
+        for (const { uses, leftoverGrams } of found) {
+          const inPans = uses.reduce((sum, { fill, cavities }) => sum + fill.gramsPerCavity * cavities, 0);
+          expect(Math.abs(inPans + leftoverGrams - grams)).toBeLessThan(0.006 * grams);
+          for (const { owned, pans } of uses) expect(pans).toBeLessThanOrEqual(owned.count);
+        }
+        expect(found.map(({ cost }) => cost)).toEqual(found.map(({ cost }) => cost).sort((a, b) => a - b));
+      }),
+    );
+  });
+  it('puts first what holds it well: a pan filled ideally costs least', () => {
+    const round = shelf[3]?.pan;
+    if (!round) throw new Error('no pan');
+    const grams = brimMillilitres(round) * idealFill(round, growth) * growth.raw;
+    expect(whatFits(grams, growth, shelf)[0]?.uses.map(({ owned }) => owned.id)).toEqual(['round_9x3']);
+  });
+  it('fills a pan so that it rises to below the rim, and a cup to its crown', () => {
+    for (const { pan } of shelf) {
+      const fill = fillPans(
+        { pan, count: 1 },
+        brimMillilitres(pan) * idealFill(pan, growth) * growth.raw,
+        growth.raw,
+        growth.baked,
+      );
+      expect(fill.verdict).withContext(pan.name).toBe('fits');
+      expect(mostFill(pan, growth)).toBeGreaterThan(idealFill(pan, growth));
+    }
+  });
+});
+
+describe('measuringSpreadGrams', () => {
+  const flour = scaled({ 'all-purpose-flour': 120 }, 1)[0]?.part.ingredient;
+  it('is what measuring is known to do: a cup of flour 8 to 12 %, a whole-gram scale half a gram', () => {
+    if (!flour) throw new Error('no flour');
+    const cup = measuringSpreadGrams({ with: 'cup', grams: 120 }, flour, KITS['us-cups']) / 120;
+    expect(cup).toBeGreaterThanOrEqual(0.08);
+    expect(cup).toBeLessThanOrEqual(0.12);
+    expect(measuringSpreadGrams({ with: 'scale', grams: 2 }, flour, KITS['scale-1g'])).toBeCloseTo(0.5, 1);
+  });
+  it('shows beside the error: cups spread flour more than a scale does', () => {
+    const spread = (kit: (typeof KIT_IDS)[number]) => roundBatch(scaled(MUFFIN, 1), KITS[kit]).spreadPercent.flour;
+    expect(spread('us-cups')).toBeGreaterThan(10 * spread('metric-spoons'));
+  });
+});
+
+describe('factorFor', () => {
+  it('meets its target', () => {
+    expect(factorFor({ kind: 'factor', times: 1.5 }, 900)).toBe(1.5);
+    expect(factorFor({ kind: 'pieces', count: 18, madeNow: 12 }, 900)).toBe(1.5);
+    expect(factorFor({ kind: 'grams', grams: 450 }, 900)).toBe(0.5);
+    expect(factorFor({ kind: 'limit', grams: 412, gramsNow: 240 }, 900)).toBeCloseTo(412 / 240, 9);
+    expect(factorFor({ kind: 'pans', brimMillilitres: 3000, fill: 0.6, gramsPerMillilitre: 1 }, 900)).toBeCloseTo(2, 9);
+  });
+  it('refuses nothing, less than nothing and three tonnes', () => {
+    for (const times of [0, -1, NaN, Infinity, 4000])
+      expect(() => factorFor({ kind: 'factor', times }, 900))
+        .withContext(String(times))
+        .toThrowError();
+    expect(() => factorFor({ kind: 'pieces', count: 0, madeNow: 12 }, 900)).toThrowError();
+  });
+  it('says what does not go straight, where it matters', () => {
+    expect(scalingNotes(1, 900, 1000, 250)).toEqual([]);
+    expect(scalingNotes(6, 900, 1000, 250)).toContain('mix-in-goes');
+    expect(scalingNotes(0.1, 900, 1000, 250)).toEqual(['bake-time-changes', 'tiny-batch', 'mix-by-look']);
+    expect(scalingNotes(3, 900, 10_000, 250, true)).toContain('soak-evaporates');
+  });
+});

@@ -1,0 +1,98 @@
+import { QUANTITIES } from '../../kitchen/kitchen/index.js';
+import { readTable } from '../../ground/numerics/index.js';
+import { workedParts } from '../../doors/samples/worked-parts.js';
+import { WORKED_FORMULAS_TABLE } from '../../doors/samples/worked-formulas.table.js';
+import { HEAT_STYLE_OF } from '../../oven/baking/index.js';
+import { detectStyle, judgeAgainst, styleBook, STYLES, styleById, styleShortName, type Measured } from './index.js';
+
+describe('the style bands', () => {
+  it('are 33 styles whose bands are in order', () => {
+    expect(STYLES.length).toBe(33);
+    for (const { id, bands } of STYLES) {
+      for (const quantity of QUANTITIES) {
+        const { low, typical, high } = bands[quantity];
+        expect(low <= typical && typical <= high)
+          .withContext(`${id} ${quantity}`)
+          .toBeTrue();
+      }
+    }
+  });
+  it('each have a short name for narrow places, none twice in a region', () => {
+    for (const region of ['US', 'UK']) {
+      const names = STYLES.map((style) => styleShortName(style, region));
+      expect(new Set(names).size).toBe(STYLES.length);
+      for (const name of names) expect(name.length).withContext(name).toBeLessThan(22);
+    }
+  });
+  it('each have a way of taking heat', () => {
+    for (const { id } of STYLES) expect(HEAT_STYLE_OF[id]).withContext(id).toBeDefined();
+  });
+});
+
+describe('detectStyle', () => {
+  const worked = readTable(WORKED_FORMULAS_TABLE);
+  it('names the style of every worked formula first or second from its amounts and title, and nine in ten first', () => {
+    const missed: string[] = [];
+    let first = 0;
+    for (const row of worked) {
+      const guesses = detectStyle(workedParts(row['ingredients'] ?? ''), row['title'] ?? '', '');
+      if (guesses[0]?.style.id === row['style']) first++;
+      if (!guesses.slice(0, 2).some(({ style }) => style.id === row['style'])) missed.push(row['title'] ?? '');
+    }
+    expect(missed).toEqual([]);
+    expect(first).toBeGreaterThanOrEqual(Math.ceil(0.9 * worked.length));
+  });
+  it('knows nothing of a batter without flour', () => {
+    expect(detectStyle([], 'loaf', '')).toEqual([]);
+  });
+});
+
+describe('judgeAgainst', () => {
+  const muffin = styleById('muffin');
+  const typical = (): Measured => {
+    if (!muffin) throw new Error('no muffin');
+    const { bands } = muffin;
+    return {
+      flourShare: bands.flour.typical, sugar: bands.sugar.typical, fat: bands.fat.typical, egg: bands.egg.typical, water: bands.water.typical, salt: bands.salt.typical,
+      inclusions: 0, cocoa: 0, gasGramsPer100gFlour: bands.gas.typical, crumbPh: bands['crumb-ph'].typical,
+    }; // prettier-ignore
+  };
+  it('finds the typical within, and each quantity above or below as it leaves its band', () => {
+    if (!muffin) {
+      fail('no muffin');
+      return;
+    }
+    expect(judgeAgainst(muffin, typical()).every(({ verdict }) => verdict === 'within')).toBeTrue();
+    const wet = judgeAgainst(muffin, {
+      ...typical(),
+      water: muffin.bands.water.high * 1.2,
+      sugar: muffin.bands.sugar.low * 0.8,
+    });
+    expect(wet.find(({ quantity }) => quantity === 'water')?.verdict).toBe('above');
+    expect(wet.find(({ quantity }) => quantity === 'sugar')?.verdict).toBe('below');
+    expect(wet.find(({ quantity }) => quantity === 'water')?.reason).toBe('water-above');
+  });
+  it('judges every quantity, in the order a baker reads them', () => {
+    expect(muffin && judgeAgainst(muffin, typical()).map(({ quantity }) => quantity)).toEqual([...QUANTITIES]);
+  });
+});
+
+describe('styleBook', () => {
+  const own = [
+    { id: 'muffin', name: 'my muffin', basedOn: 'muffin', bands: { sugar: { low: 10, typical: 20, high: 30 } } },
+    { id: 'own-1', name: 'harbour loaf', basedOn: 'plain_quick_loaf', bands: {} },
+    { id: 'own-2', name: 'nothing', basedOn: 'no such style', bands: {} },
+  ];
+  it('puts the baker’s bands in place of the table’s and adds their styles behind', () => {
+    const book = styleBook(own);
+    expect(book.all.length).toBe(STYLES.length + 1);
+    expect(book.byId('muffin')?.bands.sugar.high).toBe(30);
+    expect(book.byId('muffin')?.bands.fat).toEqual(styleById('muffin')?.bands.fat);
+    expect(book.byId('own-1')?.basedOn).toBe('plain_quick_loaf');
+    expect(book.all.at(-1)?.id).toBe('own-1');
+  });
+  it('is the table where nothing is the baker’s own', () => {
+    expect(styleBook(undefined).all).toEqual(STYLES);
+    expect(styleBook([]).byId('muffin')).toBe(styleById('muffin'));
+  });
+});

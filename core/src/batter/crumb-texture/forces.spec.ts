@@ -1,0 +1,71 @@
+import { styleById } from '../balance/index.js';
+import { batterOf } from '../../doors/samples/index.js';
+import { classicalRules, FORCES, forcesOf } from './index.js';
+
+const CAKE = {
+  'all-purpose-flour': 225,
+  'superfine-sugar': 225,
+  'unsalted-butter': 200,
+  egg: 220,
+  'whole-milk': 60,
+  'baking-powder': 8,
+};
+const styled = (id: string) => {
+  const style = styleById(id);
+  if (!style) throw new Error(id);
+  return style;
+};
+
+describe('forcesOf', () => {
+  it('shares every force out to the last part', () => {
+    const { of } = forcesOf(batterOf(CAKE));
+    for (const force of FORCES)
+      expect(of[force].reduce((sum, { share }) => sum + share, 0))
+        .withContext(force)
+        .toBeCloseTo(1, 9);
+  });
+  it('names what every baker would: flour toughens and dries, butter softens, egg and milk wet', () => {
+    const { of } = forcesOf(batterOf(CAKE));
+    expect(of.toughens[0]?.ingredient.id).toBe('all-purpose-flour');
+    expect(of.dries[0]?.ingredient.id).toBe('all-purpose-flour');
+    expect(of.softens[0]?.ingredient.id).toBe('unsalted-butter');
+    expect(of.wets[0]?.ingredient.id).toBe('egg');
+  });
+  it('does not change with the size of the batch, and moves the right way with a line', () => {
+    const one = forcesOf(batterOf(CAKE));
+    const two = forcesOf(batterOf(CAKE).map((part) => ({ ...part, grams: 2 * part.grams })));
+    expect(two.tenderness).toBeCloseTo(one.tenderness, 9);
+    expect(forcesOf(batterOf({ ...CAKE, 'unsalted-butter': 250 })).tenderness).toBeGreaterThan(one.tenderness);
+    expect(forcesOf(batterOf({ ...CAKE, 'whole-milk': 120 })).moistness).toBeGreaterThan(one.moistness);
+    // strong flour pulls harder than cake flour
+    const { 'all-purpose-flour': flour, ...rest } = CAKE;
+    const strong = forcesOf(batterOf({ ...rest, 'bread-flour': flour })).tenderness;
+    expect(forcesOf(batterOf({ ...rest, 'cake-flour': flour })).tenderness).toBeGreaterThan(strong);
+  });
+  it('agrees with the published indices of a butter cake: tender over tough 1.3, water over thirst 2.0', () => {
+    const yellow = forcesOf(batterOf({ 'cake-flour': 220, 'granulated-sugar': 220, 'unsalted-butter': 150, egg: 150, 'whole-milk': 160, 'table-salt': 3, 'baking-powder': 9.2 })); // prettier-ignore
+    // leavening.md B.1: TT 1.32, MD 2.00; another ingredient table, within a tenth
+    expect(Math.abs(yellow.tenderness / 1.32 - 1)).toBeLessThan(0.1);
+    expect(Math.abs(yellow.moistness / 2 - 1)).toBeLessThan(0.1);
+  });
+});
+
+describe('the cake maker’s rules', () => {
+  const broken = (amounts: Readonly<Record<string, number>>, style: string) =>
+    classicalRules(batterOf(amounts), styled(style))
+      .filter(({ holds }) => !holds)
+      .map(({ code }) => code);
+  it('hold for equal weights of flour, sugar, butter and egg', () => {
+    expect(
+      broken({ 'all-purpose-flour': 200, 'superfine-sugar': 200, 'unsalted-butter': 200, egg: 200 }, 'pound_cake'),
+    ).toEqual([]);
+  });
+  it('name the one that is broken', () => {
+    expect(broken({ ...CAKE, 'superfine-sugar': 260 }, 'creamed_butter_cake')).toContain('sugar-not-over-flour');
+    expect(broken({ ...CAKE, egg: 100 }, 'creamed_butter_cake')).toContain('eggs-carry-fat');
+  });
+  it('turn round for a high-ratio cake, and do not apply to a muffin', () => {
+    expect(broken({ ...CAKE, 'superfine-sugar': 180 }, 'high_ratio_cake')).toContain('sugar-over-flour');
+    expect(classicalRules(batterOf(CAKE), styled('muffin'))).toEqual([]);
+  });
+});

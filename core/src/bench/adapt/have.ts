@@ -1,0 +1,50 @@
+import { readLine, type ReadingContext } from '../../formula/parsing/index.js';
+import type { Limit, OpenLine } from '../rebalance/index.js';
+import { means } from './named.js';
+
+export interface Had {
+  readonly limits: readonly Limit[];
+  /** What was said and could not be used, with why. */
+  readonly misunderstood: readonly { readonly said: string; readonly because: 'no-amount' | 'not-in-formula' }[];
+}
+
+const NONE = /^(?:no|without|out of|zero|0)\s+(?:any\s+)?(?:more\s+)?/i;
+const LEAD = /^(?:i(?:'ve| have)(?: got)?|only|just|at most|up to|there (?:is|are)|a maximum of)\s+/i;
+const COMPARED = /^(.+?)\s*(?:<=|≤|<|=|:)\s*(.+)$/;
+
+/**
+ * "only 180 g flour, 3 eggs, no milk", "egg<=100 g": the most there is of what a formula takes. Commas, semicolons and "and" part them.
+ */
+export function readHave(text: string, lines: readonly OpenLine[], context: ReadingContext): Had {
+  const limits: Limit[] = [];
+  const misunderstood: Had['misunderstood'][number][] = [];
+  const phrases = text.split(/[,;\n]|\band\b/i).map((phrase) => phrase.trim()).filter(Boolean); // prettier-ignore
+  for (const said of phrases) {
+    let words = said;
+    while (LEAD.test(words)) words = words.replace(LEAD, '');
+    const none = NONE.exec(words);
+    const compared = COMPARED.exec(words);
+    const phrase = none ? words.slice(none[0].length) : compared ? `${compared[2] ?? ''} ${compared[1] ?? ''}` : words;
+    const [entry] = readLine(phrase, context);
+    const name = none ? phrase : compared ? (compared[1] ?? '') : (entry?.name ?? phrase);
+    const meant = lines.filter(({ part }) => means(name, part.ingredient, context.region));
+    if (meant.length === 0) {
+      misunderstood.push({ said, because: 'not-in-formula' });
+      continue;
+    }
+    const grams = none ? 0 : weighed(phrase, meant, context);
+    if (grams === undefined) misunderstood.push({ said, because: 'no-amount' });
+    else limits.push({ lineIds: meant.map(({ id }) => id), mostGrams: grams, said });
+  }
+  return { limits, misunderstood };
+}
+
+/** Grams of what is said; "3 eggs" are as heavy as the formula's own. */
+function weighed(phrase: string, [line]: readonly OpenLine[], context: ReadingContext): number | undefined {
+  const [entry] = readLine(phrase, context);
+  const count = entry?.unit === 'piece' ? entry.quantity : undefined;
+  if (count && line?.pieceGrams !== undefined) return ((count.low + count.high) / 2) * line.pieceGrams;
+  if (entry?.weight) return entry.weight.grams;
+  const correction = line && entry?.quantity ? { ingredientId: line.part.ingredient.id } : undefined;
+  return correction && readLine(phrase, context, correction)[0]?.weight?.grams;
+}

@@ -1,0 +1,165 @@
+import { INGREDIENTS, plainWords, type Ingredient } from '../../../kitchen/ingredients/index.js';
+import type { FormulaStep } from '../../../formula/formula/index.js';
+import { withoutGreasing, type ReadEntry } from '../../../formula/parsing/index.js';
+import { placedById, type Evidence, type PlacedLine, type Rule } from '../evidence.js';
+import type { Finding } from '../finding.js';
+
+/** Lines and steps that do not know each other. */
+export const linesAndSteps: Rule = (evidence) => {
+  const { method } = evidence;
+  const line = (id: string) => placedById(evidence, id);
+  const facts = (id: string) => ({ name: line(id)?.entries[0]?.name ?? line(id)?.line.text ?? '' });
+  return [
+    ...method.unused.map((id): Finding => {
+      const stepId = mixingStep(evidence, id);
+      return {
+        code: 'line-unused',
+        severity: line(id)?.optional === true ? 'note' : 'warning',
+        place: id,
+        facts: facts(id),
+        ...(stepId !== undefined && {
+          fix: { kind: 'tell-line', lineId: id, facts: { split: [{ stepId, amount: 'all' }] } },
+        }),
+      };
+    }),
+    ...method.overdrawn.map((id): Finding => ({
+      code: 'line-taken-twice',
+      severity: 'warning',
+      place: id,
+      facts: facts(id),
+    })),
+    ...method.undivided.map((id): Finding => ({
+      code: 'line-divided-unsaid',
+      severity: 'note',
+      place: id,
+      facts: facts(id),
+    })),
+  ];
+};
+
+const mixingSteps = new WeakMap<Evidence, ReadonlyMap<string, string>>();
+
+/** The step that takes most of the lines of the same component, by component: where a forgotten one most likely belongs. */
+function stepsOfComponents(evidence: Evidence): ReadonlyMap<string, string> {
+  const known = mixingSteps.get(evidence);
+  if (known) return known;
+  const { method, lines } = evidence;
+  const componentOf = new Map(lines.map(({ line, component }) => [line.id, component.id]));
+  const votes = new Map<string, Map<string, number>>();
+  for (const { lineId, stepId } of method.takings) {
+    const component = componentOf.get(lineId);
+    if (component === undefined) continue;
+    const ofComponent = votes.get(component) ?? new Map<string, number>();
+    votes.set(component, ofComponent.set(stepId, (ofComponent.get(stepId) ?? 0) + 1));
+  }
+  const steps = new Map(
+    [...votes].flatMap(([component, counted]) => {
+      const [most] = [...counted].sort(([, a], [, b]) => b - a);
+      return most ? [[component, most[0]] as const] : [];
+    }),
+  );
+  mixingSteps.set(evidence, steps);
+  return steps;
+}
+
+function mixingStep(evidence: Evidence, lineId: string): string | undefined {
+  const component = evidence.lines.find(({ line }) => line.id === lineId)?.component.id;
+  return component === undefined ? undefined : stepsOfComponents(evidence).get(component);
+}
+
+/** Names that stand in steps for other things than an ingredient of the list, or that nobody lists. */
+const NOT_LISTED_ANYWAY =
+  /^(?:(?:hot |cold |boiling |warm |iced? )?water|ice|oil|flour|salt|butter|sugar|cream|milk|fruit|spice|grain|nut|seed|batter|frosting|icing|glaze|filling|topping|zest|juice|peel|stock|dough|base|sauce|syrup|powder|starter|lemonade|cider|cake|wine)s?$/;
+/** Served beside it, or put under it: no line of the formula. */
+const BESIDE =
+  /\b(?:serv(?:e|ed|ing)|eat|spread|dust(?:ed|ing)?|dredge|accompan\w+|store|keep|such as|like|or use|instead of|substitute|swap|if you (?:like|have)|line|lined|greased?|brush(?:ed)? with oil)\b[^.;]*$/i;
+
+interface Called {
+  readonly name: string;
+  readonly pattern: RegExp;
+  readonly ingredient: Ingredient;
+}
+let vocabulary: readonly Called[] | undefined;
+/** Every name that could stand in a step, longest first. */
+function calledNames(): readonly Called[] {
+  vocabulary ??= INGREDIENTS.flatMap((ingredient) =>
+    [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases]
+      .map((name) => plainWords(name.replace(/\(.*?\)/g, '')))
+      .filter((name) => name.length > 3 && !NOT_LISTED_ANYWAY.test(name))
+      .map((name) => ({
+        name,
+        ingredient,
+        pattern: new RegExp(`\\b${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:s|es)?\\b`, 'i'),
+      })),
+  ).sort((a, b) => b.name.length - a.name.length);
+  return vocabulary;
+}
+
+const namedInStep = new WeakMap<FormulaStep, readonly Called[]>();
+function ingredientsNamed(step: FormulaStep): readonly Called[] {
+  let found = namedInStep.get(step);
+  if (!found) {
+    let open = withoutGreasing(step.text).toLowerCase();
+    const named: Called[] = [];
+    for (const called of calledNames()) {
+      if (!open.includes(called.name)) continue;
+      const at = called.pattern.exec(open);
+      if (!at) continue;
+      if (!BESIDE.test(step.text.slice(0, at.index))) named.push(called);
+      open = open.replace(new RegExp(called.pattern.source, 'gi'), (covered) => ' '.repeat(covered.length));
+    }
+    namedInStep.set(step, (found = named));
+  }
+  return found;
+}
+
+const wordsOfEntries = new WeakMap<readonly ReadEntry[], ReadonlySet<string>>();
+/** Every word by which a line may be called. */
+function wordsOf({ line, entries }: PlacedLine): ReadonlySet<string> {
+  let words = wordsOfEntries.get(entries);
+  if (!words) {
+    const names = entries.flatMap(({ ingredient }) => [
+      ingredient?.nameUs ?? '',
+      ingredient?.nameUk ?? '',
+      ...(ingredient?.aliases ?? []),
+    ]);
+    words = inWords([line.text, ...names].join(' '));
+    wordsOfEntries.set(entries, words);
+  }
+  return words;
+}
+const inWords = (text: string): ReadonlySet<string> =>
+  new Set(
+    plainWords(text)
+      .split(' ')
+      .flatMap((word) => [word, withoutPlural(word)]),
+  );
+const withoutPlural = (word: string) => word.replace(/(?<=[a-z]{3})(?<!s)(?:es|s)$/, '');
+
+/** A step that takes what no line lists. */
+export const unlisted: Rule = (evidence) => {
+  const { formula, weighed } = evidence;
+  const batter = weighed.components.find(({ inBatter }) => inBatter) ?? weighed.components[0];
+  if (!batter) return [];
+  const elsewhere = inWords([formula.title, ...weighed.components.map((component) => component.name)].join(' '));
+  const known = (word: string) => elsewhere.has(word) || evidence.lines.some((line) => wordsOf(line).has(word));
+  const seen = new Set<string>();
+  return formula.steps.flatMap((step) =>
+    ingredientsNamed(step).flatMap(({ name, ingredient }): readonly Finding[] => {
+      const words = name.split(' ');
+      // one word in common is enough: "the ginger" may be the stem ginger of the list
+      if (words.some((word) => word.length > 3 && (known(word) || known(withoutPlural(word))))) return [];
+      if (seen.has(ingredient.id)) return [];
+      seen.add(ingredient.id);
+      return [
+        {
+          code: 'step-uses-unlisted',
+          severity: 'warning',
+          place: step.id,
+          facts: { name },
+          fix: { kind: 'add-line', componentId: batter.id, text: name },
+        },
+      ];
+    }),
+  );
+};

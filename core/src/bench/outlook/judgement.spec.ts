@@ -1,0 +1,52 @@
+import { auditFormula } from '../audit/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { readFormula } from '../../formula/parsing/index.js';
+import { DEMO_FORMULAS } from '../../doors/samples/index.js';
+import { judgementOf, portionsOf } from './index.js';
+
+const read = (text: string) => {
+  const reading = readFormula(text, 'UK');
+  if (reading.kind === 'refused') throw new Error('not read');
+  return reading.formula;
+};
+const judged = (text: string, kitchen = PLAIN_KITCHEN) => {
+  const formula = read(text);
+  return judgementOf(formula, auditFormula(formula), kitchen);
+};
+
+describe('judgementOf', () => {
+  for (const { id, text } of DEMO_FORMULAS)
+    it(`judges ${id} without a hole`, () => {
+      const { waiting, lift, nutrition, forces, portions } = judged(text);
+      for (const value of [lift.specificVolume, lift.sinkingRisk, nutrition.perPortion.energy.likely, forces.tenderness, forces.moistness, portions.count, waiting.usableShare(30)])
+        expect(Number.isFinite(value)).toBeTrue();
+      expect(lift.specificVolume).toBeGreaterThan(1);
+      expect(lift.specificVolume).toBeLessThan(4);
+    }); // prettier-ignore
+  it('lets a batter wait longer in a cold kitchen and asks for less leavener on a mountain', () => {
+    const text = DEMO_FORMULAS[1]?.text ?? '';
+    const cold = judged(text, { ...PLAIN_KITCHEN, place: { celsius: 12, metresAboveSea: 0 } });
+    const high = judged(text, { ...PLAIN_KITCHEN, place: { celsius: 22, metresAboveSea: 2000 } });
+    const usual = judged(text);
+    expect(cold.waiting.adviceMinutes).toBeGreaterThan(usual.waiting.adviceMinutes);
+    expect(high.lift.gasMillilitresPerGram).toBeGreaterThan(usual.lift.gasMillilitresPerGram);
+    expect(high.altitude.leavenerFactor.likely).toBeLessThan(usual.altitude.leavenerFactor.likely);
+  });
+});
+
+describe('portionsOf', () => {
+  const formula = read(DEMO_FORMULAS[1]?.text ?? '');
+  const count = (made: string | undefined, grams = 960) => {
+    const { title, region, components, steps, bake } = formula;
+    const plain = { title, region, components, steps, bake };
+    return portionsOf(made === undefined ? plain : { ...plain, yield: made }, grams);
+  };
+  it('takes the number of pieces as portions, and slices what is cut', () => {
+    expect(count('makes 12')).toEqual({ count: 12, of: 'portions', said: true });
+    expect(count('Serves 8-10').count).toBe(9);
+    expect(count('makes 24 small muffins')).toEqual({ count: 24, of: 'small muffins', said: true });
+    expect(count('makes 2 loaves')).toEqual({ count: 12, of: 'slices', said: false });
+    expect(count('makes 18 cupcakes').count).toBe(18);
+    expect(count(undefined)).toEqual({ count: 12, of: 'slices', said: false });
+  });
+});

@@ -1,0 +1,24 @@
+import type { Formula } from '../../formula/formula/index.js';
+import { middle, readYield } from '../../formula/parsing/index.js';
+
+export interface Portions {
+  readonly count: number;
+  /** "muffins", "portions". */
+  readonly of: string;
+  /** Whether the formula says so, or its weight was divided by a usual slice. */
+  readonly said: boolean;
+}
+
+/** A slice as it is usually cut, g of batter. */
+const USUAL_SLICE_GRAMS = 80;
+/** What is cut before it is eaten: their number is no number of portions. */
+const CUT_BEFORE_EATING = /loa(?:f|ves)|cake|tin|tray|round|layer|bread|batch|pan|kg|g\b/i;
+const PIECES = /cupcake|pancake|fairy cake|oatcake/i;
+
+/** How many portions a formula makes: as it says, else its batter in usual slices. */
+export function portionsOf(formula: Formula, batterGrams: number): Portions {
+  const said = formula.yield === undefined ? undefined : readYield(formula.yield);
+  if (said && (PIECES.test(said.of) || !CUT_BEFORE_EATING.test(said.of)))
+    return { count: Math.max(1, middle(said.count)), of: said.of === '' ? 'portions' : said.of, said: true };
+  return { count: Math.max(1, Math.round(batterGrams / USUAL_SLICE_GRAMS)), of: 'slices', said: false };
+}

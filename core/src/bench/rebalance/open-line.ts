@@ -1,0 +1,39 @@
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import type { WeighedPart } from '../../formula/formula/index.js';
+
+/** A line of a batter whose amount may be moved, or is held. */
+export interface OpenLine {
+  readonly id: string;
+  readonly part: WeighedPart;
+  /** The baker holds it as it is. */
+  readonly locked: boolean;
+  /** Grams of one, for what goes in whole: eggs. */
+  readonly pieceGrams?: number;
+  /** Grams of the eighth of a teaspoon it is measured by; absent means a scale. */
+  readonly eighthGrams?: number;
+  /** Not in the formula yet: it may come in if nothing else helps. */
+  readonly isNew?: boolean;
+}
+
+/** So much of some lines together is all there is. */
+export interface Limit {
+  readonly lineIds: readonly string[];
+  readonly mostGrams: number;
+  /** The words it was said in. */
+  readonly said: string;
+}
+
+/** A line with its amount before and after. */
+export interface MovedLine {
+  readonly id: string;
+  readonly ingredient: Ingredient;
+  readonly before: number;
+  readonly after: number;
+  readonly isNew: boolean;
+}
+
+export const partsOf = (lines: readonly OpenLine[], grams: readonly number[]): readonly WeighedPart[] =>
+  lines.flatMap(({ part }, i) => {
+    const amount = grams[i] ?? 0;
+    return amount > 0 ? [{ ...part, grams: amount }] : [];
+  });

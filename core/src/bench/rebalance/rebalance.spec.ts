@@ -1,0 +1,113 @@
+import { STYLES, styleById, type Style } from '../../batter/balance/index.js';
+import { mustBeIngredient } from '../../formula/formula/index.js';
+import { readTable } from '../../ground/numerics/index.js';
+import { batterOf } from '../../doors/samples/index.js';
+import { WORKED_FORMULAS_TABLE } from '../../doors/samples/worked-formulas.table.js';
+import { workedParts } from '../../doors/samples/worked-parts.js';
+import { rebalance, type OpenLine, type Rebalanced } from './index.js';
+
+const styled = (id: string): Style => {
+  const style = styleById(id);
+  if (!style) throw new Error(`no style ${id}`);
+  return style;
+};
+const linesOf = (amounts: Readonly<Record<string, number>>, locked: readonly string[] = []): OpenLine[] =>
+  batterOf(amounts).map((part) => ({
+    id: part.ingredient.id,
+    part,
+    locked: locked.includes(part.ingredient.id),
+    ...(part.ingredient.id === 'egg' && part.grams % 50 === 0 && { pieceGrams: 50 }),
+  }));
+const gramsOf = ({ lines }: Rebalanced, id: string) => lines.find((line) => line.id === id)?.after;
+const within = ({ after }: Rebalanced) => after.every(({ verdict }) => verdict === 'within');
+
+/** A generator of our own, so that a failing case can be told by its number. */
+function uniform(seed: number): () => number {
+  let state = seed;
+  return () => (state = (state * 1664525 + 1013904223) >>> 0) / 2 ** 32;
+}
+
+describe('rebalance', () => {
+  it('leaves a formula inside its bands alone', () => {
+    const sound = linesOf({ 'all-purpose-flour': 250, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 100, 'whole-milk': 200, 'table-salt': 3, 'aluminium-free-baking-powder': 10 }); // prettier-ignore
+    const result = rebalance(sound, styled('muffin'));
+    expect(result.before.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity)).toEqual([]);
+    expect(result.feasible).toBeTrue();
+    expect(result.lines.every(({ before, after }) => before === after)).toBeTrue();
+  });
+  it('takes the soda back from a loaf that is too sweet and alkaline, and never touches the locked fruit', () => {
+    const loaf = linesOf({ 'all-purpose-flour': 250, 'granulated-sugar': 300, 'unsalted-butter': 60, egg: 50, banana: 230, 'table-salt': 1, 'baking-soda': 7.2 }, ['banana']); // prettier-ignore
+    const powder: OpenLine = { id: 'new', part: { ingredient: mustBeIngredient('baking-powder'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
+    const result = rebalance([...loaf, powder], styled('fruit_puree_loaf'));
+    expect(within(result)).toBeTrue();
+    expect(gramsOf(result, 'banana')).toBe(230);
+    expect(gramsOf(result, 'baking-soda')).toBeLessThan(4);
+    expect(gramsOf(result, 'granulated-sugar')).toBeLessThan(300);
+  });
+  it('keeps eggs whole', () => {
+    const cake = linesOf({ 'all-purpose-flour': 200, 'granulated-sugar': 240, 'unsalted-butter': 190, egg: 50, 'whole-milk': 150, 'table-salt': 1, 'baking-powder': 10 }); // prettier-ignore
+    const result = rebalance(cake, styled('creamed_butter_cake'));
+    expect(within(result)).toBeTrue();
+    expect((gramsOf(result, 'egg') ?? 1) % 50).toBe(0);
+    expect(gramsOf(result, 'egg')).toBeGreaterThan(50);
+  });
+  it('names the locks that conflict and the least that they would have to give', () => {
+    const dry = linesOf({ 'all-purpose-flour': 300, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 50, 'whole-milk': 60, 'table-salt': 3, 'baking-powder': 9 }, ['whole-milk', 'egg', 'all-purpose-flour']); // prettier-ignore
+    const result = rebalance(dry, styled('muffin'));
+    expect(result.feasible).toBeFalse();
+    expect(result.conflicts.length).toBeGreaterThan(0);
+    for (const { lineId } of result.conflicts) expect(['whole-milk', 'egg', 'all-purpose-flour']).toContain(lineId);
+    // unlocking what it names is enough
+    const named = new Set(result.conflicts.map(({ lineId }) => lineId));
+    const freed = rebalance(dry.map((line) => (named.has(line.id) ? { ...line, locked: false } : line)), styled('muffin')); // prettier-ignore
+    expect(freed.feasible).toBeTrue();
+    for (const line of result.lines.filter(({ id }) => named.has(id))) expect(line.after).toBe(line.before);
+  });
+  it('says what nothing in the formula can move', () => {
+    const eggless = linesOf({ 'all-purpose-flour': 225, 'granulated-sugar': 225, 'unsalted-butter': 150, 'whole-milk': 150, 'table-salt': 2, 'baking-powder': 8 }); // prettier-ignore
+    const result = rebalance(eggless, styled('creamed_butter_cake'));
+    expect(result.feasible).toBeFalse();
+    expect(result.outOfReach).toContain('egg');
+  });
+  it('works with what there is: only so much flour, no milk', () => {
+    const muffin = linesOf({ 'all-purpose-flour': 250, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 100, 'whole-milk': 200, 'table-salt': 3, 'baking-powder': 10 }); // prettier-ignore
+    const water: OpenLine = { id: 'water', part: { ingredient: mustBeIngredient('water'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
+    const result = rebalance([...muffin, water], styled('muffin'), [
+      { lineIds: ['all-purpose-flour'], mostGrams: 180, said: '180 g flour' },
+      { lineIds: ['whole-milk'], mostGrams: 0, said: 'no milk' },
+    ]);
+    expect(result.feasible).toBeTrue();
+    expect(gramsOf(result, 'all-purpose-flour')).toBeLessThanOrEqual(180);
+    expect(gramsOf(result, 'whole-milk')).toBe(0);
+    expect(gramsOf(result, 'water')).toBeGreaterThan(40);
+  });
+  it('brings 98 % of 400 distorted formulas inside their bands, or names the locks in the way, and never moves a lock', () => {
+    const worked = readTable(WORKED_FORMULAS_TABLE).flatMap((row) => {
+      const style = STYLES.find(({ id }) => id === row['style']);
+      return style ? [{ style, parts: workedParts(row['ingredients'] ?? '') }] : [];
+    });
+    const random = uniform(20261125);
+    const missed: string[] = [];
+    for (let run = 0; run < 400; run++) {
+      const one = worked[Math.floor(random() * worked.length)];
+      if (!one) throw new Error('no formula');
+      const lines = one.parts.map((part, i): OpenLine => {
+        const grams = part.grams * Math.exp(0.45 * (2 * random() - 1));
+        const locked = random() < 0.15;
+        return { id: String(i), part: { ...part, grams }, locked };
+      });
+      const asked: OpenLine[] = [
+        ...lines,
+        ...['baking-powder', 'baking-soda', 'water', 'table-salt'].map((id): OpenLine => ({
+          id: `new ${id}`, part: { ingredient: mustBeIngredient(id), grams: 0, preparation: 'none' }, locked: false, isNew: true,
+        })),
+      ]; // prettier-ignore
+      const result = rebalance(asked, one.style);
+      for (const line of lines.filter(({ locked }) => locked))
+        expect(gramsOf(result, line.id)).withContext(`run ${run}`).toBe(line.part.grams);
+      if (!result.feasible && result.conflicts.length === 0)
+        missed.push(`${run} ${one.style.id}: ${result.after.filter(({ verdict }) => verdict !== 'within').map(({ quantity, value, band }) => `${quantity} ${value.toFixed(2)} of ${band.low}–${band.high}`).join(', ')}`); // prettier-ignore
+    }
+    expect(missed.length).withContext(missed.join('\n')).toBeLessThanOrEqual(8);
+  });
+});

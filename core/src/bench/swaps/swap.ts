@@ -1,0 +1,388 @@
+import {
+  bandShares,
+  flourShares,
+  givenShare,
+  functionalTotals,
+  mustBeIngredient,
+  type WeighedPart,
+} from '../../formula/formula/index.js';
+import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import {
+  bicarbonateOf,
+  chargePerGram,
+  heldByWater,
+  LEAVENERS,
+  leaveningLedger,
+  openBalance,
+} from '../../batter/leavening/index.js';
+import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
+import { leastQuadratic, type Inequality } from '../../ground/quadratic/index.js';
+import type { OpenLine } from '../rebalance/index.js';
+import type { Helper, SwapNoteCode, SwapWay } from './ways.js';
+
+/** What a swap is held to. Percent by which it is off, of what there was. */
+export const RESIDUALS = ['water', 'fat', 'sugar', 'flour', 'salt', 'gas', 'eggSolids'] as const;
+export type Residual = (typeof RESIDUALS)[number];
+
+/** A line of a batter after a swap. */
+export interface SwappedLine {
+  /** The line's id; of a line that comes in, the id of its ingredient with "new " before it. */
+  readonly id: string;
+  readonly ingredient: Ingredient;
+  readonly before: number;
+  readonly after: number;
+  /** It came in: as what was swapped in, or to help. */
+  readonly isNew: boolean;
+  /** The line that it came in for; absent for helpers. */
+  readonly insteadOf?: string;
+}
+
+export interface Swapped {
+  readonly way: SwapWay;
+  readonly share: number;
+  readonly lines: readonly SwappedLine[];
+  readonly residualPercent: Readonly<Record<Residual, number>>;
+  readonly crumbPhBefore: number;
+  readonly crumbPhAfter: number;
+  readonly gasBefore: number;
+  readonly gasAfter: number;
+  readonly notes: readonly SwapNoteCode[];
+  /** How much it disturbs, for ranking: smaller is better. */
+  readonly disturbance: number;
+}
+
+/** How closely each function is kept: one standard step, share of what there is. @source leavening.md part B */
+const KEEP = { water: 0.02, fat: 0.03, sugar: 0.02, flour: 0.01, eggSolids: 0.15, milkSolids: 0.4, salt: 0.05, gas: 0.02, chargePerFlour: 0.004 } as const; // prettier-ignore
+/** Share of a solid's thirst that is met by water: flour that drinks more gets more. */
+const THIRST_MET = 0.7;
+/** Pull towards no change, by what a line is. */
+const STAY = { swappedIn: 0.002, newLeavener: 0.02, new: 0.3, present: 0.6 } as const;
+const LEAST_GRAMS = 0.05;
+/** Helpers that come in with less than this are left out; share of the flour. */
+const TINY = { leavener: 0.0006, liquid: 0.012 } as const;
+const MOISTENER = 1;
+
+type Function = 'water' | 'fat' | 'sugar' | 'flour' | 'eggSolids' | 'milkSolids' | 'salt' | 'gas' | 'charge';
+
+/** What one gram of a part does, and what it brings to gas and charge at the pH that is held. */
+function perGram(part: WeighedPart, flourShare: number, moistness: number, pH: number): Record<Function, number> {
+  const { ingredient } = part;
+  const { water, fat, sugars } = ingredient.composition;
+  const gives = givenShare(part);
+  const held = heldByWater(pH);
+  const dairy = ingredient.category === 'dairy' || ingredient.category === 'cultured dairy';
+  return {
+    water: water * gives - THIRST_MET * moistness * roleOf(ingredient).thirst,
+    fat: fat * gives,
+    sugar: sugars * gives,
+    flour: flourShare,
+    eggSolids: roleOf(ingredient).egg * (1 - water),
+    milkSolids: dairy ? Math.max(0, 1 - water - fat) : 0,
+    salt: bandShares(part, flourShare).salt,
+    gas: bicarbonateOf(ingredient) - water * held.millimoles,
+    charge: chargePerGram(part, pH) - water * (held.charge - held.ions),
+  };
+}
+
+interface Row {
+  readonly line: OpenLine;
+  readonly grams: number;
+  readonly role: 'kept' | 'fixed' | 'swapped-in' | 'helper';
+  readonly insteadOf?: string;
+}
+
+const isLiquid = ({ ingredient }: WeighedPart) =>
+  ['dairy', 'plant milk', 'liquid'].includes(ingredient.category) &&
+  ingredient.composition.water > 0.8 &&
+  ingredient.composition.alcohol < 0.01;
+
+const HELPS: Readonly<Record<Helper, (part: WeighedPart) => boolean>> = {
+  liquid: isLiquid,
+  fat: ({ ingredient }) => ingredient.category === 'fat',
+  sugar: ({ ingredient }) => ingredient.category === 'sugar',
+  leaven: ({ ingredient }) => isFreeLeavener(ingredient),
+  acid: ({ ingredient }) => ingredient.category === 'acid' && LEAVENERS[ingredient.behavesAs] === undefined,
+  salt: ({ ingredient }) => ingredient.category === 'salt',
+  flour: ({ ingredient }) => roleOf(ingredient).flour === 1,
+};
+/** What comes in to help when there is none; the rest only moves what is there. */
+const COMES_IN: Readonly<Partial<Record<Helper, string>>> = {
+  liquid: 'water',
+  leaven: 'baking-soda',
+  acid: 'white-vinegar',
+};
+
+/**
+ * Replaces a share of a line by a way, and puts right what that disturbs: water, fat, sugar, flour, egg and milk solids, salt, gas and
+ * acid, with whatever may move. What stays off is said in percent.
+ * @param lines of the batter; locked ones do not help
+ * @param share of the line that is replaced, 0–1; negative adds so much more of it
+ * @returns undefined when the line is not there, or nothing solves it
+ * @source leavening.md part B, swap
+ */
+export function swapLine(
+  lines: readonly OpenLine[],
+  lineId: string,
+  way: SwapWay,
+  share = way.usualShare ?? 1,
+): Swapped | undefined {
+  const from = lines.find(({ id }) => id === lineId);
+  if (!from || from.part.grams <= 0) return undefined;
+  const moved = from.part.grams * share;
+  const before = lines.map(({ part }) => part).filter(({ grams }) => grams > 0);
+  const totals = functionalTotals(before);
+  if (!(totals.flour > 0)) return undefined;
+  const settled = openBalance(before, [])([]);
+  const pH = Math.min(settled.pH, way.highestPh ?? Infinity);
+  const moistness = totals.thirst > 0 ? totals.water / totals.thirst : MOISTENER;
+
+  const rows = rowsOf(lines, from, moved, way, totals.flour);
+  const flourShare = flourShares([
+    ...before,
+    ...rows.map(({ line, grams }) => ({ ...line.part, grams: Math.max(grams, 0) })),
+  ]);
+  const shares = rows.map(({ line }) => perGram(line.part, flourShare(line.part), moistness, pH));
+  const was = sumOf(
+    before.map((part) => perGram(part, flourShare(part), moistness, pH)),
+    before.map(({ grams }) => grams),
+  );
+  const bicarbonate = before.reduce((sum, { ingredient, grams }) => sum + bicarbonateOf(ingredient) * grams, 0);
+  // what is really given off, not what the held pH would say
+  const target = { ...was, gas: settled.gasMillimoles, charge: 0 };
+  const lessened = way.lessens ?? 'none';
+  const step: Record<Function, number> = {
+    water: KEEP.water * Math.max(totals.water, 0.2 * totals.flour),
+    fat: KEEP.fat * Math.max(totals.fat, 0.05 * totals.flour),
+    sugar: KEEP.sugar * Math.max(totals.sugar, 0.05 * totals.flour),
+    flour: KEEP.flour * totals.flour,
+    eggSolids: KEEP.eggSolids * Math.max(totals.eggSolids, 0.05 * totals.flour),
+    milkSolids: KEEP.milkSolids * Math.max(was.milkSolids, 0.02 * totals.flour),
+    salt: KEEP.salt * Math.max(totals.salt, 0.004 * totals.flour),
+    gas: KEEP.gas * Math.max(bicarbonate, 1),
+    charge: KEEP.chargePerFlour * totals.flour,
+  };
+  const functions = (Object.keys(step) as Function[]).filter(
+    (one) => one !== lessened && !(way.losesSet && one === 'eggSolids'),
+  );
+
+  const open = rows.flatMap(({ role }, i) => (role === 'swapped-in' || role === 'helper' ? [i] : []));
+  const scale = (i: number) => {
+    const row = rows[i];
+    if (!row) return 1;
+    if (isFreeLeavener(row.line.part.ingredient) || row.line.part.ingredient.category === 'salt')
+      return 0.012 * totals.flour;
+    return row.grams > 1 ? row.grams : 0.15 * totals.flour;
+  };
+  let solution: readonly number[] = [];
+  if (open.length > 0) {
+    const quadratic = open.map(() => open.map(() => 0));
+    const linear = open.map(() => 0);
+    for (const one of functions) {
+      const fixed = rows.reduce(
+        (sum, row, i) => (open.includes(i) ? sum : sum + (shares[i]?.[one] ?? 0) * row.grams),
+        0,
+      );
+      const coefficients = open.map((i) => ((shares[i]?.[one] ?? 0) * scale(i)) / step[one]);
+      const wanted = (target[one] - fixed) / step[one];
+      coefficients.forEach((a, k) => {
+        linear[k] = (linear[k] ?? 0) + 2 * a * wanted;
+        const row = quadratic[k];
+        if (row) coefficients.forEach((b, j) => (row[j] = (row[j] ?? 0) + 2 * a * b));
+      });
+    }
+    const inequalities: Inequality[] = [];
+    open.forEach((i, k) => {
+      const row = rows[i];
+      if (!row) return;
+      const leavener = isFreeLeavener(row.line.part.ingredient);
+      const stay =
+        row.role === 'swapped-in'
+          ? STAY.swappedIn
+          : row.grams > 0
+            ? STAY.present
+            : leavener
+              ? STAY.newLeavener
+              : STAY.new;
+      const diagonal = quadratic[k];
+      if (diagonal) diagonal[k] = (diagonal[k] ?? 0) + 2 * stay;
+      linear[k] = (linear[k] ?? 0) + 2 * stay * (row.role === 'swapped-in' ? 0 : row.grams / scale(i));
+      inequalities.push({ coefficients: open.map((_, j) => (j === k ? 1 : 0)), bound: 0 });
+      if (HELPS.acid(row.line.part) && way.acidMost !== undefined)
+        inequalities.push({
+          coefficients: open.map((_, j) => (j === k ? -1 : 0)),
+          bound: (-way.acidMost * totals.flour) / scale(i),
+        });
+    });
+    const solved = leastQuadratic(quadratic, linear, inequalities);
+    if (!solved) return undefined;
+    solution = solved;
+  }
+  const grams = rows.map((row, i) => {
+    const k = open.indexOf(i);
+    if (k < 0) return row.grams;
+    const amount = Math.max(0, (solution[k] ?? 0) * scale(i));
+    const tiny = isFreeLeavener(row.line.part.ingredient)
+      ? TINY.leavener * totals.flour
+      : row.role === 'helper' && row.grams === 0
+        ? TINY.liquid * totals.flour
+        : LEAST_GRAMS;
+    return amount < tiny && row.grams === 0 ? 0 : amount;
+  });
+  const after = rows.map(({ line }, i) => ({ ...line.part, grams: grams[i] ?? 0 })).filter((part) => part.grams > 0);
+  const is = sumOf(shares, grams);
+  const ledger = leaveningLedger(after);
+  const gasAfter = openBalance(after, [])([]).gasMillimoles;
+  const off = (one: Exclude<Function, 'gas' | 'charge' | 'milkSolids'>, whole: number, least: number) =>
+    (100 * (is[one] - was[one])) / Math.max(Math.abs(whole), least * totals.flour);
+  const residualPercent = {
+    water: off('water', totals.water, 0.2),
+    fat: off('fat', was.fat, 0.01),
+    sugar: off('sugar', was.sugar, 0.01),
+    flour: off('flour', was.flour, 0.1),
+    salt: off('salt', was.salt, 0.001),
+    gas: settled.gasMillimoles > 0 ? (100 * (gasAfter - settled.gasMillimoles)) / settled.gasMillimoles : 0,
+    eggSolids: was.eggSolids > 0 ? (100 * (is.eggSolids - was.eggSolids)) / was.eggSolids : 0,
+  };
+  return {
+    way,
+    share,
+    lines: linesAfter(lines, rows, grams),
+    residualPercent,
+    crumbPhBefore: settled.pH,
+    crumbPhAfter: ledger.crumbPh.likely,
+    gasBefore: settled.gasMillimoles,
+    gasAfter,
+    notes: way.notes,
+    disturbance: disturbanceOf(residualPercent, way, rows, grams),
+  };
+}
+
+function sumOf(shares: readonly Record<Function, number>[], grams: readonly number[]): Record<Function, number> {
+  const sum: Record<Function, number> = {
+    water: 0,
+    fat: 0,
+    sugar: 0,
+    flour: 0,
+    eggSolids: 0,
+    milkSolids: 0,
+    salt: 0,
+    gas: 0,
+    charge: 0,
+  };
+  shares.forEach((share, i) => {
+    for (const one of Object.keys(sum) as Function[]) sum[one] += share[one] * (grams[i] ?? 0);
+  });
+  return sum;
+}
+
+/** What may be in the batter afterwards: what stays, what comes in for the line, and what may help. */
+function rowsOf(
+  lines: readonly OpenLine[],
+  from: OpenLine,
+  moved: number,
+  way: SwapWay,
+  flour: number,
+): readonly Row[] {
+  const rows: Row[] = [];
+  const incoming = new Map(way.to.map((one) => [one.id, one]));
+  for (const line of lines) {
+    if (line.part.grams <= 0) continue;
+    if (line === from) {
+      const rest = line.part.grams - moved;
+      if (rest > LEAST_GRAMS) rows.push({ line, grams: rest, role: 'kept' });
+      continue;
+    }
+    const joins = incoming.get(line.part.ingredient.behavesAs);
+    const helps =
+      !line.locked && line.pieceGrams === undefined && way.helpers.some((helper) => HELPS[helper](line.part));
+    if (joins && !line.locked) {
+      incoming.delete(line.part.ingredient.behavesAs);
+      if (joins.perGram === undefined) rows.push({ line, grams: line.part.grams, role: 'helper' });
+      else rows.push({ line, grams: line.part.grams + moved * joins.perGram, role: 'fixed', insteadOf: from.id });
+    } else rows.push({ line, grams: line.part.grams, role: helps ? 'helper' : 'kept' });
+  }
+  const comesIn = (id: string, grams: number, role: Row['role'], insteadOf?: string) => {
+    const part: WeighedPart = { ingredient: mustBeIngredient(id), grams, preparation: 'none' };
+    rows.push({
+      line: { id: `new ${id}`, part, locked: false, isNew: true },
+      grams,
+      role,
+      ...(insteadOf !== undefined && { insteadOf }),
+    });
+  };
+  for (const { id, perGram: ratio } of incoming.values())
+    comesIn(id, ratio === undefined ? 0 : moved * ratio, ratio === undefined ? 'swapped-in' : 'fixed', from.id);
+  for (const helper of way.helpers) {
+    const id = COMES_IN[helper];
+    const present = rows.some(({ line, role }) => role !== 'kept' && HELPS[helper](line.part));
+    const here = id !== undefined && rows.some(({ line }) => line.part.ingredient.behavesAs === id);
+    if (id === undefined || here) continue;
+    // soda may always come in beside powder; a liquid only where there is none to move
+    if (helper === 'leaven' || !present) comesIn(id, 0, 'helper');
+  }
+  return flour > 0 ? rows : [];
+}
+
+function linesAfter(
+  lines: readonly OpenLine[],
+  rows: readonly Row[],
+  grams: readonly number[],
+): readonly SwappedLine[] {
+  const known = new Map(rows.map((row, i) => [row.line.id, { row, grams: grams[i] ?? 0 }]));
+  const present = lines
+    .filter(({ part }) => part.grams > 0)
+    .map((line): SwappedLine => {
+      const found = known.get(line.id);
+      return {
+        id: line.id,
+        ingredient: line.part.ingredient,
+        before: line.part.grams,
+        after: found?.grams ?? 0,
+        isNew: false,
+        ...(found?.row.insteadOf !== undefined && { insteadOf: found.row.insteadOf }),
+      };
+    });
+  const added = rows.flatMap(({ line, insteadOf }, i): SwappedLine[] =>
+    line.isNew && (grams[i] ?? 0) > 0
+      ? [
+          {
+            id: line.id,
+            ingredient: line.part.ingredient,
+            before: 0,
+            after: grams[i] ?? 0,
+            isNew: true,
+            ...(insteadOf !== undefined && { insteadOf }),
+          },
+        ]
+      : [],
+  );
+  return [...present, ...added];
+}
+
+/** Loss of set weighs as much as a tenth of everything else; every line touched a little. Judged, for the order of alternatives only. */
+const SET_LOST = 20;
+const LINE_TOUCHED = 0.6;
+function disturbanceOf(
+  residual: Readonly<Record<Residual, number>>,
+  way: SwapWay,
+  rows: readonly Row[],
+  grams: readonly number[],
+): number {
+  const { water, fat, sugar, flour, salt, gas } = residual;
+  const aimed = {
+    sugar: way.lessens === 'sugar' ? 0 : sugar,
+    fat: way.lessens === 'fat' ? 0 : fat,
+    salt: way.lessens === 'salt' ? 0 : salt,
+  };
+  const off =
+    Math.abs(water) +
+    Math.abs(aimed.fat) +
+    Math.abs(aimed.sugar) +
+    Math.abs(flour) +
+    0.2 * Math.abs(aimed.salt) +
+    0.5 * Math.abs(gas);
+  const touched = rows.filter(
+    ({ grams: was, line }, i) => Math.abs((grams[i] ?? 0) - was) > 0.03 * Math.max(was, line.part.grams, 1),
+  ).length;
+  return off + (way.losesSet ? SET_LOST : 0) + LINE_TOUCHED * touched + 0.5 * way.notes.length;
+}

@@ -1,0 +1,121 @@
+import type { Region } from '../../ground/units/index.js';
+
+/** How much of a line one step takes, as the baker says it: "2 tbsp", "half", "all but 2 tbsp", "the rest", "all". */
+export interface LineShare {
+  readonly stepId: string;
+  readonly amount: string;
+}
+
+/** One written line. What Orvin makes of it is computed from `text`; the corrections are the baker's own word and win. */
+export interface FormulaLine {
+  readonly id: string;
+  /** Exactly as written. */
+  readonly text: string;
+  /** The baker's correction: which ingredient this is. */
+  readonly ingredientId?: string;
+  /** The baker's correction: how much it weighs, grams. */
+  readonly grams?: number;
+  /** The baker may leave it out: weighed, but not counted in the balance. */
+  readonly optional?: boolean;
+  readonly note?: string;
+  /** Which steps take how much of it; absent leaves that to what the steps say. */
+  readonly split?: readonly LineShare[];
+  /** Another formula that this line takes so much of: a frosting, a spice mix. */
+  readonly formulaId?: string;
+}
+
+/** One mixture of a formula: batter, frosting, topping … */
+export interface FormulaComponent {
+  readonly id: string;
+  readonly name: string;
+  readonly lines: readonly FormulaLine[];
+}
+
+export interface FormulaStep {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** One stretch of a bake at one set point. */
+export interface BakeStage {
+  readonly celsius: number;
+  readonly lowMinutes: number;
+  readonly highMinutes: number;
+}
+
+/** The bake a formula was written for, as far as it says. */
+export interface KnownBake {
+  /** The set point; of a staged bake the first one. */
+  readonly celsius?: number;
+  readonly fan: boolean;
+  /** The whole bake, all stages. */
+  readonly lowMinutes?: number;
+  readonly highMinutes?: number;
+  /** The pan as a person writes it. */
+  readonly pan?: string;
+  /** Present where the set point changes on the way. */
+  readonly stages?: readonly BakeStage[];
+}
+
+/** A finding that the baker looked at and set aside, with the reason. */
+export interface Dismissal {
+  readonly code: string;
+  /** The id of the line or step it stands on, or '' for the whole formula. */
+  readonly place: string;
+  readonly reason: string;
+}
+
+/** What to bake: everything that a version holds. Plain data, so that it can be stored, compared and sent. */
+export interface Formula {
+  readonly title: string;
+  readonly region: Region;
+  /** The baker's choice of style; absent while the detected one stands. */
+  readonly styleId?: string;
+  /** The yield as written: "makes 12". */
+  readonly yield?: string;
+  readonly components: readonly FormulaComponent[];
+  readonly steps: readonly FormulaStep[];
+  /** What is said besides: where it is from, how it keeps. One paragraph an entry. */
+  readonly notes?: readonly string[];
+  readonly bake: KnownBake;
+  /** Flour that percentages and parts are of, grams, when no line weighs its flour. */
+  readonly flourBasisGrams?: number;
+  readonly dismissed?: readonly Dismissal[];
+}
+
+/** Flour that a formula of bare percentages or parts is counted for until the baker says otherwise. */
+export const USUAL_FLOUR_BASIS_GRAMS = 1000;
+
+/** Components that go beside or on the batter and do not count in its balance. */
+const BESIDE_THE_BATTER =
+  /\b(frosting|icing|glaze|topping|top|filling|soak|syrup|drizzle|streusel|crumble|crumb|sauce|curd|custard|buttercream|ganache|garnish|decoration|decorate|finish|finishing|serve|dusting|brush|wash|feed|feeding|tin|pan|grease|greasing|lining)\b/i;
+
+/** Whether a component is part of what rises, judged by its name. */
+export function isBatter(componentName: string): boolean {
+  return !BESIDE_THE_BATTER.test(componentName);
+}
+
+/** What the baker chose for the oven beside the formula; absent means as the formula says, or as Orvin proposes. */
+export interface OvenSheet {
+  /** The pans of this bake as a person writes them: "9 in round x 2". */
+  readonly pans?: string;
+  readonly material?: string;
+  readonly celsius?: number;
+  readonly fan?: boolean;
+  /** All the batter, g, when it is not the formula's own. */
+  readonly grams?: number;
+  /** Later set points, the first being `celsius`. */
+  readonly stages?: readonly { readonly fromMinute: number; readonly celsius: number }[];
+  /** A lid or foil over it for a while; without an end, until it comes out. */
+  readonly covers?: readonly {
+    readonly kind: 'lid' | 'foil';
+    readonly fromMinute: number;
+    readonly toMinute?: number;
+  }[];
+  /** How warm it goes in; below 0 frozen. */
+  readonly batterCelsius?: number;
+  /** Goes into an oven that is not heated yet. */
+  readonly coldOven?: boolean;
+  /** Other ways to bake it, as a person writes them, to be held against this one. */
+  readonly compare?: readonly string[];
+}

@@ -1,0 +1,150 @@
+import { pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
+import { readAmount, type Amount, type ReadAmount } from './amounts.js';
+import type { ReadingContext } from './context.js';
+import { headOf, isKnownName, namesIn, type PartOfFruit } from './names.js';
+
+/** What a part of a line says before anything is looked up: an amount, a name, and a note about it. */
+export interface Draft {
+  readonly name: string;
+  readonly note: string;
+  readonly amount: ReadAmount | undefined;
+  /** The whole part, lower case. */
+  readonly words: string;
+  /** "zest of one": the piece of the fruit that is meant. */
+  readonly part?: PartOfFruit;
+  /** Words that read like a measure nobody knows: "gran's cup". */
+  readonly unknownMeasure?: string;
+  /** The amount was put behind the name. */
+  readonly trailing?: boolean;
+}
+
+/** Where an amount may begin behind a name: a digit, or a word that counts. */
+const AMOUNT_BEHIND = /[\s(,:;=-](?=(?:about |approx\.? |x )?(?:\d|\.\d|half |an? |one ))/gi;
+const SIZE_ALONE = /^\s*\(?(extra[ -]large|very large|large|medium|small|jumbo)(?:[ -]sized?)?\)?(?![a-z])/i;
+const JOINS_ON = /^\s*(?:[,;(]|plus\b|or\b|for\b|to\b|at\b|-)/i;
+
+/** Where the amount stands when it stands behind the name. */
+export interface TrailingAmount {
+  readonly name: string;
+  readonly amount: ReadAmount;
+  readonly note: string;
+  /** Index of the amount in the line, and of what follows it. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** "Plain flour 225 g", "butter, 70 g, cold", "eggs 2 medium", "butter (115 g)": the amount stands behind the name. */
+export function trailingAmount(line: string, context: ReadingContext): TrailingAmount | undefined {
+  const units = unitsOf(context.kitchen);
+  for (const at of line.matchAll(AMOUNT_BEHIND)) {
+    const name = line.slice(0, at.index).replace(/[\s(,:;=-]+$/, '');
+    if (!/[a-z]{2}/i.test(name) || /\d/.test(name) || /\([^)]*$/.test(name)) continue;
+    const behind = line.slice(at.index + 1).replace(/^x /i, '');
+    const from = line.length - behind.length;
+    const amount = readAmount(behind, units);
+    if (!amount) continue;
+    const digits = /^(?:about |approx\.? )?\.?\d/i.test(behind);
+    if (!digits && amount.parts[0]?.unit === undefined) continue;
+    const size = amount.parts[0]?.unit === undefined ? SIZE_ALONE.exec(amount.rest) : null;
+    const rest = size ? amount.rest.slice(size[0].length) : amount.rest;
+    const bracketed = line[at.index] === '(';
+    const ends = /^[\s.)]*$/.test(rest);
+    if (!ends && (bracketed || !JOINS_ON.test(rest))) continue;
+    if ((!ends || amount.parts[0]?.unit === undefined) && !isKnownName(name, context)) continue;
+    const [first, ...others] = amount.parts;
+    const sized =
+      size?.[1] && first ? { ...amount, parts: [{ ...first, size: size[1].toLowerCase() }, ...others] } : amount;
+    return {
+      name,
+      amount: sized,
+      note: rest
+        .replace(/^[\s,;-]+/, '')
+        .replace(/^[\s.)]+$/, '')
+        .trim(),
+      from,
+      to: line.length - rest.length,
+    };
+  }
+  return undefined;
+}
+
+const JUICE_ZEST =
+  /^(?:the\s+)?((?:(?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|seeds|pulp)(?:\s*(?:and|&|\+)\s*)?)+)\s+(?:of|from)\s+(.*)$/i;
+const PART_WORD = /juice|zest|rind|seeds|pulp/gi;
+/** "1 lemon, zest only", "2 limes, zest and juice", "1 orange, zested". */
+const PART_IN_NOTE =
+  /^(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest(?:ed)?|juiced?|rind|pulp)(?:\s*(?:and|&|\+)\s*)?)+(?:\s+only)?$/i;
+const NAMES_EACH = /^each(?: of)?\s*:?\s+(.+)$|^(.+?)\s+each$/i;
+/** "a little milk": no amount, however it begins. */
+const VAGUE = /^(?:a (?:little|touch of|bit of|few drops of|dribble of)|some|lots of|plenty of|a little bit of)\s+/i;
+/** Words that end like a measure of somebody's own: "gran's cup", "the blue mug". */
+const OWN_MEASURE =
+  /^((?:[\w'’-]+ ){0,3}?(?:cup|mug|glass|beaker|spoon|scoop|ladle|bowl|jug|tumbler|measure|tin|thimble)s?)(?:\s+of)?\s+(?=[a-z])(.*)$/i;
+
+const partsNamed = (words: string): readonly PartOfFruit[] =>
+  [...words.toLowerCase().matchAll(PART_WORD)].map((found) => (found[0] === 'rind' ? 'zest' : found[0]) as PartOfFruit);
+
+/** Takes a part of a line apart. "Juice and zest of 2 limes" gives two drafts, "1 tsp each ginger and cinnamon" too. */
+export function draftsOf(segment: string, context: ReadingContext): readonly Draft[] {
+  const words = segment.toLowerCase();
+  const units = unitsOf(context.kitchen);
+  const part = JUICE_ZEST.exec(segment);
+  if (part?.[1] && part[2]) {
+    const amount = readAmount(part[2], units) ?? readAmount(`1 ${part[2]}`, units);
+    const { head, note } = headOf(amount?.rest ?? part[2]);
+    return partsNamed(part[1]).map((one) => ({ name: head, note, amount, words, part: one }));
+  }
+  const vague = VAGUE.exec(segment);
+  const amount = vague ? undefined : readAmount(segment, units);
+  if (!amount) return withoutLeadingAmount(vague ? segment.slice(vague[0].length) : segment, words, context);
+
+  const each = NAMES_EACH.exec(amount.rest);
+  if (each) return namesIn(each[1] ?? each[2] ?? '', context).map((name) => ({ name, note: 'each', amount, words }));
+  const { head, note } = headOf(amount.rest);
+  const counted = amount.parts[0]?.unit === undefined && amount.parts.length === 1;
+  const fruitPart = counted ? /^(?:of\s+)?(.*?)\s+(zest|juice|rind)(?:ed)?$/i.exec(head) : null;
+  if (fruitPart?.[1])
+    return [{ name: fruitPart[1], note: '', amount, words, part: partsNamed(fruitPart[2] ?? '')[0] ?? 'zest' }];
+  if (counted && PART_IN_NOTE.test(note))
+    return partsNamed(note).map((one) => ({ name: head, note, amount, words, part: one }));
+  const measure = counted ? ownMeasureIn(head, context) : undefined;
+  if (measure) return [{ ...measure, note, amount, words }];
+  return [{ name: head, note, amount: sizedBy(note, amount), words }];
+}
+
+function withoutLeadingAmount(segment: string, words: string, context: ReadingContext): readonly Draft[] {
+  const last = trailingAmount(segment, context);
+  if (last) {
+    const { head, note } = headOf(last.name.trim());
+    return [{ name: head, note: `${note} ${last.note}`.trim(), amount: last.amount, words, trailing: true }];
+  }
+  const { head, note } = headOf(segment);
+  return namesIn(head, context).map((name) => ({ name, note, amount: undefined, words }));
+}
+
+/** "1 gran's cup of flour": somebody's own measure that was not taught yet. The whole must not be the name of something. */
+function ownMeasureIn(head: string, context: ReadingContext): Pick<Draft, 'name' | 'unknownMeasure'> | undefined {
+  const found = OWN_MEASURE.exec(head);
+  if (!found?.[1] || !found[2] || isKnownName(head, context)) return undefined;
+  const { kind } = pantryOf(context.kitchen).match(found[2], context.region);
+  return kind === 'matched' ? { unknownMeasure: found[1].toLowerCase(), name: found[2] } : undefined;
+}
+
+/** "3 eggs (medium)", "2 eggs (L size)": a size that stands behind the name. */
+function sizedBy(note: string, amount: ReadAmount): ReadAmount {
+  const [first, ...others] = amount.parts;
+  const size =
+    /^[([]?\s*(extra[ -]large|very large|large|medium|small)(?:[ -]sized?)?\s*(?:[)\]]|$|,)/i.exec(note)?.[1] ??
+    /^[([]?\s*(SS|MS|LL|S|M|L)(?:[ -]sized?)\s*(?:[)\]]|$|,)/.exec(note)?.[1];
+  if (size === undefined || first === undefined || first.unit !== undefined || first.size !== undefined) return amount;
+  return { ...amount, parts: [{ ...first, size: size.toLowerCase() }, ...others] };
+}
+
+/** Weights hidden in a note: "ripe, mashed (about 340 g)", "peeled, 200 g". */
+export function amountsOfNote(note: string, read: (text: string) => readonly Amount[]): readonly Amount[] {
+  for (const [, inside = ''] of note.matchAll(/[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi)) {
+    const amounts = read(inside);
+    if (amounts.length > 0) return amounts;
+  }
+  return [];
+}

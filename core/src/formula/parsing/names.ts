@@ -1,0 +1,87 @@
+import type { Ingredient, MatchResult } from '../../kitchen/ingredients/index.js';
+import { pantryOf } from '../../kitchen/kitchen/index.js';
+import type { ReadingContext } from './context.js';
+
+/** Splits what follows an amount into the name and the note about it. */
+export function headOf(rest: string): { readonly head: string; readonly note: string } {
+  const withoutBracket = rest.replace(/^\s*(?:of|x)\s+/i, '');
+  const cut =
+    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|serving|sprinkling|topping|rolling)\b|\bfrom\b(?=\s+\d)|\bat room\b)/i.exec(
+      withoutBracket,
+    );
+  if (!cut) return { head: withoutBracket.trim(), note: '' };
+  if (cut.index === 0) {
+    const closing = /^[([][^)\]]*[)\]]\s*/.exec(withoutBracket);
+    if (closing && closing[0].length < withoutBracket.length) {
+      const later = headOf(withoutBracket.slice(closing[0].length));
+      return { head: later.head, note: `${closing[0].trim()} ${later.note}`.trim() };
+    }
+    return { head: withoutBracket.replace(/^[\s,;:-]+/, ''), note: '' };
+  }
+  return {
+    head: withoutBracket.slice(0, cut.index).trim(),
+    note: withoutBracket
+      .slice(cut.index)
+      .replace(/^[\s,;:-]+/, '')
+      .trim(),
+  };
+}
+
+/** What a name was taken for; with "or" between two names, the other one too. */
+export type Named = MatchResult & { readonly alternative?: string };
+
+const SURE = 0.6;
+
+export function isKnownName(name: string, { region, kitchen }: ReadingContext): boolean {
+  const found = pantryOf(kitchen).match(name, region);
+  return found.kind === 'matched' && found.confidence >= SURE;
+}
+
+/** "salt and pepper" are two names, "half and half" is one. */
+export function namesIn(phrase: string, context: ReadingContext): readonly string[] {
+  const whole = pantryOf(context.kitchen).match(phrase, context.region);
+  if (whole.kind === 'matched' && !/\band\b|,|&/.test(phrase)) return [phrase];
+  if (whole.kind === 'matched' && whole.confidence >= 0.9) return [phrase];
+  const names = phrase.split(/\s*(?:,|\band\b|&)\s*/i).filter((name) => name !== '');
+  return names.length > 1 && names.every((name) => isKnownName(name, context)) ? names : [phrase];
+}
+
+/** "sugar (powdered)", "flour, whole wheat": what follows belongs to the name when both together are a name. */
+function withQualifier(name: string, note: string, context: ReadingContext): MatchResult | undefined {
+  const qualifier = /^[([]?([a-z][a-z' -]{2,30}?)[)\]]?(?:,|$)/i.exec(note)?.[1];
+  if (qualifier === undefined || qualifier.split(' ').length > 3) return undefined;
+  const together = pantryOf(context.kitchen).match(`${qualifier} ${name}`, context.region);
+  return together.kind === 'matched' && together.confidence === 1 ? together : undefined;
+}
+
+/** "milk or buttermilk", "sooji/rava": the first of two known names is taken, the other offered. */
+export function matchName(name: string, note: string, context: ReadingContext): Named {
+  const { region, kitchen } = context;
+  const pantry = pantryOf(kitchen);
+  const either = /^(.+?)(?:\s+or\s+|\s*\/\s*)(.+)$/i.exec(name);
+  if (either?.[1] && either[2]) {
+    const first = pantry.match(either[1], region);
+    if (first.kind === 'matched' && first.confidence >= SURE) {
+      const second = pantry.match(either[2], region);
+      if (second.kind !== 'matched' || second.ingredient === first.ingredient) return first;
+      return { ...first, others: [second.ingredient, ...first.others], alternative: either[2] };
+    }
+  }
+  const alone = pantry.match(name, region);
+  const qualified = alone.kind === 'matched' && alone.confidence === 1 ? withQualifier(name, note, context) : undefined;
+  return qualified ?? alone;
+}
+
+/** Part of a fruit that a line asks for. */
+export type PartOfFruit = 'juice' | 'zest' | 'seeds' | 'pulp';
+
+/** The ingredient that a part of a fruit is, and the grams of it in one fruit. */
+export function partOfFruit(
+  fruit: Ingredient,
+  part: PartOfFruit,
+  { kitchen }: ReadingContext,
+): { readonly ingredient: Ingredient; readonly grams: number | undefined } {
+  const own = part === 'juice' || part === 'zest' ? pantryOf(kitchen).byId(`${fruit.id}-${part}`) : undefined;
+  const named = [...fruit.pieces, ...(own?.pieces ?? [])].find(([name]) => name.startsWith(`${part} of one`));
+  return { ingredient: own ?? fruit, grams: named?.[1] };
+}

@@ -1,0 +1,70 @@
+import { parsePan } from '../../kitchen/pans/index.js';
+
+const PAN_PHRASE =
+  /(?:\b(?:an?|the|two|three|four|in|into|to|x|\d+\s*x|use an?|line an?|grease an?)\s+)?((?:[\w".,'/()°-]+\s+(?:x\s+)?){0,8}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[\s-]*\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
+/** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
+const BARE_DIMENSIONS =
+  /\bin\s+(?:an?\s+)?(\d+(?:\.\d+)?\s*(?:"|in|inch|cm)?\s*x\s*\d+(?:\.\d+)?(?:\s*x\s*\d+(?:\.\d+)?)?\s*(?:"|in|inch|cm)?)/i;
+
+/** "an 18 cm round tin, 9 cm deep" */
+const DEPTH_BEHIND = /^\s*[,(]?\s*(?:about )?\d+(?:[.,]\d+)?\s*(?:cm|mm|in|inch(?:es)?|")[- ](?:deep|high|tall)/i;
+
+/** How many words before a pan say how many of it: "two …", "2 x …". */
+function countWordsBefore(words: readonly string[], at: number): number {
+  const before = words[at - 1] ?? '';
+  if (/^(?:two|three|four|2|3|4)$/i.test(before)) return 1;
+  return /^x$/i.test(before) && /^\d$/.test(words[at - 2] ?? '') ? 2 : 0;
+}
+
+/** Where the dimensions begin that a word is the last of: "30 x 20 x 4 cm" is one pan, "2 x 20 cm" are two. */
+function dimensionsBefore(words: readonly string[], at: number): number {
+  let from = at;
+  while (/^x$/i.test(words[from - 1] ?? '') && /^\d+(?:[.,]\d+)?(?:cm|in|"|mm)?$/i.test(words[from - 2] ?? '')) {
+    const countsPans = /^[1-4]$/.test(words[from - 2] ?? '') && !/^x$/i.test(words[from + 1] ?? '') && from === at;
+    if (countsPans && Number.parseFloat(words[from] ?? '') >= 6) break;
+    from -= 2;
+  }
+  return from;
+}
+
+/** The first pan that a text names with a size; failing that, one named without. */
+export function panIn(text: string): { readonly pan: string; readonly sized: boolean } | undefined {
+  let assumed: string | undefined;
+  let unsized: string | undefined;
+  for (const match of text.matchAll(PAN_PHRASE)) {
+    const words = (match[1] ?? '').split(/\s+/);
+    // the shortest ending that is a pan with a size: the words before it belong to the sentence
+    for (let from = words.length - 1; from >= 0; from--) {
+      const phrase = words
+        .slice(from)
+        .join(' ')
+        .replace(/^[(,]+/, '');
+      if (
+        !/^(?:\d|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(phrase)
+      )
+        continue;
+      const parsed = parsePan(phrase);
+      if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
+        const whole = dimensionsBefore(words, from);
+        const start = whole - countWordsBefore(words, whole);
+        const behind = DEPTH_BEHIND.exec(text.slice(match.index + match[0].length))?.[0] ?? '';
+        return {
+          pan: (words.slice(start).join(' ') + behind).replace(/^[(,]+/, ''),
+          sized: true,
+        };
+      }
+      if (parsed.kind === 'pan') assumed ??= phrase;
+      else if (parsed.kind === 'size-missing' || parsed.because === 'shape-not-built') unsized ??= phrase;
+    }
+  }
+  const bare = BARE_DIMENSIONS.exec(text);
+  if (bare?.[1] && parsePan(bare[1]).kind === 'pan') return { pan: bare[1].trim(), sized: true };
+  const cups =
+    /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i.exec(
+      text,
+    );
+  if (cups?.[1] && parsePan(cups[1]).kind === 'pan') return { pan: cups[1], sized: true };
+  const unlisted = /\b(bundt|fluted|tube|angel|ring) (?:pan|tin|mould)/i.exec(text);
+  const alone = assumed ?? unsized ?? unlisted?.[0];
+  return alone === undefined ? undefined : { pan: alone, sized: parsePan(alone).kind === 'pan' };
+}

@@ -1,0 +1,79 @@
+import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import type { Region } from '../../ground/units/index.js';
+import type { ReadingContext } from './context.js';
+import type { FormulaFacts } from './facts.js';
+import { beginsWithAmount, readLine } from './read-line.js';
+import { regionOf } from './region.js';
+import { physicalLines, plainLine, readTextLine, shapeOf, type WrittenLine } from './sections.js';
+import { headingName, refuse, Sheet, type FormulaReading } from './sheet.js';
+
+/** A formula is rarely over 20 kB; beyond this it is something else. */
+export const LONGEST_TEXT = 60_000;
+const MOST_LINES = 600;
+
+const PAGE_SOURCE = /<!doctype|<\/?(?:html|head|body|script|style|iframe|svg|div|span|table|meta|link|img)\b/i;
+/** "Apple muffins (makes 12)": the yield stands behind the title. */
+const YIELD_IN_TITLE = /\s*[([,–-]*\s*\b((?:makes|serves)\s+(?:about )?\d+[^)\]]*)[)\]]?\s*$/i;
+
+/** Whether a text is the source of a page and not words to read. */
+export const isPageSource = (text: string): boolean => PAGE_SOURCE.test(text);
+
+/**
+ * Reads the text of a formula: title, components with their lines, steps, notes, yield, and the bake it was written for. Every written
+ * line ends up somewhere: as a line, a step, a note, the yield or the title; what is not understood stays a line and is marked.
+ * @param bakersOwn the baker's region, which stands unless the words of the text say another
+ */
+export function readFormula(text: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
+  if (text.length > LONGEST_TEXT)
+    return refuse('text-too-long', { kilobytes: Math.round(text.length / 1000), limit: LONGEST_TEXT / 1000 });
+  const page = PAGE_SOURCE.exec(text);
+  if (page) return refuse('page-source', {}, text.slice(page.index, page.index + 40).split('\n')[0] ?? '');
+  const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
+  return readWrittenLines(physicalLines(text, context).map(plainLine), context);
+}
+
+/** The same for lines that a markup was taken off from. */
+export function readWrittenLines(lines: readonly WrittenLine[], context: ReadingContext): FormulaReading {
+  if (lines.length > MOST_LINES) return refuse('text-too-long', { lines: lines.length, limit: MOST_LINES });
+  const shape = shapeOf(lines);
+  const sheet = new Sheet(context);
+  for (const line of lines) {
+    const { written } = line;
+    const titleYield = sheet.isFirst && !/^\s*(?:makes|serves)/i.test(written) ? YIELD_IN_TITLE.exec(written) : null;
+    if (titleYield?.[1] && titleYield.index > 0 && !beginsWithAmount(written, context)) {
+      sheet.title = written.slice(0, titleYield.index).replace(/^#+\s*/, '');
+      sheet.yieldText = titleYield[1].trim();
+    } else sheet.put(readTextLine(line, sheet.section, sheet.marked, shape, context));
+  }
+  const filled = lines.filter(({ written }) => written !== '');
+  return sheet.finish(filled[0]?.written ?? '', filled.length);
+}
+
+/** A formula whose parts were told apart by a file's own structure. */
+export interface FormulaParts {
+  readonly title: string;
+  readonly yield?: string;
+  readonly components: readonly { readonly name: string; readonly lines: readonly string[] }[];
+  readonly steps: readonly string[];
+  readonly notes?: readonly string[];
+  readonly facts?: FormulaFacts;
+}
+
+/** Puts together a formula whose parts are known: nothing is guessed but what the lines and steps themselves say. */
+export function assembleFormula(parts: FormulaParts, bakersOwn: Region, kitchen: Kitchen): FormulaReading {
+  const { facts = {} } = parts;
+  const all = [parts.title, ...parts.components.flatMap(({ lines }) => lines), ...parts.steps].join('\n');
+  const context: ReadingContext = { region: facts.region ?? regionOf(all, bakersOwn), kitchen };
+  const sheet = new Sheet(context);
+  sheet.title = parts.title.trim();
+  sheet.yieldText = parts.yield;
+  for (const { name, lines } of parts.components) {
+    sheet.startComponent(headingName(name) || 'Batter');
+    for (const line of lines.filter((one) => one.trim() !== '')) sheet.addLine(line.trim(), readLine(line, context));
+  }
+  sheet.steps.push(...parts.steps.map((step) => step.trim()).filter((step) => step !== ''));
+  sheet.notes.push(...(parts.notes ?? []));
+  sheet.addFacts(facts);
+  const lines = parts.components.flatMap((component) => component.lines);
+  return sheet.finish(lines[0] ?? parts.title, lines.length);
+}

@@ -1,0 +1,302 @@
+import type { Ingredient, Preparation } from '../../kitchen/ingredients/index.js';
+import { millilitresIn, pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
+import type { Region } from '../../ground/units/index.js';
+import { amountsIn, readAmount, type Amount, type Quantity } from './amounts.js';
+import type { ReadingContext } from './context.js';
+import { amountsOfNote, draftsOf, type Draft } from './drafts.js';
+import { matchName, partOfFruit } from './names.js';
+import { normalise } from './normalise.js';
+import { problem, type Problem } from './problem.js';
+import { bareLine, segmentsOf } from './segments.js';
+import { weighAll, type WeighContext, type Weight } from './weigh.js';
+
+/** One ingredient of a written line, weighed. */
+export interface ReadEntry {
+  /** The written line, exactly. */
+  readonly text: string;
+  /** The words taken for the name. */
+  readonly name: string;
+  readonly ingredient: Ingredient | undefined;
+  /** 0–1; below 0.5 the baker should look. */
+  readonly confidence: number;
+  /** What else the name may mean. */
+  readonly others: readonly Ingredient[];
+  readonly quantity: Quantity | undefined;
+  /** Unit id, 'piece' for a count, undefined without an amount. */
+  readonly unit: string | undefined;
+  /** The size word of what is counted: "large". */
+  readonly size?: string | undefined;
+  readonly weight: Weight | undefined;
+  readonly preparation: Preparation;
+  /** What is said about it besides name and amount. */
+  readonly note: string;
+  /** The line says that it may be left out. */
+  readonly optional: boolean;
+  /** The line says that not all of it goes in at once. */
+  readonly divided: boolean;
+  readonly problems: readonly Problem[];
+}
+
+/** The baker's own word on a line; it wins over what the text says. */
+export interface Correction {
+  readonly ingredientId?: string;
+  readonly grams?: number;
+}
+
+const PREPARATIONS: readonly (readonly [RegExp, Preparation])[] = [
+  [/\b(mashed|pureed?|puréed?|pulp(?:ed)?|sauce|blended|liquidi[sz]ed)\b/, 'mashed'],
+  [/\b(grated|shredded|coarsely grated|zested)\b/, 'grated'],
+  [/\b(melted|browned)\b/, 'melted'],
+  [/\bground\b/, 'ground'],
+  [
+    /\b(chopped|diced|sliced|cubed|cubes|chunks|pieces|chips|halved|quartered|whole|broken|slices|chunky|crumbled|segments)\b/,
+    'pieces',
+  ],
+];
+function preparationIn(words: string): Preparation {
+  return PREPARATIONS.find(([pattern]) => pattern.test(words))?.[1] ?? 'none';
+}
+
+/** "3 UK medium eggs" in a formula from elsewhere. */
+const EGGS_OF_REGION = /\b(US|UK|EU|AU|CA)\s+(?:extra[ -]large|very large|large|medium|small)\b/i;
+/** "(that is plain flour, 120 g)": the baker's own word, as a formula is handed on. */
+const THAT_IS = /\s*\(that is ([^(),]*?)(?:,?\s*(?:(\d+(?:\.\d+)?) ?g))?\)/i;
+/** "(optional)" behind a line says nothing else of it. */
+const OPTIONAL_BEHIND = /\s*[,(]\s*optional\s*\)?\s*$/i;
+/** Two statements of the same amount may differ by what filling explains, and by this much more. */
+const DISAGREE_BEYOND = 0.15;
+/** Sold by size, and the size differs from country to country. */
+const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
+/** Ingredients that go in by taste: no amount is no fault. */
+const TO_TASTE =
+  /to taste|for (?:greasing|dusting|the tin|the pan|brushing|sprinkling|rolling|serving|frying|decorati)|as needed|if needed|optional|to (?:serve|finish|decorate|grease|dust|garnish|brush|glaze|sprinkle)/i;
+const OPTIONAL = /\boptional(?:ly)?\b|\bif (?:you like|liked|using|wanted)\b/i;
+const DIVIDED = /\bdivided\b|\breserv(?:e|ed|ing)\b|\b(?:split|separated) (?:between|over)\b/i;
+
+/** What was found about the name: what it is taken for, how sure that is, and what to say about it. */
+interface Identified {
+  readonly ingredient: Ingredient | undefined;
+  readonly confidence: number;
+  readonly others: readonly Ingredient[];
+  readonly problems: readonly Problem[];
+}
+
+const GUESSED_SPELLING = 0.45;
+
+function identify(text: string, draft: Draft, context: ReadingContext, corrected: Ingredient | undefined): Identified {
+  const found = matchName(draft.name, draft.note, context);
+  if (corrected) return { ingredient: corrected, confidence: 1, others: otherNames(found), problems: [] };
+  if (found.kind === 'unknown') {
+    const [nearest] = found.nearest;
+    const problems = [
+      nearest && found.slip
+        ? problem('spelling-guessed', 'warning', text, { name: draft.name, taken: nearest.nameUs })
+        : problem('ingredient-unknown', 'error', text, {
+            name: draft.name,
+            nearest: found.nearest.map((near) => near.nameUs),
+          }),
+    ];
+    return {
+      ingredient: found.slip ? nearest : undefined,
+      confidence: found.slip ? GUESSED_SPELLING : 0,
+      others: found.nearest,
+      problems,
+    };
+  }
+  const { confidence, others } = found;
+  const ingredient = meantByMeasure(found.ingredient, draft, context);
+  const taken = ingredient.nameUs;
+  const problems =
+    found.unread.length > 0
+      ? [problem('words-unread', 'warning', text, { words: found.unread, taken })]
+      : found.ambiguity !== undefined && found.ambiguity !== '' && ingredient === found.ingredient
+        ? [problem('ingredient-ambiguous', 'note', text, { name: draft.name, taken, why: found.ambiguity })]
+        : found.alternative !== undefined
+          ? [problem('alternative-taken', 'note', text, { taken, other: found.alternative })]
+          : [];
+  return { ingredient, confidence, others, problems };
+}
+
+/** Fresh and dried share a name; the measure tells which is meant: a sprig is fresh, a teaspoon of "ginger" is ground. */
+function meantByMeasure(ingredient: Ingredient, draft: Draft, { kitchen }: ReadingContext): Ingredient {
+  const unit = draft.amount?.parts[0]?.unit?.id;
+  const pantry = pantryOf(kitchen);
+  const name = ingredient.id.replace(/^(?:dried|fresh)-/, '');
+  if (unit === 'sprig' && ingredient.id.startsWith('dried-')) return pantry.byId(`fresh-${name}`) ?? ingredient;
+  const bySpoon = unit === 'teaspoon' || unit === 'tablespoon';
+  if (bySpoon && ingredient.id === 'fresh-ginger' && !/fresh|grated|root|minced|chopped|puree/.test(draft.words))
+    return pantry.byId('ground-ginger') ?? ingredient;
+  return ingredient;
+}
+
+const otherNames = (found: ReturnType<typeof matchName>): readonly Ingredient[] =>
+  found.kind === 'unknown' ? found.nearest : found.others;
+
+/** What a line weighs by its own words, and what does not add up in them. */
+function weighDraft(
+  text: string,
+  draft: Draft,
+  ingredient: Ingredient | undefined,
+  context: ReadingContext,
+): { readonly weight: Weight | undefined; readonly problems: readonly Problem[] } {
+  const { kitchen } = context;
+  const weighContext: WeighContext = { ...context, words: draft.words };
+  const parts = draft.amount?.parts ?? [];
+  const [first] = parts;
+  const problems: Problem[] = [];
+  let weight: Weight | undefined;
+  if (draft.unknownMeasure !== undefined) {
+    problems.push(problem('measure-unknown', 'warning', text, { measure: draft.unknownMeasure, name: draft.name }));
+  } else if (ingredient && draft.part) {
+    weight = weighPartOfFruit(ingredient, draft, context);
+  } else if (draft.amount) {
+    weight = weighAll(parts, ingredient, weighContext);
+  }
+  const again = [
+    ...(draft.amount?.again ?? []),
+    ...amountsOfNote(draft.note, (inside) => amountsIn(inside, unitsOf(kitchen))),
+  ];
+  const stated = again.find((amount) => amount.unit?.kind === 'mass') ?? again[0];
+  const second = stated && weighAll([stated], ingredient, weighContext);
+  if (second) {
+    const exact = parts.every(({ unit }) => unit?.kind === 'mass' && unit.id !== 'ounce' && unit.id !== 'pound');
+    const apart =
+      weight !== undefined &&
+      (second.low > weight.high * (1 + DISAGREE_BEYOND) || second.high < weight.low * (1 - DISAGREE_BEYOND));
+    if (apart && first?.unit !== undefined)
+      problems.push(problem('amounts-disagree', 'warning', text, { first: weight?.grams ?? 0, second: second.grams }));
+    if (!exact || weight === undefined) weight = second;
+  }
+  if (weight?.certain === false && EGGS.has(ingredient?.behavesAs ?? '') && first?.unit === undefined && !stated) {
+    const count = first === undefined ? 1 : (first.quantity.low + first.quantity.high) / 2;
+    problems.push(problem('egg-size-assumed', 'note', text, { grams: weight.grams / count }));
+  }
+  return { weight, problems };
+}
+
+const JUICE_SPREAD = 0.3;
+
+function weighPartOfFruit(ingredient: Ingredient, draft: Draft, context: ReadingContext): Weight | undefined {
+  const { grams } = partOfFruit(ingredient, draft.part ?? 'zest', context);
+  const count = draft.amount?.parts[0]?.quantity;
+  return grams !== undefined && count
+    ? {
+        grams: (grams * (count.low + count.high)) / 2,
+        low: grams * count.low * (1 - JUICE_SPREAD),
+        high: grams * count.high * (1 + JUICE_SPREAD),
+        certain: false,
+      }
+    : undefined;
+}
+
+const exactly = (grams: number): Weight => ({ grams, low: grams, high: grams, certain: true });
+
+function enter(text: string, draft: Draft, context: ReadingContext, correction: Correction | undefined): ReadEntry {
+  const corrected =
+    correction?.ingredientId === undefined ? undefined : pantryOf(context.kitchen).byId(correction.ingredientId);
+  const named = identify(text, draft, context, corrected);
+  const fruit = named.ingredient;
+  const ingredient = fruit && draft.part && !corrected ? partOfFruit(fruit, draft.part, context).ingredient : fruit;
+  const found = weighDraft(text, draft, fruit, context);
+  const weight = correction?.grams === undefined ? found.weight : exactly(correction.grams);
+  const share = draft.amount?.parts[0]?.unit?.kind === 'share';
+  // the baker's own weight settles what the words say of it
+  const problems = correction?.grams === undefined ? [...named.problems, ...found.problems] : [...named.problems];
+  const [first] = draft.amount?.parts ?? [];
+  if (correction?.grams === undefined) {
+    if (!draft.amount) {
+      const mild =
+        TO_TASTE.test(text) || ingredient?.category === 'salt' || ingredient?.category === 'spice' ? 'note' : 'warning';
+      problems.push(problem('amount-missing', mild, text, { name: draft.name }));
+    } else if (weight === undefined && ingredient && !share && draft.unknownMeasure === undefined) {
+      problems.push(problem('cannot-weigh', 'warning', text, { name: draft.name, unit: first?.unit?.id ?? 'piece' }));
+    }
+  }
+  return {
+    text,
+    name: draft.name,
+    ingredient,
+    confidence: corrected ? 1 : named.confidence * (weight?.certain === false ? 0.85 : 1),
+    others: named.others,
+    quantity: first && quantityOf(first, draft.amount?.parts ?? [], context),
+    unit: first ? (first.unit?.id ?? 'piece') : undefined,
+    size: first?.size,
+    weight,
+    preparation: preparationIn(draft.words),
+    note: draft.note,
+    optional: OPTIONAL.test(draft.words) || OPTIONAL.test(draft.note),
+    divided: DIVIDED.test(draft.words),
+    problems,
+  };
+}
+
+/** All parts of an amount in the unit of the first: "1¾ cups plus 2 tbsp" is 1.875 cups. Parts of another kind are left to the weight. */
+function quantityOf(first: Amount, parts: readonly Amount[], { region, kitchen }: ReadingContext): Quantity {
+  const sizeOf = ({ unit }: Amount) => unit?.grams ?? (unit && millilitresIn(kitchen, unit, region));
+  const one = sizeOf(first);
+  const total = { low: 0, high: 0 };
+  for (const part of parts) {
+    const size = sizeOf(part);
+    const share = part === first ? 1 : part.unit?.kind === first.unit?.kind && one && size ? size / one : 0;
+    total.low += part.sign * part.quantity.low * part.factor * share;
+    total.high += part.sign * part.quantity.high * part.factor * share;
+  }
+  return total;
+}
+
+/** "[note: browned first]" behind a line, as Orvin hands it on. */
+const NOTE_BEHIND = /\s*\[note: ([^[\]]+)\]\s*$/i;
+
+/** A line without the baker's word in brackets, and that word. */
+export function withoutThatIs(
+  written: string,
+  context: ReadingContext,
+): Correction & { readonly text: string; readonly note?: string } {
+  const noted = NOTE_BEHIND.exec(written);
+  const text = noted ? written.slice(0, noted.index) : written;
+  const note = noted?.[1] === undefined ? {} : { note: noted[1].trim() };
+  const correction = saidInText(normalise(text), context);
+  return correction && Object.keys(correction).length > 0
+    ? { ...correction, ...note, text: text.replace(THAT_IS, '').trim() }
+    : { ...note, text };
+}
+
+/** The baker's word as it stands in the text of a line that was handed on. */
+function saidInText(line: string, context: ReadingContext): Correction | undefined {
+  const said = THAT_IS.exec(line);
+  if (!said) return undefined;
+  const found = said[1] ? pantryOf(context.kitchen).match(said[1], context.region) : undefined;
+  const ingredient = found?.kind === 'matched' && found.confidence === 1 ? found.ingredient : undefined;
+  return {
+    ...(ingredient && { ingredientId: ingredient.id }),
+    ...(said[2] !== undefined && { grams: Number(said[2]) }),
+  };
+}
+
+/**
+ * Reads one written line: every ingredient in it, weighed. A line of one ingredient gives one entry; "juice and zest of 2 limes",
+ * "2 tsp baking powder and ½ tsp salt" give several with the same text. A correction applies to the only entry, or to none.
+ */
+export function readLine(text: string, context: ReadingContext, correction?: Correction): readonly ReadEntry[] {
+  const whole = normalise(text.replace(NOTE_BEHIND, ''));
+  const inText = saidInText(whole, context);
+  const plain = whole.replace(THAT_IS, '');
+  const optional = OPTIONAL_BEHIND.test(plain);
+  const { line, saidFirst } = bareLine(plain.replace(OPTIONAL_BEHIND, ''));
+  if (line === '') return [];
+  const foreign = EGGS_OF_REGION.exec(line);
+  const region = foreign ? ((foreign[1]?.toUpperCase() as Region | undefined) ?? context.region) : context.region;
+  const said = foreign ? line.replace(foreign[0], foreign[0].slice(foreign[1]?.length ?? 0).trim()) : line;
+  const there: ReadingContext = { ...context, region };
+  const all = segmentsOf(said, there).flatMap((segment) => draftsOf(segment, there));
+  const own = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
+  return all.map((draft) => {
+    const noted = saidFirst === '' ? draft : { ...draft, note: `${saidFirst} ${draft.note}`.trim() };
+    const entry = enter(text, noted, there, own);
+    return optional ? { ...entry, optional } : entry;
+  });
+}
+
+/** Whether a text begins with an amount. */
+export const beginsWithAmount = (text: string, { kitchen }: ReadingContext): boolean =>
+  readAmount(text, unitsOf(kitchen)) !== undefined;

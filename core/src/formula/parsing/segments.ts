@@ -1,0 +1,63 @@
+import { describesOnly } from '../../kitchen/ingredients/index.js';
+import { pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
+import { readAmount } from './amounts.js';
+import type { ReadingContext } from './context.js';
+import { headOf } from './names.js';
+
+/** What a sentence says before its first amount: "You'll want 2 cups …", "mix 450 g …". */
+const LEAD_IN =
+  /^(?:and |then |so |first,? )?(?:(?:you|we|i)(?:'ll| will)? (?:want|need|use|take)|take|get|weigh out|measure out|have ready|start with|mix|sift|whisk|stir together|combine|beat)\s+(?=(?:about |roughly )?(?:\d|an? |half |one |two |three ))/i;
+export const withoutLeadIn = (text: string): string => text.replace(LEAD_IN, '');
+
+export const BULLET = /^\s*(?:(?:[-*•·▢□☐✓]|\[[ x]?\])\s+|\d{1,2}\)\s+(?=(?:\d|\.\d|an? |half |one |two )))/i;
+/** "To feed: 4 tbsp cider": says where the line goes, not what it is. */
+export const INLINE_HEADING = /^((?:for|to) [a-z][a-z ]{1,30}?)\s*:\s+(?=\S)/i;
+/** "optional: 50 g walnuts", "to taste, salt": said of the line, not part of its name. */
+const SAID_FIRST = /^(optional|to taste|if you like|as needed)\s*[:,]?\s+(?=\S)/i;
+
+/** Where one written line goes on with another ingredient and its amount. */
+const NEXT_ENTRY =
+  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s\+|\s(?:mixed |sifted |whisked )?with|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
+
+/** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
+export function bareLine(line: string): { readonly line: string; readonly saidFirst: string } {
+  const bare = line.replace(BULLET, '').replace(INLINE_HEADING, '').replace(LEAD_IN, '');
+  const first = SAID_FIRST.exec(bare);
+  return {
+    line: bare.slice(first?.[0].length ?? 0).replace(/[.;,]+$/, ''),
+    saidFirst: first?.[1]?.toLowerCase() ?? '',
+  };
+}
+
+/** Whether a bracket that was opened before a place is still open there. */
+function insideBrackets(line: string, at: number): boolean {
+  const before = line.slice(0, at);
+  return before.lastIndexOf('(') > before.lastIndexOf(')') || before.lastIndexOf('[') > before.lastIndexOf(']');
+}
+
+/** Cuts a line into the parts that each hold an amount and an ingredient; a line with one ingredient stays whole. */
+export function segmentsOf(line: string, { region, kitchen }: ReadingContext): readonly string[] {
+  const units = unitsOf(kitchen);
+  const cuts = [...line.matchAll(NEXT_ENTRY)].filter((found) => {
+    if (insideBrackets(line, found.index)) return false;
+    const after = readAmount(line.slice(found.index + found[0].length), units);
+    const before = readAmount(withoutLeadIn(line.slice(0, found.index)), units);
+    if (!after || !before || after.rest === '' || before.rest === '') return false;
+    if (/^\s*(?:more|extra)\b/i.test(after.rest)) return false;
+    const unitSaid =
+      after.parts[0]?.unit !== undefined ||
+      after.parts[0]?.size !== undefined ||
+      /^\d/.test(line.slice(found.index + found[0].length));
+    if (!unitSaid) return false;
+    const { head } = headOf(after.rest);
+    // a measured thing of an unknown name is a thing of its own too: it must be seen, not sink into a note
+    return (
+      pantryOf(kitchen).match(head, region).kind === 'matched' ||
+      (after.parts[0]?.unit !== undefined && !describesOnly(head))
+    );
+  });
+  if (cuts.length === 0) return [line];
+  const starts = [0, ...cuts.map((cut) => cut.index + cut[0].length)];
+  const ends = [...cuts.map((cut) => cut.index), line.length];
+  return starts.map((start, i) => line.slice(start, ends[i]).trim()).filter((part) => part !== '');
+}

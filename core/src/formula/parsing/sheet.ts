@@ -1,0 +1,249 @@
+import type { Formula, FormulaComponent, FormulaLine, KnownBake } from '../formula/index.js';
+import { parsePan } from '../../kitchen/pans/index.js';
+import { readBake } from './bake-phrases.js';
+import type { ReadingContext } from './context.js';
+import type { FormulaFacts } from './facts.js';
+import { readFact } from './facts.js';
+import { problem, type Problem } from './problem.js';
+import { beginsWithAmount, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
+import { withoutStepNumber, type ReadText, type Section } from './sections.js';
+import { INLINE_HEADING } from './segments.js';
+
+export type FormulaReading =
+  | { readonly kind: 'read'; readonly formula: Formula; readonly problems: readonly Problem[] }
+  /** Nothing here can be weighed, or it is no formula at all. The text stays with whoever gave it. */
+  | { readonly kind: 'refused'; readonly problem: Problem };
+
+export const refuse = (code: Problem['code'], facts: Problem['facts'] = {}, line = ''): FormulaReading => ({
+  kind: 'refused',
+  problem: problem(code, 'error', line, facts),
+});
+
+interface DraftLine extends Correction {
+  readonly text: string;
+  readonly note?: string;
+  readonly entries: readonly ReadEntry[];
+}
+interface Draft {
+  readonly name: string;
+  readonly lines: DraftLine[];
+}
+
+/** Collects what the lines of a text are, in order, into a formula. */
+export class Sheet {
+  title = '';
+  yieldText: string | undefined;
+  readonly steps: string[] = [];
+  readonly notes: string[] = [];
+  private readonly problems: Problem[] = [];
+  private readonly components: Draft[] = [];
+  private facts: FormulaFacts = {};
+  section: Section = 'head';
+  /** Whether a heading said what the section is. */
+  marked = false;
+
+  constructor(private readonly context: ReadingContext) {}
+
+  get isFirst(): boolean {
+    return this.title === '' && this.lineCount === 0 && this.steps.length === 0;
+  }
+  private get lineCount(): number {
+    return this.components.reduce((n, component) => n + component.lines.length, 0);
+  }
+
+  private current(): Draft {
+    let last = this.components.at(-1);
+    if (!last) this.components.push((last = { name: 'Batter', lines: [] }));
+    return last;
+  }
+
+  enter(section: Section): void {
+    this.section = section;
+    this.marked = true;
+  }
+
+  startComponent(name: string): void {
+    this.components.push({ name, lines: [] });
+  }
+
+  /** A line of ingredients; Orvin's own "(that is …)" at its end is the baker's word, not part of what was written. */
+  addLine(written: string, entries: readonly ReadEntry[], into: Draft = this.current()): void {
+    into.lines.push({ ...withoutThatIs(written, this.context), entries });
+  }
+
+  addFacts(facts: FormulaFacts): void {
+    this.facts = { ...this.facts, ...facts };
+  }
+
+  put(line: ReadText): void {
+    switch (line.kind) {
+      case 'blank':
+        return;
+      case 'ingredients-mark':
+        this.enter('ingredients');
+        return;
+      case 'method-mark':
+        this.enter('method');
+        return;
+      case 'notes-mark':
+        this.enter('notes');
+        return;
+      case 'yield':
+        if (this.yieldText === undefined) this.yieldText = line.written;
+        else this.notes.push(line.written);
+        return;
+      case 'fact': {
+        const fact = readFact(line.bare);
+        if (fact) this.addFacts(fact);
+        else this.notes.push(line.written);
+        return;
+      }
+      case 'note':
+        this.notes.push(line.written.replace(/^\s*>\s*/, ''));
+        return;
+      case 'heading':
+        this.putHeading(line);
+        return;
+      case 'line':
+        this.putLine(line);
+        return;
+      case 'step':
+        if (this.isFirst && line.headed) this.title = line.bare;
+        else this.steps.push(withoutStepNumber(line.written, this.section === 'method' && this.marked));
+        return;
+      case 'words':
+        this.putWords(line);
+        return;
+    }
+  }
+
+  private putHeading({ bare, headed }: ReadText): void {
+    // "Scones" on top of everything is what they are called
+    if (this.isFirst && !this.marked && (headed || (!bare.endsWith(':') && !/^(?:for|to|dry|wet)\b/i.test(bare)))) {
+      this.title = bare;
+      return;
+    }
+    if (this.section === 'method' && this.marked) {
+      // "For the icing" inside a method heads steps, not ingredients
+      this.steps.push(bare);
+      return;
+    }
+    this.section = 'ingredients';
+    this.startComponent(headingName(bare));
+  }
+
+  private putLine({ bare, written, entries }: ReadText): void {
+    const known = entries.some((entry) => entry.ingredient && entry.confidence >= 0.85 && entry.unit === undefined);
+    const title =
+      this.isFirst &&
+      !this.marked &&
+      !beginsWithAmount(bare, this.context) &&
+      !known &&
+      entries.every((entry) => entry.unit === undefined);
+    if (title) {
+      this.title = bare;
+      return;
+    }
+    if (this.section === 'head') this.section = 'ingredients';
+    this.addLine(written, entries, this.inlineComponent(bare) ?? this.current());
+  }
+
+  /** "To feed: 4 tbsp cider" goes into a component of its own, before the one that the next line goes on with. */
+  private inlineComponent(line: string): Draft | undefined {
+    const heading = INLINE_HEADING.exec(line)?.[1];
+    if (heading === undefined) return undefined;
+    const name = headingName(heading);
+    const last = this.components.at(-1);
+    if (last?.name === name) return last;
+    const component: Draft = { name, lines: [] };
+    if (this.components.length === 0) this.components.push(component, { name: 'Batter', lines: [] });
+    else this.components.splice(this.components.length - 1, 0, component);
+    return component;
+  }
+
+  private putWords({ bare, written, entries, headed }: ReadText): void {
+    if (this.isFirst && !this.marked && (bare.split(/\s+/).length <= 11 || headed)) this.title = bare.replace(/:$/, '');
+    else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) this.notes.push(written);
+    else {
+      this.addLine(written, entries);
+      this.problems.push(problem('not-understood', 'warning', written));
+    }
+  }
+
+  /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
+  finish(firstWritten: string, written: number): FormulaReading {
+    const kept = this.components.filter((component) => component.lines.length > 0);
+    const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
+    if (!everyEntry.some((entry) => entry.ingredient))
+      return refuse('nothing-to-weigh', { lines: written }, firstWritten);
+    if (!everyEntry.some((entry) => entry.unit !== undefined))
+      return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
+    const said = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
+    const bake = { ...said, ...this.facts.bake };
+    const { region, styleId, flourBasisGrams } = this.facts;
+    const formula: Formula = {
+      title: calmed(this.title),
+      region: region ?? this.context.region,
+      ...(styleId !== undefined && { styleId }),
+      ...(this.yieldText !== undefined && { yield: this.yieldText }),
+      components: numbered(kept),
+      steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
+      ...(this.notes.length > 0 && { notes: this.notes }),
+      bake: this.facts.bake ?? said,
+      ...(flourBasisGrams !== undefined && { flourBasisGrams }),
+    };
+    const problems = [...this.problems, ...everyEntry.flatMap((entry) => entry.problems), ...panProblems(bake)];
+    return { kind: 'read', formula, problems: withoutDoubles(problems) };
+  }
+}
+
+function numbered(components: readonly Draft[]): readonly FormulaComponent[] {
+  let number = 0;
+  return components.map((component, c) => ({
+    id: `c${c + 1}`,
+    name: component.name,
+    lines: component.lines.map(({ text, ingredientId, grams, note }): FormulaLine => ({
+      id: `l${++number}`,
+      text,
+      ...(ingredientId !== undefined && { ingredientId }),
+      ...(grams !== undefined && { grams }),
+      ...(note !== undefined && { note }),
+    })),
+  }));
+}
+
+function panProblems(bake: KnownBake): readonly Problem[] {
+  if (bake.pan === undefined) return [];
+  const parsed = parsePan(bake.pan);
+  if (parsed.kind === 'size-missing')
+    return [problem('pan-without-size', 'warning', bake.pan, { shape: parsed.shape })];
+  return parsed.kind === 'unknown' ? [problem('pan-not-built', 'note', bake.pan)] : [];
+}
+
+function withoutDoubles(problems: readonly Problem[]): readonly Problem[] {
+  const seen = new Set<string>();
+  return problems.filter((one) => {
+    const key = `${one.code}\n${one.line}\n${JSON.stringify(one.facts)}`;
+    if (
+      one.code === 'not-understood' &&
+      problems.some((other) => other.line === one.line && other.code === 'ingredient-unknown')
+    )
+      return false;
+    return !seen.has(key) && seen.add(key);
+  });
+}
+
+/** A title shouted in capitals, said in a normal voice. */
+function calmed(title: string): string {
+  if (!/[A-Z]{3}/.test(title) || /[a-z]/.test(title)) return title;
+  return title.charAt(0) + title.slice(1).toLowerCase();
+}
+
+export function headingName(heading: string): string {
+  const name = heading
+    .replace(/\s*:$/, '')
+    .replace(/^for (?:the|a|your)\s+/i, '')
+    .replace(/^the\s+/i, '')
+    .trim();
+  return calmed(name.charAt(0).toUpperCase() + name.slice(1));
+}

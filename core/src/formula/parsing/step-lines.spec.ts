@@ -1,0 +1,80 @@
+import { splitLine, type Formula } from '../formula/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { methodOf, readFormula, takenIn, weighFormula } from './index.js';
+
+function read(text: string): Formula {
+  const reading = readFormula(text, 'UK');
+  if (reading.kind !== 'read') throw new Error(reading.problem.code);
+  return reading.formula;
+}
+const method = (formula: Formula) => methodOf(formula, weighFormula(formula), PLAIN_KITCHEN);
+/** Text of the lines that each step takes. */
+function taken(formula: Formula): readonly (readonly string[])[] {
+  const lines = new Map(formula.components.flatMap(({ lines: all }) => all.map(({ id, text }) => [id, text])));
+  const found = method(formula);
+  return formula.steps.map(({ id }) => takenIn(found, id).map(({ lineId }) => lines.get(lineId) ?? ''));
+}
+
+const CAKE = `Cake
+200 g plain flour
+2 tsp baking powder
+150 g caster sugar
+2 large eggs
+100 g butter
+For the frosting
+100 g icing sugar
+200 g soft cheese
+Method
+Cream butter and sugar, beat in the eggs.
+Fold in the dry ingredients.
+Frost when cold.`;
+
+describe('methodOf', () => {
+  it('gives each line to the step that names it, groups to the step that names the group', () => {
+    expect(taken(read(CAKE))).toEqual([
+      ['150 g caster sugar', '2 large eggs', '100 g butter'],
+      ['200 g plain flour', '2 tsp baking powder'],
+      ['100 g icing sugar', '200 g soft cheese'],
+    ]);
+  });
+  it('finds the line that no step uses, when the method names the others', () => {
+    const formula = read(CAKE.replace('2 large eggs', '2 large eggs\n50 g walnuts'));
+    const [id] = method(formula).unused;
+    expect(formula.components[0]?.lines.find((line) => line.id === id)?.text).toBe('50 g walnuts');
+  });
+  it('says nothing about lines when the method is a reminder that names none', () => {
+    expect(method(read('Loaf\n200 g plain flour\n100 g sugar\nMethod\nMix and bake.')).unused).toEqual([]);
+  });
+  it('does not take greasing for using', () => {
+    const formula = read(
+      'Loaf\n200 g plain flour\n100 g butter\nMethod\nButter the tin. Rub the butter into the flour.',
+    );
+    expect(taken(formula)).toEqual([['200 g plain flour', '100 g butter']]);
+  });
+  it('deals a divided line: what is reserved goes where the reserved is used, and nothing is lost', () => {
+    const formula = read(
+      'Buckle\n1 cup plain flour\n150 g sugar, divided\nMethod\nReserve 2 tbsp of the sugar.\nMix flour and the rest of the sugar.\nSprinkle with the reserved sugar.',
+    );
+    const sugar = method(formula).takings.filter(({ lineId }) => lineId === 'l2');
+    expect(sugar.map(({ stepId }) => stepId)).toEqual(['s2', 's3']);
+    expect(sugar.reduce((sum, { grams }) => sum + (grams ?? 0), 0)).toBeCloseTo(150, 6);
+    expect(sugar[1]?.grams).toBeCloseTo(2 * 15 * 0.845, 1);
+    expect(method(formula).undivided).toEqual([]);
+  });
+  it('finds a line said to be divided that no step divides', () => {
+    const formula = read('Loaf\n200 g flour\n100 g sugar, divided\nMethod\nMix flour and sugar.');
+    expect(method(formula).undivided).toEqual(['l2']);
+  });
+  it('lets the baker’s split win, and finds when it takes more than there is', () => {
+    const formula = read(CAKE);
+    const shares = (first: string, second: string) =>
+      splitLine(formula, 'l3', [
+        { stepId: 's1', amount: first },
+        { stepId: 's3', amount: second },
+      ]);
+    const halves = method(shares('a third', 'the rest')).takings.filter(({ lineId }) => lineId === 'l3');
+    expect(halves.map(({ grams }) => grams)).toEqual([50, 100]);
+    expect(method(shares('120 g', '60 g')).overdrawn).toEqual(['l3']);
+    expect(method(shares('all but 30 g', '30 g')).overdrawn).toEqual([]);
+  });
+});

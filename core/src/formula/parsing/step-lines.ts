@@ -1,0 +1,398 @@
+import type { Formula } from '../formula/index.js';
+import { plainWords, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { unitsOf, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { middle, readAmount, type Amount } from './amounts.js';
+import { normalise } from './normalise.js';
+import type { ReadEntry } from './read-line.js';
+import { weighAll } from './weigh.js';
+import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
+
+/** How much of a line a step takes. */
+export interface Taking {
+  readonly lineId: string;
+  readonly stepId: string;
+  /** Undefined where nothing says how much. */
+  readonly grams: number | undefined;
+  /** Share of the line, 0–1; undefined where nothing says how much. */
+  readonly share: number | undefined;
+  /** The portion in words as the baker or the step puts it; '' for all of it. */
+  readonly words: string;
+  /** The baker said so, or the words of the step do. */
+  readonly said: 'by-baker' | 'by-step';
+}
+
+/** Which step takes what, and what is left over or taken twice. */
+export interface Method {
+  readonly takings: readonly Taking[];
+  /** Lines that no step takes. */
+  readonly unused: readonly string[];
+  /** Lines of which steps take more than there is. */
+  readonly overdrawn: readonly string[];
+  /** Lines said to be divided, and no step says how. */
+  readonly undivided: readonly string[];
+}
+
+/** Portions in words, as a share of the whole. */
+const SHARE_WORDS: readonly (readonly [RegExp, number | 'rest' | 'all'])[] = [
+  [/^(?:all|all of it|everything|the lot|whole)$/i, 'all'],
+  [/^(?:the )?(?:rest|remaining|remainder|reserved|left(?:over)?)$/i, 'rest'],
+  [/^(?:about |roughly )?(?:a |one )?half$/i, 1 / 2],
+  [/^(?:about |roughly )?(?:a |one )?third$/i, 1 / 3],
+  [/^(?:about |roughly )?two thirds$/i, 2 / 3],
+  [/^(?:about |roughly )?(?:a |one )?quarter$/i, 1 / 4],
+  [/^(?:about |roughly )?three quarters$/i, 3 / 4],
+  [/^(?:most|nearly all)$/i, 0.8],
+  [/^(?:some|a little|a few|a pinch)$/i, 0.1],
+];
+
+type Portion =
+  | { readonly kind: 'all' | 'rest' | 'unknown' }
+  | { readonly kind: 'share'; readonly share: number }
+  | { readonly kind: 'grams'; readonly grams: number }
+  | { readonly kind: 'all-but'; readonly grams: number };
+
+/** Grams of an amount of what a line holds. */
+function gramsOf(amount: readonly Amount[], line: WeighedLine, formula: Formula, kitchen: Kitchen): number | undefined {
+  const [entry] = line.entries;
+  const context = { region: formula.region, kitchen, words: line.line.text.toLowerCase() };
+  return weighAll(amount, entry?.ingredient, context)?.grams;
+}
+
+/** "2 tbsp", "half", "all but 2 tbsp", "the rest", "a third", "40 %". */
+export function readPortion(words: string, line: WeighedLine, formula: Formula, kitchen: Kitchen): Portion {
+  const text = normalise(words)
+    .replace(/\bof\b.*$/i, '')
+    .trim();
+  if (text === '') return { kind: 'all' };
+  const named = SHARE_WORDS.find(([pattern]) => pattern.test(text.replace(/-/g, ' ')))?.[1];
+  if (named === 'all' || named === 'rest') return { kind: named };
+  if (named !== undefined) return { kind: 'share', share: named };
+  const allBut = /^all (?:but|except)\s+(?:for )?(?:the )?(.+)$/i.exec(text);
+  const read = readAmount(allBut?.[1] ?? text, unitsOf(kitchen));
+  if (!read) return { kind: 'unknown' };
+  const [first] = read.parts;
+  if (!allBut && first?.unit?.id === 'percent') return { kind: 'share', share: middle(first.quantity) / 100 };
+  const grams = gramsOf(read.parts, line, formula, kitchen);
+  if (grams === undefined) return { kind: 'unknown' };
+  return allBut ? { kind: 'all-but', grams } : { kind: 'grams', grams };
+}
+
+/** Grams of each portion of a whole, in order; the last "rest" gets what the others leave. */
+function dealt(portions: readonly Portion[], whole: number | undefined): readonly (number | undefined)[] {
+  if (whole === undefined) return portions.map(() => undefined);
+  const fixed = portions.map((portion) =>
+    portion.kind === 'share'
+      ? portion.share * whole
+      : portion.kind === 'grams'
+        ? portion.grams
+        : portion.kind === 'all-but'
+          ? Math.max(0, whole - portion.grams)
+          : undefined,
+  );
+  const taken = fixed.reduce<number>((sum, grams) => sum + (grams ?? 0), 0);
+  const open = portions.filter(({ kind }) => kind === 'rest' || kind === 'all').length;
+  return fixed.map((grams, i) => {
+    const { kind } = portions[i] ?? {};
+    if (kind === 'unknown') return undefined;
+    return grams ?? Math.max(0, whole - taken) / Math.max(1, open);
+  });
+}
+
+const WHOLE_METHOD =
+  /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
+/** "butter the tin", "flour the board": the name is a verb, or greases something. */
+const GREASES =
+  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet)\b|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
+
+/** Words of a step that stand for several lines at once, and what belongs to them. */
+const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredient) => boolean])[] = [
+  [
+    /\bdry(?: (?:ingredients|things|mix(?:ture)?|goods|ones))?\b/i,
+    ({ preparation }, ingredient) => {
+      const role = roleOf(ingredient);
+      return (
+        role.flour > 0 ||
+        role.nutMeal ||
+        role.cocoa ||
+        DRY_CATEGORIES.has(ingredient.category) ||
+        (ingredient.category === 'nut/seed' && preparation === 'ground') ||
+        ingredient.id.endsWith('powder')
+      );
+    },
+  ],
+  [
+    /\b(?:wet(?: (?:ingredients|things|mix(?:ture)?|ones))?|liquids?)\b/i,
+    ({ preparation }, ingredient) =>
+      WET_CATEGORIES.has(ingredient.category) || roleOf(ingredient).egg > 0 || preparation === 'mashed',
+  ],
+  [/\b(?:raising agents?|leavening|leaveners?|powders?)\b/i, (_, { category }) => category === 'leavener'],
+  [/\b(?:spices?|spicing)\b/i, (_, { category }) => category === 'spice' || category === 'salt'],
+  [/\bfruits?\b/i, (_, { category }) => /fruit|vegetable/.test(category)],
+  [/\bnuts?\b/i, (_, { category }) => category === 'nut/seed'],
+];
+const DRY_CATEGORIES: ReadonlySet<string> = new Set(['leavener', 'salt', 'spice', 'sugar', 'starch', 'thickener/gum']);
+const WET_CATEGORIES: ReadonlySet<string> = new Set([
+  'egg', 'egg substitute', 'dairy', 'cultured dairy', 'plant milk', 'liquid', 'syrup', 'fat', 'fruit puree', 'flavouring', 'alcohol', 'acid',
+]); // prettier-ignore
+
+/** Words too general to name an ingredient by alone. */
+const GENERAL: ReadonlySet<string> = new Set(
+  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water juice extract good ripe cold warm hot'.split(
+    ' ',
+  ),
+);
+
+/** A written name, and its last word where that is no general one. */
+function callsFrom(written: string): readonly string[] {
+  const words = plainWords(written.replace(/\(.*?\)/g, ''))
+    .split(' ')
+    .filter((word) => word !== '');
+  const head = words.at(-1) ?? '';
+  return [...(words.length > 0 ? [words.join(' ')] : []), ...(head.length > 2 && !GENERAL.has(head) ? [head] : [])];
+}
+
+const callsOfIngredients = new WeakMap<Ingredient, readonly string[]>();
+/** What an ingredient of the pantry is called: the same for every line that holds it. */
+function callsOf(ingredient: Ingredient): readonly string[] {
+  let calls = callsOfIngredients.get(ingredient);
+  if (!calls) {
+    calls = [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].flatMap(callsFrom);
+    callsOfIngredients.set(ingredient, calls);
+  }
+  return calls;
+}
+
+/** Words by which a step may call what a line holds. */
+function callNames(line: WeighedLine): readonly string[] {
+  const names = new Set<string>();
+  for (const { name, ingredient } of line.entries) {
+    for (const call of callsFrom(name)) names.add(call);
+    for (const call of ingredient ? callsOf(ingredient) : []) names.add(call);
+    for (const word of plainWords(name).split(' ').slice(0, -1))
+      if (word.length > 3 && !GENERAL.has(word)) names.add(word);
+  }
+  return [...names].map(withoutPlural).filter((name) => name.length > 2);
+}
+const withoutPlural = (name: string) => name.replace(/(?<=[a-z]{3})(?<!s)s$/, '');
+
+const namesOfEntries = new WeakMap<WeighedLine['entries'], readonly string[]>();
+function namesOf(line: WeighedLine): readonly string[] {
+  let names = namesOfEntries.get(line.entries);
+  if (!names) namesOfEntries.set(line.entries, (names = callNames(line)));
+  return names;
+}
+
+const escaped = (words: string) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/y$/, '(?:y|ie)');
+/** A portion before a name: "half the", "2 tbsp of the", "the remaining", "all but a spoonful of the". */
+const PORTION_BEFORE =
+  /((?:all (?:but|except) [^,;.]{1,24}?|(?:the )?(?:rest|remaining|remainder|reserved)|(?:about |roughly )?(?:a |one )?(?:half|third|quarter)|two[- ]thirds|three[- ]quarters|most|some|\d[\d./]*\s*[a-z]+\.?))\s*(?:of\s+)?(?:the\s+|your\s+)?$/i;
+/** Setting aside is no taking: the amount goes where the step says "the reserved". */
+const RESERVING =
+  /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)? back|hold(?:ing)? back|put(?:ting)? aside)\b[^.;]*$/i;
+const RESERVED = /\breserved\b[^.;]*$/i;
+
+/** A step without what it only greases or dusts with, every other word in its place. */
+export const withoutGreasing = (text: string): string => text.replace(GREASES, (greased) => ' '.repeat(greased.length));
+
+interface Mentioned {
+  readonly stepId: string;
+  readonly words: string;
+  readonly how?: 'reserving' | 'reserved';
+  /** Several lines answer to the name that the step uses. */
+  readonly shared: boolean;
+}
+
+interface CalledLine {
+  readonly line: WeighedLine;
+  readonly component: WeighedFormula['components'][number];
+}
+
+const patterns = new Map<string, RegExp>();
+/** The pattern of a name; its place to go on from is whoever uses it to reset. */
+function patternOf(name: string): RegExp {
+  let pattern = patterns.get(name);
+  if (!pattern) patterns.set(name, (pattern = new RegExp(`\\b${escaped(name)}(?:s|es)?\\b`, 'gi')));
+  return pattern;
+}
+
+/** The lines that answer to each name, the longest name first. */
+function linesByName(lines: readonly CalledLine[]): readonly (readonly [string, readonly CalledLine[]])[] {
+  const byName = new Map<string, CalledLine[]>();
+  for (const called of lines) {
+    for (const name of namesOf(called.line)) {
+      const others = byName.get(name);
+      if (others) others.push(called);
+      else byName.set(name, [called]);
+    }
+  }
+  return [...byName].sort(([a], [b]) => b.length - a.length);
+}
+
+/**
+ * Which lines a step names. Longer names are looked for first and then covered up, so that "stem ginger" does not name the ground
+ * ginger too.
+ */
+function namedIn(
+  stepId: string,
+  text: string,
+  byName: readonly (readonly [name: string, lines: readonly CalledLine[]])[],
+): ReadonlyMap<CalledLine, Mentioned> {
+  const found = new Map<CalledLine, Mentioned>();
+  let open = withoutGreasing(text);
+  const lower = open.toLowerCase();
+  for (const [name, called] of byName) {
+    if (!lower.includes(name.slice(0, -1))) continue;
+    const pattern = patternOf(name);
+    pattern.lastIndex = 0;
+    const at = pattern.exec(open)?.index;
+    if (at === undefined) continue;
+    const before = open.slice(0, at);
+    const words = PORTION_BEFORE.exec(before)?.[1] ?? '';
+    const mention = RESERVING.test(before)
+      ? ({ words, how: 'reserving' } as const)
+      : RESERVED.test(before)
+        ? ({ words: 'reserved', how: 'reserved' } as const)
+        : { words };
+    for (const one of called) if (!found.has(one)) found.set(one, { stepId, ...mention, shared: called.length > 1 });
+    open = open.replace(pattern, (covered) => ' '.repeat(covered.length));
+  }
+  return found;
+}
+
+/** "Frosting" is meant by "frost when cold", "glaze" by "glazed". */
+function namesComponent(step: string, name: string): boolean {
+  const stem = plainWords(name)
+    .replace(/^(?:to|for) /, '')
+    .replace(/(?:ing|e)$/, '');
+  return (
+    stem.length > 2 &&
+    !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) &&
+    new RegExp(`\\b${escaped(stem)}(?:e|ed|ing|s)?\\b`, 'i').test(step)
+  );
+}
+
+function inGroup(step: string, { line, component }: CalledLine): boolean {
+  return (
+    namesComponent(step, component.name) ||
+    line.entries.some((entry) =>
+      GROUPS.some(
+        ([words, belongs]) => entry.ingredient !== undefined && words.test(step) && belongs(entry, entry.ingredient),
+      ),
+    )
+  );
+}
+
+/** A method that names fewer of its lines than this is a reminder, and says nothing about the others. */
+const NAMES_MOST = 0.6;
+
+/**
+ * Which step takes how much of which line: as the baker said, else as the words of the steps say. A step that speaks of "everything",
+ * "the dry" or "the frosting" takes those lines unless another step names them.
+ */
+export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kitchen): Method {
+  const lines = weighed.components.flatMap((component) =>
+    component.lines.filter(({ entries }) => entries.length > 0).map((line): CalledLine => ({ line, component })),
+  );
+  const steps = formula.steps.map(({ id, text }) => ({ id, text: normalise(text) }));
+  const byName = linesByName(lines);
+  const named = steps.map(({ id, text }) => namedIn(id, text, byName));
+  const takings: Taking[] = [];
+  const unused: string[] = [];
+  const overdrawn: string[] = [];
+  const undivided: string[] = [];
+  for (const called of lines) {
+    const { line } = called;
+    const own = line.line.split ?? [];
+    const mentioned: readonly Pick<Mentioned, 'stepId' | 'words'>[] =
+      own.length > 0
+        ? own.map(({ stepId, amount }) => ({ stepId, words: amount }))
+        : mentionedOf(called, steps, named, lines);
+    const portions = portionsOf(mentioned, line, formula, kitchen, own.length > 0);
+    const grams = dealt(portions, line.grams);
+    mentioned.forEach(({ stepId, words }, i) => {
+      const taken = grams[i];
+      takings.push({
+        lineId: line.line.id,
+        stepId,
+        grams: taken,
+        share: taken === undefined || !line.grams ? undefined : taken / line.grams,
+        words,
+        said: own.length > 0 ? 'by-baker' : 'by-step',
+      });
+    });
+    if (mentioned.length === 0) unused.push(line.line.id);
+    const sum = grams.reduce<number>((total, taken) => total + (taken ?? 0), 0);
+    if (line.grams !== undefined && sum > line.grams * 1.02 + 0.05) overdrawn.push(line.line.id);
+    const divided = line.entries.some((entry) => entry.divided);
+    const silent = own.length === 0 && formula.steps.length > 0 && portions.every(({ kind }) => kind === 'all');
+    if (divided && silent) undivided.push(line.line.id);
+  }
+  const telling = lines.length > 0 && 1 - unused.length / lines.length >= NAMES_MOST;
+  return { takings, unused: telling ? unused : [], overdrawn, undivided };
+}
+
+/** The steps that name a line; failing those, the first that speaks of a group it belongs to. */
+function mentionedOf(
+  called: CalledLine,
+  steps: readonly { readonly id: string; readonly text: string }[],
+  named: readonly ReadonlyMap<CalledLine, Mentioned>[],
+  lines: readonly CalledLine[],
+): readonly Mentioned[] {
+  const all = named.flatMap((inStep) => inStep.get(called) ?? []);
+  const own = all.filter(({ shared }) => !shared);
+  const beside = !called.component.inBatter;
+  // "sugar" means the batter's sugar, unless the step speaks of the frosting or the sugar is nowhere else
+  const meant =
+    own.length > 0
+      ? own
+      : all.filter(({ stepId }) => {
+          const at = steps.findIndex(({ id }) => id === stepId);
+          const ofBatter = lines.some((other) => other.component.inBatter && named[at]?.get(other)?.shared);
+          return !beside || !ofBatter || namesComponent(steps[at]?.text ?? '', called.component.name);
+        });
+  if (meant.length > 0) return withoutEchoes(withReserved(meant, called.line));
+  const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, called.component.name)) : undefined;
+  const group =
+    ofOwn ?? steps.find(({ text }) => inGroup(text, called)) ?? steps.find(({ text }) => WHOLE_METHOD.test(text));
+  return group ? [{ stepId: group.id, words: '', shared: false }] : [];
+}
+
+/** "reserving 2 tbsp": what the line itself says is kept back. */
+const KEPT_BACK = /\breserv(?:e|ing)\s+((?:about )?(?:\d[\d./ ]*\s*[a-z]+|half|a third|a quarter))/i;
+
+/** Puts what was set aside where the reserved is used; what is set aside and never used again stays where it was. */
+function withReserved(named: readonly Mentioned[], line: WeighedLine): readonly Mentioned[] {
+  const setAside = named.find(({ how }) => how === 'reserving');
+  const used = named.find(({ how }) => how === 'reserved');
+  const amount = setAside?.words ?? KEPT_BACK.exec(normalise(line.line.text))?.[1];
+  if (!used) return named;
+  return named
+    .filter((one) => one !== setAside)
+    .map((one) => (one === used && amount ? { stepId: one.stepId, words: amount, shared: false } : one));
+}
+
+/** The first naming takes it; a later one counts only when it says a portion. */
+function withoutEchoes(named: readonly Mentioned[]): readonly Mentioned[] {
+  const portioned = named.filter(({ words }) => words !== '');
+  const [first] = named;
+  if (portioned.length === 0) return first ? [first] : [];
+  return first?.words === '' ? [first, ...portioned] : portioned;
+}
+
+function portionsOf(
+  mentioned: readonly Pick<Mentioned, 'words'>[],
+  line: WeighedLine,
+  formula: Formula,
+  kitchen: Kitchen,
+  byBaker: boolean,
+): readonly Portion[] {
+  const read = mentioned.map(({ words }) => readPortion(words, line, formula, kitchen));
+  // a step that names it without a portion beside one that takes a portion has the rest
+  return !byBaker && read.length > 1
+    ? read.map((portion) => (portion.kind === 'all' ? { kind: 'rest' } : portion))
+    : read;
+}
+
+/** The lines that a step takes, for the eye: in the order of the lines. */
+export const takenIn = (method: Method, stepId: string): readonly Taking[] =>
+  method.takings.filter((taking) => taking.stepId === stepId);

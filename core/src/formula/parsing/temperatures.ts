@@ -1,0 +1,69 @@
+import { celsiusFromFahrenheit, celsiusFromGasMark } from '../../ground/units/index.js';
+
+const COOLEST_OVEN_CELSIUS = 90;
+const HOTTEST_OVEN_CELSIUS = 300;
+/** A bare "350 degrees" can only be Fahrenheit, "180 degrees" only Celsius. */
+const BARE_DEGREES_TURN_AT = 260;
+
+export type TemperatureScale = 'C' | 'F' | 'gas';
+
+/** A temperature as it stands in a sentence. */
+export interface WrittenTemperature {
+  readonly celsius: number;
+  /** The figure as written, in its own scale; of a gas mark the Celsius it stands for. */
+  readonly figure: number;
+  readonly scale: TemperatureScale;
+  readonly fan: boolean;
+  /** What is meant: the oven's set point, or the middle of the bake. */
+  readonly of: 'oven' | 'core';
+  /** Where it stands in the text. */
+  readonly from: number;
+  readonly to: number;
+}
+
+const TEMPERATURE =
+  /(\d{2,3})\s*(?:°|º|deg(?:rees?)?\.?|degs\.?)?\s*(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s*(?:°|degrees?|deg\b)(?!\s*[cf]\b)|(?<=\b(?:at|oven|to|bake|baked|fan)\s)(\d{3})(?=\s*(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?\d+)/gi;
+const GAS = /gas(?:\s*mark)?\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
+const OF_THE_CORE =
+  /\b(core|centre|center|inside|internal|middle|thermometer|probe|reads?|reaches|reached|registers)\b/i;
+const OF_SYRUP = /\b(syrup|milk|water|butter|chocolate|cream|sugar)\b[^.]*$/i;
+
+/** Every oven set point and core temperature of a text in one spelling, in the order written. */
+export function temperaturesIn(text: string): readonly WrittenTemperature[] {
+  const found: WrittenTemperature[] = [];
+  for (const match of text.matchAll(TEMPERATURE)) {
+    const before = text.slice(Math.max(0, match.index - 40), match.index);
+    const sentence = before.slice(Math.max(before.lastIndexOf('. '), before.lastIndexOf('\n')) + 1);
+    const to = match.index + match[0].length;
+    const after = text.slice(to, to + 18);
+    const number = Number(match[1] ?? match[3] ?? match[4] ?? match[5]);
+    const letter = (match[2] ?? '').toLowerCase();
+    const scale = letter.startsWith('f') ? 'F' : letter === '' ? (number > BARE_DEGREES_TURN_AT ? 'F' : 'C') : 'C';
+    const celsius = scale === 'F' ? celsiusFromFahrenheit(number) : number;
+    const core = OF_THE_CORE.test(sentence);
+    if (
+      core ? !(celsius >= 30 && celsius <= 130) : !(celsius >= COOLEST_OVEN_CELSIUS && celsius <= HOTTEST_OVEN_CELSIUS)
+    )
+      continue;
+    if (!core && celsius < 130 && OF_SYRUP.test(sentence)) continue;
+    // "195 °C (fan 175 °C)": the word belongs to the figure behind it
+    const fan =
+      /^\s*\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?!\s*(?:oven)?[\s:/]*\d)/i.test(after) ||
+      /(?:fan|convection)(?:\s*oven)?[\s:(]*$/i.test(before);
+    found.push({ celsius, figure: number, scale, fan, of: core ? 'core' : 'oven', from: match.index, to });
+  }
+  for (const match of text.matchAll(GAS)) {
+    const celsius = celsiusFromGasMark(match[1] ?? '');
+    if (celsius !== undefined)
+      found.push({
+        celsius,
+        figure: celsius,
+        scale: 'gas',
+        fan: false,
+        of: 'oven',
+        from: match.index,
+        to: match.index + match[0].length,
+      });
+  }
+  return found.sort((a, b) => a.from - b.from);
+}

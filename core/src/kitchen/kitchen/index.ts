@@ -1,0 +1,24 @@
+export { COUNT_WORDS, numberSaid, pansSaid, vesselSaid } from './pans-said.js';
+export {
+  PLAIN_KITCHEN,
+  USUAL_MIXER,
+  USUAL_PLACE,
+  fillingHabit,
+  forget,
+  learn,
+  mergedKitchens,
+  millilitresIn,
+  pantryOf,
+  unitsOf,
+  weighedDensity,
+  type Kitchen,
+  type MeasuredSet,
+  type Mixer,
+  type OwnMeasure,
+  type OwnPan,
+  type PackPrice,
+  type Place,
+  type WeighedMeasure,
+} from './kitchen.js';
+export { ovenOffset, UNKNOWN_OVEN, type OvenOffset, type OvenReading, type OwnOven } from './own-oven.js';
+export { QUANTITIES, type OwnStyle, type Quantity } from './own-style.js';

@@ -1,0 +1,260 @@
+import type { OwnStyle } from './own-style.js';
+import type { OwnOven } from './own-oven.js';
+import type { Pan } from '../pans/index.js';
+import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
+import {
+  millilitresOf,
+  ownUnit,
+  unitBook,
+  unitById,
+  type Filling,
+  type Region,
+  type Unit,
+  type UnitBook,
+} from '../../ground/units/index.js';
+
+/** A cup, mug or spoon of the baker's own: "Gran's cup". */
+export interface OwnMeasure {
+  readonly name: string;
+  readonly millilitres: number;
+}
+
+/** A measure of a region as the baker's own set really holds it. */
+export interface MeasuredSet {
+  readonly region: Region;
+  readonly unitId: string;
+  readonly millilitres: number;
+}
+
+/** One level measure of one ingredient, weighed once: "my teaspoon of soda is 5.2 g". */
+export interface WeighedMeasure {
+  readonly ingredientId: string;
+  readonly unitId: string;
+  readonly region: Region;
+  readonly grams: number;
+}
+
+/** What the baker mixes in; absent means the usual domestic one. */
+export interface Mixer {
+  readonly bowlLitres: number;
+  readonly mostFlourGrams: number;
+}
+
+/** A stand mixer or large bowl as most home kitchens have it. */
+export const USUAL_MIXER: Mixer = { bowlLitres: 4.5, mostFlourGrams: 1000 };
+
+/** What a kitchen does to a batter that waits, and to one that rises. */
+export interface Place {
+  readonly celsius: number;
+  readonly metresAboveSea: number;
+}
+export const USUAL_PLACE: Place = { celsius: 22, metresAboveSea: 0 };
+
+/** What a pack costs, in the baker's own money. */
+export interface PackPrice {
+  readonly ingredientId: string;
+  readonly packGrams: number;
+  readonly price: number;
+}
+
+/** A pan of the baker's own shelf, and how many of it there are. */
+export interface OwnPan {
+  readonly id: string;
+  readonly name: string;
+  readonly pan: Pan;
+  readonly count: number;
+  /** What it is made of, an id of the materials: for what its heat and its paper bear. */
+  readonly madeOf?: string;
+}
+
+/** The baker's own measures, words, ingredients and habits: what reading a formula depends on besides the formula. Plain data. */
+export interface Kitchen {
+  /** How cups are filled when a line does not say; absent means spooned in. */
+  readonly filling?: Filling;
+  /** The same for one ingredient. */
+  readonly fillings: Readonly<Record<string, Filling>>;
+  readonly measures: readonly OwnMeasure[];
+  readonly sets: readonly MeasuredSet[];
+  readonly weighed: readonly WeighedMeasure[];
+  readonly names: readonly OwnName[];
+  readonly ingredients: readonly OwnIngredient[];
+  readonly mixer?: Mixer;
+  /** Where it stands; absent means a mild room at the sea. */
+  readonly place?: Place;
+  /** Bands that the baker set. */
+  readonly styles?: readonly OwnStyle[];
+  readonly prices?: readonly PackPrice[];
+  /** Ids of what is in the cupboard, for swaps and for starting. */
+  readonly cupboard?: readonly string[];
+  /** The pan shelf. */
+  readonly pans?: readonly OwnPan[];
+  /** Absent means an oven that nothing is known of. */
+  readonly oven?: OwnOven;
+}
+
+/** A kitchen that nothing is known of. */
+export const PLAIN_KITCHEN: Kitchen = { fillings: {}, measures: [], sets: [], weighed: [], names: [], ingredients: [] };
+
+/** What follows from a kitchen, worked out once for each state of it. */
+interface Equipped {
+  readonly pantry: Pantry;
+  readonly units: UnitBook;
+}
+const equipped = new WeakMap<Kitchen, Equipped>();
+
+function equip(kitchen: Kitchen): Equipped {
+  let found = equipped.get(kitchen);
+  if (!found) {
+    found = {
+      pantry: pantryWith(kitchen.ingredients, kitchen.names),
+      units: unitBook(kitchen.measures.map(({ name, millilitres }) => ownUnit(name, millilitres))),
+    };
+    equipped.set(kitchen, found);
+  }
+  return found;
+}
+
+/** The ingredients that this baker can write. */
+export const pantryOf = (kitchen: Kitchen): Pantry => equip(kitchen).pantry;
+/** The measures that this baker can write. */
+export const unitsOf = (kitchen: Kitchen): UnitBook => equip(kitchen).units;
+
+/** Millilitres of one of a unit in this kitchen: the baker's own set where it was measured, else the region's. */
+export function millilitresIn(kitchen: Kitchen, unit: Unit, region: Region): number | undefined {
+  const own = kitchen.sets.find((set) => set.unitId === unit.id && set.region === region);
+  return own?.millilitres ?? millilitresOf(unit, region);
+}
+
+/** Grams per millilitre of an ingredient as this baker's spoon once weighed it. */
+export function weighedDensity(kitchen: Kitchen, ingredient: Ingredient): number | undefined {
+  const weighed = kitchen.weighed.find(({ ingredientId }) => ingredientId === ingredient.id);
+  const unit = weighed && unitById(weighed.unitId);
+  const millilitres = weighed && unit && millilitresIn(kitchen, unit, weighed.region);
+  return weighed && millilitres ? weighed.grams / millilitres : undefined;
+}
+
+/** How this baker fills a measure with an ingredient when nothing is said; undefined leaves it to the ingredient. */
+export function fillingHabit(kitchen: Kitchen, ingredient: Ingredient): Filling | undefined {
+  const habit = kitchen.fillings[ingredient.id] ?? kitchen.filling;
+  return habit !== undefined && ingredient.gramsPerMillilitre[habit] !== undefined ? habit : undefined;
+}
+
+/** A kitchen with one more thing learned; what it replaces goes. */
+export const learn = {
+  name(kitchen: Kitchen, words: string, ingredientId: string): Kitchen {
+    const others = kitchen.names.filter((one) => one.words.toLowerCase() !== words.toLowerCase());
+    return { ...kitchen, names: [...others, { words, ingredientId }] };
+  },
+  measure(kitchen: Kitchen, name: string, millilitres: number): Kitchen {
+    const others = kitchen.measures.filter((one) => one.name.toLowerCase() !== name.toLowerCase());
+    return { ...kitchen, measures: [...others, { name, millilitres }] };
+  },
+  set(kitchen: Kitchen, set: MeasuredSet): Kitchen {
+    const others = kitchen.sets.filter((one) => one.unitId !== set.unitId || one.region !== set.region);
+    return { ...kitchen, sets: [...others, set] };
+  },
+  weighed(kitchen: Kitchen, weighed: WeighedMeasure): Kitchen {
+    const others = kitchen.weighed.filter((one) => one.ingredientId !== weighed.ingredientId);
+    return { ...kitchen, weighed: [...others, weighed] };
+  },
+  filling(kitchen: Kitchen, ingredientId: string, filling: Filling | undefined): Kitchen {
+    const others = Object.entries(kitchen.fillings).filter(([id]) => id !== ingredientId);
+    const fillings = Object.fromEntries(filling === undefined ? others : [...others, [ingredientId, filling]]);
+    return { ...kitchen, fillings };
+  },
+  /** Bands of the baker's own; the same id replaces. */
+  style(kitchen: Kitchen, style: OwnStyle): Kitchen {
+    const others = (kitchen.styles ?? []).filter(({ id }) => id !== style.id);
+    return { ...kitchen, styles: [...others, style] };
+  },
+  price(kitchen: Kitchen, price: PackPrice): Kitchen {
+    const others = (kitchen.prices ?? []).filter(({ ingredientId }) => ingredientId !== price.ingredientId);
+    return { ...kitchen, prices: [...others, price] };
+  },
+  /** A pan for the shelf; the same id replaces. */
+  pan(kitchen: Kitchen, pan: OwnPan): Kitchen {
+    const known = kitchen.pans ?? [];
+    const pans = known.some(({ id }) => id === pan.id)
+      ? known.map((one) => (one.id === pan.id ? pan : one))
+      : [...known, pan];
+    return { ...kitchen, pans };
+  },
+  inCupboard(kitchen: Kitchen, ingredientId: string): Kitchen {
+    const others = (kitchen.cupboard ?? []).filter((id) => id !== ingredientId);
+    return { ...kitchen, cupboard: [...others, ingredientId] };
+  },
+  ingredient(kitchen: Kitchen, own: OwnIngredient): Kitchen {
+    const others = kitchen.ingredients.filter(({ id }) => id !== own.id);
+    return { ...kitchen, ingredients: [...others, own] };
+  },
+} as const;
+
+/** Two kitchens in one: what the first knows stands, what only the second knows is added. */
+export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
+  const joined = <T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): readonly T[] => {
+    const known = new Set(mine.map(keyOf));
+    return [...mine, ...theirs.filter((one) => !known.has(keyOf(one)))];
+  };
+  const filling = own.filling ?? brought.filling;
+  const mixer = own.mixer ?? brought.mixer;
+  const place = own.place ?? brought.place;
+  const oven = own.oven ?? brought.oven;
+  const styles = joined(own.styles ?? [], brought.styles ?? [], ({ id }) => id);
+  const prices = joined(own.prices ?? [], brought.prices ?? [], ({ ingredientId }) => ingredientId);
+  const pans = joined(own.pans ?? [], brought.pans ?? [], ({ name }) => name.toLowerCase());
+  const cupboard = joined(own.cupboard ?? [], brought.cupboard ?? [], (id) => id);
+  return {
+    ...(filling !== undefined && { filling }),
+    ...(mixer !== undefined && { mixer }),
+    ...(place !== undefined && { place }),
+    ...(oven !== undefined && { oven }),
+    ...(styles.length > 0 && { styles }),
+    ...(prices.length > 0 && { prices }),
+    ...(cupboard.length > 0 && { cupboard }),
+    ...(pans.length > 0 && { pans }),
+    fillings: { ...brought.fillings, ...own.fillings },
+    measures: joined(own.measures, brought.measures, ({ name }) => name.toLowerCase()),
+    sets: joined(own.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),
+    weighed: joined(own.weighed, brought.weighed, ({ ingredientId }) => ingredientId),
+    names: joined(own.names, brought.names, ({ words }) => words.toLowerCase()),
+    ingredients: joined(own.ingredients, brought.ingredients, ({ id }) => id),
+  };
+}
+
+/** A kitchen with something forgotten. */
+export const forget = {
+  name: (kitchen: Kitchen, words: string): Kitchen => ({
+    ...kitchen,
+    names: kitchen.names.filter((one) => one.words !== words),
+  }),
+  measure: (kitchen: Kitchen, name: string): Kitchen => ({
+    ...kitchen,
+    measures: kitchen.measures.filter((one) => one.name !== name),
+  }),
+  weighed: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
+    ...kitchen,
+    weighed: kitchen.weighed.filter((one) => one.ingredientId !== ingredientId),
+  }),
+  style: (kitchen: Kitchen, id: string): Kitchen => ({
+    ...kitchen,
+    styles: (kitchen.styles ?? []).filter((one) => one.id !== id),
+  }),
+  price: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
+    ...kitchen,
+    prices: (kitchen.prices ?? []).filter((one) => one.ingredientId !== ingredientId),
+  }),
+  inCupboard: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
+    ...kitchen,
+    cupboard: (kitchen.cupboard ?? []).filter((id) => id !== ingredientId),
+  }),
+  pan: (kitchen: Kitchen, id: string): Kitchen => ({
+    ...kitchen,
+    pans: (kitchen.pans ?? []).filter((one) => one.id !== id),
+  }),
+  ingredient: (kitchen: Kitchen, id: string): Kitchen => ({
+    ...kitchen,
+    ingredients: kitchen.ingredients.filter((one) => one.id !== id),
+    // words that meant it mean nothing any more
+    names: kitchen.names.filter(({ ingredientId }) => ingredientId !== id),
+  }),
+} as const;

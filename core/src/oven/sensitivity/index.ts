@@ -1,0 +1,1 @@
+export { sensitivitiesOf, UNKNOWNS, type Sensitivity, type Unknown } from './sensitivity.js';

@@ -1,0 +1,2 @@
+export { settingForColour, settingForMinutes, type SettingCost, type SettingFound } from './setting.js';
+export { sharedSetting, type SharedOven, type Sharer } from './shared.js';

@@ -1,0 +1,1 @@
+export { bakeAt, besideOf, between, sweptAt, SWEEP_CELSIUS, type SweepPoint } from './sweep.js';

@@ -1,0 +1,11 @@
+export {
+  sheetDocument,
+  type SheetComponent,
+  type SheetContext,
+  type SheetDocument,
+  type SheetGroup,
+  type SheetPan,
+  type SheetRow,
+  type SheetStep,
+} from './document.js';
+export { sheetCsv, sheetMarkdown } from './write-sheet.js';

@@ -1,0 +1,141 @@
+import Joi from 'joi';
+import { COVER_KINDS, HEAT_STYLE_IDS, type BakeJob, type PredictionResult } from '../../oven/baking/index.js';
+import { FREE_SHAPES, PAN_MATERIALS } from '../../kitchen/pans/index.js';
+import { panSchema } from './pan-schema.js';
+
+/* What crosses to the worker that bakes, and what comes back. The ranges are those of the simulation, or wider: it refuses the rest itself. */
+
+const positive = Joi.number().positive().max(1_000_000);
+const share = Joi.number().min(0).max(1);
+
+export const panSetSchema = Joi.object({
+  pan: panSchema.required(),
+  count: Joi.number().integer().min(1).max(1000).required(),
+});
+
+/** Pieces that stand on a sheet without walls. */
+const freePiecesSchema = Joi.object({
+  name: Joi.string().allow('').max(300).required(),
+  shape: Joi.string()
+    .valid(...FREE_SHAPES)
+    .required(),
+  diameterCm: positive,
+  heightCm: positive,
+  cavities: Joi.number().integer().min(1).max(100).required(),
+  material: Joi.string()
+    .valid(...PAN_MATERIALS)
+    .required(),
+});
+const vesselSetSchema = Joi.object({
+  pan: Joi.alternatives(panSchema, freePiecesSchema).required(),
+  count: Joi.number().integer().min(1).max(1000).required(),
+});
+const courseSchema = Joi.object({
+  stages: Joi.array()
+    .items(Joi.object({ fromMinute: Joi.number().required(), celsius: Joi.number().required() }))
+    .max(12),
+  covers: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.string()
+          .valid(...COVER_KINDS)
+          .required(),
+        fromMinute: Joi.number().required(),
+        toMinute: Joi.number(),
+      }),
+    )
+    .max(12),
+  batterCelsius: Joi.number(),
+  altitudeMetres: Joi.number(),
+  ovenOffsetCelsius: Joi.number(),
+  coldOvenMinutes: Joi.number(),
+  beside: Joi.object({ grams: Joi.number().min(0).required(), squareCm: Joi.number().min(0).required() }),
+});
+
+export const bakeJobSchema = Joi.object<BakeJob>({
+  batter: Joi.object({
+    grams: Joi.number().min(0).max(1_000_000).required(),
+    heatStyle: Joi.string()
+      .valid(...HEAT_STYLE_IDS)
+      .required(),
+    water: share,
+    fat: share,
+    sugar: share,
+  }).required(),
+  pans: vesselSetSchema.required(),
+  course: courseSchema,
+  oven: Joi.object({ spreadCelsius: Joi.number().min(0).max(60), heatsInMinutes: Joi.number().min(1).max(120) }),
+  setting: Joi.object({
+    celsius: Joi.number().required(),
+    fan: Joi.boolean().required(),
+    reasons: Joi.array()
+      .items(Joi.object({ code: Joi.string().required(), celsius: Joi.number().required() }))
+      .required(),
+  }).required(),
+  known: Joi.object({
+    pans: vesselSetSchema.required(),
+    course: courseSchema,
+    grams: positive,
+    ovenCelsius: Joi.number().required(),
+    fan: Joi.boolean().required(),
+    lowMinutes: positive.required(),
+    highMinutes: positive.required(),
+    from: Joi.string().valid('own-bake', 'printed-range', 'printed-time', 'remembered').required(),
+  }),
+});
+
+/** Long rows of figures are checked as a whole: one object for each would cost more than the simulation. */
+const figures = Joi.any().custom((value: unknown, helpers) =>
+  Array.isArray(value) && value.every((one) => Number.isFinite(one))
+    ? (value as number[])
+    : helpers.error('any.invalid'),
+);
+const figure = Joi.number().required();
+
+export const predictionSchema = Joi.alternatives<PredictionResult>(
+  Joi.object({ kind: Joi.valid('never-done').required(), celsius: figure, longestMinutes: figure }),
+  Joi.object({
+    kind: Joi.valid('past-the-end').required(),
+    what: Joi.valid('lid', 'foil', 'stage').required(),
+    atMinute: figure,
+    doneMinutes: figure,
+  }),
+  Joi.object({
+    kind: Joi.valid('foreseen').required(),
+    bake: Joi.object({
+      minutes: Joi.object({ first: figure, low: figure, likely: figure, high: figure }).required(),
+      frames: Joi.array()
+        .items(
+          Joi.object({
+            minute: figure,
+            coreCelsius: figure,
+            topColour: figure,
+            heightCm: figure,
+            sectionCelsius: figures.required(),
+            rowTopsCm: figures.required(),
+          }).unknown(),
+        )
+        .min(1)
+        .required(),
+      columnEdges: figures.required(),
+      fill: Joi.object(),
+      timeline: Joi.object().required(),
+      doneness: Joi.object().required(),
+      advice: Joi.array().required(),
+    })
+      .unknown()
+      .required(),
+  }),
+);
+
+const point = Joi.object({
+  celsius: figure,
+  minutes: Joi.number(),
+  topColour: figure,
+  massLost: figure,
+});
+/** One set point of a sweep, and what moves a bake. */
+export const sweepPointSchema = point;
+export const sensitivitiesSchema = Joi.array().items(
+  Joi.object({ unknown: Joi.string().required(), off: figure, lessMinutes: figure, moreMinutes: figure }),
+);

@@ -1,0 +1,62 @@
+import { bakeJob, runBakeJob } from '../../oven/baking/index.js';
+import { parsePan } from '../../kitchen/pans/index.js';
+import { readFormula } from '../../formula/parsing/index.js';
+import { weighFormula } from '../../formula/parsing/index.js';
+import { DEMO_FORMULAS } from '../../doors/samples/index.js';
+import { bakeJobSchema, formulaSchema, ovenSheetSchema, predictionSchema } from './index.js';
+
+const formulas = DEMO_FORMULAS.map(({ text }) => {
+  const reading = readFormula(text, 'UK');
+  if (reading.kind !== 'read') throw new Error(reading.problem.code);
+  return reading.formula;
+});
+const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+describe('formulaSchema', () => {
+  it('lets every formula that was read through, unchanged, after a trip through JSON', () => {
+    for (const formula of formulas) {
+      const checked = formulaSchema.validate(copy(formula));
+      expect(checked.error).withContext(formula.title).toBeUndefined();
+      expect(checked.value as unknown).toEqual(formula);
+    }
+  });
+  it('refuses what is missing, of another kind, out of range or unknown', () => {
+    const [sound] = formulas;
+    for (const broken of [
+      { ...sound, title: undefined },
+      { ...sound, region: 'MOON' },
+      { ...sound, components: 'flour' },
+      { ...sound, bake: { fan: false, celsius: 9000 } },
+      { ...sound, version: 9 },
+      null,
+      'formula',
+    ]) {
+      expect(formulaSchema.validate(broken, { presence: 'required' }).error).toBeDefined();
+    }
+  });
+  it('checks what was chosen for the oven', () => {
+    expect(
+      ovenSheetSchema.validate({ pans: '9 in round x 2', material: 'dark', celsius: 165, fan: true }).error,
+    ).toBeUndefined();
+    expect(ovenSheetSchema.validate({ material: 'gold' }).error).toBeDefined();
+  });
+});
+
+describe('bakeJobSchema and predictionSchema', () => {
+  it('let a real bake through, both ways', () => {
+    const [formula] = formulas;
+    const pans = parsePan('12-cup muffin tin');
+    if (!formula || pans.kind !== 'pan') {
+      fail('no formula');
+      return;
+    }
+    const job = bakeJob(
+      { parts: weighFormula(formula).batter, styleId: 'muffin', usualCelsius: 200, known: formula.bake },
+      { pans: pans.set },
+    );
+    expect(bakeJobSchema.validate(copy(job)).error).toBeUndefined();
+    expect(predictionSchema.validate(copy(runBakeJob(job))).error).toBeUndefined();
+    expect(bakeJobSchema.validate({ ...job, batter: { grams: 'much' } }).error).toBeDefined();
+    expect(predictionSchema.validate({ kind: 'foreseen', bake: { minutes: {} } }).error).toBeDefined();
+  });
+});

@@ -1,0 +1,271 @@
+import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/portions/index.js';
+import type { RoundedFunction } from '../../batch/amounts/index.js';
+import type { LiningPiece, LiningPieceKind } from '../../batch/lining/index.js';
+import { SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
+import type { BatchTarget, FillReason, Portion, SizedBy, TargetFault, TargetProblem } from '../../batch/batch/index.js';
+import type { Region } from '../../ground/units/index.js';
+import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
+
+/* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
+
+export const FAULTS_WORDED: Readonly<Record<TargetFault, (said: string) => Sentence>> = {
+  'not-understood': (said) =>
+    sentence(
+      `“${said}” says no size.`,
+      'Write pans, a number of pieces, a weight, “half”, or what there is: “two 20 cm rounds”, “24 muffins”, “900 g”, “3 eggs”.',
+    ),
+  'no-amount': (said) =>
+    sentence(`How much is “${said}”?`, 'Add the amount: “banana = 412 g”, “all the buttermilk: 300 ml”.'),
+  'pan-size': (said) =>
+    sentence(
+      `How large is “${said}”?`,
+      'Measure it inside, rim to rim: “20 cm square tin”. Or add it to the pan shelf.',
+    ),
+  'pan-unlikely': (said) =>
+    sentence(`No pan of a kitchen measures “${said}”.`, 'Check the figures and their unit: cm, mm or inches.'),
+  'out-of-range': (said) =>
+    sentence(`“${said}” cannot be made.`, 'A batch needs at least one piece and some grams; write a larger figure.'),
+  'no-dough': (said) => sentence(`“${said}” cannot be cut.`, 'Choose a thickness and a cutter first.'),
+};
+export const faultInWords = (said: string, why: TargetFault): Sentence => FAULTS_WORDED[why](said);
+
+const PROBLEMS: Readonly<Record<TargetProblem['why'], Sentence>> = {
+  'pan-unknown': sentence(
+    'This pan is not known any more.',
+    'Write it again with its size, or put it back on the pan shelf.',
+  ),
+  'no-amount': sentence('The formula has none of it, or the amount is missing.', 'Write it as “banana = 412 g”.'),
+  'no-yield': sentence('The formula does not say how many it makes.', 'Write “makes 12” into it, or choose by weight.'),
+  overfull: sentence('That is more than the pan holds.', 'It is filled to the brim; the rest is left over.'),
+  'cannot-be-cut': sentence('No hand cuts that.', 'Choose a thickness of 0.2 to 6 cm and a cutter of 1 to 40 cm.'),
+};
+export const targetProblemInWords = ({ why }: TargetProblem): Sentence => PROBLEMS[why];
+
+const figure = (value: number, digits = 1) => String(Number(value.toFixed(digits)));
+const TIMES_NAMES: Readonly<Record<number, string>> = { 0.5: 'half', 1: 'once', 2: 'twice' };
+const several = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`;
+
+const INCHES: ReadonlySet<Region> = new Set(['US', 'CA']);
+const TABLE_NAMES: ReadonlySet<string> = new Set(SHELF_PANS.map(({ name }) => name));
+/** What nobody says of a pan: that it is about 5 cm deep. */
+const USUAL_DEPTH_CM = [4.3, 6] as const;
+const saidInInches = (name: string) => name.includes(' in ') || name.endsWith(' in');
+/** A pan as a baker of the region calls it: the baker's own by its name, those of the table by their size. Reads back as that pan. */
+export function panName(pan: Pan, region: Region): string {
+  if (!TABLE_NAMES.has(pan.name) || (INCHES.has(region) && saidInInches(pan.name))) return pan.name;
+  const [length, width] = [Math.round(pan.topLengthCm), Math.round(pan.topWidthCm)];
+  const deep =
+    pan.depthCm < USUAL_DEPTH_CM[0] || pan.depthCm > USUAL_DEPTH_CM[1] ? `, ${figure(pan.depthCm)} cm deep` : '';
+  switch (pan.shape) {
+    case 'round':
+      return /spring/i.test(pan.name)
+        ? `${length} cm springform`
+        : /basin|ramekin|mug|can\b/.test(pan.name)
+          ? pan.name
+          : `${length} cm round${deep}`;
+    case 'square':
+      return `${length} cm square${deep}`;
+    case 'rectangle':
+      return `${length} × ${width} × ${figure(pan.depthCm)} cm tin`;
+    case 'loaf':
+      return `${length} × ${width} cm loaf tin`;
+    case 'ring':
+      return `${length} cm ${pan.name.includes('mould') ? 'ring mould' : pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
+    case 'muffin':
+      return pan.name;
+  }
+}
+
+/** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups". */
+export function pansInWords({ pan, count }: PanSet, region: Region): string {
+  if (pan.shape === 'muffin') {
+    const kind = /mini/i.test(pan.name) ? 'mini cup' : /jumbo/i.test(pan.name) ? 'jumbo cup' : 'muffin cup';
+    return several(pan.cavities * count, kind);
+  }
+  return count === 1 ? panName(pan, region) : `${count} × ${panName(pan, region)}`;
+}
+
+/** A target as a baker would type it: reads back as itself. */
+export function targetInWords(target: BatchTarget): string {
+  switch (target.kind) {
+    case 'times':
+      return TIMES_NAMES[target.times] ?? `${figure(target.times, 4)} times`;
+    case 'pieces':
+      return several(target.count, 'piece');
+    case 'grams':
+      return `${figure(target.grams, 1)} g`;
+    case 'each':
+      return `${target.count} of ${figure(target.grams, 1)} g`;
+    case 'limit':
+      return target.said;
+    case 'pans':
+      return target.pans;
+    case 'cut':
+      return several(target.count, 'scone');
+  }
+}
+
+export const SIZED_BY: Readonly<Record<SizedBy, string>> = {
+  targets: 'as asked for',
+  limit: 'as far as what there is reaches',
+  pans: 'as the pans take',
+  formula: 'as the formula stands',
+};
+export const FILL_REASONS: Readonly<Record<FillReason, string>> = {
+  chosen: 'as you chose',
+  'as-written': 'as full as the formula fills its own pan',
+  style: 'as this style likes it',
+};
+
+const SHARES: readonly (readonly [number, string])[] = [
+  [1 / 4, 'a quarter'], [1 / 3, 'a third'], [1 / 2, 'half'], [2 / 3, 'two thirds'], [3 / 4, 'three quarters'], [1, 'to the brim'],
+]; // prettier-ignore
+const NEAR = 0.04;
+/** "half full", "58 % full". */
+export function fillInWords({ fraction }: Fill): string {
+  const named = SHARES.find(([share]) => Math.abs(fraction - share) < NEAR)?.[1];
+  if (named === 'to the brim') return 'filled to the brim';
+  return named === undefined ? `${Math.round(100 * fraction)} % full` : `${named} full`;
+}
+export const eachInWords = ({ fill, set }: Pick<Portion, 'fill' | 'set'>): string =>
+  set.pan.cavities > 1 ? `${gramsInWords(fill.gramsPerCavity)} a cup` : set.count > 1 ? `${gramsInWords(fill.gramsPerPan)} each` : gramsInWords(fill.gramsPerPan); // prettier-ignore
+
+/** How exactly several pans of a kind want to be weighed: what 20 g more in one does; '' for one pan. */
+export function evennessInWords({ fill, set }: Pick<Portion, 'fill' | 'set'>): string {
+  const UNEVEN_GRAMS = 20;
+  if (set.pan.cavities > 1 || set.count < 2 || !(fill.gramsPerPan > 0)) return '';
+  const millimetres = (10 * fill.risenHeightCm * UNEVEN_GRAMS) / fill.gramsPerPan;
+  return `Pour on the scale: ${UNEVEN_GRAMS} g more in one stands ${millimetres.toFixed(1)} mm higher.`;
+}
+
+const oneIn = (chance: number) => `1 in ${Math.max(2, Math.round(1 / chance))}`;
+/** What the fill comes to; undefined where there is nothing to say. */
+export function verdictInWords({ verdict, overflowChance, fraction }: Fill): Sentence | undefined {
+  if (verdict === 'overflows')
+    return fraction > 1
+      ? sentence('It does not fit.', 'There is more batter than pan before it rises.')
+      : sentence('Likely to run over.', `${Math.round(100 * overflowChance)} in 100: fill less, or take a deeper pan.`);
+  if (verdict === 'sheet-beneath')
+    return sentence('Put a sheet beneath.', `${oneIn(overflowChance)} runs over the rim.`);
+  if (verdict === 'low')
+    return sentence('Low in the pan: flat, with little dome.', 'It dries sooner; a smaller pan suits it.');
+  return undefined;
+}
+
+const FAMILIES: Readonly<Record<MixingFamily, string>> = {
+  creaming: 'creamed',
+  paste: 'mixed to a paste with the fat first',
+  whisked: 'whisked',
+  muffin: 'folded by the muffin method',
+  'one-bowl': 'mixed in one bowl',
+  melt: 'melted and mixed',
+  'rub-in': 'rubbed in',
+  'by-hand': 'brought together by hand',
+};
+const RISKS: Readonly<Record<MixingFamily, string>> = {
+  creaming: 'Creamed butter forgives it: scrape down twice.',
+  paste: 'The fat holds the flour back: little harm.',
+  whisked: 'So much foam is slow to fold: fold in thirds.',
+  muffin: 'A doubled bowl is stirred longer before the last flour is wet: tough crumb and tunnels. Mix twice instead.',
+  'one-bowl': 'Beat by the look, not by the clock: stop when it is smooth.',
+  melt: 'Stir only till smooth; a thin batter forgives some.',
+  'rub-in': 'The butter warms before so much is rubbed in, and the dough is handled too long: make it twice.',
+  'by-hand': 'So much dough is handled longer before it holds: be quick, or make it twice.',
+};
+const BECAUSE: Readonly<Record<NonNullable<MixingPlan['because']>, string>> = {
+  bowl: 'The bowl holds no more.',
+  mixer: 'The mixer turns no more flour at once.',
+  hands: 'Two hands bring no more flour together evenly.',
+  overmixing: 'You never double: each bowl is as large as the formula.',
+};
+const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+/** How many bowls, and what a large one risks. */
+export function mixingInWords(plan: MixingPlan): Sentence {
+  const bowls = `${NUMBERS[plan.goes] ?? plan.goes} bowl${plan.goes === 1 ? '' : 's'}`;
+  const share = `${Math.round(100 * plan.bowlShare)} % of the bowl`;
+  const say =
+    plan.goes === 1
+      ? `${FAMILIES[plan.family].replace(/^./, (letter) => letter.toUpperCase())} in one bowl, ${share}.`
+      : `Mix in ${bowls}, ${gramsInWords(plan.gramsEachGo)} each, one after the other.`;
+  const why = [
+    plan.because === undefined ? '' : BECAUSE[plan.because],
+    plan.overmixing === 'low' ? '' : RISKS[plan.family],
+  ];
+  return sentence(say, why.filter((part) => part !== '').join(' '));
+}
+
+export const NOTES: Readonly<Record<ScalingNote, string>> = {
+  'mix-in-goes': 'More flour than the mixer turns: mix it in more than one go.',
+  'spices-to-taste': 'Spices and salt do not go straight with so large a batch: begin with four fifths and taste.',
+  'leavener-advice': 'In pans much wider or deeper than the formula’s, take a little less leavener.',
+  'bake-time-changes': 'Another size bakes for another time: ask for the bake.',
+  'tiny-batch': 'So little is hard to mix evenly: weigh to a tenth of a gram.',
+  'mix-by-look': 'Another bowlful creams and mixes for another time: go by the look of it, not by the clock.',
+  'soak-evaporates': 'A large pot of syrup boils off less in the same time: weigh it down, do not time it.',
+};
+
+export const FUNCTION_NAMES: Readonly<Record<RoundedFunction, string>> = {
+  flour: 'flour', water: 'water', fat: 'fat', sugar: 'sugar', egg: 'egg', salt: 'salt', gas: 'gas',
+}; // prettier-ignore
+
+const PIECES: Readonly<Record<LiningPieceKind, Sentence>> = {
+  disc: sentence('Disc for the floor', 'Lay it in after the collar; its edge covers the snips.'),
+  ring: sentence('Ring for the floor', 'Slip it over the tube, after the collars.'),
+  collar: sentence(
+    'Collar for the wall',
+    'Dashed line at the rim. Snip the lower edge, curl that way in, ends lapped; the rise above the rim holds the crown.',
+  ),
+  'tube-collar': sentence('Collar for the tube', 'Wrap it round the tube, ends lapped.'),
+  sling: sentence(
+    'Sling',
+    'It lies across the pan and over the long walls; grease the short ones. Dashed lines are the folds. Lift by the ends.',
+  ),
+  sheet: sentence(
+    'One sheet, floor and walls',
+    'Cut from each corner to the dashed floor, press in, let the flaps lap.',
+  ),
+  base: sentence('Floor only', 'Grease the walls.'),
+  case: sentence('Square for each cup', 'Push it in over a jar as wide as the dashed circle; the corners stand up.'),
+};
+const GRAINS: Readonly<Record<LiningPiece['grain'], string>> = {
+  either: 'either way of the roll',
+  along: 'long side along the roll',
+  across: 'fits across the roll',
+  joined: 'wider than a 38 cm roll: lap two strips by 2 cm',
+};
+export const liningInWords = (piece: LiningPiece): Sentence => PIECES[piece.kind];
+export const liningSizeInWords = (piece: LiningPiece): string =>
+  `${Math.round(piece.widthMillimetres)} × ${Math.round(piece.heightMillimetres)} mm, cut ${piece.count}, ${GRAINS[piece.grain]}`;
+
+const WARMEST_PARCHMENT = 215;
+/** How a pan is made ready, and what its material and its paper bear. */
+export function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): readonly Sentence[] {
+  const fluted = pan.shape === 'ring' && pan.shapeFactor !== undefined;
+  return [
+    fluted
+      ? sentence(
+          'Brush every flute with soft fat and dust with flour.',
+          'Paper cannot line it; turn out after ten minutes.',
+        )
+      : pan.shape === 'muffin'
+        ? sentence('Paper cases, or grease cups and the top of the tin.', 'Crowns that spread stick to the top.')
+        : sentence('Grease, then line.', 'The fat holds the paper in its place.'),
+    ...(pan.material === 'glass' || pan.material === 'ceramic'
+      ? [sentence('No cold pan into a hot oven, no hot one onto a wet surface.', 'Sudden change cracks it.')]
+      : []),
+    ...(pan.material === 'silicone'
+      ? [sentence('Stand it on a sheet before you fill it.', 'It bends when it is lifted full.')]
+      : []),
+    ...(!fluted && celsius > WARMEST_PARCHMENT
+      ? [
+          sentence(
+            `Parchment browns and embers above ${WARMEST_PARCHMENT} °C.`,
+            'Trim what stands above the rim, or grease and flour instead.',
+          ),
+        ]
+      : []),
+    ...(safeCelsius !== undefined && celsius > safeCelsius
+      ? [sentence(`This pan is made for no more than ${safeCelsius} °C.`, 'Bake lower, or take another.')]
+      : []),
+  ];
+}

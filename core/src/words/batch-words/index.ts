@@ -1,0 +1,20 @@
+export {
+  eachInWords,
+  evennessInWords,
+  faultInWords,
+  FILL_REASONS,
+  fillInWords,
+  FUNCTION_NAMES,
+  liningInWords,
+  liningSizeInWords,
+  mixingInWords,
+  NOTES,
+  panCare,
+  panName,
+  pansInWords,
+  SIZED_BY,
+  targetInWords,
+  targetProblemInWords,
+  verdictInWords,
+} from './batch-words.js';
+export { howCut, howFilled, howFits, howFrosted, howMixed, howRounded, howSized } from './how-batch.js';

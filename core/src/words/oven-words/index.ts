@@ -1,0 +1,10 @@
+export {
+  donenessInWords,
+  noBakeInWords,
+  ruleOfThumbInWords,
+  SETTING_COSTS,
+  unknownInWords,
+  windowReasonInWords,
+  WINDOW_REASONS_WORDED,
+} from './words.js';
+export { howClocked, howDone, howFilledInPan, howSure, howTimed } from './how.js';

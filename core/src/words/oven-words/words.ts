@@ -1,0 +1,165 @@
+import type {
+  DonenessTest,
+  PredictionResult,
+  RuleOfThumbId,
+  WindowReason,
+  WindowReasonCode,
+} from '../../oven/baking/index.js';
+import { minutesInWords, sentence, type Sentence } from '../wording/index.js';
+import type { Sensitivity, Unknown } from '../../oven/sensitivity/index.js';
+import type { SettingCost } from '../../oven/settings/index.js';
+
+/* What the Oven says of a window, a rule of thumb, a test of doneness and a setting. One wording for each code. */
+
+const rounded = (reason: WindowReason, name: string) => Math.round(reason.facts[name] ?? 0);
+
+/** What the window stands on, what makes it wide, and what would narrow it. */
+const WINDOW_REASONS: Readonly<Record<WindowReasonCode, (reason: WindowReason) => Sentence>> = {
+  'known-bake': (r) =>
+    sentence(
+      `Stands on the known ${minutesInWords(r.facts['minutes'] ?? 0)}.`,
+      'Weighed against the model: a time scatters too.',
+    ),
+  'known-bake-remembered': (r) =>
+    sentence(
+      `Stands on the known ${minutesInWords(r.facts['minutes'] ?? 0)}, loosely.`,
+      'Its pan or its heat had to be guessed, or the time is from memory.',
+    ),
+  'known-bake-refused': (r) =>
+    sentence(
+      `The known ${minutesInWords(r.facts['minutes'] ?? 0)} were set aside.`,
+      r.facts['model'] === undefined
+        ? 'That bake would never be done.'
+        : `The model says ${minutesInWords(r.facts['model'])} for that bake: pan, time, batter and heat do not belong together.`,
+    ),
+  'first-principles': () =>
+    sentence('From first principles.', 'Heat, water, batter and pan; no time of this formula to lean on.'),
+  'another-shape': () => sentence('Another shape than the known bake.', 'What was learned there holds here in part.'),
+  'oven-known': (r) =>
+    sentence(
+      `This oven is ${(r.facts['celsius'] ?? 0) === 0 ? 'true' : `${Math.abs(rounded(r, 'celsius'))} °C ${(r.facts['celsius'] ?? 0) < 0 ? 'cool' : 'hot'}`}, give or take ${rounded(r, 'spread')}.`,
+      'By a thermometer in it.',
+    ),
+  'oven-unknown': (r) =>
+    sentence(
+      'Put an oven thermometer in it.',
+      `An oven nobody measured is easily 12 °C off, and that is ${rounded(r, 'percent')} % of the time.`,
+    ),
+  'own-composition': () => sentence('Water, fat and sugar are this formula’s own.', ''),
+  'usual-composition': () =>
+    sentence('Water, fat and sugar are only usual for the style.', 'Weigh the lines and they are known.'),
+  lid: () => sentence('Under a lid.', 'Few such bakes were at hand.'),
+  foil: () => sentence('Under foil.', 'Few such bakes were at hand.'),
+  staged: () => sentence('More than one set point.', 'How fast an oven follows differs.'),
+  'cold-batter': () => sentence('A cold batter.', 'Few such bakes were at hand.'),
+  frozen: () =>
+    sentence('From frozen.', 'Worked out from the heat that melting takes; no bake was at hand to check it.'),
+  'cold-oven': () => sentence('Into a cold oven.', 'How fast an oven heats differs more than how hot it gets.'),
+  altitude: () =>
+    sentence('High above the sea.', 'Water boils cooler there, so it sets sooner; no bake was at hand to check it.'),
+  silicone: () => sentence('Silicone.', 'One such bake was at hand, and the model missed it by a sixth.'),
+  ceramic: () => sentence('Heavy ceramic.', 'How cold and how thick it is matters, and is not known.'),
+  'cast-iron': () => sentence('Cast iron.', 'Whether it is heated first matters more than anything else.'),
+  crowded: () => sentence('A full oven.', 'Air that cannot pass bakes unevenly.'),
+  'far-from-plain-law': () =>
+    sentence(
+      'Far from what bakes of this bulk take.',
+      'Model and plain law differ by more than two fifths: check batter and pan.',
+    ),
+  'log-a-bake': () => sentence('Note how long one bake took.', 'A known time in a known pan narrows the window.'),
+  'weigh-the-batter': (r) =>
+    sentence('Weigh the batter.', `A tenth more of it takes about ${rounded(r, 'percent')} % longer.`),
+};
+export const windowReasonInWords = (reason: WindowReason): Sentence => WINDOW_REASONS[reason.code](reason);
+export const WINDOW_REASONS_WORDED = Object.keys(WINDOW_REASONS) as readonly WindowReasonCode[];
+
+/** A rule of thumb: what it says to do, and where it goes wrong. */
+const RULES: Readonly<Record<RuleOfThumbId, Sentence>> = {
+  'surface-and-heat': sentence(
+    'Volume over surface, and heat over 100 °C',
+    'The best of the rules: forgets evaporation and setting.',
+  ),
+  surface: sentence('Volume over surface', 'Forgets the oven altogether.'),
+  depth: sentence('In step with the depth', 'As if no heat came through the sides.'),
+  'depth-squared': sentence(
+    'With the square of the depth',
+    'True of a slab that only conducts; batter also boils, mixes and rises.',
+  ),
+  'same-time': sentence('The same time', 'What a card says when nobody converted it.'),
+};
+export const ruleOfThumbInWords = (id: RuleOfThumbId): Sentence => RULES[id];
+
+/** What a test of doneness is, and what it means. */
+const TESTS: Readonly<Record<DonenessTest, Sentence>> = {
+  skewer: sentence(
+    'A skewer in the middle comes out clean.',
+    'Wet batter on it means several minutes more; fat or fruit on it means nothing.',
+  ),
+  crumbs: sentence(
+    'A skewer brings a few moist crumbs.',
+    'A school of its own: out now, carry-over finishes it and it stays moist.',
+  ),
+  spring: sentence('The middle springs back under a finger.', 'A dent that stays is not set.'),
+  sides: sentence('It draws away from the sides.', 'The outside is done and shrinking: late rather than early.'),
+  core: sentence('A probe in the middle.', 'The surest where fruit or fat fools the skewer; do not touch the pan.'),
+  colour: sentence('The colour all over, and beneath.', 'Small and hot bakes are done when they are brown.'),
+  sound: sentence(
+    'It sounds hollow beneath, or falls silent.',
+    'A soda bread drums; a fruit cake that still sings is still wet.',
+  ),
+};
+export const donenessInWords = (test: DonenessTest): Sentence => TESTS[test];
+
+/** What a setting costs beside doing what was asked. */
+export const SETTING_COSTS: Readonly<Record<SettingCost, string>> = {
+  pale: 'the top stays pale',
+  dark: 'the top is deep brown: foil at the end',
+  'too-dark': 'the top is too dark before the middle is done',
+  dry: 'it dries out more',
+  longer: 'it takes longer',
+  shorter: 'the window is shorter, so look sooner',
+};
+
+const UNKNOWN_WORDS: Readonly<Record<Unknown, { readonly what: string; readonly unit: string; readonly act: string }>> =
+  {
+    oven: { what: 'the oven', unit: ' °C', act: 'Put a thermometer in it once.' },
+    'batter-warmth': {
+      what: 'the batter’s warmth',
+      unit: ' °C',
+      act: 'Measure it when mixed, or keep to room-warm things.',
+    },
+    mass: { what: 'the batter in the pan', unit: ' %', act: 'Weigh the batter as it goes in.' },
+    'pan-size': { what: 'the pan’s width', unit: ' %', act: 'Measure the pan inside, at half its height.' },
+    water: { what: 'the batter’s water', unit: ' points', act: 'Weigh the fruit and the eggs.' },
+  };
+/** How far off an oven is that nobody measured, °C. */
+const OVEN_UNMEASURED = 12;
+export function unknownInWords({ unknown, off }: Pick<Sensitivity, 'unknown' | 'off'>): {
+  readonly what: string;
+  readonly off: string;
+  readonly act: string;
+} {
+  const { what, unit, act } = UNKNOWN_WORDS[unknown];
+  // one reading has been taken when the oven is surer than any oven
+  const again = unknown === 'oven' && off < OVEN_UNMEASURED ? 'Read the thermometer again at another set point.' : act;
+  return { what, off: `± ${Math.round(off)}${unit}`, act: again };
+}
+
+/** Why a bake has no prediction. */
+export function noBakeInWords(result: Exclude<PredictionResult, { kind: 'foreseen' }>): Sentence {
+  if (result.kind === 'never-done')
+    return sentence(
+      `At ${Math.round(result.celsius)} °C it would not be done within ${result.longestMinutes} minutes.`,
+      'Use a hotter oven or a smaller pan.',
+    );
+  const done = minutesInWords(result.doneMinutes);
+  return result.what === 'stage'
+    ? sentence(
+        `The oven is turned only at minute ${result.atMinute}, when the bake is done at about ${done}.`,
+        'Turn it sooner, or leave it.',
+      )
+    : sentence(
+        `The ${result.what} is timed to minute ${result.atMinute}, when the bake is done at about ${done}.`,
+        'Give an earlier minute.',
+      );
+}

@@ -1,0 +1,133 @@
+import type { BakeAdvice, BakeAdviceCode, BakePrediction, SetPointReason } from '../../oven/baking/index.js';
+import { fahrenheitFromCelsius, nearestGasMark } from '../../ground/units/index.js';
+import { minutesInWords } from './figures.js';
+import { sentence, type Sentence } from './sentence.js';
+
+const fact = (advice: BakeAdvice, name: string) => advice.facts[name] ?? 0;
+const at = (advice: BakeAdvice) => minutesInWords(advice.minute ?? 0);
+
+/** One wording for each code. A spec holds this table and the list of codes together. */
+const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>> = {
+  'first-look': (a) => sentence(`Look first at ${at(a)}.`, 'Nine bakes in ten are not done before it.'),
+  rotate: (a) =>
+    sentence(`Turn the pan round at ${at(a)}.`, 'Most ovens are hotter at the back; by now the crumb holds.'),
+  'swap-racks': (a) =>
+    sentence(
+      `Let the racks change places at ${at(a)}, and turn the pans round.`,
+      'The upper rack browns faster, the lower one from beneath; by now the crumb holds.',
+    ),
+  'turn-oven': (a) =>
+    sentence(`Turn the oven to ${Math.round(fact(a, 'celsius'))} °C at ${at(a)}.`, 'As the bake is staged.'),
+  'lid-off': (a) =>
+    sentence(
+      `Take the lid off at ${at(a)}.`,
+      'Lift it away from you: it is as hot as the oven, and steam comes out first.',
+    ),
+  'glass-from-cold': () =>
+    sentence(
+      'Let the batter lose its chill before it goes into hot glass.',
+      'Cold batter in a hot dish, or a cold dish in a hot oven, can crack it.',
+    ),
+  'too-hot-for-material': (a) =>
+    sentence(
+      `Bake below ${Math.round(fact(a, 'celsius'))} °C in this pan, or take a plain metal one.`,
+      'Coatings and silicone are not made for more.',
+    ),
+  'paper-scorches': (a) =>
+    sentence(
+      `Trim the baking paper to the pieces.`,
+      `It browns above ${Math.round(fact(a, 'celsius'))} °C; keep it clear of the elements.`,
+    ),
+  'cast-iron-goes-in-cold': () =>
+    sentence(
+      'The time is for cast iron that goes in cold.',
+      'Heated first, it browns the base sooner and takes a few minutes less.',
+    ),
+  'one-at-a-time': (a) =>
+    sentence(
+      `That is ${Math.round(fact(a, 'racks'))} racks: bake it in two goes.`,
+      'With the air shut off, no rack browns as foreseen.',
+    ),
+  'look-at-colour': (a) =>
+    sentence(`Look at the colour at ${at(a)}.`, 'Cover it with foil when it is as brown as you like it.'),
+  tent: (a) =>
+    sentence(`Lay foil over it at ${at(a)}.`, 'The top is likely to be deep brown before the middle is done.'),
+  'sheet-beneath': (a) =>
+    sentence(
+      'Put a sheet beneath the pan.',
+      `One chance in ${Math.max(2, Math.round(100 / Math.max(1, fact(a, 'percent'))))} that it runs over the rim.`,
+    ),
+  'runs-over': (a) =>
+    fact(a, 'fillPercent') > 100
+      ? sentence(
+          'The batter does not fit: use a larger pan, or more of them.',
+          `It would need ${Math.round(fact(a, 'fillPercent'))} % of the pan before it rises.`,
+        )
+      : sentence(
+          'It is likely to run over: use a larger pan, or leave some batter out.',
+          `Filled to ${Math.round(fact(a, 'fillPercent'))} %; ${Math.round(fact(a, 'percent'))} chances in a hundred.`,
+        ),
+  'low-in-the-pan': (a) =>
+    sentence(
+      'It will bake low and flat: a smaller pan would suit it.',
+      `Filled to only ${Math.round(fact(a, 'fillPercent'))} %.`,
+    ),
+  'known-bake-refused': (a) =>
+    sentence(
+      `The known ${minutesInWords(fact(a, 'known'))} do not fit their pan, batter and heat${a.facts['model'] === undefined ? '' : ` (the model says ${minutesInWords(fact(a, 'model'))})`}.`,
+      'They were set aside, so the window is wider. Check the pan, the time and the temperature.',
+    ),
+  'no-known-bake': () =>
+    sentence('From first principles: no known time in a known pan.', 'Enter one and the window narrows.'),
+  'cool-glass-slowly': () =>
+    sentence('Set hot glass on a dry cloth, never on a wet or cold top.', 'Sudden change cracks it.'),
+  'test-decides': () =>
+    sentence('The doneness test decides.', 'These are estimates: eight bakes in ten end inside the window.'),
+};
+
+export const adviceInWords = (advice: BakeAdvice): Sentence => ADVICE[advice.code](advice);
+export const ADVICE_CODES_WORDED = Object.keys(ADVICE) as readonly BakeAdviceCode[];
+
+const SIGNED = (celsius: number) => `${celsius > 0 ? '+' : '−'}${Math.abs(celsius)} °C`;
+
+/** Why the oven is set as it is, one short phrase. */
+export function setPointReasonInWords(reason: SetPointReason): string {
+  switch (reason.code) {
+    case 'as-known':
+      return `${Math.round(reason.celsius)} °C as the formula says`;
+    case 'usual-for-style':
+      return `${Math.round(reason.celsius)} °C is usual for the style`;
+    case 'chosen':
+      return 'as you set it';
+    case 'fan':
+      return `${SIGNED(reason.celsius)} for the fan`;
+    case 'no-fan':
+      return `${SIGNED(reason.celsius)} without a fan`;
+    case 'dark':
+      return `${SIGNED(reason.celsius)} for dark metal`;
+    case 'glass':
+      return `${SIGNED(reason.celsius)} for glass`;
+    case 'lighter':
+      return `${SIGNED(reason.celsius)} for a lighter pan`;
+  }
+}
+
+/** What a fan saves, °C. */
+const FAN_SAVES = 20;
+/** "374 °F · gas 5 · fan 170": one heat on the other scales, and with or without a fan. */
+export function otherScales(celsius: number, fan = false): string {
+  const other = celsius + (fan ? FAN_SAVES : -FAN_SAVES);
+  return `${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? 'no fan' : 'fan'} ${Math.round(other / 5) * 5}`;
+}
+
+/** Where the time comes from, one sentence. */
+export function originInWords(bake: BakePrediction): string {
+  switch (bake.anchor) {
+    case 'known-bake':
+      return `Leans on the known ${minutesInWords(bake.knownMinutes ?? 0)}.`;
+    case 'refused':
+      return 'The known bake did not fit and was set aside: from first principles.';
+    case 'none':
+      return 'From first principles: no known time to lean on.';
+  }
+}

@@ -1,0 +1,31 @@
+import { gramsForHands } from '../../ground/units/index.js';
+
+/** Figures in words for hands and eyes: one way to write each kind, everywhere. */
+
+/** "4.8 g", "210 g", "1.2 kg". */
+export function gramsInWords(grams: number): string {
+  return grams >= 9995 ? `${(grams / 1000).toFixed(1)} kg` : `${gramsForHands(grams)} g`;
+}
+
+/** "77.8 %", "1.8 %", "89 %" from a hundred up. */
+export const percentInWords = (percent: number): string =>
+  `${percent >= 99.95 ? Math.round(percent) : percent.toFixed(1)} %`;
+
+/** A whole minute below two hours, else hours and minutes: "57 min", "2 h 37". */
+export function minutesInWords(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 120) return `${whole} min`;
+  const rest = whole % 60;
+  return `${Math.floor(whole / 60)} h${rest === 0 ? '' : ` ${String(rest).padStart(2, '0')}`}`;
+}
+
+/** "53–62 min", "2 h 26 – 2 h 50". */
+export function windowInWords(low: number, high: number): string {
+  const [from, to] = [Math.round(low), Math.round(high)];
+  if (from === to) return minutesInWords(from);
+  return to < 120 ? `${from}–${to} min` : `${minutesInWords(from)} – ${minutesInWords(to)}`;
+}
+
+/** A pH range to one decimal: more would pretend. "8.1–8.9" */
+export const phInWords = (low: number, high: number): string =>
+  low.toFixed(1) === high.toFixed(1) ? low.toFixed(1) : `${low.toFixed(1)}–${high.toFixed(1)}`;

@@ -1,0 +1,24 @@
+import type { Phase } from '../../batter/leavening/index.js';
+import { sentence, type Sentence } from './sentence.js';
+
+export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
+  mixing: 'mixing',
+  waiting: 'waiting',
+  under60: 'to 60 °C',
+  to80: 'to 80',
+  above80: 'above',
+};
+
+/** Bands of crumb pH and what each does. ± 0.2. @source leavening.md 1.6 */
+const PH_CONSEQUENCES: readonly { readonly below: number; readonly sentence: Sentence }[] = [
+  { below: 6.2, sentence: sentence('tart', 'tart, pale, fine and tight') },
+  { below: 6.5, sentence: sentence('slightly sour', 'slightly sour and pale') },
+  { below: 7.5, sentence: sentence('neutral', 'full flavour, normal colour') },
+  { below: 8.5, sentence: sentence('alkaline', 'darker, coarser, tender; berries and seeds may turn') },
+  { below: Infinity, sentence: sentence('soapy', 'soapy, with a yellow or green tinge') },
+];
+
+/** What a crumb of this pH is like. */
+export function phConsequence(pH: number): Sentence {
+  return PH_CONSEQUENCES.find(({ below }) => pH < below)?.sentence ?? sentence('');
+}

@@ -1,0 +1,152 @@
+import { GRAMS_PER_TEASPOON } from '../../batter/leavening/index.js';
+import type { Problem, ProblemCode } from '../../formula/parsing/index.js';
+import { inTeaspoons } from '../../ground/units/index.js';
+import { gramsInWords, percentInWords } from './figures.js';
+import { sentence, type Sentence } from './sentence.js';
+
+type Facts = Problem['facts'];
+const text = (facts: Facts, key: string): string => String(facts[key] ?? '');
+const number = (facts: Facts, key: string): number => Number(facts[key] ?? 0);
+const list = (facts: Facts, key: string): readonly string[] => {
+  const value = facts[key];
+  return Array.isArray(value) ? (value as readonly string[]) : value === undefined ? [] : [String(value)];
+};
+const quoted = (words: readonly string[]) => words.map((word) => `“${word}”`).join(', ');
+const either = (names: readonly string[]) =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names.at(-1) ?? ''}`;
+const soda = (grams: number) => `${gramsInWords(grams)} of soda (${inTeaspoons(grams, GRAMS_PER_TEASPOON.soda)})`;
+
+/** One wording for each code: what was found and what to do about it. A spec holds this table and the list of codes together. */
+const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
+  'ingredient-unknown': (facts) =>
+    sentence(
+      `“${text(facts, 'name')}” is not an ingredient that Orvin knows.`,
+      list(facts, 'nearest').length > 0
+        ? `Did you mean ${either(list(facts, 'nearest'))}? Pick the ingredient; until then it does not count.`
+        : 'Pick the ingredient, or reword the line; until then it does not count.',
+    ),
+  'words-unread': (facts) =>
+    sentence(
+      `Taken for ${text(facts, 'taken')}; ${quoted(list(facts, 'words'))} was not understood.`,
+      'Check it, and pick another ingredient if that is wrong.',
+    ),
+  'ingredient-ambiguous': (facts) =>
+    sentence(
+      `“${text(facts, 'name')}” is taken for ${text(facts, 'taken')}.`,
+      `The word means different things in different places${text(facts, 'why') ? `: ${text(facts, 'why')}` : ''}.`,
+    ),
+  'alternative-taken': (facts) =>
+    sentence(`Counted as ${text(facts, 'taken')}.`, `The line allows ${text(facts, 'other')} too.`),
+  'amount-missing': (facts) =>
+    sentence(
+      `“${text(facts, 'name')}” has no amount.`,
+      'Write one into the line; it is left out of the sums until then.',
+    ),
+  'amounts-disagree': (facts) =>
+    sentence(
+      `The two amounts disagree: ${gramsInWords(number(facts, 'first'))} and ${gramsInWords(number(facts, 'second'))}.`,
+      'That is more than the way of filling explains. The weight was taken; correct the one that is wrong.',
+    ),
+  'cannot-weigh': (facts) =>
+    sentence(
+      `Nothing says what one ${text(facts, 'unit')} of ${text(facts, 'name')} weighs.`,
+      'Type the grams; it is left out of the sums until then.',
+    ),
+  'egg-size-assumed': (facts) =>
+    sentence(
+      `No egg size said: counted at ${gramsInWords(number(facts, 'grams'))} each, shelled.`,
+      'A large egg of one country is a medium one elsewhere. Write the size to be sure.',
+    ),
+  'not-understood': () =>
+    sentence(
+      'This line was not understood.',
+      'It is kept as it is and does not count. Reword it, or pick the ingredient.',
+    ),
+  'text-too-long': (facts) =>
+    facts['lines'] === undefined
+      ? sentence(
+          `That is ${number(facts, 'kilobytes')} kB of text; a formula has less than ${number(facts, 'limit')}.`,
+          'Copy only the formula: its title, ingredients and method. Nothing was changed.',
+        )
+      : sentence(
+          `That is ${number(facts, 'lines')} lines; a formula has fewer than ${number(facts, 'limit')}.`,
+          'Copy only the formula: its title, ingredients and method. Nothing was changed.',
+        ),
+  'page-source': () =>
+    sentence(
+      'That is the source code of a page, not its text.',
+      'Open the page, select the formula on it and paste that. Nothing of it was run or shown.',
+    ),
+  'nothing-to-weigh': () =>
+    sentence(
+      'No ingredient was found in this text.',
+      'A formula has lines such as “225 g plain flour” or “2 large eggs”. Your text is still here: change it and read it again.',
+    ),
+  'no-amounts': (facts) =>
+    sentence(
+      `${number(facts, 'things') === 1 ? 'One thing' : `${number(facts, 'things')} things`} and no amounts: this reads like a shopping list.`,
+      'Add amounts (“225 g plain flour”), then read it again. Your text is still here.',
+    ),
+  'pan-without-size': (facts) =>
+    sentence(
+      `The ${text(facts, 'shape')} pan has no size.`,
+      'Choose the pan in the Oven; until then the time cannot lean on it.',
+    ),
+  'pan-not-built': () =>
+    sentence(
+      'Orvin cannot simulate a bake in this.',
+      'A pan with a shape and a size works, and what stands on a sheet: “12 scones of 6 cm”, “dome”. Choose one in the Oven.',
+    ),
+  'no-flour': () =>
+    sentence('There is no flour in the batter.', 'Baker’s percentages and style bands need flour as their hundred.'),
+  'soda-without-acid': (facts) =>
+    sentence(
+      `Nothing sour meets ${soda(number(facts, 'grams'))}.`,
+      `At ${percentInWords(number(facts, 'percent'))} of the flour it tastes soapy and browns early. Use baking powder, or something sour.`,
+    ),
+  'soda-left-over': (facts) =>
+    sentence(
+      `Use ${gramsInWords(number(facts, 'grams'))} less soda (${inTeaspoons(number(facts, 'grams'), GRAMS_PER_TEASPOON.soda)}).`,
+      `Nothing sour is left to meet it: ${percentInWords(number(facts, 'percent'))} of the flour, where this style bears ${percentInWords(number(facts, 'most'))}.`,
+    ),
+  'measure-unknown': (facts) =>
+    sentence(
+      `“${text(facts, 'measure')}” is a measure of somebody’s own.`,
+      'Say once what it holds; until then the line is left out of the sums.',
+    ),
+  'spelling-guessed': (facts) =>
+    sentence(`“${text(facts, 'name')}” was taken for ${text(facts, 'taken')}.`, 'Check the spelling.'),
+  'formula-missing': () =>
+    sentence(
+      'The formula that this line takes from is not on the shelf.',
+      'Put it back, or write its ingredients here.',
+    ),
+  'formula-inside-itself': (facts) =>
+    sentence(
+      `“${text(facts, 'name') || 'This formula'}” would go into itself.`,
+      'It is left out here. Take the line out, or let it take from another formula.',
+    ),
+  'file-damaged': (facts) =>
+    sentence(
+      'This file is damaged.',
+      `Nothing of it was taken (${text(facts, 'why')}). Save it again where it came from.`,
+    ),
+  'file-too-new': () =>
+    sentence(
+      'A later Orvin wrote this file.',
+      'Nothing of it was taken. Bring this Orvin up to date and read it again.',
+    ),
+  'json-without-formula': () =>
+    sentence(
+      'This is JSON, but there is no formula in it.',
+      'Orvin reads its own files and schema.org/Recipe. Paste the words of the formula instead.',
+    ),
+  'leavening-missing': () =>
+    sentence(
+      'Nothing makes gas in this batter.',
+      'Only beaten-in air and steam would lift it. Add baking powder, or soda with something sour.',
+    ),
+};
+
+/** The sentence for a problem. */
+export const problemInWords = (problem: Problem): Sentence => SENTENCES[problem.code](problem.facts);
