@@ -3,7 +3,7 @@ import { Popover } from 'primeng/popover';
 import type { Candidate } from '@orvin/core/batch/amounts';
 import type { BatchLine, MeasuredBatch } from '@orvin/core/batch/batch';
 import { amountForEyes, exactForHands, isWeight } from './amount-words';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 
 const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
 
@@ -109,8 +109,7 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
 export class AmountTable {
   readonly measured = input.required<MeasuredBatch>();
   /** Of the batter, to say which parts have another. */
-  readonly factor = input.required<number>();
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly popover = viewChild.required<Popover>('popover');
   protected readonly open = signal<BatchLine | undefined>(undefined);
 
@@ -119,10 +118,7 @@ export class AmountTable {
     this.measured().components.map((component) => ({
       id: component.id,
       name: component.name,
-      own:
-        Math.abs(component.factor / this.factor() - 1) > 0.01
-          ? `${component.factor.toFixed(2)} of its own, by surface`
-          : '',
+      own: component.scaledBy === 'surface' ? `${component.factor.toFixed(2)} of its own, by surface` : '',
       unweighed: component.unweighed.map(({ text }) => text),
       lines: component.lines.map((line) => ({
         id: line.id,

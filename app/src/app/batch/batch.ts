@@ -13,7 +13,7 @@ import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { AmountTable } from './amount-table';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 import { CutPanel } from './cut-panel';
 import { FitsPanel } from './fits-panel';
 import { FrostingPanel } from './frosting-panel';
@@ -55,7 +55,7 @@ const CUT_STYLES: ReadonlySet<string> = new Set([
     StationLayout,
     TargetList,
   ],
-  providers: [BatchSettings],
+  providers: [ThisBatch],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './batch.html',
   styleUrl: './batch.css',
@@ -68,7 +68,7 @@ export class BatchStation {
   private readonly onBench = inject(OnBench);
   private readonly tell = inject(Tell);
   private readonly router = inject(Router);
-  protected readonly settings = inject(BatchSettings);
+  protected readonly settings = inject(ThisBatch);
 
   protected readonly record = computed(() => this.store.formula(this.id()));
   protected readonly batch = this.settings.batch;

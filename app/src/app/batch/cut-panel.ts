@@ -1,11 +1,11 @@
+import { USUAL_CUT, type CutChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { howCut } from '@orvin/core/words/batch-words';
-import { USUAL_CUT, type CutChoice } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { Width } from '../parts/width';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 
 const SHAPES: readonly { readonly id: CutChoice['shape']; readonly name: string }[] = [
   { id: 'round', name: 'rounds' },
@@ -148,7 +148,7 @@ const several = (count: number, one: string) => `${count} ${one}${count === 1 ? 
   `,
 })
 export class CutPanel {
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly width = inject(Width).pixels;
   protected readonly shapes = SHAPES;
   protected problem = '';

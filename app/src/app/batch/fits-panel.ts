@@ -1,16 +1,16 @@
+import type { BatchTarget } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { batterGrowth } from '@orvin/core/oven/baking';
 import { whatFits, type OwnedPan, type PanCombination } from '@orvin/core/batch/portions';
 import { howFits, panName, verdictInWords } from '@orvin/core/words/batch-words';
 import { SHELF_PANS } from '@orvin/core/kitchen/pans';
-import type { BatchTarget } from '@orvin/core/batch/batch';
 import type { Region } from '@orvin/core/ground/units';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 
 /** What most kitchens have, until the baker says what there is. */
 const USUAL: readonly (readonly [id: string, count: number])[] = [
@@ -136,7 +136,7 @@ export function useInWords({ owned, pans, cavities }: PanCombination['uses'][num
   `,
 })
 export class FitsPanel {
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
 

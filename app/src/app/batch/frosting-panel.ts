@@ -1,12 +1,13 @@
+import { USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch/portions';
 import { howFrosted, pansInWords } from '@orvin/core/words/batch-words';
-import { frostingComponent, USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/batch';
+import { spreadParts, type SpreadPart } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { OnBench } from '../work/on-bench';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 
 const KIND_NAMES: Readonly<Record<FrostingKind, string>> = {
   buttercream: 'buttercream',
@@ -18,6 +19,12 @@ const KIND_NAMES: Readonly<Record<FrostingKind, string>> = {
   curd: 'curd',
 };
 const SWIRL_NAMES: Readonly<Record<Swirl, string>> = { spread: 'spread flat', swirl: 'a swirl', tall: 'a tall swirl' };
+const SPREAD_WORDS: Readonly<Record<SpreadPart, string>> = {
+  all: '',
+  between: ' between the layers',
+  outside: ' on top and round',
+  soak: ' to soak',
+};
 const MOST_MILLIMETRES = 50;
 
 /** What goes on and between, by surface; the formula's own frosting is scaled to it. */
@@ -148,7 +155,7 @@ const MOST_MILLIMETRES = 50;
   styleUrls: ['../parts/panels.css', './frosting-panel.css'],
 })
 export class FrostingPanel {
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly onBench = inject(OnBench);
   protected readonly kinds = FROSTING_KINDS.map((id) => ({ id, name: KIND_NAMES[id] }));
   protected readonly swirls = SWIRLS.map((id) => ({ id, name: SWIRL_NAMES[id] }));
@@ -166,18 +173,19 @@ export class FrostingPanel {
   protected readonly stacked = computed(() => this.plan()?.portions.some(({ kind }) => kind !== 'cups') ?? false);
   protected readonly cups = computed(() => this.plan()?.portions.some(({ kind }) => kind === 'cups') ?? false);
   private readonly ownId = computed(() => {
-    const record = this.onBench.record();
     const audit = this.onBench.audit();
-    return record && audit ? frostingComponent(record.formula, audit, this.choice()) : undefined;
+    return audit && spreadParts(audit, this.choice())[0]?.componentId;
   });
   protected readonly own = computed(() => this.ownId() !== undefined);
   protected readonly scaled = computed(() => {
     const plan = this.plan();
     if (!plan) return '';
-    const name = this.onBench.audit()?.weighed.components.find(({ id }) => id === plan.componentId)?.name;
-    return plan.factor === undefined
-      ? 'The formula has no frosting of its own: make so much of one you know.'
-      : `${plan.factor.toFixed(2)} of the formula’s ${(name ?? 'frosting').toLowerCase()}; its lines are scaled to it.`;
+    if (plan.spread.length === 0) return 'The formula has no frosting of its own: make so much of one you know.';
+    const parts = plan.spread.map(({ componentId, part, factor }) => {
+      const name = this.onBench.audit()?.weighed.components.find(({ id }) => id === componentId)?.name ?? 'frosting';
+      return `${factor.toFixed(2)} of the formula’s ${name.toLowerCase()}${SPREAD_WORDS[part]}`;
+    });
+    return `${parts.join(', ')}; the lines are scaled to it.`;
   });
   protected readonly rows = computed(() =>
     (this.plan()?.portions ?? []).map(({ portion, kind, layers, parts, millilitres }) => {

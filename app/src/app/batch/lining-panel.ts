@@ -1,6 +1,7 @@
+import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { DomainError } from '@orvin/core/ground/errors';
-import { liningInWords, liningSizeInWords, panCare, pansInWords } from '@orvin/core/words/batch-words';
+import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
 import {
   liningFor,
   liningSvg,
@@ -11,14 +12,12 @@ import {
   type Paper,
 } from '@orvin/core/batch/lining';
 import { materialById } from '@orvin/core/kitchen/pans';
-import type { Portion } from '@orvin/core/batch/batch';
 import { saveFile } from '../parts/save-file';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
-import { BatchSettings } from './batch-settings';
-import { usualCelsius } from './portion-bakes';
+import { ThisBatch } from './this-batch';
 
 const WAYS: readonly { readonly id: BoxLining; readonly name: string }[] = [
   { id: 'sling', name: 'sling' },
@@ -144,7 +143,7 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
 })
 export class LiningPanel {
   readonly portions = input.required<readonly Portion[]>();
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly printing = inject(Printing);
@@ -159,17 +158,16 @@ export class LiningPanel {
   });
 
   protected readonly linings = computed(() => {
-    const audit = this.onBench.audit();
-    const celsius = this.onBench.record()?.formula.bake.celsius ?? (audit ? usualCelsius(audit) : 0);
-    return this.portions().map(({ set }) => {
-      const own = this.store.kitchen().pans?.find(({ name }) => name === set.pan.name);
+    const baked = this.settings.bake()?.portions ?? [];
+    return this.portions().map(({ set }, i) => {
+      const bake = baked[i];
       const [pieces, refused] = this.piecesOf(set);
       const pages = pieces.reduce((sum, piece) => sum + tilingFor(piece, this.chosenPaper()).tiles.length, 0);
       return {
         name: pansInWords(set, this.onBench.record()?.formula.region ?? 'UK'),
         set,
         refused,
-        care: panCare(set.pan, celsius, materialById(own?.madeOf ?? '')?.safeCelsius),
+        care: bake ? careInWords(bake, this.store.kitchen()) : [],
         box: set.pan.shape === 'square' || set.pan.shape === 'rectangle' || set.pan.shape === 'loaf',
         pages: `${pages} page${pages === 1 ? '' : 's'}`,
         pieces: pieces.map((piece) => ({

@@ -4,7 +4,7 @@ import { USUAL_MIXER } from '@orvin/core/kitchen/kitchen';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 
 /** How many bowls, what a large one risks, and what does not go straight with the size: said once, in place. */
 @Component({
@@ -38,7 +38,7 @@ import { BatchSettings } from './batch-settings';
   styleUrl: '../parts/panels.css',
 })
 export class MixingPanel {
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly onBench = inject(OnBench);
   private readonly store = inject(FormulaStore);
   protected readonly how = computed(() => {

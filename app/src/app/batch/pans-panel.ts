@@ -1,3 +1,5 @@
+import { ovenWithPortion } from '@orvin/core/batch/bakes';
+import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
 import { batterGrowth } from '@orvin/core/oven/baking';
@@ -10,14 +12,14 @@ import {
   pansInWords,
   verdictInWords,
 } from '@orvin/core/words/batch-words';
-import type { Portion } from '@orvin/core/batch/batch';
+import { courseInWords, setPointInWords } from '@orvin/core/words/oven-words';
 import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
+import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 import { PansPicture } from './pans-picture';
-import { PortionBakes } from './portion-bakes';
 
 const LITTLE_ADVICE = 0.06;
 
@@ -25,7 +27,6 @@ const LITTLE_ADVICE = 0.06;
 @Component({
   selector: 'orv-pans-panel',
   imports: [HowWords, PansPicture],
-  providers: [PortionBakes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="in-the-pans">
@@ -54,6 +55,9 @@ const LITTLE_ADVICE = 0.06;
               @if (row.time) {
                 <b>{{ row.time }}</b>
                 <span class="said">{{ row.heat }}</span>
+                @if (row.course) {
+                  <span class="said">{{ row.course }}</span>
+                }
                 <button
                   type="button"
                   class="quiet"
@@ -76,21 +80,17 @@ const LITTLE_ADVICE = 0.06;
 })
 export class PansPanel {
   readonly portions = input.required<readonly Portion[]>();
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly onBench = inject(OnBench);
   private readonly store = inject(FormulaStore);
   private readonly router = inject(Router);
 
-  private readonly times = inject(PortionBakes).of(
-    computed(() => {
-      const [record, audit] = [this.onBench.record(), this.onBench.audit()];
-      return record && audit ? { formula: record.formula, audit, portions: this.portions() } : undefined;
-    }),
-  );
+  private readonly times = inject(Bakes).foreseen(this.settings.bake);
 
   protected readonly rows = computed(() =>
     this.portions().map((portion, i) => {
       const bake = this.times()[i];
+      const job = this.settings.bake()?.portions[i]?.job;
       const off = portion.leavenerShare - 1;
       return {
         each: eachInWords(portion),
@@ -103,7 +103,8 @@ export class PansPanel {
             ? `Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
         time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: bake ? `at ${Math.round(bake.celsius)} °C${bake.fan ? ' fan' : ''}` : '',
+        heat: bake ? `at ${setPointInWords(bake)}` : '',
+        course: job ? courseInWords(job) : '',
       };
     }),
   );
@@ -118,19 +119,9 @@ export class PansPanel {
   });
 
   protected toOven(at: number): void {
-    const id = this.onBench.id();
-    const portion = this.portions()[at];
-    if (id === undefined || !portion) return;
-    const target = portion.target === undefined ? undefined : this.settings.sheet().targets[portion.target];
-    const written = this.onBench.record()?.formula.bake.pan;
-    const pans = target?.kind === 'pans' ? target.pans : written;
-    this.store.change(id, 'the pan', ({ oven }) => ({
-      oven: {
-        ...oven,
-        ...(pans !== undefined && { pans }),
-        grams: Math.round(portion.fill.gramsPerPan * portion.set.count),
-      },
-    }));
+    const [id, bake] = [this.onBench.id(), this.settings.bake()];
+    if (id === undefined || !bake) return;
+    this.store.change(id, 'the pan', () => ({ oven: ovenWithPortion(bake, at) }));
     void this.router.navigate(['/oven', id]);
   }
 }

@@ -1,6 +1,6 @@
+import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { DOME_RISE } from '@orvin/core/kitchen/pans';
-import type { Portion } from '@orvin/core/batch/batch';
 import { fillPath, tubePath, wallPath } from '../parts/pan-shapes';
 import { Width } from '../parts/width';
 

@@ -1,16 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
-import { batchOf, batchSheetSchema, EMPTY_BATCH, type Batch } from '@orvin/core/batch/batch';
-import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { batchOf } from '@orvin/core/batch/batch';
 import { saveFile } from '../parts/save-file';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';
+import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
-import { Readings } from '../work/readings';
 import { amountForEyes, isWeight } from './amount-words';
-import { PortionBakes, usualCelsius } from './portion-bakes';
 
 const fileName = (words: string) => words.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'batch'; // prettier-ignore
 
@@ -18,7 +16,6 @@ const fileName = (words: string) => words.toLowerCase().normalize('NFD').replace
 @Component({
   selector: 'orv-sheet-page',
   imports: [RouterLink],
-  providers: [PortionBakes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './sheet-page.html',
   styleUrl: './sheet-page.css',
@@ -31,7 +28,6 @@ export class SheetPage {
 
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
-  private readonly readings = inject(Readings);
   private readonly printing = inject(Printing);
   private readonly tell = inject(Tell);
   protected readonly busy = signal(false);
@@ -46,44 +42,28 @@ export class SheetPage {
     if (!record) return undefined;
     const version = kept && this.store.versionsOf(this.id()).find(({ number }) => number === kept.versionNumber);
     const formula = version?.formula ?? record.formula;
-    const sheet = kept?.sheet ?? record.batch;
     const number = version?.number ?? (this.onBench.unkept() ? undefined : this.onBench.base()?.number);
     return {
       formula,
-      audit: this.readings.of(formula),
-      sheet: sheet && batchSheetSchema.validate(sheet).error === undefined ? sheet : EMPTY_BATCH,
+      oven: version?.oven ?? record.oven,
+      batch: kept?.sheet ?? record.batch,
       ...(number !== undefined && { version: number }),
     };
   });
-  private readonly batch = computed<Batch | undefined>(() => {
+  private readonly bakes = inject(Bakes);
+  private readonly bake = computed(() => {
     const source = this.source();
-    if (!source || source.audit.totals.grams <= 0) return undefined;
-    return batchOf(source.formula, source.audit, this.store.kitchen(), source.sheet);
+    const bake = source && this.bakes.of(source);
+    return bake && bake.audit.totals.grams > 0 ? bake : undefined;
   });
-  private readonly bakes = inject(PortionBakes).of(
-    computed(() => {
-      const [source, batch] = [this.source(), this.batch()];
-      return source && batch ? { ...source, portions: batch.plan.portions } : undefined;
-    }),
-  );
+  private readonly foreseen = this.bakes.foreseen(this.bake);
   protected readonly sheet = computed(() => {
-    const [source, batch] = [this.source(), this.batch()];
-    if (!source || !batch) return undefined;
-    const { audit, formula, version } = source;
-    const oven = this.bakes().map((bake) =>
-      bake
-        ? `${Math.round(bake.celsius)} °C${bake.fan ? ' fan' : ''}, ${windowInWords(bake.minutes.low, bake.minutes.high)}, look at ${minutesInWords(bake.minutes.first)}`
-        : '',
+    const bake = this.bake();
+    const version = this.source()?.version;
+    return (
+      bake &&
+      sheetDocument(bake, batchOf(bake), { ...(version !== undefined && { version }), foreseen: this.foreseen() })
     );
-    const madeOf = Object.fromEntries(
-      (this.store.kitchen().pans ?? []).map(({ name, madeOf: of }) => [name, of ?? '']),
-    );
-    return sheetDocument(formula, audit, batch, {
-      ...(version !== undefined && { version }),
-      oven,
-      celsius: formula.bake.celsius ?? usualCelsius(audit),
-      madeOf,
-    });
   });
   protected readonly unkept = computed(() => this.source()?.version === undefined);
 

@@ -1,10 +1,10 @@
+import type { BatchTarget, PanFill, TargetsRead } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
 import { faultInWords, targetInWords, targetProblemInWords } from '@orvin/core/words/batch-words';
-import type { BatchTarget, PanFill, TargetsRead } from '@orvin/core/batch/batch';
 import { FormulaStore } from '../store/formula-store';
-import { BatchSettings } from './batch-settings';
+import { ThisBatch } from './this-batch';
 
 /** How a pan is filled, as the schools have it. */
 const FILLS: readonly { readonly id: string; readonly name: string; readonly fill?: PanFill }[] = [
@@ -112,7 +112,7 @@ const fillId = (fill: PanFill | undefined) =>
   styleUrls: ['../parts/panels.css', './target-list.css'],
 })
 export class TargetList {
-  private readonly settings = inject(BatchSettings);
+  private readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   protected readonly example = '24 muffins and one small loaf';
   protected readonly fills = FILLS;

@@ -14,7 +14,8 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
 import { fromEvent } from 'rxjs';
-import { bakeFindings, sortedOut, writtenBakeJob } from '@orvin/core/bench/audit';
+import { writtenBakeJob } from '@orvin/core/batch/bakes';
+import { bakeFindings, sortedOut } from '@orvin/core/bench/audit';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import { lineOf } from '@orvin/core/formula/formula';
 import { REGIONS } from '@orvin/core/ground/units';
@@ -122,7 +123,7 @@ export class Bench {
         computed(() => {
           const formula = this.formula();
           const audit = this.audit();
-          return formula && audit && writtenBakeJob(formula, audit);
+          return formula && audit && writtenBakeJob({ formula, audit, kitchen: this.store.kitchen() });
         }),
       ),
     ),

@@ -10,7 +10,7 @@ import { Chart, type ChartLine } from '../parts/chart';
 import { HowWords } from '../parts/how-words';
 import { BakeForesight } from '../work/foresight';
 import { domeLean, panSuggestions } from './bake-view';
-import { OvenSettings } from './oven-sheet';
+import { ThisBake } from './this-bake';
 
 type Quantity = 'core' | 'crust' | 'colour' | 'moisture';
 interface Shown {
@@ -154,7 +154,7 @@ export class ComparePanel {
   readonly bake = input.required<BakePrediction>();
   readonly name = input.required<string>();
 
-  protected readonly settings = inject(OvenSettings);
+  protected readonly settings = inject(ThisBake);
   private readonly foresight = inject(BakeForesight);
   protected readonly how = [
     'Each way is the same batter, simulated in its own pan at its own set point and leaning on the same known bake.',

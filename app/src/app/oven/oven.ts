@@ -44,7 +44,7 @@ import { BakeStrip } from './bake-strip';
 import { panSuggestions } from './bake-view';
 import { ComparePanel } from './compare-panel';
 import { DonePanel } from './done-panel';
-import { OvenSettings } from './oven-sheet';
+import { ThisBake } from './this-bake';
 import { SettingPanel } from './setting-panel';
 import { SurePanel } from './sure-panel';
 import { ThisOven } from './this-oven';
@@ -113,7 +113,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     SurePanel,
     ThisOven,
   ],
-  providers: [OvenSettings],
+  providers: [ThisBake],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './oven.html',
   styleUrl: './oven.css',
@@ -128,7 +128,7 @@ export class Oven {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly foresight = inject(BakeForesight);
-  protected readonly settings = inject(OvenSettings);
+  protected readonly settings = inject(ThisBake);
 
   protected readonly record = computed(() => this.store.formula(this.id()));
   protected readonly suggestions = signal<string[]>([]);
@@ -206,7 +206,7 @@ export class Oven {
     const job = this.settings.job();
     return job ? String(Math.round(job.setting.celsius)) : '';
   });
-  protected readonly batterGrams = computed(() => this.onBench.audit()?.totals.grams ?? 0);
+  protected readonly batterGrams = this.settings.grams;
   protected readonly batterWords = computed(() => gramsInWords(this.batterGrams()).replace(/ g$/, ''));
   protected readonly panProblem = computed(() => {
     const parsed = this.settings.parsed();

@@ -5,7 +5,8 @@ import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
 import { combineLatest, debounceTime, distinctUntilChanged, map, of, switchMap } from 'rxjs';
 import type { BakeJob } from '@orvin/core/oven/baking';
-import { besideOf, type SweepPoint } from '@orvin/core/oven/sweeps';
+import { besideOther } from '@orvin/core/batch/bakes';
+import type { SweepPoint } from '@orvin/core/oven/sweeps';
 import { settingForColour, settingForMinutes, sharedSetting, type SettingFound } from '@orvin/core/oven/settings';
 import { SETTING_COSTS } from '@orvin/core/words/oven-words';
 import { minutesInWords, otherScales } from '@orvin/core/words/wording';
@@ -13,7 +14,7 @@ import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Sweeps, type Sweep } from '../work/sweeps';
-import { OvenSettings } from './oven-sheet';
+import { ThisBake } from './this-bake';
 
 /** A pause before a sweep is begun. */
 const QUIET_MILLISECONDS = 200;
@@ -131,7 +132,7 @@ const minutesOfClock = (clock: string): number | undefined => {
 export class SettingPanel {
   readonly job = input.required<BakeJob>();
 
-  protected readonly settings = inject(OvenSettings);
+  protected readonly settings = inject(ThisBake);
   private readonly sweeps = inject(Sweeps);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
@@ -210,13 +211,10 @@ export class SettingPanel {
       switchMap(([job, id]) => {
         const other = id === undefined ? undefined : this.settings.otherJob(id);
         if (!other) return of(undefined);
-        const beside = (mine: BakeJob, theirs: BakeJob): BakeJob => ({
-          ...mine,
-          course: { ...mine.course, beside: besideOf(theirs) },
-        });
-        return combineLatest([this.sweeps.sweep(beside(job, other)), this.sweeps.sweep(beside(other, job))]).pipe(
-          map(([own, theirs]: [Sweep, Sweep]) => ({ job, other, own, theirs, id })),
-        );
+        return combineLatest([
+          this.sweeps.sweep(besideOther(job, other)),
+          this.sweeps.sweep(besideOther(other, job)),
+        ]).pipe(map(([own, theirs]: [Sweep, Sweep]) => ({ job, other, own, theirs, id })));
       }),
     ),
   );

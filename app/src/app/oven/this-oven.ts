@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { InputText } from 'primeng/inputtext';
 import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
 import type { OvenReading } from '@orvin/core/kitchen/kitchen';
-import { OvenSettings } from './oven-sheet';
+import { ThisBake } from './this-bake';
 
 /** The baker's own oven: how long it heats, and what a thermometer in it said. It holds for every formula. */
 @Component({
@@ -89,7 +89,7 @@ import { OvenSettings } from './oven-sheet';
   `,
 })
 export class ThisOven {
-  protected readonly settings = inject(OvenSettings);
+  protected readonly settings = inject(ThisBake);
   protected readonly usual = String(USUAL_HEATING_MINUTES);
   protected readonly readings = computed<readonly OvenReading[]>(() => this.settings.ownOven().readings);
   protected readonly words = computed(() => {

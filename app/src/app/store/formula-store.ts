@@ -1,7 +1,9 @@
+import type { OvenSettings } from '@orvin/core/oven/settings';
+import type { BatchSettings } from '@orvin/core/batch/plan';
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { fromEvent } from 'rxjs';
 import { filter } from 'rxjs/operators';
-import type { Formula, OvenSheet } from '@orvin/core/formula/formula';
+import type { Formula } from '@orvin/core/formula/formula';
 import { PLAIN_KITCHEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
 import { Database } from './database';
 import { EditHistory } from './edit-history';
@@ -17,7 +19,6 @@ import {
   type Table,
   type TableRecords,
 } from './edits';
-import type { BatchSheet } from '@orvin/core/batch/batch';
 import type { StoredBatch, StoredFormula, StoredKitchen, StoredVersion } from './records';
 import { putDown, takeUp, type Unwritten } from './unload-journal';
 
@@ -36,10 +37,10 @@ export interface AddedFormula {
   /** What the file called it, so that formulas that take from one another still find each other. */
   readonly id?: string;
   readonly formula: Formula;
-  readonly oven?: OvenSheet;
+  readonly oven?: OvenSettings;
   readonly source?: string;
   readonly versions?: readonly Pick<StoredVersion, 'number' | 'parent' | 'reason' | 'keptAt' | 'formula' | 'oven'>[];
-  readonly batch?: BatchSheet;
+  readonly batch?: BatchSettings;
   readonly batches?: readonly Pick<StoredBatch, 'versionNumber' | 'name' | 'keptAt' | 'sheet'>[];
 }
 
@@ -146,7 +147,7 @@ export class FormulaStore {
   change(
     id: string,
     label: string,
-    next: (now: StoredFormula) => { formula?: Formula; oven?: OvenSheet; batch?: BatchSheet },
+    next: (now: StoredFormula) => { formula?: Formula; oven?: OvenSettings; batch?: BatchSettings },
     mergeAs?: string,
   ): void {
     const before = this.formula(id);
@@ -219,7 +220,7 @@ export class FormulaStore {
   }
 
   /** Keeps a batch with the version that it comes from. */
-  keepBatch(formulaId: string, versionNumber: number, name: string, sheet: BatchSheet): StoredBatch {
+  keepBatch(formulaId: string, versionNumber: number, name: string, sheet: BatchSettings): StoredBatch {
     const batch: StoredBatch = {
       id: crypto.randomUUID(),
       revision: 1,

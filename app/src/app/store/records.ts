@@ -1,8 +1,9 @@
+import { type OvenSettings, ovenSettingsSchema } from '@orvin/core/oven/settings';
+import type { BatchSettings } from '@orvin/core/batch/plan';
 import Joi from 'joi';
-import { formulaSchema, kitchenSchema, ovenSheetSchema } from '@orvin/core/papers/formats';
-import type { Formula, OvenSheet } from '@orvin/core/formula/formula';
+import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
+import type { Formula } from '@orvin/core/formula/formula';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
-import type { BatchSheet } from '@orvin/core/batch/batch';
 import { REGIONS, type Region } from '@orvin/core/ground/units';
 
 /** A formula as the baker works on it. Every change makes a new revision; what it was is in the edits and the kept versions. */
@@ -16,11 +17,11 @@ export interface StoredFormula {
   readonly source?: string;
   readonly demo: boolean;
   readonly formula: Formula;
-  readonly oven: OvenSheet;
+  readonly oven: OvenSettings;
   /** The number of the version it grew from; absent means the latest. */
   readonly basedOn?: number;
   /** What is decided for the batch at hand. */
-  readonly batch?: BatchSheet;
+  readonly batch?: BatchSettings;
 }
 
 /** A kept state of a formula: never changed afterwards. */
@@ -35,7 +36,7 @@ export interface StoredVersion {
   readonly reason: string;
   readonly keptAt: number;
   readonly formula: Formula;
-  readonly oven: OvenSheet;
+  readonly oven: OvenSettings;
 }
 
 /** A kept batch: a version at a size, as it was weighed out. */
@@ -48,7 +49,7 @@ export interface StoredBatch {
   /** "two 20 cm rounds: 1 650 g". */
   readonly name: string;
   readonly keptAt: number;
-  readonly sheet: BatchSheet;
+  readonly sheet: BatchSettings;
 }
 
 /** The baker's own measures, words and ingredients: one row. */
@@ -75,7 +76,7 @@ const moment = Joi.number().integer().min(0).required();
 const revision = Joi.number().integer().min(1).required();
 
 /** Loose here: the Batch station, which knows its sheet, checks it before use, and the first screen need not carry that. */
-const batchSheet = Joi.object<BatchSheet>().unknown();
+const batchSheet = Joi.object<BatchSettings>().unknown();
 
 export const storedFormulaSchema = Joi.object<StoredFormula>({
   id,
@@ -85,7 +86,7 @@ export const storedFormulaSchema = Joi.object<StoredFormula>({
   source: Joi.string().allow('').max(200_000),
   demo: Joi.boolean().required(),
   formula: formulaSchema.required(),
-  oven: ovenSheetSchema.required(),
+  oven: ovenSettingsSchema.required(),
   basedOn: Joi.number().integer().min(1),
   batch: batchSheet,
 });
@@ -99,7 +100,7 @@ export const storedVersionSchema = Joi.object<StoredVersion>({
   reason: Joi.string().allow('').max(2000).required(),
   keptAt: moment,
   formula: formulaSchema.required(),
-  oven: ovenSheetSchema.required(),
+  oven: ovenSettingsSchema.required(),
 });
 
 export const storedBatchSchema = Joi.object<StoredBatch>({

@@ -1,10 +1,10 @@
+import { ovenSettingsSchema } from '@orvin/core/oven/settings';
 import Joi from 'joi';
 import {
   EXPORT_FORMATS,
   FILE_FORMATS,
   formulaSchema,
   kitchenSchema,
-  ovenSheetSchema,
   type ExportFormat,
   type FormulaRecord,
 } from '@orvin/core/papers/formats';
@@ -47,7 +47,7 @@ const version = Joi.object({
   reason: Joi.string().allow('').max(2000).required(),
   keptAt: Joi.number().integer().min(0).required(),
   formula: formulaSchema.required(),
-  oven: ovenSheetSchema.required(),
+  oven: ovenSettingsSchema.required(),
 });
 
 /** Loose here: the reader in the worker and the Batch station check it by its own schema, and the first screen need not carry that. */
@@ -77,7 +77,7 @@ export const fileReadingSchema = Joi.object({
         kind: Joi.valid('read').required(),
         formula: formulaSchema.required(),
         problems: Joi.array().items(problem).required(),
-        oven: ovenSheetSchema,
+        oven: ovenSettingsSchema,
         id: Joi.string().max(100),
         versions: Joi.array().items(version),
         batch: batchSheet,
@@ -94,7 +94,7 @@ export const exportJobSchema = Joi.object<ExportJob>({
       Joi.object({
         id,
         formula: formulaSchema.required(),
-        oven: ovenSheetSchema.required(),
+        oven: ovenSettingsSchema.required(),
         versions: Joi.array().items(version).required(),
         batch: batchSheet,
         batches: Joi.array().items(batch),

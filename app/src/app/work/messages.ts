@@ -1,5 +1,7 @@
+import { sensitivitiesSchema } from '@orvin/core/oven/sensitivity';
+import { sweepPointSchema } from '@orvin/core/oven/sweeps';
+import { bakeJobSchema, predictionSchema } from '@orvin/core/oven/baking';
 import Joi from 'joi';
-import { bakeJobSchema, predictionSchema, sensitivitiesSchema, sweepPointSchema } from '@orvin/core/papers/formats';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
 import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';

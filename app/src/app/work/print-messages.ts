@@ -1,5 +1,5 @@
+import { panSetSchema } from '@orvin/core/oven/baking';
 import Joi from 'joi';
-import { panSetSchema } from '@orvin/core/papers/formats';
 
 /* What crosses to the worker that prints, and what comes back. */
 
@@ -16,6 +16,7 @@ export const sheetSchema = Joi.object({
     Joi.object({
       name: words,
       grams: figure,
+      scaled: words,
       groups: list(
         Joi.object({
           name: words,
@@ -34,7 +35,13 @@ export const sheetSchema = Joi.object({
       unweighed: list(Joi.string().allow('')),
     }),
   ),
-  steps: list(Joi.object({ number: figure, text: words, takes: list(Joi.string().allow('')) })),
+  steps: list(
+    Joi.object({
+      number: figure,
+      words: list(Joi.object({ text: words, was: Joi.string().allow('').max(20_000) })),
+      takes: list(Joi.string().allow('')),
+    }),
+  ),
   pans: list(Joi.object({ name: words, each: words, fill: words, oven: words, remark: words })),
   leftover: words,
   frosting: words,

@@ -12,10 +12,19 @@ import {
   type ScalingNote,
 } from '../portions/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { USUAL_MIXER, type Kitchen } from '../../kitchen/kitchen/index.js';
-import { USUAL_CUT, type BatchSheet, type FrostingChoice } from './batch-sheet.js';
+import { USUAL_MIXER } from '../../kitchen/kitchen/index.js';
+import type { OneBake } from '../bakes/index.js';
 import { measureBatch, type MeasuredBatch } from './measure.js';
-import { cutOf, footprintOf, planBatch, type BatchPlan, type CutResult, type Portion } from './plan.js';
+import {
+  cutOf,
+  EMPTY_BATCH,
+  footprintOf,
+  USUAL_CUT,
+  type BatchPlan,
+  type CutResult,
+  type FrostingChoice,
+  type Portion,
+} from '../plan/index.js';
 
 /** What goes on one kind of cake. */
 export interface FrostedPortion {
@@ -26,6 +35,21 @@ export interface FrostedPortion {
   /** Of a stack or a single; cups have only their grams. */
   readonly parts?: Frosting;
   readonly millilitres: number;
+  /** Of that, between layers. */
+  readonly betweenMillilitres: number;
+}
+
+/** What of the frosting a component of the formula is: all that is spread, what goes between, what goes on, or the syrup. */
+export type SpreadPart = 'all' | 'between' | 'outside' | 'soak';
+
+/** A component that goes with the surface it covers, not with the flour. */
+export interface SpreadComponent {
+  readonly componentId: string;
+  readonly part: SpreadPart;
+  /** As the formula has it, and as the surface wants it, g. */
+  readonly ownGrams: number;
+  readonly grams: number;
+  readonly factor: number;
 }
 
 export interface FrostingPlan {
@@ -33,10 +57,8 @@ export interface FrostingPlan {
   readonly millilitres: number;
   readonly grams: number;
   readonly soakMillilitres: number;
-  /** The component that it scales, and by how much; absent when the formula has none. */
-  readonly componentId?: string;
-  readonly componentGrams?: number;
-  readonly factor?: number;
+  /** What it scales; empty when the formula has none. */
+  readonly spread: readonly SpreadComponent[];
 }
 
 /** A version at a size: everything that the sheet says. */
@@ -52,18 +74,42 @@ export interface Batch {
 /** Risen and cooled, a cake stands so high of what it rose to in the oven. */
 const SETTLED = 0.95;
 const CRUMB_COAT_CM = 0.15;
-const FROSTED = /frost|icing|buttercream|ganache|cream|filling|glaze|topping|curd/i;
+/** What a component is, by its name: spread on and round, spread between, soaked in. A streusel or a crumble lies on top as it is. */
+const COATS = /frost|icing|buttercream|ganache|glaze/i;
+const FILLS = /filling|curd|cream|jam|between/i;
+const SOAKS = /\b(?:syrup|soak|drizzle)\b/i;
+/** Sugar and water in equal weights. */
+const SYRUP_GRAMS_PER_MILLILITRE = 1.23;
 
-/** The component that frosts: the one chosen, else the first beside the batter whose name says so. */
-export function frostingComponent(formula: Formula, audit: Audit, choice?: FrostingChoice): string | undefined {
-  const beside = audit.weighed.components.filter(
-    ({ inBatter, lines }) => !inBatter && lines.some(({ grams }) => grams),
-  );
-  if (choice?.componentId !== undefined) return beside.find(({ id }) => id === choice.componentId)?.id;
-  return beside.find(({ name }) => FROSTED.test(name))?.id;
+/** The components that are spread, each with what of the frosting it is: the one chosen for all of it, else by their names. */
+export function spreadParts(
+  { weighed }: Audit,
+  choice?: FrostingChoice,
+): readonly { readonly componentId: string; readonly part: SpreadPart; readonly ownGrams: number }[] {
+  const beside = weighed.components.flatMap(({ id, name, inBatter, lines }) => {
+    const ownGrams = lines.reduce((sum, { grams }) => sum + (grams ?? 0), 0);
+    return !inBatter && ownGrams > 0 ? [{ componentId: id, name, ownGrams }] : [];
+  });
+  const as = (part: SpreadPart, one: (typeof beside)[number] | undefined) =>
+    one ? [{ componentId: one.componentId, part, ownGrams: one.ownGrams }] : [];
+  const soaks = beside.find(({ name }) => SOAKS.test(name));
+  const soak = choice?.soaked === true ? as('soak', soaks) : [];
+  if (choice?.componentId !== undefined)
+    return [
+      ...as(
+        'all',
+        beside.find(({ componentId }) => componentId === choice.componentId),
+      ),
+      ...soak,
+    ];
+  const dry = beside.filter((one) => one !== soaks);
+  const coat = dry.find(({ name }) => COATS.test(name));
+  const fill = dry.find((one) => one !== coat && FILLS.test(one.name));
+  if (coat && fill) return [...as('between', fill), ...as('outside', coat), ...soak];
+  return [...as('all', coat ?? fill), ...soak];
 }
 
-function frostingPlan(formula: Formula, audit: Audit, plan: BatchPlan, choice: FrostingChoice): FrostingPlan {
+function frostingPlan(audit: Audit, plan: BatchPlan, choice: FrostingChoice): FrostingPlan {
   const portions = plan.portions.map((portion): FrostedPortion => {
     const { pan, count } = portion.set;
     if (pan.cavities > 1)
@@ -72,6 +118,7 @@ function frostingPlan(formula: Formula, audit: Audit, plan: BatchPlan, choice: F
         kind: 'cups',
         layers: 1,
         millilitres: swirlMillilitres(pan.cavities * count, pan.topLengthCm, choice.swirl),
+        betweenMillilitres: 0,
       };
     // rounds of one size are stacked; a box and a loaf are frosted each by itself
     const stacks = pan.shape === 'round' && count > 1;
@@ -95,41 +142,48 @@ function frostingPlan(formula: Formula, audit: Audit, plan: BatchPlan, choice: F
       layers,
       parts,
       millilitres: parts.millilitres * (stacks ? 1 : count),
+      betweenMillilitres: parts.fillingMillilitres * (stacks ? 1 : count),
     };
   });
   const millilitres = portions.reduce((sum, one) => sum + one.millilitres, 0);
-  const grams = millilitres * FROSTING_GRAMS_PER_MILLILITRE[choice.kind];
-  const componentId = frostingComponent(formula, audit, choice);
-  const own = audit.weighed.components.find(({ id }) => id === componentId);
-  const componentGrams = own?.lines.reduce((sum, { grams: of }) => sum + (of ?? 0), 0);
+  const between = portions.reduce((sum, one) => sum + one.betweenMillilitres, 0);
+  const soaked = choice.soaked
+    ? plan.portions.reduce(
+        (sum, { set: { pan, count } }) =>
+          sum + soakMillilitres(count * pan.cavities * choice.splitInto, footprintOf(pan)),
+        0,
+      )
+    : 0;
+  const density = FROSTING_GRAMS_PER_MILLILITRE[choice.kind];
+  const wanted: Readonly<Record<SpreadPart, number>> = {
+    all: millilitres * density,
+    between: between * density,
+    outside: (millilitres - between) * density,
+    soak: soaked * SYRUP_GRAMS_PER_MILLILITRE,
+  };
   return {
     portions,
     millilitres,
-    grams,
-    soakMillilitres: choice.soaked
-      ? plan.portions.reduce(
-          (sum, { set: { pan, count } }) =>
-            sum + soakMillilitres(count * pan.cavities * choice.splitInto, footprintOf(pan)),
-          0,
-        )
-      : 0,
-    ...(componentId !== undefined &&
-      componentGrams !== undefined &&
-      componentGrams > 0 && { componentId, componentGrams, factor: grams / componentGrams }),
+    grams: millilitres * density,
+    soakMillilitres: soaked,
+    spread: spreadParts(audit, choice).flatMap((one): SpreadComponent[] => {
+      const grams = wanted[one.part];
+      return grams > 0 ? [{ ...one, grams, factor: grams / one.ownGrams }] : [];
+    }),
   };
 }
 
-const BOILS_DOWN = /\b(?:syrup|soak|drizzle)\b/i;
-const boilsDown = ({ components }: Formula) => components.some(({ name }) => BOILS_DOWN.test(name));
+const boilsDown = ({ components }: Formula) => components.some(({ name }) => SOAKS.test(name));
 
-/** Everything about a batch, from the formula as it stands and what the baker decides. */
-export function batchOf(formula: Formula, audit: Audit, kitchen: Kitchen, sheet: BatchSheet): Batch {
-  const plan = planBatch(formula, audit, kitchen, sheet);
-  const frosting =
-    sheet.frosting && plan.portions.length > 0 ? frostingPlan(formula, audit, plan, sheet.frosting) : undefined;
-  const measured = measureBatch(formula, audit, kitchen, sheet, (id) =>
-    frosting?.componentId === id ? (frosting.factor ?? plan.factor) : plan.factor,
-  );
+/** Everything about the batch of a bake: its amounts, its bowls, what goes on it, how it is cut. */
+export function batchOf({ order, audit, plan }: OneBake): Batch {
+  const { formula, kitchen, batch: sheet = EMPTY_BATCH } = order;
+  const frosting = sheet.frosting && plan.portions.length > 0 ? frostingPlan(audit, plan, sheet.frosting) : undefined;
+  const bySurface = new Map(frosting?.spread.map(({ componentId, factor }) => [componentId, factor]));
+  const measured = measureBatch(formula, audit, kitchen, sheet, (id) => {
+    const factor = bySurface.get(id);
+    return factor === undefined ? { factor: plan.factor, by: 'batch' } : { factor, by: 'surface' };
+  });
   const { flour } = audit.totals;
   const mixer = kitchen.mixer ?? USUAL_MIXER;
   const cutting = sheet.cut !== undefined || sheet.targets.some(({ kind }) => kind === 'cut');

@@ -16,7 +16,7 @@ import { ingredientName, roleOf, type Ingredient } from '../../kitchen/ingredien
 import { fillingHabit, millilitresIn, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
 import type { ReadEntry } from '../../formula/parsing/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
-import type { BatchSheet } from './batch-sheet.js';
+import type { BatchSettings } from '../plan/index.js';
 
 /** A line of the sheet that one cooks from. */
 export interface BatchLine {
@@ -49,8 +49,9 @@ export interface BatchComponent {
   readonly id: string;
   readonly name: string;
   readonly inBatter: boolean;
-  /** Its own factor: what goes on a cake goes with its surface. */
+  /** Its own factor: what is spread on a cake goes with its surface, everything else with the batch. */
   readonly factor: number;
+  readonly scaledBy: 'batch' | 'surface';
   readonly lines: readonly BatchLine[];
   readonly unweighed: readonly UnweighedLine[];
   readonly grams: number;
@@ -135,18 +136,18 @@ function nearest(measure: ToMeasure, kit: Kit): Candidate {
 
 /**
  * All lines of a batch in amounts that the baker's kit can measure.
- * @param factorOf by what each component is multiplied
+ * @param factorOf by what each component is multiplied, and what says so
  */
 export function measureBatch(
   formula: Formula,
   audit: Audit,
   kitchen: Kitchen,
-  sheet: BatchSheet,
-  factorOf: (componentId: string) => number,
+  sheet: BatchSettings,
+  factorOf: (componentId: string) => { readonly factor: number; readonly by: BatchComponent['scaledBy'] },
 ): MeasuredBatch {
   const kitId = sheet.kit ?? usualKit(formula, audit);
   const kit = kitOf(kitId, kitchen, formula.region);
-  const opened = audit.lines.flatMap((line) => open(line, factorOf(line.componentId), kitchen, formula.region));
+  const opened = audit.lines.flatMap((line) => open(line, factorOf(line.componentId).factor, kitchen, formula.region));
   const heldOf = (id: string): Candidate | undefined => {
     const held = sheet.held?.[id];
     return held && { ...held, awkwardness: 0 };
@@ -202,7 +203,8 @@ export function measureBatch(
           id: component.id,
           name: component.name,
           inBatter: component.inBatter,
-          factor: factorOf(component.id),
+          factor: factorOf(component.id).factor,
+          scaledBy: factorOf(component.id).by,
           lines: own,
           unweighed,
           grams: own.reduce((sum, { grams }) => sum + grams, 0),

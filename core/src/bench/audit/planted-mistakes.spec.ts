@@ -1,7 +1,9 @@
+import { writtenBakeJob } from '../../batch/bakes/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { CORPUS_TEXTS, DEMO_FORMULAS } from '../../doors/samples/index.js';
-import { auditFormula, bakeFindings, writtenBakeJob, type FindingCode } from './index.js';
+import { auditFormula, bakeFindings, type FindingCode } from './index.js';
 
 /** Every finding of a text, the simulated ones too. */
 function findingsIn(text: string): readonly { readonly code: string; readonly place: string }[] {
@@ -9,7 +11,7 @@ function findingsIn(text: string): readonly { readonly code: string; readonly pl
   if (reading.kind !== 'read') throw new Error(reading.problem.code);
   const { formula } = reading;
   const audit = auditFormula(formula);
-  const job = writtenBakeJob(formula, audit);
+  const job = writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN });
   return [...audit.findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
 }
 

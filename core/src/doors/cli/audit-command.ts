@@ -1,4 +1,5 @@
-import { bakeFindings, writtenBakeJob, type Finding } from '../../bench/audit/index.js';
+import { bakeFindings, type Finding } from '../../bench/audit/index.js';
+import { writtenBakeJob } from '../../batch/bakes/index.js';
 import { judgementOf } from '../../bench/outlook/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
@@ -71,7 +72,7 @@ export function auditCommand(text: string, options: Options, name: string): Outc
 }
 
 /** What the heat model says of the written time. */
-function foreseen({ formula, audit }: ReadInput): readonly Finding[] {
-  const job = writtenBakeJob(formula, audit);
+function foreseen({ formula, audit, around }: ReadInput): readonly Finding[] {
+  const job = writtenBakeJob({ formula, audit, kitchen: around.kitchen });
   return job ? bakeFindings(formula, runBakeJob(job)) : [];
 }

@@ -1,20 +1,14 @@
-import {
-  bakeJob,
-  footprintOf,
-  knownPansOf,
-  runBakeJob,
-  type BakePrediction,
-  type PredictionResult,
-} from '../../oven/baking/index.js';
+import { moreOfTheSame, oneBake, type BakeOrder, type OneBake } from '../../batch/bakes/index.js';
+import { runBakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
+import { USUAL_PLACE, vesselSaid } from '../../kitchen/kitchen/index.js';
 import { DomainError } from '../../ground/errors/index.js';
-import type { VesselSet } from '../../kitchen/pans/index.js';
+import type { ParsedVessel } from '../../kitchen/pans/index.js';
 import { windowReasonInWords } from '../../words/oven-words/index.js';
 import { adviceInWords, inOneLine } from '../../words/wording/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 import { readInput, type ReadInput } from './read-input.js';
 
-const USUAL_CELSIUS = 175;
 const minute = (value: number) => rounded(value, 1);
 const orNull = (value: number | undefined) => (value === undefined ? null : minute(value));
 
@@ -22,27 +16,31 @@ const orNull = (value: number | undefined) => (value === undefined ? null : minu
 export function bakeCommand(text: string, options: Options, name: string): Outcome {
   const input = readInput(text, options, name);
   if ('refusal' in input) return input.refusal;
-  const { formula, audit, problems } = input;
-  const named = knownPansOf(formula.bake)?.pans;
-  const targets: readonly VesselSet[] = options.to ?? (named ? [named] : []);
-  const [first, ...others] = targets;
-  if (first === undefined)
-    return wrongUse('the formula names no pan with a size: say which with --to, such as --to "9x5x2.75 in loaf"');
-  if (others.length > 0 && options.compare !== true)
-    return wrongUse('several --to are for --compare; give one, or add --compare');
-  if (others.length === 0 && options.compare === true)
+  const { audit, problems, around } = input;
+  const { to = [], from, compare = false } = options;
+  for (const [option, words] of [
+    ...to.map((one) => ['to', one] as const),
+    ...(from === undefined ? [] : [['from', from] as const]),
+  ]) {
+    const fault = vesselFault(vesselSaid(words, around.kitchen.pans), words);
+    if (fault !== undefined) return wrongUse(`--${option}: ${fault}`);
+  }
+  if (to.length > 1 && !compare) return wrongUse('several --to are for --compare; give one, or add --compare');
+  if (to.length < 2 && compare)
     return wrongUse('--compare needs two to four --to, such as --to "9 in round x 2" --to "12-cup muffin tin"');
   try {
-    const results = targets.map((target) => ({ target, result: foresee(input, options, target) }));
-    for (const { result } of results) {
-      if (result.kind === 'foreseen') continue;
-      return refused(whyNot(result));
+    const foreseen: { readonly pan: string; readonly bake: BakePrediction }[] = [];
+    for (const pans of to.length > 0 ? to : [undefined]) {
+      const { atOven } = asked(input, options, pans);
+      if (!atOven.pans || !atOven.job)
+        return wrongUse('the formula names no pan with a size: say which with --to, such as --to "9x5x2.75 in loaf"');
+      const result = runBakeJob(atOven.job);
+      if (result.kind !== 'foreseen') return refused(whyNot(result));
+      foreseen.push({ pan: atOven.pans.pan.name, bake: result.bake });
     }
-    const bakes = results.flatMap(({ target, result }) =>
-      result.kind === 'foreseen' ? [{ pan: target.pan.name, ...bakeJson(result.bake) }] : [],
-    );
-    const around = { style: audit.style?.id ?? null, problems };
-    return options.compare === true ? done({ compared: bakes, ...around }) : done({ ...bakes[0], ...around });
+    const bakes = foreseen.map(({ pan, bake }) => ({ pan, ...bakeJson(bake) }));
+    const beside = { style: audit.style?.id ?? null, problems };
+    return compare ? done({ compared: bakes, ...beside }) : done({ ...bakes[0], ...beside });
   } catch (error) {
     if (error instanceof DomainError) {
       return refused(
@@ -53,49 +51,61 @@ export function bakeCommand(text: string, options: Options, name: string): Outco
   }
 }
 
-function foresee({ formula, audit }: ReadInput, options: Options, target: VesselSet): PredictionResult {
-  const pans: VesselSet =
-    options.material === undefined ? target : { ...target, pan: { ...target.pan, material: options.material } };
-  const { schedule, cover, startCelsius, altitude, ovenOffset } = options;
+/** The one bake that the options ask for. */
+function asked({ formula, audit, around }: ReadInput, options: Options, pans: string | undefined): OneBake {
+  const { schedule, cover, startCelsius, altitude, ovenOffset, from, knownMinutes, material, mass, fan } = options;
   const celsius = options.celsius ?? schedule?.celsius;
-  const grams = options.mass ?? audit.totals.grams;
-  const besides = (options.pansInOven ?? pans.count) - pans.count;
-  const job = bakeJob(
-    {
-      parts: audit.weighed.batter,
-      styleId: audit.style?.id,
-      usualCelsius: audit.style?.ovenCelsius.typical ?? USUAL_CELSIUS,
-      known: formula.bake,
+  const order: BakeOrder = {
+    formula,
+    audit,
+    kitchen: {
+      ...around.kitchen,
+      ...(altitude !== undefined && { place: { ...(around.kitchen.place ?? USUAL_PLACE), metresAboveSea: altitude } }),
     },
-    {
-      pans,
+    oven: {
+      ...(pans !== undefined && { pans }),
+      ...(material !== undefined && { material }),
       ...(celsius !== undefined && { celsius }),
-      ...(options.fan !== undefined && { fan: options.fan }),
-      ...(options.mass !== undefined && { grams: options.mass }),
-      ...(options.from !== undefined && { knownPans: options.from }),
-      ...(options.knownMinutes !== undefined && { knownMinutes: options.knownMinutes }),
+      ...(fan !== undefined && { fan }),
+      ...(mass !== undefined && { grams: mass }),
       ...(schedule !== undefined && { stages: schedule.stages }),
-      course: {
-        ...(cover !== undefined && { covers: cover }),
-        ...(startCelsius !== undefined && { batterCelsius: startCelsius }),
-        ...(altitude !== undefined && { altitudeMetres: altitude }),
-        ...(ovenOffset !== undefined && { ovenOffsetCelsius: ovenOffset }),
-        ...(besides > 0 && {
-          // more pans of the same, filled the same, share the oven
-          beside: {
-            grams: (besides * grams) / pans.count,
-            squareCm: (besides * footprintOf(pans)) / pans.count,
-          },
-        }),
-      },
-      // an offset that someone can name was read off a thermometer
-      ...(ovenOffset !== undefined && { oven: { spreadCelsius: READ_OFF_SPREAD } }),
+      ...(cover !== undefined && { covers: cover }),
+      ...(startCelsius !== undefined && { batterCelsius: startCelsius }),
     },
-  );
-  return runBakeJob(job);
+    known: {
+      ...formula.bake,
+      ...(from !== undefined && { pan: from }),
+      ...(knownMinutes !== undefined && { lowMinutes: knownMinutes, highMinutes: knownMinutes }),
+    },
+    ...(from !== undefined && mass !== undefined && { knownGrams: mass }),
+    // an offset that someone can name was read off a thermometer
+    ...(ovenOffset !== undefined && { ovenOffset: { celsius: ovenOffset, spread: READ_OFF_SPREAD, readings: 1 } }),
+  };
+  const bake = oneBake(order);
+  const beside = moreOfTheSame(bake.atOven, (options.pansInOven ?? 0) - (bake.atOven.pans?.count ?? 0));
+  return beside ? oneBake({ ...order, beside }) : bake;
 }
 /** One reading of an oven thermometer is so sure, °C. @source heat.md, section 8 */
 const READ_OFF_SPREAD = 4;
+
+/** What is wrong with pans in words, and how to write them; undefined where nothing is. */
+function vesselFault(parsed: ParsedVessel, written: string): string | undefined {
+  switch (parsed.kind) {
+    case 'vessel':
+      return undefined;
+    case 'pieces-without-size':
+      return `"${written}" has no diameter; write it as "disc 5x2.5 cm x 16" or "wedge 18 cm round x 8"`;
+    case 'size-missing':
+      return `"${written}" has no size; write it as "9x5x2.75 in loaf" or "23 cm round"`;
+    case 'unknown':
+      return `"${written}" ${NO_VESSEL[parsed.because]}`;
+  }
+}
+const NO_VESSEL = {
+  'shape-not-built': 'has no walls to hold a batter; write "disc 5x2.5 cm x 16", "wedge 18 cm round x 8" or "dome"',
+  'size-unlikely': 'has a size that no kitchen pan has',
+  'no-pan': 'is not a pan; write it as "9x5x2.75 in loaf", "23 cm springform" or "12-cup muffin tin"',
+} as const;
 
 function whyNot(result: Exclude<PredictionResult, { kind: 'foreseen' }>): string {
   if (result.kind === 'never-done')

@@ -1,14 +1,7 @@
 import Joi from 'joi';
 import { styleById } from '../../batter/balance/index.js';
 import { readCovers, readSchedule, type Cover, type ReadSchedule } from '../../oven/baking/index.js';
-import {
-  PAN_MATERIALS,
-  parsePan,
-  parseVessel,
-  type PanMaterial,
-  type PanSet,
-  type VesselSet,
-} from '../../kitchen/pans/index.js';
+import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../../kitchen/pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../../papers/formats/index.js';
 import { KIT_IDS, type KitId } from '../../batch/amounts/index.js';
 import { SCHOOLS, type Fineness, type School } from '../../batter/leavening-methods/index.js';
@@ -22,9 +15,9 @@ export interface Options {
   readonly region: Region;
   readonly style?: string;
   /** What to bake in; several to compare. */
-  readonly to?: readonly VesselSet[];
+  readonly to?: readonly string[];
   readonly compare?: boolean;
-  readonly from?: VesselSet;
+  readonly from?: string;
   readonly schedule?: ReadSchedule;
   readonly cover?: readonly Cover[];
   readonly startCelsius?: number;
@@ -88,30 +81,8 @@ const pan = Joi.string().custom((written: string, helpers) => {
   return helpers.message({ custom: `{{#label}}: "${written}" ${why}` });
 });
 
-const vessel = Joi.string().custom((written: string, helpers) => {
-  const parsed = parseVessel(written);
-  switch (parsed.kind) {
-    case 'vessel':
-      return parsed.set;
-    case 'pieces-without-size':
-      return helpers.message({
-        custom: `{{#label}}: "${written}" has no diameter; write it as "disc 5x2.5 cm x 16" or "wedge 18 cm round x 8"`,
-      });
-    case 'size-missing':
-      return helpers.message({
-        custom: `{{#label}}: "${written}" has no size; write it as "9x5x2.75 in loaf" or "23 cm round"`,
-      });
-    case 'unknown': {
-      const why = {
-        'shape-not-built':
-          'has no walls to hold a batter; write "disc 5x2.5 cm x 16", "wedge 18 cm round x 8" or "dome"',
-        'size-unlikely': 'has a size that no kitchen pan has',
-        'no-pan': 'is not a pan; write it as "9x5x2.75 in loaf", "23 cm springform" or "12-cup muffin tin"',
-      }[parsed.because];
-      return helpers.message({ custom: `{{#label}}: "${written}" ${why}` });
-    }
-  }
-});
+/** Pans or what stands on a sheet, in words: read beside the kitchen, which may name its own. */
+const pansInWords = Joi.string().max(300);
 
 const schedule = Joi.string().custom((written: string, helpers) => {
   const read = readSchedule(written);
@@ -177,7 +148,7 @@ const schema = Joi.object({
           custom: `{{#label}}: there is no style "${id}"; the ids are those of style_bands.csv, such as muffin`,
         }),
   ),
-  to: Joi.array().items(vessel).single().min(1).max(4),
+  to: Joi.array().items(pansInWords).single().min(1).max(4),
   compare: Joi.boolean(),
   schedule,
   cover,
@@ -185,7 +156,7 @@ const schema = Joi.object({
   altitude: Joi.number().min(-430).max(5000),
   'pans-in-oven': Joi.number().integer().min(1).max(24),
   'oven-offset': Joi.number().min(-60).max(60),
-  from: vessel,
+  from: pansInWords,
   'known-minutes': Joi.number().min(3).max(400),
   celsius: Joi.number().min(100).max(300),
   fan: Joi.boolean(),

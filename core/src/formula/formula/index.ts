@@ -9,7 +9,6 @@ export {
   type FormulaStep,
   type KnownBake,
   type LineShare,
-  type OvenSheet,
 } from './formula.js';
 export {
   bandQuantities,

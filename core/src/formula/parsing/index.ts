@@ -33,3 +33,4 @@ export { regionOf } from './region.js';
 export { PROBLEM_CODES, problem, type Problem, type ProblemCode, type Severity } from './problem.js';
 export { retyped, takenApart, withAmount } from './retype.js';
 export { convertAmount, type Converted } from './convert.js';
+export { panMentionsIn, type PanMention } from './pan-phrases.js';

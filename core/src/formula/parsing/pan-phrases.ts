@@ -1,4 +1,5 @@
 import { parsePan } from '../../kitchen/pans/index.js';
+import { normaliseKeepingPlaces } from './normalise.js';
 
 const PAN_PHRASE =
   /(?:\b(?:an?|the|two|three|four|in|into|to|x|\d+\s*x|use an?|line an?|grease an?)\s+)?((?:[\w".,'/()°-]+\s+(?:x\s+)?){0,8}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[\s-]*\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
@@ -27,44 +28,99 @@ function dimensionsBefore(words: readonly string[], at: number): number {
   return from;
 }
 
+/** What the last words of a phrase name: a pan with its size from a word on, or one without. */
+type PanEnding =
+  { readonly kind: 'sized'; readonly from: number } | { readonly kind: 'assumed' | 'unsized'; readonly from: number };
+
+/** The shortest ending that is a pan with a size: the words before it belong to the sentence. Failing that, one without. */
+function panEnding(words: readonly string[]): PanEnding | undefined {
+  let assumed: number | undefined;
+  let unsized: number | undefined;
+  for (let from = words.length - 1; from >= 0; from--) {
+    const phrase = words
+      .slice(from)
+      .join(' ')
+      .replace(/^[(,]+/, '');
+    if (
+      !/^(?:\d|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(phrase)
+    )
+      continue;
+    const parsed = parsePan(phrase);
+    if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
+      const whole = dimensionsBefore(words, from);
+      return { kind: 'sized', from: whole - countWordsBefore(words, whole) };
+    }
+    if (parsed.kind === 'pan') assumed ??= from;
+    else if (parsed.kind === 'size-missing' || parsed.because === 'shape-not-built') unsized ??= from;
+  }
+  if (assumed !== undefined) return { kind: 'assumed', from: assumed };
+  return unsized === undefined ? undefined : { kind: 'unsized', from: unsized };
+}
+
+const wordsOf = (match: RegExpExecArray) => (match[1] ?? '').split(/\s+/);
+const phraseFrom = (words: readonly string[], from: number) =>
+  words
+    .slice(from)
+    .join(' ')
+    .replace(/^[(,]+/, '');
+const CUPS =
+  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
+
 /** The first pan that a text names with a size; failing that, one named without. */
 export function panIn(text: string): { readonly pan: string; readonly sized: boolean } | undefined {
   let assumed: string | undefined;
   let unsized: string | undefined;
   for (const match of text.matchAll(PAN_PHRASE)) {
-    const words = (match[1] ?? '').split(/\s+/);
-    // the shortest ending that is a pan with a size: the words before it belong to the sentence
-    for (let from = words.length - 1; from >= 0; from--) {
-      const phrase = words
-        .slice(from)
-        .join(' ')
-        .replace(/^[(,]+/, '');
-      if (
-        !/^(?:\d|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(phrase)
-      )
-        continue;
-      const parsed = parsePan(phrase);
-      if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
-        const whole = dimensionsBefore(words, from);
-        const start = whole - countWordsBefore(words, whole);
-        const behind = DEPTH_BEHIND.exec(text.slice(match.index + match[0].length))?.[0] ?? '';
-        return {
-          pan: (words.slice(start).join(' ') + behind).replace(/^[(,]+/, ''),
-          sized: true,
-        };
-      }
-      if (parsed.kind === 'pan') assumed ??= phrase;
-      else if (parsed.kind === 'size-missing' || parsed.because === 'shape-not-built') unsized ??= phrase;
+    const words = wordsOf(match);
+    const ending = panEnding(words);
+    if (!ending) continue;
+    if (ending.kind === 'sized') {
+      const behind = DEPTH_BEHIND.exec(text.slice(match.index + match[0].length))?.[0] ?? '';
+      return { pan: phraseFrom(words, ending.from) + behind, sized: true };
     }
+    if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
+    else unsized ??= phraseFrom(words, ending.from);
   }
   const bare = BARE_DIMENSIONS.exec(text);
   if (bare?.[1] && parsePan(bare[1]).kind === 'pan') return { pan: bare[1].trim(), sized: true };
-  const cups =
-    /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i.exec(
-      text,
-    );
+  const cups = CUPS.exec(text);
   if (cups?.[1] && parsePan(cups[1]).kind === 'pan') return { pan: cups[1], sized: true };
   const unlisted = /\b(bundt|fluted|tube|angel|ring) (?:pan|tin|mould)/i.exec(text);
   const alone = assumed ?? unsized ?? unlisted?.[0];
   return alone === undefined ? undefined : { pan: alone, sized: parsePan(alone).kind === 'pan' };
+}
+
+/** A pan where a step names it, in the step as written; with the article before it. */
+export interface PanMention {
+  readonly from: number;
+  readonly to: number;
+  readonly pan: string;
+  readonly sized: boolean;
+}
+
+/** Every pan that a step names by a size or a kind of its own; "the pan" is none. */
+export function panMentionsIn(step: string): readonly PanMention[] {
+  const { text, origin } = normaliseKeepingPlaces(step);
+  const mention = (at: number, end: number, pan: string, sized: boolean): PanMention => {
+    const article = /\b(?:an?|the|your)\s+$/i.exec(text.slice(0, at))?.[0].length ?? 0;
+    return { from: origin[at - article] ?? 0, to: (origin[end - 1] ?? 0) + 1, pan, sized };
+  };
+  const found: PanMention[] = [];
+  for (const match of text.matchAll(PAN_PHRASE)) {
+    const words = wordsOf(match);
+    const ending = panEnding(words);
+    if (!ending) continue;
+    const phrase = phraseFrom(words, ending.from);
+    const end = match.index + match[0].length;
+    const behind = ending.kind === 'sized' ? (DEPTH_BEHIND.exec(text.slice(end))?.[0] ?? '') : '';
+    found.push(mention(end - phrase.length, end + behind.length, phrase + behind, ending.kind === 'sized'));
+  }
+  const taken = (at: number) => found.some(({ from, to }) => (origin[at] ?? 0) >= from && (origin[at] ?? 0) < to);
+  for (const pattern of [BARE_DIMENSIONS, CUPS]) {
+    const match = pattern.exec(text);
+    if (!match?.[1] || parsePan(match[1]).kind !== 'pan') continue;
+    const at = match.index + match[0].indexOf(match[1]);
+    if (!taken(at)) found.push(mention(at, at + match[1].length, match[1].trim(), true));
+  }
+  return found.sort((a, b) => a.from - b.from);
 }

@@ -19,6 +19,9 @@ export interface Taking {
   readonly words: string;
   /** The baker said so, or the words of the step do. */
   readonly said: 'by-baker' | 'by-step';
+  /** Which sentence of the step names it, counted from 0, and where in the step: the order in which things go into a bowl. */
+  readonly sentence: number;
+  readonly at: number;
 }
 
 /** Which step takes what, and what is left over or taken twice. */
@@ -196,6 +199,8 @@ export const withoutGreasing = (text: string): string => text.replace(GREASES, (
 
 interface Mentioned {
   readonly stepId: string;
+  /** Where in the words of the step. */
+  readonly at: number;
   readonly words: string;
   readonly how?: 'reserving' | 'reserved';
   /** Several lines answer to the name that the step uses. */
@@ -253,7 +258,8 @@ function namedIn(
       : RESERVED.test(before)
         ? ({ words: 'reserved', how: 'reserved' } as const)
         : { words };
-    for (const one of called) if (!found.has(one)) found.set(one, { stepId, ...mention, shared: called.length > 1 });
+    for (const one of called)
+      if (!found.has(one)) found.set(one, { stepId, at, ...mention, shared: called.length > 1 });
     open = open.replace(pattern, (covered) => ' '.repeat(covered.length));
   }
   return found;
@@ -282,6 +288,20 @@ function inGroup(step: string, { line, component }: CalledLine): boolean {
   );
 }
 
+/** Where a step speaks of the group that a line belongs to: "the dry ingredients", "everything". */
+function groupedAt(step: string, { line }: CalledLine): number {
+  const places = GROUPS.flatMap(([words, belongs]) => {
+    const at = words.exec(step)?.index;
+    const mine = line.entries.some((entry) => entry.ingredient !== undefined && belongs(entry, entry.ingredient));
+    return at !== undefined && mine ? [at] : [];
+  });
+  return places[0] ?? WHOLE_METHOD.exec(step)?.index ?? 0;
+}
+
+const SENTENCE_END = /[.!?;](?=\s)/g;
+/** Which sentence a place of a step is in, counted from 0. */
+const sentenceAt = (step: string, at: number): number => [...step.slice(0, at).matchAll(SENTENCE_END)].length;
+
 /** A method that names fewer of its lines than this is a reminder, and says nothing about the others. */
 const NAMES_MOST = 0.6;
 
@@ -303,13 +323,18 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
   for (const called of lines) {
     const { line } = called;
     const own = line.line.split ?? [];
-    const mentioned: readonly Pick<Mentioned, 'stepId' | 'words'>[] =
+    const bySteps = mentionedOf(called, steps, named, lines);
+    const mentioned: readonly Pick<Mentioned, 'stepId' | 'words' | 'at'>[] =
       own.length > 0
-        ? own.map(({ stepId, amount }) => ({ stepId, words: amount }))
-        : mentionedOf(called, steps, named, lines);
+        ? own.map(({ stepId, amount }) => ({
+            stepId,
+            words: amount,
+            at: bySteps.find((one) => one.stepId === stepId)?.at ?? 0,
+          }))
+        : bySteps;
     const portions = portionsOf(mentioned, line, formula, kitchen, own.length > 0);
     const grams = dealt(portions, line.grams);
-    mentioned.forEach(({ stepId, words }, i) => {
+    mentioned.forEach(({ stepId, words, at }, i) => {
       const taken = grams[i];
       takings.push({
         lineId: line.line.id,
@@ -318,6 +343,8 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
         share: taken === undefined || !line.grams ? undefined : taken / line.grams,
         words,
         said: own.length > 0 ? 'by-baker' : 'by-step',
+        at,
+        sentence: sentenceAt(steps.find(({ id }) => id === stepId)?.text ?? '', at),
       });
     });
     if (mentioned.length === 0) unused.push(line.line.id);
@@ -354,7 +381,7 @@ function mentionedOf(
   const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, called.component.name)) : undefined;
   const group =
     ofOwn ?? steps.find(({ text }) => inGroup(text, called)) ?? steps.find(({ text }) => WHOLE_METHOD.test(text));
-  return group ? [{ stepId: group.id, words: '', shared: false }] : [];
+  return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
 }
 
 /** "reserving 2 tbsp": what the line itself says is kept back. */
@@ -368,7 +395,7 @@ function withReserved(named: readonly Mentioned[], line: WeighedLine): readonly 
   if (!used) return named;
   return named
     .filter((one) => one !== setAside)
-    .map((one) => (one === used && amount ? { stepId: one.stepId, words: amount, shared: false } : one));
+    .map((one) => (one === used && amount ? { stepId: one.stepId, words: amount, shared: false, at: one.at } : one));
 }
 
 /** The first naming takes it; a later one counts only when it says a portion. */

@@ -27,3 +27,4 @@ export { materialNamed, parsePan, type ParsedPan } from './parse-pan.js';
 export { DOME_RISE, fillPans, type Fill } from './fill.js';
 export { materialById, type Material } from './materials.js';
 export { parseVessel, type ParsedVessel } from './parse-vessel.js';
+export { panSchema } from './pan-schema.js';

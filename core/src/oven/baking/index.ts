@@ -41,17 +41,7 @@ export {
   type SetPoint,
   type SetPointReason,
 } from './predict-bake.js';
-export {
-  bakeJob,
-  batterGrowth,
-  batterOf,
-  knownPansOf,
-  runBakeJob,
-  WARM_UP_JOB,
-  type BakeChoice,
-  type BakeJob,
-  type FormulaToBake,
-} from './bake-of-formula.js';
+export { batterGrowth, batterOf, runBakeJob, WARM_UP_JOB, type BakeJob } from './bake-job.js';
 export type { BakeAdvice, BakeAdviceCode } from './advice.js';
 export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSchedule } from './read-course.js';
 export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
@@ -59,3 +49,4 @@ export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from
 export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
 export { footprintOf } from './window.js';
 export type { ThinEvidence, WindowReason, WindowReasonCode } from './window.js';
+export { bakeJobSchema, panSetSchema, predictionSchema } from './bake-schema.js';

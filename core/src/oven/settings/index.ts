@@ -1,2 +1,3 @@
+export { ovenSettingsSchema, type OvenSettings } from './oven-settings.js';
 export { settingForColour, settingForMinutes, type SettingCost, type SettingFound } from './setting.js';
 export { sharedSetting, type SharedOven, type Sharer } from './shared.js';

@@ -1,18 +1,20 @@
+import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
+import type { Batch, BatchComponent, BatchLine } from '../../batch/batch/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { materialById } from '../../kitchen/pans/index.js';
-import type { Batch, BatchComponent, BatchLine } from '../../batch/batch/index.js';
-import { gramsInWords } from '../../words/wording/index.js';
+import type { BakePrediction } from '../../oven/baking/index.js';
 import {
+  careInWords,
   eachInWords,
   fillInWords,
   mixingInWords,
   NOTES,
-  panCare,
-  pansInWords,
   verdictInWords,
 } from '../../words/batch-words/index.js';
+import { inTheOvenInWords } from '../../words/oven-words/index.js';
+import { gramsInWords } from '../../words/wording/index.js';
+import { portionName, stepInWords, type StepWords } from './step-words.js';
 
 /** A line of the sheet, where it is used. */
 export interface SheetRow {
@@ -36,6 +38,8 @@ export interface SheetGroup {
 export interface SheetComponent {
   readonly name: string;
   readonly grams: number;
+  /** Where it does not go with the batch: "by the surface it covers, 1.40 of the formula’s"; '' where it does. */
+  readonly scaled: string;
   readonly groups: readonly SheetGroup[];
   /** As written: to taste, to dust. */
   readonly unweighed: readonly string[];
@@ -43,7 +47,8 @@ export interface SheetComponent {
 
 export interface SheetStep {
   readonly number: number;
-  readonly text: string;
+  /** In the words of this batch: its pans, its heat, its time. */
+  readonly words: readonly StepWords[];
   /** What of it is taken in more than one go: "half the sugar, 110 g". */
   readonly takes: readonly string[];
 }
@@ -71,13 +76,11 @@ export interface SheetDocument {
   readonly cautions: readonly string[];
 }
 
-/** What the oven says of each portion, in the order of the portions; '' where it is not known. */
+/** What a sheet is made from beside its bake. */
 export interface SheetContext {
   readonly version?: number;
-  readonly oven: readonly string[];
-  readonly celsius: number;
-  /** Materials of the baker's own pans, by their names. */
-  readonly madeOf?: Readonly<Record<string, string>>;
+  /** What is foreseen of each portion, in the order of the portions; undefined where it is not known. */
+  readonly foreseen: readonly (BakePrediction | undefined)[];
 }
 
 const DRY: ReadonlySet<string> = new Set([
@@ -89,17 +92,39 @@ const isDry = (ingredient: Ingredient) => DRY.has(ingredient.category) && roleOf
 const FINE_GRAMS = 12;
 const sheetGrams = (grams: number) => (grams < FINE_GRAMS ? Number(grams.toFixed(1)) : Math.round(grams));
 
-function rowsOf(lines: readonly BatchLine[], { method, steps }: Audit): readonly SheetRow[] {
+/** A line where it first goes into a bowl, and what of it is kept back for later. */
+interface Poured {
+  readonly line: BatchLine;
+  /** Number of the step that first takes it; 0 for none. */
+  readonly step: number;
+  readonly sentence: number;
+  readonly at: number;
+  readonly later: readonly { readonly grams: number; readonly step: number }[];
+}
+
+function pouredOf(line: BatchLine, { method, steps }: Audit): Poured {
+  const numberOf = (stepId: string) => steps.findIndex(({ id }) => id === stepId) + 1;
+  const takings = method.takings
+    .filter(({ lineId }) => lineId === line.lineId)
+    .map((taking) => ({ ...taking, step: numberOf(taking.stepId) }))
+    .sort((a, b) => a.step - b.step || a.at - b.at);
+  const [first, ...rest] = takings;
+  return {
+    line,
+    step: first?.step ?? 0,
+    sentence: first?.sentence ?? 0,
+    at: first?.at ?? 0,
+    later: rest.flatMap(({ share, step }) => (share === undefined ? [] : [{ grams: share * line.grams, step }])),
+  };
+}
+
+function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
   let running = 0;
-  return lines.map((line) => {
-    running += sheetGrams(line.grams);
-    const takings = method.takings.filter(({ lineId, share }) => lineId === line.lineId && share !== undefined);
-    const later = takings.length < 2 ? [] : takings.slice(1);
+  return poured.map(({ line, later }) => {
+    const keptBack = later.reduce((sum, { grams }) => sum + grams, 0);
+    running += Math.max(0, sheetGrams(line.grams) - keptBack);
     const notes = [
-      ...later.map(({ share, stepId }) => {
-        const number = steps.findIndex(({ id }) => id === stepId) + 1;
-        return `keep back ${gramsInWords((share ?? 0) * line.grams)}${number > 0 ? ` for step ${number}` : ''}`;
-      }),
+      ...later.map(({ grams, step }) => `keep back ${gramsInWords(grams)}${step > 0 ? ` for step ${step}` : ''}`),
       ...(line.eggOverGrams === undefined
         ? []
         : [`${gramsInWords(line.eggOverGrams)} of beaten egg left: brush the tops, or keep it cold for a day`]),
@@ -115,75 +140,103 @@ function rowsOf(lines: readonly BatchLine[], { method, steps }: Audit): readonly
   });
 }
 
+/** What goes into one bowl in one go, as the method says it: a sentence of a step. Lines that no step takes stand last, dry before wet. */
 function groupsOf(component: BatchComponent, audit: Audit): readonly SheetGroup[] {
-  const stepOf = (lineId: string) => {
-    const first = audit.method.takings.find((taking) => taking.lineId === lineId);
-    return first ? audit.steps.findIndex(({ id }) => id === first.stepId) + 1 : 0;
-  };
-  const groups = new Map<string, { step: number; dry: boolean; lines: BatchLine[] }>();
+  const groups = new Map<string, Poured[]>();
   for (const line of component.lines) {
-    const [step, dry] = [stepOf(line.lineId), isDry(line.ingredient)];
-    const key = `${step} ${dry ? 'dry' : 'wet'}`;
-    const group = groups.get(key) ?? { step, dry, lines: [] };
-    group.lines.push(line);
+    const poured = pouredOf(line, audit);
+    const key =
+      poured.step === 0 ? `last ${isDry(line.ingredient) ? 'dry' : 'wet'}` : `${poured.step} ${poured.sentence}`;
+    const group = groups.get(key) ?? [];
+    group.push(poured);
     groups.set(key, group);
   }
+  const placeOf = ([first]: readonly Poured[]) =>
+    first === undefined ? [0, 0] : first.step === 0 ? [99, isDry(first.line.ingredient) ? 0 : 1] : [first.step, first.sentence]; // prettier-ignore
   return [...groups.values()]
-    .sort((a, b) => (a.step || 99) - (b.step || 99) || Number(b.dry) - Number(a.dry))
-    .map(({ step, dry, lines }) => ({
-      name: `${step > 0 ? `step ${step}, ` : ''}${dry ? 'dry' : 'wet'}`,
-      rows: rowsOf(lines, audit),
-    }));
+    .sort((a, b) => {
+      const [[x = 0, u = 0], [y = 0, v = 0]] = [placeOf(a), placeOf(b)];
+      return x - y || u - v;
+    })
+    .map((poured) => {
+      const ordered = [...poured].sort((a, b) => a.at - b.at);
+      const step = ordered[0]?.step ?? 0;
+      const dry = ordered.filter(({ line }) => isDry(line.ingredient)).length;
+      const kind = dry === ordered.length ? 'dry' : dry === 0 ? 'wet' : 'together';
+      return { name: step > 0 ? `step ${step}, ${kind}` : kind, rows: rowsOf(ordered) };
+    });
 }
 
-/** Puts a batch in the order of use. */
-export function sheetDocument(formula: Formula, audit: Audit, batch: Batch, context: SheetContext): SheetDocument {
-  const { plan, measured, mixing, frosting } = batch;
+const scaledInWords = ({ scaledBy, factor }: BatchComponent): string =>
+  scaledBy === 'surface' ? `by the surface it covers, ${factor.toFixed(2)} of the formula’s` : '';
+
+function panOf(portion: BakePortion, foreseen: BakePrediction | undefined, formula: Formula): SheetPan {
+  const { pans, grams, job } = portion;
+  const oven = inTheOvenInWords(job, foreseen);
+  const name = portionName(portion, formula);
+  const filled = portion.portion;
+  if (!filled) {
+    const pieces = pans.pan.cavities * pans.count;
+    return {
+      name,
+      each: pieces > 1 ? `${gramsInWords(grams / pieces)} each` : gramsInWords(grams),
+      fill: '',
+      oven,
+      remark: '',
+    };
+  }
+  const remark = verdictInWords(filled.fill);
+  return {
+    name,
+    each: eachInWords(filled),
+    fill: `${fillInWords(filled.fill)}, ${filled.fill.batterHeightCm.toFixed(1)} cm high`,
+    oven,
+    remark: remark ? `${remark.say} ${remark.why}` : '',
+  };
+}
+
+/** Puts the batch of a bake in the order of use, in the words of this batch: nothing of the original's pans, heat and time is left in it. */
+export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }: SheetContext): SheetDocument {
+  const { order, audit, portions, plan } = bake;
+  const { formula, kitchen } = order;
+  const { measured, mixing, frosting } = batch;
   const lines = measured.components.flatMap((component) => component.lines);
   const shareOf = (lineId: string) => lines.filter((line) => line.lineId === lineId);
+  const gramsOf = (lineId: string) => shareOf(lineId).reduce((sum, line) => sum + line.grams, 0);
   const factor = Number(plan.factor.toFixed(plan.factor < 0.1 ? 4 : 2));
   return {
     title: formula.title || 'Without a name',
-    ...(context.version !== undefined && { version: context.version }),
-    size: `${plan.portions.map(({ set }) => pansInWords(set, formula.region)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? 'the formula as it stands' : `${factor} of the formula`}`,
+    ...(version !== undefined && { version }),
+    size: `${portions.map((portion) => portionName(portion, formula)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? 'once the formula' : `${factor} of the formula`}`,
     mixing: mixing ? [mixingInWords(mixing).say, mixingInWords(mixing).why].filter(Boolean).join(' ') : '',
     components: measured.components.map((component) => ({
       name: component.name,
       grams: component.grams,
+      scaled: scaledInWords(component),
       groups: groupsOf(component, audit),
       unweighed: component.unweighed.map(({ text }) => text),
     })),
-    steps: formula.steps
+    steps: audit.steps
       .filter(({ text }) => text.trim() !== '')
-      .map(({ id, text }, i) => ({
-        number: i + 1,
-        text,
-        takes: audit.method.takings.flatMap(({ lineId, stepId, share, words }) => {
-          if (stepId !== id || share === undefined || share > 0.999) return [];
-          const grams = shareOf(lineId).reduce((sum, line) => sum + line.grams * share, 0);
-          const name = shareOf(lineId)[0]?.name;
-          return name === undefined ? [] : [`${words === '' ? '' : `${words}: `}${gramsInWords(grams)} ${name}`];
-        }),
-      })),
-    pans: plan.portions.map((portion, i): SheetPan => {
-      const remark = verdictInWords(portion.fill);
-      return {
-        name: pansInWords(portion.set, formula.region),
-        each: eachInWords(portion),
-        fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm high`,
-        oven: context.oven[i] ?? '',
-        remark: remark ? `${remark.say} ${remark.why}` : '',
-      };
-    }),
+      .map((step, i) => {
+        const takings = audit.method.takings.filter(({ stepId }) => stepId === step.id);
+        return {
+          number: i + 1,
+          words: stepInWords(step, bake, foreseen, takings, gramsOf),
+          takes: takings.flatMap(({ lineId, share, words }) => {
+            if (share === undefined || share > 0.999) return [];
+            const name = shareOf(lineId)[0]?.name;
+            const said = /^\d/.test(words) || words === '' ? '' : `${words}: `;
+            return name === undefined ? [] : [`${said}${gramsInWords(share * gramsOf(lineId))} ${name}`];
+          }),
+        };
+      }),
+    pans: portions.map((portion, i) => panOf(portion, foreseen[i], formula)),
     leftover: plan.leftoverGrams > 0 ? `${gramsInWords(plan.leftoverGrams)} of batter left over.` : plan.shortGrams > 0 ? `${gramsInWords(plan.shortGrams)} too little to fill the pans as they like: they are filled less.` : '', // prettier-ignore
     frosting: frosting ? `${gramsInWords(frosting.grams)} of frosting, ${Math.round(frosting.millilitres)} ml${frosting.soakMillilitres > 0 ? `; ${Math.round(frosting.soakMillilitres)} ml of syrup to soak` : ''}` : '', // prettier-ignore
     cautions: [
       ...new Set([
-        ...plan.portions.flatMap(({ set: { pan } }) =>
-          panCare(pan, context.celsius, materialById(context.madeOf?.[pan.name] ?? '')?.safeCelsius).map(
-            ({ say, why }) => `${say} ${why}`,
-          ),
-        ),
+        ...portions.flatMap((portion) => careInWords(portion, kitchen).map(({ say, why }) => `${say} ${why}`)),
         ...batch.notes.filter((note) => note !== 'mix-in-goes').map((note) => NOTES[note]),
         'Times and temperatures are estimates; the doneness test decides.',
       ]),

@@ -8,4 +8,5 @@ export {
   type SheetRow,
   type SheetStep,
 } from './document.js';
+export { plainStep, type StepWords } from './step-words.js';
 export { sheetCsv, sheetMarkdown } from './write-sheet.js';

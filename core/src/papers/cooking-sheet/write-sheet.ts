@@ -1,16 +1,20 @@
 import Papa from 'papaparse';
+import { plainStep } from './step-words.js';
 import type { SheetDocument } from './document.js';
 
 const COLUMNS = ['part', 'when', 'ingredient', 'amount', 'grams', 'scale shows', 'note'] as const;
 
-/** The sheet as a table: its lines in the order of use, then the pans. */
+/** The sheet as a table: its lines in the order of use, then the pans, then the method. */
 export function sheetCsv(sheet: SheetDocument): string {
-  const lines = sheet.components.flatMap(({ name, groups, unweighed }) => [
-    ...groups.flatMap((group) =>
-      group.rows.map((row) => [name, group.name, row.name, row.amount, row.grams, row.runningGrams, row.note]),
-    ),
-    ...unweighed.map((text) => [name, '', text, '', '', '', 'as written']),
-  ]);
+  const lines = sheet.components.flatMap(({ name: of, scaled, groups, unweighed }) => {
+    const name = scaled === '' ? of : `${of} (${scaled})`;
+    return [
+      ...groups.flatMap((group) =>
+        group.rows.map((row) => [name, group.name, row.name, row.amount, row.grams, row.runningGrams, row.note]),
+      ),
+      ...unweighed.map((text) => [name, '', text, '', '', '', 'as written']),
+    ];
+  });
   const pans = sheet.pans.map(({ name, each, fill, oven }) => [
     'pans',
     '',
@@ -20,7 +24,16 @@ export function sheetCsv(sheet: SheetDocument): string {
     '',
     [fill, oven].filter(Boolean).join('; '),
   ]);
-  return `${Papa.unparse({ fields: [...COLUMNS], data: [...lines, ...pans] }, { escapeFormulae: true })}\r\n`;
+  const steps = sheet.steps.map(({ number, words, takes }) => [
+    'method',
+    `step ${number}`,
+    plainStep(words),
+    '',
+    '',
+    '',
+    takes.join(', '),
+  ]);
+  return `${Papa.unparse({ fields: [...COLUMNS], data: [...lines, ...pans, ...steps] }, { escapeFormulae: true })}\r\n`;
 }
 
 const escaped = (words: string) => words.replace(/([\\`*_[\]<>|])/g, '\\$1');
@@ -35,9 +48,10 @@ export function sheetMarkdown(sheet: SheetDocument): string {
     '',
     escaped(sheet.mixing),
     '',
-    ...sheet.components.flatMap(({ name, groups, unweighed }) => [
+    ...sheet.components.flatMap(({ name, scaled, groups, unweighed }) => [
       `## ${escaped(name || 'Part')}`,
       '',
+      ...(scaled === '' ? [] : [`Scaled ${escaped(scaled)}.`, '']),
       row(['when', 'ingredient', 'amount', 'grams', 'scale shows', 'note']),
       '| --- | --- | --- | ---: | ---: | --- |',
       ...groups.flatMap((group) =>
@@ -56,8 +70,8 @@ export function sheetMarkdown(sheet: SheetDocument): string {
     '## Method',
     '',
     ...sheet.steps.map(
-      ({ number, text, takes }) =>
-        `${number}. ${escaped(text.replace(/\s*\n\s*/g, ' '))}${takes.length > 0 ? ` (${escaped(takes.join(', '))})` : ''}`,
+      ({ number, words, takes }) =>
+        `${number}. ${escaped(plainStep(words))}${takes.length > 0 ? ` (${escaped(takes.join(', '))})` : ''}`,
     ),
     '',
     '## Mind',

@@ -1,7 +1,8 @@
-import type { Formula, OvenSheet } from '../../formula/formula/index.js';
+import type { BatchSettings } from '../../batch/plan/index.js';
+import type { Formula } from '../../formula/formula/index.js';
+import type { OvenSettings } from '../../oven/settings/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import type { Problem } from '../../formula/parsing/index.js';
-import type { BatchSheet } from '../../batch/batch/index.js';
 
 export const FILE_FORMATS = ['text', 'markdown', 'jsonld', 'html', 'csv', 'orvin'] as const;
 export type FileFormat = (typeof FILE_FORMATS)[number];
@@ -13,10 +14,10 @@ export type ReadItem =
       readonly formula: Formula;
       readonly problems: readonly Problem[];
       /** What was chosen for its oven, and who it was, where the file says so. */
-      readonly oven?: OvenSheet;
+      readonly oven?: OvenSettings;
       readonly id?: string;
       readonly versions?: readonly FileVersion[];
-      readonly batch?: BatchSheet;
+      readonly batch?: BatchSettings;
       readonly batches?: readonly FileBatch[];
     }
   | { readonly kind: 'refused'; readonly problem: Problem };
@@ -28,7 +29,7 @@ export interface FileVersion {
   readonly reason: string;
   readonly keptAt: number;
   readonly formula: Formula;
-  readonly oven: OvenSheet;
+  readonly oven: OvenSettings;
 }
 
 /** A kept batch in a file. */
@@ -36,7 +37,7 @@ export interface FileBatch {
   readonly versionNumber: number;
   readonly name: string;
   readonly keptAt: number;
-  readonly sheet: BatchSheet;
+  readonly sheet: BatchSettings;
 }
 
 /** What a file or a pasted text held. */

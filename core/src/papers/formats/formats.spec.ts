@@ -1,9 +1,11 @@
-import { bakeJob, runBakeJob } from '../../oven/baking/index.js';
-import { parsePan } from '../../kitchen/pans/index.js';
+import { ovenSettingsSchema } from '../../oven/settings/index.js';
+import { oneBake } from '../../batch/bakes/index.js';
+import { auditFormula } from '../../bench/audit/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { runBakeJob, bakeJobSchema, predictionSchema } from '../../oven/baking/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
-import { weighFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
-import { bakeJobSchema, formulaSchema, ovenSheetSchema, predictionSchema } from './index.js';
+import { formulaSchema } from './index.js';
 
 const formulas = DEMO_FORMULAS.map(({ text }) => {
   const reading = readFormula(text, 'UK');
@@ -36,24 +38,29 @@ describe('formulaSchema', () => {
   });
   it('checks what was chosen for the oven', () => {
     expect(
-      ovenSheetSchema.validate({ pans: '9 in round x 2', material: 'dark', celsius: 165, fan: true }).error,
+      ovenSettingsSchema.validate({ pans: '9 in round x 2', material: 'dark', celsius: 165, fan: true }).error,
     ).toBeUndefined();
-    expect(ovenSheetSchema.validate({ material: 'gold' }).error).toBeDefined();
+    expect(ovenSettingsSchema.validate({ material: 'gold' }).error).toBeDefined();
   });
 });
 
 describe('bakeJobSchema and predictionSchema', () => {
   it('let a real bake through, both ways', () => {
     const [formula] = formulas;
-    const pans = parsePan('12-cup muffin tin');
-    if (!formula || pans.kind !== 'pan') {
+    if (!formula) {
       fail('no formula');
       return;
     }
-    const job = bakeJob(
-      { parts: weighFormula(formula).batter, styleId: 'muffin', usualCelsius: 200, known: formula.bake },
-      { pans: pans.set },
-    );
+    const { job } = oneBake({
+      formula,
+      audit: auditFormula(formula),
+      kitchen: PLAIN_KITCHEN,
+      oven: { pans: '12-cup muffin tin' },
+    }).atOven;
+    if (!job) {
+      fail('no bake');
+      return;
+    }
     expect(bakeJobSchema.validate(copy(job)).error).toBeUndefined();
     expect(predictionSchema.validate(copy(runBakeJob(job))).error).toBeUndefined();
     expect(bakeJobSchema.validate({ ...job, batter: { grams: 'much' } }).error).toBeDefined();

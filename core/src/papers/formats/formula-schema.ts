@@ -1,6 +1,5 @@
 import Joi from 'joi';
-import type { Formula, OvenSheet } from '../../formula/formula/index.js';
-import { PAN_MATERIALS } from '../../kitchen/pans/index.js';
+import type { Formula } from '../../formula/formula/index.js';
 import { REGIONS } from '../../ground/units/index.js';
 
 /*
@@ -75,27 +74,4 @@ export const formulaSchema = Joi.object<Formula>({
       }),
     )
     .max(MOST),
-});
-
-export const ovenSheetSchema = Joi.object<OvenSheet>({
-  pans: shortText,
-  material: Joi.string().valid(...PAN_MATERIALS),
-  celsius,
-  fan: Joi.boolean(),
-  grams,
-  stages: Joi.array()
-    .items(Joi.object({ fromMinute: Joi.number().min(0).max(600).required(), celsius: celsius.required() }))
-    .max(6),
-  covers: Joi.array()
-    .items(
-      Joi.object({
-        kind: Joi.valid('lid', 'foil').required(),
-        fromMinute: Joi.number().min(0).max(600).required(),
-        toMinute: Joi.number().min(0).max(600),
-      }),
-    )
-    .max(6),
-  batterCelsius: Joi.number().min(-30).max(60),
-  coldOven: Joi.boolean(),
-  compare: Joi.array().items(shortText).max(3),
 });

@@ -1,5 +1,4 @@
-export { formulaSchema, ovenSheetSchema } from './formula-schema.js';
-export { bakeJobSchema, panSetSchema, predictionSchema, sensitivitiesSchema, sweepPointSchema } from './bake-schema.js';
+export { formulaSchema } from './formula-schema.js';
 export { kitchenSchema, ownIngredientSchema } from './kitchen-schema.js';
 export {
   FILE_FORMATS,

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { ALLERGENS, CATEGORIES, COMPOSITION_PARTS, type OwnIngredient } from '../../kitchen/ingredients/index.js';
 import { type Kitchen, QUANTITIES, type OwnStyle } from '../../kitchen/kitchen/index.js';
-import { panSchema } from './pan-schema.js';
+import { panSchema } from '../../kitchen/pans/index.js';
 import { FILLINGS, REGIONS } from '../../ground/units/index.js';
 
 /* A baker's own measures, words and ingredients, as they are stored and exchanged. Whether an ingredient can be right is another question:

@@ -1,10 +1,11 @@
+import { batchSettingsSchema, type BatchSettings } from '../../batch/plan/index.js';
 import Joi from 'joi';
-import type { Formula, OvenSheet } from '../../formula/formula/index.js';
+import type { Formula } from '../../formula/formula/index.js';
+import { ovenSettingsSchema, type OvenSettings } from '../../oven/settings/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { problem } from '../../formula/parsing/index.js';
-import { batchSheetSchema, type BatchSheet } from '../../batch/batch/index.js';
 import type { FileBatch, FileReading, FileVersion, ReadItem } from './file-reading.js';
-import { formulaSchema, ovenSheetSchema } from './formula-schema.js';
+import { formulaSchema } from './formula-schema.js';
 import { kitchenSchema } from './kitchen-schema.js';
 
 /* Orvin's own file: JSON that holds whole formulas with their versions, and the kitchen they are read with. */
@@ -16,10 +17,10 @@ const VERSION = 1;
 export interface FormulaRecord {
   readonly id: string;
   readonly formula: Formula;
-  readonly oven: OvenSheet;
+  readonly oven: OvenSettings;
   readonly versions: readonly FileVersion[];
   /** The batch at hand, and those that were kept. */
-  readonly batch?: BatchSheet;
+  readonly batch?: BatchSettings;
   readonly batches?: readonly FileBatch[];
 }
 
@@ -29,20 +30,20 @@ const version = Joi.object<FileVersion>({
   reason: Joi.string().allow('').max(2000).required(),
   keptAt: Joi.number().integer().min(0).required(),
   formula: formulaSchema.required(),
-  oven: ovenSheetSchema.required(),
+  oven: ovenSettingsSchema.required(),
 });
 const batch = Joi.object<FileBatch>({
   versionNumber: Joi.number().integer().min(1).required(),
   name: Joi.string().allow('').max(300).required(),
   keptAt: Joi.number().integer().min(0).required(),
-  sheet: batchSheetSchema.required(),
+  sheet: batchSettingsSchema.required(),
 });
 const record = Joi.object<FormulaRecord>({
   id: Joi.string().min(1).max(100).required(),
   formula: formulaSchema.required(),
-  oven: ovenSheetSchema.required(),
+  oven: ovenSettingsSchema.required(),
   versions: Joi.array().items(version).max(10_000).required(),
-  batch: batchSheetSchema,
+  batch: batchSettingsSchema,
   batches: Joi.array().items(batch).max(10_000),
 });
 const envelope = Joi.object({

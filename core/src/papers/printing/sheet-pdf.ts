@@ -1,5 +1,5 @@
 import { autoTable, type CellInput, type RowInput } from 'jspdf-autotable';
-import type { SheetDocument } from '../cooking-sheet/index.js';
+import { plainStep, type SheetDocument } from '../cooking-sheet/index.js';
 import { bytesOf, FAMILY, newPdf, type PrintFonts } from './fonts.js';
 
 const MARGIN = 14;
@@ -26,7 +26,13 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
   say(sheet.mixing);
   const head: RowInput[] = [['when', 'ingredient', 'as you measure it', 'g', 'scale shows', '']];
   const body: RowInput[] = sheet.components.flatMap((component): RowInput[] => [
-    [{ content: component.name || 'Batter', colSpan: 6, styles: { fontStyle: 'bold' } } satisfies CellInput],
+    [
+      {
+        content: [component.name || 'Batter', component.scaled].filter(Boolean).join(', '),
+        colSpan: 6,
+        styles: { fontStyle: 'bold' },
+      } satisfies CellInput,
+    ],
     ...component.groups.flatMap((group) =>
       group.rows.map((row, i): RowInput => [
         i === 0 ? group.name : '',
@@ -71,8 +77,8 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
       { 1: { fontStyle: 'bold' } },
     );
   say([sheet.leftover, sheet.frosting].filter(Boolean).join(' '));
-  for (const { number, text, takes } of sheet.steps)
-    say(`${number}. ${text.replace(/\s*\n\s*/g, ' ')}${takes.length > 0 ? ` (${takes.join(', ')})` : ''}`);
+  for (const { number, words, takes } of sheet.steps)
+    say(`${number}. ${plainStep(words)}${takes.length > 0 ? ` (${takes.join(', ')})` : ''}`);
   y += line * 0.5;
   for (const caution of sheet.cautions) say(`· ${caution}`);
   const height = pdf.internal.pageSize.getHeight() - MARGIN * 0.6;

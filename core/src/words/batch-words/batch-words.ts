@@ -1,8 +1,10 @@
+import type { BatchTarget, FillReason, Portion, SizedBy, TargetFault, TargetProblem } from '../../batch/plan/index.js';
 import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/portions/index.js';
 import type { RoundedFunction } from '../../batch/amounts/index.js';
 import type { LiningPiece, LiningPieceKind } from '../../batch/lining/index.js';
-import { SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
-import type { BatchTarget, FillReason, Portion, SizedBy, TargetFault, TargetProblem } from '../../batch/batch/index.js';
+import type { BakePortion } from '../../batch/bakes/index.js';
+import type { Kitchen } from '../../kitchen/kitchen/index.js';
+import { materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
 
@@ -237,9 +239,23 @@ export const liningInWords = (piece: LiningPiece): Sentence => PIECES[piece.kind
 export const liningSizeInWords = (piece: LiningPiece): string =>
   `${Math.round(piece.widthMillimetres)} × ${Math.round(piece.heightMillimetres)} mm, cut ${piece.count}, ${GRAINS[piece.grain]}`;
 
+/** The hottest that a bake gets: what its pan and its paper must bear, °C. */
+const hottestCelsius = ({ setting, course }: BakePortion['job']): number =>
+  Math.max(setting.celsius, ...(course?.stages ?? []).map(({ celsius }) => celsius));
+
+/** How the pan of a portion is made ready, and what it and its paper bear in this bake; nothing for what stands free on a sheet. */
+export function careInWords(
+  { pans, job }: Pick<BakePortion, 'pans' | 'job'>,
+  { pans: own = [] }: Kitchen,
+): readonly Sentence[] {
+  const set = panSetOf(pans);
+  const madeOf = own.find(({ name }) => name === pans.pan.name)?.madeOf;
+  return set ? panCare(set.pan, hottestCelsius(job), materialById(madeOf ?? '')?.safeCelsius) : [];
+}
+
 const WARMEST_PARCHMENT = 215;
 /** How a pan is made ready, and what its material and its paper bear. */
-export function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): readonly Sentence[] {
+function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): readonly Sentence[] {
   const fluted = pan.shape === 'ring' && pan.shapeFactor !== undefined;
   return [
     fluted

@@ -1,7 +1,8 @@
+import type { FrostingChoice, Portion } from '../../batch/plan/index.js';
 import type { Growth, PanCombination } from '../../batch/portions/index.js';
 import { FAMILY_FACTS, FROSTING_GRAMS_PER_MILLILITRE } from '../../batch/portions/index.js';
 import { brimMillilitres } from '../../kitchen/pans/index.js';
-import type { Batch, FrostingChoice, Portion } from '../../batch/batch/index.js';
+import type { Batch } from '../../batch/batch/index.js';
 import { gramsInWords } from '../wording/index.js';
 
 /* Where the figures of a batch come from, with the figures in it: a line for each step of the reckoning, and how sure it is. */

@@ -1,4 +1,5 @@
 export {
+  careInWords,
   eachInWords,
   evennessInWords,
   faultInWords,
@@ -9,7 +10,6 @@ export {
   liningSizeInWords,
   mixingInWords,
   NOTES,
-  panCare,
   panName,
   pansInWords,
   SIZED_BY,

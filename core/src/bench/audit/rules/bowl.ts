@@ -9,7 +9,7 @@ const BOWL_FULL = 0.65;
 export const bowl: Rule = ({ around, totals, style, weighed }) => {
   const own = around.kitchen.mixer;
   const { bowlLitres, mostFlourGrams } = own ?? USUAL_MIXER;
-  const litres = totals.grams / batterGrowth(style?.id).raw / 1000;
+  const litres = totals.grams / batterGrowth(style?.basedOn).raw / 1000;
   const assumed = own === undefined ? 'usual' : 'own';
   const byPercent = weighed.flourBasis?.assumed === true;
   if (byPercent) return [];

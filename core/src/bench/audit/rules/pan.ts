@@ -49,7 +49,7 @@ function roomier(set: PanSet, fits: (set: PanSet) => boolean): string | undefine
 export const panFit: Rule = ({ formula, totals, style, weighed }) => {
   const parsed = formula.bake.pan === undefined ? undefined : parsePan(formula.bake.pan);
   if (parsed?.kind !== 'pan' || !(totals.grams > 0) || weighed.flourBasis?.assumed === true) return [];
-  const { raw, baked } = batterGrowth(style?.id);
+  const { raw, baked } = batterGrowth(style?.basedOn);
   const fill = (set: PanSet) => fillPans(set, totals.grams, raw, baked);
   const { verdict, fraction, overflowChance } = fill(parsed.set);
   if (verdict !== 'low' && overflowChance < SURELY_OVER) return [];

@@ -1,10 +1,12 @@
+import { TARGET_FAULTS } from '../../batch/plan/index.js';
 import { marked } from 'marked';
 import Papa from 'papaparse';
 import { auditFormula } from '../../bench/audit/index.js';
 import { batterGrowth } from '../../oven/baking/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
-import { batchOf, TARGET_FAULTS } from '../../batch/batch/index.js';
+import { oneBake } from '../../batch/bakes/index.js';
+import { batchOf } from '../../batch/batch/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { brimMillilitres, parsePan, SHELF_PANS } from '../../kitchen/pans/index.js';
 import { faultInWords, howFilled, howSized, panName } from '../../words/batch-words/index.js';
@@ -15,8 +17,9 @@ const sheets = DEMO_FORMULAS.map(({ id, text }) => {
   if (reading.kind === 'refused') throw new Error(id);
   const { formula } = reading;
   const audit = auditFormula(formula);
-  const batch = batchOf(formula, audit, PLAIN_KITCHEN, { targets: [{ kind: 'times', times: 1.5 }] });
-  return { id, formula, batch, sheet: sheetDocument(formula, audit, batch, { version: 2, oven: ['175 °C'], celsius: 175 }) };
+  const bake = oneBake({ formula, audit, kitchen: PLAIN_KITCHEN, batch: { targets: [{ kind: 'times', times: 1.5 }] } });
+  const batch = batchOf(bake);
+  return { id, formula, batch, sheet: sheetDocument(bake, batch, { version: 2, foreseen: [] }) };
 }); // prettier-ignore
 
 describe('sheetDocument', () => {
@@ -44,8 +47,13 @@ describe('sheetDocument', () => {
     const reading = readFormula('Divided loaf\n200 g flour\n100 g sugar, divided\n100 g milk\n2 tsp baking powder\n\nMethod\n1. Whisk the flour, baking powder and half the sugar with the milk.\n2. Scatter over the rest of the sugar and bake at 180 C for 40 min.', 'UK'); // prettier-ignore
     if (reading.kind === 'refused') throw new Error('refused');
     const audit = auditFormula(reading.formula);
-    const batch = batchOf(reading.formula, audit, PLAIN_KITCHEN, { targets: [{ kind: 'times', times: 2 }] });
-    const sheet = sheetDocument(reading.formula, audit, batch, { oven: [], celsius: 180 });
+    const bake = oneBake({
+      formula: reading.formula,
+      audit,
+      kitchen: PLAIN_KITCHEN,
+      batch: { targets: [{ kind: 'times', times: 2 }] },
+    });
+    const sheet = sheetDocument(bake, batchOf(bake), { foreseen: [] });
     expect(sheet.steps.map(({ takes }) => takes.join())).toEqual([
       jasmine.stringMatching(/100 g.*sugar/),
       jasmine.stringMatching(/100 g.*sugar/),

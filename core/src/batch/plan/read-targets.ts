@@ -3,7 +3,7 @@ import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { COUNT_WORDS, numberSaid, pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { readYield } from '../../formula/parsing/index.js';
-import type { BatchTarget } from './batch-sheet.js';
+import type { BatchTarget } from './batch-settings.js';
 
 /** Why a phrase says no target. */
 export const TARGET_FAULTS = [

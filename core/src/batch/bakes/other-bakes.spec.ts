@@ -1,4 +1,4 @@
-import { readWay } from './oven-sheet';
+import { readWay } from './index.js';
 
 describe('readWay', () => {
   it('reads a pan, a heat and a fan, in any of their orders people write', () => {

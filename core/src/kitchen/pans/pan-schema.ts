@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { PAN_MATERIALS, PAN_SHAPES, type Pan } from '../../kitchen/pans/index.js';
+import { PAN_MATERIALS, PAN_SHAPES, type Pan } from './pan.js';
 
 const positive = Joi.number().positive().max(1_000_000);
 

@@ -71,7 +71,7 @@ export interface HeldAmount {
 }
 
 /** What the baker decides for a batch beside the formula; what is absent is worked out. */
-export interface BatchSheet {
+export interface BatchSettings {
   readonly targets: readonly BatchTarget[];
   readonly kit?: KitId;
   readonly held?: Readonly<Record<string, HeldAmount>>;
@@ -83,7 +83,7 @@ export interface BatchSheet {
   /** So large a batch is meant. */
   readonly largeIsMeant?: boolean;
 }
-export const EMPTY_BATCH: BatchSheet = { targets: [] };
+export const EMPTY_BATCH: BatchSettings = { targets: [] };
 
 const count = Joi.number().integer().min(1).max(100_000).required();
 const grams = Joi.number().positive().max(100_000_000).required();
@@ -111,7 +111,7 @@ const targetSchema = Joi.alternatives<BatchTarget>(
 const centimetres = (least: number, most: number) => Joi.number().min(least).max(most).required();
 
 /** A batch sheet as it is stored and exchanged. */
-export const batchSheetSchema = Joi.object<BatchSheet>({
+export const batchSettingsSchema = Joi.object<BatchSettings>({
   targets: Joi.array().items(targetSchema).max(20).required(),
   kit: Joi.string().valid(...KIT_IDS),
   held: Joi.object().pattern(

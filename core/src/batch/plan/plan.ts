@@ -15,7 +15,7 @@ import {
   type Pan,
   type PanSet,
 } from '../../kitchen/pans/index.js';
-import { USUAL_CUT, type BatchSheet, type BatchTarget, type CutChoice, type PanFill } from './batch-sheet.js';
+import { USUAL_CUT, type BatchSettings, type BatchTarget, type CutChoice, type PanFill } from './batch-settings.js';
 
 /** Where the fill of a pan comes from. */
 export type FillReason = 'chosen' | 'as-written' | 'style';
@@ -168,7 +168,7 @@ function wantOf(
  * How much is made, and where it goes. Weights, counts and factors add up; what there is of an ingredient caps them; pans take their
  * share, and where nothing else says how much, they decide it. Without any target the formula stands as it is.
  */
-export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, sheet: BatchSheet): BatchPlan {
+export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, sheet: BatchSettings): BatchPlan {
   const own = audit.totals.grams;
   if (!(own > 0)) return emptyPlan(0);
   const growth = batterGrowth(audit.style?.basedOn);

@@ -1,7 +1,9 @@
 import Joi from 'joi';
-import { COVER_KINDS, HEAT_STYLE_IDS, type BakeJob, type PredictionResult } from '../../oven/baking/index.js';
-import { FREE_SHAPES, PAN_MATERIALS } from '../../kitchen/pans/index.js';
-import { panSchema } from './pan-schema.js';
+import { FREE_SHAPES, PAN_MATERIALS, panSchema } from '../../kitchen/pans/index.js';
+import type { BakeJob } from './bake-job.js';
+import { COVER_KINDS } from './bake-spec.js';
+import { HEAT_STYLE_IDS } from './parameters.js';
+import type { PredictionResult } from './predict-bake.js';
 
 /* What crosses to the worker that bakes, and what comes back. The ranges are those of the simulation, or wider: it refuses the rest itself. */
 
@@ -126,16 +128,4 @@ export const predictionSchema = Joi.alternatives<PredictionResult>(
       .unknown()
       .required(),
   }),
-);
-
-const point = Joi.object({
-  celsius: figure,
-  minutes: Joi.number(),
-  topColour: figure,
-  massLost: figure,
-});
-/** One set point of a sweep, and what moves a bake. */
-export const sweepPointSchema = point;
-export const sensitivitiesSchema = Joi.array().items(
-  Joi.object({ unknown: Joi.string().required(), off: figure, lessMinutes: figure, moreMinutes: figure }),
 );

@@ -1,3 +1,4 @@
+import { batchSettingsSchema, readTargets, type BatchSettings, type BatchTarget } from '../plan/index.js';
 import fc from 'fast-check';
 import { auditFormula } from '../../bench/audit/index.js';
 import { KIT_IDS } from '../amounts/index.js';
@@ -5,7 +6,8 @@ import type { Formula } from '../../formula/formula/index.js';
 import { pansSaid, PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
-import { batchOf, batchSheetSchema, readTargets, usualKit, type BatchSheet, type BatchTarget } from './index.js';
+import { oneBake } from '../bakes/index.js';
+import { batchOf, usualKit } from './index.js';
 
 const read = (text: string): Formula => {
   const reading = readFormula(text, 'UK');
@@ -18,11 +20,11 @@ const context = (formula: Formula, kitchen: Kitchen = PLAIN_KITCHEN) => ({
   audit: auditFormula(formula),
   kitchen,
 });
-const batch = (formula: Formula, said: string, more: Partial<BatchSheet> = {}, kitchen = PLAIN_KITCHEN) => {
+const batch = (formula: Formula, said: string, more: Partial<BatchSettings> = {}, kitchen = PLAIN_KITCHEN) => {
   const around = context(formula, kitchen);
   const { targets, faults } = readTargets(said, around);
   expect(faults).withContext(said).toEqual([]);
-  return batchOf(formula, around.audit, kitchen, { targets, ...more });
+  return batchOf(oneBake({ ...around, batch: { targets, ...more } }));
 };
 const LOAF = demo('pear-cardamom-loaf');
 const MUFFINS = demo('rhubarb-ginger-muffins');
@@ -118,7 +120,7 @@ describe('batchOf', () => {
     const around = context(LOAF);
     fc.assert(
       fc.property(fc.double({ min: 0.05, max: 400, noNaN: true }), (times) => {
-        const { measured, plan } = batchOf(LOAF, around.audit, PLAIN_KITCHEN, { targets: [{ kind: 'times', times }] });
+        const { measured, plan } = batchOf(oneBake({ ...around, batch: { targets: [{ kind: 'times', times }] } }));
         expect(plan.factor).toBeCloseTo(times, 9);
         for (const line of measured.components.flatMap(({ lines }) => lines)) {
           const own = around.audit.lines.find(({ lineId }) => lineId === line.lineId)?.grams ?? NaN;
@@ -168,9 +170,9 @@ describe('batchOf', () => {
   });
   it('fills as chosen: by share, by weight, by height', () => {
     const filled = (fill: { by: 'fraction' | 'grams' | 'height'; value: number }) =>
-      batchOf(LOAF, context(LOAF).audit, PLAIN_KITCHEN, {
-        targets: [{ kind: 'pans', pans: '18 cm round, 9 cm deep', fill }],
-      }).plan.portions[0]?.fill;
+      batchOf(
+        oneBake({ ...context(LOAF), batch: { targets: [{ kind: 'pans', pans: '18 cm round, 9 cm deep', fill }] } }),
+      ).plan.portions[0]?.fill;
     expect(filled({ by: 'fraction', value: 2 / 3 })?.fraction).toBeCloseTo(2 / 3, 6);
     expect(filled({ by: 'grams', value: 800 })?.gramsPerPan).toBeCloseTo(800, 6);
     expect(filled({ by: 'height', value: 3 })?.batterHeightCm).toBeCloseTo(3, 6);
@@ -200,7 +202,7 @@ describe('batchOf', () => {
     const grown = (wide.frosting?.grams ?? 0) / (one.frosting?.grams ?? 1);
     expect(grown).toBeGreaterThan(1.3);
     expect(grown).toBeLessThan((25 / 20) ** 2);
-    const component = wide.measured.components.find(({ id }) => id === wide.frosting?.componentId);
+    const component = wide.measured.components.find(({ id }) => id === wide.frosting?.spread[0]?.componentId);
     expect(component?.lines.reduce((sum, { exactGrams }) => sum + exactGrams, 0)).toBeCloseTo(
       wide.frosting?.grams ?? 0,
       3,
@@ -230,9 +232,9 @@ describe('batchOf', () => {
   });
 });
 
-describe('batchSheetSchema', () => {
+describe('batchSettingsSchema', () => {
   it('takes a whole sheet and refuses what is none', () => {
-    const sheet: BatchSheet = {
+    const sheet: BatchSettings = {
       targets: [
         { kind: 'pans', pans: 'two rounds', fill: { by: 'fraction', value: 0.5 } },
         { kind: 'cut', count: 12 },
@@ -240,12 +242,12 @@ describe('batchSheetSchema', () => {
       kit: 'us-cups',
       mixTwice: true,
     };
-    expect(batchSheetSchema.validate(sheet).error).toBeUndefined();
+    expect(batchSettingsSchema.validate(sheet).error).toBeUndefined();
     for (const wrong of [
       { targets: [{ kind: 'grams', grams: -3 }] },
       { targets: 'many' },
       { targets: [], kit: 'buckets' },
     ])
-      expect(batchSheetSchema.validate(wrong).error).toBeDefined();
+      expect(batchSettingsSchema.validate(wrong).error).toBeDefined();
   });
 });

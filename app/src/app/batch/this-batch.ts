@@ -1,43 +1,39 @@
+import {
+  EMPTY_BATCH,
+  readTargets,
+  type BatchSettings,
+  type BatchTarget,
+  type TargetsRead,
+} from '@orvin/core/batch/plan';
 import { Injectable, computed, inject } from '@angular/core';
 import { targetInWords } from '@orvin/core/words/batch-words';
 import { DomainError } from '@orvin/core/ground/errors';
-import {
-  batchOf,
-  batchSheetSchema,
-  EMPTY_BATCH,
-  readTargets,
-  type Batch,
-  type BatchSheet,
-  type BatchTarget,
-  type TargetsRead,
-} from '@orvin/core/batch/batch';
+import { batchOf, type Batch } from '@orvin/core/batch/batch';
 import { withoutGaps } from '../parts/without-gaps';
 import { FormulaStore } from '../store/formula-store';
+import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
 
-type Change = { readonly [K in keyof BatchSheet]?: BatchSheet[K] | undefined };
+type Change = { readonly [K in keyof BatchSettings]?: BatchSettings[K] | undefined };
 
 /** What is decided for the batch: read from the record, written as edits; and all that follows from it. */
 @Injectable()
-export class BatchSettings {
+export class ThisBatch {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
 
-  /** A sheet that came back damaged counts as none; the next choice replaces it. */
-  readonly sheet = computed<BatchSheet>(() => {
-    const stored = this.onBench.record()?.batch;
-    return stored && batchSheetSchema.validate(stored).error === undefined ? stored : EMPTY_BATCH;
-  });
+  readonly bake = inject(Bakes).atHand;
+  readonly sheet = computed<BatchSettings>(() => this.bake()?.order.batch ?? EMPTY_BATCH);
   private readonly context = computed(() => {
     const record = this.onBench.record();
     const audit = this.onBench.audit();
     return record && audit ? { formula: record.formula, audit, kitchen: this.store.kitchen() } : undefined;
   });
   private readonly worked = computed<{ readonly batch?: Batch; readonly refused?: string }>(() => {
-    const context = this.context();
-    if (!context || !(context.audit.totals.grams > 0)) return {};
+    const bake = this.bake();
+    if (!bake || !(bake.audit.totals.grams > 0)) return {};
     try {
-      return { batch: batchOf(context.formula, context.audit, context.kitchen, this.sheet()) };
+      return { batch: batchOf(bake) };
     } catch (error) {
       if (error instanceof DomainError) return { refused: `${error.parameter} must be ${error.allowed}` };
       throw error;
@@ -60,7 +56,7 @@ export class BatchSettings {
       id,
       label,
       () => ({
-        batch: withoutGaps<BatchSheet>({ ...this.sheet(), ...change }),
+        batch: withoutGaps<BatchSettings>({ ...this.sheet(), ...change }),
       }),
       mergeAs,
     );

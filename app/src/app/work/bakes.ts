@@ -1,0 +1,61 @@
+import { Injectable, computed, inject, type Signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { oneBake, type OneBake } from '@orvin/core/batch/bakes';
+import { batchSettingsSchema, EMPTY_BATCH, type BatchSettings } from '@orvin/core/batch/plan';
+import type { Formula } from '@orvin/core/formula/formula';
+import type { BakePrediction } from '@orvin/core/oven/baking';
+import type { OvenSettings } from '@orvin/core/oven/settings';
+import { FormulaStore } from '../store/formula-store';
+import { BakeForesight } from './foresight';
+import { OnBench } from './on-bench';
+import { Readings } from './readings';
+
+/** A formula with what was decided for it: a record, or a version with a kept batch. */
+export interface Decided {
+  readonly formula: Formula;
+  readonly oven: OvenSettings;
+  readonly batch?: BatchSettings | undefined;
+}
+
+/** Settings that came back damaged count as none; the next choice replaces them. */
+const sound = (batch: BatchSettings | undefined): BatchSettings =>
+  batch && batchSettingsSchema.validate(batch).error === undefined ? batch : EMPTY_BATCH;
+
+/** The one bake of a formula in this kitchen, for every station that speaks of it. */
+@Injectable({ providedIn: 'root' })
+export class Bakes {
+  private readonly store = inject(FormulaStore);
+  private readonly onBench = inject(OnBench);
+  private readonly readings = inject(Readings);
+  private readonly foresight = inject(BakeForesight);
+
+  /** The bake of the formula at hand. */
+  readonly atHand = computed(() => {
+    const record = this.onBench.record();
+    return record && this.of(record);
+  });
+
+  of({ formula, oven, batch }: Decided): OneBake {
+    return oneBake({
+      formula,
+      audit: this.readings.of(formula),
+      kitchen: this.store.kitchen(),
+      batch: sound(batch),
+      oven,
+    });
+  }
+
+  /** Foresees the portions of a bake, in their order; what is not known yet, or cannot be, is undefined. To be called where signals are made. */
+  foreseen(bake: Signal<OneBake | undefined>): Signal<readonly (BakePrediction | undefined)[]> {
+    const jobs = computed(() => bake()?.portions.map(({ job }) => job) ?? []);
+    const found = toSignal(this.foresight.foreseeAll(toObservable(jobs)), { initialValue: [] });
+    return computed(() =>
+      jobs().map((job, i) => {
+        const answer = found()[i];
+        // the answer to an older question is none
+        const current = answer?.state === 'ready' && JSON.stringify(answer.job) === JSON.stringify(job);
+        return current && answer.result.kind === 'foreseen' ? answer.result.bake : undefined;
+      }),
+    );
+  }
+}

@@ -1,0 +1,108 @@
+import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
+import { vesselSaid } from '../../kitchen/kitchen/index.js';
+import type { BakeOrder, OneBake } from './bake-order.js';
+import { bakeJobOf, oneBake } from './one-bake.js';
+
+/** Another way to bake it, as written: "12-cup muffin tin", "at 160 °C", "23 cm round at 160 fan". */
+export interface WrittenWay {
+  readonly pans: string;
+  readonly celsius: number | undefined;
+  readonly fan: boolean | undefined;
+}
+const AT = /(?:^|\s)(?:at|@)\s*(\d{3})\s*(?:°?\s*c\b)?/i;
+const FAN = /(?:^|\s)(no\s+)?fan\s*$/i;
+
+/** What a way says of pans, heat and fan, in any order people write them; what it does not say stays as it is. */
+export function readWay(written: string): WrittenWay {
+  const fan = FAN.exec(written);
+  const at = AT.exec(written);
+  return {
+    pans: written.replace(FAN, '').replace(AT, '').trim(),
+    celsius: at ? Number(at[1]) : undefined,
+    fan: fan ? fan[1] === undefined : undefined,
+  };
+}
+
+/** The same batter another way; without a job where its words name no pan. */
+export interface OtherWay {
+  readonly written: string;
+  readonly job?: BakeJob;
+}
+
+/** The other ways of the Oven's settings, each the same batter as at the Oven. */
+export function otherWays({ order, audit, atOven }: OneBake): readonly OtherWay[] {
+  const { oven = {}, kitchen } = order;
+  return (oven.compare ?? []).map((written): OtherWay => {
+    const way = readWay(written);
+    const parsed = way.pans === '' ? undefined : vesselSaid(way.pans, kitchen.pans);
+    const pans = way.pans === '' ? atOven.pans : parsed?.kind === 'vessel' ? parsed.set : undefined;
+    if (!pans || !(audit.totals.grams > 0)) return { written };
+    return {
+      written,
+      job: bakeJobOf(order, {
+        pans,
+        grams: atOven.grams,
+        celsius: way.celsius ?? (way.pans === '' ? oven.celsius : undefined),
+        fan: way.fan ?? atOven.fan,
+        covers: oven.covers,
+      }),
+    };
+  });
+}
+
+/** The known bake as it was baked: its pans, its set point, the formula's own batter, an oven that gives what it says. */
+export function knownBakeJob({ order, audit }: Pick<OneBake, 'order' | 'audit'>): BakeJob | undefined {
+  const { formula, kitchen, known = formula.bake, knownGrams = audit.totals.grams } = order;
+  const { pan, celsius, fan, lowMinutes } = known;
+  const parsed = pan === undefined ? undefined : vesselSaid(pan, kitchen.pans);
+  if (parsed?.kind !== 'vessel' || celsius === undefined || lowMinutes === undefined || !(knownGrams > 0))
+    return undefined;
+  const { oven: _oven, place: _place, ...elsewhere } = kitchen;
+  return bakeJobOf({ ...order, kitchen: elsewhere, oven: {} }, { pans: parsed.set, grams: knownGrams, celsius, fan });
+}
+
+/**
+ * The written bake as the model sees it, leaning on nothing; undefined where no time or no pan with a size is written, where it goes in
+ * stages, or where its size is assumed.
+ */
+export function writtenBakeJob(order: Pick<BakeOrder, 'formula' | 'audit' | 'kitchen'>): BakeJob | undefined {
+  const { bake } = order.formula;
+  if (order.audit.weighed.flourBasis?.assumed === true || bake.stages) return undefined;
+  const job = knownBakeJob({ order, audit: order.audit });
+  if (!job) return undefined;
+  const { batter, pans, setting } = job;
+  return { batter, pans, setting };
+}
+
+/** Another formula's bake, to share this one's oven: in its own pans, at its own set point, in this oven as it stands. */
+export function partnerBake(own: OneBake, partner: Pick<BakeOrder, 'formula' | 'audit' | 'oven'>): BakeJob | undefined {
+  const { pans, celsius, grams } = partner.oven ?? {};
+  const { ovenOffset } = own.order;
+  return oneBake({
+    formula: partner.formula,
+    audit: partner.audit,
+    kitchen: own.order.kitchen,
+    oven: {
+      fan: own.atOven.fan,
+      ...(pans !== undefined && { pans }),
+      ...(celsius !== undefined && { celsius }),
+      ...(grams !== undefined && { grams }),
+    },
+    ...(ovenOffset && { ovenOffset }),
+  }).atOven.job;
+}
+
+/** So many more of the same pans, filled the same, as other food in the oven. */
+export function moreOfTheSame(
+  { pans, grams }: Pick<OneBake['atOven'], 'pans' | 'grams'>,
+  more: number,
+): OvenCourse['beside'] {
+  if (!pans || more <= 0) return undefined;
+  return { grams: (more * grams) / pans.count, squareCm: (more * footprintOf(pans)) / pans.count };
+}
+
+/** Two bakes in one oven: the first with the second beside it. */
+export const besideOther = (job: BakeJob, other: BakeJob): BakeJob => ({
+  ...job,
+  course: { ...job.course, beside: { grams: other.batter.grams, squareCm: footprintOf(other.pans) } },
+});

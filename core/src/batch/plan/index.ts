@@ -1,0 +1,26 @@
+export {
+  batchSettingsSchema,
+  EMPTY_BATCH,
+  FILL_WAYS,
+  USUAL_CUT,
+  USUAL_FROSTING,
+  type BatchSettings,
+  type BatchTarget,
+  type CutChoice,
+  type FrostingChoice,
+  type HeldAmount,
+  type PanFill,
+} from './batch-settings.js';
+export { readTargets, TARGET_FAULTS, type TargetFault, type TargetsRead } from './read-targets.js';
+export {
+  cutOf,
+  footprintOf,
+  planBatch,
+  writtenPans,
+  type BatchPlan,
+  type CutResult,
+  type FillReason,
+  type Portion,
+  type SizedBy,
+  type TargetProblem,
+} from './plan.js';

@@ -1,0 +1,33 @@
+import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
+import { minutesInWords, windowInWords } from '../wording/index.js';
+
+/** A set point in words: "170 °C fan". */
+export const setPointInWords = ({ celsius, fan }: { readonly celsius: number; readonly fan: boolean }): string =>
+  `${Math.round(celsius)} °C${fan ? ' fan' : ''}`;
+
+/** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
+export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>): string {
+  let celsius = setting.celsius;
+  const stages = (course.stages ?? []).map((stage) => {
+    const way = stage.celsius < celsius ? 'down' : 'up';
+    celsius = stage.celsius;
+    return `at ${minutesInWords(stage.fromMinute)} ${way} to ${setPointInWords({ celsius, fan: setting.fan })}`;
+  });
+  const covers = (course.covers ?? []).map(({ kind, fromMinute, toMinute }) => {
+    const from = fromMinute === 0 ? `${kind} on from the start` : `${kind} on at ${minutesInWords(fromMinute)}`;
+    return toMinute === undefined ? from : `${from}, off at ${minutesInWords(toMinute)}`;
+  });
+  return [...stages, ...covers].join('; ');
+}
+
+/** How a bake goes in one line: "175 °C, 53–62 min, look at 53 min". */
+export function inTheOvenInWords(job: BakeJob, bake: BakePrediction | undefined): string {
+  const course = courseInWords(job);
+  return [
+    setPointInWords(job.setting),
+    ...(bake
+      ? [windowInWords(bake.minutes.low, bake.minutes.high), `look at ${minutesInWords(bake.minutes.first)}`]
+      : []),
+    ...(course === '' ? [] : [course]),
+  ].join(', ');
+}
