@@ -2,7 +2,6 @@ import { bakeFindings, type Finding } from '../../bench/audit/index.js';
 import { writtenBakeJob } from '../../batch/bakes/index.js';
 import { judgementOf } from '../../bench/outlook/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
-import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
 import { verdictsAsJson } from './rebalance-command.js';
@@ -12,9 +11,9 @@ import { findingsAsJson, readInput, type ReadInput } from './read-input.js';
 export function auditCommand(text: string, options: Options, name: string): Outcome {
   const input = readInput(text, options, name);
   if ('refusal' in input) return input.refusal;
-  const { formula, audit, problems } = input;
+  const { formula, audit, problems, around } = input;
   const { totals, ledger, style } = audit;
-  const { waiting, nutrition, portions } = judgementOf(formula, audit, PLAIN_KITCHEN);
+  const { waiting, nutrition, portions } = judgementOf(formula, audit, around.kitchen);
   const minutes = (value: number) => (Number.isFinite(value) ? rounded(value, 0) : null);
   return done({
     title: formula.title,

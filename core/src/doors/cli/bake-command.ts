@@ -1,6 +1,7 @@
+import type { OvenSettings } from '../../oven/settings/index.js';
 import { moreOfTheSame, oneBake, type BakeOrder, type OneBake } from '../../batch/bakes/index.js';
 import { runBakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
-import { USUAL_PLACE, vesselSaid } from '../../kitchen/kitchen/index.js';
+import { offsetReadOff, USUAL_PLACE, vesselSaid } from '../../kitchen/kitchen/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import type { ParsedVessel } from '../../kitchen/pans/index.js';
 import { windowReasonInWords } from '../../words/oven-words/index.js';
@@ -52,7 +53,11 @@ export function bakeCommand(text: string, options: Options, name: string): Outco
 }
 
 /** The one bake that the options ask for. */
-function asked({ formula, audit, around }: ReadInput, options: Options, pans: string | undefined): OneBake {
+function asked(
+  { formula, audit, around, oven = {}, batch }: ReadInput,
+  options: Options,
+  pans: string | undefined,
+): OneBake {
   const { schedule, cover, startCelsius, altitude, ovenOffset, from, knownMinutes, material, mass, fan } = options;
   const celsius = options.celsius ?? schedule?.celsius;
   const order: BakeOrder = {
@@ -62,8 +67,9 @@ function asked({ formula, audit, around }: ReadInput, options: Options, pans: st
       ...around.kitchen,
       ...(altitude !== undefined && { place: { ...(around.kitchen.place ?? USUAL_PLACE), metresAboveSea: altitude } }),
     },
+    ...(batch && { batch }),
     oven: {
-      ...(pans !== undefined && { pans }),
+      ...(pans === undefined ? oven : { ...ofTheOven(oven), pans }),
       ...(material !== undefined && { material }),
       ...(celsius !== undefined && { celsius }),
       ...(fan !== undefined && { fan }),
@@ -78,15 +84,21 @@ function asked({ formula, audit, around }: ReadInput, options: Options, pans: st
       ...(knownMinutes !== undefined && { lowMinutes: knownMinutes, highMinutes: knownMinutes }),
     },
     ...(from !== undefined && mass !== undefined && { knownGrams: mass }),
-    // an offset that someone can name was read off a thermometer
-    ...(ovenOffset !== undefined && { ovenOffset: { celsius: ovenOffset, spread: READ_OFF_SPREAD, readings: 1 } }),
+    ...(ovenOffset !== undefined && { ovenOffset: offsetReadOff(ovenOffset) }),
   };
   const bake = oneBake(order);
   const beside = moreOfTheSame(bake.atOven, (options.pansInOven ?? 0) - (bake.atOven.pans?.count ?? 0));
   return beside ? oneBake({ ...order, beside }) : bake;
 }
-/** One reading of an oven thermometer is so sure, °C. @source heat.md, section 8 */
-const READ_OFF_SPREAD = 4;
+/** Of the settings in Orvin's own file, those of the oven itself: what was set for other pans does not hold for these. */
+const ofTheOven = ({
+  pans: _,
+  material: __,
+  stages: ___,
+  covers: ____,
+  grams: _____,
+  ...rest
+}: OvenSettings): OvenSettings => rest;
 
 /** What is wrong with pans in words, and how to write them; undefined where nothing is. */
 function vesselFault(parsed: ParsedVessel, written: string): string | undefined {

@@ -3,6 +3,8 @@ import { lineOf, type Formula } from '../../formula/formula/index.js';
 import { readFile, type ReadItem } from '../../papers/formats/index.js';
 import { ingredientName } from '../../kitchen/ingredients/index.js';
 import { pantryOf, PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import type { BatchSettings } from '../../batch/plan/index.js';
+import type { OvenSettings } from '../../oven/settings/index.js';
 import type { Problem, Severity, Surroundings } from '../../formula/parsing/index.js';
 import { findingInWords, fixInWords, inOneLine, problemInWords } from '../../words/wording/index.js';
 import type { Options } from './options.js';
@@ -15,6 +17,9 @@ export interface ReadInput {
   readonly around: Surroundings;
   /** What was found while reading and what does not add up, each once. */
   readonly problems: readonly ProblemSaid[];
+  /** What was set for its oven and its batch, where Orvin's own file says so. */
+  readonly oven?: OvenSettings;
+  readonly batch?: BatchSettings;
 }
 
 /** A problem or a finding with the words for it. */
@@ -70,7 +75,8 @@ function auditedInput(item: Extract<ReadItem, { kind: 'read' }>, { style }: Opti
       const key = `${code}\n${message}\n${lineOf(formula, line)?.text ?? line}`;
       return !seen.has(key) && seen.add(key);
     });
-  return { formula, audit, around, problems };
+  const { oven, batch } = item;
+  return { formula, audit, around, problems, ...(oven && { oven }), ...(batch && { batch }) };
 }
 
 /** Reads one formula: the first of several. */

@@ -27,6 +27,9 @@ export interface OvenOffset {
 const SPREAD_OF_OVENS = 12;
 const SPREAD_OF_READING = 4;
 
+/** An offset that someone names was read off a thermometer, once. */
+export const offsetReadOff = (celsius: number): OvenOffset => ({ celsius, spread: SPREAD_OF_READING, readings: 1 });
+
 /** The offset by all readings, drawn towards none by how little one reading says; undefined without any. */
 export function ovenOffset({ readings }: OwnOven): OvenOffset | undefined {
   if (readings.length === 0) return undefined;
