@@ -11,7 +11,6 @@ import {
   type LiningPiece,
   type Paper,
 } from '@orvin/core/batch/lining';
-import { materialById } from '@orvin/core/kitchen/pans';
 import { saveFile } from '../parts/save-file';
 import { Tell } from '../parts/tell';
 import { FormulaStore } from '../store/formula-store';

@@ -9,7 +9,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { targetInWords } from '@orvin/core/words/batch-words';
 import { DomainError } from '@orvin/core/ground/errors';
 import { batchOf, type Batch } from '@orvin/core/batch/batch';
-import { withoutGaps } from '../parts/without-gaps';
+import { withoutUndefined } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
@@ -56,7 +56,7 @@ export class ThisBatch {
       id,
       label,
       () => ({
-        batch: withoutGaps<BatchSettings>({ ...this.sheet(), ...change }),
+        batch: withoutUndefined<BatchSettings>({ ...this.sheet(), ...change }),
       }),
       mergeAs,
     );

@@ -5,7 +5,7 @@ import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, vesselSaid, type OwnOven } from 
 import { isFree } from '@orvin/core/kitchen/pans';
 import type { BakeJob } from '@orvin/core/oven/baking';
 import type { OvenSettings } from '@orvin/core/oven/settings';
-import { withoutGaps } from '../parts/without-gaps';
+import { withoutUndefined } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
@@ -74,7 +74,12 @@ export class ThisBake {
   set(label: string, change: SheetChange, mergeAs?: string): void {
     const id = this.onBench.id();
     if (id === undefined) return;
-    this.store.change(id, label, ({ oven }) => ({ oven: withoutGaps<OvenSettings>({ ...oven, ...change }) }), mergeAs);
+    this.store.change(
+      id,
+      label,
+      ({ oven }) => ({ oven: withoutUndefined<OvenSettings>({ ...oven, ...change }) }),
+      mergeAs,
+    );
   }
 
   setKnown(
@@ -90,7 +95,7 @@ export class ThisBake {
       ({ formula }) => ({
         formula: {
           ...formula,
-          bake: { fan: formula.bake.fan, ...withoutGaps<Partial<KnownBake>>({ ...formula.bake, ...change }) },
+          bake: { fan: formula.bake.fan, ...withoutUndefined<Partial<KnownBake>>({ ...formula.bake, ...change }) },
         },
       }),
       mergeAs,
@@ -100,7 +105,7 @@ export class ThisBake {
   setOven(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
     this.store.changeKitchen('the oven', (kitchen) => ({
       ...kitchen,
-      oven: { readings: [], ...withoutGaps<Partial<OwnOven>>({ ...kitchen.oven, ...change }) },
+      oven: { readings: [], ...withoutUndefined<Partial<OwnOven>>({ ...kitchen.oven, ...change }) },
     }));
   }
 }

@@ -1,3 +1,4 @@
+import { without } from '../../ground/records/index.js';
 import {
   isFree,
   PAN_MATERIALS,
@@ -116,8 +117,7 @@ const setIn = (parsed: ParsedVessel | undefined) => (parsed?.kind === 'vessel' ?
 
 /** Whether two sets are the same pans, whatever they are called. */
 export function samePans(a: VesselSet, b: VesselSet): boolean {
-  const measures = ({ pan: { name: _, ...rest }, count }: VesselSet) =>
-    JSON.stringify([Object.entries(rest).sort(), count]);
+  const measures = ({ pan, count }: VesselSet) => JSON.stringify([Object.entries(without(pan, 'name')).sort(), count]);
   return measures(a) === measures(b);
 }
 /** The same kind of pan, however many there are of it. */
@@ -159,9 +159,8 @@ export function ovenWithPortion({ order, portions, atOven }: OneBake, at: number
   const { oven = {}, batch, formula } = order;
   const chosen = portions[at];
   if (!chosen) return oven;
-  const { grams: _, ...rest } = oven;
-  const { material: __, stages: ___, covers: ____, ...bare } = rest;
-  const kept = atOven.pans && samePan(atOven.pans, chosen.pans) ? rest : bare;
+  const asSet = atOven.pans !== undefined && samePan(atOven.pans, chosen.pans);
+  const kept: OvenSettings = asSet ? without(oven, 'grams') : without(oven, 'grams', 'material', 'stages', 'covers');
   const words = saidSo(order, chosen.pans, chosen.portion);
   if (words !== undefined) return { ...kept, pans: words };
   const target = batch?.targets[chosen.portion?.target ?? -1];

@@ -1,4 +1,5 @@
 import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
+import { without } from '../../ground/records/index.js';
 import { vesselSaid } from '../../kitchen/kitchen/index.js';
 import type { BakeOrder, OneBake } from './bake-order.js';
 import { bakeJobOf, oneBake } from './one-bake.js';
@@ -57,7 +58,7 @@ export function knownBakeJob({ order, audit }: Pick<OneBake, 'order' | 'audit'>)
   const parsed = pan === undefined ? undefined : vesselSaid(pan, kitchen.pans);
   if (parsed?.kind !== 'vessel' || celsius === undefined || lowMinutes === undefined || !(knownGrams > 0))
     return undefined;
-  const { oven: _oven, place: _place, ...elsewhere } = kitchen;
+  const elsewhere = without(kitchen, 'oven', 'place');
   return bakeJobOf({ ...order, kitchen: elsewhere, oven: {} }, { pans: parsed.set, grams: knownGrams, celsius, fan });
 }
 

@@ -1,3 +1,4 @@
+import { without } from '../../ground/records/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { moreOfTheSame, oneBake, type BakeOrder, type OneBake } from '../../batch/bakes/index.js';
 import { runBakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
@@ -91,14 +92,7 @@ function asked(
   return beside ? oneBake({ ...order, beside }) : bake;
 }
 /** Of the settings in Orvin's own file, those of the oven itself: what was set for other pans does not hold for these. */
-const ofTheOven = ({
-  pans: _,
-  material: __,
-  stages: ___,
-  covers: ____,
-  grams: _____,
-  ...rest
-}: OvenSettings): OvenSettings => rest;
+const ofTheOven = (oven: OvenSettings): OvenSettings => without(oven, 'pans', 'material', 'stages', 'covers', 'grams');
 
 /** What is wrong with pans in words, and how to write them; undefined where nothing is. */
 function vesselFault(parsed: ParsedVessel, written: string): string | undefined {

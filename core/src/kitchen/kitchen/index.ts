@@ -20,5 +20,12 @@ export {
   type Place,
   type WeighedMeasure,
 } from './kitchen.js';
-export { offsetReadOff, ovenOffset, UNKNOWN_OVEN, type OvenOffset, type OvenReading, type OwnOven } from './own-oven.js';
+export {
+  offsetReadOff,
+  ovenOffset,
+  UNKNOWN_OVEN,
+  type OvenOffset,
+  type OvenReading,
+  type OwnOven,
+} from './own-oven.js';
 export { QUANTITIES, type OwnStyle, type Quantity } from './own-style.js';

@@ -1,0 +1,1 @@
+export { without, withoutUndefined } from './records.js';

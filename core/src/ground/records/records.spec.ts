@@ -1,0 +1,13 @@
+import { without, withoutUndefined } from './index.js';
+
+describe('records', () => {
+  it('lose the keys named and keep all others, the one given untouched', () => {
+    const pan = { name: 'quay tin', count: 2, material: 'dark' };
+    expect(without(pan, 'count', 'material')).toEqual({ name: 'quay tin' });
+    expect(pan).toEqual({ name: 'quay tin', count: 2, material: 'dark' });
+  });
+  it('lose what is undefined and keep what is empty', () => {
+    const made: object = withoutUndefined<{ a?: number; b?: string; c?: number }>({ a: 0, b: '', c: undefined });
+    expect(Object.keys(made)).toEqual(['a', 'b']);
+  });
+});
