@@ -1,12 +1,6 @@
-import {
-  bandShares,
-  flourShares,
-  givenShare,
-  functionalTotals,
-  type WeighedPart,
-} from '../../formula/formula/index.js';
-import { roleOf } from '../../kitchen/ingredients/index.js';
-import { bicarbonateOf, chargePerGram } from '../../batter/leavening/index.js';
+import { functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
+import { chargePerGram } from '../../batter/leavening/index.js';
+import { perGramIn, type PerGram } from '../../batter/per-gram/index.js';
 import {
   candidatesFor,
   measuringSpreadGrams,
@@ -64,10 +58,9 @@ const OWN = { leavener: 0.003, other: 0.0004 } as const;
 
 /** What one gram of each part does, in percent of the batch, weighed; the last is the acid balance. */
 function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] {
-  const flourShare = flourShares(parts);
+  const perGram = perGramIn(parts);
   const total = functionalTotals(parts);
   const flour = Math.max(total.flour, 1e-9);
-  const gas = Math.max(parts.reduce((sum, { ingredient, grams }) => sum + bicarbonateOf(ingredient) * grams, 0), 0.5); // prettier-ignore
   const whole: Readonly<Record<RoundedFunction, number>> = {
     flour,
     water: Math.max(total.water, 0.05 * flour),
@@ -75,28 +68,25 @@ function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] 
     sugar: Math.max(total.sugar, 0.08 * flour),
     egg: Math.max(total.eggSolids, 0.05 * flour),
     salt: Math.max(total.salt, 0.004 * flour),
-    gas,
+    gas: Math.max(parts.reduce((sum, part) => sum + perGram(part).bicarbonate * part.grams, 0), 0.5), // prettier-ignore
   };
   return parts.map((part) => {
-    const { ingredient } = part;
-    const { water, fat, sugars } = ingredient.composition;
-    const gives = givenShare(part);
-    const share = flourShare(part);
-    const perGram: Readonly<Record<RoundedFunction, number>> = {
-      flour: share,
-      water: water * gives,
-      fat: fat * gives,
-      sugar: sugars * gives,
-      egg: roleOf(ingredient).egg * (1 - water),
-      salt: bandShares(part, share).salt,
-      gas: bicarbonateOf(ingredient),
-    };
+    const gram = perGram(part);
     return [
-      ...ROUNDED_FUNCTIONS.map((one) => (WEIGHT[one] * 100 * perGram[one]) / whole[one]),
+      ...ROUNDED_FUNCTIONS.map((one) => (WEIGHT[one] * 100 * gram[PER_GRAM[one]]) / whole[one]),
       (ACID_WEIGHT * 100 * chargePerGram(part, 7)) / flour,
     ];
   });
 }
+const PER_GRAM: Readonly<Record<RoundedFunction, keyof PerGram>> = {
+  flour: 'flour',
+  water: 'water',
+  fat: 'fat',
+  sugar: 'sugar',
+  egg: 'eggSolids',
+  salt: 'salt',
+  gas: 'bicarbonate',
+};
 
 const byFunction = (weighed: (dimension: number) => number) =>
   Object.fromEntries(ROUNDED_FUNCTIONS.map((one, d) => [one, weighed(d) / WEIGHT[one]])) as Record<

@@ -155,7 +155,7 @@ describe('one bake', () => {
     expect(writtenBakeJob(bake.order)?.pans.pan).toEqual(itself);
     const file = writeOrvinFile([{ id: 'one', formula, oven: {}, versions: [] }], kitchen);
     const outcome = runCommand(['bake', 'one.json'], { to: ['quay tin'] }, () => file);
-    expect(('json' in outcome ? outcome.json : {})).toEqual(
+    expect('json' in outcome ? outcome.json : {}).toEqual(
       jasmine.objectContaining({ anchored: true, pan: 'quay tin' }),
     );
   });

@@ -1,0 +1,1 @@
+export { perGramIn, type PerGram } from './per-gram.js';
