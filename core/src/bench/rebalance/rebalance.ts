@@ -1,13 +1,12 @@
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
-import { isInclusion, roleOf, type Category, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { isInclusion, type Category, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { openBalance } from '../../batter/leavening/index.js';
-import { leastQuadratic, type Inequality } from '../../ground/quadratic/index.js';
-import { bandRows } from './band-rows.js';
 import { measurable } from './measurable.js';
 import { partsOf, type Limit, type MovedLine, type OpenLine } from './open-line.js';
+import { scaleOf, solve, weightOf, type Problem, type Solved } from './program.js';
 import { verdictsOf } from './verdicts.js';
 
 /** A lock, or a limit, that stands in the way, and the least it would have to give. */
@@ -30,167 +29,10 @@ export interface Rebalanced {
   readonly outOfReach: readonly Quantity[];
 }
 
-/** Weights of a line's relative change: flour is what a baker least likes to move, leaveners the least trouble. @source leavening.md part B */
-const WEIGHT = { flour: 3, egg: 0.45, salt: 0.15, leavener: 0.1, new: 0.6, other: 1 } as const;
-/** Cost of a band missed by its own width: no change of amounts is worth it. */
-const BAND_COST = 60;
-/** In the search for conflicts a band costs more than any lock, and a lock more than any free line. */
-const BAND_COST_ELASTIC = 3000;
-const LOCK_COST = 12;
-const MOST_TIMES = 4;
-const MASS = { least: 0.9, most: 1.15 } as const;
 /** Changes smaller than this are not worth telling: they are tried without. */
 const HARDLY_MOVED = 0.035;
 const SLACK_TOLERANCE = 1e-3;
 const TINY_NEW = { leavener: 0.4, other: 5 } as const;
-
-interface Problem {
-  readonly lines: readonly OpenLine[];
-  readonly start: readonly number[];
-  readonly scale: readonly number[];
-  readonly target: readonly number[];
-  readonly weight: readonly number[];
-  readonly style: Style;
-  readonly limits: readonly Limit[];
-  /** Whether the batter's mass must stay near what it was. */
-  readonly holdMass: boolean;
-}
-
-interface Solved {
-  readonly grams: readonly number[];
-  readonly cost: number;
-  readonly outside: number;
-  /** Bands missed, by quantity. */
-  readonly slack: ReadonlyMap<Quantity, number>;
-}
-
-function weightOf({ part, isNew }: OpenLine): number {
-  const { ingredient } = part;
-  if (isNew) return WEIGHT.new;
-  if (isFreeLeavener(ingredient)) return WEIGHT.leavener;
-  if (ingredient.category === 'salt') return WEIGHT.salt;
-  const role = roleOf(ingredient);
-  return role.flour > 0.4 ? WEIGHT.flour : role.egg > 0 ? WEIGHT.egg : WEIGHT.other;
-}
-
-/** What a line that is not there yet is measured by: a spoonful beside a cupful. */
-function scaleOf({ part: { ingredient } }: OpenLine, flour: number): number {
-  if (isFreeLeavener(ingredient) || ingredient.category === 'salt') return 0.012 * flour;
-  return (ingredient.composition.water > 0.5 ? 0.35 : 0.12) * flour;
-}
-
-/**
- * One quadratic program: the least change, weighed, that meets the bands or misses them by least.
- * @param fixed grams of lines that are held: locks, and eggs while their number is tried
- * @param elastic lines whose lock may give at a price
- */
-function solve(
-  problem: Problem,
-  fixed: ReadonlyMap<number, number>,
-  likelyPh: number,
-  elastic: ReadonlySet<number> = new Set(),
-  bounded = false,
-): Solved | undefined {
-  const { lines, start, scale, target, weight, style, limits, holdMass } = problem;
-  const free = lines.flatMap((_, i) => (fixed.has(i) ? [] : [i]));
-  const firm = free.filter((i) => !elastic.has(i));
-  const soft = free.filter((i) => elastic.has(i));
-  const rows = bandRows(
-    lines.map(({ part }, i) => ({ ...part, grams: start[i] ?? 0 })),
-    style,
-    likelyPh,
-  );
-  const quantities = [...new Set(rows.map(({ quantity }) => quantity))];
-  // a soft lock gives up or down, each at the same price; then the slack of every band
-  const size = firm.length + 2 * soft.length + quantities.length;
-  const at = new Map<number, number>(firm.map((i, k) => [i, k]));
-  const up = new Map<number, number>(soft.map((i, k) => [i, firm.length + 2 * k]));
-  const slackAt = firm.length + 2 * soft.length;
-  const bandCost = elastic.size > 0 ? BAND_COST_ELASTIC : BAND_COST;
-
-  const quadratic = Array.from({ length: size }, () => new Array<number>(size).fill(0));
-  const linear = new Array<number>(size).fill(0);
-  const put = (k: number, curvature: number, pull: number) => {
-    const row = quadratic[k];
-    if (row) row[k] = curvature;
-    linear[k] = pull;
-  };
-  for (const [i, k] of at) put(k, 2 * (weight[i] ?? 1), 2 * (weight[i] ?? 1) * (target[i] ?? 1));
-  for (const k of up.values()) {
-    put(k, 0.02, -LOCK_COST);
-    put(k + 1, 0.02, -LOCK_COST);
-  }
-  quantities.forEach((_, k) => put(slackAt + k, 0.02, -bandCost));
-
-  const inequalities: Inequality[] = [];
-  /** A row over grams, moved over to the free variables. */
-  const add = (perGram: (i: number) => number, bound: number, slack?: number) => {
-    const coefficients = new Array<number>(size).fill(0);
-    let moved = bound;
-    for (let i = 0; i < lines.length; i++) {
-      const value = perGram(i);
-      if (value === 0) continue;
-      const held = fixed.get(i);
-      const [k, u] = [at.get(i), up.get(i)];
-      if (held !== undefined) moved -= value * held;
-      else if (k !== undefined) coefficients[k] = value * (scale[i] ?? 1);
-      else if (u !== undefined) {
-        moved -= value * (start[i] ?? 0);
-        coefficients[u] = value * (scale[i] ?? 1);
-        coefficients[u + 1] = -value * (scale[i] ?? 1);
-      }
-    }
-    if (slack !== undefined) coefficients[slack] = 1;
-    inequalities.push({ coefficients, bound: moved });
-  };
-  const single = (k: number, coefficient: number, bound: number) => {
-    const coefficients = new Array<number>(size).fill(0);
-    coefficients[k] = coefficient;
-    inequalities.push({ coefficients, bound });
-  };
-  for (const { quantity, perGram } of rows) add((i) => perGram[i] ?? 0, 0, slackAt + quantities.indexOf(quantity));
-  if (holdMass) {
-    const mass = start.reduce((sum, grams) => sum + grams, 0);
-    // soft too: a band is worth a larger batter
-    add(() => 20 / mass, MASS.least * 20, slackAt);
-    add(() => -20 / mass, -MASS.most * 20, slackAt);
-  }
-  for (const { lineIds, mostGrams } of limits) add((i) => (lineIds.includes(lines[i]?.id ?? '') ? -1 : 0), -mostGrams);
-  for (const [i, k] of at) {
-    const line = lines[i];
-    if (bounded || !line || line.isNew || isFreeLeavener(line.part.ingredient)) single(k, 1, 0);
-    if (bounded) single(k, -1, -MOST_TIMES);
-  }
-  for (const [i, k] of up) {
-    single(k, 1, 0);
-    single(k + 1, 1, 0);
-    single(k + 1, -1, -(start[i] ?? 0) / (scale[i] ?? 1));
-  }
-  quantities.forEach((_, k) => single(slackAt + k, 1, 0));
-
-  const found = leastQuadratic(quadratic, linear, inequalities);
-  if (!found) return undefined;
-  // hardly ever does anything shrink to nothing or grow so far: only then is it worth the rows
-  const beyond = (k: number) => (found[k] ?? 0) < -1e-9 || (found[k] ?? 0) > MOST_TIMES;
-  if (!bounded && [...at.values()].some(beyond)) return solve(problem, fixed, likelyPh, elastic, true);
-  const grams = lines.map((_, i) => {
-    const held = fixed.get(i);
-    if (held !== undefined) return held;
-    const [k, u] = [at.get(i), up.get(i)];
-    if (k !== undefined) return Math.max(0, (found[k] ?? 0) * (scale[i] ?? 1));
-    return u === undefined
-      ? 0
-      : Math.max(0, (start[i] ?? 0) + ((found[u] ?? 0) - (found[u + 1] ?? 0)) * (scale[i] ?? 1));
-  });
-  let cost = 0;
-  for (const [i, k] of at) cost += (weight[i] ?? 1) * ((found[k] ?? 0) - (target[i] ?? 1)) ** 2;
-  // pieces that are being tried cost their change as well; locks never change
-  for (const [i, held] of fixed)
-    if (!lines[i]?.locked) cost += (weight[i] ?? 1) * (held / (scale[i] ?? 1) - (target[i] ?? 1)) ** 2;
-  const slack = new Map(quantities.map((quantity, k) => [quantity, Math.max(0, found[slackAt + k] ?? 0)]));
-  const outside = [...slack.values()].reduce((sum, value) => sum + value, 0);
-  return { grams, cost: cost + bandCost * outside, outside, slack };
-}
 
 const phOf = (lines: readonly OpenLine[], grams: readonly number[], { low, high }: { low: number; high: number }) =>
   Math.min(high, Math.max(low, openBalance(partsOf(lines, grams), [])([]).pH));

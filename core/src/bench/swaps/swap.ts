@@ -1,20 +1,12 @@
 import {
-  bandShares,
-  flourShares,
-  givenShare,
   functionalTotals,
   mustBeIngredient,
+  type FunctionalTotals,
   type WeighedPart,
 } from '../../formula/formula/index.js';
 import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
-import {
-  bicarbonateOf,
-  chargePerGram,
-  heldByWater,
-  LEAVENERS,
-  leaveningLedger,
-  openBalance,
-} from '../../batter/leavening/index.js';
+import { chargePerGram, heldByWater, LEAVENERS, leaveningLedger, openBalance } from '../../batter/leavening/index.js';
+import { perGramIn, type PerGram } from '../../batter/per-gram/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { leastQuadratic, type Inequality } from '../../ground/quadratic/index.js';
 import type { OpenLine } from '../rebalance/index.js';
@@ -64,23 +56,20 @@ const MOISTENER = 1;
 
 type Function = 'water' | 'fat' | 'sugar' | 'flour' | 'eggSolids' | 'milkSolids' | 'salt' | 'gas' | 'charge';
 
-/** What one gram of a part does, and what it brings to gas and charge at the pH that is held. */
-function perGram(part: WeighedPart, flourShare: number, moistness: number, pH: number): Record<Function, number> {
-  const { ingredient } = part;
-  const { water, fat, sugars } = ingredient.composition;
-  const gives = givenShare(part);
-  const held = heldByWater(pH);
-  const dairy = ingredient.category === 'dairy' || ingredient.category === 'cultured dairy';
+/** What one gram of a part does that a swap keeps, and what it brings to gas and charge at the pH that is held. */
+function heldPerGram(part: WeighedPart, gram: PerGram, moistness: number, pH: number): Record<Function, number> {
+  const { water } = part.ingredient.composition;
+  const stays = heldByWater(pH);
   return {
-    water: water * gives - THIRST_MET * moistness * roleOf(ingredient).thirst,
-    fat: fat * gives,
-    sugar: sugars * gives,
-    flour: flourShare,
-    eggSolids: roleOf(ingredient).egg * (1 - water),
-    milkSolids: dairy ? Math.max(0, 1 - water - fat) : 0,
-    salt: bandShares(part, flourShare).salt,
-    gas: bicarbonateOf(ingredient) - water * held.millimoles,
-    charge: chargePerGram(part, pH) - water * (held.charge - held.ions),
+    water: gram.water - THIRST_MET * moistness * gram.thirst,
+    fat: gram.fat,
+    sugar: gram.sugar,
+    flour: gram.flour,
+    eggSolids: gram.eggSolids,
+    milkSolids: gram.milkSolids,
+    salt: gram.salt,
+    gas: gram.bicarbonate - water * stays.millimoles,
+    charge: chargePerGram(part, pH) - water * (stays.charge - stays.ions),
   };
 }
 
@@ -112,6 +101,148 @@ const COMES_IN: Readonly<Partial<Record<Helper, string>>> = {
   acid: 'white-vinegar',
 };
 
+/** What a batter does before a swap, and how closely each of it is to be kept. */
+interface Held {
+  readonly totals: FunctionalTotals;
+  readonly pH: number;
+  readonly gasMillimoles: number;
+  readonly perGram: (part: WeighedPart) => Record<Function, number>;
+  readonly was: Readonly<Record<Function, number>>;
+  readonly target: Readonly<Record<Function, number>>;
+  /** One standard step of each. */
+  readonly step: Readonly<Record<Function, number>>;
+  readonly settledPh: number;
+}
+
+/** What is held through a swap, from the batter as it is. @param rows what may be in it afterwards */
+function heldIn(before: readonly WeighedPart[], rows: readonly Row[], totals: FunctionalTotals, way: SwapWay): Held {
+  const settled = openBalance(before, [])([]);
+  const pH = Math.min(settled.pH, way.highestPh ?? Infinity);
+  const moistness = totals.thirst > 0 ? totals.water / totals.thirst : MOISTENER;
+  const inAll = perGramIn([...before, ...rows.map(({ line, grams }) => ({ ...line.part, grams: Math.max(grams, 0) }))]);
+  const perGram = (part: WeighedPart) => heldPerGram(part, inAll(part), moistness, pH);
+  const was = sumOf(
+    before.map(perGram),
+    before.map(({ grams }) => grams),
+  );
+  const bicarbonate = before.reduce((sum, part) => sum + inAll(part).bicarbonate * part.grams, 0);
+  const { flour } = totals;
+  return {
+    totals,
+    pH,
+    gasMillimoles: settled.gasMillimoles,
+    settledPh: settled.pH,
+    perGram,
+    was,
+    // what is really given off, not what the held pH would say
+    target: { ...was, gas: settled.gasMillimoles, charge: 0 },
+    step: {
+      water: KEEP.water * Math.max(totals.water, 0.2 * flour),
+      fat: KEEP.fat * Math.max(totals.fat, 0.05 * flour),
+      sugar: KEEP.sugar * Math.max(totals.sugar, 0.05 * flour),
+      flour: KEEP.flour * flour,
+      eggSolids: KEEP.eggSolids * Math.max(totals.eggSolids, 0.05 * flour),
+      milkSolids: KEEP.milkSolids * Math.max(was.milkSolids, 0.02 * flour),
+      salt: KEEP.salt * Math.max(totals.salt, 0.004 * flour),
+      gas: KEEP.gas * Math.max(bicarbonate, 1),
+      charge: KEEP.chargePerFlour * flour,
+    },
+  };
+}
+
+/** By what a row is measured, so that its variable is about 1. */
+function scaleOf({ line, grams }: Row, flour: number): number {
+  const { ingredient } = line.part;
+  if (isFreeLeavener(ingredient) || ingredient.category === 'salt') return 0.012 * flour;
+  return grams > 1 ? grams : 0.15 * flour;
+}
+
+/** How strongly a row is pulled towards no change. */
+function stayOf({ role, grams, line }: Row): number {
+  if (role === 'swapped-in') return STAY.swappedIn;
+  if (grams > 0) return STAY.present;
+  return isFreeLeavener(line.part.ingredient) ? STAY.newLeavener : STAY.new;
+}
+
+/**
+ * Grams of every row so that what the batter does is kept as well as can be: least squares over what may move, none below nothing, with a
+ * pull towards no change.
+ */
+function settledGrams(rows: readonly Row[], held: Held, way: SwapWay): readonly number[] | undefined {
+  const { totals, target, step, perGram } = held;
+  const kept = (Object.keys(step) as Function[]).filter(
+    (of) => of !== way.lessens && !(way.losesSet && of === 'eggSolids'),
+  );
+  const shares = rows.map(({ line }) => perGram(line.part));
+  const open = rows.flatMap((row, i) => (row.role === 'swapped-in' || row.role === 'helper' ? [{ row, i }] : []));
+  if (open.length === 0) return rows.map(({ grams }) => grams);
+  const scale = (row: Row) => scaleOf(row, totals.flour);
+  const quadratic = open.map(() => open.map(() => 0));
+  const linear = open.map(() => 0);
+  for (const of of kept) {
+    const fixed = rows.reduce(
+      (sum, row, i) => (open.some((one) => one.i === i) ? sum : sum + (shares[i]?.[of] ?? 0) * row.grams),
+      0,
+    );
+    const coefficients = open.map(({ row, i }) => ((shares[i]?.[of] ?? 0) * scale(row)) / step[of]);
+    const wanted = (target[of] - fixed) / step[of];
+    coefficients.forEach((a, k) => {
+      linear[k] = (linear[k] ?? 0) + 2 * a * wanted;
+      const line = quadratic[k];
+      if (line) coefficients.forEach((b, j) => (line[j] = (line[j] ?? 0) + 2 * a * b));
+    });
+  }
+  const inequalities: Inequality[] = [];
+  open.forEach(({ row }, k) => {
+    const stay = stayOf(row);
+    const diagonal = quadratic[k];
+    if (diagonal) diagonal[k] = (diagonal[k] ?? 0) + 2 * stay;
+    linear[k] = (linear[k] ?? 0) + 2 * stay * (row.role === 'swapped-in' ? 0 : row.grams / scale(row));
+    inequalities.push({ coefficients: open.map((_, j) => (j === k ? 1 : 0)), bound: 0 });
+    if (HELPS.acid(row.line.part) && way.acidMost !== undefined)
+      inequalities.push({
+        coefficients: open.map((_, j) => (j === k ? -1 : 0)),
+        bound: (-way.acidMost * totals.flour) / scale(row),
+      });
+  });
+  const solved = leastQuadratic(quadratic, linear, inequalities);
+  return (
+    solved &&
+    rows.map((row, i) => {
+      const k = open.findIndex((one) => one.i === i);
+      return k < 0 ? row.grams : worthWeighing(row, Math.max(0, (solved[k] ?? 0) * scale(row)), totals.flour);
+    })
+  );
+}
+
+/** What comes in with less than is worth weighing out stays out. */
+function worthWeighing({ line, role, grams }: Row, amount: number, flour: number): number {
+  const least = isFreeLeavener(line.part.ingredient)
+    ? TINY.leavener * flour
+    : role === 'helper' && grams === 0
+      ? TINY.liquid * flour
+      : LEAST_GRAMS;
+  return amount < least && grams === 0 ? 0 : amount;
+}
+
+function residualsOf(
+  is: Readonly<Record<Function, number>>,
+  { was, totals, gasMillimoles }: Held,
+  gasAfter: number,
+): Readonly<Record<Residual, number>> {
+  const off = (of: Exclude<Residual, 'gas' | 'eggSolids'>, whole: number, least: number) =>
+    (100 * (is[of] - was[of])) / Math.max(Math.abs(whole), least * totals.flour);
+  return {
+    water: off('water', totals.water, 0.2),
+    fat: off('fat', was.fat, 0.01),
+    sugar: off('sugar', was.sugar, 0.01),
+    flour: off('flour', was.flour, 0.1),
+    salt: off('salt', was.salt, 0.001),
+    gas: gasMillimoles > 0 ? (100 * (gasAfter - gasMillimoles)) / gasMillimoles : 0,
+    eggSolids: was.eggSolids > 0 ? (100 * (is.eggSolids - was.eggSolids)) / was.eggSolids : 0,
+  };
+}
+
 /**
  * Replaces a share of a line by a way, and puts right what that disturbs: water, fat, sugar, flour, egg and milk solids, salt, gas and
  * acid, with whatever may move. What stays off is said in percent.
@@ -128,129 +259,28 @@ export function swapLine(
 ): Swapped | undefined {
   const from = lines.find(({ id }) => id === lineId);
   if (!from || from.part.grams <= 0) return undefined;
-  const moved = from.part.grams * share;
   const before = lines.map(({ part }) => part).filter(({ grams }) => grams > 0);
   const totals = functionalTotals(before);
   if (!(totals.flour > 0)) return undefined;
-  const settled = openBalance(before, [])([]);
-  const pH = Math.min(settled.pH, way.highestPh ?? Infinity);
-  const moistness = totals.thirst > 0 ? totals.water / totals.thirst : MOISTENER;
-
-  const rows = rowsOf(lines, from, moved, way, totals.flour);
-  const flourShare = flourShares([
-    ...before,
-    ...rows.map(({ line, grams }) => ({ ...line.part, grams: Math.max(grams, 0) })),
-  ]);
-  const shares = rows.map(({ line }) => perGram(line.part, flourShare(line.part), moistness, pH));
-  const was = sumOf(
-    before.map((part) => perGram(part, flourShare(part), moistness, pH)),
-    before.map(({ grams }) => grams),
-  );
-  const bicarbonate = before.reduce((sum, { ingredient, grams }) => sum + bicarbonateOf(ingredient) * grams, 0);
-  // what is really given off, not what the held pH would say
-  const target = { ...was, gas: settled.gasMillimoles, charge: 0 };
-  const lessened = way.lessens ?? 'none';
-  const step: Record<Function, number> = {
-    water: KEEP.water * Math.max(totals.water, 0.2 * totals.flour),
-    fat: KEEP.fat * Math.max(totals.fat, 0.05 * totals.flour),
-    sugar: KEEP.sugar * Math.max(totals.sugar, 0.05 * totals.flour),
-    flour: KEEP.flour * totals.flour,
-    eggSolids: KEEP.eggSolids * Math.max(totals.eggSolids, 0.05 * totals.flour),
-    milkSolids: KEEP.milkSolids * Math.max(was.milkSolids, 0.02 * totals.flour),
-    salt: KEEP.salt * Math.max(totals.salt, 0.004 * totals.flour),
-    gas: KEEP.gas * Math.max(bicarbonate, 1),
-    charge: KEEP.chargePerFlour * totals.flour,
-  };
-  const functions = (Object.keys(step) as Function[]).filter(
-    (one) => one !== lessened && !(way.losesSet && one === 'eggSolids'),
-  );
-
-  const open = rows.flatMap(({ role }, i) => (role === 'swapped-in' || role === 'helper' ? [i] : []));
-  const scale = (i: number) => {
-    const row = rows[i];
-    if (!row) return 1;
-    if (isFreeLeavener(row.line.part.ingredient) || row.line.part.ingredient.category === 'salt')
-      return 0.012 * totals.flour;
-    return row.grams > 1 ? row.grams : 0.15 * totals.flour;
-  };
-  let solution: readonly number[] = [];
-  if (open.length > 0) {
-    const quadratic = open.map(() => open.map(() => 0));
-    const linear = open.map(() => 0);
-    for (const one of functions) {
-      const fixed = rows.reduce(
-        (sum, row, i) => (open.includes(i) ? sum : sum + (shares[i]?.[one] ?? 0) * row.grams),
-        0,
-      );
-      const coefficients = open.map((i) => ((shares[i]?.[one] ?? 0) * scale(i)) / step[one]);
-      const wanted = (target[one] - fixed) / step[one];
-      coefficients.forEach((a, k) => {
-        linear[k] = (linear[k] ?? 0) + 2 * a * wanted;
-        const row = quadratic[k];
-        if (row) coefficients.forEach((b, j) => (row[j] = (row[j] ?? 0) + 2 * a * b));
-      });
-    }
-    const inequalities: Inequality[] = [];
-    open.forEach((i, k) => {
-      const row = rows[i];
-      if (!row) return;
-      const leavener = isFreeLeavener(row.line.part.ingredient);
-      const stay =
-        row.role === 'swapped-in'
-          ? STAY.swappedIn
-          : row.grams > 0
-            ? STAY.present
-            : leavener
-              ? STAY.newLeavener
-              : STAY.new;
-      const diagonal = quadratic[k];
-      if (diagonal) diagonal[k] = (diagonal[k] ?? 0) + 2 * stay;
-      linear[k] = (linear[k] ?? 0) + 2 * stay * (row.role === 'swapped-in' ? 0 : row.grams / scale(i));
-      inequalities.push({ coefficients: open.map((_, j) => (j === k ? 1 : 0)), bound: 0 });
-      if (HELPS.acid(row.line.part) && way.acidMost !== undefined)
-        inequalities.push({
-          coefficients: open.map((_, j) => (j === k ? -1 : 0)),
-          bound: (-way.acidMost * totals.flour) / scale(i),
-        });
-    });
-    const solved = leastQuadratic(quadratic, linear, inequalities);
-    if (!solved) return undefined;
-    solution = solved;
-  }
-  const grams = rows.map((row, i) => {
-    const k = open.indexOf(i);
-    if (k < 0) return row.grams;
-    const amount = Math.max(0, (solution[k] ?? 0) * scale(i));
-    const tiny = isFreeLeavener(row.line.part.ingredient)
-      ? TINY.leavener * totals.flour
-      : row.role === 'helper' && row.grams === 0
-        ? TINY.liquid * totals.flour
-        : LEAST_GRAMS;
-    return amount < tiny && row.grams === 0 ? 0 : amount;
-  });
+  const rows = rowsOf(lines, from, from.part.grams * share, way, totals.flour);
+  const held = heldIn(before, rows, totals, way);
+  const grams = settledGrams(rows, held, way);
+  if (!grams) return undefined;
   const after = rows.map(({ line }, i) => ({ ...line.part, grams: grams[i] ?? 0 })).filter((part) => part.grams > 0);
-  const is = sumOf(shares, grams);
-  const ledger = leaveningLedger(after);
   const gasAfter = openBalance(after, [])([]).gasMillimoles;
-  const off = (one: Exclude<Function, 'gas' | 'charge' | 'milkSolids'>, whole: number, least: number) =>
-    (100 * (is[one] - was[one])) / Math.max(Math.abs(whole), least * totals.flour);
-  const residualPercent = {
-    water: off('water', totals.water, 0.2),
-    fat: off('fat', was.fat, 0.01),
-    sugar: off('sugar', was.sugar, 0.01),
-    flour: off('flour', was.flour, 0.1),
-    salt: off('salt', was.salt, 0.001),
-    gas: settled.gasMillimoles > 0 ? (100 * (gasAfter - settled.gasMillimoles)) / settled.gasMillimoles : 0,
-    eggSolids: was.eggSolids > 0 ? (100 * (is.eggSolids - was.eggSolids)) / was.eggSolids : 0,
-  };
+  const is = sumOf(
+    rows.map(({ line }) => held.perGram(line.part)),
+    grams,
+  );
+  const residualPercent = residualsOf(is, held, gasAfter);
   return {
     way,
     share,
     lines: linesAfter(lines, rows, grams),
     residualPercent,
-    crumbPhBefore: settled.pH,
-    crumbPhAfter: ledger.crumbPh.likely,
-    gasBefore: settled.gasMillimoles,
+    crumbPhBefore: held.settledPh,
+    crumbPhAfter: leaveningLedger(after).crumbPh.likely,
+    gasBefore: held.gasMillimoles,
     gasAfter,
     notes: way.notes,
     disturbance: disturbanceOf(residualPercent, way, rows, grams),

@@ -125,20 +125,22 @@ function unsaidOne(text: string): { quantity: Quantity; rest: string } | undefin
     : undefined;
 }
 
-/** Reads one amount with its unit: "1 3/4 cups", "2 heaped tsp", "3 large", "1 x 400 g tin". */
-function readOne(text: string, sign: 1 | -1, units: UnitBook): { amount: Amount; rest: string } | undefined {
-  const readUnit = (written: string) => units.startOf(written);
+/** A number with how full its measure is, and the words behind it. */
+interface Numbered {
+  readonly text: string;
+  readonly quantity: Quantity;
+  readonly factor: number;
+  readonly sign: 1 | -1;
+  readonly rest: string;
+}
+type OneRead = { readonly amount: Amount; readonly rest: string } | undefined;
+
+const withoutOf = (rest: string) => rest.replace(/^\s*of\s+/i, ' ');
+
+/** The number at the start, with "heaped", "scant" before or behind it and "of a" taken off: "2 heaped tsp", "half of a cup". */
+function numbered(text: string, sign: 1 | -1, units: UnitBook): Numbered | undefined {
   let rest = text;
   let factor = 1;
-  const takeFullness = () => {
-    for (const [words, by] of FULLNESS) {
-      const found = words.exec(rest);
-      if (found && readUnit(rest.slice(found[0].length))) {
-        factor *= by;
-        rest = rest.slice(found[0].length);
-      }
-    }
-  };
   const lead = /^(heaped|heaping|rounded|generous|good|scant|level)\s+/i.exec(rest);
   if (lead && NUMBER.test(rest.slice(lead[0].length))) {
     factor *= FULLNESS.find(([words]) => words.test(rest))?.[1] ?? 1;
@@ -148,69 +150,96 @@ function readOne(text: string, sign: 1 | -1, units: UnitBook): { amount: Amount;
   if (!number) return undefined;
   rest = number.rest.replace(/^\s*-\s*(?=[a-z])/i, ' ').trimStart();
   const fractionOf = /^of\s+(?:an?\s+)?/i.exec(rest);
-  if (fractionOf && readUnit(rest.slice(fractionOf[0].length))) rest = rest.slice(fractionOf[0].length);
-  takeFullness();
-  const each = /^(?:x\s+)?(?=[\d.])/i.exec(rest);
-  const contained = each && /^x\s/i.test(rest) ? readOne(rest.replace(/^x\s+/i, ''), 1, units) : undefined;
-  if (contained) {
-    const container = readUnit(contained.rest.trimStart());
-    return {
-      amount: { quantity: number.quantity, unit: container?.unit, factor, sign, each: contained.amount },
-      rest: (container?.rest ?? contained.rest).replace(/^\s+of\s+/i, ' '),
-    };
-  }
-  const unit = readUnit(rest);
-  if (unit) {
-    rest = unit.rest;
-    const more = AND_PART.exec(rest);
-    const part = PART_VALUES[more?.[1]?.toLowerCase().replace(/^an? /, '') ?? ''];
-    if (more && part !== undefined) {
-      rest = rest.slice(more[0].length);
-      number.quantity = { low: number.quantity.low + part, high: number.quantity.high + part };
+  if (fractionOf && units.startOf(rest.slice(fractionOf[0].length))) rest = rest.slice(fractionOf[0].length);
+  for (const [words, by] of FULLNESS) {
+    const found = words.exec(rest);
+    if (found && units.startOf(rest.slice(found[0].length))) {
+      factor *= by;
+      rest = rest.slice(found[0].length);
     }
-    // "a 400 g tin": the container adds nothing to the weight; "1 (400 g) tin" and "2 400g tins" count containers
-    if (unit.unit.kind !== 'count') {
-      const container = readUnit(rest.replace(/^[\s-]+/, ''));
-      if (container && ['can', 'pot', 'packet', 'jar', 'bar'].includes(container.unit.id)) rest = container.rest;
-    }
-    return {
-      amount: { quantity: number.quantity, unit: unit.unit, factor, sign },
-      rest: rest.replace(/^\s*of\s+/i, ' '),
-    };
   }
+  return { text, quantity: number.quantity, factor, sign, rest };
+}
+
+/** "2 x 400 g tins": so many of an amount. */
+function severalOf({ quantity, factor, sign, rest }: Numbered, units: UnitBook): OneRead {
+  const contained = /^x\s+(?=[\d.])/i.test(rest) ? readOne(rest.replace(/^x\s+/i, ''), 1, units) : undefined;
+  if (!contained) return undefined;
+  const container = units.startOf(contained.rest.trimStart());
+  return {
+    amount: { quantity, unit: container?.unit, factor, sign, each: contained.amount },
+    rest: (container?.rest ?? contained.rest).replace(/^\s+of\s+/i, ' '),
+  };
+}
+
+/** "1 3/4 cups", "a cup and a half", "a 400 g tin": the unit stands behind the number. */
+function withUnit({ quantity, factor, sign, rest: words }: Numbered, units: UnitBook): OneRead {
+  const unit = units.startOf(words);
+  if (!unit) return undefined;
+  let rest = unit.rest;
+  const more = AND_PART.exec(rest);
+  const part = PART_VALUES[more?.[1]?.toLowerCase().replace(/^an? /, '') ?? ''];
+  const joined = more !== null && part !== undefined;
+  if (joined) rest = rest.slice(more[0].length);
+  // the container adds nothing to the weight
+  if (unit.unit.kind !== 'count') {
+    const container = units.startOf(rest.replace(/^[\s-]+/, ''));
+    if (container && ['can', 'pot', 'packet', 'jar', 'bar'].includes(container.unit.id)) rest = container.rest;
+  }
+  const whole = joined ? { low: quantity.low + part, high: quantity.high + part } : quantity;
+  return { amount: { quantity: whole, unit: unit.unit, factor, sign }, rest: withoutOf(rest) };
+}
+
+/** "1 (400 g) tin": containers are counted, what one holds stands in brackets. */
+function bracketed({ quantity, factor, sign, rest }: Numbered, units: UnitBook): OneRead {
   const bracket = /^\(([^)]*)\)\s*/.exec(rest);
-  if (bracket) {
-    const inside = readOne(bracket[1]?.replace(APPROXIMATE, '') ?? '', 1, units);
-    const container = readUnit(rest.slice(bracket[0].length));
-    if (inside && container?.unit.kind === 'count') {
-      return {
-        amount: { quantity: number.quantity, unit: container.unit, factor, sign, each: inside.amount },
-        rest: container.rest.replace(/^\s*of\s+/i, ' '),
-      };
-    }
-  }
+  if (!bracket) return undefined;
+  const inside = readOne(bracket[1]?.replace(APPROXIMATE, '') ?? '', 1, units);
+  const container = units.startOf(rest.slice(bracket[0].length));
+  if (!inside || container?.unit.kind !== 'count') return undefined;
+  return {
+    amount: { quantity, unit: container.unit, factor, sign, each: inside.amount },
+    rest: withoutOf(container.rest),
+  };
+}
+
+/** "a 400 g tin", "2 400g tins": an amount behind a number is what each of them holds. */
+function contained({ text, quantity, factor, sign, rest }: Numbered, units: UnitBook): OneRead {
   const counted = /^(?=[\d.])/.test(rest) ? readOne(rest, 1, units) : undefined;
-  if (counted?.amount.unit && counted.amount.unit.kind !== 'count' && /^an?$/i.test(first(text))) {
-    return { amount: { ...counted.amount, sign }, rest: counted.rest };
-  }
-  if (
-    counted?.amount.unit &&
-    counted.amount.unit.kind !== 'count' &&
-    /^[\s-]*(?:tin|can|pot|tub|carton|pack|packet|jar|bag|block|box|bar)/i.test(counted.rest)
-  ) {
-    const container = readUnit(counted.rest.replace(/^[\s-]+/, ''));
-    return {
-      amount: { quantity: number.quantity, unit: container?.unit, factor, sign, each: counted.amount },
-      rest: container?.rest ?? counted.rest,
-    };
-  }
+  if (!counted?.amount.unit || counted.amount.unit.kind === 'count') return undefined;
+  if (/^an?$/i.test(first(text))) return { amount: { ...counted.amount, sign }, rest: counted.rest };
+  if (!/^[\s-]*(?:tin|can|pot|tub|carton|pack|packet|jar|bag|block|box|bar)/i.test(counted.rest)) return undefined;
+  const container = units.startOf(counted.rest.replace(/^[\s-]+/, ''));
+  return {
+    amount: { quantity, unit: container?.unit, factor, sign, each: counted.amount },
+    rest: container?.rest ?? counted.rest,
+  };
+}
+
+/** "3 large": a size stands where a unit would. */
+function sized({ quantity, sign, rest }: Numbered): OneRead {
   const size = SIZE.exec(rest);
-  if (size)
-    return {
-      amount: { quantity: number.quantity, unit: undefined, factor: 1, sign, size: size[1]?.toLowerCase() ?? '' },
+  return (
+    (size && {
+      amount: { quantity, unit: undefined, factor: 1, sign, size: size[1]?.toLowerCase() ?? '' },
       rest: rest.slice(size[0].length),
-    };
-  return { amount: { quantity: number.quantity, unit: undefined, factor, sign }, rest };
+    }) ??
+    undefined
+  );
+}
+
+/** Reads one amount with its unit: "1 3/4 cups", "2 heaped tsp", "3 large", "1 x 400 g tin". */
+function readOne(text: string, sign: 1 | -1, units: UnitBook): OneRead {
+  const number = numbered(text, sign, units);
+  if (!number) return undefined;
+  const { quantity, factor, rest } = number;
+  return (
+    severalOf(number, units) ??
+    withUnit(number, units) ??
+    bracketed(number, units) ??
+    contained(number, units) ??
+    sized(number) ?? { amount: { quantity, unit: undefined, factor, sign }, rest }
+  );
 }
 
 /** "a cup and a half": the part stands behind the unit. */

@@ -106,12 +106,19 @@ const BASIN = /^(?:pudding|ramekin|mug|can)/;
 const SMALLEST_CM = 3;
 const LARGEST_CM = 75;
 
-/**
- * A pan as a person writes it, in inches or centimetres: "9x5x2.75 in loaf", "23 cm springform", "2 lb loaf tin",
- * "12-cup muffin tin", "18 cm round, 9 cm deep", "6x3 in round x 3". What is not said comes from the nearest pan of the
- * table, but for the material: unsaid, it is light metal.
- */
-export function parsePan(written: string): ParsedPan {
+/** What is said of a pan, before it is one. */
+interface PanWords {
+  readonly text: string;
+  readonly count: number;
+  readonly material: PanMaterial | undefined;
+  /** "9 cm deep", with the words taken off the text. */
+  readonly depthSaid: RegExpExecArray | null;
+  /** "a deep 23 cm round": deep, with no figure. */
+  readonly deepTin: boolean;
+}
+
+/** One spelling, and what stands around the size: how many, of what, how deep. */
+function wordsOfPan(written: string): PanWords {
   let text = written
     .toLowerCase()
     .replace(/×/g, 'x')
@@ -134,54 +141,62 @@ export function parsePan(written: string): ParsedPan {
   const deepTin = depthFound !== null && !/\d/.test(text.replace(depthFound[0], ' '));
   const depthSaid = deepTin ? null : depthFound;
   if (depthSaid) text = text.replace(depthSaid[0], ' ');
+  return { text, count, material, depthSaid, deepTin };
+}
 
-  const word = SHAPE_WORDS.find(([pattern]) => pattern.test(text))?.[1];
-  if (NOT_BUILT.test(text) && word !== 'muffin') return { kind: 'unknown', because: 'shape-not-built' };
-  if (word === 'muffin') return parseMuffinTin(text, count, material);
-
-  const several = /^(?:in )?(two|three|four|six|\d)\s+(?=\d|[a-z])/.exec(text);
-  if (several && /pans|tins|rounds|loaves|squares|sandwich|dishes/.test(text)) {
-    count = COUNT_WORDS[several[1] ?? ''] ?? Number(several[1]);
-    text = text.slice(several[0].length);
-  }
-
-  const dimensions = DIMENSIONS.exec(text);
-  const single = dimensions ? null : ONE_LENGTH.exec(text);
+/** A pan that is named and not measured: "2 lb loaf tin", "springform". */
+function namedPan({ text, count, material }: PanWords, word: PanShape | undefined): ParsedPan {
   const pounds =
     /(\d)\s*-?\s*(?:lb|pound)s?\b/.exec(text) ??
     (/\b450\s*g\b/.test(text) ? ['', '1'] : /\b900\s*g\b/.test(text) ? ['', '2'] : null);
-  if (!dimensions && !single) {
-    if (word === 'loaf' && pounds) {
-      const tin = SHELF_PANS.find((pan) => pan.id === `loaf_uk_${pounds[1]}lb`);
-      if (tin) return finish(tin, count, material, ['size']);
-    }
-    const named = SHELF_PANS.find((pan) => pan.shape !== 'muffin' && pan.aliases.some((alias) => text.includes(alias)));
-    if (named) return finish(named, count, material, ['size']);
-    return word ? { kind: 'size-missing', shape: word } : { kind: 'unknown', because: 'no-pan' };
+  if (word === 'loaf' && pounds) {
+    const tin = SHELF_PANS.find((pan) => pan.id === `loaf_uk_${pounds[1]}lb`);
+    if (tin) return finish(tin, count, material, ['size']);
   }
+  const named = SHELF_PANS.find((pan) => pan.shape !== 'muffin' && pan.aliases.some((alias) => text.includes(alias)));
+  if (named) return finish(named, count, material, ['size']);
+  return word ? { kind: 'size-missing', shape: word } : { kind: 'unknown', because: 'no-pan' };
+}
 
+interface PanSizes {
+  /** Lengths as written, in cm: across, and along or deep. */
+  readonly sizes: readonly number[];
+  readonly depth: number | undefined;
+}
+
+/** The lengths that are written, and the depth; undefined where none is. */
+function sizesOf({ text, depthSaid, deepTin }: PanWords): PanSizes | undefined {
+  const dimensions = DIMENSIONS.exec(text);
+  const single = dimensions ? null : ONE_LENGTH.exec(text);
+  if (!dimensions && !single) return undefined;
   const raw = dimensions
     ? [dimensions[1], dimensions[3], dimensions[5]].filter((d) => d !== undefined).map(toNumber)
     : [toNumber(single?.[1] ?? '')];
   const unit = unitOf(dimensions ? [dimensions[2], dimensions[4], dimensions[6]] : [single?.[2]], raw);
-  const sizes = raw.map((length) => inCm(length, unit));
-  const depthOfWords = depthSaid
+  const depth = depthSaid
     ? inCm(toNumber(depthSaid[1] ?? ''), depthSaid[2] ? unitOf([depthSaid[2]], [1]) : unit)
     : deepTin
       ? DEEP_TIN_CM
       : undefined;
-  const [a = 0, b, c] = sizes;
-  let shape = word;
-  if (shape === undefined) {
-    if (b === undefined) {
-      if (!/\b(?:pan|tin|dish|mould|mold|tray)\b|^[\d. ]+(?:cm|in)$/.test(text))
-        return { kind: 'unknown', because: 'no-pan' };
-      shape = 'round';
-    } else if (Math.abs(a - b) < 0.6) shape = 'square';
-    else
-      shape =
-        Math.min(a, b) <= 14 && Math.max(a, b) <= 36 && Math.max(a, b) / Math.min(a, b) >= 1.5 ? 'loaf' : 'rectangle';
-  }
+  return { sizes: raw.map((length) => inCm(length, unit)), depth };
+}
+
+/** The shape that sizes alone say; undefined where one length without a word is no pan. */
+function shapeOfSizes(text: string, [a = 0, b]: readonly number[]): PanShape | undefined {
+  if (b === undefined)
+    return /\b(?:pan|tin|dish|mould|mold|tray)\b|^[\d. ]+(?:cm|in)$/.test(text) ? 'round' : undefined;
+  if (Math.abs(a - b) < 0.6) return 'square';
+  const [narrow, long] = [Math.min(a, b), Math.max(a, b)];
+  return narrow <= 14 && long <= 36 && long / narrow >= 1.5 ? 'loaf' : 'rectangle';
+}
+
+/** A pan of the sizes written: the one of the table that is like it, else one made from the sizes. */
+function sizedPan(
+  written: string,
+  { text, count, material }: PanWords,
+  shape: PanShape,
+  { sizes: [a = 0, b, c], depth: depthOfWords }: PanSizes,
+): ParsedPan {
   const circular = shape === 'round' || shape === 'ring';
   const [length, width, depth] = circular
     ? [a, a, depthOfWords ?? b]
@@ -192,7 +207,6 @@ export function parsePan(written: string): ParsedPan {
     (depth !== undefined && !(depth >= 1 && depth <= 25))
   )
     return { kind: 'unknown', because: 'size-unlikely' };
-
   const like = nearest(shape, length, width, depth, text);
   if (like) return finish(like, count, material, depth === undefined ? ['depth'] : [], depth);
   const depthCm = depth ?? USUAL_DEPTH_CM[shape];
@@ -203,6 +217,29 @@ export function parsePan(written: string): ParsedPan {
     ...(shape === 'ring' && { tubeDiameterCm: TUBE_SHARE * length, ...(isFluted(text) && { shapeFactor: FLUTES_LEAVE }) }),
   }; // prettier-ignore
   return { kind: 'pan', set: { pan, count }, assumed: depth === undefined ? ['depth'] : [] };
+}
+
+/**
+ * A pan as a person writes it, in inches or centimetres: "9x5x2.75 in loaf", "23 cm springform", "2 lb loaf tin",
+ * "12-cup muffin tin", "18 cm round, 9 cm deep", "6x3 in round x 3". What is not said comes from the nearest pan of the
+ * table, but for the material: unsaid, it is light metal.
+ */
+export function parsePan(written: string): ParsedPan {
+  let words = wordsOfPan(written);
+  const word = SHAPE_WORDS.find(([pattern]) => pattern.test(words.text))?.[1];
+  if (NOT_BUILT.test(words.text) && word !== 'muffin') return { kind: 'unknown', because: 'shape-not-built' };
+  if (word === 'muffin') return parseMuffinTin(words.text, words.count, words.material);
+  const several = /^(?:in )?(two|three|four|six|\d)\s+(?=\d|[a-z])/.exec(words.text);
+  if (several && /pans|tins|rounds|loaves|squares|sandwich|dishes/.test(words.text))
+    words = {
+      ...words,
+      count: COUNT_WORDS[several[1] ?? ''] ?? Number(several[1]),
+      text: words.text.slice(several[0].length),
+    };
+  const sizes = sizesOf(words);
+  if (!sizes) return namedPan(words, word);
+  const shape = word ?? shapeOfSizes(words.text, sizes.sizes);
+  return shape === undefined ? { kind: 'unknown', because: 'no-pan' } : sizedPan(written, words, shape, sizes);
 }
 
 function nearest(

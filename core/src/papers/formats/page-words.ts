@@ -52,6 +52,11 @@ interface OpenProperty {
   text: string;
 }
 
+/** Elements that hold no words of their own. */
+const VOID: ReadonlySet<string> = new Set(
+  'meta link img br hr input source wbr col area base embed track param'.split(' '),
+);
+
 /** Takes a page apart into visible words, JSON-LD scripts and the microdata of recipes. */
 export function pageWords(source: string): PageWords {
   let text = '';
@@ -62,22 +67,6 @@ export function pageWords(source: string): PageWords {
   const recipes: Microdata[][] = [];
   const scopes: { readonly depth: number; readonly properties: Microdata[] | undefined }[] = [];
   const open: OpenProperty[] = [];
-  const void_ = new Set([
-    'meta',
-    'link',
-    'img',
-    'br',
-    'hr',
-    'input',
-    'source',
-    'wbr',
-    'col',
-    'area',
-    'base',
-    'embed',
-    'track',
-    'param',
-  ]);
   const recipe = () => scopes.findLast(({ properties }) => properties !== undefined)?.properties;
 
   const parser = new Parser(
@@ -97,7 +86,7 @@ export function pageWords(source: string): PageWords {
         if (into && property !== undefined) {
           const said = attributes['content'] ?? attributes['datetime'];
           if (said !== undefined) into.push({ property, text: said });
-          else if (!void_.has(name)) open.push({ property, depth, text: '' });
+          else if (!VOID.has(name)) open.push({ property, depth, text: '' });
         }
         if (BLOCK.has(name)) {
           text += '\n';
