@@ -1,5 +1,6 @@
-import { flourShares, givenShare, type WeighedPart } from '../../formula/formula/index.js';
-import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import type { WeighedPart } from '../../formula/formula/index.js';
+import { perGramIn, type PerGram } from '../per-gram/index.js';
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
 
 /** What pulls on a crumb. Two pairs: tough against tender, dry against wet. */
 export const FORCES = ['toughens', 'softens', 'dries', 'wets'] as const;
@@ -34,33 +35,28 @@ const WHITE_SOLIDS: Readonly<Record<string, number>> = {
 }; // prettier-ignore
 
 /** What one gram of a part does to each force. */
-function forcePerGram(part: WeighedPart, flourShare: number): Readonly<Record<Force, number>> {
-  const { ingredient } = part;
-  const { water, fat, sugars, protein } = ingredient.composition;
-  const role = roleOf(ingredient);
-  const gives = givenShare(part);
+function forcePerGram({ ingredient }: WeighedPart, gram: PerGram): Readonly<Record<Force, number>> {
+  const { protein } = ingredient.composition;
   const wheat = ingredient.category === 'flour' || ingredient.category === 'whole-grain flour';
   const gluten = wheat && !ingredient.behavesAs.includes('oat');
-  const milk = ingredient.category === 'dairy' || ingredient.category === 'cultured dairy';
-  const solids = milk ? Math.max(0, 1 - water - fat) : 0;
   return {
     toughens:
-      flourShare * (gluten ? protein / GLUTEN_OF_FLOUR : OTHER_FLOUR_TOUGHENS) +
+      gram.flour * (gluten ? protein / GLUTEN_OF_FLOUR : OTHER_FLOUR_TOUGHENS) +
       EGG_WHITE_SOLIDS_TOUGHEN * (WHITE_SOLIDS[ingredient.behavesAs] ?? 0) +
-      MILK_SOLIDS_TOUGHEN * solids,
-    softens: gives * (fat + SUGAR_SOFTENS * sugars),
-    dries: role.thirst,
-    wets: gives * water,
+      MILK_SOLIDS_TOUGHEN * gram.milkSolids,
+    softens: gram.fat + SUGAR_SOFTENS * gram.sugar,
+    dries: gram.thirst,
+    wets: gram.water,
   };
 }
 
 /** What toughens, softens, dries and wets a batter, with each ingredient's share, the greatest first. */
 export function forcesOf(parts: readonly WeighedPart[]): Forces {
-  const flourShare = flourShares(parts);
+  const perGramOf = perGramIn(parts);
   const sums = new Map<Ingredient, Record<Force, number>>();
   const total: Record<Force, number> = { toughens: 0, softens: 0, dries: 0, wets: 0 };
   for (const part of parts) {
-    const perGram = forcePerGram(part, flourShare(part));
+    const perGram = forcePerGram(part, perGramOf(part));
     const before = sums.get(part.ingredient) ?? { toughens: 0, softens: 0, dries: 0, wets: 0 };
     for (const force of FORCES) {
       before[force] += perGram[force] * part.grams;

@@ -88,24 +88,18 @@ interface Candidate {
 const teaspoonOf = ({ gramsPerMillilitre }: Ingredient, usual: number) =>
   gramsPerMillilitre.spooned === undefined ? usual : 5 * gramsPerMillilitre.spooned;
 
-/**
- * Sets soda and powder, and an acid where the school adds one, so that gas and crumb pH come into their bands, in amounts that spoons or a
- * fine scale can measure. Every lattice point in reach is tried: one inside both bands wins whenever there is one, then what the school
- * wants, then the middle of the bands.
- * @returns the best first; its `hit` is false when nothing measurable is inside both bands. Empty without flour.
- * @source leavening.md, inverse problem (A.9)
- */
-export function setLeavening(task: SettingTask): readonly Setting[] {
-  const { locked, school, gas, crumbPh, powder, fineness } = task;
-  const flour = functionalTotals(locked).flour;
-  if (!(flour > 0)) return [];
+/** Grams in the level teaspoon of each. */
+interface Spoons {
+  readonly soda: number;
+  readonly powder: number;
+  readonly acid: number;
+}
+type Judge = (sodaGrams: number, powderGrams: number, acidGrams: number) => Candidate;
+
+/** How a choice of soda, powder and acid comes out in this batter, and what it costs: gas and pH outside their bands most. */
+function judgeOf(task: SettingTask, flour: number, acid: Ingredient | undefined, spoon: Spoons): Judge {
+  const { locked, school, gas, crumbPh, powder } = task;
   const soda = mustBeIngredient('baking-soda');
-  const acid = school === 'added-acid' ? (task.acid ?? mustBeIngredient('cream-of-tartar')) : undefined;
-  const spoon = {
-    soda: task.gramsPerTeaspoon?.soda ?? GRAMS_PER_TEASPOON.soda,
-    powder: task.gramsPerTeaspoon?.powder ?? teaspoonOf(powder, GRAMS_PER_TEASPOON.powder),
-    acid: acid ? teaspoonOf(acid, GRAMS_PER_TEASPOON.creamOfTartar) : 1,
-  };
   const settle = openBalance(locked, acid ? [soda, powder, acid] : [soda, powder]);
   const foodAcid = Math.max(
     0,
@@ -113,8 +107,8 @@ export function setLeavening(task: SettingTask): readonly Setting[] {
   );
   const acidMeq = acid ? acidityOf(acid) : 0;
   const leftWanted = school === 'browning' ? (task.leftShare ?? USUAL_BROWNING_SHARE) : 0;
-
-  const judge = (sodaGrams: number, powderGrams: number, acidGrams: number): Candidate => {
+  const gasMiddle = Math.max(gas.typical, 0.1);
+  return (sodaGrams, powderGrams, acidGrams) => {
     const settled = settle([sodaGrams, powderGrams, acidGrams]);
     const gasGrams = (settled.gasMillimoles * MOLAR_MASS.carbonDioxide) / 10 / flour;
     const sodaMeq = sodaGrams * SODA_MEQ_PER_GRAM;
@@ -125,7 +119,6 @@ export function setLeavening(task: SettingTask): readonly Setting[] {
     const inside = missGas <= GAS_TOLERANCE && missPh <= PH_TOLERANCE;
     const unused = Math.max(0, acids - sodaMeq) / Math.max(4, acids);
     const spoons = sodaGrams / spoon.soda + powderGrams / spoon.powder + acidGrams / spoon.acid;
-    const gasMiddle = Math.max(gas.typical, 0.1);
     const cost =
       20 * (missGas / gasMiddle) +
       60 * (missGas / gasMiddle) ** 2 +
@@ -138,7 +131,11 @@ export function setLeavening(task: SettingTask): readonly Setting[] {
       (school === 'acid-only' ? 0.6 * unused ** 2 : 0);
     return { soda: sodaGrams, powder: powderGrams, acid: acidGrams, gas: gasGrams, ph: settled.pH, left, inside, cost };
   };
+}
 
+/** Every choice that spoons can measure and that gives about the gas that is wanted. */
+function lattice(task: SettingTask, flour: number, acid: Ingredient | undefined, spoon: Spoons, judge: Judge) {
+  const { school, gas, powder } = task;
   const found: Candidate[] = [];
   const mostSoda = school === 'powder-only' ? 0 : (SODA_MOST / 100) * flour;
   const mostPowder = school === 'added-acid' ? 0 : Math.max(POWDER_MOST_TEASPOONS * spoon.powder, 0.09 * flour);
@@ -163,42 +160,58 @@ export function setLeavening(task: SettingTask): readonly Setting[] {
       }
     }
   }
-  if (found.length === 0) found.push(judge(0, 0, 0));
-  const order = (a: Candidate, b: Candidate) => Number(b.inside) - Number(a.inside) || a.cost - b.cost;
-  found.sort(order);
-  const [best] = found;
-  const fine = fineness === 'tenths' && best ? [...tenthsAround(best, spoon, judge, school), ...found] : found;
+  return found.length === 0 ? [judge(0, 0, 0)] : found;
+}
+
+const best = (a: Candidate, b: Candidate) => Number(b.inside) - Number(a.inside) || a.cost - b.cost;
+
+/**
+ * Sets soda and powder, and an acid where the method adds one, so that gas and crumb pH come into their bands, in amounts that spoons or
+ * a fine scale can measure. Every lattice point in reach is tried: one inside both bands wins whenever there is one, then what the
+ * method wants, then the middle of the bands.
+ * @returns the best first; its `hit` is false when nothing measurable is inside both bands. Empty without flour.
+ * @source leavening.md, inverse problem (A.9)
+ */
+export function setLeavening(task: SettingTask): readonly Setting[] {
+  const { locked, school, powder, fineness } = task;
+  const flour = functionalTotals(locked).flour;
+  if (!(flour > 0)) return [];
+  const acid = school === 'added-acid' ? (task.acid ?? mustBeIngredient('cream-of-tartar')) : undefined;
+  const spoon: Spoons = {
+    soda: task.gramsPerTeaspoon?.soda ?? GRAMS_PER_TEASPOON.soda,
+    powder: task.gramsPerTeaspoon?.powder ?? teaspoonOf(powder, GRAMS_PER_TEASPOON.powder),
+    acid: acid ? teaspoonOf(acid, GRAMS_PER_TEASPOON.creamOfTartar) : 1,
+  };
+  const judge = judgeOf(task, flour, acid, spoon);
+  const found = lattice(task, flour, acid, spoon, judge).sort(best);
+  const [first] = found;
+  const fine = fineness === 'tenths' && first ? [...tenthsAround(first, spoon, judge, school), ...found] : found;
   return fine
-    .sort(order)
+    .sort(best)
     .slice(0, 5)
-    .map((one): Setting => {
-      const gasStanding = standing(one.gas, { low: gas.low - GAS_TOLERANCE, high: gas.high + GAS_TOLERANCE });
-      const phStanding = standing(one.ph, { low: crumbPh.low - PH_TOLERANCE, high: crumbPh.high + PH_TOLERANCE });
-      return {
-        school,
-        sodaGrams: one.soda,
-        sodaTeaspoons: one.soda / spoon.soda,
-        powderGrams: one.powder,
-        powderTeaspoons: one.powder / spoon.powder,
-        acidGrams: one.acid,
-        acidTeaspoons: one.acid / spoon.acid,
-        gasGramsPer100gFlour: one.gas,
-        crumbPh: one.ph,
-        leftShare: one.left,
-        gasStanding,
-        phStanding,
-        hit: one.inside,
-      };
-    });
+    .map((candidate) => settingOf(candidate, task, spoon));
+}
+
+function settingOf(candidate: Candidate, { school, gas, crumbPh }: SettingTask, spoon: Spoons): Setting {
+  return {
+    school,
+    sodaGrams: candidate.soda,
+    sodaTeaspoons: candidate.soda / spoon.soda,
+    powderGrams: candidate.powder,
+    powderTeaspoons: candidate.powder / spoon.powder,
+    acidGrams: candidate.acid,
+    acidTeaspoons: candidate.acid / spoon.acid,
+    gasGramsPer100gFlour: candidate.gas,
+    crumbPh: candidate.ph,
+    leftShare: candidate.left,
+    gasStanding: standing(candidate.gas, { low: gas.low - GAS_TOLERANCE, high: gas.high + GAS_TOLERANCE }),
+    phStanding: standing(candidate.ph, { low: crumbPh.low - PH_TOLERANCE, high: crumbPh.high + PH_TOLERANCE }),
+    hit: candidate.inside,
+  };
 }
 
 /** The best point of the spoons, moved in tenths of a gram. */
-function tenthsAround(
-  best: Candidate,
-  spoon: { readonly soda: number; readonly powder: number; readonly acid: number },
-  judge: (soda: number, powder: number, acid: number) => Candidate,
-  school: School,
-): readonly Candidate[] {
+function tenthsAround(best: Candidate, spoon: Spoons, judge: Judge, school: School): readonly Candidate[] {
   const around = (grams: number, reach: number, fixed: boolean): readonly number[] => {
     if (fixed) return [0];
     const from = Math.max(0, Math.round((grams - reach) / TENTH_GRAM));

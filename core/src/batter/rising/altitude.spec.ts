@@ -1,4 +1,5 @@
-import { altitudeAdvice, boilingCelsius, pressureKilopascals } from './index.js';
+import { airAt } from '../../ground/steam/index.js';
+import { altitudeAdvice } from './index.js';
 
 /** Height, pressure, boiling point, leavener factor, liquid, sugar, oven. @source leavening.md A.5; pressures and boiling points are the standard atmosphere's */
 const PUBLISHED = [
@@ -13,8 +14,9 @@ describe('altitude', () => {
   for (const { metres, kilopascals, boils, leavener, liquid, sugar, oven } of PUBLISHED) {
     it(`advises at ${metres} m what the tables say`, () => {
       const advice = altitudeAdvice(metres);
-      expect(Math.abs(pressureKilopascals(metres) - kilopascals)).toBeLessThan(0.06);
-      expect(Math.abs(boilingCelsius(metres) - boils)).toBeLessThan(0.1);
+      expect(Math.abs(airAt(metres).pressurePascals / 1000 - kilopascals)).toBeLessThan(0.06);
+      // the page's boiling points are by Clausius and Clapeyron: 0.2 low at 3000 m, where the steam tables say 89.97 °C for 70.1 kPa
+      expect(Math.abs(advice.boilingCelsius - boils)).toBeLessThan(0.25);
       expect(Math.abs(advice.leavenerFactor.likely - leavener)).toBeLessThan(0.006);
       expect(Math.abs(advice.liquidPercentOfFlour.likely - liquid)).toBeLessThan(0.6);
       expect(Math.abs(advice.sugarPercentLess.likely - sugar)).toBeLessThan(0.6);

@@ -1,22 +1,7 @@
+import { airAt, SEA_LEVEL_PASCALS } from '../../ground/steam/index.js';
 import type { Range } from '../../ground/verdict/index.js';
 
-const SEA_LEVEL_KILOPASCALS = 101.325;
 const HIGHEST_METRES = 3500;
-
-/** Air pressure of the standard atmosphere, kPa. Valid to 11 000 m. @source leavening.md 1.5 */
-export function pressureKilopascals(metres: number): number {
-  return SEA_LEVEL_KILOPASCALS * (1 - 2.25577e-5 * metres) ** 5.25588;
-}
-
-/** Where water boils, °C. Clausius-Clapeyron with 40.66 kJ/mol; within 0.3 °C to 3000 m. */
-export function boilingCelsius(metres: number): number {
-  return 1 / (1 / 373.15 - (8.314 / 40660) * Math.log(pressureKilopascals(metres) / SEA_LEVEL_KILOPASCALS)) - 273.15;
-}
-
-/** Saturation pressure of water, kPa, 0–110 °C. Magnus-Tetens, held down a little where it overshoots. */
-export function saturationKilopascals(celsius: number): number {
-  return 0.61078 * Math.exp((17.27 * celsius) / (celsius + 237.3)) * (celsius > 70 ? 0.985 : 1);
-}
 
 /** What bakers change at a height above the sea. Practitioners' tables, not measurements; above 2500 m the evidence is weak. */
 export interface AltitudeAdvice {
@@ -45,7 +30,8 @@ const TIME_PER_KILOMETRE = 6.5;
 /** The classical adjustments at a height, with their spread. 0–3500 m. @source leavening.md 1.5 */
 export function altitudeAdvice(metres: number): AltitudeAdvice {
   const at = Math.min(HIGHEST_METRES, Math.max(0, metres));
-  const ratio = pressureKilopascals(at) / SEA_LEVEL_KILOPASCALS;
+  const air = airAt(at);
+  const ratio = air.pressurePascals / SEA_LEVEL_PASCALS;
   const kilometres = at / 1000;
   const scaled = ({ low, likely, high }: Range): Range => ({
     low: low * kilometres,
@@ -54,7 +40,7 @@ export function altitudeAdvice(metres: number): AltitudeAdvice {
   });
   return {
     metres: at,
-    boilingCelsius: boilingCelsius(at),
+    boilingCelsius: air.boilingCelsius,
     leavenerFactor: {
       low: ratio ** LEAVENER_EXPONENT.high,
       likely: ratio ** LEAVENER_EXPONENT.likely,

@@ -1,6 +1,6 @@
 import { functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { isInclusion, roleOf } from '../../kitchen/ingredients/index.js';
-import { boilingCelsius, pressureKilopascals, saturationKilopascals } from './altitude.js';
+import { airAt, saturationPascals } from '../../ground/steam/index.js';
 import type { BatterBehaviour } from './batter-behaviour.js';
 import type { Ledger } from '../leavening/index.js';
 
@@ -70,8 +70,9 @@ export function liftOf(
   const mass = Math.max(total.grams, 1e-9);
   const water = batter.reduce((sum, { ingredient, grams }) => sum + grams * ingredient.composition.water, 0);
   const sweet = total.sugar / Math.max(total.sugar + water, 1e-9);
-  const pressure = pressureKilopascals(metresAboveSea);
-  const setsAt = Math.min(78 + 22 * sweet, boilingCelsius(metresAboveSea) - 2.5);
+  const outside = airAt(metresAboveSea);
+  const pressure = outside.pressurePascals / 1000;
+  const setsAt = Math.min(78 + 22 * sweet, outside.boilingCelsius - 2.5);
   const waterActivity = Math.max(0.85, 1 - 0.22 * sweet ** 2);
   const kelvin = setsAt + 273.15;
 
@@ -84,7 +85,7 @@ export function liftOf(
   const held = behaviour.creamed ? 0.4 + 0.6 * Math.min(1, solidFat / Math.max(0.35 * ledger.flourGrams, 1e-9)) : 1;
   const airMillilitres = behaviour.air * held * mass;
   const air = (pressure * airMillilitres) / (GAS_CONSTANT * MIXED_AT_KELVIN);
-  const dryPressure = Math.max(8, pressure - waterActivity * saturationKilopascals(setsAt));
+  const dryPressure = Math.max(8, pressure - (waterActivity * saturationPascals(setsAt)) / 1000);
   const millilitres = (millimoles: number, kiloPascals: number, temperature: number) =>
     (millimoles * GAS_CONSTANT * temperature) / kiloPascals;
   const gas = millilitres(carbonDioxide + air, dryPressure, kelvin);

@@ -1,7 +1,7 @@
 import { isFree, type Fill, type VesselSet } from '../../kitchen/pans/index.js';
 import type { OvenCourse } from './bake-spec.js';
 import type { Anchor } from './known-bake.js';
-import type { SetPoint } from './predict-bake.js';
+import type { SetPoint } from './set-point.js';
 import type { BakeTimeline } from './timeline.js';
 
 /** What to do during the bake, and what to beware of. */

@@ -3,7 +3,8 @@ import type { VesselSet } from '../../kitchen/pans/index.js';
 import type { OvenCourse } from './bake-spec.js';
 import { anchorOn, type Anchor, type BakedBatter, type KnownTime } from './known-bake.js';
 import { HEAT_STYLE_OF, HEAT_STYLES, type HeatStyleId } from './parameters.js';
-import { predictBake, type OvenKnown, type PredictionResult, type SetPoint } from './predict-bake.js';
+import { predictBake, type OvenKnown, type PredictionResult } from './predict-bake.js';
+import type { SetPoint } from './set-point.js';
 
 /** All that the simulation needs: plain data, ready to be sent to a worker. Put together in one place only, the topic `bakes`. */
 export interface BakeJob {

@@ -10,7 +10,7 @@ import {
   WATER_MOLAR_KILOGRAMS,
   ZERO_CELSIUS_KELVIN,
 } from './physics.js';
-import { airAt, saturationPascals, saturationSlope } from './water-vapour.js';
+import { airAt, saturationPascals, saturationSlope } from '../../ground/steam/index.js';
 
 /** What a batter is made of, and what follows from that for its heat, whatever pan it is in. */
 export interface Composition {

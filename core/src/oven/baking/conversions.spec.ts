@@ -1,4 +1,4 @@
-import { numberIn, readTable } from '../../ground/numerics/index.js';
+import { EIGHT_IN_TEN, numberIn, readTable } from '../../ground/numerics/index.js';
 import { familyFolds } from '../../doors/samples/heat-folds.js';
 import { REFERENCE_BAKES, type ReferenceBake } from '../../doors/samples/reference-bakes.js';
 import { REFERENCE_CONVERSIONS_TABLE } from '../../doors/samples/reference-conversions.table.js';
@@ -107,7 +107,7 @@ describe('another pan from a known bake, over the reference conversions', () => 
   it('has 80 % windows that hold between 75 and 88 % of the truths', () => {
     const held = pairs.filter((pair) => {
       const spread = pair.sameShape ? SPREAD_ANCHORED.sameShape : SPREAD_ANCHORED.otherShape;
-      return Math.abs(Math.log(pair.minutes / pair.expected)) <= 1.2816 * spread;
+      return Math.abs(Math.log(pair.minutes / pair.expected)) <= EIGHT_IN_TEN * spread;
     });
     expect(held.length / pairs.length).toBeGreaterThanOrEqual(0.75);
     expect(held.length / pairs.length).toBeLessThanOrEqual(0.88);

@@ -13,7 +13,7 @@ import {
   WATER_MOLAR_KILOGRAMS,
   ZERO_CELSIUS_KELVIN,
 } from './physics.js';
-import { saturationFromTable, saturationSlope } from './water-vapour.js';
+import { saturationFromTable, saturationSlope } from '../../ground/steam/index.js';
 
 /** Coldest the oven's air is taken to stand over the cake's surface, °C: the buoyancy of nothing is nothing. */
 const LEAST_DIFFERENCE_CELSIUS = 10;

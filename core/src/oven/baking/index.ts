@@ -1,4 +1,3 @@
-export { airAt, saturationPascals, type Air } from './water-vapour.js';
 export {
   HEAT_MODEL,
   HEAT_STYLE_IDS,
@@ -32,15 +31,12 @@ export {
 } from './known-bake.js';
 export {
   predictBake,
-  settingFor,
   type BakePrediction,
   type BakeRequest,
-  type KnownSetting,
   type OvenKnown,
   type PredictionResult,
-  type SetPoint,
-  type SetPointReason,
 } from './predict-bake.js';
+export { settingFor, type KnownSetting, type SetPoint, type SetPointReason } from './set-point.js';
 export { batterGrowth, batterOf, runBakeJob, WARM_UP_JOB, type BakeJob } from './bake-job.js';
 export type { BakeAdvice, BakeAdviceCode } from './advice.js';
 export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSchedule } from './read-course.js';

@@ -1,3 +1,4 @@
+import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
 import type { VesselSet } from '../../kitchen/pans/index.js';
 import type { BakeSpec, OvenCourse } from './bake-spec.js';
 import { HEAT_MODEL, type HeatModel, type HeatStyleId } from './parameters.js';
@@ -39,7 +40,6 @@ const SPREAD_OF_KNOWN: Readonly<Record<KnownFrom, number>> = {
 };
 /** What formula and kitchen scatter by around the model: the prior that the known time is weighed against. */
 const SPREAD_OF_KITCHENS = 0.12;
-const EIGHT_IN_TEN = 1.28;
 /** Beyond a heat factor of 2, time, pan, mass and temperature do not belong together. */
 const LARGEST_FACTOR = 2;
 /** d ln(time) / d ln(heat), to start the search. */

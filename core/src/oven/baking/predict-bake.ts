@@ -1,70 +1,18 @@
 import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
-import { fillPans, panSetOf, type Fill, type PanMaterial, type VesselSet } from '../../kitchen/pans/index.js';
+import { fillPans, panSetOf, type Fill, type VesselSet } from '../../kitchen/pans/index.js';
 import type { Range } from '../../ground/verdict/index.js';
 import { adviceFor, type BakeAdvice } from './advice.js';
-import type { BakeFrame, OvenCourse } from './bake-spec.js';
+import type { BakeFrame, BakeResult, OvenCourse } from './bake-spec.js';
 import { bodyOf } from './body.js';
 import { DONENESS, donenessOf, type DonenessHere } from './doneness.js';
-import { batterOfKnown, kinship, specOf, type Anchor, type BakedBatter } from './known-bake.js';
+import { batterOfKnown, kinship, specOf, type Anchor, type BakedBatter, type Kinship } from './known-bake.js';
 import { HEAT_STYLES } from './parameters.js';
 import { isApart, plainLawMinutes, rulesOfThumb, type RuleOfThumb } from './rules-of-thumb.js';
+import type { SetPoint, SetPointReason } from './set-point.js';
 import { simulateBake } from './simulate.js';
 import { timelineOf, type BakeTimeline } from './timeline.js';
-import { airAt } from './water-vapour.js';
+import { airAt } from '../../ground/steam/index.js';
 import { surenessOf, thinEvidence, type WindowReason } from './window.js';
-
-/** Why the oven is set as it is. Codes; the sentences are in core/wording. */
-export type SetPointReason =
-  | { readonly code: 'as-known'; readonly celsius: number }
-  | { readonly code: 'usual-for-style'; readonly celsius: number }
-  | { readonly code: 'chosen'; readonly celsius: number }
-  | { readonly code: 'fan' | 'no-fan' | 'dark' | 'glass' | 'lighter'; readonly celsius: number };
-
-export interface SetPoint {
-  readonly celsius: number;
-  readonly fan: boolean;
-  readonly reasons: readonly SetPointReason[];
-}
-
-/** What to add to the set point for the pan's material and for a fan, °C. @source heat.md, section 8 */
-const SET_POINT_FOR_MATERIAL: Readonly<Record<PanMaterial, number>> = {
-  light: 0,
-  dark: -12,
-  glass: -10,
-  ceramic: 0,
-  silicone: 0,
-  'cast-iron': 0,
-};
-const SET_POINT_FOR_FAN = -20;
-const DIALS_STEP_CELSIUS = 5;
-
-/** A set point that is known to work, with the pan and oven it works for. */
-export interface KnownSetting {
-  readonly celsius: number;
-  readonly fan: boolean;
-  readonly material: PanMaterial;
-  readonly from: 'known-bake' | 'style';
-}
-
-/**
- * The set point for another pan or oven: what is known, moved by the usual corrections for fan, dark metal and glass, and put on a
- * step of the dial only when something moved it.
- */
-export function settingFor(known: KnownSetting, fan: boolean, material: PanMaterial): SetPoint {
-  const reasons: SetPointReason[] = [
-    { code: known.from === 'style' ? 'usual-for-style' : 'as-known', celsius: known.celsius },
-  ];
-  const forFan = (fan ? SET_POINT_FOR_FAN : 0) - (known.fan ? SET_POINT_FOR_FAN : 0);
-  const forMaterial = SET_POINT_FOR_MATERIAL[material] - SET_POINT_FOR_MATERIAL[known.material];
-  if (forFan !== 0) reasons.push({ code: fan ? 'fan' : 'no-fan', celsius: forFan });
-  if (forMaterial !== 0) {
-    const code = material === 'dark' ? 'dark' : material === 'glass' ? 'glass' : 'lighter';
-    reasons.push({ code, celsius: forMaterial });
-  }
-  const moved = known.celsius + forFan + forMaterial;
-  const celsius = moved === known.celsius ? moved : Math.round(moved / DIALS_STEP_CELSIUS) * DIALS_STEP_CELSIUS;
-  return { celsius, fan, reasons };
-}
 
 /** A bake foreseen. All minutes count from going in. */
 export interface BakePrediction {
@@ -171,28 +119,43 @@ const LOSS_POINTS = 2;
  */
 export function predictBake({ batter, pans, setting, course = {}, oven = {}, anchor }: BakeRequest): PredictionResult {
   const anchored = anchor?.kind === 'anchored' ? anchor : undefined;
+  const result = simulated({ batter, pans, setting, course }, anchored);
+  if (result.doneMinute === undefined) {
+    return { kind: 'never-done', celsius: setting.celsius, longestMinutes: LONGEST_MINUTES };
+  }
+  const done = { ...result, doneMinute: result.doneMinute };
+  const late = pastTheEnd(course, done.doneMinute * (1 + RUN_ON));
+  if (late) return { kind: 'past-the-end', ...late, doneMinutes: done.doneMinute };
+  return { kind: 'foreseen', bake: foreseen({ batter, pans, setting, course, oven, ...(anchor && { anchor }) }, done) };
+}
+
+type Anchored = Extract<Anchor, { kind: 'anchored' }>;
+
+/** The bake itself, a third past done so that the end of the window can be drawn, and then cooled. */
+function simulated({ batter, pans, setting, course = {} }: BakeRequest, anchored: Anchored | undefined): BakeResult {
   const spec = specOf(batter, pans, setting.celsius, setting.fan, anchored?.heatFactor ?? 1, course);
-  const inPan = DONENESS[batter.heatStyle].inPanMinutes;
-  const result = simulateBake(spec, {
+  return simulateBake(spec, {
     longestMinutes: LONGEST_MINUTES,
     runOnShare: anchored && thinEvidence(pans, course, false).length === 0 ? RUN_ON_ANCHORED : RUN_ON,
     frameEveryMinutes: FRAME_EVERY_MINUTES,
     cool: {
-      inPanMinutes: inPan ?? Infinity,
+      inPanMinutes: DONENESS[batter.heatStyle].inPanMinutes ?? Infinity,
       roomCelsius: ROOM_CELSIUS,
       sliceCelsius: DONENESS[batter.heatStyle].sliceCelsius,
     },
   });
-  if (result.doneMinute === undefined) {
-    return { kind: 'never-done', celsius: setting.celsius, longestMinutes: LONGEST_MINUTES };
-  }
-  const late = pastTheEnd(course, result.doneMinute * (1 + RUN_ON));
-  if (late) return { kind: 'past-the-end', ...late, doneMinutes: result.doneMinute };
-  const kin = anchored && kinship(anchored, pans, result.doneMinute, setting.fan);
+}
+
+/** The window around the simulated time: moved by what of the known bake still holds here, as wide as the evidence is thin. */
+function windowOf(
+  { batter, pans, setting, course = {}, oven = {}, anchor }: BakeRequest,
+  doneMinute: number,
+  kin: Kinship | undefined,
+) {
+  const anchored = anchor?.kind === 'anchored' ? anchor : undefined;
   const leftover = anchored && kin ? kin.share * Math.log(anchored.knownMinutes / anchored.modelMinutes) : 0;
   const stretch = Math.exp(leftover);
-  const likely = result.doneMinute * stretch;
-  const here = { batter, pans, celsius: setting.celsius, fan: setting.fan };
+  const likely = doneMinute * stretch;
   const { spread, reasons } = surenessOf({
     heatStyle: batter.heatStyle,
     pans,
@@ -201,12 +164,21 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
     anchoredSpread: kin?.spread,
     ovenSpreadCelsius: oven.spreadCelsius,
     ownComposition: batter.water !== undefined,
-    plainLawApart: isApart(result.doneMinute, here),
+    plainLawApart: isApart(doneMinute, { batter, pans, celsius: setting.celsius, fan: setting.fan }),
   });
   const low = likely * Math.exp(-EIGHT_IN_TEN * spread);
   const high = likely * Math.exp(EIGHT_IN_TEN * spread);
-  const minutes = { first: Math.floor(low), low, likely, high };
-  const frames = thinned(result.frames, stretch, high);
+  return { stretch, spread, reasons, minutes: { first: Math.floor(low), low, likely, high } };
+}
+
+/** Everything that is said of a bake that gets done. */
+function foreseen(request: BakeRequest, result: BakeResult & { readonly doneMinute: number }): BakePrediction {
+  const { batter, pans, setting, course = {}, oven = {}, anchor } = request;
+  const anchored = anchor?.kind === 'anchored' ? anchor : undefined;
+  const kin = anchored && kinship(anchored, pans, result.doneMinute, setting.fan);
+  const { stretch, spread, reasons, minutes } = windowOf(request, result.doneMinute, kin);
+  const here = { batter, pans, celsius: setting.celsius, fan: setting.fan };
+  const frames = thinned(result.frames, stretch, minutes.high);
   const style = HEAT_STYLES[batter.heatStyle];
   const inPans = panSetOf(pans);
   const fill = inPans && fillPans(inPans, batter.grams, style.rawDensity / 1000, style.bakedDensity / 1000);
@@ -224,58 +196,56 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
     heatsInMinutes: oven.heatsInMinutes,
   });
   return {
-    kind: 'foreseen',
-    bake: {
-      celsius: setting.celsius,
-      fan: setting.fan,
-      setPointReasons: setting.reasons,
-      minutes,
-      spread,
-      windowReasons: reasons,
-      anchor: anchor === undefined ? 'none' : anchor.kind === 'refused' ? 'refused' : 'known-bake',
-      ...(anchor && { knownMinutes: anchor.knownMinutes }),
-      ...(fill && { fill }),
-      heights: { rawCm, bakedCm, halfWidthCm: halfWidthCm(pans) },
-      gramsPerPan: batter.grams / pans.count,
-      gramsPerPiece: batter.grams / pans.count / pans.pan.cavities,
-      panDepthCm: inPans?.pan.depthCm ?? 0,
-      frames,
-      columnEdges: result.columnEdges,
-      advice: adviceFor({ pans, fill, minutes, timeline, course, setting, anchor }),
-      timeline,
-      weightLossPercent: { low: Math.max(0, lost - LOSS_POINTS), high: lost + LOSS_POINTS },
-      topColour: colourAt(frames, likely),
-      doneness: donenessOf(batter.heatStyle, airAt(course.altitudeMetres ?? 0).boilingCelsius),
-      rules: anchored
-        ? rulesOfThumb(
-            {
-              batter: batterOfKnown(batter, anchored.known),
-              pans: anchored.known.pans,
-              celsius: anchored.known.ovenCelsius,
-              fan: anchored.known.fan,
-            },
-            anchored.knownMinutes,
-            here,
-          )
-        : [],
-      plainLawMinutes: plainLawMinutes(here),
-      derivation: {
-        simulatedMinutes: result.doneMinute,
-        ...(anchored && {
-          fullFactor: anchored.fullFactor,
-          heatFactor: anchored.heatFactor,
-          knownSimulatedMinutes: anchored.modelMinutes,
-        }),
-        ...(kin && { kinship: kin.share }),
-        water: batter.water ?? style.water,
-        fat: batter.fat ?? style.fat,
-        sugar: batter.sugar ?? style.sugar,
-        ownComposition: batter.water !== undefined,
-        settingCelsius: result.settingCelsius,
-      },
+    celsius: setting.celsius,
+    fan: setting.fan,
+    setPointReasons: setting.reasons,
+    minutes,
+    spread,
+    windowReasons: reasons,
+    anchor: anchor === undefined ? 'none' : anchor.kind === 'refused' ? 'refused' : 'known-bake',
+    ...(anchor && { knownMinutes: anchor.knownMinutes }),
+    ...(fill && { fill }),
+    heights: { rawCm, bakedCm, halfWidthCm: halfWidthCm(pans) },
+    gramsPerPan: batter.grams / pans.count,
+    gramsPerPiece: batter.grams / pans.count / pans.pan.cavities,
+    panDepthCm: inPans?.pan.depthCm ?? 0,
+    frames,
+    columnEdges: result.columnEdges,
+    advice: adviceFor({ pans, fill, minutes, timeline, course, setting, anchor }),
+    timeline,
+    weightLossPercent: { low: Math.max(0, lost - LOSS_POINTS), high: lost + LOSS_POINTS },
+    topColour: colourAt(frames, minutes.likely),
+    doneness: donenessOf(batter.heatStyle, airAt(course.altitudeMetres ?? 0).boilingCelsius),
+    rules: anchored ? rulesFrom(anchored, batter, here) : [],
+    plainLawMinutes: plainLawMinutes(here),
+    derivation: {
+      simulatedMinutes: result.doneMinute,
+      ...(anchored && {
+        fullFactor: anchored.fullFactor,
+        heatFactor: anchored.heatFactor,
+        knownSimulatedMinutes: anchored.modelMinutes,
+      }),
+      ...(kin && { kinship: kin.share }),
+      water: batter.water ?? style.water,
+      fat: batter.fat ?? style.fat,
+      sugar: batter.sugar ?? style.sugar,
+      ownComposition: batter.water !== undefined,
+      settingCelsius: result.settingCelsius,
     },
   };
 }
+
+/** What the rules of thumb make of the known bake here. */
+const rulesFrom = (
+  { known, knownMinutes }: Anchored,
+  batter: BakedBatter,
+  here: Parameters<typeof rulesOfThumb>[2],
+): readonly RuleOfThumb[] =>
+  rulesOfThumb(
+    { batter: batterOfKnown(batter, known), pans: known.pans, celsius: known.ovenCelsius, fan: known.fan },
+    knownMinutes,
+    here,
+  );
 
 function halfWidthCm({ pan }: VesselSet): number {
   const body = bodyOf(pan);

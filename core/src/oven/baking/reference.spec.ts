@@ -1,3 +1,4 @@
+import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
 import { familyFolds } from '../../doors/samples/heat-folds.js';
 import { FURTHER_BAKES, REFERENCE_BAKES, type ReferenceBake } from '../../doors/samples/reference-bakes.js';
 import type { HeatModel } from './parameters.js';
@@ -60,8 +61,8 @@ describe('the reference bakes, each predicted without its family', () => {
     // a window of the table holds the middle 80 % of good bakers' times
     const held = REFERENCE_BAKES.map((bake, i) => {
       const spread = spreadUnanchored(bake.spec.heatStyle, bake.spec.pan.shape);
-      const bakers = Math.log(bake.highMinutes / bake.lowMinutes) / 2 / 1.2816;
-      return chanceWithin(1.2816 * spread, errors[i] ?? Number.NaN, bakers);
+      const bakers = Math.log(bake.highMinutes / bake.lowMinutes) / 2 / EIGHT_IN_TEN;
+      return chanceWithin(EIGHT_IN_TEN * spread, errors[i] ?? Number.NaN, bakers);
     });
     expect(meanOf(held)).toBeGreaterThanOrEqual(0.75);
     expect(meanOf(held)).toBeLessThanOrEqual(0.88);

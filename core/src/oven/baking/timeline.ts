@@ -2,7 +2,7 @@ import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
 import type { BakeFrame, Cooling, OvenCourse } from './bake-spec.js';
 import { DONENESS } from './doneness.js';
 import type { HeatStyleId } from './parameters.js';
-import type { SetPoint } from './predict-bake.js';
+import type { SetPoint } from './set-point.js';
 import { footprintOf } from './window.js';
 
 /** What happens when, in minutes from going in; `preheat` lies before it, cooling after coming out at the likely minute. */

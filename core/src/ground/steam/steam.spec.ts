@@ -1,6 +1,6 @@
 import { DomainError } from '../../ground/errors/index.js';
 import { airAt, saturationPascals } from './index.js';
-import { saturationFromTable } from './water-vapour.js';
+import { saturationFromTable } from './index.js';
 
 describe('saturationPascals', () => {
   /** @source IAPWS-IF97 saturation line */

@@ -1,6 +1,8 @@
-import { DomainError } from '../../ground/errors/index.js';
+import { DomainError } from '../errors/index.js';
 
-const SEA_LEVEL_PASCALS = 101_325;
+/* Water as a vapour, and the air above it: the one law that the oven, the lift of a batter and altitude are reckoned from. */
+
+export const SEA_LEVEL_PASCALS = 101_325;
 
 /**
  * Saturation pressure of water, Pa, at a temperature in °C.

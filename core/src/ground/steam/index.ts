@@ -1,0 +1,8 @@
+export {
+  airAt,
+  saturationFromTable,
+  saturationPascals,
+  saturationSlope,
+  SEA_LEVEL_PASCALS,
+  type Air,
+} from './steam.js';
