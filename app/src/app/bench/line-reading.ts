@@ -139,8 +139,8 @@ export class LineReading {
   protected readonly measure = computed(() => {
     const found = (this.read()?.entries ?? [])
       .flatMap(({ read }) => read.problems)
-      .find(({ code }) => code === 'measure-unknown');
-    return found && String(found.facts['measure']);
+      .find((problem) => problem.code === 'measure-unknown');
+    return found?.facts.measure;
   });
   protected readonly problem = computed(() => {
     const [worst] = (this.read()?.entries ?? [])

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import type { Audit, Finding, FindingCode, SetAside } from '@orvin/core/bench/audit';
+import { nameIn, type Audit, type Finding, type FindingCode, type SetAside } from '@orvin/core/bench/audit';
 import type { BandVerdict, Style } from '@orvin/core/batter/balance';
 import { lineOf, type Formula } from '@orvin/core/formula/formula';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
@@ -181,7 +181,7 @@ export class NoteList {
     const formula = this.formula();
     const at = lineOf(formula, finding.place)?.text ?? formula.steps.find(({ id }) => id === finding.place)?.text ?? '';
     return {
-      key: `${finding.code}-${finding.place}-${String(finding.facts['name'] ?? '')}`.replace(/[^\w-]/g, '-'),
+      key: `${finding.code}-${finding.place}-${nameIn(finding) ?? ''}`.replace(/[^\w-]/g, '-'),
       severity: finding.severity,
       ...MARKS[finding.severity],
       sentence: findingInWords(finding),

@@ -8,5 +8,13 @@ export {
 } from './audit-formula.js';
 export { bakeFindings } from './audit-bake.js';
 export { applyFix } from './apply-fix.js';
-export { RULE_CODES, type Finding, type FindingCode, type Fix, type RuleCode } from './finding.js';
+export {
+  nameIn,
+  type Finding,
+  type FindingCode,
+  type FindingFacts,
+  type Fix,
+  type RuleCode,
+  type RuleFacts,
+} from './finding.js';
 export type { ReadStep } from './evidence.js';

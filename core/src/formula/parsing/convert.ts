@@ -27,7 +27,7 @@ const GRAMS: ReadonlySet<string> = new Set(['g', 'gram', 'grams', 'gramme', 'gra
 export function convertAmount(words: string, to: string, context: ReadingContext): Converted {
   const refused = (found: Problem): Converted => ({ kind: 'refused', problem: found });
   const [entry, more] = readLine(words, context);
-  if (!entry || more) return refused(problem('not-understood', 'error', words));
+  if (!entry || more) return refused(problem('not-understood', 'error', words, {}));
   if (!entry.ingredient)
     return refused(
       problem('ingredient-unknown', 'error', words, {
@@ -36,8 +36,12 @@ export function convertAmount(words: string, to: string, context: ReadingContext
       }),
     );
   if (!entry.weight) {
-    const code = entry.quantity === undefined ? 'amount-missing' : 'cannot-weigh';
-    return refused(problem(code, 'error', words, { name: entry.name, unit: entry.unit ?? 'piece' }));
+    const { name, unit = 'piece' } = entry;
+    return refused(
+      entry.quantity === undefined
+        ? problem('amount-missing', 'error', words, { name })
+        : problem('cannot-weigh', 'error', words, { name, unit }),
+    );
   }
   const { ingredient, weight } = entry;
   if (GRAMS.has(to.trim().toLowerCase())) return { kind: 'converted', ingredient, weight };

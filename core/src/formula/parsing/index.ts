@@ -30,7 +30,7 @@ export { durationIn, durationsIn } from './durations.js';
 export { readYield, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';
-export { PROBLEM_CODES, problem, type Problem, type ProblemCode, type Severity } from './problem.js';
+export { problem, type NoFacts, type Problem, type ProblemCode, type ProblemFacts, type Severity } from './problem.js';
 export { retyped, takenApart, withAmount } from './retype.js';
 export { convertAmount, type Converted } from './convert.js';
 export { panMentionsIn, type PanMention } from './pan-phrases.js';

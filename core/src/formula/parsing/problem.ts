@@ -1,24 +1,57 @@
-/** What was found while reading. Codes are stable; the sentences are in core/wording. */
-export const PROBLEM_CODES = [
-  'ingredient-unknown', 'words-unread', 'ingredient-ambiguous', 'amount-missing', 'amounts-disagree', 'cannot-weigh', 'not-understood',
-  'text-too-long', 'page-source', 'nothing-to-weigh', 'no-amounts', 'pan-without-size', 'pan-not-built', 'no-flour', 'soda-without-acid', 'soda-left-over',
-  'leavening-missing', 'egg-size-assumed', 'alternative-taken', 'measure-unknown', 'spelling-guessed', 'formula-missing', 'formula-inside-itself', 'file-damaged', 'file-too-new', 'json-without-formula',
-] as const; // prettier-ignore
-export type ProblemCode = (typeof PROBLEM_CODES)[number];
+/** What a sentence needs to know of each problem that reading finds. */
+export interface ProblemFacts {
+  'ingredient-unknown': { readonly name: string; readonly nearest: readonly string[] };
+  'words-unread': { readonly words: readonly string[]; readonly taken: string };
+  'ingredient-ambiguous': { readonly name: string; readonly taken: string; readonly why: string };
+  'alternative-taken': { readonly taken: string; readonly other: string };
+  'amount-missing': { readonly name: string };
+  'amounts-disagree': { readonly first: number; readonly second: number };
+  'cannot-weigh': { readonly name: string; readonly unit: string };
+  'egg-size-assumed': { readonly grams: number };
+  'not-understood': NoFacts;
+  'text-too-long': { readonly of: 'kilobytes' | 'lines'; readonly found: number; readonly limit: number };
+  'page-source': NoFacts;
+  'nothing-to-weigh': NoFacts;
+  'no-amounts': { readonly things: number };
+  'pan-without-size': { readonly shape: string };
+  'pan-not-built': NoFacts;
+  'no-flour': NoFacts;
+  'soda-without-acid': SodaLeft;
+  'soda-left-over': SodaLeft;
+  'leavening-missing': NoFacts;
+  'measure-unknown': { readonly measure: string; readonly name: string };
+  'spelling-guessed': { readonly name: string; readonly taken: string };
+  'formula-missing': { readonly name: string };
+  'formula-inside-itself': { readonly name: string };
+  'file-damaged': { readonly why: string };
+  'file-too-new': { readonly version: number };
+  'json-without-formula': NoFacts;
+}
+export type NoFacts = Readonly<Record<string, never>>;
+/** Soda that meets nothing sour, g, and how much of the flour that is and may be, percent. */
+interface SodaLeft {
+  readonly grams: number;
+  readonly percent: number;
+  readonly most: number;
+}
+
+/** What was found while reading. Codes are stable; the sentences are in core/src/words. */
+export type ProblemCode = keyof ProblemFacts;
 export type Severity = 'error' | 'warning' | 'note';
 
-export interface Problem {
-  readonly code: ProblemCode;
+interface ProblemOf<C extends ProblemCode> {
+  readonly code: C;
   readonly severity: Severity;
   /** The written line it stands on, or '' for the whole. */
   readonly line: string;
   /** Figures and words that the sentence needs. */
-  readonly facts: Readonly<Record<string, string | number | readonly string[]>>;
+  readonly facts: ProblemFacts[C];
 }
+export type Problem = { [C in ProblemCode]: ProblemOf<C> }[ProblemCode];
 
-export const problem = (
-  code: ProblemCode,
+export const problem = <C extends ProblemCode>(
+  code: C,
   severity: Severity,
   line: string,
-  facts: Problem['facts'] = {},
-): Problem => ({ code, severity, line, facts });
+  facts: ProblemFacts[C],
+): ProblemOf<C> => ({ code, severity, line, facts });

@@ -25,7 +25,11 @@ export const isPageSource = (text: string): boolean => PAGE_SOURCE.test(text);
  */
 export function readFormula(text: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
   if (text.length > LONGEST_TEXT)
-    return refuse('text-too-long', { kilobytes: Math.round(text.length / 1000), limit: LONGEST_TEXT / 1000 });
+    return refuse('text-too-long', {
+      of: 'kilobytes',
+      found: Math.round(text.length / 1000),
+      limit: LONGEST_TEXT / 1000,
+    });
   const page = PAGE_SOURCE.exec(text);
   if (page) return refuse('page-source', {}, text.slice(page.index, page.index + 40).split('\n')[0] ?? '');
   const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
@@ -34,7 +38,8 @@ export function readFormula(text: string, bakersOwn: Region, kitchen: Kitchen = 
 
 /** The same for lines that a markup was taken off from. */
 export function readWrittenLines(lines: readonly WrittenLine[], context: ReadingContext): FormulaReading {
-  if (lines.length > MOST_LINES) return refuse('text-too-long', { lines: lines.length, limit: MOST_LINES });
+  if (lines.length > MOST_LINES)
+    return refuse('text-too-long', { of: 'lines', found: lines.length, limit: MOST_LINES });
   const shape = shapeOf(lines);
   const sheet = new Sheet(context);
   for (const line of lines) {

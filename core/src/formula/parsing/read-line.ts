@@ -88,7 +88,7 @@ function identify(text: string, draft: Draft, context: ReadingContext, corrected
   if (corrected) return { ingredient: corrected, confidence: 1, others: otherNames(found), problems: [] };
   if (found.kind === 'unknown') {
     const [nearest] = found.nearest;
-    const problems = [
+    const problems: readonly Problem[] = [
       nearest && found.slip
         ? problem('spelling-guessed', 'warning', text, { name: draft.name, taken: nearest.nameUs })
         : problem('ingredient-unknown', 'error', text, {
@@ -106,7 +106,7 @@ function identify(text: string, draft: Draft, context: ReadingContext, corrected
   const { confidence, others } = found;
   const ingredient = meantByMeasure(found.ingredient, draft, context);
   const taken = ingredient.nameUs;
-  const problems =
+  const problems: readonly Problem[] =
     found.unread.length > 0
       ? [problem('words-unread', 'warning', text, { words: found.unread, taken })]
       : found.ambiguity !== undefined && found.ambiguity !== '' && ingredient === found.ingredient

@@ -4,7 +4,7 @@ import { readBake } from './bake-phrases.js';
 import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
 import { readFact } from './facts.js';
-import { problem, type Problem } from './problem.js';
+import { problem, type Problem, type ProblemCode, type ProblemFacts } from './problem.js';
 import { beginsWithAmount, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
 import { withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING } from './segments.js';
@@ -14,9 +14,9 @@ export type FormulaReading =
   /** Nothing here can be weighed, or it is no formula at all. The text stays with whoever gave it. */
   | { readonly kind: 'refused'; readonly problem: Problem };
 
-export const refuse = (code: Problem['code'], facts: Problem['facts'] = {}, line = ''): FormulaReading => ({
+export const refuse = <C extends ProblemCode>(code: C, facts: ProblemFacts[C], line = ''): FormulaReading => ({
   kind: 'refused',
-  problem: problem(code, 'error', line, facts),
+  problem: problem(code, 'error', line, facts) as Problem,
 });
 
 interface DraftLine extends Correction {
@@ -166,7 +166,7 @@ export class Sheet {
     else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) this.notes.push(written);
     else {
       this.addLine(written, entries);
-      this.problems.push(problem('not-understood', 'warning', written));
+      this.problems.push(problem('not-understood', 'warning', written, {}));
     }
   }
 
@@ -174,8 +174,7 @@ export class Sheet {
   finish(firstWritten: string, written: number): FormulaReading {
     const kept = this.components.filter((component) => component.lines.length > 0);
     const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
-    if (!everyEntry.some((entry) => entry.ingredient))
-      return refuse('nothing-to-weigh', { lines: written }, firstWritten);
+    if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);
     if (!everyEntry.some((entry) => entry.unit !== undefined))
       return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
     const said = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
@@ -217,7 +216,7 @@ function panProblems(bake: KnownBake): readonly Problem[] {
   const parsed = parsePan(bake.pan);
   if (parsed.kind === 'size-missing')
     return [problem('pan-without-size', 'warning', bake.pan, { shape: parsed.shape })];
-  return parsed.kind === 'unknown' ? [problem('pan-not-built', 'note', bake.pan)] : [];
+  return parsed.kind === 'unknown' ? [problem('pan-not-built', 'note', bake.pan, {})] : [];
 }
 
 function withoutDoubles(problems: readonly Problem[]): readonly Problem[] {

@@ -4,33 +4,44 @@ import type { Anchor } from './known-bake.js';
 import type { SetPoint } from './set-point.js';
 import type { BakeTimeline } from './timeline.js';
 
-/** What to do during the bake, and what to beware of. */
-export type BakeAdviceCode =
-  | 'first-look'
-  | 'rotate'
-  | 'swap-racks'
-  | 'look-at-colour'
-  | 'tent'
-  | 'turn-oven'
-  | 'lid-off'
-  | 'sheet-beneath'
-  | 'runs-over'
-  | 'low-in-the-pan'
-  | 'known-bake-refused'
-  | 'no-known-bake'
-  | 'glass-from-cold'
-  | 'cool-glass-slowly'
-  | 'too-hot-for-material'
-  | 'paper-scorches'
-  | 'cast-iron-goes-in-cold'
-  | 'one-at-a-time'
-  | 'test-decides';
-export interface BakeAdvice {
-  readonly code: BakeAdviceCode;
+/** What to do during the bake, and what to beware of: what a sentence needs to know of each. */
+export interface AdviceFacts {
+  'first-look': NoFacts;
+  rotate: NoFacts;
+  'swap-racks': { readonly racks: number };
+  'look-at-colour': NoFacts;
+  tent: NoFacts;
+  'turn-oven': { readonly celsius: number };
+  'lid-off': NoFacts;
+  'sheet-beneath': { readonly percent: number };
+  'runs-over': { readonly percent: number; readonly fillPercent: number };
+  'low-in-the-pan': { readonly fillPercent: number };
+  /** Minutes as known and as simulated; undefined when it would never be done. */
+  'known-bake-refused': { readonly known: number; readonly model?: number };
+  'no-known-bake': NoFacts;
+  'glass-from-cold': NoFacts;
+  'cool-glass-slowly': NoFacts;
+  'too-hot-for-material': { readonly celsius: number };
+  'paper-scorches': { readonly celsius: number };
+  'cast-iron-goes-in-cold': NoFacts;
+  'one-at-a-time': { readonly racks: number };
+  'test-decides': NoFacts;
+}
+type NoFacts = Readonly<Record<string, never>>;
+export type BakeAdviceCode = keyof AdviceFacts;
+export interface AdviceOf<C extends BakeAdviceCode> {
+  readonly code: C;
   /** Minutes from going in; undefined for what holds throughout. */
   readonly minute?: number;
-  readonly facts: Readonly<Record<string, number>>;
+  readonly facts: AdviceFacts[C];
 }
+export type BakeAdvice = { [C in BakeAdviceCode]: AdviceOf<C> }[BakeAdviceCode];
+
+const advise = <C extends BakeAdviceCode>(code: C, facts: AdviceFacts[C], minute?: number): AdviceOf<C> => ({
+  code,
+  ...(minute !== undefined && { minute: Math.round(minute) }),
+  facts,
+});
 
 /** What a material bears, °C. @source materials.csv */
 const BEARS: Readonly<Partial<Record<VesselSet['pan']['material'], number>>> = {
@@ -53,51 +64,64 @@ export interface AdviceInput {
   readonly anchor: Anchor | undefined;
 }
 
-/** Everything worth saying of a bake, warnings first, then by the clock, then what always holds. */
-export function adviceFor(input: AdviceInput): readonly BakeAdvice[] {
-  const { pans, fill, minutes, timeline, course, setting, anchor } = input;
+/** What to beware of: fill, known bake, material, paper. */
+function warnings({ pans, fill, course, setting, anchor }: AdviceInput): readonly BakeAdvice[] {
   const advice: BakeAdvice[] = [];
-  const say = (code: BakeAdviceCode, minute?: number, facts: BakeAdvice['facts'] = {}) =>
-    advice.push({ code, ...(minute !== undefined && { minute: Math.round(minute) }), facts });
   if (fill) {
     const percent = Math.round(fill.overflowChance * 100);
     const fillPercent = Math.round(fill.fraction * 100);
-    if (fill.verdict === 'overflows') say('runs-over', undefined, { percent, fillPercent });
-    if (fill.verdict === 'sheet-beneath') say('sheet-beneath', undefined, { percent });
-    if (fill.verdict === 'low') say('low-in-the-pan', undefined, { fillPercent });
+    if (fill.verdict === 'overflows') advice.push(advise('runs-over', { percent, fillPercent }));
+    if (fill.verdict === 'sheet-beneath') advice.push(advise('sheet-beneath', { percent }));
+    if (fill.verdict === 'low') advice.push(advise('low-in-the-pan', { fillPercent }));
   }
   if (anchor?.kind === 'refused') {
-    say('known-bake-refused', undefined, {
-      known: Math.round(anchor.knownMinutes),
-      ...(anchor.modelMinutes !== undefined && { model: Math.round(anchor.modelMinutes) }),
-    });
+    const { knownMinutes: known, modelMinutes: model } = anchor;
+    advice.push(
+      advise('known-bake-refused', {
+        known: Math.round(known),
+        ...(model !== undefined && { model: Math.round(model) }),
+      }),
+    );
   }
   const hottest = Math.max(setting.celsius, ...(course.stages ?? []).map(({ celsius }) => celsius));
   const { material } = pans.pan;
   const bears = BEARS[material];
-  if (bears !== undefined && hottest > bears) say('too-hot-for-material', undefined, { celsius: bears });
+  if (bears !== undefined && hottest > bears) advice.push(advise('too-hot-for-material', { celsius: bears }));
   if (hottest > PAPER_CELSIUS && (isFree(pans.pan) || pans.pan.shape === 'muffin'))
-    say('paper-scorches', undefined, { celsius: PAPER_CELSIUS });
-  if (material === 'glass' && (course.batterCelsius ?? 21) < GLASS_COLD_BATTER) say('glass-from-cold');
-  if (anchor === undefined) say('no-known-bake');
-
-  const timed: [BakeAdviceCode, number | undefined, BakeAdvice['facts']][] = [
-    ['rotate', timeline.rotateMinute, {}],
-    ['swap-racks', timeline.swapMinute, { racks: timeline.racks }],
-    ['tent', timeline.tentMinute, {}],
-    ['look-at-colour', timeline.colourMinute, {}],
-    ['lid-off', timeline.uncoverMinute, {}],
-    ['first-look', minutes.first, {}],
-  ];
-  for (const { minute, celsius } of timeline.stages) timed.push(['turn-oven', minute, { celsius }]);
-  timed
-    .flatMap(([code, minute, facts]) => (minute === undefined ? [] : [{ code, minute, facts }]))
-    .sort((a, b) => a.minute - b.minute)
-    .forEach(({ code, minute, facts }) => say(code, minute, facts));
-
-  if (timeline.racks > 2) say('one-at-a-time', undefined, { racks: timeline.racks });
-  if (material === 'glass') say('cool-glass-slowly');
-  if (material === 'cast-iron') say('cast-iron-goes-in-cold');
-  say('test-decides');
+    advice.push(advise('paper-scorches', { celsius: PAPER_CELSIUS }));
+  if (material === 'glass' && (course.batterCelsius ?? 21) < GLASS_COLD_BATTER)
+    advice.push(advise('glass-from-cold', {}));
+  if (anchor === undefined) advice.push(advise('no-known-bake', {}));
   return advice;
+}
+
+/** What to do when, by the clock. */
+function timed({ minutes, timeline }: AdviceInput): readonly BakeAdvice[] {
+  const at = <C extends BakeAdviceCode>(code: C, facts: AdviceFacts[C], minute: number | undefined) =>
+    minute === undefined ? [] : [{ advice: advise(code, facts, minute) as BakeAdvice, minute }];
+  return [
+    ...at('rotate', {}, timeline.rotateMinute),
+    ...at('swap-racks', { racks: timeline.racks }, timeline.swapMinute),
+    ...at('tent', {}, timeline.tentMinute),
+    ...at('look-at-colour', {}, timeline.colourMinute),
+    ...at('lid-off', {}, timeline.uncoverMinute),
+    ...at('first-look', {}, minutes.first),
+    ...timeline.stages.flatMap(({ minute, celsius }) => at('turn-oven', { celsius }, minute)),
+  ]
+    .sort((a, b) => a.minute - b.minute)
+    .map(({ advice }) => advice);
+}
+
+/** Everything worth saying of a bake, warnings first, then by the clock, then what always holds. */
+export function adviceFor(input: AdviceInput): readonly BakeAdvice[] {
+  const { pans, timeline } = input;
+  const { material } = pans.pan;
+  return [
+    ...warnings(input),
+    ...timed(input),
+    ...(timeline.racks > 2 ? [advise('one-at-a-time', { racks: timeline.racks })] : []),
+    ...(material === 'glass' ? [advise('cool-glass-slowly', {})] : []),
+    ...(material === 'cast-iron' ? [advise('cast-iron-goes-in-cold', {})] : []),
+    advise('test-decides', {}),
+  ];
 }

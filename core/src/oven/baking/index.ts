@@ -38,7 +38,7 @@ export {
 } from './predict-bake.js';
 export { settingFor, type KnownSetting, type SetPoint, type SetPointReason } from './set-point.js';
 export { batterGrowth, batterOf, runBakeJob, WARM_UP_JOB, type BakeJob } from './bake-job.js';
-export type { BakeAdvice, BakeAdviceCode } from './advice.js';
+export type { AdviceFacts, BakeAdvice, BakeAdviceCode } from './advice.js';
 export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSchedule } from './read-course.js';
 export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
 export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';

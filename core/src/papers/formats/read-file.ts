@@ -1,5 +1,5 @@
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { isPageSource, problem, readFormula, type FormulaReading } from '../../formula/parsing/index.js';
+import { isPageSource, problem, type Problem, readFormula, type FormulaReading } from '../../formula/parsing/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { looksLikeCsv, readCsv } from './csv.js';
 import type { FileFormat, FileReading } from './file-reading.js';
@@ -56,19 +56,24 @@ function asJson(text: string): unknown {
  */
 export function readFile(name: string, text: string, bakersOwn: Region, kitchen: Kitchen): FileReading {
   if (text.length > LARGEST_FILE_CHARACTERS)
-    return refused('text', 'text-too-long', {
-      kilobytes: Math.round(text.length / 1000),
-      limit: LARGEST_FILE_CHARACTERS / 1000,
-    });
+    return refused(
+      'text',
+      problem('text-too-long', 'error', '', {
+        of: 'kilobytes',
+        found: Math.round(text.length / 1000),
+        limit: LARGEST_FILE_CHARACTERS / 1000,
+      }),
+    );
   const bare = text.replace(/^\ufeff/, '');
   const json = asJson(bare);
   if (json !== undefined) {
     if (isOrvinFile(json)) return readOrvinFile(json);
     const recipes = recipesIn(json);
-    if (recipes.length === 0) return refused('jsonld', 'json-without-formula', {});
+    if (recipes.length === 0) return refused('jsonld', problem('json-without-formula', 'error', '', {}));
     return { format: 'jsonld', items: recipes.map((recipe) => readRecipe(recipe, bakersOwn, kitchen)) };
   }
-  if (/\.json(?:ld)?$/i.test(name)) return refused('jsonld', 'file-damaged', { why: 'it is not JSON' });
+  if (/\.json(?:ld)?$/i.test(name))
+    return refused('jsonld', problem('file-damaged', 'error', '', { why: 'it is not JSON' }));
   const named = formatByName(name);
   if (named === 'html' || (named === undefined && isPageSource(bare)))
     return { format: 'html', items: readHtml(bare, bakersOwn, kitchen) };
@@ -79,10 +84,7 @@ export function readFile(name: string, text: string, bakersOwn: Region, kitchen:
   return { format: 'text', items: readTexts(bare, bakersOwn, kitchen) };
 }
 
-function refused(
-  format: FileFormat,
-  code: 'text-too-long' | 'json-without-formula' | 'file-damaged',
-  facts: Readonly<Record<string, string | number>>,
-): FileReading {
-  return { format, items: [{ kind: 'refused', problem: problem(code, 'error', '', facts) }] };
-}
+const refused = (format: FileFormat, why: Problem): FileReading => ({
+  format,
+  items: [{ kind: 'refused', problem: why }],
+});

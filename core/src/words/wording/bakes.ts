@@ -3,11 +3,11 @@ import { fahrenheitFromCelsius, nearestGasMark } from '../../ground/units/index.
 import { minutesInWords } from './figures.js';
 import { sentence, type Sentence } from './sentence.js';
 
-const fact = (advice: BakeAdvice, name: string) => advice.facts[name] ?? 0;
-const at = (advice: BakeAdvice) => minutesInWords(advice.minute ?? 0);
+const at = ({ minute }: Pick<BakeAdvice, 'minute'>) => minutesInWords(minute ?? 0);
+type AdviceOf<C extends BakeAdviceCode> = Extract<BakeAdvice, { code: C }>;
 
 /** One wording for each code. A spec holds this table and the list of codes together. */
-const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>> = {
+const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentence } = {
   'first-look': (a) => sentence(`Look first at ${at(a)}.`, 'Nine bakes in ten are not done before it.'),
   rotate: (a) =>
     sentence(`Turn the pan round at ${at(a)}.`, 'Most ovens are hotter at the back; by now the crumb holds.'),
@@ -17,7 +17,7 @@ const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>>
       'The upper rack browns faster, the lower one from beneath; by now the crumb holds.',
     ),
   'turn-oven': (a) =>
-    sentence(`Turn the oven to ${Math.round(fact(a, 'celsius'))} °C at ${at(a)}.`, 'As the bake is staged.'),
+    sentence(`Turn the oven to ${Math.round(a.facts.celsius)} °C at ${at(a)}.`, 'As the bake is staged.'),
   'lid-off': (a) =>
     sentence(
       `Take the lid off at ${at(a)}.`,
@@ -30,13 +30,13 @@ const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>>
     ),
   'too-hot-for-material': (a) =>
     sentence(
-      `Bake below ${Math.round(fact(a, 'celsius'))} °C in this pan, or take a plain metal one.`,
+      `Bake below ${Math.round(a.facts.celsius)} °C in this pan, or take a plain metal one.`,
       'Coatings and silicone are not made for more.',
     ),
   'paper-scorches': (a) =>
     sentence(
       `Trim the baking paper to the pieces.`,
-      `It browns above ${Math.round(fact(a, 'celsius'))} °C; keep it clear of the elements.`,
+      `It browns above ${Math.round(a.facts.celsius)} °C; keep it clear of the elements.`,
     ),
   'cast-iron-goes-in-cold': () =>
     sentence(
@@ -45,7 +45,7 @@ const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>>
     ),
   'one-at-a-time': (a) =>
     sentence(
-      `That is ${Math.round(fact(a, 'racks'))} racks: bake it in two goes.`,
+      `That is ${Math.round(a.facts.racks)} racks: bake it in two goes.`,
       'With the air shut off, no rack browns as foreseen.',
     ),
   'look-at-colour': (a) =>
@@ -55,26 +55,26 @@ const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>>
   'sheet-beneath': (a) =>
     sentence(
       'Put a sheet beneath the pan.',
-      `One chance in ${Math.max(2, Math.round(100 / Math.max(1, fact(a, 'percent'))))} that it runs over the rim.`,
+      `One chance in ${Math.max(2, Math.round(100 / Math.max(1, a.facts.percent)))} that it runs over the rim.`,
     ),
   'runs-over': (a) =>
-    fact(a, 'fillPercent') > 100
+    a.facts.fillPercent > 100
       ? sentence(
           'The batter does not fit: use a larger pan, or more of them.',
-          `It would need ${Math.round(fact(a, 'fillPercent'))} % of the pan before it rises.`,
+          `It would need ${Math.round(a.facts.fillPercent)} % of the pan before it rises.`,
         )
       : sentence(
           'It is likely to run over: use a larger pan, or leave some batter out.',
-          `Filled to ${Math.round(fact(a, 'fillPercent'))} %; ${Math.round(fact(a, 'percent'))} chances in a hundred.`,
+          `Filled to ${Math.round(a.facts.fillPercent)} %; ${Math.round(a.facts.percent)} chances in a hundred.`,
         ),
   'low-in-the-pan': (a) =>
     sentence(
       'It will bake low and flat: a smaller pan would suit it.',
-      `Filled to only ${Math.round(fact(a, 'fillPercent'))} %.`,
+      `Filled to only ${Math.round(a.facts.fillPercent)} %.`,
     ),
   'known-bake-refused': (a) =>
     sentence(
-      `The known ${minutesInWords(fact(a, 'known'))} do not fit their pan, batter and heat${a.facts['model'] === undefined ? '' : ` (the model says ${minutesInWords(fact(a, 'model'))})`}.`,
+      `The known ${minutesInWords(a.facts.known)} do not fit their pan, batter and heat${a.facts['model'] === undefined ? '' : ` (the model says ${minutesInWords(a.facts.model)})`}.`,
       'They were set aside, so the window is wider. Check the pan, the time and the temperature.',
     ),
   'no-known-bake': () =>
@@ -85,8 +85,8 @@ const ADVICE: Readonly<Record<BakeAdviceCode, (advice: BakeAdvice) => Sentence>>
     sentence('The doneness test decides.', 'These are estimates: eight bakes in ten end inside the window.'),
 };
 
-export const adviceInWords = (advice: BakeAdvice): Sentence => ADVICE[advice.code](advice);
-export const ADVICE_CODES_WORDED = Object.keys(ADVICE) as readonly BakeAdviceCode[];
+const codeInWords = <C extends BakeAdviceCode>(code: C, advice: AdviceOf<C>): Sentence => ADVICE[code](advice);
+export const adviceInWords = (advice: BakeAdvice): Sentence => codeInWords(advice.code, advice as never);
 
 const SIGNED = (celsius: number) => `${celsius > 0 ? '+' : '−'}${Math.abs(celsius)} °C`;
 

@@ -1,60 +1,49 @@
 import { GRAMS_PER_TEASPOON } from '../../batter/leavening/index.js';
-import type { Problem, ProblemCode } from '../../formula/parsing/index.js';
+import type { Problem, ProblemCode, ProblemFacts } from '../../formula/parsing/index.js';
 import { inTeaspoons } from '../../ground/units/index.js';
 import { gramsInWords, percentInWords } from './figures.js';
 import { sentence, type Sentence } from './sentence.js';
 
-type Facts = Problem['facts'];
-const text = (facts: Facts, key: string): string => String(facts[key] ?? '');
-const number = (facts: Facts, key: string): number => Number(facts[key] ?? 0);
-const list = (facts: Facts, key: string): readonly string[] => {
-  const value = facts[key];
-  return Array.isArray(value) ? (value as readonly string[]) : value === undefined ? [] : [String(value)];
-};
 const quoted = (words: readonly string[]) => words.map((word) => `“${word}”`).join(', ');
 const either = (names: readonly string[]) =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names.at(-1) ?? ''}`;
 const soda = (grams: number) => `${gramsInWords(grams)} of soda (${inTeaspoons(grams, GRAMS_PER_TEASPOON.soda)})`;
 
 /** One wording for each code: what was found and what to do about it. A spec holds this table and the list of codes together. */
-const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
+const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sentence } = {
   'ingredient-unknown': (facts) =>
     sentence(
-      `“${text(facts, 'name')}” is not an ingredient that Orvin knows.`,
-      list(facts, 'nearest').length > 0
-        ? `Did you mean ${either(list(facts, 'nearest'))}? Pick the ingredient; until then it does not count.`
+      `“${facts.name}” is not an ingredient that Orvin knows.`,
+      facts.nearest.length > 0
+        ? `Did you mean ${either(facts.nearest)}? Pick the ingredient; until then it does not count.`
         : 'Pick the ingredient, or reword the line; until then it does not count.',
     ),
   'words-unread': (facts) =>
     sentence(
-      `Taken for ${text(facts, 'taken')}; ${quoted(list(facts, 'words'))} was not understood.`,
+      `Taken for ${facts.taken}; ${quoted(facts.words)} was not understood.`,
       'Check it, and pick another ingredient if that is wrong.',
     ),
   'ingredient-ambiguous': (facts) =>
     sentence(
-      `“${text(facts, 'name')}” is taken for ${text(facts, 'taken')}.`,
-      `The word means different things in different places${text(facts, 'why') ? `: ${text(facts, 'why')}` : ''}.`,
+      `“${facts.name}” is taken for ${facts.taken}.`,
+      `The word means different things in different places${facts.why ? `: ${facts.why}` : ''}.`,
     ),
-  'alternative-taken': (facts) =>
-    sentence(`Counted as ${text(facts, 'taken')}.`, `The line allows ${text(facts, 'other')} too.`),
+  'alternative-taken': (facts) => sentence(`Counted as ${facts.taken}.`, `The line allows ${facts.other} too.`),
   'amount-missing': (facts) =>
-    sentence(
-      `“${text(facts, 'name')}” has no amount.`,
-      'Write one into the line; it is left out of the sums until then.',
-    ),
+    sentence(`“${facts.name}” has no amount.`, 'Write one into the line; it is left out of the sums until then.'),
   'amounts-disagree': (facts) =>
     sentence(
-      `The two amounts disagree: ${gramsInWords(number(facts, 'first'))} and ${gramsInWords(number(facts, 'second'))}.`,
+      `The two amounts disagree: ${gramsInWords(facts.first)} and ${gramsInWords(facts.second)}.`,
       'That is more than the way of filling explains. The weight was taken; correct the one that is wrong.',
     ),
   'cannot-weigh': (facts) =>
     sentence(
-      `Nothing says what one ${text(facts, 'unit')} of ${text(facts, 'name')} weighs.`,
+      `Nothing says what one ${facts.unit} of ${facts.name} weighs.`,
       'Type the grams; it is left out of the sums until then.',
     ),
   'egg-size-assumed': (facts) =>
     sentence(
-      `No egg size said: counted at ${gramsInWords(number(facts, 'grams'))} each, shelled.`,
+      `No egg size said: counted at ${gramsInWords(facts.grams)} each, shelled.`,
       'A large egg of one country is a medium one elsewhere. Write the size to be sure.',
     ),
   'not-understood': () =>
@@ -63,13 +52,13 @@ const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
       'It is kept as it is and does not count. Reword it, or pick the ingredient.',
     ),
   'text-too-long': (facts) =>
-    facts['lines'] === undefined
+    facts.of === 'kilobytes'
       ? sentence(
-          `That is ${number(facts, 'kilobytes')} kB of text; a formula has less than ${number(facts, 'limit')}.`,
+          `That is ${facts.found} kB of text; a formula has less than ${facts.limit}.`,
           'Copy only the formula: its title, ingredients and method. Nothing was changed.',
         )
       : sentence(
-          `That is ${number(facts, 'lines')} lines; a formula has fewer than ${number(facts, 'limit')}.`,
+          `That is ${facts.found} lines; a formula has fewer than ${facts.limit}.`,
           'Copy only the formula: its title, ingredients and method. Nothing was changed.',
         ),
   'page-source': () =>
@@ -84,12 +73,12 @@ const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
     ),
   'no-amounts': (facts) =>
     sentence(
-      `${number(facts, 'things') === 1 ? 'One thing' : `${number(facts, 'things')} things`} and no amounts: this reads like a shopping list.`,
+      `${facts.things === 1 ? 'One thing' : `${facts.things} things`} and no amounts: this reads like a shopping list.`,
       'Add amounts (“225 g plain flour”), then read it again. Your text is still here.',
     ),
   'pan-without-size': (facts) =>
     sentence(
-      `The ${text(facts, 'shape')} pan has no size.`,
+      `The ${facts.shape} pan has no size.`,
       'Choose the pan in the Oven; until then the time cannot lean on it.',
     ),
   'pan-not-built': () =>
@@ -101,21 +90,20 @@ const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
     sentence('There is no flour in the batter.', 'Baker’s percentages and style bands need flour as their hundred.'),
   'soda-without-acid': (facts) =>
     sentence(
-      `Nothing sour meets ${soda(number(facts, 'grams'))}.`,
-      `At ${percentInWords(number(facts, 'percent'))} of the flour it tastes soapy and browns early. Use baking powder, or something sour.`,
+      `Nothing sour meets ${soda(facts.grams)}.`,
+      `At ${percentInWords(facts.percent)} of the flour it tastes soapy and browns early. Use baking powder, or something sour.`,
     ),
   'soda-left-over': (facts) =>
     sentence(
-      `Use ${gramsInWords(number(facts, 'grams'))} less soda (${inTeaspoons(number(facts, 'grams'), GRAMS_PER_TEASPOON.soda)}).`,
-      `Nothing sour is left to meet it: ${percentInWords(number(facts, 'percent'))} of the flour, where this style bears ${percentInWords(number(facts, 'most'))}.`,
+      `Use ${gramsInWords(facts.grams)} less soda (${inTeaspoons(facts.grams, GRAMS_PER_TEASPOON.soda)}).`,
+      `Nothing sour is left to meet it: ${percentInWords(facts.percent)} of the flour, where this style bears ${percentInWords(facts.most)}.`,
     ),
   'measure-unknown': (facts) =>
     sentence(
-      `“${text(facts, 'measure')}” is a measure of somebody’s own.`,
+      `“${facts.measure}” is a measure of somebody’s own.`,
       'Say once what it holds; until then the line is left out of the sums.',
     ),
-  'spelling-guessed': (facts) =>
-    sentence(`“${text(facts, 'name')}” was taken for ${text(facts, 'taken')}.`, 'Check the spelling.'),
+  'spelling-guessed': (facts) => sentence(`“${facts.name}” was taken for ${facts.taken}.`, 'Check the spelling.'),
   'formula-missing': () =>
     sentence(
       'The formula that this line takes from is not on the shelf.',
@@ -123,14 +111,11 @@ const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
     ),
   'formula-inside-itself': (facts) =>
     sentence(
-      `“${text(facts, 'name') || 'This formula'}” would go into itself.`,
+      `“${facts.name || 'This formula'}” would go into itself.`,
       'It is left out here. Take the line out, or let it take from another formula.',
     ),
   'file-damaged': (facts) =>
-    sentence(
-      'This file is damaged.',
-      `Nothing of it was taken (${text(facts, 'why')}). Save it again where it came from.`,
-    ),
+    sentence('This file is damaged.', `Nothing of it was taken (${facts.why}). Save it again where it came from.`),
   'file-too-new': () =>
     sentence(
       'A later Orvin wrote this file.',
@@ -149,4 +134,6 @@ const SENTENCES: Readonly<Record<ProblemCode, (facts: Facts) => Sentence>> = {
 };
 
 /** The sentence for a problem. */
-export const problemInWords = (problem: Problem): Sentence => SENTENCES[problem.code](problem.facts);
+const codeInWords = <C extends ProblemCode>(code: C, facts: ProblemFacts[C]): Sentence => SENTENCES[code](facts);
+export const problemInWords = ({ code, facts }: Pick<Problem, 'code' | 'facts'>): Sentence =>
+  codeInWords(code, facts as never);

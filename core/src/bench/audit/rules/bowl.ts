@@ -10,7 +10,7 @@ export const bowl: Rule = ({ around, totals, style, weighed }) => {
   const own = around.kitchen.mixer;
   const { bowlLitres, mostFlourGrams } = own ?? USUAL_MIXER;
   const litres = totals.grams / batterGrowth(style?.basedOn).raw / 1000;
-  const assumed = own === undefined ? 'usual' : 'own';
+  const mixer = own === undefined ? 'usual' : 'own';
   const byPercent = weighed.flourBasis?.assumed === true;
   if (byPercent) return [];
   if (litres > bowlLitres * BOWL_FULL)
@@ -19,7 +19,7 @@ export const bowl: Rule = ({ around, totals, style, weighed }) => {
         code: 'bowl-too-small',
         severity: 'note',
         place: '',
-        facts: { litres, bowl: bowlLitres, goes: Math.ceil(litres / (bowlLitres * BOWL_FULL)), assumed },
+        facts: { litres, bowl: bowlLitres, goes: Math.ceil(litres / (bowlLitres * BOWL_FULL)), mixer },
       },
     ];
   return totals.flour > mostFlourGrams
@@ -28,7 +28,7 @@ export const bowl: Rule = ({ around, totals, style, weighed }) => {
           code: 'mixer-too-small',
           severity: 'note',
           place: '',
-          facts: { flour: totals.flour, most: mostFlourGrams, goes: Math.ceil(totals.flour / mostFlourGrams), assumed },
+          facts: { flour: totals.flour, most: mostFlourGrams, goes: Math.ceil(totals.flour / mostFlourGrams), mixer },
         },
       ]
     : [];

@@ -1,5 +1,5 @@
 import { auditFormula } from '../index.js';
-import { afterFix, found, muffinsWith, textsOf } from './looked-over.spec-help.js';
+import { afterFix, found, muffinsWith, textsOf } from './audit-fixtures.spec-help.js';
 
 describe('leavening', () => {
   it('finds soda with nothing sour, and puts powder in its place that lifts the batter', () => {
@@ -12,7 +12,7 @@ describe('leavening', () => {
   });
   it('finds soda left over, and takes off what is too much', () => {
     const text = muffinsWith(['220 g milk', '220 g buttermilk'], ['2 1/2 tsp baking powder', '1 1/2 tsp baking soda']);
-    expect(Number(found(text, 'soda-left-over')?.facts['percent'])).toBeGreaterThan(0.3);
+    expect(Number(found(text, 'soda-left-over')?.facts.percent)).toBeGreaterThan(0.3);
     expect(afterFix(text, 'soda-left-over').stillFound).toBeFalse();
   });
   it('finds no leavening at all, and a leavener without amount', () => {
@@ -25,7 +25,7 @@ describe('leavening', () => {
   });
   it('finds acid that nothing meets', () => {
     const text = muffinsWith(['220 g milk', '160 g milk\n60 g lemon juice']);
-    expect(found(text, 'acid-left-over')?.facts['sour']).toContain('lemon juice');
+    expect(found(text, 'acid-left-over')?.facts.sour).toContain('lemon juice');
     expect(afterFix(text, 'acid-left-over').stillFound).toBeFalse();
   });
   it('finds gas beyond what the style lives on, both ways, and corrects the powder', () => {

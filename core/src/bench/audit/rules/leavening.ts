@@ -59,7 +59,7 @@ export const leavenerWithoutAmount: Rule = (evidence) =>
       code: 'leavener-without-amount',
       severity: 'error',
       place: line.line.id,
-      facts: { name: entry.name, ...(amount !== undefined && { amount }), style: evidence.style?.id ?? '' },
+      facts: { name: entry.name, ...(amount !== undefined && { amount }) },
       ...(amount !== undefined &&
         only(line) && {
           fix: { kind: 'retype', lineId: line.line.id, text: withAmount(line.line.text, amount, context(evidence)) },
@@ -154,7 +154,6 @@ export const acidLeftOver: Rule = (evidence) => {
       place: '',
       facts: {
         grams: room,
-        percent,
         ph: ledger.crumbPh.likely,
         low: style.bands['crumb-ph'].low,
         sour: ledger.foodAcids.slice(0, 2).map(({ ingredient }) => ingredient.nameUk),

@@ -59,7 +59,7 @@ export const cupRegion: Rule = ({ formula, lines }) => {
       code: 'cup-region-unclear',
       severity: 'note',
       place: cups[0]?.line.id ?? '',
-      facts: { millilitres: own, least: Math.min(...others), most: Math.max(...others), lines: cups.length },
+      facts: { millilitres: own, least: Math.min(...others), most: Math.max(...others) },
     },
   ];
 };

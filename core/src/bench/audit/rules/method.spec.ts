@@ -1,9 +1,9 @@
-import { afterFix, found, muffinsWith } from './looked-over.spec-help.js';
+import { afterFix, found, muffinsWith } from './audit-fixtures.spec-help.js';
 
 describe('linesAndSteps', () => {
   it('finds a line that no step takes, and puts it where the others go', () => {
     const text = muffinsWith(['3 g salt', '3 g salt\n5 g vanilla extract']);
-    expect(found(text, 'line-unused')?.facts['name']).toContain('vanilla');
+    expect(found(text, 'line-unused')?.facts.name).toContain('vanilla');
     expect(afterFix(text, 'line-unused').stillFound).toBeFalse();
   });
   it('says nothing of a method that is only a reminder', () => {
@@ -18,7 +18,7 @@ describe('linesAndSteps', () => {
       ['Whisk the flour,', 'Keep 200 g of the milk warm. Whisk the flour,'],
       ['Stir in the milk', 'Stir in 150 g of the milk'],
     );
-    expect(found(text, 'line-taken-twice')?.facts['name']).toBe('milk');
+    expect(found(text, 'line-taken-twice')?.facts.name).toBe('milk');
   });
   it('finds what is divided and never said how', () => {
     expect(found(muffinsWith(['130 g sugar', '130 g sugar, divided']), 'line-divided-unsaid')).toBeDefined();
@@ -38,7 +38,7 @@ describe('linesAndSteps', () => {
 describe('unlisted', () => {
   it('finds what a step takes and no line lists, and adds a line for it', () => {
     const text = muffinsWith(['and butter.', 'and butter, fold in the blueberries.']);
-    expect(found(text, 'step-uses-unlisted')?.facts['name']).toMatch(/blueberr/);
+    expect(found(text, 'step-uses-unlisted')?.facts.name).toMatch(/blueberr/);
     expect(afterFix(text, 'step-uses-unlisted').stillFound).toBeFalse();
   });
   it('lets pass what is served beside it, greases the tin, or is called by half its name', () => {

@@ -1,10 +1,10 @@
-import { afterFix, findings, found, MUFFINS, muffinsWith } from './looked-over.spec-help.js';
+import { afterFix, findings, found, MUFFINS, muffinsWith } from './audit-fixtures.spec-help.js';
 
 const into = (pan: string) => muffinsWith(['in a 12-cup muffin tin', `in a ${pan}`]);
 
 describe('panSize', () => {
   it('asks for the size and offers the usual one of the region', () => {
-    expect(found(into('loaf pan'), 'pan-without-size')?.facts['shape']).toBe('loaf');
+    expect(found(into('loaf pan'), 'pan-without-size')?.facts.shape).toBe('loaf');
     expect(afterFix(into('loaf pan'), 'pan-without-size').formula.bake.pan).toBe('9x5 inch loaf pan');
   });
   it('says which pans cannot be simulated', () => {
@@ -16,7 +16,7 @@ describe('panSize', () => {
 describe('panFit', () => {
   it('finds batter that cannot fit, and a pan of the shape that holds it', () => {
     const text = into('12 cm round tin, 5 cm deep');
-    expect(Number(found(text, 'pan-too-small')?.facts['fillPercent'])).toBeGreaterThan(90);
+    expect(Number(found(text, 'pan-too-small')?.facts.fillPercent)).toBeGreaterThan(90);
     expect(afterFix(text, 'pan-too-small').stillFound).toBeFalse();
   });
   it('finds batter that lies lost', () => {

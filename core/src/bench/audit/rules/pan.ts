@@ -28,7 +28,7 @@ export const panSize: Rule = (evidence) => {
         fix: { kind: 'pan', pan: USUAL_PANS[parsed.shape][american(evidence) ? 0 : 1] },
       },
     ];
-  return parsed.kind === 'unknown' ? [{ code: 'pan-not-built', severity: 'note', place: '', facts: { pan } }] : [];
+  return parsed.kind === 'unknown' ? [{ code: 'pan-not-built', severity: 'note', place: '', facts: {} }] : [];
 };
 
 /** Rise scatters between bakers: below this chance the Oven's own word on a sheet beneath is enough. */

@@ -1,4 +1,4 @@
-import { afterFix, findings, found, MUFFINS, muffinsWith, textsOf } from './looked-over.spec-help.js';
+import { afterFix, findings, found, MUFFINS, muffinsWith, textsOf } from './audit-fixtures.spec-help.js';
 
 describe('readings', () => {
   it('finds nothing in a sound formula', () => expect(findings(MUFFINS)).toEqual([]));
@@ -20,7 +20,7 @@ describe('readings', () => {
     expect(finding?.place).not.toBe('');
   });
   it('says what is missing, and writes an egg size', () => {
-    expect(found(muffinsWith(['130 g sugar', 'sugar']), 'amount-missing')?.facts['name']).toBe('sugar');
+    expect(found(muffinsWith(['130 g sugar', 'sugar']), 'amount-missing')?.facts.name).toBe('sugar');
     expect(textsOf(afterFix(muffinsWith(['2 large eggs', '2 eggs']), 'egg-size-assumed').formula)).toContain(
       '2 large eggs',
     );

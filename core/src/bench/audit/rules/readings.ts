@@ -1,3 +1,4 @@
+import { without } from '../../../ground/records/index.js';
 import type { Problem } from '../../../formula/parsing/index.js';
 import type { PlacedLine, Rule } from '../evidence.js';
 import type { Finding, Fix } from '../finding.js';
@@ -8,34 +9,27 @@ export const readings: Rule = ({ lines }) =>
     line.entries.flatMap((entry) =>
       entry.problems
         .filter(({ code }) => !(code === 'amount-missing' && entry.ingredient?.category === 'leavener'))
-        .map((found): Finding => {
+        .map((found) => {
           const fix = fixOf(found, line, entry.others[0]?.id);
-          return {
-            code: found.code,
-            severity: found.severity,
-            place: line.line.id,
-            facts: found.facts,
-            ...(fix && { fix }),
-          };
+          return { ...without(found, 'line'), place: line.line.id, ...(fix && { fix }) } as Finding;
         }),
     ),
   );
 
 function fixOf(found: Problem, { line, entries }: PlacedLine, nearest: string | undefined): Fix | undefined {
   if (entries.length > 1) return undefined;
-  const { code } = found;
-  if (code === 'ingredient-unknown' || code === 'spelling-guessed')
+  if (found.code === 'ingredient-unknown' || found.code === 'spelling-guessed')
     return nearest === undefined ? undefined : { kind: 'tell-line', lineId: line.id, facts: { ingredientId: nearest } };
   // the weight was taken; the other may have been meant
-  if (code === 'amounts-disagree')
-    return { kind: 'tell-line', lineId: line.id, facts: { grams: Number(Number(found.facts['first']).toFixed(1)) } };
-  if (code === 'egg-size-assumed')
+  if (found.code === 'amounts-disagree')
+    return { kind: 'tell-line', lineId: line.id, facts: { grams: Number(found.facts.first.toFixed(1)) } };
+  if (found.code === 'egg-size-assumed')
     return {
       kind: 'retype',
       lineId: line.id,
       text: line.text.replace(/\b(eggs?|egg whites?|egg yolks?)\b/i, 'large $1'),
     };
-  if (code === 'formula-missing' || code === 'formula-inside-itself')
+  if (found.code === 'formula-missing' || found.code === 'formula-inside-itself')
     return { kind: 'tell-line', lineId: line.id, facts: { formulaId: undefined } };
   return undefined;
 }

@@ -1,4 +1,5 @@
-import { afterFix, findings, found, MUFFINS, muffinsWith, textsOf } from './looked-over.spec-help.js';
+import { nameIn } from '../index.js';
+import { afterFix, findings, found, MUFFINS, muffinsWith, textsOf } from './audit-fixtures.spec-help.js';
 
 describe('eatenRaw', () => {
   const frosted = (lines: string, steps = 'Whisk the frosting and spread it.') =>
@@ -48,7 +49,7 @@ describe('denied', () => {
     const said = (title: string) =>
       findings(titled(title))
         .filter(({ code }) => code === 'allergen-denied')
-        .map(({ facts }) => facts['name']);
+        .map(nameIn);
     expect(said('Gluten-free muffins')).toEqual(['all-purpose flour']);
     expect(said('Egg-free muffins')).toEqual(['whole egg']);
     expect(said('Dairy free muffins').length).toBe(2);
@@ -60,7 +61,7 @@ describe('denied', () => {
     expect(
       findings(text)
         .filter(({ code }) => code === 'not-vegan')
-        .map(({ facts }) => facts['name']),
+        .map(nameIn),
     ).toContain('honey');
   });
   it('believes a line that says so itself', () => {

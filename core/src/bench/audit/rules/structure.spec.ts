@@ -1,16 +1,15 @@
-import { afterFix, found, MUFFINS, muffinsWith, textsOf } from './looked-over.spec-help.js';
+import { afterFix, found, MUFFINS, muffinsWith, textsOf } from './audit-fixtures.spec-help.js';
 
 describe('carrying', () => {
   it('finds too little flour for the rest', () => {
     expect(
-      found(muffinsWith(['130 g sugar', '330 g sugar'], ['220 g milk', '350 g milk']), 'flour-cannot-carry')?.facts[
-        'because'
-      ],
+      found(muffinsWith(['130 g sugar', '330 g sugar'], ['220 g milk', '350 g milk']), 'flour-cannot-carry')?.facts
+        .because,
     ).toBe('thin');
     expect(found(MUFFINS, 'flour-cannot-carry')).toBeUndefined();
   });
   it('finds more pieces than any crumb holds', () => {
-    expect(found(muffinsWith(['3 g salt', '3 g salt\n480 g raisins']), 'flour-cannot-carry')?.facts['because']).toBe(
+    expect(found(muffinsWith(['3 g salt', '3 g salt\n480 g raisins']), 'flour-cannot-carry')?.facts.because).toBe(
       'laden',
     );
     expect(found(muffinsWith(['3 g salt', '3 g salt\n150 g raisins']), 'flour-cannot-carry')).toBeUndefined();
@@ -20,7 +19,7 @@ describe('carrying', () => {
 describe('binder', () => {
   const free = muffinsWith(['250 g all-purpose flour', '250 g rice flour'], ['2 large eggs', '1 large egg']);
   it('finds flour without gluten and nothing that binds', () => {
-    expect(found(free, 'no-gluten-no-binder')?.facts['share']).toBe(100);
+    expect(found(free, 'no-gluten-no-binder')?.facts.share).toBe(100);
     expect(afterFix(free, 'no-gluten-no-binder').stillFound).toBeFalse();
   });
   it('lets egg, gum or wheat bind', () => {
@@ -36,7 +35,7 @@ describe('wholeGrain', () => {
     ['Makes 12', 'Makes 12\nStyle: muffin'],
   );
   it('says when bran makes a light style heavy, and halves it', () => {
-    expect(found(brown, 'whole-grain-heavy')?.facts['percent']).toBe(100);
+    expect(found(brown, 'whole-grain-heavy')?.facts.percent).toBe(100);
     expect(afterFix(brown, 'whole-grain-heavy').stillFound).toBeFalse();
   });
   it('says nothing of a bread that is brown by nature', () => {
@@ -47,7 +46,7 @@ describe('wholeGrain', () => {
 describe('thirsty', () => {
   it('gives the water that cocoa, oats, bran or coconut will drink', () => {
     const text = muffinsWith(['3 g salt', '3 g salt\n60 g desiccated coconut'], ['220 g milk', '90 g milk']);
-    expect(found(text, 'thirsty-ingredients')?.facts['grams']).toBeCloseTo(60, 0);
+    expect(found(text, 'thirsty-ingredients')?.facts.grams).toBeCloseTo(60, 0);
     const { formula, stillFound } = afterFix(text, 'thirsty-ingredients');
     expect(stillFound).toBeFalse();
     expect(textsOf(formula).some((line) => /^(?:1\d\d|2\d\d) g milk/.test(line))).toBeTrue();

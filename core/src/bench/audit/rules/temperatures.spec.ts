@@ -1,4 +1,4 @@
-import { afterFix, findings, found, muffinsWith } from './looked-over.spec-help.js';
+import { afterFix, findings, found, muffinsWith } from './audit-fixtures.spec-help.js';
 
 const bakeAt = (words: string) => muffinsWith(['at 200 °C', `at ${words}`]);
 
@@ -19,14 +19,14 @@ describe('temperatures', () => {
   });
   it('finds Celsius and Fahrenheit that are not the same, and puts the second right', () => {
     const text = bakeAt('180 °C (400 °F)');
-    expect(found(text, 'temperatures-disagree')?.facts['apart']).toBe(24);
+    expect(found(text, 'temperatures-disagree')?.facts.apart).toBe(24);
     const { formula, stillFound } = afterFix(text, 'temperatures-disagree');
     expect(stillFound).toBeFalse();
     expect(formula.steps.at(-1)?.text).toContain('180 °C (355 °F)');
   });
   it('finds a fan figure that is not 15 to 25 °C below', () => {
-    expect(found(bakeAt('180 °C (fan 180 °C)'), 'fan-not-below')?.facts['below']).toBe(0);
-    expect(found(bakeAt('200C/160C fan'), 'fan-not-below')?.facts['below']).toBe(40);
+    expect(found(bakeAt('180 °C (fan 180 °C)'), 'fan-not-below')?.facts.below).toBe(0);
+    expect(found(bakeAt('200C/160C fan'), 'fan-not-below')?.facts.below).toBe(40);
     expect(found(bakeAt('200C/180C fan'), 'fan-not-below')).toBeUndefined();
     expect(afterFix(bakeAt('200C/160C fan'), 'fan-not-below').formula.steps.at(-1)?.text).toContain('200C/180C fan');
   });

@@ -1,4 +1,4 @@
-import { afterFix, findings, found, MUFFINS, muffinsWith, textsOf } from './looked-over.spec-help.js';
+import { afterFix, findings, found, MUFFINS, muffinsWith, textsOf } from './audit-fixtures.spec-help.js';
 
 const creamed = muffinsWith(
   ['85 g butter, melted', '85 g butter'],
@@ -11,7 +11,7 @@ const rubbed = muffinsWith(
 
 describe('warmth', () => {
   it('finds cold butter, eggs or milk where they must make an emulsion', () => {
-    expect(found(creamed.replace('85 g butter', '85 g cold butter'), 'cold-for-emulsion')?.facts['name']).toContain(
+    expect(found(creamed.replace('85 g butter', '85 g cold butter'), 'cold-for-emulsion')?.facts.name).toContain(
       'butter',
     );
     expect(found(creamed.replace('2 large eggs', '2 large eggs, cold'), 'cold-for-emulsion')).toBeDefined();

@@ -40,8 +40,8 @@ export function findings(text: string, kitchen: Kitchen = PLAIN_KITCHEN, region:
   return auditFormula(read(text, region), { kitchen, formula: () => undefined }).findings;
 }
 
-export const found = (text: string, code: FindingCode, kitchen?: Kitchen): Finding | undefined =>
-  findings(text, kitchen).find((finding) => finding.code === code);
+export const found = <C extends FindingCode>(text: string, code: C, kitchen?: Kitchen) =>
+  findings(text, kitchen).find((finding): finding is Extract<Finding, { code: C }> => finding.code === code);
 
 /** The formula after the click, and whether the finding is gone. */
 export function afterFix(text: string, code: FindingCode): { readonly formula: Formula; readonly stillFound: boolean } {
