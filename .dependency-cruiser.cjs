@@ -3,7 +3,7 @@
 const FLOORS = ['ground', 'kitchen', 'formula', 'batter', 'oven', 'bench', 'batch', 'words', 'papers', 'doors'];
 const CORE_PACKAGES =
   'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
-const SPEC = '\\.spec\\.ts$';
+const SPEC = '\\.spec(-help)?\\.ts$';
 const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'pantry'];
 
 const floorRules = FLOORS.map((floor, i) => ({

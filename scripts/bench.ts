@@ -4,7 +4,7 @@ import { execFileSync, spawn } from 'node:child_process';
 import { chromium as playwright } from '@playwright/test';
 import { proposeRebalance, settingsFor, swapsFor, swappable } from '../core/src/bench/adapt/index.js';
 import { auditFormula } from '../core/src/bench/audit/index.js';
-import { judgementOf } from '../core/src/bench/outlook/index.js';
+import { outlookOf } from '../core/src/bench/outlook/index.js';
 import { STYLES } from '../core/src/batter/balance/index.js';
 import { simulateBake, type BakeSpec } from '../core/src/oven/baking/index.js';
 import { kernelHere, kernelInC } from './bench-kernel.js';
@@ -142,7 +142,7 @@ report('  the very first, cold', recompute.slice(0, 1), '');
     whole.push(
       time(() => {
         long = replaceLine(long, retyped(line, `${1 + (i % 7)} ${line.text}`, plainContext(long.region)));
-        judgementOf(long, auditFormula(long), PLAIN_KITCHEN);
+        outlookOf(long, auditFormula(long), PLAIN_KITCHEN);
       }),
     );
   }

@@ -1,13 +1,15 @@
 // `npm run look [view…] [--size laptop|tablet|phone] [--theme day|night]`: pictures of every view in three sizes and both themes into look/, and a list of what overflows,
 // clips, overlaps or is smaller than a finger. Pictures are for eyes; the list comes before them, not instead. --keep refreshes docs/screenshots.
 import { spawn } from 'node:child_process';
-import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as playwright } from '@playwright/test';
 import { buildApplication, chromium, install, root } from './lib.mjs';
-import { findFaults } from './look-faults.mjs';
 import { KEPT, VIEWS } from './look-views.mjs';
+
+/** What looks for faults inside the page, as source. */
+const FAULTS = readFileSync(new URL('look-faults.js', import.meta.url), 'utf8');
 
 const SIZES = {
   laptop: { viewport: { width: 1280, height: 800 } },
@@ -82,7 +84,10 @@ for (const [size, device] of Object.entries(SIZES).filter(([name]) => !values.si
       } catch (error) {
         broken.push(String(error).split('\n')[0]);
       }
-      const found = [...broken, ...(await page.evaluate(findFaults, { touch: device.hasTouch ?? false }))];
+      const found = [
+        ...broken,
+        ...(await page.evaluate(`(() => {${FAULTS}\nreturn findFaults(${device.hasTouch ?? false});})()`)),
+      ];
       faults += found.length;
       if (found.length > 0) console.log(`${name} · ${size} · ${theme}\n${found.map((line) => `  ${line}`).join('\n')}`);
       await context.close();

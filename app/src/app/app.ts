@@ -8,14 +8,14 @@ import { Keyboard } from './frame/keyboard';
 import { KeysDialog } from './frame/keys-dialog';
 import { Rail } from './frame/rail';
 import { ThemeSwitch } from './frame/theme';
-import { Told } from './frame/told';
+import { ToastPlace } from './frame/toast-place';
 import { Keeping } from './parts/keeping';
-import { Tell } from './parts/tell';
+import { Toasts } from './parts/toasts';
 import { FormulaStore } from './store/formula-store';
 
 @Component({
   selector: 'orv-root',
-  imports: [FormulaStrip, KeepVersion, KeysDialog, Rail, RouterOutlet, Told],
+  imports: [FormulaStrip, KeepVersion, KeysDialog, Rail, RouterOutlet, ToastPlace],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
@@ -25,7 +25,7 @@ import { FormulaStore } from './store/formula-store';
     }
     <main id="station" tabindex="-1"><router-outlet /></main>
     @defer (when tell.needed()) {
-      <orv-told />
+      <orv-toast-place />
     }
     @defer (when keyboard.helpOpen()) {
       <orv-keys-dialog />
@@ -39,7 +39,7 @@ import { FormulaStore } from './store/formula-store';
 export class App {
   protected readonly keyboard = inject(Keyboard);
   protected readonly keeping = inject(Keeping);
-  protected readonly tell = inject(Tell);
+  protected readonly toasts = inject(Toasts);
   private readonly router = inject(Router);
   private readonly url = toSignal(
     this.router.events.pipe(
@@ -54,7 +54,7 @@ export class App {
     const store = inject(FormulaStore);
     effect(() => {
       const notice = store.notice();
-      if (notice !== undefined) this.tell.say(notice);
+      if (notice !== undefined) this.toasts.show(notice);
     });
   }
 

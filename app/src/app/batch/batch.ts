@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
@@ -7,9 +7,9 @@ import { howSized, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
 import { usualKit } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
-import { NextAct } from '../parts/next-act';
+import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { AmountTable } from './amount-table';
@@ -66,7 +66,7 @@ export class BatchStation {
 
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   private readonly router = inject(Router);
   protected readonly settings = inject(ThisBatch);
 
@@ -110,17 +110,11 @@ export class BatchStation {
   });
 
   constructor() {
-    effect(() => this.onBench.bring(this.id()));
-    const next = inject(NextAct);
-    effect((onCleanup) => {
-      next.offer.set(
-        this.head() === undefined
-          ? undefined
-          : this.kept()
-            ? { label: 'Open the sheet', run: () => void this.router.navigate(['/batch', this.id(), 'sheet']) }
-            : { label: 'Keep this batch', run: () => this.keep() },
-      );
-      onCleanup(() => next.offer.set(undefined));
+    atStation(this.id, () => {
+      if (this.head() === undefined) return undefined;
+      return this.kept()
+        ? { label: 'Open the sheet', run: () => void this.router.navigate(['/batch', this.id(), 'sheet']) }
+        : { label: 'Keep this batch', run: () => this.keep() };
     });
   }
 
@@ -131,7 +125,7 @@ export class BatchStation {
     const version = this.onBench.base()?.number;
     if (version === undefined) return;
     this.store.keepBatch(id, version, this.name(), this.settings.sheet());
-    this.tell.say(`The batch is kept, from version ${version}.`, 'Its sheet prints on one page.');
+    this.toasts.show(`The batch is kept, from version ${version}.`, 'Its sheet prints on one page.');
   }
 
   protected setKit(kit: KitId): void {

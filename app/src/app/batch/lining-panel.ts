@@ -12,7 +12,7 @@ import {
   type Paper,
 } from '@orvin/core/batch/lining';
 import { saveFile } from '../parts/save-file';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
@@ -146,7 +146,7 @@ export class LiningPanel {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly printing = inject(Printing);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   protected readonly ways = WAYS;
   protected readonly papers = PAPER_NAMES;
   protected readonly busy = signal(false);
@@ -214,7 +214,7 @@ export class LiningPanel {
       );
       saveFile(`paper-${fileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
     } catch (error) {
-      this.tell.say('The template could not be written.', error instanceof Error ? error.message : String(error));
+      this.toasts.show('The template could not be written.', error instanceof Error ? error.message : String(error));
     } finally {
       this.busy.set(false);
     }

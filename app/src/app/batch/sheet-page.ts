@@ -1,9 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
 import { batchOf } from '@orvin/core/batch/batch';
+import { atStation } from '../parts/at-station';
 import { saveFile } from '../parts/save-file';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
@@ -29,7 +30,7 @@ export class SheetPage {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly printing = inject(Printing);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   protected readonly busy = signal(false);
   /** A bare weight stands in the column of grams already. */
   protected readonly amount = (amount: string) => (isWeight(amount) ? '' : amountForEyes(amount));
@@ -68,7 +69,7 @@ export class SheetPage {
   protected readonly unkept = computed(() => this.source()?.version === undefined);
 
   constructor() {
-    effect(() => this.onBench.bring(this.id()));
+    atStation(this.id);
   }
 
   protected print(): void {
@@ -89,7 +90,7 @@ export class SheetPage {
         saveFile(`${name}.${format === 'csv' ? 'csv' : 'md'}`, text, format === 'csv' ? 'text/csv' : 'text/markdown');
       }
     } catch (error) {
-      this.tell.say('The sheet could not be written.', error instanceof Error ? error.message : String(error));
+      this.toasts.show('The sheet could not be written.', error instanceof Error ? error.message : String(error));
     } finally {
       this.busy.set(false);
     }

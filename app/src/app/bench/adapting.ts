@@ -1,7 +1,7 @@
 import { Injectable, inject } from '@angular/core';
 import type { Formula } from '@orvin/core/formula/formula';
 import { FormulaStore } from '../store/formula-store';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { OnBench } from '../work/on-bench';
 
 const newId = () => crypto.randomUUID();
@@ -11,7 +11,7 @@ const newId = () => crypto.randomUUID();
 export class Adapting {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   readonly newId = newId;
 
   /** One edit; the version is the baker's to keep. */
@@ -19,7 +19,7 @@ export class Adapting {
     const id = this.onBench.id();
     if (id === undefined) return;
     this.store.change(id, label, ({ formula }) => ({ formula: next(formula) }));
-    this.tell.say(said, 'Keep it as a version when it is right.', { label: 'Undo', run: () => this.store.undo() });
+    this.toasts.show(said, 'Keep it as a version when it is right.', { label: 'Undo', run: () => this.store.undo() });
   }
 
   /** What changed meanwhile is kept first, so that nothing is lost; then the change is kept as a version with its reason. */
@@ -29,7 +29,7 @@ export class Adapting {
     if (this.onBench.unkept()) this.store.keep(id, `before: ${reason}`);
     this.store.change(id, reason, ({ formula }) => ({ formula: next(formula) }));
     const version = this.store.keep(id, reason);
-    this.tell.say(
+    this.toasts.show(
       version ? `Version ${version.number} is kept: ${reason}.` : reason,
       'The one before stays as it was, under Versions.',
     );

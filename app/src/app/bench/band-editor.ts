@@ -4,7 +4,7 @@ import { forget, learn, type OwnStyle } from '@orvin/core/kitchen/kitchen';
 import type { Region } from '@orvin/core/ground/units';
 import { QUANTITY_NAMES } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { LineEditing } from './line-editing';
 
 const numberIn = (field: HTMLInputElement) => Number(field.value.replace(',', '.'));
@@ -112,7 +112,7 @@ export class BandEditor {
   readonly region = input.required<Region>();
   private readonly store = inject(FormulaStore);
   private readonly editing = inject(LineEditing);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
 
   protected readonly problem = signal('');
   protected readonly quantity = computed(() => QUANTITY_NAMES[this.verdict().quantity]);
@@ -145,7 +145,7 @@ export class BandEditor {
     };
     this.store.changeKitchen(`the band of ${this.quantity()}`, (kitchen) => learn.style(kitchen, own));
     if (added) this.editing.setStyle(own.id);
-    this.tell.say(added ? `${own.name} is a style of yours.` : `The band of ${this.quantity()} is yours.`, '', {
+    this.toasts.show(added ? `${own.name} is a style of yours.` : `The band of ${this.quantity()} is yours.`, '', {
       label: 'Undo',
       run: () => this.store.undo(),
     });

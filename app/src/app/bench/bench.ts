@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  afterNextRender,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  DOCUMENT,
-} from '@angular/core';
+import { ChangeDetectionStrategy, afterNextRender, Component, computed, inject, input, DOCUMENT } from '@angular/core';
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
@@ -20,10 +11,10 @@ import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance
 import { lineOf } from '@orvin/core/formula/formula';
 import { REGIONS } from '@orvin/core/ground/units';
 import { Keeping } from '../parts/keeping';
-import { NextAct } from '../parts/next-act';
+import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
 import { REGION_NAMES } from '../parts/region-names';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight } from '../work/foresight';
 import { OnBench } from '../work/on-bench';
@@ -41,7 +32,7 @@ import { SwapFace } from './faces/swap-face';
 import { TryOutFace } from './faces/try-out-face';
 import { VersionsFace } from './faces/versions-face';
 import { How } from './how';
-import { Judging } from './judging';
+import { BatterOutlook } from './outlook';
 import { FormulaLineRow } from './formula-line';
 import { GasStrip } from './gas-strip';
 import { LedgerPicture } from './ledger-picture';
@@ -83,7 +74,7 @@ import { StepList } from './step-list';
     TryOutFace,
     VersionsFace,
   ],
-  providers: [Adapting, Judging, LineEditing, StepEditing],
+  providers: [Adapting, BatterOutlook, LineEditing, StepEditing],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './bench.html',
   styleUrl: './bench.css',
@@ -97,7 +88,7 @@ export class Bench {
   private readonly store = inject(FormulaStore);
   private readonly readings = inject(Readings);
   private readonly router = inject(Router);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   private readonly intake = inject(Intake);
   protected readonly onBench = inject(OnBench);
   protected readonly editing = inject(LineEditing);
@@ -182,17 +173,13 @@ export class Bench {
   protected readonly face = computed(() => faceOf(this.at()));
 
   constructor() {
-    effect(() => this.onBench.bring(this.id()));
     const foresight = inject(BakeForesight);
     afterNextRender(() => foresight.warmUpSoon());
-    const next = inject(NextAct);
     const keeping = inject(Keeping);
-    effect((onCleanup) => {
-      next.offer.set(
-        keeping.offer() ?? { label: 'To the oven', run: () => void this.router.navigate(['/oven', this.id()]) },
-      );
-      onCleanup(() => next.offer.set(undefined));
-    });
+    atStation(
+      this.id,
+      () => keeping.offer() ?? { label: 'To the oven', run: () => void this.router.navigate(['/oven', this.id()]) },
+    );
     fromEvent<ClipboardEvent>(inject(DOCUMENT), 'paste')
       .pipe(takeUntilDestroyed())
       .subscribe((event) => this.paste(event));
@@ -230,11 +217,11 @@ export class Bench {
     const { added, refusals } = await this.intake.take([{ name: '', text: () => Promise.resolve(text) }]);
     const [record] = added;
     if (!record) {
-      this.tell.say('What you pasted is not on the bench.', refusals[0]?.why ?? '');
+      this.toasts.show('What you pasted is not on the bench.', refusals[0]?.why ?? '');
       return;
     }
     void this.router.navigate(['/bench', record.id]);
-    this.tell.say(
+    this.toasts.show(
       `${record.formula.title || 'The pasted formula'} is on the bench.`,
       'The one before is on the shelf, as you left it.',
       { label: 'Undo', run: () => this.store.undo() },

@@ -1,6 +1,6 @@
 import type { Doing } from '@orvin/core/formula/formula';
 import { doings } from '@orvin/core/formula/formula';
-import { ingredientName, type Ingredient, type Pantry } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName, type Ingredient, type Pantry } from '@orvin/core/kitchen/ingredients';
 import type { ReadEntry } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
 
@@ -38,7 +38,7 @@ export function completions(entries: readonly ReadEntry[], pantry: Pantry, regio
   if (entry.ingredient && written(entry.ingredient) && entry.confidence > 0.5) return [];
   return found.map((ingredient) => ({
     id: ingredient.id,
-    name: ingredientName(ingredient, region).replace(/\s*\(.*\)$/, ''),
+    name: shortIngredientName(ingredient, region),
     does: doings(ingredient, 'none'),
     facts: factsOf(ingredient),
   }));

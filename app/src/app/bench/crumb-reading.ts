@@ -1,20 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { Judgement } from '@orvin/core/bench/outlook';
+import type { Outlook } from '@orvin/core/bench/outlook';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { pantryOf, USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import type { Region } from '@orvin/core/ground/units';
 import { consequenceInWords, ruleInWords } from '@orvin/core/words/explaining';
 import { minutesInWords, percentInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
-import { ForceList } from './force-list';
+import { TextureList } from './texture-list';
 import { How } from './how';
-import { Judging } from './judging';
+import { BatterOutlook } from './outlook';
 import { WaitStrip } from './wait-strip';
 
 /** What follows for the baker: how long it may wait here, what taste and colour do, how it lifts, what pulls on the crumb, what altitude asks. */
 @Component({
   selector: 'orv-crumb-reading',
-  imports: [ForceList, How, WaitStrip],
+  imports: [TextureList, How, WaitStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (judged(); as judged) {
@@ -70,7 +70,7 @@ import { WaitStrip } from './wait-strip';
         <orv-how figure="sodium" of="sodium" />
       </h3>
       <h3>What pulls on the crumb</h3>
-      <orv-force-list [forces]="judged.forces" [region]="region()" />
+      <orv-texture-list [forces]="judged.forces" [region]="region()" />
       @if (rules().length > 0) {
         <h3>The cake maker’s rules</h3>
         <ul aria-label="The cake maker’s rules">
@@ -142,8 +142,8 @@ import { WaitStrip } from './wait-strip';
 export class CrumbReading {
   readonly region = input.required<Region>();
   private readonly store = inject(FormulaStore);
-  private readonly judging = inject(Judging);
-  protected readonly judged = computed<Judgement | undefined>(() => this.judging.judged());
+  private readonly judging = inject(BatterOutlook);
+  protected readonly judged = computed<Outlook | undefined>(() => this.judging.judged());
   protected readonly place = this.judging.place;
 
   protected readonly waitWords = computed(() => {

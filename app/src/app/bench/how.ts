@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { derivationOf, type Figure } from '@orvin/core/words/explaining';
-import { Judging } from './judging';
+import { BatterOutlook } from './outlook';
 
 let nextId = 0;
 
@@ -99,7 +99,7 @@ export class How {
   readonly figure = input.required<Figure>();
   /** What it is, in words, for those who hear it. */
   readonly of = input.required<string>();
-  private readonly judging = inject(Judging);
+  private readonly judging = inject(BatterOutlook);
   protected readonly id = `how-${nextId++}`;
   protected readonly open = signal(false);
   protected readonly derivation = computed(() => {

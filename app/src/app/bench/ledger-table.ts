@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
-import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { GRAMS_PER_TEASPOON, SODA_MEQ_PER_GRAM, type Ledger } from '@orvin/core/batter/leavening';
 import { inTeaspoons, type Region } from '@orvin/core/ground/units';
 import { gramsInWords } from '@orvin/core/words/wording';
@@ -96,7 +96,7 @@ export class LedgerTable {
       soda: gramsInWords(Math.abs(meq) / SODA_MEQ_PER_GRAM),
       spoons: inTeaspoons(Math.abs(meq) / SODA_MEQ_PER_GRAM, GRAMS_PER_TEASPOON.soda),
     });
-    const named = (ingredient: Ingredient) => ingredientName(ingredient, this.region()).replace(/\s*\(.*\)/, '');
+    const named = (ingredient: Ingredient) => shortIngredientName(ingredient, this.region());
     return [
       ...foodAcids.map(({ ingredient, grams, meq }) => row('sour', named(ingredient), grams, meq)),
       ...(leaveningAcidMeq > 0.05 ? [row('sour', 'acid in the powder', undefined, leaveningAcidMeq)] : []),

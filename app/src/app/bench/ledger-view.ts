@@ -1,6 +1,6 @@
 import type { Ledger } from '@orvin/core/batter/leavening';
 import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/batter/leavening';
-import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { inTeaspoons, type Region } from '@orvin/core/ground/units';
 import { gramsInWords, PHASE_NAMES, phConsequence, phInWords } from '@orvin/core/words/wording';
 
@@ -106,7 +106,7 @@ export function ledgerView(ledger: Ledger, region: Region): LedgerView {
 
 /** The shortest honest name: the region's own, or the plain words of the id where that one is long. */
 function shortName(ingredient: Ingredient, region: Region): string {
-  const name = ingredientName(ingredient, region).replace(/\s*\(.*\)/, '');
+  const name = shortIngredientName(ingredient, region);
   const plain = ingredient.id.replaceAll('-', ' ').replace(/^(?:uk|us) /, '');
   return name.length > LONG_NAME && plain.length < name.length ? plain : name;
 }

@@ -14,7 +14,7 @@ import { Button } from 'primeng/button';
 import { Dialog } from 'primeng/dialog';
 import { InputText } from 'primeng/inputtext';
 import { Keeping } from '../parts/keeping';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 
@@ -89,7 +89,7 @@ import { OnBench } from '../work/on-bench';
 export class KeepVersion {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   private readonly first = viewChild<ElementRef<HTMLInputElement>>('first');
   protected readonly keeping = inject(Keeping);
   protected readonly number = computed(() => (this.onBench.lastVersion()?.number ?? 0) + 1);
@@ -114,6 +114,6 @@ export class KeepVersion {
     const version = this.store.keep(id, this.reason().trim());
     this.keeping.open.set(false);
     this.reason.set('');
-    if (version) this.tell.say(`Version ${version.number} is kept.`);
+    if (version) this.toasts.show(`Version ${version.number} is kept.`);
   }
 }

@@ -1,9 +1,8 @@
-import { runBakeJob, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
+import { domeLean, runBakeJob, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
 import { parseVessel } from '@orvin/core/kitchen/pans';
 import {
   afterwards,
   crustColour,
-  domeLean,
   heatColour,
   middleInWords,
   panSuggestions,

@@ -3,13 +3,13 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { SelectButton } from 'primeng/selectbutton';
-import type { BakeFrame, BakeJob, BakePrediction } from '@orvin/core/oven/baking';
+import { domeLean, type BakeFrame, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
 import { noBakeInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { Chart, type ChartLine } from '../parts/chart';
 import { HowWords } from '../parts/how-words';
 import { BakeForesight } from '../work/foresight';
-import { domeLean, panSuggestions } from './bake-view';
+import { panSuggestions } from './bake-view';
 import { ThisBake } from './this-bake';
 
 type Quantity = 'core' | 'crust' | 'colour' | 'moisture';

@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  linkedSignal,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
@@ -20,8 +11,17 @@ import { SelectButton } from 'primeng/selectbutton';
 import { Slider } from 'primeng/slider';
 import { scan } from 'rxjs';
 import { coversInWords, type BakeAdviceCode, readCovers, readSchedule, scheduleInWords } from '@orvin/core/oven/baking';
-import { howClocked, howFilledInPan, howTimed, noBakeInWords } from '@orvin/core/words/oven-words';
-import { PAN_MATERIALS, type PanMaterial } from '@orvin/core/kitchen/pans';
+import { severalSaid } from '@orvin/core/kitchen/kitchen';
+import {
+  filledInWords,
+  howClocked,
+  howFilledInPan,
+  howTimed,
+  noBakeInWords,
+  PAN_MATERIAL_NAMES,
+  vesselProblemInWords,
+} from '@orvin/core/words/oven-words';
+import { PAN_MATERIALS } from '@orvin/core/kitchen/pans';
 import { durationIn } from '@orvin/core/formula/parsing';
 import {
   adviceInWords,
@@ -35,7 +35,7 @@ import {
 import { FaceTabs } from '../parts/face-tabs';
 import { HowWords } from '../parts/how-words';
 import { Keeping } from '../parts/keeping';
-import { NextAct } from '../parts/next-act';
+import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight, type Foresight } from '../work/foresight';
@@ -50,14 +50,6 @@ import { SurePanel } from './sure-panel';
 import { ThisOven } from './this-oven';
 import { PanSection } from './pan-section';
 
-const MATERIAL_NAMES: Readonly<Record<PanMaterial, string>> = {
-  light: 'light metal',
-  dark: 'dark metal',
-  glass: 'glass',
-  ceramic: 'ceramic',
-  silicone: 'silicone',
-  'cast-iron': 'cast iron',
-};
 const OVENS = [
   { id: false, name: 'hot' },
   { id: true, name: 'cold' },
@@ -132,7 +124,7 @@ export class Oven {
 
   protected readonly record = computed(() => this.store.formula(this.id()));
   protected readonly suggestions = signal<string[]>([]);
-  protected readonly materials = PAN_MATERIALS.map((id) => ({ id, name: MATERIAL_NAMES[id] }));
+  protected readonly materials = PAN_MATERIALS.map((id) => ({ id, name: PAN_MATERIAL_NAMES[id] }));
   protected readonly heats = HEATS;
   protected readonly ovens = OVENS;
 
@@ -208,25 +200,7 @@ export class Oven {
   });
   protected readonly batterGrams = this.settings.grams;
   protected readonly batterWords = computed(() => gramsInWords(this.batterGrams()).replace(/ g$/, ''));
-  protected readonly panProblem = computed(() => {
-    const parsed = this.settings.parsed();
-    if (parsed === undefined)
-      return 'Which pan? Write it as you say it: “9x5 in loaf”, “23 cm springform”, “12-cup muffin tin”.';
-    if (this.settings.pans()) return undefined;
-    if (parsed.kind === 'vessel') return undefined;
-    if (parsed.kind === 'pieces-without-size')
-      return parsed.shape === 'wedge'
-        ? 'How large is the round? Write it as “wedge 18 cm round x 8”.'
-        : 'How wide is each piece? Write it as “12 scones of 6 cm”.';
-    if (parsed.kind === 'size-missing')
-      return `How large is the ${parsed.shape} pan? Measure it inside: “20 cm ${parsed.shape}”.`;
-    return {
-      'shape-not-built':
-        'That has no walls to hold a batter. What stands free is written “12 scones of 6 cm”, “wedge 18 cm round x 8” or “dome”.',
-      'size-unlikely': 'No kitchen pan has that size. Check the figures and their unit.',
-      'no-pan': 'That is no pan Orvin knows. Write a shape and a size: “23 cm round”, “30x20x4 cm”.',
-    }[parsed.because];
-  });
+  protected readonly panProblem = computed(() => vesselProblemInWords(this.settings.parsed()));
   protected readonly knownMinutes = computed(() => {
     const { lowMinutes, highMinutes } = this.settings.known();
     if (lowMinutes === undefined) return '';
@@ -254,31 +228,8 @@ export class Oven {
     };
   });
   protected readonly filled = computed(() => {
-    const bake = this.bake();
-    const pans = this.ready()?.job.pans;
-    if (!bake || !pans) return undefined;
-    const { fill, heights } = bake;
-    const piece = { disc: 'in each piece', wedge: 'in each wedge', dome: 'in each loaf' };
-    const shape = pans.pan.shape;
-    const each =
-      shape === 'disc' || shape === 'wedge' || shape === 'dome'
-        ? `${gramsInWords(bake.gramsPerPiece)} ${piece[shape]}`
-        : pans.pan.cavities > 1
-          ? `${gramsInWords(bake.gramsPerPiece)} in each cup`
-          : pans.count > 1
-            ? `${gramsInWords(bake.gramsPerPan)} in each pan`
-            : `${gramsInWords(bake.gramsPerPan)} in the pan`;
-    return fill
-      ? {
-          each,
-          share: `${Math.round(fill.fraction * 100)} % full`,
-          rises: `rises to about ${fill.risenTopCm.toFixed(1)} cm, the rim is at ${bake.panDepthCm.toFixed(1)}`,
-        }
-      : {
-          each,
-          share: `${heights.rawCm.toFixed(1)} cm high`,
-          rises: `rises to about ${heights.bakedCm.toFixed(1)} cm`,
-        };
+    const [bake, pans] = [this.bake(), this.ready()?.job.pans];
+    return bake && pans && filledInWords(bake, pans);
   });
   /** Where the figures come from: the time with its clock, and what is in the pan. */
   protected readonly how = computed(() => {
@@ -294,14 +245,9 @@ export class Oven {
   );
 
   constructor() {
-    effect(() => this.onBench.bring(this.id()));
     this.foresight.warmUp();
-    const next = inject(NextAct);
     const keeping = inject(Keeping);
-    effect((onCleanup) => {
-      next.offer.set(keeping.offer());
-      onCleanup(() => next.offer.set(undefined));
-    });
+    atStation(this.id, () => keeping.offer());
   }
 
   protected show(face: string): void {
@@ -322,14 +268,7 @@ export class Oven {
 
   protected setCount(count: number): void {
     if (count < 1 || count > (this.inPieces() ? MOST_PIECES : MOST_PANS)) return;
-    const base = this.settings
-      .written()
-      .replace(/\s*x\s*\d{1,3}\s*$/i, '')
-      .replace(/^(?:two|three|four|\d\s*x)\s+/i, '')
-      .replace(/\b(tin|pan|round|loaf|square|dish)(?:s|es)\b/gi, '$1');
-    this.settings.set('the number of pans', {
-      pans: count === 1 && !this.inPieces() ? base : `${base} x ${count}`,
-    });
+    this.settings.set('the number of pans', { pans: severalSaid(this.settings.written(), count, this.inPieces()) });
   }
 
   protected setCelsius(event: Event): void {

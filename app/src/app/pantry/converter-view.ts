@@ -1,4 +1,4 @@
-import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { ingredientName, shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import { convertAmount, type Converted } from '@orvin/core/formula/parsing';
 import { FILLINGS, inEighths, type Filling, type Region } from '@orvin/core/ground/units';
@@ -110,7 +110,7 @@ function otherMeasure(
 
 /** What a cup and spoons of an ingredient weigh, g; undefined for what is counted and never measured. */
 export function measuredRow(ingredient: Ingredient, region: Region, kitchen: Kitchen) {
-  const name = ingredientName(ingredient, region).replace(/\s*\(.*\)$/, '');
+  const name = shortIngredientName(ingredient, region);
   const { spooned, packed } = ingredient.gramsPerMillilitre;
   if ((spooned ?? packed) === undefined) return undefined;
   const grams = (unit: string) => {

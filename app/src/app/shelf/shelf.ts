@@ -8,8 +8,8 @@ import { Textarea } from 'primeng/textarea';
 import { catchError, combineLatest, debounceTime, from, fromEvent, map, of, switchMap } from 'rxjs';
 import type { ExportFormat } from '@orvin/core/papers/formats';
 import { saveFile } from '../parts/save-file';
-import { Seen } from '../parts/seen';
-import { Tell } from '../parts/tell';
+import { InSight } from '../parts/in-sight';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { HAND_ON, HandingOn } from '../work/handing-on';
@@ -31,7 +31,7 @@ const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.reso
 
 @Component({
   selector: 'orv-shelf',
-  imports: [Button, Popover, RouterLink, Seen, Textarea, StartDialog],
+  imports: [Button, Popover, RouterLink, InSight, Textarea, StartDialog],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shelf.html',
   styleUrl: './shelf.css',
@@ -44,7 +44,7 @@ export class Shelf {
   private readonly readings = inject(Readings);
   private readonly work = inject(Work);
   private readonly handingOn = inject(HandingOn);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   private readonly document = inject(DOCUMENT);
   private readonly field = viewChild.required<ElementRef<HTMLTextAreaElement>>('field');
   protected readonly store = inject(FormulaStore);
@@ -159,7 +159,10 @@ export class Shelf {
 
   protected remove(id: string, title: string): void {
     this.store.remove(id);
-    this.tell.say(`${title} is off the shelf.`, 'Its versions too.', { label: 'Undo', run: () => this.store.undo() });
+    this.toasts.show(`${title} is off the shelf.`, 'Its versions too.', {
+      label: 'Undo',
+      run: () => this.store.undo(),
+    });
   }
 
   /** Asks what to hand formulas on as. */
@@ -178,7 +181,7 @@ export class Shelf {
     try {
       for (const { name, text, type } of await this.handingOn.files(this.handed(), format)) saveFile(name, text, type);
     } catch (error) {
-      this.tell.say('It could not be written.', error instanceof Error ? error.message : String(error));
+      this.toasts.show('It could not be written.', error instanceof Error ? error.message : String(error));
     }
   }
 

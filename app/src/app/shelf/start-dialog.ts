@@ -4,7 +4,7 @@ import { Router } from '@angular/router';
 import { Dialog } from 'primeng/dialog';
 import { Select } from 'primeng/select';
 import { styleBook, styleName } from '@orvin/core/batter/balance';
-import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
 import { parsePan } from '@orvin/core/kitchen/pans';
 import { PLANS, startFormula, type StartSize } from '@orvin/core/bench/starting';
@@ -12,7 +12,7 @@ import { DIETS, type Diet } from '@orvin/core/bench/swaps';
 import { DIET_NAMES } from '@orvin/core/words/explaining';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { auditFormula } from '@orvin/core/bench/audit';
-import { Tell } from '../parts/tell';
+import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 
@@ -239,7 +239,7 @@ export class StartDialog {
   private readonly store = inject(FormulaStore);
   private readonly settings = inject(SettingsStore);
   private readonly router = inject(Router);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
 
   protected readonly sizes = SIZES;
   protected readonly diets = START_DIETS;
@@ -296,7 +296,7 @@ export class StartDialog {
     const pantry = pantryOf(this.store.kitchen());
     const named = (id: string) => {
       const ingredient = pantry.byId(id);
-      return ingredient ? ingredientName(ingredient, this.settings.region()).replace(/\s*\(.*\)/, '') : id;
+      return ingredient ? shortIngredientName(ingredient, this.settings.region()) : id;
     };
     return (this.started()?.replaced ?? [])
       .map(({ wanted, came }) => (came ? `${named(came)} for ${named(wanted)}` : `nothing for ${named(wanted)}`))
@@ -314,7 +314,7 @@ export class StartDialog {
     const record = this.store.add(started.formula, { label: 'starting from a style' });
     this.open.set(false);
     void this.router.navigate(['/bench', record.id]);
-    this.tell.say(
+    this.toasts.show(
       'It is on the bench.',
       'A start, not a finished formula: change what you like, the readings follow.',
       { label: 'Undo', run: () => this.store.undo() },

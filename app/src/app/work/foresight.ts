@@ -2,7 +2,7 @@ import { Injectable, inject } from '@angular/core';
 import type { Observable } from 'rxjs';
 import { catchError, combineLatest, map, of, startWith, switchMap, debounceTime, distinctUntilChanged } from 'rxjs';
 import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/oven/baking';
-import { asking } from './asking';
+import { abortable } from './abortable';
 import { Work } from './work-client';
 
 export type Foresight =
@@ -54,7 +54,7 @@ export class BakeForesight {
   }
 
   private one(job: BakeJob): Observable<Foresight> {
-    return asking((signal) => this.work.run('bake', job, signal)).pipe(
+    return abortable((signal) => this.work.run('bake', job, signal)).pipe(
       map((result): Foresight => ({ state: 'ready', job, result })),
       catchError((error: unknown) =>
         of<Foresight>({ state: 'failed', job, message: error instanceof Error ? error.message : String(error) }),

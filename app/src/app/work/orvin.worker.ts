@@ -1,6 +1,6 @@
-import { answer } from './answer';
+import { serveJob } from './serve-job';
 
 addEventListener('message', ({ data }: MessageEvent<unknown>) => {
-  const reply = answer(data);
+  const reply = serveJob(data);
   if (reply) postMessage(reply);
 });

@@ -1,9 +1,9 @@
-import { answering } from './answering';
+import { servingJobs } from './serving-jobs';
 import { printJobs } from './print-jobs';
 
-const answer = answering(printJobs);
+const serveJob = servingJobs(printJobs);
 
 addEventListener('message', ({ data }: MessageEvent<unknown>) => {
-  const reply = answer(data);
+  const reply = serveJob(data);
   if (reply) postMessage(reply);
 });

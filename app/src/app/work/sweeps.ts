@@ -4,7 +4,7 @@ import { catchError, concatMap, from, of, scan, startWith } from 'rxjs';
 import type { BakeJob } from '@orvin/core/oven/baking';
 import { SWEEP_CELSIUS, type SweepPoint } from '@orvin/core/oven/sweeps';
 import { type Sensitivity } from '@orvin/core/oven/sensitivity';
-import { asking } from './asking';
+import { abortable } from './abortable';
 import { Work } from './work-client';
 
 /** A bake at many set points, as far as it has got. */
@@ -23,7 +23,7 @@ export class Sweeps {
 
   sweep(job: BakeJob): Observable<Sweep> {
     return from(SWEEP_CELSIUS).pipe(
-      concatMap((celsius) => asking((signal) => this.work.run('bake-at', { job, celsius }, signal))),
+      concatMap((celsius) => abortable((signal) => this.work.run('bake-at', { job, celsius }, signal))),
       scan((sweep: Sweep, point) => {
         const points = [...sweep.points, point];
         return { ...sweep, points, done: points.length === sweep.of };
@@ -37,10 +37,12 @@ export class Sweeps {
 
   /** One point of it. */
   at(job: BakeJob, celsius: number): Observable<SweepPoint | undefined> {
-    return asking((signal) => this.work.run('bake-at', { job, celsius }, signal)).pipe(catchError(() => of(undefined)));
+    return abortable((signal) => this.work.run('bake-at', { job, celsius }, signal)).pipe(
+      catchError(() => of(undefined)),
+    );
   }
 
   sensitivities(job: BakeJob): Observable<readonly Sensitivity[]> {
-    return asking((signal) => this.work.run('sensitivities', job, signal)).pipe(catchError(() => of([])));
+    return abortable((signal) => this.work.run('sensitivities', job, signal)).pipe(catchError(() => of([])));
   }
 }

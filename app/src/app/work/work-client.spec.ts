@@ -1,5 +1,5 @@
 import { WARM_UP_JOB, type BakeJob } from '@orvin/core/oven/baking';
-import { answer } from './answer';
+import { serveJob } from './serve-job';
 import { WorkClient, type WorkerLike } from './work-client';
 
 /** A worker on this very thread, which answers when told to. */
@@ -14,7 +14,7 @@ class SlowWorker implements WorkerLike {
     this.onmessage?.call(this as unknown as Worker, new MessageEvent('message', { data }));
   }
   answersAll(): void {
-    for (const message of this.asked.splice(0)) this.says(structuredClone(answer(message)));
+    for (const message of this.asked.splice(0)) this.says(structuredClone(serveJob(message)));
   }
 }
 const small: BakeJob = {
@@ -76,11 +76,11 @@ describe('WorkClient', () => {
 
 describe('answer', () => {
   it('answers nothing that it was not asked in its own words', () => {
-    expect(answer('hello')).toBeUndefined();
-    expect(answer({ id: 1, name: 'eval', input: '1' })).toBeUndefined();
+    expect(serveJob('hello')).toBeUndefined();
+    expect(serveJob({ id: 1, name: 'eval', input: '1' })).toBeUndefined();
   });
   it('refuses a job whose input is not one', () => {
-    expect(answer({ id: 1, name: 'bake', input: { batter: 'much' } })).toEqual(
+    expect(serveJob({ id: 1, name: 'bake', input: { batter: 'much' } })).toEqual(
       jasmine.objectContaining({ id: 1, ok: false }),
     );
   });

@@ -6,7 +6,7 @@ import {
   type ParsedVessel,
   type VesselSet,
 } from '../../kitchen/pans/index.js';
-import { vesselSaid } from '../../kitchen/kitchen/index.js';
+import { severalSaid, vesselSaid } from '../../kitchen/kitchen/index.js';
 import {
   batterOf,
   settingFor,
@@ -138,11 +138,10 @@ function freePieces(order: BakeOrder, { factor }: BatchPlan): VesselSet | undefi
 function saidSo(order: BakeOrder, pans: VesselSet, portion: Portion | undefined): string | undefined {
   const target = portion?.target === undefined ? undefined : order.batch?.targets[portion.target];
   const own = order.formula.bake.pan ?? '';
-  const bare = own.replace(/\s*[x×]\s*\d{1,3}\s*$/i, '').replace(/^(?:two|three|four|\d\s*x)\s+/i, '');
   const words = [
     ...(target?.kind === 'pans' ? [target.pans] : []),
     own,
-    `${bare} x ${pans.count}`,
+    severalSaid(own, pans.count, false),
     `${pans.pan.cavities}-cup muffin tin`,
   ];
   return words.find((one) => {

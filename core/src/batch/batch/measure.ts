@@ -12,7 +12,7 @@ import {
   type ToMeasure,
 } from '../amounts/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { ingredientName, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { ingredientName, shortIngredientName, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { fillingHabit, millilitresIn, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
 import type { ReadEntry } from '../../formula/parsing/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
@@ -91,7 +91,7 @@ export function kitOf(id: KitId, kitchen: Kitchen, region: Region): Kit {
 const EGG_SIZE = /\b(extra[- ]large|very large|small|medium|large|jumbo)\b/i;
 function pieceName(line: AuditLine, ingredient: Ingredient, region: Region): string {
   const size = EGG_SIZE.exec(line.text)?.[1]?.toLowerCase();
-  const name = ingredient.id === 'egg' ? 'egg' : ingredientName(ingredient, region).replace(/\s*\(.*\)$/, '');
+  const name = ingredient.id === 'egg' ? 'egg' : shortIngredientName(ingredient, region);
   return size === undefined ? name : `${size} ${name}`;
 }
 

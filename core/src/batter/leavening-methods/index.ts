@@ -1,10 +1,10 @@
 export {
   isFreeLeavener,
-  SCHOOLS,
+  LEAVENING_METHODS,
   setLeavening,
   USUAL_BROWNING_SHARE,
   type Fineness,
-  type School,
+  type LeaveningMethod,
   type Setting,
   type SettingTask,
-} from './schools.js';
+} from './leavening-methods.js';

@@ -1,11 +1,12 @@
 export {
   BAKE_LOSS,
+  costDifference,
   NUTRIENTS,
   nutritionOf,
+  priceOf,
   sodiumMilligrams,
   type Cost,
   type Nutrient,
   type Nutrition,
   type NutritionFacts,
-  type Price,
 } from './nutrition.js';

@@ -1,3 +1,4 @@
+import type { PackPrice } from '../../kitchen/kitchen/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
@@ -7,13 +8,6 @@ import type { Range } from '../../ground/verdict/index.js';
 export const NUTRIENTS = ['energy', 'fat', 'carbohydrate', 'sugars', 'fibre', 'protein', 'salt', 'sodium'] as const;
 export type Nutrient = (typeof NUTRIENTS)[number];
 export type Nutrition = Readonly<Record<Nutrient, Range>>;
-
-/** What a pack costs. Money in the baker's own unit. */
-export interface Price {
-  readonly ingredientId: string;
-  readonly packGrams: number;
-  readonly price: number;
-}
 
 export interface Cost {
   readonly whole: number;
@@ -74,7 +68,7 @@ function perGram({ composition: c }: Ingredient): Readonly<Record<Nutrient, numb
 export function nutritionOf(
   parts: readonly WeighedPart[],
   portions: number,
-  prices: readonly Price[] = [],
+  prices: readonly PackPrice[] = [],
   bakedShare = 1,
 ): NutritionFacts {
   const grams = parts.reduce((sum, part) => sum + part.grams, 0);
@@ -122,13 +116,35 @@ export function nutritionOf(
 export const sodiumMilligrams = (parts: readonly WeighedPart[]): number =>
   parts.reduce((sum, { ingredient, grams }) => sum + 1000 * ingredient.composition.sodium * grams, 0);
 
-function costOf(parts: readonly WeighedPart[], portions: number, prices: readonly Price[]): Cost {
+/** What so much costs, in the baker's own money. */
+export const priceOf = ({ price, packGrams }: Omit<PackPrice, 'ingredientId'>, grams: number): number =>
+  (grams * price) / packGrams;
+
+/** Rounding moves a line so far. */
+const NO_CHANGE_GRAMS = 0.5;
+
+/** What a change costs more; undefined where something that changes has no price. */
+export function costDifference(
+  changes: readonly { readonly ingredient: Ingredient; readonly before: number; readonly after: number }[],
+  prices: readonly PackPrice[],
+): number | undefined {
+  let more = 0;
+  for (const { ingredient, before, after } of changes) {
+    if (Math.abs(after - before) <= NO_CHANGE_GRAMS || ingredient.id === 'water') continue;
+    const price = prices.find(({ ingredientId }) => ingredientId === ingredient.id);
+    if (!price) return undefined;
+    more += priceOf(price, after - before);
+  }
+  return more;
+}
+
+function costOf(parts: readonly WeighedPart[], portions: number, prices: readonly PackPrice[]): Cost {
   const byId = new Map(prices.map((price) => [price.ingredientId, price]));
   const unpriced = new Set<Ingredient>();
   let whole = 0;
   for (const { ingredient, grams } of parts) {
     const price = byId.get(ingredient.id);
-    if (price) whole += (grams * price.price) / price.packGrams;
+    if (price) whole += priceOf(price, grams);
     else if (grams > 0 && ingredient.id !== 'water') unpriced.add(ingredient);
   }
   return { whole, perPortion: portions > 0 ? whole / portions : 0, unpriced: [...unpriced] };

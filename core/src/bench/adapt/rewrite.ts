@@ -10,7 +10,7 @@ import {
   type Formula,
   type FormulaLine,
 } from '../../formula/formula/index.js';
-import { ingredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { millilitresIn, pantryOf, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
 import {
   middle,
@@ -93,7 +93,7 @@ function withGrams(line: FormulaLine, grams: number, context: ReadingContext): F
 
 /** What a new line of an ingredient says: spoons where they meet the amount, grams otherwise. */
 export function writtenLine(ingredient: Ingredient, grams: number, context: ReadingContext): string {
-  const name = ingredientName(ingredient, context.region).replace(/\s*\(.*\)/, '');
+  const name = shortIngredientName(ingredient, context.region);
   const teaspoon = unitById('teaspoon');
   const millilitres = teaspoon && millilitresIn(context.kitchen, teaspoon, context.region);
   const density = weighedDensity(context.kitchen, ingredient) ?? ingredient.gramsPerMillilitre.spooned;

@@ -6,14 +6,14 @@ import {
   isFreeLeavener,
   setLeavening,
   type Fineness,
-  type School,
+  type LeaveningMethod,
   type Setting,
 } from '../../batter/leavening-methods/index.js';
 import { usualPowderId } from './open-formula.js';
 import { rewrite, type Addition, type AmountChange } from './rewrite.js';
 
 export interface SettingChoice {
-  readonly school: School;
+  readonly school: LeaveningMethod;
   readonly fineness: Fineness;
   readonly leftShare?: number;
   readonly acidId?: string;

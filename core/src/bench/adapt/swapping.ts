@@ -1,6 +1,6 @@
 import type { Audit } from '../audit/index.js';
 import { lineOf, mustBeIngredient, type Formula } from '../../formula/formula/index.js';
-import { ingredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import type { OpenLine } from '../rebalance/index.js';
@@ -117,7 +117,7 @@ export function takeSwap(formula: Formula, swapped: Swapped, kitchen: Kitchen, n
   const read = lineOf(formula, lineIdOf(out.id))?.text ?? '';
   const names = swapped.lines
     .filter(({ insteadOf }) => insteadOf !== undefined)
-    .map(({ ingredient }) => ingredientName(ingredient, formula.region).replace(/\s*\(.*\)/, ''));
+    .map(({ ingredient }) => shortIngredientName(ingredient, formula.region));
   return renameInSteps(amounts, out.ingredient, read, names, out.after > 0);
 }
 

@@ -1,2 +1,2 @@
-export { judgementOf, type Judgement } from './judgement.js';
+export { outlookOf, type Outlook } from './outlook.js';
 export { portionsOf, type Portions } from './portions.js';

@@ -10,3 +10,4 @@ export {
   type Experiment,
   type ExperimentId,
 } from './experiments.js';
+export { takenOver, type TakenOver } from './take-over.js';

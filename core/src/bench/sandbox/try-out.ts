@@ -1,4 +1,4 @@
-import { forcesOf } from '../../batter/crumb-texture/index.js';
+import { crumbTextureOf } from '../../batter/crumb-texture/index.js';
 import { judgeAgainst, type BandVerdict, type Style } from '../../batter/balance/index.js';
 import { bandQuantities, mustBeIngredient, type WeighedPart } from '../../formula/formula/index.js';
 import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
@@ -139,7 +139,7 @@ export function tryOut(
   const usual = { sugar: style.bands.sugar.typical, fat: style.bands.fat.typical, egg: style.bands.egg.typical };
   const lift = liftOf(batter, ledger, behaviour, usual, waiting.usableMillimoles * usableShare, place.metresAboveSea);
   const quantities = bandQuantities(batter);
-  const forces = forcesOf(batter);
+  const forces = crumbTextureOf(batter);
   const verdicts = quantities
     ? judgeAgainst(style, {
         ...quantities,

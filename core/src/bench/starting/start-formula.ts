@@ -7,7 +7,7 @@ import {
   type FormulaLine,
   type WeighedPart,
 } from '../../formula/formula/index.js';
-import { ingredientName, type Ingredient, type Preparation } from '../../kitchen/ingredients/index.js';
+import { shortIngredientName, type Ingredient, type Preparation } from '../../kitchen/ingredients/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { setLeavening } from '../../batter/leavening-methods/index.js';
 import { brimMillilitres, parsePan, type PanSet } from '../../kitchen/pans/index.js';
@@ -233,7 +233,7 @@ function written(
       const prepared = PREPARED[ingredient.id];
       return { id: newId(), text: `${writtenLine(ingredient, grams, context)}${prepared ? `, ${prepared}` : ''}` };
     });
-  const nameOf = (ingredient: Ingredient) => ingredientName(ingredient, region).replace(/\s*\(.*\)/, '');
+  const nameOf = (ingredient: Ingredient) => shortIngredientName(ingredient, region);
   const named = (...roles: readonly Amount['role'][]) => listed(amounts.filter(({ role }) => roles.includes(role)).map(({ ingredient, role }) => (role === 'egg' ? 'eggs' : nameOf(ingredient)))); // prettier-ignore
   const besides = named('besides');
   const egg = named('egg');

@@ -1,6 +1,6 @@
 import { bakeFindings, type Finding } from '../../bench/audit/index.js';
 import { writtenBakeJob } from '../../batch/bakes/index.js';
-import { judgementOf } from '../../bench/outlook/index.js';
+import { outlookOf } from '../../bench/outlook/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
@@ -13,7 +13,7 @@ export function auditCommand(text: string, options: Options, name: string): Outc
   if ('refusal' in input) return input.refusal;
   const { formula, audit, problems, around } = input;
   const { totals, ledger, style } = audit;
-  const { waiting, nutrition, portions } = judgementOf(formula, audit, around.kitchen);
+  const { waiting, nutrition, portions } = outlookOf(formula, audit, around.kitchen);
   const minutes = (value: number) => (Number.isFinite(value) ? rounded(value, 0) : null);
   return done({
     title: formula.title,

@@ -4,7 +4,7 @@ import { readCovers, readSchedule, type Cover, type ReadSchedule } from '../../o
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../../kitchen/pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../../papers/formats/index.js';
 import { KIT_IDS, type KitId } from '../../batch/amounts/index.js';
-import { SCHOOLS, type Fineness, type School } from '../../batter/leavening-methods/index.js';
+import { LEAVENING_METHODS, type Fineness, type LeaveningMethod } from '../../batter/leavening-methods/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../../ground/units/index.js';
 import { wrongUse, type Outcome } from './outcome.js';
 
@@ -36,7 +36,7 @@ export interface Options {
   readonly lock?: string;
   /** What there is, for `rebalance`. */
   readonly have?: string;
-  readonly school?: School;
+  readonly school?: LeaveningMethod;
   readonly fineness?: Fineness;
   /** What `swap` replaces, by what, and how much of it. */
   readonly fromWords?: string;
@@ -134,7 +134,7 @@ const schema = Joi.object({
   'to-words': Joi.string().trim().max(200),
   lock: Joi.string().max(500),
   have: Joi.string().max(500),
-  school: Joi.string().valid(...SCHOOLS),
+  school: Joi.string().valid(...LEAVENING_METHODS),
   fineness: Joi.string().valid('spoons', 'tenths'),
   share: Joi.number().min(0).max(1),
   region: Joi.string()

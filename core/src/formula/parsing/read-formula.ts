@@ -50,8 +50,7 @@ export function readWrittenLines(lines: readonly WrittenLine[], context: Reading
       sheet.yieldText = titleYield[1].trim();
     } else sheet.put(readTextLine(line, sheet.section, sheet.marked, shape, context));
   }
-  const filled = lines.filter(({ written }) => written !== '');
-  return sheet.finish(filled[0]?.written ?? '', filled.length);
+  return sheet.finish(lines.find(({ written }) => written !== '')?.written ?? '');
 }
 
 /** A formula whose parts were told apart by a file's own structure. */
@@ -80,5 +79,5 @@ export function assembleFormula(parts: FormulaParts, bakersOwn: Region, kitchen:
   sheet.notes.push(...(parts.notes ?? []));
   sheet.addFacts(facts);
   const lines = parts.components.flatMap((component) => component.lines);
-  return sheet.finish(lines[0] ?? parts.title, lines.length);
+  return sheet.finish(lines[0] ?? parts.title);
 }

@@ -171,7 +171,7 @@ export class Sheet {
   }
 
   /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
-  finish(firstWritten: string, written: number): FormulaReading {
+  finish(firstWritten: string): FormulaReading {
     const kept = this.components.filter((component) => component.lines.length > 0);
     const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);

@@ -1,10 +1,18 @@
 import type { Formula } from '../formula/index.js';
-import { plainWords, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { unitsOf, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { middle, readAmount, type Amount } from './amounts.js';
 import { normalise } from './normalise.js';
-import type { ReadEntry } from './read-line.js';
 import { weighAll } from './weigh.js';
+import {
+  groupedAt,
+  inGroup,
+  linesByName,
+  namedIn,
+  namesComponent,
+  WHOLE_METHOD,
+  type CalledLine,
+  type Mentioned,
+} from './step-names.js';
 import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
 
 /** How much of a line a step takes. */
@@ -99,203 +107,6 @@ function dealt(portions: readonly Portion[], whole: number | undefined): readonl
     if (kind === 'unknown') return undefined;
     return grams ?? Math.max(0, whole - taken) / Math.max(1, open);
   });
-}
-
-const WHOLE_METHOD =
-  /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
-/** "butter the tin", "flour the board": the name is a verb, or greases something. */
-const GREASES =
-  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet)\b|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
-
-/** Words of a step that stand for several lines at once, and what belongs to them. */
-const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredient) => boolean])[] = [
-  [
-    /\bdry(?: (?:ingredients|things|mix(?:ture)?|goods|ones))?\b/i,
-    ({ preparation }, ingredient) => {
-      const role = roleOf(ingredient);
-      return (
-        role.flour > 0 ||
-        role.nutMeal ||
-        role.cocoa ||
-        DRY_CATEGORIES.has(ingredient.category) ||
-        (ingredient.category === 'nut/seed' && preparation === 'ground') ||
-        ingredient.id.endsWith('powder')
-      );
-    },
-  ],
-  [
-    /\b(?:wet(?: (?:ingredients|things|mix(?:ture)?|ones))?|liquids?)\b/i,
-    ({ preparation }, ingredient) =>
-      WET_CATEGORIES.has(ingredient.category) || roleOf(ingredient).egg > 0 || preparation === 'mashed',
-  ],
-  [/\b(?:raising agents?|leavening|leaveners?|powders?)\b/i, (_, { category }) => category === 'leavener'],
-  [/\b(?:spices?|spicing)\b/i, (_, { category }) => category === 'spice' || category === 'salt'],
-  [/\bfruits?\b/i, (_, { category }) => /fruit|vegetable/.test(category)],
-  [/\bnuts?\b/i, (_, { category }) => category === 'nut/seed'],
-];
-const DRY_CATEGORIES: ReadonlySet<string> = new Set(['leavener', 'salt', 'spice', 'sugar', 'starch', 'thickener/gum']);
-const WET_CATEGORIES: ReadonlySet<string> = new Set([
-  'egg', 'egg substitute', 'dairy', 'cultured dairy', 'plant milk', 'liquid', 'syrup', 'fat', 'fruit puree', 'flavouring', 'alcohol', 'acid',
-]); // prettier-ignore
-
-/** Words too general to name an ingredient by alone. */
-const GENERAL: ReadonlySet<string> = new Set(
-  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water juice extract good ripe cold warm hot'.split(
-    ' ',
-  ),
-);
-
-/** A written name, and its last word where that is no general one. */
-function callsFrom(written: string): readonly string[] {
-  const words = plainWords(written.replace(/\(.*?\)/g, ''))
-    .split(' ')
-    .filter((word) => word !== '');
-  const head = words.at(-1) ?? '';
-  return [...(words.length > 0 ? [words.join(' ')] : []), ...(head.length > 2 && !GENERAL.has(head) ? [head] : [])];
-}
-
-const callsOfIngredients = new WeakMap<Ingredient, readonly string[]>();
-/** What an ingredient of the pantry is called: the same for every line that holds it. */
-function callsOf(ingredient: Ingredient): readonly string[] {
-  let calls = callsOfIngredients.get(ingredient);
-  if (!calls) {
-    calls = [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].flatMap(callsFrom);
-    callsOfIngredients.set(ingredient, calls);
-  }
-  return calls;
-}
-
-/** Words by which a step may call what a line holds. */
-function callNames(line: WeighedLine): readonly string[] {
-  const names = new Set<string>();
-  for (const { name, ingredient } of line.entries) {
-    for (const call of callsFrom(name)) names.add(call);
-    for (const call of ingredient ? callsOf(ingredient) : []) names.add(call);
-    for (const word of plainWords(name).split(' ').slice(0, -1))
-      if (word.length > 3 && !GENERAL.has(word)) names.add(word);
-  }
-  return [...names].map(withoutPlural).filter((name) => name.length > 2);
-}
-const withoutPlural = (name: string) => name.replace(/(?<=[a-z]{3})(?<!s)s$/, '');
-
-const namesOfEntries = new WeakMap<WeighedLine['entries'], readonly string[]>();
-function namesOf(line: WeighedLine): readonly string[] {
-  let names = namesOfEntries.get(line.entries);
-  if (!names) namesOfEntries.set(line.entries, (names = callNames(line)));
-  return names;
-}
-
-const escaped = (words: string) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/y$/, '(?:y|ie)');
-/** A portion before a name: "half the", "2 tbsp of the", "the remaining", "all but a spoonful of the". */
-const PORTION_BEFORE =
-  /((?:all (?:but|except) [^,;.]{1,24}?|(?:the )?(?:rest|remaining|remainder|reserved)|(?:about |roughly )?(?:a |one )?(?:half|third|quarter)|two[- ]thirds|three[- ]quarters|most|some|\d[\d./]*\s*[a-z]+\.?))\s*(?:of\s+)?(?:the\s+|your\s+)?$/i;
-/** Setting aside is no taking: the amount goes where the step says "the reserved". */
-const RESERVING =
-  /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)? back|hold(?:ing)? back|put(?:ting)? aside)\b[^.;]*$/i;
-const RESERVED = /\breserved\b[^.;]*$/i;
-
-/** A step without what it only greases or dusts with, every other word in its place. */
-export const withoutGreasing = (text: string): string => text.replace(GREASES, (greased) => ' '.repeat(greased.length));
-
-interface Mentioned {
-  readonly stepId: string;
-  /** Where in the words of the step. */
-  readonly at: number;
-  readonly words: string;
-  readonly how?: 'reserving' | 'reserved';
-  /** Several lines answer to the name that the step uses. */
-  readonly shared: boolean;
-}
-
-interface CalledLine {
-  readonly line: WeighedLine;
-  readonly component: WeighedFormula['components'][number];
-}
-
-const patterns = new Map<string, RegExp>();
-/** The pattern of a name; its place to go on from is whoever uses it to reset. */
-function patternOf(name: string): RegExp {
-  let pattern = patterns.get(name);
-  if (!pattern) patterns.set(name, (pattern = new RegExp(`\\b${escaped(name)}(?:s|es)?\\b`, 'gi')));
-  return pattern;
-}
-
-/** The lines that answer to each name, the longest name first. */
-function linesByName(lines: readonly CalledLine[]): readonly (readonly [string, readonly CalledLine[]])[] {
-  const byName = new Map<string, CalledLine[]>();
-  for (const called of lines) {
-    for (const name of namesOf(called.line)) {
-      const others = byName.get(name);
-      if (others) others.push(called);
-      else byName.set(name, [called]);
-    }
-  }
-  return [...byName].sort(([a], [b]) => b.length - a.length);
-}
-
-/**
- * Which lines a step names. Longer names are looked for first and then covered up, so that "stem ginger" does not name the ground
- * ginger too.
- */
-function namedIn(
-  stepId: string,
-  text: string,
-  byName: readonly (readonly [name: string, lines: readonly CalledLine[]])[],
-): ReadonlyMap<CalledLine, Mentioned> {
-  const found = new Map<CalledLine, Mentioned>();
-  let open = withoutGreasing(text);
-  const lower = open.toLowerCase();
-  for (const [name, called] of byName) {
-    if (!lower.includes(name.slice(0, -1))) continue;
-    const pattern = patternOf(name);
-    pattern.lastIndex = 0;
-    const at = pattern.exec(open)?.index;
-    if (at === undefined) continue;
-    const before = open.slice(0, at);
-    const words = PORTION_BEFORE.exec(before)?.[1] ?? '';
-    const mention = RESERVING.test(before)
-      ? ({ words, how: 'reserving' } as const)
-      : RESERVED.test(before)
-        ? ({ words: 'reserved', how: 'reserved' } as const)
-        : { words };
-    for (const one of called)
-      if (!found.has(one)) found.set(one, { stepId, at, ...mention, shared: called.length > 1 });
-    open = open.replace(pattern, (covered) => ' '.repeat(covered.length));
-  }
-  return found;
-}
-
-/** "Frosting" is meant by "frost when cold", "glaze" by "glazed". */
-function namesComponent(step: string, name: string): boolean {
-  const stem = plainWords(name)
-    .replace(/^(?:to|for) /, '')
-    .replace(/(?:ing|e)$/, '');
-  return (
-    stem.length > 2 &&
-    !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) &&
-    new RegExp(`\\b${escaped(stem)}(?:e|ed|ing|s)?\\b`, 'i').test(step)
-  );
-}
-
-function inGroup(step: string, { line, component }: CalledLine): boolean {
-  return (
-    namesComponent(step, component.name) ||
-    line.entries.some((entry) =>
-      GROUPS.some(
-        ([words, belongs]) => entry.ingredient !== undefined && words.test(step) && belongs(entry, entry.ingredient),
-      ),
-    )
-  );
-}
-
-/** Where a step speaks of the group that a line belongs to: "the dry ingredients", "everything". */
-function groupedAt(step: string, { line }: CalledLine): number {
-  const places = GROUPS.flatMap(([words, belongs]) => {
-    const at = words.exec(step)?.index;
-    const mine = line.entries.some((entry) => entry.ingredient !== undefined && belongs(entry, entry.ingredient));
-    return at !== undefined && mine ? [at] : [];
-  });
-  return places[0] ?? WHOLE_METHOD.exec(step)?.index ?? 0;
 }
 
 const SENTENCE_END = /[.!?;](?=\s)/g;

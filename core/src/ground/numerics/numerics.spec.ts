@@ -8,7 +8,7 @@ describe('bisect', () => {
     expect(root.x).toBeCloseTo(Math.SQRT2, 8);
     expect(root.converged).toBeTrue();
   });
-  it('refuses a bracket without a root instead of answering', () => {
+  it('refuses a bracket without a root instead of servingJobs', () => {
     expect(() => bisect((x) => x * x + 1, -1, 1)).toThrowError(DomainError);
   });
   it('admits that it ran out of steps', () => {

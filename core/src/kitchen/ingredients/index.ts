@@ -4,6 +4,7 @@ export {
   INGREDIENTS,
   ingredientById,
   ingredientName,
+  shortIngredientName,
   type Allergen,
   type Category,
   type Composition,

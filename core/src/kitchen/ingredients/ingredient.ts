@@ -100,6 +100,11 @@ export function ingredientById(id: string): Ingredient | undefined {
 }
 
 /** The name as a baker of the region says it. */
+/** The name without what stands in brackets behind it: for a list, a button, a line that is written. */
+export const shortIngredientName = (ingredient: Ingredient, region: string): string =>
+  ingredientName(ingredient, region).replace(/ *\([^)]*\)/g, '');
+
+/** The name as the region says it. */
 export function ingredientName(ingredient: Ingredient, region: string): string {
   return region === 'US' || region === 'CA' ? ingredient.nameUs : ingredient.nameUk;
 }

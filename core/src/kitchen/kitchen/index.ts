@@ -1,4 +1,4 @@
-export { COUNT_WORDS, numberSaid, pansSaid, vesselSaid } from './pans-said.js';
+export { COUNT_WORDS, numberSaid, pansSaid, severalSaid, vesselSaid } from './pans-said.js';
 export {
   PLAIN_KITCHEN,
   USUAL_MIXER,

@@ -56,3 +56,12 @@ export function vesselSaid(written: string, own: readonly OwnPan[] = []): Parsed
   if (pans.kind === 'pan' && !stands) return { kind: 'vessel', set: pans.set, assumed: pans.assumed };
   return free;
 }
+
+/** The same pans, so many of them, in words: "two 20 cm rounds" and 3 is "20 cm round x 3". @param inPieces whether pieces are counted, not pans */
+export function severalSaid(written: string, count: number, inPieces: boolean): string {
+  const bare = written
+    .replace(/\s*x\s*\d{1,3}\s*$/i, '')
+    .replace(/^(?:two|three|four|\d\s*x)\s+/i, '')
+    .replace(/\b(tin|pan|round|loaf|square|dish)(?:s|es)\b/gi, '$1');
+  return count === 1 && !inPieces ? bare : `${bare} x ${count}`;
+}

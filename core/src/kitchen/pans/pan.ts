@@ -35,7 +35,7 @@ export interface PanSet {
   readonly count: number;
 }
 
-/** Seen from above, a circle. */
+/** InSight from above, a circle. */
 export const isCircular = ({ shape }: Pick<Pan, 'shape'>): boolean =>
   shape === 'round' || shape === 'muffin' || shape === 'ring';
 

@@ -43,6 +43,7 @@ export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSche
 export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
 export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';
 export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
+export { domeLean } from './dome.js';
 export { footprintOf } from './window.js';
 export type { ThinEvidence, WindowReason, WindowReasonCode } from './window.js';
 export { bakeJobSchema, panSetSchema, predictionSchema } from './bake-schema.js';

@@ -1,5 +1,5 @@
 import { auditFormula } from '../../bench/audit/index.js';
-import { judgementOf } from '../../bench/outlook/index.js';
+import { outlookOf } from '../../bench/outlook/index.js';
 import { PLAIN_KITCHEN, QUANTITIES } from '../../kitchen/kitchen/index.js';
 import { CONSEQUENCE_CODES } from '../../batter/rising/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
@@ -39,7 +39,7 @@ describe('the words of adapting', () => {
       const reading = readFormula(text, 'UK');
       if (reading.kind === 'refused') throw new Error(id);
       const audit = auditFormula(reading.formula);
-      const judged = judgementOf(reading.formula, audit, PLAIN_KITCHEN);
+      const judged = outlookOf(reading.formula, audit, PLAIN_KITCHEN);
       for (const figure of [...FIGURES, ...QUANTITIES.map((quantity) => `band-${quantity}` as const)]) {
         const derivation = derivationOf(figure, audit, judged);
         expect(derivation).withContext(figure).toBeDefined();

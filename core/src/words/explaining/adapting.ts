@@ -1,6 +1,6 @@
-import type { ClassicalRule, ClassicalRuleCode, Force } from '../../batter/crumb-texture/index.js';
+import type { ClassicalRule, ClassicalRuleCode, TextureForce } from '../../batter/crumb-texture/index.js';
 import type { Consequence, ConsequenceCode } from '../../batter/rising/index.js';
-import type { School, Setting } from '../../batter/leavening-methods/index.js';
+import type { LeaveningMethod, Setting } from '../../batter/leavening-methods/index.js';
 import type { Diet, Residual, SwapNoteCode } from '../../bench/swaps/index.js';
 import { inEighths } from '../../ground/units/index.js';
 import { gramsInWords, percentInWords } from '../wording/index.js';
@@ -109,14 +109,14 @@ export function ruleInWords({ code, ratio, holds }: ClassicalRule): Sentence {
   return sentence(`${rule}: ${ratio.toFixed(2)}.`, holds ? 'It holds.' : broken);
 }
 
-export const FORCE_NAMES: Readonly<Record<Force, string>> = {
+export const FORCE_NAMES: Readonly<Record<TextureForce, string>> = {
   toughens: 'toughens',
   softens: 'softens',
   dries: 'dries',
   wets: 'wets',
 };
 
-export const SCHOOL_NAMES: Readonly<Record<School, Sentence>> = {
+export const SCHOOL_NAMES: Readonly<Record<LeaveningMethod, Sentence>> = {
   'acid-only': sentence('Soda for the acid, powder for the rest', 'Full flavour, nothing left over.'),
   'powder-only': sentence('Powder only', 'Fewer things to measure; sour batters stay tart.'),
   browning: sentence('Some soda left for browning', 'Darker, coarser, more tender; berries and seeds may turn.'),

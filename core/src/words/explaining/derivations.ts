@@ -1,6 +1,6 @@
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { Audit } from '../../bench/audit/index.js';
-import type { Judgement } from '../../bench/outlook/index.js';
+import type { Outlook } from '../../bench/outlook/index.js';
 import type { BandVerdict } from '../../batter/balance/index.js';
 import { SODA_MEQ_PER_GRAM } from '../../batter/leavening/index.js';
 import { gramsInWords, percentInWords, phInWords } from '../wording/index.js';
@@ -28,7 +28,7 @@ const minutes = (value: number) => (Number.isFinite(value) ? `${Math.round(value
 const FROM_LEDGER = 'charge balance of weak acids; acidities are typical literature figures, not measurements';
 const OWN_RULE = 'a rule of our own, set to land on typical figures; good for comparing, not for millilitres';
 
-const TABLE: Readonly<Record<(typeof FIGURES)[number], (audit: Audit, judged: Judgement) => Derivation>> = {
+const TABLE: Readonly<Record<(typeof FIGURES)[number], (audit: Audit, judged: Outlook) => Derivation>> = {
   'soda-balance': ({ ledger }) => ({
     title: 'Soda left over',
     equation: 'soda of all leaveners − acid of food to pH 7 − acid of powders, in milliequivalents; divided by 11.9 for grams of soda',
@@ -188,7 +188,7 @@ function bandDerivation(verdict: BandVerdict, { style, totals }: Audit): Derivat
 }
 
 /** Where a figure comes from; undefined for a band that is not judged. */
-export function derivationOf(figure: Figure, audit: Audit, judged: Judgement): Derivation | undefined {
+export function derivationOf(figure: Figure, audit: Audit, judged: Outlook): Derivation | undefined {
   if (figure.startsWith('band-')) {
     const verdict = audit.verdicts.find(({ quantity }) => `band-${quantity}` === figure);
     return verdict && bandDerivation(verdict, audit);

@@ -9,3 +9,4 @@ export {
 } from './words.js';
 export { howClocked, howDone, howFilledInPan, howSure, howTimed } from './how.js';
 export { courseInWords, inTheOvenInWords, setPointInWords } from './in-the-oven.js';
+export { filledInWords, PAN_MATERIAL_NAMES, vesselProblemInWords } from './vessels.js';

@@ -74,7 +74,7 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
     ),
   'known-bake-refused': (a) =>
     sentence(
-      `The known ${minutesInWords(a.facts.known)} do not fit their pan, batter and heat${a.facts['model'] === undefined ? '' : ` (the model says ${minutesInWords(a.facts.model)})`}.`,
+      `The known ${minutesInWords(a.facts.known)} do not fit their pan, batter and heat${a.facts.model === undefined ? '' : ` (the model says ${minutesInWords(a.facts.model)})`}.`,
       'They were set aside, so the window is wider. Check the pan, the time and the temperature.',
     ),
   'no-known-bake': () =>

@@ -7,14 +7,14 @@ describe('findingInWords', () => {
     it(`says ${code} of a real formula, with its reason and no hole in it`, () => {
       const found = foundAt(code);
       if (!found) throw new Error(`nothing found ${code}`);
-      const { say, why } = findingInWords({ ...found, place: '' } as Finding);
+      const { say, why } = findingInWords({ ...found, place: '' });
       for (const words of [say, why]) {
         expect(words).toMatch(/^[“A-Z0-9].*[.?]$/s);
-        expect(words).not.toMatch(/undefined|NaN|null|Infinity|\$\{|!|\[object|  /);
+        expect(words).not.toMatch(/undefined|NaN|null|Infinity|\$\{|!|\[object| {2}/);
       }
       // the figures of this formula are in it, not only the words that every formula gets
-      const figures = Object.values(found.facts as Readonly<Record<string, unknown>>);
-      const texts = figures.flatMap((value) => (Array.isArray(value) ? value : [value])).filter((value) => typeof value === 'string' && value.length > 2 && !['thin', 'laden', 'own', 'usual', 'kilobytes', 'lines'].includes(value)); // prettier-ignore
+      const figures: readonly unknown[] = Object.values(found.facts);
+      const texts = figures.flatMap((value) => (Array.isArray(value) ? (value as readonly unknown[]) : [value])).filter((value) => typeof value === 'string' && value.length > 2 && !['thin', 'laden', 'own', 'usual', 'kilobytes', 'lines'].includes(value)); // prettier-ignore
       if (texts.length > 0)
         expect(texts.some((value) => `${say} ${why}`.toLowerCase().includes(String(value).toLowerCase()))).withContext(`${say} ${why}`).toBe(true); // prettier-ignore
       expect(`${say} ${why}`.length).toBeLessThan(260);

@@ -1,14 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
-import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { learn, forget } from '@orvin/core/kitchen/kitchen';
-import { NUTRIENTS, type Nutrient } from '@orvin/core/batter/nutrition';
+import { priceOf, NUTRIENTS, type Nutrient } from '@orvin/core/batter/nutrition';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../../store/formula-store';
 import { OnBench } from '../../work/on-bench';
 import { How } from '../how';
-import { Judging } from '../judging';
+import { BatterOutlook } from '../outlook';
 
 const NAMES: Readonly<Record<Nutrient, string>> = {
   energy: 'energy', fat: 'fat', carbohydrate: 'starch and sugars', sugars: 'of which sugars', fibre: 'fibre', protein: 'protein', salt: 'salt', sodium: 'sodium',
@@ -168,7 +168,7 @@ export class PortionFace {
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
-  private readonly judging = inject(Judging);
+  private readonly judging = inject(BatterOutlook);
   protected readonly judged = this.judging.judged;
 
   private readonly facts = computed(() => this.judged()?.nutrition);
@@ -209,10 +209,10 @@ export class PortionFace {
       const packGrams = price?.packGrams ?? ingredient.packGrams[0] ?? 1000;
       return {
         id: ingredient.id,
-        name: ingredientName(ingredient, this.formula().region).replace(/\s*\(.*\)/, ''),
+        name: shortIngredientName(ingredient, this.formula().region),
         packGrams,
         price: price ? String(price.price) : '',
-        here: price ? ((amount * price.price) / packGrams).toFixed(2) : '–',
+        here: price ? priceOf(price, amount).toFixed(2) : '–',
       };
     });
   });

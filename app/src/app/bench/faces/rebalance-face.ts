@@ -5,7 +5,7 @@ import type { Audit } from '@orvin/core/bench/audit';
 import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/bench/adapt';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import type { Formula } from '@orvin/core/formula/formula';
-import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { ingredientName, shortIngredientName } from '@orvin/core/kitchen/ingredients';
 import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
 import type { MovedLine } from '@orvin/core/bench/rebalance';
 import { FormulaStore } from '../../store/formula-store';
@@ -192,8 +192,7 @@ export class RebalanceFace {
       .map(({ lineId, entries, text }) => {
         const ingredient = entries[0]?.read.ingredient;
         const fixed = entries.length > 1;
-        const name =
-          ingredient && !fixed ? ingredientName(ingredient, this.formula().region).replace(/\s*\(.*\)/, '') : text;
+        const name = ingredient && !fixed ? shortIngredientName(ingredient, this.formula().region) : text;
         return { id: lineId, name: name.length > 34 ? `${name.slice(0, 32)}…` : name, fixed };
       }),
   );
@@ -249,9 +248,7 @@ export class RebalanceFace {
   });
 
   protected nameOf(line: MovedLine): string {
-    return (
-      ingredientName(line.ingredient, this.formula().region).replace(/\s*\(.*\)/, '') + (line.isNew ? ', new' : '')
-    );
+    return shortIngredientName(line.ingredient, this.formula().region) + (line.isNew ? ', new' : '');
   }
   protected toggle(lineId: string): void {
     this.held.update((held) => {

@@ -5,10 +5,10 @@ import type { Formula } from '@orvin/core/formula/formula';
 import { behaviourOf, consequencesOf, liftOf, waitingOf } from '@orvin/core/batter/rising';
 import { leaveningLedger } from '@orvin/core/batter/leavening';
 import {
-  SCHOOLS,
+  LEAVENING_METHODS,
   USUAL_BROWNING_SHARE,
   type Fineness,
-  type School,
+  type LeaveningMethod,
   type Setting,
 } from '@orvin/core/batter/leavening-methods';
 import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
@@ -154,7 +154,7 @@ export class SchoolsFace {
     return `${ledger.gas.gramsPer100gFlour.toFixed(2)} g gas, pH ${phInWords(ledger.crumbPh.low, ledger.crumbPh.high)}`;
   });
   protected readonly rows = computed(() =>
-    SCHOOLS.flatMap((school) => {
+    LEAVENING_METHODS.flatMap((school) => {
       const [setting] = settingsFor(this.formula(), this.audit(), this.store.kitchen(), {
         school,
         fineness: this.fineness(),
@@ -165,7 +165,7 @@ export class SchoolsFace {
     }),
   );
 
-  private rowOf(school: School, setting: Setting) {
+  private rowOf(school: LeaveningMethod, setting: Setting) {
     const audit = this.audit();
     const parts = partsWith(setting, leavenersOf(audit, this.formula()), this.acidId());
     const ledger = leaveningLedger(parts);

@@ -1,10 +1,11 @@
+import { costDifference } from '@orvin/core/batter/nutrition';
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Slider } from 'primeng/slider';
 import type { Audit } from '@orvin/core/bench/audit';
 import { adaptToDiet, forbidden, swappable, swapsFor, takeSwap, withoutSwap } from '@orvin/core/bench/adapt';
 import type { Formula } from '@orvin/core/formula/formula';
-import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { DIETS, type Diet, type Swapped, type SwappedLine } from '@orvin/core/bench/swaps';
 import { DIET_CAUTIONS, DIET_NAMES, RESIDUAL_NAMES, swapNoteInWords } from '@orvin/core/words/explaining';
 import { gramsInWords } from '@orvin/core/words/wording';
@@ -261,7 +262,7 @@ export class SwapFace {
   });
 
   private named(ingredient: Ingredient): string {
-    return ingredientName(ingredient, this.formula().region).replace(/\s*\(.*\)/, '');
+    return shortIngredientName(ingredient, this.formula().region);
   }
 
   private rowOf(swapped: Swapped) {
@@ -304,15 +305,8 @@ export class SwapFace {
 
   /** What it costs more or less, where both sides have a price. */
   private priceDifference(swapped: Swapped): string {
-    const prices = new Map(
-      (this.store.kitchen().prices ?? []).map((one) => [one.ingredientId, one.price / one.packGrams]),
-    );
-    const changed = swapped.lines.filter(({ before, after }) => Math.abs(after - before) > 0.5);
-    if (changed.some(({ ingredient }) => ingredient.id !== 'water' && !prices.has(ingredient.id))) return '';
-    const more = changed.reduce(
-      (sum, { ingredient, before, after }) => sum + (after - before) * (prices.get(ingredient.id) ?? 0),
-      0,
-    );
+    const more = costDifference(swapped.lines, this.store.kitchen().prices ?? []);
+    if (more === undefined) return '';
     return ` Costs ${Math.abs(more).toFixed(2)} ${more >= 0 ? 'more' : 'less'}.`;
   }
 

@@ -14,6 +14,7 @@ import {
   type Experiment,
   type Knobs,
   type TriedOut,
+  takenOver,
 } from '@orvin/core/bench/sandbox';
 import { gramsInWords, phInWords, QUANTITY_NAMES } from '@orvin/core/words/wording';
 import { FormulaStore } from '../../store/formula-store';
@@ -302,23 +303,7 @@ export class TryOutFace {
   protected takeOver(): void {
     const tried = this.tried();
     if (!tried) return;
-    const grams = new Map<string, number>();
-    for (const part of tried.parts) grams.set(part.ingredient.id, (grams.get(part.ingredient.id) ?? 0) + part.grams);
-    const sums = new Map<string, number>();
-    const lines = this.audit().lines.filter(
-      ({ inBatter, optional, entries }) => inBatter && !optional && entries.length === 1,
-    );
-    const idOf = (line: (typeof lines)[number]) => line.entries[0]?.read.ingredient?.id ?? '';
-    for (const line of lines) sums.set(idOf(line), (sums.get(idOf(line)) ?? 0) + (line.grams ?? 0));
-    const changes = lines.flatMap((line) => {
-      const [is, was] = [grams.get(idOf(line)) ?? 0, sums.get(idOf(line)) ?? 0];
-      if (was === 0 || Math.abs(is / was - 1) < 0.005) return [];
-      const amount = ((line.grams ?? 0) * is) / was;
-      return [{ lineId: line.lineId, grams: amount < 12 ? Number(amount.toFixed(1)) : Math.round(amount) }];
-    });
-    const additions = [...grams]
-      .filter(([id, amount]) => !sums.has(id) && amount > 0.05)
-      .map(([ingredientId, amount]) => ({ ingredientId, grams: Number(amount.toFixed(1)) }));
+    const { changes, additions } = takenOver(tried, this.audit());
     const kitchen = this.store.kitchen();
     this.adapting.take(
       'the amounts tried out',

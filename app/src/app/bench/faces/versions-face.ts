@@ -5,7 +5,7 @@ import type { Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
 import { diffFormulas, versionTree } from '@orvin/core/bench/versions';
 import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
-import { Tell } from '../../parts/tell';
+import { Toasts } from '../../parts/toasts';
 import { FormulaStore } from '../../store/formula-store';
 import type { StoredVersion } from '../../store/records';
 import { OnBench } from '../../work/on-bench';
@@ -216,7 +216,7 @@ export class VersionsFace {
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);
   private readonly readingsOf = inject(Readings);
-  private readonly tell = inject(Tell);
+  private readonly toasts = inject(Toasts);
   protected readonly onBench = inject(OnBench);
   protected readonly rowHeight = ROW;
   protected readonly grams = gramsInWords;
@@ -322,7 +322,7 @@ export class VersionsFace {
     if (id === undefined) return;
     if (this.onBench.unkept()) this.store.keep(id, `before going back to version ${version.number}`);
     this.store.goOnFrom(id, version);
-    this.tell.say(`Version ${version.number} is on the bench.`, 'What you keep next grows from it.', {
+    this.toasts.show(`Version ${version.number} is on the bench.`, 'What you keep next grows from it.', {
       label: 'Undo',
       run: () => this.store.undo(),
     });

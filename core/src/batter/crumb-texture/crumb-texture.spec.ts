@@ -1,6 +1,6 @@
 import { styleById } from '../balance/index.js';
 import { batterOf } from '../../doors/samples/index.js';
-import { classicalRules, FORCES, forcesOf } from './index.js';
+import { classicalRules, TEXTURE_FORCES, crumbTextureOf } from './index.js';
 
 const CAKE = {
   'all-purpose-flour': 225,
@@ -16,34 +16,34 @@ const styled = (id: string) => {
   return style;
 };
 
-describe('forcesOf', () => {
+describe('crumbTextureOf', () => {
   it('shares every force out to the last part', () => {
-    const { of } = forcesOf(batterOf(CAKE));
-    for (const force of FORCES)
+    const { of } = crumbTextureOf(batterOf(CAKE));
+    for (const force of TEXTURE_FORCES)
       expect(of[force].reduce((sum, { share }) => sum + share, 0))
         .withContext(force)
         .toBeCloseTo(1, 9);
   });
   it('names what every baker would: flour toughens and dries, butter softens, egg and milk wet', () => {
-    const { of } = forcesOf(batterOf(CAKE));
+    const { of } = crumbTextureOf(batterOf(CAKE));
     expect(of.toughens[0]?.ingredient.id).toBe('all-purpose-flour');
     expect(of.dries[0]?.ingredient.id).toBe('all-purpose-flour');
     expect(of.softens[0]?.ingredient.id).toBe('unsalted-butter');
     expect(of.wets[0]?.ingredient.id).toBe('egg');
   });
   it('does not change with the size of the batch, and moves the right way with a line', () => {
-    const one = forcesOf(batterOf(CAKE));
-    const two = forcesOf(batterOf(CAKE).map((part) => ({ ...part, grams: 2 * part.grams })));
+    const one = crumbTextureOf(batterOf(CAKE));
+    const two = crumbTextureOf(batterOf(CAKE).map((part) => ({ ...part, grams: 2 * part.grams })));
     expect(two.tenderness).toBeCloseTo(one.tenderness, 9);
-    expect(forcesOf(batterOf({ ...CAKE, 'unsalted-butter': 250 })).tenderness).toBeGreaterThan(one.tenderness);
-    expect(forcesOf(batterOf({ ...CAKE, 'whole-milk': 120 })).moistness).toBeGreaterThan(one.moistness);
+    expect(crumbTextureOf(batterOf({ ...CAKE, 'unsalted-butter': 250 })).tenderness).toBeGreaterThan(one.tenderness);
+    expect(crumbTextureOf(batterOf({ ...CAKE, 'whole-milk': 120 })).moistness).toBeGreaterThan(one.moistness);
     // strong flour pulls harder than cake flour
     const { 'all-purpose-flour': flour, ...rest } = CAKE;
-    const strong = forcesOf(batterOf({ ...rest, 'bread-flour': flour })).tenderness;
-    expect(forcesOf(batterOf({ ...rest, 'cake-flour': flour })).tenderness).toBeGreaterThan(strong);
+    const strong = crumbTextureOf(batterOf({ ...rest, 'bread-flour': flour })).tenderness;
+    expect(crumbTextureOf(batterOf({ ...rest, 'cake-flour': flour })).tenderness).toBeGreaterThan(strong);
   });
   it('agrees with the published indices of a butter cake: tender over tough 1.3, water over thirst 2.0', () => {
-    const yellow = forcesOf(batterOf({ 'cake-flour': 220, 'granulated-sugar': 220, 'unsalted-butter': 150, egg: 150, 'whole-milk': 160, 'table-salt': 3, 'baking-powder': 9.2 })); // prettier-ignore
+    const yellow = crumbTextureOf(batterOf({ 'cake-flour': 220, 'granulated-sugar': 220, 'unsalted-butter': 150, egg: 150, 'whole-milk': 160, 'table-salt': 3, 'baking-powder': 9.2 })); // prettier-ignore
     // leavening.md B.1: TT 1.32, MD 2.00; another ingredient table, within a tenth
     expect(Math.abs(yellow.tenderness / 1.32 - 1)).toBeLessThan(0.1);
     expect(Math.abs(yellow.moistness / 2 - 1)).toBeLessThan(0.1);

@@ -13,8 +13,8 @@ import {
 } from '../leavening/index.js';
 
 /** The accepted ways to set soda and powder. */
-export const SCHOOLS = ['acid-only', 'powder-only', 'browning', 'added-acid'] as const;
-export type School = (typeof SCHOOLS)[number];
+export const LEAVENING_METHODS = ['acid-only', 'powder-only', 'browning', 'added-acid'] as const;
+export type LeaveningMethod = (typeof LEAVENING_METHODS)[number];
 
 /** How finely the baker measures leaveners: by eighths of a teaspoon, or on a scale that reads tenths of a gram. */
 export type Fineness = 'spoons' | 'tenths';
@@ -22,7 +22,7 @@ export type Fineness = 'spoons' | 'tenths';
 export interface SettingTask {
   /** The batter without its soda and powder: what is locked. A flour that carries its own leavener stays in it. */
   readonly locked: readonly WeighedPart[];
-  readonly school: School;
+  readonly school: LeaveningMethod;
   readonly gas: Band;
   readonly crumbPh: Band;
   readonly fineness: Fineness;
@@ -39,7 +39,7 @@ export interface SettingTask {
 }
 
 export interface Setting {
-  readonly school: School;
+  readonly school: LeaveningMethod;
   readonly sodaGrams: number;
   readonly sodaTeaspoons: number;
   readonly powderGrams: number;
@@ -211,7 +211,7 @@ function settingOf(candidate: Candidate, { school, gas, crumbPh }: SettingTask, 
 }
 
 /** The best point of the spoons, moved in tenths of a gram. */
-function tenthsAround(best: Candidate, spoon: Spoons, judge: Judge, school: School): readonly Candidate[] {
+function tenthsAround(best: Candidate, spoon: Spoons, judge: Judge, school: LeaveningMethod): readonly Candidate[] {
   const around = (grams: number, reach: number, fixed: boolean): readonly number[] => {
     if (fixed) return [0];
     const from = Math.max(0, Math.round((grams - reach) / TENTH_GRAM));

@@ -1,7 +1,7 @@
 import { Observable } from 'rxjs';
 
 /** A job of a worker as a stream of its one answer: whoever stops listening calls it off, and hears nothing of it any more. */
-export function asking<T>(run: (signal: AbortSignal) => Promise<T>): Observable<T> {
+export function abortable<T>(run: (signal: AbortSignal) => Promise<T>): Observable<T> {
   return new Observable<T>((subscriber) => {
     const abort = new AbortController();
     run(abort.signal).then(

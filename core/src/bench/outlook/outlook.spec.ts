@@ -2,7 +2,7 @@ import { auditFormula } from '../audit/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
-import { judgementOf, portionsOf } from './index.js';
+import { outlookOf, portionsOf } from './index.js';
 
 const read = (text: string) => {
   const reading = readFormula(text, 'UK');
@@ -11,10 +11,10 @@ const read = (text: string) => {
 };
 const judged = (text: string, kitchen = PLAIN_KITCHEN) => {
   const formula = read(text);
-  return judgementOf(formula, auditFormula(formula), kitchen);
+  return outlookOf(formula, auditFormula(formula), kitchen);
 };
 
-describe('judgementOf', () => {
+describe('outlookOf', () => {
   for (const { id, text } of DEMO_FORMULAS)
     it(`judges ${id} without a hole`, () => {
       const { waiting, lift, nutrition, forces, portions } = judged(text);

@@ -1,12 +1,12 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { judgementOf } from '@orvin/core/bench/outlook';
+import { outlookOf } from '@orvin/core/bench/outlook';
 import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 
 /** What follows from the formula at hand beyond its bands, worked out when a reading asks. */
 @Injectable()
-export class Judging {
+export class BatterOutlook {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
 
@@ -14,7 +14,7 @@ export class Judging {
   readonly judged = computed(() => {
     const record = this.onBench.record();
     const audit = this.onBench.audit();
-    return record && audit && judgementOf(record.formula, audit, this.store.kitchen());
+    return record && audit && outlookOf(record.formula, audit, this.store.kitchen());
   });
   readonly place = computed(() => this.store.kitchen().place ?? USUAL_PLACE);
 }

@@ -3,10 +3,10 @@ import { perGramIn, type PerGram } from '../per-gram/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 
 /** What pulls on a crumb. Two pairs: tough against tender, dry against wet. */
-export const FORCES = ['toughens', 'softens', 'dries', 'wets'] as const;
-export type Force = (typeof FORCES)[number];
+export const TEXTURE_FORCES = ['toughens', 'softens', 'dries', 'wets'] as const;
+export type TextureForce = (typeof TEXTURE_FORCES)[number];
 
-export interface ForceShare {
+export interface TextureShare {
   readonly ingredient: Ingredient;
   /** Grams of force it brings: only comparable within its pair. */
   readonly weight: number;
@@ -14,8 +14,8 @@ export interface ForceShare {
   readonly share: number;
 }
 
-export interface Forces {
-  readonly of: Readonly<Record<Force, readonly ForceShare[]>>;
+export interface CrumbTexture {
+  readonly of: Readonly<Record<TextureForce, readonly TextureShare[]>>;
   /** Softening over toughening, g/g: for comparing within a style only. */
   readonly tenderness: number;
   /** Water over what the solids can hold, g/g. */
@@ -35,7 +35,7 @@ const WHITE_SOLIDS: Readonly<Record<string, number>> = {
 }; // prettier-ignore
 
 /** What one gram of a part does to each force. */
-function forcePerGram({ ingredient }: WeighedPart, gram: PerGram): Readonly<Record<Force, number>> {
+function forcePerGram({ ingredient }: WeighedPart, gram: PerGram): Readonly<Record<TextureForce, number>> {
   const { protein } = ingredient.composition;
   const wheat = ingredient.category === 'flour' || ingredient.category === 'whole-grain flour';
   const gluten = wheat && !ingredient.behavesAs.includes('oat');
@@ -51,20 +51,20 @@ function forcePerGram({ ingredient }: WeighedPart, gram: PerGram): Readonly<Reco
 }
 
 /** What toughens, softens, dries and wets a batter, with each ingredient's share, the greatest first. */
-export function forcesOf(parts: readonly WeighedPart[]): Forces {
+export function crumbTextureOf(parts: readonly WeighedPart[]): CrumbTexture {
   const perGramOf = perGramIn(parts);
-  const sums = new Map<Ingredient, Record<Force, number>>();
-  const total: Record<Force, number> = { toughens: 0, softens: 0, dries: 0, wets: 0 };
+  const sums = new Map<Ingredient, Record<TextureForce, number>>();
+  const total: Record<TextureForce, number> = { toughens: 0, softens: 0, dries: 0, wets: 0 };
   for (const part of parts) {
     const perGram = forcePerGram(part, perGramOf(part));
     const before = sums.get(part.ingredient) ?? { toughens: 0, softens: 0, dries: 0, wets: 0 };
-    for (const force of FORCES) {
+    for (const force of TEXTURE_FORCES) {
       before[force] += perGram[force] * part.grams;
       total[force] += perGram[force] * part.grams;
     }
     sums.set(part.ingredient, before);
   }
-  const sharesOf = (force: Force): readonly ForceShare[] =>
+  const sharesOf = (force: TextureForce): readonly TextureShare[] =>
     [...sums]
       .map(([ingredient, weights]) => ({
         ingredient,

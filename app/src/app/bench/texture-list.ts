@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { FORCES, type Forces } from '@orvin/core/batter/crumb-texture';
-import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { TEXTURE_FORCES, type CrumbTexture } from '@orvin/core/batter/crumb-texture';
+import { shortIngredientName } from '@orvin/core/kitchen/ingredients';
 import type { Region } from '@orvin/core/ground/units';
 import { FORCE_NAMES } from '@orvin/core/words/explaining';
 import { How } from './how';
@@ -9,7 +9,7 @@ const NAMED = 4;
 
 /** What toughens, softens, dries and wets, with each ingredient's share as a piece of a bar. */
 @Component({
-  selector: 'orv-force-list',
+  selector: 'orv-texture-list',
   imports: [How],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
@@ -82,14 +82,14 @@ const NAMED = 4;
     }
   `,
 })
-export class ForceList {
-  readonly forces = input.required<Forces>();
+export class TextureList {
+  readonly forces = input.required<CrumbTexture>();
   readonly region = input.required<Region>();
   protected readonly rows = computed(() =>
-    FORCES.map((force) => {
+    TEXTURE_FORCES.map((force) => {
       const shares = this.forces().of[force];
       const pieces = shares.slice(0, NAMED + 3).map(({ ingredient, share }, i) => ({
-        name: ingredientName(ingredient, this.region()).replace(/\s*\(.*\)/, ''),
+        name: shortIngredientName(ingredient, this.region()),
         share,
         shade: Math.max(0.3, 1 - 0.16 * i),
       }));

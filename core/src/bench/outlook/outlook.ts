@@ -1,4 +1,9 @@
-import { classicalRules, forcesOf, type ClassicalRule, type Forces } from '../../batter/crumb-texture/index.js';
+import {
+  classicalRules,
+  crumbTextureOf,
+  type ClassicalRule,
+  type CrumbTexture,
+} from '../../batter/crumb-texture/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { USUAL_PLACE, type Kitchen } from '../../kitchen/kitchen/index.js';
 import {
@@ -18,7 +23,7 @@ import type { Audit } from '../audit/index.js';
 import { portionsOf, type Portions } from './portions.js';
 
 /** What follows from a formula beyond its bands: waiting, lift, taste and colour, forces, portions. */
-export interface Judgement {
+export interface Outlook {
   readonly waiting: Waiting;
   readonly lift: Lift;
   /** Specific volume against the style's: an ordering, not a measurement. */
@@ -26,13 +31,13 @@ export interface Judgement {
   readonly consequences: readonly Consequence[];
   readonly altitude: AltitudeAdvice;
   readonly classical: readonly ClassicalRule[];
-  readonly forces: Forces;
+  readonly forces: CrumbTexture;
   readonly portions: Portions;
   readonly nutrition: NutritionFacts;
 }
 
 /** The place is the kitchen's; what is unknown of it is usual. */
-export function judgementOf(formula: Formula, audit: Audit, kitchen: Kitchen): Judgement {
+export function outlookOf(formula: Formula, audit: Audit, kitchen: Kitchen): Outlook {
   const { weighed, ledger, style, totals } = audit;
   const { batter } = weighed;
   const place = kitchen.place ?? USUAL_PLACE;
@@ -59,7 +64,7 @@ export function judgementOf(formula: Formula, audit: Audit, kitchen: Kitchen): J
     consequences: consequencesOf(batter, ledger.crumbPh, ledger.leftoverSodaGrams, ledger.flourGrams),
     altitude: altitudeAdvice(place.metresAboveSea),
     classical: style ? classicalRules(batter, style) : [],
-    forces: forcesOf(batter),
+    forces: crumbTextureOf(batter),
     portions,
     nutrition: nutritionOf(everything, portions.count, kitchen.prices, all > 0 ? totals.grams / all : 1),
   };

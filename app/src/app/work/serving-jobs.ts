@@ -14,7 +14,7 @@ const REFUSED: Readonly<Record<JobName, string>> = {
 };
 
 /** Answers messages of the application with the jobs that this worker has; a message that is none of its own gets no answer. */
-export const answering =
+export const servingJobs =
   (jobs: Readonly<Partial<Record<JobName, unknown>>>) =>
   (message: unknown): WorkReply | undefined => {
     const request = requestSchema.validate(message);

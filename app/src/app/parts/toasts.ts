@@ -8,14 +8,14 @@ export interface ToastAct {
 
 /** Says something in passing, with at most one thing to do about it. The place it is said in is fetched when there is first something to say. */
 @Injectable({ providedIn: 'root' })
-export class Tell {
+export class Toasts {
   private readonly messages = inject(MessageService);
   private waiting: ToastMessageOptions | undefined;
   private ready = false;
   /** Whether anything was ever said. */
   readonly needed = signal(false);
 
-  say(summary: string, detail = '', act?: ToastAct): void {
+  show(summary: string, detail = '', act?: ToastAct): void {
     const message: ToastMessageOptions = { severity: 'secondary', summary, detail, life: act ? 9000 : 5000, data: act };
     this.needed.set(true);
     if (!this.ready) {

@@ -2,11 +2,11 @@ import { ChangeDetectionStrategy, Component, afterNextRender, inject } from '@an
 import { MessageService } from 'primeng/api';
 import { Button } from 'primeng/button';
 import { Toast } from 'primeng/toast';
-import { Tell, type ToastAct } from '../parts/tell';
+import { Toasts, type ToastAct } from '../parts/toasts';
 
 /** What is said in passing, at the foot of the screen. */
 @Component({
-  selector: 'orv-told',
+  selector: 'orv-toast-place',
   imports: [Button, Toast],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
@@ -45,11 +45,11 @@ import { Tell, type ToastAct } from '../parts/tell';
     }
   `,
 })
-export class Told {
+export class ToastPlace {
   private readonly messages = inject(MessageService);
 
   constructor() {
-    const tell = inject(Tell);
+    const tell = inject(Toasts);
     afterNextRender(() => tell.placeIsReady());
   }
 

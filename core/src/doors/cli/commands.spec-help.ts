@@ -1,0 +1,50 @@
+import { runCommand, type Outcome } from './index.js';
+
+/* For the specs of the commands: files that need no disk, and what a command answers. */
+
+export const PEAR = `Pear loaf
+1 3/4 cups all-purpose flour
+1/2 tsp baking soda
+2 large eggs
+3 ripe pears, puréed (about 240 g)
+a pinch of salt
+1/2 cup sugar
+6 tbsp oil
+Bake at 350F in a 9x5 loaf pan for 55 to 60 minutes`;
+export const FILES: Readonly<Record<string, string>> = {
+  'pear.txt': PEAR,
+  '-': PEAR,
+  'list.txt': 'Regatta\nmilk\neggs',
+  'page.html': '<html><script>1</script></html>',
+};
+export type Given = Parameters<typeof runCommand>[1];
+export const run = (words: string[], options: Given = {}) => runCommand(words, options, (file) => FILES[file]);
+export const code = (words: string[], options: Given = {}) => run(words, options).code;
+export const message = (words: string[], options: Given = {}) => {
+  const outcome = run(words, options);
+  return 'message' in outcome ? outcome.message : '';
+};
+
+// the shape is what the specs look at
+export const json = (outcome: Outcome) => {
+  if (!('json' in outcome)) throw new Error('message' in outcome ? outcome.message : outcome.text);
+  return JSON.parse(JSON.stringify(outcome.json)) as Record<string, never>;
+};
+
+export const MUFFINS = `Regatta muffins
+makes 12
+260 g plain flour
+200 g caster sugar
+1 tsp bicarbonate of soda
+220 ml buttermilk
+2 medium eggs
+90 g butter, melted
+1/2 tsp fine salt`;
+export const adapt = (words: string[], options: Record<string, string> = {}) =>
+  runCommand(words, { region: 'UK', ...options }, () => MUFFINS);
+export interface Amounts {
+  readonly ingredient: string;
+  readonly grams: number;
+}
+export const gramsIn = (lines: readonly Amounts[], id: string) =>
+  lines.find(({ ingredient }) => ingredient === id)?.grams;
