@@ -24,7 +24,7 @@ import { FormulaStore } from './store/formula-store';
       <orv-formula-strip />
     }
     <main id="station" tabindex="-1"><router-outlet /></main>
-    @defer (when tell.needed()) {
+    @defer (when toasts.needed()) {
       <orv-toast-place />
     }
     @defer (when keyboard.helpOpen()) {
