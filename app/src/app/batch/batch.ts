@@ -84,7 +84,8 @@ export class BatchStation {
     const digits = plan.factor < 0.1 ? 4 : 2;
     return {
       grams: gramsInWords(plan.batterGrams),
-      factor: plan.factor === 1 ? 'the formula as it stands' : `${Number(plan.factor.toFixed(digits))} of the formula`,
+      factor:
+        plan.factor === 1 ? 'the size it was written for' : `${Number(plan.factor.toFixed(digits))} of the formula`,
       by: plan.limitedBy === undefined ? SIZED_BY[plan.sizedBy] : `as far as ${plan.limitedBy} reaches`,
       asks: plan.asks,
       pans: plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK')).join(' and '),

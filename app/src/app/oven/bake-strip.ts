@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import { minutesInWords } from '@orvin/core/words/wording';
 import { Width } from '../parts/width';
-import { afterwards, crustColour, placeMarks, roughMinutes, stripMarks } from './bake-view';
+import { afterwards, roughMinutes } from '@orvin/core/words/oven-words';
+import { crustColour, placeMarks, stripMarks } from './bake-view';
 
 const STRIP_HEIGHT = 26;
 const ROW = 18;

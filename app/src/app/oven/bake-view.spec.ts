@@ -1,16 +1,7 @@
+import { afterwards, middleInWords, roughMinutes } from '@orvin/core/words/oven-words';
 import { domeLean, runBakeJob, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
 import { parseVessel } from '@orvin/core/kitchen/pans';
-import {
-  afterwards,
-  crustColour,
-  heatColour,
-  middleInWords,
-  panSuggestions,
-  placeMarks,
-  roughMinutes,
-  stripMarks,
-  type StripMark,
-} from './bake-view';
+import { crustColour, heatColour, panSuggestions, placeMarks, stripMarks, type StripMark } from './bake-view';
 
 function baked(written: string, grams: number, course: NonNullable<BakeJob['course']> = {}): BakePrediction {
   const parsed = parseVessel(written);

@@ -102,37 +102,6 @@ const HEAT_STOPS: readonly (readonly [number, string])[] = [
 /** Colour of crumb at a temperature, °C. */
 export const heatColour = (celsius: number): string => ramp(HEAT_STOPS, celsius);
 
-/** What to say of the middle: the model's own degrees are only worth showing while the batter warms. */
-export function middleInWords(coreCelsius: number, minute: number, likely: number): string {
-  if (Math.round(minute) >= Math.round(likely)) return 'middle set';
-  return coreCelsius < 85 ? `middle about ${Math.round(coreCelsius)} °C` : 'middle nearly set';
-}
-
-/** Cooling is known to five minutes at best. */
-export function roughMinutes(minutes: number): string {
-  const rough = minutes < 20 ? Math.round(minutes) : Math.round(minutes / 5) * 5;
-  if (rough < 60) return minutesInWords(rough);
-  const rest = rough % 60;
-  return `${Math.floor(rough / 60)} h${rest === 0 ? '' : ` ${String(rest).padStart(2, '0')}`}`;
-}
-
-/** What comes after the oven, in the order of the clock: minutes after coming out. */
-export function afterwards({
-  timeline,
-}: BakePrediction): readonly { readonly minute: number; readonly words: string }[] {
-  const { turnOutMinutes, coolMinutes } = timeline;
-  return [
-    ...(turnOutMinutes === undefined || turnOutMinutes === 0
-      ? []
-      : [{ minute: turnOutMinutes, words: `turn out after ${minutesInWords(turnOutMinutes)}` }]),
-    ...(coolMinutes.slice === undefined
-      ? []
-      : [{ minute: coolMinutes.slice, words: `slice after ${roughMinutes(coolMinutes.slice)}` }]),
-    ...(coolMinutes.frost === undefined
-      ? []
-      : [{ minute: coolMinutes.frost, words: `frost after ${roughMinutes(coolMinutes.frost)}` }]),
-  ];
-}
 /** What can stand on a sheet without a pan, as it is written. */
 const WITHOUT_PAN: readonly string[] = ['12 scones of 6 cm', 'disc 5x2.5 cm x 16', 'wedge 18 cm round x 8', 'dome'];
 /** Pans that match what is typed. */

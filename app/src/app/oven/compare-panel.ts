@@ -3,8 +3,8 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { SelectButton } from 'primeng/selectbutton';
-import { domeLean, type BakeFrame, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
-import { noBakeInWords } from '@orvin/core/words/oven-words';
+import type { BakeFrame, BakeJob, BakePrediction } from '@orvin/core/oven/baking';
+import { colourInWords, comparedInWords, noBakeInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { Chart, type ChartLine } from '../parts/chart';
 import { HowWords } from '../parts/how-words';
@@ -51,7 +51,7 @@ interface Row {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="ways">
-      <h2 id="ways">{{ rows().length > 1 ? rows().length + ' ways to bake it' : 'Hold another way against it' }}</h2>
+      <h2 id="ways">{{ rows().length > 1 ? rows().length + ' ways to bake it' : 'Compare it with another way' }}</h2>
       @if (settings.ways().length < most) {
         <div class="controls">
           <p-autocomplete
@@ -220,35 +220,13 @@ export class ComparePanel {
 
   /** Which is done when, which browns, which domes, which dries: in words, from the figures. */
   protected readonly verdict = computed(() => {
-    const ready = this.rows().flatMap(({ name, bake }) => (bake ? [{ name, bake }] : []));
-    if (ready.length < 2) return '';
-    const most = (of: (bake: BakePrediction) => number) => {
-      const sorted = [...ready].sort((a, b) => of(b.bake) - of(a.bake));
-      const [first, second] = sorted;
-      return first && second && of(first.bake) - of(second.bake) > 0.02 * Math.abs(of(first.bake))
-        ? first.name
-        : undefined;
-    };
-    const soonest = most((bake) => -bake.minutes.likely);
-    const brownest = most((bake) => bake.topColour);
-    const driest = most((bake) => bake.weightLossPercent.high);
-    const domed = most(domeLean);
-    return [
-      soonest && `Done first: ${soonest}.`,
-      brownest && `Browns most: ${brownest}.`,
-      domed && `Domes most: ${domed}.`,
-      driest && `Dries most: ${driest}.`,
-    ]
-      .filter(Boolean)
-      .join(' ');
+    return comparedInWords(this.rows().flatMap(({ name, bake }) => (bake ? [{ name, bake }] : [])));
   });
 
   protected windowOf = ({ minutes: { low, high } }: BakePrediction) => windowInWords(low, high);
   protected minutes = minutesInWords;
   protected round = Math.round;
-  protected colour(index: number): string {
-    return index < 0.8 ? 'pale' : index < 0.95 ? 'light gold' : index < 1.1 ? 'golden' : index < 1.3 ? 'deep' : 'dark';
-  }
+  protected colour = colourInWords;
 
   protected suggest({ query }: AutoCompleteCompleteEvent): void {
     this.suggestions.set([...panSuggestions(query)]);

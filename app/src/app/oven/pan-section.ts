@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import type { BakeFrame, BakePrediction } from '@orvin/core/oven/baking';
 import { DOME_RISE, isFree, sectionAt, type VesselSet } from '@orvin/core/kitchen/pans';
 import { Width } from '../parts/width';
-import { crustColour, heatColour, middleInWords } from './bake-view';
+import { middleInWords } from '@orvin/core/words/oven-words';
+import { crustColour, heatColour } from './bake-view';
 
 const TALLEST = 210;
 const MARGIN = 18;

@@ -7,8 +7,8 @@ import { combineLatest, debounceTime, distinctUntilChanged, map, of, switchMap }
 import type { BakeJob } from '@orvin/core/oven/baking';
 import { besideOther } from '@orvin/core/batch/bakes';
 import type { SweepPoint } from '@orvin/core/oven/sweeps';
-import { settingForColour, settingForMinutes, sharedSetting, type SettingFound } from '@orvin/core/oven/settings';
-import { SETTING_COSTS } from '@orvin/core/words/oven-words';
+import { settingForColour, settingForMinutes, sharedSetting } from '@orvin/core/oven/settings';
+import { SETTING_COSTS, settingInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords, otherScales } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
@@ -168,7 +168,7 @@ export class SettingPanel {
     const sweep = this.sweep();
     const wanted = this.wanted();
     if (!sweep?.done || wanted === undefined) return undefined;
-    return this.said(
+    return settingInWords(
       settingForMinutes(sweep.points, wanted, this.job().setting.celsius),
       `for ${minutesInWords(wanted)}`,
     );
@@ -177,34 +177,11 @@ export class SettingPanel {
     const sweep = this.sweep();
     const crust = this.knownCrust();
     if (!sweep?.done || crust?.minutes === undefined) return undefined;
-    return this.said(
+    return settingInWords(
       settingForColour(sweep.points, crust.topColour, this.job().setting.celsius),
       'browns it as the known bake does',
     );
   });
-
-  private said(found: SettingFound, what: string) {
-    if (found.kind === 'none') {
-      const at = `${Math.round(found.nearest.celsius)} °C`;
-      const says = {
-        'too-soon': `Too much time: even at ${at} it is done after ${minutesInWords(found.nearest.minutes ?? 0)}.`,
-        'too-late': `Too little time: even at ${at} it needs ${minutesInWords(found.nearest.minutes ?? 0)}. Use smaller pans.`,
-        'too-pale': `No set point browns it so much before it is done; ${at} comes nearest.`,
-        'too-dark': `It is browner at every set point; ${at} comes nearest. Foil keeps it pale.`,
-      }[found.because];
-      return { big: '', small: says, cost: '', take: undefined };
-    }
-    const celsius = Math.round(found.point.celsius);
-    return {
-      big: `${celsius} °C`,
-      small: `${otherScales(celsius)}, ${what}${found.point.minutes === undefined ? '' : `; likely ${minutesInWords(found.point.minutes)}`}.`,
-      cost:
-        found.costs.length === 0
-          ? 'It costs nothing that matters.'
-          : `What it costs: ${found.costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`,
-      take: celsius,
-    };
-  }
 
   private readonly pair = toSignal(
     combineLatest([this.steady, toObservable(this.partner)]).pipe(

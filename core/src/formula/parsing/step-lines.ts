@@ -27,8 +27,8 @@ export interface Taking {
   readonly words: string;
   /** The baker said so, or the words of the step do. */
   readonly said: 'by-baker' | 'by-step';
-  /** Which sentence of the step names it, counted from 0, and where in the step: the order in which things go into a bowl. */
-  readonly sentence: number;
+  /** In which go of the step it is taken, counted from 0, and where in the step: the order in which things go into a bowl. */
+  readonly go: number;
   readonly at: number;
 }
 
@@ -109,9 +109,10 @@ function dealt(portions: readonly Portion[], whole: number | undefined): readonl
   });
 }
 
-const SENTENCE_END = /[.!?;](?=\s)/g;
-/** Which sentence a place of a step is in, counted from 0. */
-const sentenceAt = (step: string, at: number): number => [...step.slice(0, at).matchAll(SENTENCE_END)].length;
+/** Where a step begins with something else: a new sentence, "then …", "fold in …". */
+const GO_ENDS = /[.!?;](?=\s)|,\s(?=(?:and )?(?:then|(?:stir|fold|beat|mix|whisk|rub|work) (?:in|through)|add)\b)/gi;
+/** In which go of a step a place is, counted from 0. */
+const goAt = (step: string, at: number): number => [...step.slice(0, at).matchAll(GO_ENDS)].length;
 
 /** A method that names fewer of its lines than this is a reminder, and says nothing about the others. */
 const NAMES_MOST = 0.6;
@@ -155,7 +156,7 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
         words,
         said: own.length > 0 ? 'by-baker' : 'by-step',
         at,
-        sentence: sentenceAt(steps.find(({ id }) => id === stepId)?.text ?? '', at),
+        go: goAt(steps.find(({ id }) => id === stepId)?.text ?? '', at),
       });
     });
     if (mentioned.length === 0) unused.push(line.line.id);

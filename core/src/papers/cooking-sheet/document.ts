@@ -97,7 +97,7 @@ interface Poured {
   readonly line: BatchLine;
   /** Number of the step that first takes it; 0 for none. */
   readonly step: number;
-  readonly sentence: number;
+  readonly go: number;
   readonly at: number;
   readonly later: readonly { readonly grams: number; readonly step: number }[];
 }
@@ -112,7 +112,7 @@ function pouredOf(line: BatchLine, { method, steps }: Audit): Poured {
   return {
     line,
     step: first?.step ?? 0,
-    sentence: first?.sentence ?? 0,
+    go: first?.go ?? 0,
     at: first?.at ?? 0,
     later: rest.flatMap(({ share, step }) => (share === undefined ? [] : [{ grams: share * line.grams, step }])),
   };
@@ -140,19 +140,18 @@ function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
   });
 }
 
-/** What goes into one bowl in one go, as the method says it: a sentence of a step. Lines that no step takes stand last, dry before wet. */
+/** What goes into one bowl in one go, as the method says it. Lines that no step takes stand last, dry before wet. */
 function groupsOf(component: BatchComponent, audit: Audit): readonly SheetGroup[] {
   const groups = new Map<string, Poured[]>();
   for (const line of component.lines) {
     const poured = pouredOf(line, audit);
-    const key =
-      poured.step === 0 ? `last ${isDry(line.ingredient) ? 'dry' : 'wet'}` : `${poured.step} ${poured.sentence}`;
+    const key = poured.step === 0 ? `last ${isDry(line.ingredient) ? 'dry' : 'wet'}` : `${poured.step} ${poured.go}`;
     const group = groups.get(key) ?? [];
     group.push(poured);
     groups.set(key, group);
   }
   const placeOf = ([first]: readonly Poured[]) =>
-    first === undefined ? [0, 0] : first.step === 0 ? [99, isDry(first.line.ingredient) ? 0 : 1] : [first.step, first.sentence]; // prettier-ignore
+    first === undefined ? [0, 0] : first.step === 0 ? [99, isDry(first.line.ingredient) ? 0 : 1] : [first.step, first.go]; // prettier-ignore
   return [...groups.values()]
     .sort((a, b) => {
       const [[x = 0, u = 0], [y = 0, v = 0]] = [placeOf(a), placeOf(b)];
@@ -207,7 +206,7 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
   return {
     title: formula.title || 'Without a name',
     ...(version !== undefined && { version }),
-    size: `${portions.map((portion) => portionName(portion, formula)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? 'once the formula' : `${factor} of the formula`}`,
+    size: `${portions.map((portion) => portionName(portion, formula)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? 'the size it was written for' : `${factor} of the formula`}`,
     mixing: mixing ? [mixingInWords(mixing).say, mixingInWords(mixing).why].filter(Boolean).join(' ') : '',
     components: measured.components.map((component) => ({
       name: component.name,

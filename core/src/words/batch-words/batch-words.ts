@@ -39,7 +39,10 @@ const PROBLEMS: Readonly<Record<TargetProblem['why'], Sentence>> = {
   'no-amount': sentence('The formula has none of it, or the amount is missing.', 'Write it as “banana = 412 g”.'),
   'no-yield': sentence('The formula does not say how many it makes.', 'Write “makes 12” into it, or choose by weight.'),
   overfull: sentence('That is more than the pan holds.', 'It is filled to the brim; the rest is left over.'),
-  'cannot-be-cut': sentence('No hand cuts that.', 'Choose a thickness of 0.2 to 6 cm and a cutter of 1 to 40 cm.'),
+  'cannot-be-cut': sentence(
+    'That cannot be cut by hand.',
+    'Choose a thickness of 0.2 to 6 cm and a cutter of 1 to 40 cm.',
+  ),
 };
 export const targetProblemInWords = ({ why }: TargetProblem): Sentence => PROBLEMS[why];
 
@@ -111,7 +114,7 @@ export const SIZED_BY: Readonly<Record<SizedBy, string>> = {
   targets: 'as asked for',
   limit: 'as far as what there is reaches',
   pans: 'as the pans take',
-  formula: 'as the formula stands',
+  formula: '',
 };
 export const FILL_REASONS: Readonly<Record<FillReason, string>> = {
   chosen: 'as you chose',

@@ -12,3 +12,4 @@ export {
   swapNoteInWords,
 } from './adapting.js';
 export { derivationOf, FIGURES, type Derivation, type Figure } from './derivations.js';
+export { EXPERIMENT_WORDS } from './experiments.js';

@@ -3,6 +3,7 @@ export {
   noBakeInWords,
   ruleOfThumbInWords,
   SETTING_COSTS,
+  settingInWords,
   unknownInWords,
   windowReasonInWords,
   WINDOW_REASONS_WORDED,
@@ -10,3 +11,4 @@ export {
 export { howClocked, howDone, howFilledInPan, howSure, howTimed } from './how.js';
 export { courseInWords, inTheOvenInWords, setPointInWords } from './in-the-oven.js';
 export { filledInWords, PAN_MATERIAL_NAMES, vesselProblemInWords } from './vessels.js';
+export { afterwards, colourInWords, comparedInWords, middleInWords, roughMinutes } from './moments.js';

@@ -5,9 +5,9 @@ import type {
   WindowReason,
   WindowReasonCode,
 } from '../../oven/baking/index.js';
-import { minutesInWords, sentence, type Sentence } from '../wording/index.js';
+import { minutesInWords, otherScales, sentence, type Sentence } from '../wording/index.js';
 import type { Sensitivity, Unknown } from '../../oven/sensitivity/index.js';
-import type { SettingCost } from '../../oven/settings/index.js';
+import type { SettingCost, SettingFound } from '../../oven/settings/index.js';
 
 /* What the Oven says of a window, a rule of thumb, a test of doneness and a setting. One wording for each code. */
 
@@ -162,4 +162,37 @@ export function noBakeInWords(result: Exclude<PredictionResult, { kind: 'foresee
         `The ${result.what} is timed to minute ${result.atMinute}, when the bake is done at about ${done}.`,
         'Give an earlier minute.',
       );
+}
+
+const NO_SETTING: Readonly<
+  Record<Extract<SettingFound, { kind: 'none' }>['because'], (at: string, minutes: number) => string>
+> = {
+  'too-soon': (at, minutes) => `Too much time: even at ${at} it is done after ${minutesInWords(minutes)}.`,
+  'too-late': (at, minutes) => `Too little time: even at ${at} it needs ${minutesInWords(minutes)}. Use smaller pans.`,
+  'too-pale': (at) => `No set point browns it so much before it is done; ${at} comes nearest.`,
+  'too-dark': (at) => `It is browner at every set point; ${at} comes nearest. Foil keeps it pale.`,
+};
+
+/** The setting that was looked for: its figure, what it gives and what it costs; or why there is none. @param what it does: "is done in time" */
+export function settingInWords(found: SettingFound, what: string) {
+  if (found.kind === 'none') {
+    const { celsius, minutes = 0 } = found.nearest;
+    return {
+      big: '',
+      small: NO_SETTING[found.because](`${Math.round(celsius)} °C`, minutes),
+      cost: '',
+      take: undefined,
+    };
+  }
+  const { celsius, minutes } = found.point;
+  const rounded = Math.round(celsius);
+  return {
+    big: `${rounded} °C`,
+    small: `${otherScales(rounded)}, ${what}${minutes === undefined ? '' : `; likely ${minutesInWords(minutes)}`}.`,
+    cost:
+      found.costs.length === 0
+        ? 'It costs nothing that matters.'
+        : `What it costs: ${found.costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`,
+    take: rounded,
+  };
 }

@@ -54,7 +54,7 @@ const SENTENCES: Readonly<Record<IngredientFaultCode, (facts: Facts) => Sentence
     sentence(`A pH of ${figure(facts, 'ph')} is not food.`, 'Lemon juice is 2.3, soda in water 8.3.'),
   'sour-without-acid': (facts) =>
     sentence(
-      `At pH ${figure(facts, 'ph')} it holds acid.`,
+      `At pH ${figure(facts, 'ph')} it contains acid.`,
       'Write how much soda a gram of it takes: the table has it for similar things.',
     ),
   'alkaline-with-acid': (facts) =>
@@ -69,11 +69,11 @@ const SENTENCES: Readonly<Record<IngredientFaultCode, (facts: Facts) => Sentence
     ),
   'acid-out-of-range': (facts) =>
     sentence(`${figure(facts, 'acid')} meq/g is more than pure acids have.`, 'Citric acid has 15.6.'),
-  'vegan-with-animal': (facts) => sentence('It cannot be vegan.', `It holds ${text(facts, 'because')}.`),
+  'vegan-with-animal': (facts) => sentence('It cannot be vegan.', `It contains ${text(facts, 'because')}.`),
   'allergen-missing': (facts) =>
-    sentence(`It holds ${text(facts, 'allergen')}.`, 'Tick the allergen: everything of this kind does.'),
+    sentence(`It contains ${text(facts, 'allergen')}.`, 'Tick the allergen: everything of this kind does.'),
   'gluten-in-gluten-free': () =>
-    sentence('It is called gluten-free and holds gluten.', 'Take the tick away, or choose another kind.'),
+    sentence('It is called gluten-free and contains gluten.', 'Take the tick away, or choose another kind.'),
 };
 
 /** The sentence for a fault of an ingredient. */

@@ -1,5 +1,5 @@
 import { EXPERIMENTS } from '@orvin/core/bench/sandbox';
-import { EXPERIMENT_WORDS } from './experiment-words';
+import { EXPERIMENT_WORDS } from '@orvin/core/words/explaining';
 
 describe('the words of the experiments', () => {
   it('ask a question, give three different answers, and a reason', () => {

@@ -20,7 +20,7 @@ import { gramsInWords, phInWords, QUANTITY_NAMES } from '@orvin/core/words/wordi
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 import { BakeSketch } from './bake-sketch';
-import { EXPERIMENT_WORDS } from './experiment-words';
+import { EXPERIMENT_WORDS } from '@orvin/core/words/explaining';
 
 interface Control {
   readonly key: keyof Omit<Knobs, 'melted' | 'waitMinutes'>;

@@ -1,4 +1,4 @@
-import type { Answer, ExperimentId } from '@orvin/core/bench/sandbox';
+import type { Answer, ExperimentId } from '../../bench/sandbox/index.js';
 
 interface ExperimentWords {
   readonly does: string;
