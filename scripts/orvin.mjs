@@ -40,6 +40,17 @@ function read(file) {
   }
 }
 
+/** "--oven-offset -9" means minus nine, and no option called 9. */
+function withNegatives(words, options) {
+  const args = [];
+  for (let i = 0; i < words.length; i++) {
+    const takesValue = options[/^--([a-z-]+)$/.exec(words[i])?.[1] ?? '']?.type === 'string';
+    if (takesValue && /^-\.?\d/.test(words[i + 1] ?? '')) args.push(`${words[i]}=${words[++i]}`);
+    else args.push(words[i]);
+  }
+  return args;
+}
+
 function finish(code, stream, text) {
   process.exitCode = code;
   stream.write(`${text}\n`);
@@ -56,6 +67,7 @@ try {
   );
   try {
     const { values, positionals } = parseArgs({
+      args: withNegatives(process.argv.slice(2), options),
       options: { ...options, help: { type: 'boolean', short: 'h' } },
       allowPositionals: true,
     });

@@ -15,7 +15,7 @@ const UNIT: Readonly<Record<Quantity, QuantityUnit>> = {
   'crumb-ph': 'pH',
 };
 
-/** Why a quantity matters where it stands: the code of a sentence in core/wording. */
+/** Why a quantity matters where it stands: the code of a sentence in core/src/words. */
 export type ReasonCode = `${Quantity}-${Standing}`;
 
 export interface BandVerdict {

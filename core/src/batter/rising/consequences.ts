@@ -1,7 +1,7 @@
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { Range } from '../../ground/verdict/index.js';
 
-/** What an alkaline crumb, or too much leavener, does to what is in it: codes of sentences in core/wording. */
+/** What an alkaline crumb, or too much leavener, does to what is in it: codes of sentences in core/src/words. */
 export const CONSEQUENCE_CODES = [
   'berries-turn-blue', 'seeds-turn-green', 'walnut-skins-grey', 'carrots-green', 'cocoa-dark', 'cocoa-light', 'tastes-soapy', 'tastes-of-soda',
   'tastes-of-powder', 'ammonia-stays', 'potassium-caution', 'aluminium-taste',

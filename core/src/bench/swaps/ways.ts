@@ -3,7 +3,7 @@ import type { Ingredient } from '../../kitchen/ingredients/index.js';
 /** What may move, or come in, to put right what a swap disturbs. */
 export type Helper = 'liquid' | 'fat' | 'sugar' | 'leaven' | 'acid' | 'salt' | 'flour';
 
-/** What a swap changes that no amount can put right, and what to do about it: codes of sentences in core/wording. */
+/** What a swap changes that no amount can put right, and what to do about it: codes of sentences in core/src/words. */
 export const SWAP_NOTE_CODES = [
   'thinner-batter', 'thicker-batter', 'less-tang', 'more-tang', 'soda-joins', 'powder-takes-over', 'no-creamed-air', 'cream-again', 'no-butter-flavour',
   'set-lost', 'lift-not-predicted', 'gummy-above-two-eggs', 'tastes-of-egg-again', 'rest-for-bran', 'denser', 'no-gluten', 'gluten-again',
