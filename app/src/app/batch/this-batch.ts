@@ -1,3 +1,4 @@
+import { limitInWords } from '@orvin/core/words/wording';
 import {
   EMPTY_BATCH,
   readTargets,
@@ -35,7 +36,7 @@ export class ThisBatch {
     try {
       return { batch: batchOf(bake) };
     } catch (error) {
-      if (error instanceof DomainError) return { refused: `${error.parameter} must be ${error.allowed}` };
+      if (error instanceof DomainError) return { refused: limitInWords(error) };
       throw error;
     }
   });

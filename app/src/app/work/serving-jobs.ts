@@ -1,3 +1,5 @@
+import { DomainError } from '@orvin/core/ground/errors';
+import { limitInWords } from '@orvin/core/words/wording';
 import { JOB_SCHEMAS, requestSchema, type WorkReply } from './messages';
 import type { JobName } from './jobs';
 
@@ -25,6 +27,7 @@ export const servingJobs =
     try {
       return { id, ok: true, value: (jobs[name] as (input: unknown) => unknown)(checked.value) };
     } catch (error) {
+      if (error instanceof DomainError) return { id, ok: false, message: limitInWords(error) };
       return { id, ok: false, message: error instanceof Error ? error.message : String(error) };
     }
   };

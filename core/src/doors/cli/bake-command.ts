@@ -6,7 +6,7 @@ import { offsetReadOff, USUAL_PLACE, vesselSaid } from '../../kitchen/kitchen/in
 import { DomainError } from '../../ground/errors/index.js';
 import type { ParsedVessel } from '../../kitchen/pans/index.js';
 import { windowReasonInWords } from '../../words/oven-words/index.js';
-import { adviceInWords, inOneLine } from '../../words/wording/index.js';
+import { adviceInWords, inOneLine, limitInWords } from '../../words/wording/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 import { readInput, type ReadInput } from './read-input.js';
@@ -45,9 +45,7 @@ export function bakeCommand(text: string, options: Options, name: string): Outco
     return compare ? done({ compared: bakes, ...beside }) : done({ ...bakes[0], ...beside });
   } catch (error) {
     if (error instanceof DomainError) {
-      return refused(
-        `this bake is outside what can be simulated: ${error.parameter} is ${String(error.given)}, allowed is ${error.allowed}`,
-      );
+      return refused(`this bake is outside what can be simulated. ${limitInWords(error)}`);
     }
     throw error;
   }

@@ -1,3 +1,4 @@
+import { limitInWords } from '../../words/wording/index.js';
 import { cutPlan, frostingFor, type Cutter } from '../../batch/portions/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import { areaAt, brimMillilitres, isCircular, parsePan, type PanSet } from '../../kitchen/pans/index.js';
@@ -52,7 +53,7 @@ function checked(work: () => object): Outcome {
   try {
     return done(work());
   } catch (error) {
-    if (error instanceof DomainError) return refused(error.message);
+    if (error instanceof DomainError) return refused(limitInWords(error));
     throw error;
   }
 }

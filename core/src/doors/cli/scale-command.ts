@@ -1,3 +1,4 @@
+import { limitInWords } from '../../words/wording/index.js';
 import { openLines, readHave } from '../../bench/adapt/index.js';
 import { factorFor, scalingNotes, type Target } from '../../batch/portions/index.js';
 import { KITS, roundBatch, type ToMeasure } from '../../batch/amounts/index.js';
@@ -55,7 +56,7 @@ export function scaleCommand(text: string, options: Options, name: string): Outc
     factor = factorFor(target, batter);
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
-    return refused(`that batch cannot be mixed: ${error.message}`);
+    return refused(`that batch cannot be mixed. ${limitInWords(error)}`);
   }
   const lines = openLines(formula, audit, around.kitchen, new Set()).map((line): ToMeasure => ({
     id: line.id,

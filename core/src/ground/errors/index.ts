@@ -1,1 +1,1 @@
-export { DomainError } from './domain-error.js';
+export { DomainError, type DomainErrorCode } from './domain-error.js';

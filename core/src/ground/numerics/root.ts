@@ -19,7 +19,7 @@ export function bisect(f: (x: number) => number, low: number, high: number, tole
   const signAtHigh = Math.sign(f(b));
   if (signAtHigh === 0) return { x: b, iterations: 0, converged: true };
   if (!(signAtLow * signAtHigh < 0)) {
-    throw new DomainError('bisect', 'f(low), f(high)', `${f(low)}, ${f(high)}`, 'opposite signs');
+    throw new DomainError('bisect', 'f(low), f(high)', `${f(low)}, ${f(high)}`, 'opposite signs', 'no-root');
   }
   for (let iterations = 1; iterations <= most; iterations++) {
     const middle = (a + b) / 2;

@@ -88,7 +88,7 @@ export function bodyOf(vessel: Vessel): Body {
   }
   const { diameterCm } = vessel;
   if (diameterCm === undefined)
-    throw new DomainError('bodyOf', 'diameterCm', Number.NaN, 'a diameter for discs and wedges');
+    throw new DomainError('bodyOf', 'diameterCm', Number.NaN, 'a diameter for discs and wedges', 'missing');
   const outer = (diameterCm / 2) * METRES;
   let radius = outer;
   let massFactor = 1;

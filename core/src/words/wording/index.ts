@@ -6,3 +6,4 @@ export { findingInWords, fixInWords } from './findings.js';
 export { QUANTITY_NAMES, REASON_CODES_WORDED, bandInWords, quantityInWords, verdictInWords } from './verdicts.js';
 export { adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';
 export { PHASE_NAMES, phConsequence } from './leavening.js';
+export { limitInWords } from './limits.js';
