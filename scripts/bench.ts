@@ -1,3 +1,4 @@
+import { KIT_IDS } from '../core/src/batch/choices/index.js';
 import type { BatchSettings } from '../core/src/batch/plan/index.js';
 /* `npm run bench`: how long the work of the core takes, and how much JavaScript the first screen transfers. Figures, no assertions. */
 import { execFileSync, spawn } from 'node:child_process';
@@ -10,7 +11,6 @@ import { simulateBake, type BakeSpec } from '../core/src/oven/baking/index.js';
 import { kernelHere, kernelInC } from './bench-kernel.js';
 import { insertLines, replaceLine, type Formula } from '../core/src/formula/formula/index.js';
 import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/kitchen/index.js';
-import { KIT_IDS } from '../core/src/batch/amounts/index.js';
 import { oneBake } from '../core/src/batch/bakes/index.js';
 import { batchOf } from '../core/src/batch/batch/index.js';
 import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/index.js';

@@ -1,8 +1,8 @@
+import { KIT_IDS, type KitId } from '@orvin/core/batch/choices';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
-import { KIT_IDS, type KitId } from '@orvin/core/batch/amounts';
 import { howSized, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
 import { usualKit } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';

@@ -1,7 +1,7 @@
+import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch/choices';
 import { USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch/portions';
 import { howFrosted, pansInWords } from '@orvin/core/words/batch-words';
 import { spreadParts, type SpreadPart } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';

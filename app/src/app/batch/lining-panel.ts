@@ -1,16 +1,9 @@
+import type { BoxLining, Paper } from '@orvin/core/batch/choices';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { DomainError } from '@orvin/core/ground/errors';
 import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
-import {
-  liningFor,
-  liningSvg,
-  pathData,
-  tilingFor,
-  type BoxLining,
-  type LiningPiece,
-  type Paper,
-} from '@orvin/core/batch/lining';
+import { liningFor, liningSvg, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';

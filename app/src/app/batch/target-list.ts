@@ -1,4 +1,5 @@
-import type { BatchTarget, PanFill, TargetsRead } from '@orvin/core/batch/plan';
+import type { TargetsRead } from '@orvin/core/batch/targets';
+import type { BatchTarget, PanFill } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';

@@ -1,11 +1,6 @@
+import { readTargets, type TargetsRead } from '@orvin/core/batch/targets';
 import { limitInWords } from '@orvin/core/words/wording';
-import {
-  EMPTY_BATCH,
-  readTargets,
-  type BatchSettings,
-  type BatchTarget,
-  type TargetsRead,
-} from '@orvin/core/batch/plan';
+import { EMPTY_BATCH, type BatchSettings, type BatchTarget } from '@orvin/core/batch/plan';
 import { Injectable, computed, inject } from '@angular/core';
 import { targetInWords } from '@orvin/core/words/batch-words';
 import { DomainError } from '@orvin/core/ground/errors';

@@ -1,4 +1,5 @@
-import { liningFor, type BoxLining, type Paper } from '@orvin/core/batch/lining';
+import type { BoxLining, Paper } from '@orvin/core/batch/choices';
+import { liningFor } from '@orvin/core/batch/lining';
 import type { SheetDocument } from '@orvin/core/papers/cooking-sheet';
 import type { PanSet } from '@orvin/core/kitchen/pans';
 import { liningPdf, sheetPdf, type PrintFonts } from '@orvin/core/papers/printing';

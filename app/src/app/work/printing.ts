@@ -1,6 +1,6 @@
+import type { BoxLining, Paper } from '@orvin/core/batch/choices';
 import { Injectable, inject } from '@angular/core';
 import type { SheetDocument } from '@orvin/core/papers/cooking-sheet';
-import type { BoxLining, Paper } from '@orvin/core/batch/lining';
 import type { PanSet } from '@orvin/core/kitchen/pans';
 import type { PrintFonts } from '@orvin/core/papers/printing';
 import { Work } from './work-client';

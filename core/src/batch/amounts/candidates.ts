@@ -1,3 +1,4 @@
+import type { MeasuredWith } from '../choices/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { Kit } from './kits.js';
 
@@ -14,8 +15,6 @@ export interface ToMeasure {
 }
 
 /** What an amount is measured with. */
-export const MEASURED_WITH = ['scale', 'spoon', 'cup', 'count'] as const;
-export type MeasuredWith = (typeof MEASURED_WITH)[number];
 
 /** An amount that hands can measure. */
 export interface Candidate {

@@ -1,12 +1,5 @@
-export { KIT_IDS, KITS, type Kit, type KitId } from './kits.js';
-export {
-  candidatesFor,
-  measuringSpreadGrams,
-  MEASURED_WITH,
-  type Candidate,
-  type MeasuredWith,
-  type ToMeasure,
-} from './candidates.js';
+export { KITS, type Kit } from './kits.js';
+export { candidatesFor, measuringSpreadGrams, type Candidate, type ToMeasure } from './candidates.js';
 export {
   ROUNDED_FUNCTIONS,
   roundBatch,

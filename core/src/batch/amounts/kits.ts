@@ -1,3 +1,4 @@
+import type { KitId } from '../choices/index.js';
 /** What a baker measures with: spoons, cups, and how fine the scale reads. */
 export interface Kit {
   readonly id: KitId;
@@ -12,8 +13,6 @@ export interface Kit {
   /** Spoons serve what a whole-gram scale cannot tell. */
   readonly spoonsForLittle: boolean;
 }
-export const KIT_IDS = ['us-cups', 'au-cups', 'metric-spoons', 'scale-1g', 'scale-0.1g'] as const;
-export type KitId = (typeof KIT_IDS)[number];
 
 /** @source leavening.md part C; cups and spoons of the measures table */
 export const KITS: Readonly<Record<KitId, Kit>> = {

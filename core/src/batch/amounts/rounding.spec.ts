@@ -1,6 +1,7 @@
+import { KIT_IDS } from '../choices/index.js';
 import fc from 'fast-check';
 import { batterOf } from '../../doors/samples/index.js';
-import { candidatesFor, KIT_IDS, KITS, roundBatch, type ToMeasure } from './index.js';
+import { candidatesFor, KITS, roundBatch, type ToMeasure } from './index.js';
 
 const scaled = (amounts: Readonly<Record<string, number>>, times: number): ToMeasure[] =>
   batterOf(amounts).map((part) => ({

@@ -1,13 +1,8 @@
 import { functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { chargePerGram } from '../../batter/leavening/index.js';
 import { perGramIn, type PerGram } from '../../batter/per-gram/index.js';
-import {
-  candidatesFor,
-  measuringSpreadGrams,
-  type Candidate,
-  type MeasuredWith,
-  type ToMeasure,
-} from './candidates.js';
+import { candidatesFor, measuringSpreadGrams, type Candidate, type ToMeasure } from './candidates.js';
+import type { MeasuredWith } from '../choices/index.js';
 import type { Kit } from './kits.js';
 import { leastCost } from './least-cost.js';
 

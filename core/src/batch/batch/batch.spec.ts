@@ -1,7 +1,8 @@
-import { batchSettingsSchema, readTargets, type BatchSettings, type BatchTarget } from '../plan/index.js';
+import { readTargets } from '../targets/index.js';
+import { KIT_IDS } from '../choices/index.js';
+import { batchSettingsSchema, type BatchSettings, type BatchTarget } from '../plan/index.js';
 import fc from 'fast-check';
 import { auditFormula } from '../../bench/audit/index.js';
-import { KIT_IDS } from '../amounts/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { pansSaid, PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { readFormula } from '../../formula/parsing/index.js';

@@ -1,5 +1,3 @@
-import type { Audit } from '../../bench/audit/index.js';
-import { batterGrowth } from '../../oven/baking/index.js';
 import {
   FROSTING_GRAMS_PER_MILLILITRE,
   frostingFor,
@@ -10,7 +8,9 @@ import {
   type Frosting,
   type MixingPlan,
   type ScalingNote,
-} from '../portions/index.js';
+} from '../bowl/index.js';
+import type { Audit } from '../../bench/audit/index.js';
+import { batterGrowth } from '../../oven/baking/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { USUAL_MIXER } from '../../kitchen/kitchen/index.js';
 import type { OneBake } from '../bakes/index.js';

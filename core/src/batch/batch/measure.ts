@@ -1,4 +1,5 @@
-import { entryId, partOf, pieceGrams } from '../../bench/adapt/index.js';
+import type { KitId } from '../choices/index.js';
+import { entryId, partOf, pieceGrams } from '../../bench/open-lines/index.js';
 import type { Audit, AuditLine } from '../../bench/audit/index.js';
 import {
   candidatesFor,
@@ -7,7 +8,6 @@ import {
   roundBatch,
   type Candidate,
   type Kit,
-  type KitId,
   type RoundedBatch,
   type ToMeasure,
 } from '../amounts/index.js';

@@ -1,5 +1,6 @@
+import { PAPERS } from '../choices/index.js';
 import { parsePan, type PanSet } from '../../kitchen/pans/index.js';
-import { flattened, liningFor, liningSvg, PAPER_MILLIMETRES, PAPERS, tilingFor, type LiningPiece } from './index.js';
+import { flattened, liningFor, liningSvg, PAPER_MILLIMETRES, tilingFor, type LiningPiece } from './index.js';
 
 const set = (words: string): PanSet => {
   const parsed = parsePan(words);

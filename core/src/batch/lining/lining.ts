@@ -1,3 +1,4 @@
+import type { BoxLining } from '../choices/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import { isCircular, type Pan, type PanSet } from '../../kitchen/pans/index.js';
 import { arc, circle, flattened, line, moved, polygon, type Outline, type Segment } from './outline.js';
@@ -18,8 +19,6 @@ export interface LiningPiece {
 }
 
 /** How a box is lined: its floor, a strip to lift by, or one sheet folded up all walls. */
-export const BOX_LININGS = ['sling', 'sheet', 'base'] as const;
-export type BoxLining = (typeof BOX_LININGS)[number];
 
 const MILLIMETRES = 10;
 /** Paper on a floor is so much smaller all round, and lies flat. */

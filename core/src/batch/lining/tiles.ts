@@ -1,8 +1,7 @@
+import type { Paper } from '../choices/index.js';
 import type { LiningPiece } from './lining.js';
 
 /** Paper that a printer takes, millimetres, upright. */
-export const PAPERS = ['a4', 'letter', 'a3'] as const;
-export type Paper = (typeof PAPERS)[number];
 export const PAPER_MILLIMETRES: Readonly<Record<Paper, readonly [width: number, height: number]>> = {
   a4: [210, 297],
   letter: [215.9, 279.4],

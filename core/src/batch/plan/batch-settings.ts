@@ -1,7 +1,18 @@
+import {
+  KIT_IDS,
+  MEASURED_WITH,
+  type KitId,
+  type MeasuredWith,
+  FROSTING_KINDS,
+  SWIRLS,
+  type FrostingKind,
+  type Swirl,
+  BOX_LININGS,
+  PAPERS,
+  type BoxLining,
+  type Paper,
+} from '../choices/index.js';
 import Joi from 'joi';
-import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '../portions/index.js';
-import { KIT_IDS, MEASURED_WITH, type KitId, type MeasuredWith } from '../amounts/index.js';
-import { BOX_LININGS, PAPERS, type BoxLining, type Paper } from '../lining/index.js';
 
 /** How full a pan is filled: a share of its brim, grams in each cup or pan, or a height. */
 export const FILL_WAYS = ['fraction', 'grams', 'height'] as const;

@@ -11,7 +11,6 @@ export {
   type HeldAmount,
   type PanFill,
 } from './batch-settings.js';
-export { readTargets, TARGET_FAULTS, type TargetFault, type TargetsRead } from './read-targets.js';
 export {
   cutOf,
   footprintOf,

@@ -1,10 +1,10 @@
-import { openLines, readHave } from '../../bench/adapt/index.js';
+import { portionsOf } from '../../formula/parsing/index.js';
+import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import { batterGrowth } from '../../oven/baking/index.js';
 import { cutPlan, doughFor, idealFill, leavenerInPan, wedgePlan, type Growth } from '../portions/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { portionsOf } from '../../bench/outlook/index.js';
 import { pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
 import {
   cavityMillilitres,

@@ -1,23 +1,10 @@
+import { factorFor, frostingFor, mixingPlan, scalingNotes, soakMillilitres, swirlMillilitres } from '../bowl/index.js';
+import type { KIT_IDS } from '../choices/index.js';
 import fc from 'fast-check';
 import { brimMillilitres, fillPans, SHELF_PANS } from '../../kitchen/pans/index.js';
 import { batterOf } from '../../doors/samples/index.js';
-import type { KIT_IDS } from '../amounts/index.js';
 import { measuringSpreadGrams, KITS, roundBatch, type ToMeasure } from '../amounts/index.js';
-import {
-  cutPlan,
-  doughFor,
-  factorFor,
-  frostingFor,
-  idealFill,
-  leavenerInPan,
-  mixingPlan,
-  mostFill,
-  scalingNotes,
-  soakMillilitres,
-  swirlMillilitres,
-  wedgePlan,
-  whatFits,
-} from './index.js';
+import { cutPlan, doughFor, idealFill, leavenerInPan, mostFill, wedgePlan, whatFits } from './index.js';
 
 const scaled = (amounts: Readonly<Record<string, number>>, times: number): ToMeasure[] =>
   batterOf(amounts).map((part) => ({

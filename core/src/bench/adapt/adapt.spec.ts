@@ -1,3 +1,4 @@
+import { joinedLines, writtenApart, lineIdOf, means, openLines, readHave } from '../open-lines/index.js';
 import { auditFormula } from '../audit/index.js';
 import { styleById } from '../../batter/balance/index.js';
 import { linesOf, type Formula } from '../../formula/formula/index.js';
@@ -6,18 +7,12 @@ import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import type { Diet } from '../swaps/index.js';
 import {
-  joinedLines,
-  writtenApart,
   adaptToDiet,
   forbidden,
   isMoved,
   leavenersOf,
-  lineIdOf,
-  means,
-  openLines,
   partsWith,
   proposeRebalance,
-  readHave,
   settingsFor,
   swapsFor,
   takeChanges,

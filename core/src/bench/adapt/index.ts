@@ -1,16 +1,3 @@
-export {
-  entryId,
-  joinedLines,
-  lineIdOf,
-  mayComeIn,
-  openLines,
-  partOf,
-  pieceGrams,
-  usualPowderId,
-  writtenApart,
-} from './open-formula.js';
-export { means } from './named.js';
-export { readHave, type Had } from './have.js';
 export { rewrite, writtenLine, type Addition, type AmountChange } from './rewrite.js';
 export { leavenersOf, partsWith, settingsFor, takeSetting, type Leaveners, type SettingChoice } from './setting.js';
 export { isMoved, proposeRebalance, takeChanges, type Proposal, type RebalanceWish } from './rebalancing.js';

@@ -3,8 +3,8 @@ import type { Style } from '../../batter/balance/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { rebalance, type MovedLine, type Rebalanced } from '../rebalance/index.js';
-import { readHave, type Had } from './have.js';
-import { lineIdOf, mayComeIn, openLines } from './open-formula.js';
+import { readHave, type Had } from '../open-lines/index.js';
+import { lineIdOf, mayComeIn, openLines } from '../open-lines/index.js';
 import { rewrite, type Addition } from './rewrite.js';
 
 export interface RebalanceWish {

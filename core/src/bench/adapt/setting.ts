@@ -9,7 +9,7 @@ import {
   type LeaveningMethod,
   type Setting,
 } from '../../batter/leavening-methods/index.js';
-import { usualPowderId } from './open-formula.js';
+import { usualPowderId } from '../open-lines/index.js';
 import { rewrite, type Addition, type AmountChange } from './rewrite.js';
 
 export interface SettingChoice {

@@ -14,7 +14,7 @@ import {
   type SwapWay,
   type Wanted,
 } from '../swaps/index.js';
-import { joinedLines, lineIdOf, openLines, writtenApart } from './open-formula.js';
+import { joinedLines, lineIdOf, openLines, writtenApart } from '../open-lines/index.js';
 import { renameInSteps, rewrite, type Addition } from './rewrite.js';
 
 export const ingredientIn =

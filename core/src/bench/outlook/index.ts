@@ -1,2 +1,1 @@
 export { outlookOf, type Outlook } from './outlook.js';
-export { portionsOf, type Portions } from './portions.js';

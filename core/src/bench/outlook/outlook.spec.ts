@@ -1,8 +1,8 @@
 import { auditFormula } from '../audit/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
-import { readFormula } from '../../formula/parsing/index.js';
+import { readFormula, portionsOf } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
-import { outlookOf, portionsOf } from './index.js';
+import { outlookOf } from './index.js';
 
 const read = (text: string) => {
   const reading = readFormula(text, 'UK');

@@ -20,7 +20,7 @@ import {
 import { nutritionOf, type NutritionFacts } from '../../batter/nutrition/index.js';
 import { standing, type Standing } from '../../ground/verdict/index.js';
 import type { Audit } from '../audit/index.js';
-import { portionsOf, type Portions } from './portions.js';
+import { portionsOf, type Portions } from '../../formula/parsing/index.js';
 
 /** What follows from a formula beyond its bands: waiting, lift, taste and colour, forces, portions. */
 export interface Outlook {

@@ -1,3 +1,4 @@
+import { usualPowderId } from '../open-lines/index.js';
 import { writtenLine } from '../adapt/index.js';
 import { styleShortName, type Style } from '../../batter/balance/index.js';
 import {
@@ -13,7 +14,6 @@ import { setLeavening } from '../../batter/leavening-methods/index.js';
 import { brimMillilitres, parsePan, type PanSet } from '../../kitchen/pans/index.js';
 import { rebalance, type OpenLine } from '../rebalance/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { usualPowderId } from '../adapt/index.js';
 import { forbids, type Diet } from '../swaps/index.js';
 import { INSTEAD, METHODS, PLANS } from './plans.js';
 

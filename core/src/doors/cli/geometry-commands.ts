@@ -1,5 +1,6 @@
+import { frostingFor } from '../../batch/bowl/index.js';
 import { limitInWords } from '../../words/wording/index.js';
-import { cutPlan, frostingFor, type Cutter } from '../../batch/portions/index.js';
+import { cutPlan, type Cutter } from '../../batch/portions/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import { areaAt, brimMillilitres, isCircular, parsePan, type PanSet } from '../../kitchen/pans/index.js';
 import type { Options } from './options.js';

@@ -1,9 +1,9 @@
+import { KIT_IDS, type KitId } from '../../batch/choices/index.js';
 import Joi from 'joi';
 import { styleById } from '../../batter/balance/index.js';
 import { readCovers, readSchedule, type Cover, type ReadSchedule } from '../../oven/baking/index.js';
 import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../../kitchen/pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../../papers/formats/index.js';
-import { KIT_IDS, type KitId } from '../../batch/amounts/index.js';
 import { LEAVENING_METHODS, type Fineness, type LeaveningMethod } from '../../batter/leavening-methods/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../../ground/units/index.js';
 import { wrongUse, type Outcome } from './outcome.js';

@@ -1,4 +1,5 @@
-import { lineIdOf, means, proposeRebalance } from '../../bench/adapt/index.js';
+import { lineIdOf, means } from '../../bench/open-lines/index.js';
+import { proposeRebalance } from '../../bench/adapt/index.js';
 import { inOneLine, QUANTITY_NAMES, verdictInWords } from '../../words/wording/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import type { Options } from './options.js';

@@ -1,11 +1,11 @@
+import { factorFor, scalingNotes, type Target } from '../../batch/bowl/index.js';
+import { portionsOf } from '../../formula/parsing/index.js';
+import { openLines, readHave } from '../../bench/open-lines/index.js';
 import { limitInWords } from '../../words/wording/index.js';
-import { openLines, readHave } from '../../bench/adapt/index.js';
-import { factorFor, scalingNotes, type Target } from '../../batch/portions/index.js';
 import { KITS, roundBatch, type ToMeasure } from '../../batch/amounts/index.js';
 import { NOTES } from '../../words/batch-words/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import { USUAL_MIXER } from '../../kitchen/kitchen/index.js';
-import { portionsOf } from '../../bench/outlook/index.js';
 import { brimMillilitres } from '../../kitchen/pans/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';

@@ -1,4 +1,5 @@
-import { ingredientIn, means, openLines } from '../../bench/adapt/index.js';
+import { means, openLines } from '../../bench/open-lines/index.js';
+import { ingredientIn } from '../../bench/adapt/index.js';
 import { matchIngredient, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { swapLine, waysFor, type SwapWay } from '../../bench/swaps/index.js';
 import type { Region } from '../../ground/units/index.js';

@@ -35,3 +35,4 @@ export { problem, type NoFacts, type Problem, type ProblemCode, type ProblemFact
 export { retyped, takenApart, withAmount } from './retype.js';
 export { convertAmount, type Converted } from './convert.js';
 export { panMentionsIn, type PanMention } from './pan-phrases.js';
+export { portionsOf, type Portions } from './portions.js';

@@ -1,4 +1,5 @@
-import { TARGET_FAULTS, type BatchTarget } from '../../batch/plan/index.js';
+import { TARGET_FAULTS } from '../../batch/targets/index.js';
+import { type BatchTarget } from '../../batch/plan/index.js';
 import { marked } from 'marked';
 import Papa from 'papaparse';
 import { auditFormula } from '../../bench/audit/index.js';

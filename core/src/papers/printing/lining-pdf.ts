@@ -1,3 +1,4 @@
+import type { Paper } from '../../batch/choices/index.js';
 import type { jsPDF } from 'jspdf';
 import { liningInWords, liningSizeInWords } from '../../words/batch-words/index.js';
 import {
@@ -7,7 +8,6 @@ import {
   tilingFor,
   type LiningPiece,
   type Outline,
-  type Paper,
   type Tile,
   type Tiling,
 } from '../../batch/lining/index.js';

@@ -1,5 +1,6 @@
-import type { BatchTarget, FillReason, Portion, SizedBy, TargetFault, TargetProblem } from '../../batch/plan/index.js';
-import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/portions/index.js';
+import type { TargetFault } from '../../batch/targets/index.js';
+import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/bowl/index.js';
+import type { BatchTarget, FillReason, Portion, SizedBy, TargetProblem } from '../../batch/plan/index.js';
 import type { RoundedFunction } from '../../batch/amounts/index.js';
 import type { LiningPiece, LiningPieceKind } from '../../batch/lining/index.js';
 import type { BakePortion } from '../../batch/bakes/index.js';

@@ -1,6 +1,6 @@
+import { FAMILY_FACTS, FROSTING_GRAMS_PER_MILLILITRE } from '../../batch/bowl/index.js';
 import type { FrostingChoice, Portion } from '../../batch/plan/index.js';
 import type { Growth, PanCombination } from '../../batch/portions/index.js';
-import { FAMILY_FACTS, FROSTING_GRAMS_PER_MILLILITRE } from '../../batch/portions/index.js';
 import { brimMillilitres } from '../../kitchen/pans/index.js';
 import type { Batch } from '../../batch/batch/index.js';
 import { gramsInWords } from '../wording/index.js';

@@ -1,5 +1,5 @@
+import { joinedLines, writtenApart } from '@orvin/core/bench/open-lines';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { joinedLines, writtenApart } from '@orvin/core/bench/adapt';
 import type { Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
 import { FormulaStore } from '../../store/formula-store';

@@ -1,3 +1,4 @@
+import type { FrostingKind, Swirl } from '../choices/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 
 /** A cake from above: round, or a box of two lengths. */
@@ -31,16 +32,6 @@ export interface Frosting {
 export const BUTTERCREAM_GRAMS_PER_MILLILITRE = 0.9;
 
 /** What goes on a cake, by how heavy it is. @source weighed cups as bakers quote them; spread about 10 % */
-export const FROSTING_KINDS = [
-  'buttercream',
-  'cream-cheese',
-  'whipped-cream',
-  'ganache',
-  'glaze',
-  'jam',
-  'curd',
-] as const;
-export type FrostingKind = (typeof FROSTING_KINDS)[number];
 export const FROSTING_GRAMS_PER_MILLILITRE: Readonly<Record<FrostingKind, number>> = {
   buttercream: BUTTERCREAM_GRAMS_PER_MILLILITRE,
   'cream-cheese': 1,
@@ -110,9 +101,6 @@ export function frostingFor(cake: ToFrost, gramsPerMillilitre = BUTTERCREAM_GRAM
   };
 }
 
-/** How a cupcake is topped: its height as a share of the diameter; a spread one is an even disc, a swirl a cone. */
-export const SWIRLS = ['spread', 'swirl', 'tall'] as const;
-export type Swirl = (typeof SWIRLS)[number];
 const SPREAD_CM = 0.5;
 const CONE_SHARE: Readonly<Record<Exclude<Swirl, 'spread'>, number>> = { swirl: 0.6, tall: 0.95 };
 

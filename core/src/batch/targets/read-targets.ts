@@ -1,9 +1,9 @@
-import { openLines, readHave } from '../../bench/adapt/index.js';
+import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { COUNT_WORDS, numberSaid, pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { readYield } from '../../formula/parsing/index.js';
-import type { BatchTarget } from './batch-settings.js';
+import type { BatchTarget } from '../plan/index.js';
 
 /** Why a phrase says no target. */
 export const TARGET_FAULTS = [

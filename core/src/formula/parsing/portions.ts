@@ -1,5 +1,6 @@
-import type { Formula } from '../../formula/formula/index.js';
-import { middle, readYield } from '../../formula/parsing/index.js';
+import type { Formula } from '../formula/index.js';
+import { middle } from './amounts.js';
+import { readYield } from './yields.js';
 
 export interface Portions {
   readonly count: number;

@@ -1,0 +1,20 @@
+export {
+  BUTTERCREAM_GRAMS_PER_MILLILITRE,
+  FROSTING_GRAMS_PER_MILLILITRE,
+  frostingFor,
+  soakMillilitres,
+  swirlMillilitres,
+  type Footprint,
+  type Frosting,
+  type ToFrost,
+} from './frosting.js';
+export {
+  FAMILY_FACTS,
+  MIXING_FAMILIES,
+  mixingFamily,
+  mixingPlan,
+  type MixingFamily,
+  type MixingPlan,
+  type Overmixing,
+} from './mixing.js';
+export { factorFor, SCALING_NOTES, scalingNotes, type ScalingNote, type Target } from './target.js';

@@ -1,0 +1,1 @@
+export { readTargets, TARGET_FAULTS, type TargetFault, type TargetsRead } from './read-targets.js';
