@@ -1,3 +1,4 @@
+import { writtenBakeJob } from '@orvin/core/batch/bake-jobs';
 import { ChangeDetectionStrategy, afterNextRender, Component, computed, inject, input, DOCUMENT } from '@angular/core';
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
@@ -5,7 +6,6 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
 import { fromEvent } from 'rxjs';
-import { writtenBakeJob } from '@orvin/core/batch/bakes';
 import { bakeFindings, sortedOut } from '@orvin/core/bench/audit';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import { lineOf } from '@orvin/core/formula/formula';

@@ -1,5 +1,6 @@
+import { knownBakeJob } from '@orvin/core/batch/bake-jobs';
 import { Injectable, computed, inject } from '@angular/core';
-import { knownBakeJob, otherWays, partnerBake } from '@orvin/core/batch/bakes';
+import { otherWays, partnerBake } from '@orvin/core/batch/bakes';
 import type { KnownBake } from '@orvin/core/formula/formula';
 import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, vesselSaid, type OwnOven } from '@orvin/core/kitchen/kitchen';
 import { isFree } from '@orvin/core/kitchen/pans';

@@ -1,24 +1,11 @@
-export type { BakeOrder, BakePortion, OneBake, OvenBake } from './bake-order.js';
-export { oneBake, ovenWithPortion, samePans, usualCelsiusOf } from './one-bake.js';
-export { circumstancesOf, type Circumstances } from './circumstances.js';
+export type { BakePortion, OneBake, OvenBake } from './one-bake-types.js';
+export { oneBake, ovenWithPortion, samePans } from './one-bake.js';
 export {
   besideOther,
-  knownBakeJob,
   moreOfTheSame,
   otherWays,
   partnerBake,
   readWay,
-  writtenBakeJob,
   type OtherWay,
   type WrittenWay,
 } from './other-bakes.js';
-export {
-  bakeSnapshotSchema,
-  heldAgainst,
-  isAsSetDown,
-  snapshotOf,
-  type AgainstForeseen,
-  type BakeSnapshot,
-  type ForeseenTime,
-  type SnapshotPortion,
-} from './snapshot.js';

@@ -1,3 +1,5 @@
+import { bakeSnapshotSchema, heldAgainst, isAsSetDown, snapshotOf } from '../snapshots/index.js';
+import { knownBakeJob, writtenBakeJob, type BakeOrder } from '../bake-jobs/index.js';
 import fc from 'fast-check';
 import { auditFormula } from '../../bench/audit/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
@@ -14,19 +16,7 @@ import { writeOrvinFile } from '../../papers/formats/index.js';
 import { windowInWords } from '../../words/wording/index.js';
 import { batchOf } from '../batch/index.js';
 import type { BatchSettings } from '../plan/index.js';
-import {
-  bakeSnapshotSchema,
-  heldAgainst,
-  isAsSetDown,
-  knownBakeJob,
-  oneBake,
-  otherWays,
-  ovenWithPortion,
-  partnerBake,
-  snapshotOf,
-  writtenBakeJob,
-  type BakeOrder,
-} from './index.js';
+import { oneBake, otherWays, ovenWithPortion, partnerBake } from './index.js';
 
 const formulaOf = (text: string): Formula => {
   const reading = readFormula(text, 'UK');

@@ -7,19 +7,10 @@ import {
   type VesselSet,
 } from '../../kitchen/pans/index.js';
 import { severalSaid, vesselSaid } from '../../kitchen/kitchen/index.js';
-import {
-  batterOf,
-  settingFor,
-  type BakeJob,
-  type OvenCourse,
-  type OvenStage,
-  type SetPoint,
-} from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { EMPTY_BATCH, planBatch, type BatchPlan, type Portion } from '../plan/index.js';
-import type { BakeOrder, BakePortion, OneBake, OvenBake } from './bake-order.js';
-import { circumstancesOf, courseOf, ovenKnownOf } from './circumstances.js';
-import { knownPansOf, knownTimeOf, movedStages } from './known-time.js';
+import { bakeJobOf, fanOf, knownOf, type BakeOrder, type WayOfBaking } from '../bake-jobs/index.js';
+import type { BakePortion, OneBake, OvenBake } from './one-bake-types.js';
 
 /*
  * The one place where a bake is put together. Every station, sheet and command that says how long something bakes asks here, so that
@@ -31,81 +22,9 @@ import { knownPansOf, knownTimeOf, movedStages } from './known-time.js';
  * by the minute (later set points, lid and foil) and their material hold for the portions in those pans.
  */
 
-/** Set point where neither formula nor style says one, °C. */
-const USUAL_CELSIUS = 175;
 /** More than this in one oven is not simulated. */
 const MOST_PIECES = 100;
 const MOST_LOAVES = 24;
-
-/** What one bake of an order has of its own. */
-export interface WayOfBaking {
-  readonly pans: VesselSet;
-  /** All the batter, g. */
-  readonly grams: number;
-  readonly celsius?: number | undefined;
-  readonly fan: boolean;
-  readonly stages?: readonly OvenStage[] | undefined;
-  readonly covers?: OvenCourse['covers'] | undefined;
-}
-
-const knownOf = ({ known, formula }: BakeOrder) => known ?? formula.bake;
-
-/** Set point that the style is usually baked at, °C. */
-export const usualCelsiusOf = ({ style }: BakeOrder['audit']): number => style?.ovenCelsius.typical ?? USUAL_CELSIUS;
-
-/** With the fan or without: as set for this bake, else as this oven is used, else as the formula says. */
-const fanOf = (order: BakeOrder): boolean => order.oven?.fan ?? order.kitchen.oven?.fan ?? knownOf(order).fan;
-
-/** The set point: as chosen, else as known or usual, moved for fan and material. */
-function setPointOf(order: BakeOrder, way: WayOfBaking, knownCelsius: number | undefined): SetPoint {
-  const known = knownOf(order);
-  const setting = settingFor(
-    {
-      celsius: knownCelsius ?? usualCelsiusOf(order.audit),
-      fan: known.fan,
-      material: knownPansOf(known, order.kitchen)?.pans.pan.material ?? 'light',
-      from: knownCelsius === undefined ? 'style' : 'known-bake',
-    },
-    way.fan,
-    way.pans.pan.material,
-  );
-  return way.celsius === undefined
-    ? setting
-    : { celsius: way.celsius, fan: setting.fan, reasons: [{ code: 'chosen', celsius: way.celsius }] };
-}
-
-/** One way of baking an order's batter: batter, pans, set point, course, and the known time to lean on. */
-export function bakeJobOf(order: BakeOrder, way: WayOfBaking): BakeJob {
-  const { audit, kitchen, oven = {} } = order;
-  const known = knownOf(order);
-  const circumstances = circumstancesOf(kitchen, order.ovenOffset);
-  const knownCelsius = known.celsius ?? (known.lowMinutes === undefined ? undefined : way.celsius);
-  const setting = setPointOf(order, way, knownCelsius);
-  const stages = way.stages ?? (way.celsius === undefined ? movedStages(known, setting.celsius) : undefined);
-  const { batterCelsius, coldOven } = oven;
-  const course: OvenCourse = {
-    ...courseOf(
-      circumstances,
-      {
-        ...(way.covers && { covers: way.covers }),
-        ...(batterCelsius !== undefined && { batterCelsius }),
-        ...(coldOven !== undefined && { coldOven }),
-      },
-      order.beside,
-    ),
-    ...(stages && stages.length > 0 && { stages }),
-  };
-  const time = knownTimeOf(known, kitchen, knownCelsius, usualCelsiusOf(audit), order.knownGrams ?? audit.totals.grams);
-  const ovenKnown = ovenKnownOf(circumstances);
-  return {
-    batter: batterOf(audit.weighed.batter, audit.style?.basedOn, way.grams),
-    pans: way.pans,
-    setting,
-    ...(Object.keys(course).length > 0 && { course }),
-    ...(Object.keys(ovenKnown).length > 0 && { oven: ovenKnown }),
-    ...(time && { known: time }),
-  };
-}
 
 const isMaterial = (value: string | undefined): value is PanMaterial =>
   PAN_MATERIALS.some((material) => material === value);

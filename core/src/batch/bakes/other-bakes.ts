@@ -1,8 +1,8 @@
 import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
-import { without } from '../../ground/records/index.js';
 import { vesselSaid } from '../../kitchen/kitchen/index.js';
-import type { BakeOrder, OneBake } from './bake-order.js';
-import { bakeJobOf, oneBake } from './one-bake.js';
+import { bakeJobOf, type BakeOrder } from '../bake-jobs/index.js';
+import { oneBake } from './one-bake.js';
+import type { OneBake } from './one-bake-types.js';
 
 /** Another way to bake it, as written: "12-cup muffin tin", "at 160 °C", "23 cm round at 160 fan". */
 export interface WrittenWay {
@@ -49,30 +49,6 @@ export function otherWays({ order, audit, atOven }: OneBake): readonly OtherWay[
       }),
     };
   });
-}
-
-/** The known bake as it was baked: its pans, its set point, the formula's own batter, an oven that gives what it says. */
-export function knownBakeJob({ order, audit }: Pick<OneBake, 'order' | 'audit'>): BakeJob | undefined {
-  const { formula, kitchen, known = formula.bake, knownGrams = audit.totals.grams } = order;
-  const { pan, celsius, fan, lowMinutes } = known;
-  const parsed = pan === undefined ? undefined : vesselSaid(pan, kitchen.pans);
-  if (parsed?.kind !== 'vessel' || celsius === undefined || lowMinutes === undefined || !(knownGrams > 0))
-    return undefined;
-  const elsewhere = without(kitchen, 'oven', 'place');
-  return bakeJobOf({ ...order, kitchen: elsewhere, oven: {} }, { pans: parsed.set, grams: knownGrams, celsius, fan });
-}
-
-/**
- * The written bake as the model sees it, leaning on nothing; undefined where no time or no pan with a size is written, where it goes in
- * stages, or where its size is assumed.
- */
-export function writtenBakeJob(order: Pick<BakeOrder, 'formula' | 'audit' | 'kitchen'>): BakeJob | undefined {
-  const { bake } = order.formula;
-  if (order.audit.weighed.flourBasis?.assumed === true || bake.stages) return undefined;
-  const job = knownBakeJob({ order, audit: order.audit });
-  if (!job) return undefined;
-  const { batter, pans, setting } = job;
-  return { batter, pans, setting };
 }
 
 /** Another formula's bake, to share this one's oven: in its own pans, at its own set point, in this oven as it stands. */

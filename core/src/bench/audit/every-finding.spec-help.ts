@@ -1,4 +1,4 @@
-import { writtenBakeJob } from '../../batch/bakes/index.js';
+import { writtenBakeJob } from '../../batch/bake-jobs/index.js';
 import { convertAmount, plainContext, readFormula, type Problem } from '../../formula/parsing/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';

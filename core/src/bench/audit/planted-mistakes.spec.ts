@@ -1,4 +1,4 @@
-import { writtenBakeJob } from '../../batch/bakes/index.js';
+import { writtenBakeJob } from '../../batch/bake-jobs/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import { readFormula } from '../../formula/parsing/index.js';

@@ -1,6 +1,7 @@
+import type { BakeOrder } from '../../batch/bake-jobs/index.js';
 import { without } from '../../ground/records/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
-import { moreOfTheSame, oneBake, type BakeOrder, type OneBake } from '../../batch/bakes/index.js';
+import { moreOfTheSame, oneBake, type OneBake } from '../../batch/bakes/index.js';
 import { runBakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
 import { offsetReadOff, USUAL_PLACE, vesselSaid } from '../../kitchen/kitchen/index.js';
 import { DomainError } from '../../ground/errors/index.js';

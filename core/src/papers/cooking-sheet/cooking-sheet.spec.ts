@@ -1,3 +1,4 @@
+import type { BakeOrder } from '../../batch/bake-jobs/index.js';
 import { TARGET_FAULTS } from '../../batch/targets/index.js';
 import { type BatchTarget } from '../../batch/plan/index.js';
 import { marked } from 'marked';
@@ -6,7 +7,7 @@ import { auditFormula } from '../../bench/audit/index.js';
 import { batterGrowth, runBakeJob } from '../../oven/baking/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { mentionsIn, panMentionsIn, readFormula } from '../../formula/parsing/index.js';
-import { oneBake, type BakeOrder } from '../../batch/bakes/index.js';
+import { oneBake } from '../../batch/bakes/index.js';
 import { batchOf } from '../../batch/batch/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { brimMillilitres, parsePan, SHELF_PANS } from '../../kitchen/pans/index.js';

@@ -3,8 +3,8 @@ import type { OvenOffset } from '../../kitchen/kitchen/index.js';
 import { bakeJobSchema, type BakeJob, type BakePrediction } from '../../oven/baking/index.js';
 import { ovenSettingsSchema, type OvenSettings } from '../../oven/settings/index.js';
 import { batchSettingsSchema, EMPTY_BATCH, type BatchSettings } from '../plan/index.js';
-import type { OneBake } from './bake-order.js';
-import { circumstancesOf } from './circumstances.js';
+import type { OneBake } from '../bakes/index.js';
+import { circumstancesOf } from '../bake-jobs/index.js';
 
 /** What was foreseen of one set of pans. */
 export interface ForeseenTime {

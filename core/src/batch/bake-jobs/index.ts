@@ -1,0 +1,4 @@
+export type { BakeOrder } from './bake-order.js';
+export { bakeJobOf, fanOf, knownOf, usualCelsiusOf, type WayOfBaking } from './bake-job.js';
+export { circumstancesOf, type Circumstances } from './circumstances.js';
+export { knownBakeJob, writtenBakeJob } from './written-bake.js';

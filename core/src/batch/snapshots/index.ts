@@ -1,0 +1,10 @@
+export {
+  bakeSnapshotSchema,
+  heldAgainst,
+  isAsSetDown,
+  snapshotOf,
+  type AgainstForeseen,
+  type BakeSnapshot,
+  type ForeseenTime,
+  type SnapshotPortion,
+} from './snapshot.js';
