@@ -56,10 +56,10 @@ export function kernelInC(spec: BakeSpec, root: string, runs = 40): KernelInC | 
     execFileSync('gcc', ['-O2', '-I', folder, '-o', join(folder, 'kernel'), join(root, 'bench/kernel.c'), '-lm']);
     const { pan, gramsPerPan, ovenCelsius } = spec;
     const size = [pan.topLengthCm, pan.topWidthCm, pan.bottomLengthCm, pan.bottomWidthCm, pan.depthCm];
-    const said = execFileSync(join(folder, 'kernel'), [runs, gramsPerPan, ovenCelsius, ...size].map(String), {
+    const words = execFileSync(join(folder, 'kernel'), [runs, gramsPerPan, ovenCelsius, ...size].map(String), {
       encoding: 'utf8',
     });
-    const [minutes = Number.NaN, milliseconds = Number.NaN] = said.trim().split(' ').map(Number);
+    const [minutes = Number.NaN, milliseconds = Number.NaN] = words.trim().split(' ').map(Number);
     return { minutes, milliseconds };
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code === 'ENOENT') return undefined;

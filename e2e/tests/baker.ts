@@ -59,9 +59,9 @@ export class Baker {
       .evaluateAll((fields) => fields.map((field) => (field as HTMLTextAreaElement).value));
   }
   /** Says at the Batch station what the batch is to give. */
-  async wants(said: string): Promise<void> {
+  async wants(words: string): Promise<void> {
     const field = this.page.getByRole('textbox', { name: 'What is it to give?' });
-    await field.fill(said);
+    await field.fill(words);
     await field.press('Enter');
   }
   get name(): Locator {

@@ -32,11 +32,11 @@ test('a batch in other pans is what the Oven begins from, and its sheet names th
   await baker.wants('24 muffins');
   const pans = page.getByRole('region', { name: 'In the pans, to scale' });
   await expect(pans.getByText(/\d+–\d+ min/)).toBeVisible();
-  const said = await pans.getByText(/\d+–\d+ min/).innerText();
+  const words = await pans.getByText(/\d+–\d+ min/).innerText();
   await page.getByRole('link', { name: 'This batch as it stands' }).click();
   const steps = page.getByRole('article', { name: 'Batch sheet' }).getByRole('list').first();
   await expect(steps.locator('ins').first()).toContainText(/muffin cups|min|°C/);
   await baker.goesTo('Oven');
   const [low, high] = await baker.minutesShown();
-  expect(`${low}–${high} min`).toBe(said);
+  expect(`${low}–${high} min`).toBe(words);
 });

@@ -153,8 +153,8 @@ test('the way back: done by the clock, the same crust, and what it costs', async
   await page.getByLabel('in at', { exact: true }).blur();
   await page.getByLabel('out by', { exact: true }).fill('14:20');
   await page.getByLabel('out by', { exact: true }).blur();
-  const found = page.getByText(/for 20 min; likely 20 min/);
-  await expect(found).toBeVisible();
+  const locator = page.getByText(/for 20 min; likely 20 min/);
+  await expect(locator).toBeVisible();
   await page.getByRole('button', { name: /^Set the oven to \d+ °C$/ }).click();
   await expect.poll(async () => (await baker.minutesShown())[0]).toBeLessThan(20);
   expect((await baker.minutesShown())[1]).toBeGreaterThan(20);

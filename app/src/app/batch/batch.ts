@@ -106,7 +106,9 @@ export class BatchStation {
     const sheet = JSON.stringify(this.settings.sheet());
     return (
       !this.onBench.unkept() &&
-      this.store.batchesOf(this.id()).some((one) => one.versionNumber === base && JSON.stringify(one.sheet) === sheet)
+      this.store
+        .batchesOf(this.id())
+        .some((storedBatch) => storedBatch.versionNumber === base && JSON.stringify(storedBatch.sheet) === sheet)
     );
   });
 

@@ -17,7 +17,7 @@ const USUAL: readonly (readonly [id: string, count: number])[] = [
   ['round_8x2s', 2], ['round_9x2s', 2], ['square_8x2', 1], ['loaf_uk_2lb', 2], ['muffin_12', 2], ['rect_traybake_uk', 1], ['fluted_10c', 1],
 ]; // prettier-ignore
 export const USUAL_PANS: readonly OwnedPan[] = USUAL.flatMap(([id, count]) => {
-  const pan = SHELF_PANS.find((one) => one.id === id);
+  const pan = SHELF_PANS.find((shelfPan) => shelfPan.id === id);
   return pan ? [{ id, pan, count }] : [];
 });
 
@@ -157,14 +157,14 @@ export class FitsPanel {
     return whatFits(grams, growth, this.shelf()).map((combination) => {
       const { uses, leftoverGrams, verdict } = combination;
       const [first] = uses;
-      const said = first && verdict !== 'fits' ? verdictInWords({ ...first.fill, verdict, overflowChance: combination.overflowChance }) : undefined; // prettier-ignore
+      const sentence = first && verdict !== 'fits' ? verdictInWords({ ...first.fill, verdict, overflowChance: combination.overflowChance }) : undefined; // prettier-ignore
       const over = leftoverGrams > 0 ? `${gramsInWords(leftoverGrams)} over` : 'all used';
       return {
         combination,
         name: uses.map((use) => useInWords(use, this.region())).join(' and '),
         used: Math.round(100 * (1 - leftoverGrams / grams)),
         warns: verdict !== 'fits' && verdict !== 'low',
-        words: [over, said ? said.say.replace(/\.$/, '').toLowerCase() : `${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore
+        words: [over, sentence ? sentence.say.replace(/\.$/, '').toLowerCase() : `${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore
       };
     });
   });

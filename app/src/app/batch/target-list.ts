@@ -126,7 +126,7 @@ export class TargetList {
   protected readonly rows = computed(() => {
     const problems = this.settings.batch()?.plan.problems ?? [];
     return this.settings.sheet().targets.map((target, i) => {
-      const problem = problems.find((one) => one.target === i);
+      const problem = problems.find((targetProblem) => targetProblem.target === i);
       const fill = target.kind === 'pans' ? target.fill : undefined;
       return {
         name: targetInWords(target),
@@ -157,7 +157,7 @@ export class TargetList {
     const before = this.settings.sheet().targets;
     return targets.map((target) => {
       if (target.kind !== 'pans') return target;
-      return before.find((one) => one.kind === 'pans' && one.pans === target.pans) ?? target;
+      return before.find((batchTarget) => batchTarget.kind === 'pans' && batchTarget.pans === target.pans) ?? target;
     });
   }
 

@@ -64,7 +64,7 @@ export class ThisBatch {
   }
 
   changeTarget(at: number, target: BatchTarget, mergeAs?: string): void {
-    const targets = this.sheet().targets.map((one, i) => (i === at ? target : one));
+    const targets = this.sheet().targets.map((batchTarget, i) => (i === at ? target : batchTarget));
     this.set('the batch', { targets, held: undefined }, mergeAs);
   }
 }

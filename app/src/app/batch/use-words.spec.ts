@@ -10,9 +10,9 @@ describe('useInWords', () => {
         for (const { uses } of whatFits(grams, { raw: 1.02, baked: 0.54 }, USUAL_PANS))
           for (const use of uses) {
             const words = useInWords(use, region);
-            const said = pansSaid(words);
+            const parsedPan = pansSaid(words);
             const own = (brimMillilitres(use.owned.pan) / use.owned.pan.cavities) * use.cavities;
-            const read = said.kind === 'pan' ? brimMillilitres(said.set.pan) * said.set.count : NaN;
+            const read = parsedPan.kind === 'pan' ? brimMillilitres(parsedPan.set.pan) * parsedPan.set.count : NaN;
             expect(Math.abs(read / own - 1))
               .withContext(words)
               .toBeLessThan(0.2);

@@ -15,11 +15,11 @@ export class Adapting {
   readonly newId = newId;
 
   /** One edit; the version is the baker's to keep. */
-  take(label: string, next: (formula: Formula) => Formula, said: string): void {
+  take(label: string, next: (formula: Formula) => Formula, words: string): void {
     const id = this.onBench.id();
     if (id === undefined) return;
     this.store.change(id, label, ({ formula }) => ({ formula: next(formula) }));
-    this.toasts.show(said, 'Keep it as a version when it is right.', { label: 'Undo', run: () => this.store.undo() });
+    this.toasts.show(words, 'Keep it as a version when it is right.', { label: 'Undo', run: () => this.store.undo() });
   }
 
   /** What changed meanwhile is kept first, so that nothing is lost; then the change is kept as a version with its reason. */

@@ -137,15 +137,15 @@ export class BandEditor {
     const named = name.value.trim();
     const known = (this.store.kitchen().styles ?? []).find(({ id }) => id === style.id);
     const added = named !== '' && named !== style.nameUk;
-    const own: OwnStyle = {
+    const ownStyle: OwnStyle = {
       id: added ? `own-${crypto.randomUUID()}` : style.id,
       name: named !== '' ? named : (known?.name ?? this.styleWords()),
       basedOn: style.basedOn,
       bands: { ...(known?.bands ?? {}), [this.verdict().quantity]: band },
     };
-    this.store.changeKitchen(`the band of ${this.quantity()}`, (kitchen) => learn.style(kitchen, own));
-    if (added) this.editing.setStyle(own.id);
-    this.toasts.show(added ? `${own.name} is a style of yours.` : `The band of ${this.quantity()} is yours.`, '', {
+    this.store.changeKitchen(`the band of ${this.quantity()}`, (kitchen) => learn.style(kitchen, ownStyle));
+    if (added) this.editing.setStyle(ownStyle.id);
+    this.toasts.show(added ? `${ownStyle.name} is a style of yours.` : `The band of ${this.quantity()} is yours.`, '', {
       label: 'Undo',
       run: () => this.store.undo(),
     });

@@ -32,11 +32,11 @@ export function completions(entries: readonly ReadEntry[], pantry: Pantry, regio
   const [entry, more] = entries;
   const typed = entry?.name.trim().toLowerCase() ?? '';
   if (!entry || more || typed.length < SHORTEST_NAME) return [];
-  const found = pantry.search(typed, MOST);
+  const ingredients = pantry.search(typed, MOST);
   const written = (ingredient: Ingredient) =>
     [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].some((name) => name.toLowerCase() === typed);
   if (entry.ingredient && written(entry.ingredient) && entry.confidence > 0.5) return [];
-  return found.map((ingredient) => ({
+  return ingredients.map((ingredient) => ({
     id: ingredient.id,
     name: shortIngredientName(ingredient, region),
     does: doings(ingredient, 'none'),

@@ -159,11 +159,11 @@ export class CrumbReading {
   });
   protected readonly consequences = computed(() => {
     const pantry = pantryOf(this.store.kitchen());
-    return (this.judged()?.consequences ?? []).map((one) => {
-      const ingredient = one.ingredientId === undefined ? undefined : pantry.byId(one.ingredientId);
+    return (this.judged()?.consequences ?? []).map((consequence) => {
+      const ingredient = consequence.ingredientId === undefined ? undefined : pantry.byId(consequence.ingredientId);
       return {
-        code: one.code,
-        sentence: consequenceInWords(one, ingredient ? ingredientName(ingredient, this.region()) : ''),
+        code: consequence.code,
+        sentence: consequenceInWords(consequence, ingredient ? ingredientName(ingredient, this.region()) : ''),
       };
     });
   });

@@ -263,9 +263,9 @@ export class FormulaLineRow {
       this.typing.set(false);
       return true;
     }
-    const one = offered[this.picked()];
-    if (key !== 'Enter' || !one) return false;
-    this.complete(one);
+    const completion = offered[this.picked()];
+    if (key !== 'Enter' || !completion) return false;
+    this.complete(completion);
     return true;
   }
 

@@ -172,8 +172,8 @@ export class LineReading {
 
   protected search({ query }: AutoCompleteCompleteEvent): void {
     const others = this.single()?.read.others ?? [];
-    const found = query.trim() === '' ? others : pantryOf(this.store.kitchen()).search(query, 10);
-    this.choices.set(found.map((ingredient) => this.choice(ingredient)));
+    const ingredients = query.trim() === '' ? others : pantryOf(this.store.kitchen()).search(query, 10);
+    this.choices.set(ingredients.map((ingredient) => this.choice(ingredient)));
   }
 
   protected choose({ value }: AutoCompleteSelectEvent): void {

@@ -337,9 +337,9 @@ export class Oven {
   protected setKnownMinutes(event: Event): void {
     const field = event.target as HTMLInputElement;
     const text = field.value.trim();
-    const found = text === '' ? undefined : durationIn(/[a-z']/i.test(text) ? text : `${text} min`);
-    if (text !== '' && !found) field.value = this.knownMinutes();
-    else this.settings.setKnown('the known time', { lowMinutes: found?.low, highMinutes: found?.high });
+    const minutes = text === '' ? undefined : durationIn(/[a-z']/i.test(text) ? text : `${text} min`);
+    if (text !== '' && !minutes) field.value = this.knownMinutes();
+    else this.settings.setKnown('the known time', { lowMinutes: minutes?.low, highMinutes: minutes?.high });
   }
 
   /** What was wrong with the oven or the batter as typed; the one before stands. */

@@ -198,20 +198,20 @@ export class SettingPanel {
   protected readonly shared = computed(() => {
     const pair = this.pair();
     if (!pair?.own.done || !pair.theirs.done) return undefined;
-    const found = sharedSetting([
+    const sharedOven = sharedSetting([
       { sweep: pair.own.points, celsius: pair.job.setting.celsius },
       { sweep: pair.theirs.points, celsius: pair.other.setting.celsius },
     ]);
-    if (!found) return { big: '', small: 'No set point is fit for both: bake one after the other.', lines: [] };
+    if (!sharedOven) return { big: '', small: 'No set point is fit for both: bake one after the other.', lines: [] };
     const names = [this.onBench.record()?.formula.title ?? '', this.store.formula(pair.id ?? '')?.formula.title ?? ''];
-    const celsius = Math.round(found.celsius);
+    const celsius = Math.round(sharedOven.celsius);
     return {
-      big: found.verdict === 'together' ? `${celsius} °C` : 'One after the other',
+      big: sharedOven.verdict === 'together' ? `${celsius} °C` : 'One after the other',
       small:
-        found.verdict === 'together'
+        sharedOven.verdict === 'together'
           ? `${otherScales(celsius)} for both, so that they come out together.`
           : `is better: at ${celsius} °C, the nearest to both, a crust is off by more than it should be.`,
-      lines: found.bakes.map(({ point, alone, costs, goesInAfter }, i) => ({
+      lines: sharedOven.bakes.map(({ point, alone, costs, goesInAfter }, i) => ({
         name: names[i] ?? '',
         when: goesInAfter < 1 ? 'goes in first' : `in after ${minutesInWords(goesInAfter)}`,
         words: `takes ${minutesInWords(point.minutes ?? 0)}; alone ${minutesInWords(alone.minutes ?? 0)} at ${Math.round(alone.celsius)} °C. ${this.costWords(costs, point)}`,

@@ -56,12 +56,12 @@ export class ThisBake {
   }
   /** Other formulas that name a pan, to share the oven with. */
   readonly others = computed(() => {
-    const own = this.store.kitchen().pans;
+    const ownPans = this.store.kitchen().pans;
     return this.store
       .formulas()
       .filter(({ id, formula, oven }) => {
         const written = oven.pans ?? formula.bake.pan ?? '';
-        return id !== this.onBench.id() && written.trim() !== '' && vesselSaid(written, own).kind === 'vessel';
+        return id !== this.onBench.id() && written.trim() !== '' && vesselSaid(written, ownPans).kind === 'vessel';
       })
       .map(({ id, formula }) => ({ id, title: formula.title }));
   });

@@ -19,7 +19,12 @@ export class IngredientChoices {
   readonly found = signal<Choice[]>([]);
 
   search(typed: string): void {
-    const found = pantryOf(this.store.kitchen()).search(typed, MOST);
-    this.found.set(found.map((one) => ({ id: one.id, name: ingredientName(one, this.settings.region()) })));
+    const ingredients = pantryOf(this.store.kitchen()).search(typed, MOST);
+    this.found.set(
+      ingredients.map((ingredient) => ({
+        id: ingredient.id,
+        name: ingredientName(ingredient, this.settings.region()),
+      })),
+    );
   }
 }

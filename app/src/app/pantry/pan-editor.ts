@@ -187,8 +187,8 @@ export class PanEditor {
   protected readonly shapes = PAN_SHAPES.map((id) => ({ id, name: SHAPE_NAMES[id] }));
   protected readonly materials = [...MADE_OF];
   protected readonly draft = linkedSignal<PanDraft>(() => {
-    const own = this.pan();
-    return own ? draftOf(own) : EMPTY_DRAFT;
+    const ownPan = this.pan();
+    return ownPan ? draftOf(ownPan) : EMPTY_DRAFT;
   });
   protected readonly tried = signal(false);
   protected readonly fields = computed<readonly Field[]>(() => {
@@ -263,8 +263,14 @@ export class PanEditor {
     const read = panOf(this.draft());
     if ('faults' in read) return;
     const { id, madeOf, name } = this.draft();
-    const own: OwnPan = { id: id || crypto.randomUUID(), name: name.trim(), pan: read.pan, count: read.count, madeOf };
-    this.store.changeKitchen(`putting ${own.name} on the shelf`, (kitchen) => learn.pan(kitchen, own));
+    const ownPan: OwnPan = {
+      id: id || crypto.randomUUID(),
+      name: name.trim(),
+      pan: read.pan,
+      count: read.count,
+      madeOf,
+    };
+    this.store.changeKitchen(`putting ${ownPan.name} on the shelf`, (kitchen) => learn.pan(kitchen, ownPan));
     this.closed.emit();
   }
 }

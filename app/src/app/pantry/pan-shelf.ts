@@ -112,14 +112,14 @@ export class PanShelf {
   private readonly store = inject(FormulaStore);
   protected readonly problem = signal('');
   protected readonly rows = computed(() =>
-    (this.store.kitchen().pans ?? []).map((own) => ({
-      own,
+    (this.store.kitchen().pans ?? []).map((ownPan) => ({
+      own: ownPan,
       words: [
-        own.pan.cavities > 1
-          ? `${own.pan.cavities} cups, each ${Math.round(cavityMillilitres(own.pan))} ml`
-          : brimWords(cavityMillilitres(own.pan)),
-        own.pan.measuredMillilitres === undefined ? '' : 'by water',
-        MADE_OF.find(({ id }) => id === own.madeOf)?.name ?? '',
+        ownPan.pan.cavities > 1
+          ? `${ownPan.pan.cavities} cups, each ${Math.round(cavityMillilitres(ownPan.pan))} ml`
+          : brimWords(cavityMillilitres(ownPan.pan)),
+        ownPan.pan.measuredMillilitres === undefined ? '' : 'by water',
+        MADE_OF.find(({ id }) => id === ownPan.madeOf)?.name ?? '',
       ]
         .filter(Boolean)
         .join(', '),
@@ -129,31 +129,31 @@ export class PanShelf {
   protected add(field: HTMLInputElement): void {
     const written = field.value.trim();
     if (written === '') return;
-    const said = pansSaid(written);
-    if (said.kind !== 'pan') {
-      this.problem.set(said.kind === 'size-missing' ? FAULTS['size-missing'] : FAULTS[said.because]);
+    const parsedPan = pansSaid(written);
+    if (parsedPan.kind !== 'pan') {
+      this.problem.set(parsedPan.kind === 'size-missing' ? FAULTS['size-missing'] : FAULTS[parsedPan.because]);
       return;
     }
-    const { pan, count } = said.set;
+    const { pan, count } = parsedPan.set;
     const name = written
       .replace(/\s*[x×]\s*\d{1,2}\s*$/i, '')
       .replace(/^(?:a|an|one|two|three|four|six|\d{1,2}\s*[x×](?!\d))\s+/i, '');
-    const own: OwnPan = {
+    const ownPan: OwnPan = {
       id: crypto.randomUUID(),
       name: count > 1 ? singular(name) : name,
       pan,
       count,
       madeOf: MADE_OF.find(({ material }) => material === pan.material)?.id ?? 'aluminium',
     };
-    this.store.changeKitchen(`putting ${own.name} on the shelf`, (kitchen) => learn.pan(kitchen, own));
+    this.store.changeKitchen(`putting ${ownPan.name} on the shelf`, (kitchen) => learn.pan(kitchen, ownPan));
     this.problem.set('');
     field.value = '';
   }
-  protected setCount(own: OwnPan, count: number): void {
-    if (count >= 1 && count <= 50) this.store.changeKitchen(`how many of ${own.name}`, (kitchen) => learn.pan(kitchen, { ...own, count })); // prettier-ignore
+  protected setCount(ownPan: OwnPan, count: number): void {
+    if (count >= 1 && count <= 50) this.store.changeKitchen(`how many of ${ownPan.name}`, (kitchen) => learn.pan(kitchen, { ...ownPan, count })); // prettier-ignore
   }
-  protected remove(own: OwnPan): void {
-    this.store.changeKitchen(`taking ${own.name} off the shelf`, (kitchen) => forget.pan(kitchen, own.id));
+  protected remove(ownPan: OwnPan): void {
+    this.store.changeKitchen(`taking ${ownPan.name} off the shelf`, (kitchen) => forget.pan(kitchen, ownPan.id));
   }
 }
 

@@ -26,12 +26,12 @@ async function filesOf(entry: FileSystemEntry): Promise<readonly File[]> {
   if (isFile(entry)) return [await new Promise<File>((resolve, reject) => entry.file(resolve, reject))];
   if (!isFolder(entry)) return [];
   const reader = entry.createReader();
-  const found: File[] = [];
+  const files: File[] = [];
   for (;;) {
     // a folder is read a hundred entries at a time
     const batch = await new Promise<FileSystemEntry[]>((resolve, reject) => reader.readEntries(resolve, reject));
-    if (batch.length === 0 || found.length >= MOST_FILES) return found;
-    found.push(...(await Promise.all(batch.map(filesOf))).flat());
+    if (batch.length === 0 || files.length >= MOST_FILES) return files;
+    files.push(...(await Promise.all(batch.map(filesOf))).flat());
   }
 }
 

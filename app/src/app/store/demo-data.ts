@@ -9,11 +9,17 @@ const PANS = ['20 cm round x 2', '2 lb loaf tin x 2', '12-hole muffin tin x 2', 
 
 function panShelf(): readonly OwnPan[] {
   return PANS.flatMap((words, i): OwnPan[] => {
-    const said = parsePan(words);
-    if (said.kind !== 'pan') return [];
+    const parsedPan = parsePan(words);
+    if (parsedPan.kind !== 'pan') return [];
     const name = words.replace(/ x \d+$/, '');
     return [
-      { id: `demo-pan-${i + 1}`, name, pan: { ...said.set.pan, name }, count: said.set.count, madeOf: 'aluminium' },
+      {
+        id: `demo-pan-${i + 1}`,
+        name,
+        pan: { ...parsedPan.set.pan, name },
+        count: parsedPan.set.count,
+        madeOf: 'aluminium',
+      },
     ];
   });
 }

@@ -226,17 +226,17 @@ export class FormulaStore {
   addAll(added: readonly AddedFormula[], label: string, kitchen?: Kitchen): readonly StoredFormula[] {
     const now = Date.now();
     const ids = new Map(added.flatMap(({ id }) => (id === undefined ? [] : [[id, crypto.randomUUID()] as const])));
-    const records = added.map((one, i): StoredFormula => ({
-      id: ids.get(one.id ?? '') ?? crypto.randomUUID(),
+    const records = added.map((addedFormula, i): StoredFormula => ({
+      id: ids.get(addedFormula.id ?? '') ?? crypto.randomUUID(),
       revision: 1,
       // the first of a file stands first on the shelf
       createdAt: now + added.length - i,
       changedAt: now,
-      ...(one.source !== undefined && { source: one.source }),
+      ...(addedFormula.source !== undefined && { source: addedFormula.source }),
       demo: false,
-      formula: withIds(one.formula, ids),
-      oven: one.oven ?? {},
-      ...(one.batch && { batch: one.batch }),
+      formula: withIds(addedFormula.formula, ids),
+      oven: addedFormula.oven ?? {},
+      ...(addedFormula.batch && { batch: addedFormula.batch }),
     }));
     const batches = added.flatMap(({ batches: kept = [] }, i) =>
       kept.map((batch): Change => {

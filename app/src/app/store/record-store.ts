@@ -200,15 +200,15 @@ export class RecordStore {
   /** Takes over what other tabs wrote, for everything that does not wait to be written here. */
   private async catchUp(): Promise<void> {
     const disk = await this.readAll();
-    this.current.update((own) => {
+    this.current.update((records) => {
       const mine = (table: Table, id: string) => this.waiting.has(`${table} ${id}`);
       const taken = <T>(table: Table, from: ReadonlyMap<string, T>, kept: ReadonlyMap<string, T>) =>
         new Map([...[...from].filter(([id]) => !mine(table, id)), ...[...kept].filter(([id]) => mine(table, id))]);
       return {
-        formulas: taken('formulas', disk.formulas, own.formulas),
-        versions: taken('versions', disk.versions, own.versions),
-        kitchens: taken('kitchens', disk.kitchens, own.kitchens),
-        batches: taken('batches', disk.batches, own.batches),
+        formulas: taken('formulas', disk.formulas, records.formulas),
+        versions: taken('versions', disk.versions, records.versions),
+        kitchens: taken('kitchens', disk.kitchens, records.kitchens),
+        batches: taken('batches', disk.batches, records.batches),
       };
     });
   }

@@ -35,7 +35,7 @@ describe('BakeForesight', () => {
     });
     TestBed.inject(BakeForesight)
       .foresee(jobs)
-      .subscribe((one) => seen.push(one));
+      .subscribe((foresight) => seen.push(foresight));
   });
   afterEach(() => jasmine.clock().uninstall());
   const never = (celsius: number): PredictionResult => ({ kind: 'never-done', celsius, longestMinutes: 400 });

@@ -114,7 +114,7 @@ function bySpoon(teaspoons: number, gramsPerTeaspoon: number, kit: Kit): readonl
 function byCup(millilitres: number, density: number, kit: Kit): readonly Candidate[] {
   const cup = kit.cupMillilitres;
   if (cup === undefined || millilitres < 0.2 * cup) return [];
-  const found: Candidate[] = [];
+  const candidates: Candidate[] = [];
   const about = millilitres / cup;
   for (let cups = Math.max(0, Math.floor(about) - 1); cups <= Math.ceil(about); cups++)
     for (const part of [0, ...kit.cupParts])
@@ -123,28 +123,28 @@ function byCup(millilitres: number, density: number, kit: Kit): readonly Candida
         if (!(value > 0) || cups + part === 0 || Math.abs(value / millilitres - 1) >= CUP_WITHIN) continue;
         const partWord = CUP_WORDS.find(([size]) => Math.abs(size - part) < 1e-6)?.[1] ?? '';
         const words = [whole(cups), partWord].filter((word) => word !== '').join(' ');
-        found.push({
+        candidates.push({
           with: 'cup',
           grams: value * density,
           amount: `${words} cup${tablespoons > 0 ? ` + ${tablespoons} tbsp` : ''}`,
           awkwardness: 0.1 * (cups + (part > 0 ? 1 : 0)) + 0.25 * tablespoons,
         });
       }
-  return found;
+  return candidates;
 }
 
 function byScale(grams: number, step: number): readonly Candidate[] {
   const said = (value: number) => ({ with: 'scale' as const, grams: value, amount: `${Number(value.toFixed(1))} g` });
   const base = Number((Math.round(grams / step) * step).toFixed(3));
-  const found: Candidate[] = base > 0 ? [{ ...said(base), awkwardness: 0.2 }] : [];
+  const candidates: Candidate[] = base > 0 ? [{ ...said(base), awkwardness: 0.2 }] : [];
   for (const round of ROUND_STEPS) {
     const value = Math.round(grams / round) * round;
     if (value > 0 && value !== base && Math.abs(value / grams - 1) < ROUND_WITHIN)
-      found.push({ ...said(value), awkwardness: round === 5 ? 0.1 : 0 });
+      candidates.push({ ...said(value), awkwardness: round === 5 ? 0.1 : 0 });
   }
   if (step > 0.5 && grams < 12)
-    for (const by of [-step, step]) if (base + by > 0) found.push({ ...said(base + by), awkwardness: 0.2 });
-  return found;
+    for (const by of [-step, step]) if (base + by > 0) candidates.push({ ...said(base + by), awkwardness: 0.2 });
+  return candidates;
 }
 
 function byPiece(
@@ -187,7 +187,7 @@ export function candidatesFor(
   const spoons = density !== undefined && kit.spoonsForLittle && (spooned || kit.scaleGrams === undefined);
   const weighs =
     kit.scaleGrams !== undefined && !(spooned && kit.spoonsForLittle && kit.scaleGrams >= 1 && grams < LITTLE_GRAMS);
-  const found =
+  const candidates =
     pieceGrams !== undefined
       ? byPiece(grams, pieceGrams, pieceName ?? 'egg', kit.scaleGrams)
       : [
@@ -196,14 +196,14 @@ export function candidatesFor(
           ...(density !== undefined && kit.scaleGrams === undefined ? byCup(grams / density, density, kit) : []),
         ];
   // what no spoon or cup can tell is weighed after all
-  const all = found.length > 0 ? found : byScale(grams, kit.scaleGrams ?? 1);
+  const all = candidates.length > 0 ? candidates : byScale(grams, kit.scaleGrams ?? 1);
   const least = new Map<string, Candidate>();
-  for (const one of all.length > 0
+  for (const candidate of all.length > 0
     ? all
     : [{ with: 'scale' as const, grams, amount: `${grams.toFixed(1)} g`, awkwardness: 0.2 }]) {
-    const key = one.grams.toFixed(2);
+    const key = candidate.grams.toFixed(2);
     const known = least.get(key);
-    if (!known || known.awkwardness > one.awkwardness) least.set(key, one);
+    if (!known || known.awkwardness > candidate.awkwardness) least.set(key, candidate);
   }
   const near = [...least.values()].sort((a, b) => Math.abs(a.grams - grams) - Math.abs(b.grams - grams));
   // nobody measures further off on the same side with no less bother

@@ -23,7 +23,7 @@ const formulaOf = (text: string): Formula => {
   if (reading.kind !== 'read') throw new Error(reading.problem.code);
   return reading.formula;
 };
-const demo = (id: string) => formulaOf(DEMO_FORMULAS.find((one) => one.id === id)?.text ?? '');
+const demo = (id: string) => formulaOf(DEMO_FORMULAS.find((sampleFormula) => sampleFormula.id === id)?.text ?? '');
 const order = (formula: Formula, more: Partial<BakeOrder> = {}): BakeOrder => {
   const kitchen = more.kitchen ?? PLAIN_KITCHEN;
   const around = { kitchen, formula: () => undefined };

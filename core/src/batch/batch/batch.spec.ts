@@ -15,16 +15,16 @@ const read = (text: string): Formula => {
   if (reading.kind === 'refused') throw new Error('refused');
   return reading.formula;
 };
-const demo = (id: string) => read(DEMO_FORMULAS.find((one) => one.id === id)?.text ?? '');
+const demo = (id: string) => read(DEMO_FORMULAS.find((sampleFormula) => sampleFormula.id === id)?.text ?? '');
 const context = (formula: Formula, kitchen: Kitchen = PLAIN_KITCHEN) => ({
   formula,
   audit: auditFormula(formula),
   kitchen,
 });
-const batch = (formula: Formula, said: string, more: Partial<BatchSettings> = {}, kitchen = PLAIN_KITCHEN) => {
+const batch = (formula: Formula, words: string, more: Partial<BatchSettings> = {}, kitchen = PLAIN_KITCHEN) => {
   const around = context(formula, kitchen);
-  const { targets, faults } = readTargets(said, around);
-  expect(faults).withContext(said).toEqual([]);
+  const { targets, faults } = readTargets(words, around);
+  expect(faults).withContext(words).toEqual([]);
   return batchOf(oneBake({ ...around, batch: { targets, ...more } }));
 };
 const LOAF = demo('pear-cardamom-loaf');
@@ -61,9 +61,9 @@ describe('readTargets', () => {
     ['all the yogurt: 100 g', [{ kind: 'limit', said: 'yogurt: 100 g' }]],
     ['12 scones', [{ kind: 'cut', count: 12 }]],
   ]; // prettier-ignore
-  for (const [said, meant] of SAID)
-    it(`takes “${said}” for what it says`, () => {
-      const { targets, faults } = readTargets(said, context(LOAF));
+  for (const [words, meant] of SAID)
+    it(`takes “${words}” for what it says`, () => {
+      const { targets, faults } = readTargets(words, context(LOAF));
       expect(targets).toEqual([...meant]);
       expect(faults.length).toBe(meant.length === 0 ? 1 : 0);
     });
@@ -102,8 +102,14 @@ describe('pansSaid', () => {
       ['Heart tin x 2', 2],
       ['2 x heart tin', 2],
     ] as const) {
-      const found = pansSaid(said, [heart]);
-      expect(found.kind === 'pan' && [found.set.pan.name, found.set.count, found.set.pan.measuredMillilitres])
+      const parsedPan = pansSaid(said, [heart]);
+      expect(
+        parsedPan.kind === 'pan' && [
+          parsedPan.set.pan.name,
+          parsedPan.set.count,
+          parsedPan.set.pan.measuredMillilitres,
+        ],
+      )
         .withContext(said)
         .toEqual(['Heart tin', count, 1850]);
     }

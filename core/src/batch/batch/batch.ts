@@ -145,7 +145,7 @@ function frostingPlan(audit: Audit, plan: BatchPlan, choice: FrostingChoice): Fr
       betweenMillilitres: parts.fillingMillilitres * (stacks ? 1 : count),
     };
   });
-  const millilitres = portions.reduce((sum, one) => sum + one.millilitres, 0);
+  const millilitres = portions.reduce((sum, frostedPortion) => sum + frostedPortion.millilitres, 0);
   const between = portions.reduce((sum, one) => sum + one.betweenMillilitres, 0);
   const soaked = choice.soaked
     ? plan.portions.reduce(

@@ -77,7 +77,7 @@ export function kitOf(id: KitId, kitchen: Kitchen, region: Region): Kit {
   const kit = KITS[id];
   const own = (unitId: string, usual: number) => {
     const unit = unitById(unitId);
-    const set = kitchen.sets.some((one) => one.unitId === unitId && one.region === region);
+    const set = kitchen.sets.some((measuredSet) => measuredSet.unitId === unitId && measuredSet.region === region);
     return set && unit ? (millilitresIn(kitchen, unit, region) ?? usual) : usual;
   };
   return {
@@ -131,7 +131,7 @@ function open(line: AuditLine, factor: number, kitchen: Kitchen, region: Region)
 function nearest(measure: ToMeasure, kit: Kit): Candidate {
   const cost = ({ grams, awkwardness }: Candidate) =>
     0.0004 * (100 * (grams / measure.part.grams - 1)) ** 2 + 0.35 * awkwardness;
-  return candidatesFor(measure, kit).reduce((best, one) => (cost(one) < cost(best) ? one : best));
+  return candidatesFor(measure, kit).reduce((best, candidate) => (cost(candidate) < cost(best) ? candidate : best));
 }
 
 /**
@@ -154,8 +154,8 @@ export function measureBatch(
   };
   const rising = opened.filter(({ line }) => line.inBatter && !line.optional);
   const held = new Map(rising.flatMap(({ measure: { id } }) => {
-    const one = heldOf(id);
-    return one ? [[id, one] as const] : [];
+    const candidate = heldOf(id);
+    return candidate ? [[id, candidate] as const] : [];
   })); // prettier-ignore
   const rounded = roundBatch(
     rising.map(({ measure }) => measure),
@@ -191,13 +191,13 @@ export function measureBatch(
     kitId,
     rounding: rounded,
     components: audit.weighed.components.flatMap((component): BatchComponent[] => {
-      const own = lines.filter(({ componentId }) => componentId === component.id);
+      const batchLines = lines.filter(({ componentId }) => componentId === component.id);
       const unweighed = component.lines.flatMap(({ line, entries, grams }): UnweighedLine[] =>
         grams === undefined && entries.length > 0 && line.text.trim() !== ''
           ? [{ lineId: line.id, componentId: component.id, text: line.text }]
           : [],
       );
-      if (own.length === 0 && unweighed.length === 0) return [];
+      if (batchLines.length === 0 && unweighed.length === 0) return [];
       return [
         {
           id: component.id,
@@ -205,9 +205,9 @@ export function measureBatch(
           inBatter: component.inBatter,
           factor: factorOf(component.id).factor,
           scaledBy: factorOf(component.id).by,
-          lines: own,
+          lines: batchLines,
           unweighed,
-          grams: own.reduce((sum, { grams }) => sum + grams, 0),
+          grams: batchLines.reduce((sum, { grams }) => sum + grams, 0),
         },
       ];
     }),

@@ -12,9 +12,9 @@ const straight = (diameterCm: number, depthCm: number): PanSet => ({
   count: 2,
 }); // prettier-ignore
 const piece = (pieces: readonly LiningPiece[], kind: LiningPiece['kind']) => {
-  const found = pieces.find((one) => one.kind === kind);
-  if (!found) throw new Error(`no ${kind}`);
-  return found;
+  const liningPiece = pieces.find((one) => one.kind === kind);
+  if (!liningPiece) throw new Error(`no ${kind}`);
+  return liningPiece;
 };
 /** Area inside a closed outline by the shoelace formula. */
 const area = (points: readonly (readonly [number, number])[]) =>
@@ -78,17 +78,17 @@ describe('tilingFor', () => {
   it('covers the whole piece, sheets lapping, none beyond it', () => {
     for (const paper of PAPERS)
       for (const words of ['9x13 in pan', '20 cm round, 8 cm deep', '9x5 in loaf'])
-        for (const one of liningFor(set(words), 'sheet')) {
-          const { tiles, width, height, landscape } = tilingFor(one, paper);
+        for (const liningPiece of liningFor(set(words), 'sheet')) {
+          const { tiles, width, height, landscape } = tilingFor(liningPiece, paper);
           const [short, long] = PAPER_MILLIMETRES[paper];
           expect(width).toBeLessThan(landscape ? long : short);
           const right = Math.max(...tiles.map(({ x }) => x)) + width;
           const low = Math.max(...tiles.map(({ y }) => y)) + height;
-          expect(right).toBeGreaterThanOrEqual(one.widthMillimetres - 1e-6);
-          expect(low).toBeGreaterThanOrEqual(one.heightMillimetres - 1e-6);
+          expect(right).toBeGreaterThanOrEqual(liningPiece.widthMillimetres - 1e-6);
+          expect(low).toBeGreaterThanOrEqual(liningPiece.heightMillimetres - 1e-6);
           for (const { x, y } of tiles) {
-            expect(x).toBeLessThan(one.widthMillimetres);
-            expect(y).toBeLessThan(one.heightMillimetres);
+            expect(x).toBeLessThan(liningPiece.widthMillimetres);
+            expect(y).toBeLessThan(liningPiece.heightMillimetres);
           }
         }
   });

@@ -101,10 +101,10 @@ export const pathData = ({ segments, closed }: Outline): string => {
   const figure = (value: number) => String(Number(value.toFixed(2)));
   return (
     segments
-      .map((one) =>
-        one.kind === 'curve'
-          ? `C${[one.x1, one.y1, one.x2, one.y2, one.x, one.y].map(figure).join(' ')}`
-          : `${one.kind === 'move' ? 'M' : 'L'}${figure(one.x)} ${figure(one.y)}`,
+      .map((segment) =>
+        segment.kind === 'curve'
+          ? `C${[segment.x1, segment.y1, segment.x2, segment.y2, segment.x, segment.y].map(figure).join(' ')}`
+          : `${segment.kind === 'move' ? 'M' : 'L'}${figure(segment.x)} ${figure(segment.y)}`,
       )
       .join('') + (closed ? 'Z' : '')
   );

@@ -73,8 +73,8 @@ const emptyPlan = (batterGrams: number, problems: readonly TargetProblem[] = [])
 
 /** The pans that a formula was written for, rings among them. */
 export function writtenPans({ bake }: Formula, kitchen: Kitchen): PanSet | undefined {
-  const said = bake.pan === undefined ? undefined : pansSaid(bake.pan, kitchen.pans);
-  return said?.kind === 'pan' ? said.set : undefined;
+  const parsedPan = bake.pan === undefined ? undefined : pansSaid(bake.pan, kitchen.pans);
+  return parsedPan?.kind === 'pan' ? parsedPan.set : undefined;
 }
 
 /** Share of the brim that a pan is filled to, and who says so. */
@@ -180,14 +180,14 @@ export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, shee
   const inPans: { target?: number; set: PanSet; fraction: number; because: FillReason }[] = [];
   sheet.targets.forEach((target, i) => {
     if (target.kind === 'pans') {
-      const said = pansSaid(target.pans, kitchen.pans);
-      if (said.kind !== 'pan') {
+      const parsedPan = pansSaid(target.pans, kitchen.pans);
+      if (parsedPan.kind !== 'pan') {
         problems.push({ target: i, why: 'pan-unknown' });
         return;
       }
-      const { fraction, because } = fractionOf(said.set.pan, growth, target.fill, ownFill);
+      const { fraction, because } = fractionOf(parsedPan.set.pan, growth, target.fill, ownFill);
       if (fraction > 1) problems.push({ target: i, why: 'overfull' });
-      inPans.push({ target: i, set: said.set, fraction: Math.min(1, fraction), because });
+      inPans.push({ target: i, set: parsedPan.set, fraction: Math.min(1, fraction), because });
       return;
     }
     const want = wantOf(target, formula, audit, kitchen, sheet.cut ?? USUAL_CUT);

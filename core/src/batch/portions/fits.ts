@@ -116,10 +116,10 @@ export function whatFits(batterGrams: number, growth: Growth, shelf: readonly Ow
       for (const first of one) for (const second of other) tries.push([first, second]);
     }),
   );
-  const found = tries.map((one) => combinationOf(batterGrams, growth, one)).sort((a, b) => a.cost - b.cost);
+  const panCombinations = tries.map((one) => combinationOf(batterGrams, growth, one)).sort((a, b) => a.cost - b.cost);
   // of the same kinds of pan only the best count is worth a line
   const seen = new Set<string>();
-  return found
+  return panCombinations
     .filter(({ uses }) => {
       const key = uses.map(({ owned }) => owned.id).sort().join('+'); // prettier-ignore
       if (seen.has(key)) return false;

@@ -179,21 +179,23 @@ describe('leavenerInPan', () => {
 describe('whatFits', () => {
   const growth = { raw: 1.02, baked: 0.54 };
   const shelf = ['round_8x2', 'muffin_12', 'loaf_uk_2lb', 'round_9x3', 'rect_traybake_uk'].map((id) => {
-    const pan = SHELF_PANS.find((one) => one.id === id);
+    const pan = SHELF_PANS.find((shelfPan) => shelfPan.id === id);
     if (!pan) throw new Error(id);
     return { id, pan, count: 2 };
   });
   it('loses no batter: what is in the pans and what is over is all there is; no more pans than there are', () => {
     fc.assert(
       fc.property(fc.double({ min: 200, max: 6000, noNaN: true }), (grams) => {
-        const found = whatFits(grams, growth, shelf);
-        expect(found.length).toBeGreaterThan(0);
-        for (const { uses, leftoverGrams } of found) {
+        const panCombinations = whatFits(grams, growth, shelf);
+        expect(panCombinations.length).toBeGreaterThan(0);
+        for (const { uses, leftoverGrams } of panCombinations) {
           const inPans = uses.reduce((sum, { fill, cavities }) => sum + fill.gramsPerCavity * cavities, 0);
           expect(Math.abs(inPans + leftoverGrams - grams)).toBeLessThan(0.006 * grams);
           for (const { owned, pans } of uses) expect(pans).toBeLessThanOrEqual(owned.count);
         }
-        expect(found.map(({ cost }) => cost)).toEqual(found.map(({ cost }) => cost).sort((a, b) => a - b));
+        expect(panCombinations.map(({ cost }) => cost)).toEqual(
+          panCombinations.map(({ cost }) => cost).sort((a, b) => a - b),
+        );
       }),
     );
   });

@@ -63,13 +63,18 @@ export function snapshotOf(
     factor: plan.factor,
     batterGrams: plan.batterGrams,
     portions: portions.map(({ pans, grams, job }, i): SnapshotPortion => {
-      const found = foreseen[i];
+      const bakePrediction = foreseen[i];
       return {
         name: pans.pan.name,
         grams,
         job,
-        ...(found && {
-          foreseen: { celsius: found.celsius, fan: found.fan, minutes: found.minutes, spread: found.spread },
+        ...(bakePrediction && {
+          foreseen: {
+            celsius: bakePrediction.celsius,
+            fan: bakePrediction.fan,
+            minutes: bakePrediction.minutes,
+            spread: bakePrediction.spread,
+          },
         }),
       };
     }),

@@ -116,9 +116,9 @@ function cupsOf(count: number, size: string, name: string, { formula }: TargetCo
 function readPhrase(phrase: string, context: TargetContext): Read {
   const times = TIMES_WORDS.find(([pattern]) => pattern.test(phrase))?.[1];
   if (times !== undefined) return { kind: 'times', times };
-  const said = TIMES.exec(phrase);
-  if (said) {
-    const value = toNumber(said[1] ?? said[2] ?? '');
+  const match = TIMES.exec(phrase);
+  if (match) {
+    const value = toNumber(match[1] ?? match[2] ?? '');
     return value > 0 && value <= MOST_TIMES ? { kind: 'times', times: value } : { fault: 'out-of-range' };
   }
   if (/[=≤<]/.test(phrase) || LIMIT_LEAD.test(phrase)) return limitOf(phrase, context) ?? { fault: 'not-understood' };

@@ -117,18 +117,18 @@ function fromOwn({ id, name, basedOn, bands }: OwnStyle): Style | undefined {
 const TABLE_BOOK: StyleBook = { all: STYLES, byId: styleById };
 const books = new WeakMap<readonly OwnStyle[], StyleBook>();
 
-export function styleBook(own: readonly OwnStyle[] | undefined): StyleBook {
-  if (own === undefined || own.length === 0) return TABLE_BOOK;
-  let book = books.get(own);
+export function styleBook(ownStyles: readonly OwnStyle[] | undefined): StyleBook {
+  if (ownStyles === undefined || ownStyles.length === 0) return TABLE_BOOK;
+  let book = books.get(ownStyles);
   if (!book) {
-    const made = new Map(own.flatMap((one) => fromOwn(one) ?? []).map((style) => [style.id, style]));
+    const made = new Map(ownStyles.flatMap((ownStyle) => fromOwn(ownStyle) ?? []).map((style) => [style.id, style]));
     const all = [
       ...STYLES.map((style) => made.get(style.id) ?? style),
       ...[...made.values()].filter(({ id }) => !byId.has(id)),
     ];
     const found = new Map(all.map((style) => [style.id, style]));
     book = { all, byId: (id) => found.get(id) };
-    books.set(own, book);
+    books.set(ownStyles, book);
   }
   return book;
 }

@@ -32,11 +32,13 @@ describe('crumbTextureOf', () => {
     expect(of.wets[0]?.ingredient.id).toBe('egg');
   });
   it('does not change with the size of the batch, and moves the right way with a line', () => {
-    const one = crumbTextureOf(batterOf(CAKE));
+    const crumbTexture = crumbTextureOf(batterOf(CAKE));
     const two = crumbTextureOf(batterOf(CAKE).map((part) => ({ ...part, grams: 2 * part.grams })));
-    expect(two.tenderness).toBeCloseTo(one.tenderness, 9);
-    expect(crumbTextureOf(batterOf({ ...CAKE, 'unsalted-butter': 250 })).tenderness).toBeGreaterThan(one.tenderness);
-    expect(crumbTextureOf(batterOf({ ...CAKE, 'whole-milk': 120 })).moistness).toBeGreaterThan(one.moistness);
+    expect(two.tenderness).toBeCloseTo(crumbTexture.tenderness, 9);
+    expect(crumbTextureOf(batterOf({ ...CAKE, 'unsalted-butter': 250 })).tenderness).toBeGreaterThan(
+      crumbTexture.tenderness,
+    );
+    expect(crumbTextureOf(batterOf({ ...CAKE, 'whole-milk': 120 })).moistness).toBeGreaterThan(crumbTexture.moistness);
     // strong flour pulls harder than cake flour
     const { 'all-purpose-flour': flour, ...rest } = CAKE;
     const strong = crumbTextureOf(batterOf({ ...rest, 'bread-flour': flour })).tenderness;

@@ -28,9 +28,9 @@ const PUBLISHED = [
 ]; // prettier-ignore
 
 describe('setLeavening', () => {
-  for (const { name, task: one, soda, powder: teaspoons } of PUBLISHED) {
+  for (const { name, task: settingTask, soda, powder: teaspoons } of PUBLISHED) {
     it(`hits both bands as published: ${name}`, () => {
-      const [best] = setLeavening(one);
+      const [best] = setLeavening(settingTask);
       expect(best?.hit).toBeTrue();
       // another spoon lattice point may serve as well: within one eighth of a spoon of soda, three of powder
       expect(Math.abs((best?.sodaTeaspoons ?? 9) - soda)).toBeLessThan(0.13);

@@ -136,7 +136,7 @@ function judgeOf(task: SettingTask, flour: number, acid: Ingredient | undefined,
 /** Every choice that spoons can measure and that gives about the gas that is wanted. */
 function lattice(task: SettingTask, flour: number, acid: Ingredient | undefined, spoon: Spoons, judge: Judge) {
   const { school, gas, powder } = task;
-  const found: Candidate[] = [];
+  const candidates: Candidate[] = [];
   const mostSoda = school === 'powder-only' ? 0 : (SODA_MOST / 100) * flour;
   const mostPowder = school === 'added-acid' ? 0 : Math.max(POWDER_MOST_TEASPOONS * spoon.powder, 0.09 * flour);
   const mostAcid = acid ? (task.acidMostTeaspoons ?? 6) * spoon.acid : 0;
@@ -156,11 +156,11 @@ function lattice(task: SettingTask, flour: number, acid: Ingredient | undefined,
         const carbon = s * perGram.soda + p * perGram.powder;
         if (carbon < least) continue;
         if (carbon > most) break;
-        found.push(judge(s, p, a));
+        candidates.push(judge(s, p, a));
       }
     }
   }
-  return found.length === 0 ? [judge(0, 0, 0)] : found;
+  return candidates.length === 0 ? [judge(0, 0, 0)] : candidates;
 }
 
 const best = (a: Candidate, b: Candidate) => Number(b.inside) - Number(a.inside) || a.cost - b.cost;
@@ -183,9 +183,10 @@ export function setLeavening(task: SettingTask): readonly Setting[] {
     acid: acid ? teaspoonOf(acid, GRAMS_PER_TEASPOON.creamOfTartar) : 1,
   };
   const judge = judgeOf(task, flour, acid, spoon);
-  const found = lattice(task, flour, acid, spoon, judge).sort(best);
-  const [first] = found;
-  const fine = fineness === 'tenths' && first ? [...tenthsAround(first, spoon, judge, school), ...found] : found;
+  const candidates = lattice(task, flour, acid, spoon, judge).sort(best);
+  const [first] = candidates;
+  const fine =
+    fineness === 'tenths' && first ? [...tenthsAround(first, spoon, judge, school), ...candidates] : candidates;
   return fine
     .sort(best)
     .slice(0, 5)

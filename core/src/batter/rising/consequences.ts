@@ -43,20 +43,20 @@ export function consequencesOf(
   leftoverSodaGrams: number,
   flourGrams: number,
 ): readonly Consequence[] {
-  const found: Consequence[] = [];
+  const consequences: Consequence[] = [];
   const seen = new Set<ConsequenceCode>();
   const add = (code: ConsequenceCode, value: number, high: number, threshold: number, ingredientId?: string) => {
     if (high < threshold || seen.has(code)) return;
     seen.add(code);
     const odds = value >= threshold ? 'likely' : 'possible';
-    found.push({ code, odds, threshold, value, ...(ingredientId !== undefined && { ingredientId }) });
+    consequences.push({ code, odds, threshold, value, ...(ingredientId !== undefined && { ingredientId }) });
   };
   for (const { ingredient, grams } of parts) {
     if (grams <= 0) continue;
     const turns = COLOURS.find(({ id }) => id.test(ingredient.behavesAs));
     if (turns?.code === 'cocoa-dark' && crumbPh.high < turns.from) {
       if (!seen.has('cocoa-light'))
-        found.push({
+        consequences.push({
           code: 'cocoa-light',
           odds: 'likely',
           ingredientId: ingredient.id,
@@ -66,7 +66,7 @@ export function consequencesOf(
       seen.add('cocoa-light');
     } else if (turns) add(turns.code, crumbPh.likely, crumbPh.high, turns.from, ingredient.id);
   }
-  if (!(flourGrams > 0)) return found;
+  if (!(flourGrams > 0)) return consequences;
   const ofFlour = (grams: number) => (100 * grams) / flourGrams;
   const freeSoda = ofFlour(leftoverSodaGrams);
   if (freeSoda >= SODA_SOAPY && crumbPh.high > SOAPY_PH) add('tastes-soapy', freeSoda, freeSoda, SODA_SOAPY);
@@ -86,5 +86,5 @@ export function consequencesOf(
   if (potassium) add('potassium-caution', 1, 1, 0, potassium.ingredient.id);
   const aluminium = ofFlour(gramsOf(/^baking-powder$/));
   if (aluminium > 0) add('aluminium-taste', aluminium, aluminium, 5);
-  return found;
+  return consequences;
 }

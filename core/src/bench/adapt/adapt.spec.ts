@@ -61,7 +61,7 @@ describe('rebalancing a formula', () => {
           .toBeLessThan(Math.max(0.04 * moved.after, 0.6));
       }
       for (const { quantity, value, band } of proposal.after) {
-        const read = taken.verdicts.find((one) => one.quantity === quantity)?.value ?? NaN;
+        const read = taken.verdicts.find((verdict) => verdict.quantity === quantity)?.value ?? NaN;
         expect(Math.abs(read - value)).withContext(`${quantity} ${read} for ${value}`).toBeLessThan(0.07 * (band.high - band.low) + 1e-6); // prettier-ignore
       }
     });

@@ -24,7 +24,7 @@ export const ingredientIn =
 
 /** A line that is not in the batter, as a swap sees it: replaced gram for gram, for there is no balance to keep. */
 function besideBatter(audit: Audit, lineId: string): OpenLine | undefined {
-  const line = audit.lines.find((one) => one.lineId === lineId && !one.inBatter);
+  const line = audit.lines.find((auditLine) => auditLine.lineId === lineId && !auditLine.inBatter);
   const entry = line?.entries.length === 1 ? line.entries[0] : undefined;
   if (!entry?.read.ingredient || !entry.grams) return undefined;
   return {

@@ -54,7 +54,8 @@ describe('auditFormula', () => {
     }
   });
   it('finds the sense of the demo titles', () => {
-    const styleOf = (id: string) => audited(DEMO_FORMULAS.find((one) => one.id === id)?.text ?? '').style?.id;
+    const styleOf = (id: string) =>
+      audited(DEMO_FORMULAS.find((sampleFormula) => sampleFormula.id === id)?.text ?? '').style?.id;
     expect(styleOf('pear-cardamom-loaf')).toBe('fruit_puree_loaf');
     expect(styleOf('rhubarb-ginger-muffins')).toBe('muffin');
     expect(styleOf('parsnip-hazelnut-cake')).toBe('vegetable_cake');

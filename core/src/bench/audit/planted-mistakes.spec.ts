@@ -48,13 +48,13 @@ const PLANTED: readonly (readonly [title: string, said: string, says: string, co
 
 describe('twenty planted mistakes', () => {
   it('are twenty', () => expect(PLANTED.length).toBe(20));
-  for (const [title, said, says, code] of PLANTED) {
+  for (const [title, words, says, code] of PLANTED) {
     it(`finds ${code} in ${title}: “${says.trim()}”`, () => {
       const sound = titled(title);
-      expect(sound).toContain(said);
+      expect(sound).toContain(words);
       const before = findingsIn(sound);
       expect(before.filter((finding) => finding.code === code)).toEqual([]);
-      expect(findingsIn(sound.replace(said, says)).map((finding) => finding.code)).toContain(code);
+      expect(findingsIn(sound.replace(words, says)).map((finding) => finding.code)).toContain(code);
     });
   }
   it('and no more than one false alarm in each of the twelve sound formulas', () => {

@@ -45,7 +45,7 @@ export const experimentOf = (id: ExperimentId): Experiment => ({ id, ...TABLE[id
 
 /** The experiments that say something about a batter. */
 export const experimentsFor = (parts: readonly WeighedPart[], knobs: Knobs, style: Style): readonly Experiment[] =>
-  EXPERIMENTS.map(experimentOf).filter((one) => one.applies(parts, knobs, style));
+  EXPERIMENTS.map(experimentOf).filter((experiment) => experiment.applies(parts, knobs, style));
 
 const valueOf = (tried: TriedOut, asked: Asked): number =>
   ({

@@ -70,7 +70,7 @@ export function knobsOf(parts: readonly WeighedPart[]): Knobs {
   const white = gramsOf(parts, ({ behavesAs }) => WHITE.has(behavesAs));
   const whole = gramsOf(parts, ({ behavesAs }) => behavesAs === 'whole-wheat-flour');
   return {
-    sodaGrams: gramsOf(parts, (one) => isFreeLeavener(one) && !isPowder(one)),
+    sodaGrams: gramsOf(parts, (ingredient) => isFreeLeavener(ingredient) && !isPowder(ingredient)),
     powderGrams: gramsOf(parts, (one) => isFreeLeavener(one) && isPowder(one)),
     acidGrams: 0,
     liquid: 1,
@@ -89,17 +89,17 @@ export function turned(parts: readonly WeighedPart[], knobs: Knobs, powder: Ingr
   const wheat = gramsOf(parts, ({ behavesAs }) => WHITE.has(behavesAs) || behavesAs === 'whole-wheat-flour');
   const white = gramsOf(parts, ({ behavesAs }) => WHITE.has(behavesAs));
   const whiteShare = white > 0 ? ((1 - knobs.wholeGrain) * wheat) / white : 0;
-  const kept = parts.flatMap((one): readonly WeighedPart[] => {
-    const { ingredient, grams } = one;
+  const kept = parts.flatMap((weighedPart): readonly WeighedPart[] => {
+    const { ingredient, grams } = weighedPart;
     if (isFreeLeavener(ingredient) || ingredient.behavesAs === 'whole-wheat-flour') return [];
-    if (WHITE.has(ingredient.behavesAs)) return [{ ...one, grams: grams * whiteShare }];
-    if (roleOf(ingredient).egg > 0) return [{ ...one, grams: grams * knobs.egg }];
-    if (ingredient.category === 'fat') return [{ ...one, grams: grams * knobs.fat }];
+    if (WHITE.has(ingredient.behavesAs)) return [{ ...weighedPart, grams: grams * whiteShare }];
+    if (roleOf(ingredient).egg > 0) return [{ ...weighedPart, grams: grams * knobs.egg }];
+    if (ingredient.category === 'fat') return [{ ...weighedPart, grams: grams * knobs.fat }];
     if (ingredient.category === 'sugar' || ingredient.category === 'syrup')
-      return [{ ...one, grams: grams * knobs.sugar }];
+      return [{ ...weighedPart, grams: grams * knobs.sugar }];
     if (LIQUIDS.has(ingredient.category) && ingredient.composition.water > 0.6)
-      return [{ ...one, grams: grams * knobs.liquid }];
-    return [one];
+      return [{ ...weighedPart, grams: grams * knobs.liquid }];
+    return [weighedPart];
   });
   const whole = white > 0 ? knobs.wholeGrain * wheat : wheat;
   return [
@@ -179,9 +179,9 @@ const milkShare = (parts: readonly WeighedPart[]) => {
 
 /** How far a quantity stands past an end of its band, in widths of it; 0 inside. */
 function past(verdicts: readonly BandVerdict[], quantity: BandVerdict['quantity']): number {
-  const found = verdicts.find((one) => one.quantity === quantity);
-  if (!found) return 0;
-  const { value, band } = found;
+  const verdict = verdicts.find((one) => one.quantity === quantity);
+  if (!verdict) return 0;
+  const { value, band } = verdict;
   const width = Math.max(band.high - band.low, 1e-6);
   return value > band.high ? (value - band.high) / width : value < band.low ? (value - band.low) / width : 0;
 }

@@ -17,7 +17,7 @@ import {
 const linesOf = (amounts: Readonly<Record<string, number>>): OpenLine[] =>
   batterOf(amounts).map((part) => ({ id: part.ingredient.id, part, locked: false }));
 const wayOf = (id: string) => {
-  const way = SWAP_WAYS.find((one) => one.id === id);
+  const way = SWAP_WAYS.find((swapWay) => swapWay.id === id);
   if (!way) throw new Error(`no way ${id}`);
   return way;
 };

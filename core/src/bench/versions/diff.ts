@@ -122,7 +122,7 @@ export function diffFormulas(
     lines: [...lines, ...gone],
     readings: QUANTITIES.map((quantity) => ({
       quantity,
-      before: beforeAudit.verdicts.find((one) => one.quantity === quantity),
+      before: beforeAudit.verdicts.find((verdict) => verdict.quantity === quantity),
       after: afterAudit.verdicts.find((one) => one.quantity === quantity),
     })),
     steps: stepChanges(before, after, related),

@@ -161,10 +161,10 @@ function bakeJson(bake: BakePrediction): object {
     rulesOfThumb: bake.rules.map(({ id, minutes: says }) => ({ rule: id, minutes: minute(says) })),
     coreCurve: bake.frames.map((frame) => [minute(frame.minute), rounded(frame.coreCelsius, 1)]),
     browning: bake.frames.map((frame) => [minute(frame.minute), rounded(frame.topColour)]),
-    advice: bake.advice.map((one) => ({
-      code: one.code,
-      minute: one.minute ?? null,
-      message: inOneLine(adviceInWords(one)),
+    advice: bake.advice.map((bakeAdvice) => ({
+      code: bakeAdvice.code,
+      minute: bakeAdvice.minute ?? null,
+      message: inOneLine(adviceInWords(bakeAdvice)),
     })),
   };
 }

@@ -59,7 +59,7 @@ export function swapCommand(text: string, options: Options, name: string): Outco
   if (!swapped) return refused('nothing solves this swap: there is no flour to balance by');
   const grams = (which: 'before' | 'after') =>
     swapped.lines
-      .filter((one) => one[which] > 0)
+      .filter((swappedLine) => swappedLine[which] > 0)
       .map((one) => ({ ingredient: one.ingredient.id, grams: rounded(one[which], 2) }));
   return done({
     title: formula.title,

@@ -5,7 +5,7 @@ import type { WeighedPart } from '../../formula/formula/index.js';
 export function workedParts(ingredients: string): WeighedPart[] {
   return ingredients.split('|').flatMap((written): WeighedPart[] => {
     const [name = '', grams] = written.split('=');
-    const found = matchIngredient(name, 'UK');
+    const matchResult = matchIngredient(name, 'UK');
     const preparation: Preparation = name.includes('grated')
       ? 'grated'
       : name.includes('mashed')
@@ -13,6 +13,8 @@ export function workedParts(ingredients: string): WeighedPart[] {
         : name.includes('chopped')
           ? 'pieces'
           : 'none';
-    return found.kind === 'matched' ? [{ ingredient: found.ingredient, grams: Number(grams), preparation }] : [];
+    return matchResult.kind === 'matched'
+      ? [{ ingredient: matchResult.ingredient, grams: Number(grams), preparation }]
+      : [];
   });
 }

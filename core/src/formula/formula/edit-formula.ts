@@ -29,7 +29,9 @@ export function componentOf(formula: Formula, lineId: string): FormulaComponent 
 /** Puts another line in the place of one. */
 export function replaceLine(formula: Formula, line: FormulaLine): Formula {
   return withLines(formula, (lines) =>
-    lines.some(({ id }) => id === line.id) ? lines.map((one) => (one.id === line.id ? line : one)) : lines,
+    lines.some(({ id }) => id === line.id)
+      ? lines.map((formulaLine) => (formulaLine.id === line.id ? line : formulaLine))
+      : lines,
   );
 }
 
@@ -115,7 +117,9 @@ export function startComponentAt(formula: Formula, lineId: string, added: Omit<F
   const component = componentOf(formula, lineId);
   const at = component?.lines.findIndex(({ id }) => id === lineId) ?? -1;
   if (!component || at < 0) return formula;
-  const shortened = withLines(formula, (lines, one) => (one.id === component.id ? lines.slice(0, at) : lines));
+  const shortened = withLines(formula, (lines, formulaComponent) =>
+    formulaComponent.id === component.id ? lines.slice(0, at) : lines,
+  );
   return addComponent(shortened, { ...added, lines: component.lines.slice(at) }, component.id);
 }
 
@@ -150,7 +154,7 @@ function shifted<T extends { readonly id: string }>(list: readonly T[], id: stri
 }
 
 export function replaceStep(formula: Formula, step: FormulaStep): Formula {
-  return { ...formula, steps: formula.steps.map((one) => (one.id === step.id ? step : one)) };
+  return { ...formula, steps: formula.steps.map((formulaStep) => (formulaStep.id === step.id ? step : formulaStep)) };
 }
 
 /** Puts steps behind one; first of all when none is named. */
@@ -195,7 +199,9 @@ export function dismiss(formula: Formula, dismissal: Dismissal): Formula {
 
 /** Takes a finding up again. */
 export function restore(formula: Formula, { code, place }: Pick<Dismissal, 'code' | 'place'>): Formula {
-  const dismissed = (formula.dismissed ?? []).filter((one) => one.code !== code || one.place !== place);
+  const dismissed = (formula.dismissed ?? []).filter(
+    (dismissal) => dismissal.code !== code || dismissal.place !== place,
+  );
   const rest: { dismissed?: readonly Dismissal[] } & Formula = { ...formula };
   delete rest.dismissed;
   return dismissed.length > 0 ? { ...rest, dismissed } : rest;

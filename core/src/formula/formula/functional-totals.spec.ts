@@ -14,8 +14,8 @@ const part = (id: string, grams: number, preparation: Preparation = 'none'): Wei
 function workedParts(ingredients: string): WeighedPart[] {
   return ingredients.split('|').map((written): WeighedPart => {
     const [name = '', grams] = written.split('=');
-    const found = matchIngredient(name, 'UK');
-    if (found.kind !== 'matched') throw new Error(name);
+    const matchResult = matchIngredient(name, 'UK');
+    if (matchResult.kind !== 'matched') throw new Error(name);
     const preparation: Preparation = name.includes('grated')
       ? 'grated'
       : name.includes('mashed')
@@ -23,7 +23,7 @@ function workedParts(ingredients: string): WeighedPart[] {
         : /chopped|sliced/.test(name)
           ? 'pieces'
           : 'none';
-    return { ingredient: found.ingredient, grams: Number(grams), preparation };
+    return { ingredient: matchResult.ingredient, grams: Number(grams), preparation };
   });
 }
 
@@ -74,7 +74,7 @@ describe('functionalTotals', () => {
     fc.assert(
       fc.property(batter, (parts) => {
         const once = functionalTotals(parts);
-        const twice = functionalTotals(parts.map((one) => ({ ...one, grams: one.grams * 2 })));
+        const twice = functionalTotals(parts.map((weighedPart) => ({ ...weighedPart, grams: weighedPart.grams * 2 })));
         expect(once.grams).toBeCloseTo(
           parts.reduce((sum, { grams }) => sum + grams, 0),
           6,

@@ -152,10 +152,10 @@ function numbered(text: string, sign: 1 | -1, units: UnitBook): Numbered | undef
   const fractionOf = /^of\s+(?:an?\s+)?/i.exec(rest);
   if (fractionOf && units.startOf(rest.slice(fractionOf[0].length))) rest = rest.slice(fractionOf[0].length);
   for (const [words, by] of FULLNESS) {
-    const found = words.exec(rest);
-    if (found && units.startOf(rest.slice(found[0].length))) {
+    const match = words.exec(rest);
+    if (match && units.startOf(rest.slice(match[0].length))) {
       factor *= by;
-      rest = rest.slice(found[0].length);
+      rest = rest.slice(match[0].length);
     }
   }
   return { text, quantity: number.quantity, factor, sign, rest };

@@ -59,14 +59,20 @@ function heats(text: string): readonly Token[] {
 }
 
 function times(text: string, sentences: readonly { readonly from: number; readonly text: string }[]): readonly Token[] {
-  const bare = [...text.matchAll(BARE_MINUTES)].map((found): WrittenDuration => ({
-    low: Number(found[1] ?? found[3]),
-    high: Number(found[2] ?? found[4] ?? found[1] ?? found[3]),
-    from: found.index,
-    to: found.index + found[0].length,
+  const bare = [...text.matchAll(BARE_MINUTES)].map((match): WrittenDuration => ({
+    low: Number(match[1] ?? match[3]),
+    high: Number(match[2] ?? match[4] ?? match[1] ?? match[3]),
+    from: match.index,
+    to: match.index + match[0].length,
   }));
-  const said = durationsIn(text);
-  const all = [...said, ...bare.filter(({ from }) => !said.some((one) => one.from <= from && from < one.to))];
+  const writtenDurations = durationsIn(text);
+  const all = [
+    ...writtenDurations,
+    ...bare.filter(
+      ({ from }) =>
+        !writtenDurations.some((writtenDuration) => writtenDuration.from <= from && from < writtenDuration.to),
+    ),
+  ];
   return all
     .filter(({ low, high }) => low >= SHORTEST_BAKE_MINUTES && high <= LONGEST_BAKE_MINUTES)
     .sort((a, b) => a.from - b.from)
@@ -143,7 +149,7 @@ export function readBake(prose: readonly string[]): KnownBake {
   }
   const heated = heats(text);
   const baking = sentences.filter(
-    ({ text: said }) => BAKING.test(said) || temperaturesIn(said).some(({ of }) => of === 'oven'),
+    ({ text: words }) => BAKING.test(words) || temperaturesIn(words).some(({ of }) => of === 'oven'),
   );
   const inBaking = (token: Token) =>
     baking.some((one) => token.at >= one.from && token.at <= one.from + one.text.length);

@@ -74,7 +74,7 @@ describe('the corpus of whole texts', () => {
       );
       const lines = weighFormula(formula).components.flatMap((component) => component.lines);
       for (const [piece, grams] of meant.grams) {
-        const line = lines.find((one) => one.line.text.includes(piece));
+        const line = lines.find((weighedLine) => weighedLine.line.text.includes(piece));
         expect(near(line?.grams, grams))
           .withContext(`${piece}: ${line?.grams ?? 'none'} for ${grams}`)
           .toBeTrue();

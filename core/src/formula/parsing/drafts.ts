@@ -82,7 +82,7 @@ const OWN_MEASURE =
   /^((?:[\w'’-]+ ){0,3}?(?:cup|mug|glass|beaker|spoon|scoop|ladle|bowl|jug|tumbler|measure|tin|thimble)s?)(?:\s+of)?\s+(?=[a-z])(.*)$/i;
 
 const partsNamed = (words: string): readonly PartOfFruit[] =>
-  [...words.toLowerCase().matchAll(PART_WORD)].map((found) => (found[0] === 'rind' ? 'zest' : found[0]) as PartOfFruit);
+  [...words.toLowerCase().matchAll(PART_WORD)].map((match) => (match[0] === 'rind' ? 'zest' : match[0]) as PartOfFruit);
 
 /** Takes a part of a line apart. "Juice and zest of 2 limes" gives two drafts, "1 tsp each ginger and cinnamon" too. */
 export function draftsOf(segment: string, context: ReadingContext): readonly Draft[] {
@@ -92,7 +92,7 @@ export function draftsOf(segment: string, context: ReadingContext): readonly Dra
   if (part?.[1] && part[2]) {
     const amount = readAmount(part[2], units) ?? readAmount(`1 ${part[2]}`, units);
     const { head, note } = headOf(amount?.rest ?? part[2]);
-    return partsNamed(part[1]).map((one) => ({ name: head, note, amount, words, part: one }));
+    return partsNamed(part[1]).map((partOfFruit) => ({ name: head, note, amount, words, part: partOfFruit }));
   }
   const vague = VAGUE.exec(segment);
   const amount = vague ? undefined : readAmount(segment, units);

@@ -59,10 +59,10 @@ function startsWith(text: string): { minutes: Minutes; rest: string } | undefine
 }
 
 /** A figure or a range in another unit than minutes and hours. */
-function scaled(found: RegExpExecArray, minutes: number, text: string) {
-  const low = numberFrom(found[1] ?? '');
-  const high = found[2] === undefined ? low : numberFrom(found[2]);
-  return made(low && low * minutes, high && high * minutes, text.slice(found[0].length));
+function scaled(match: RegExpExecArray, minutes: number, text: string) {
+  const low = numberFrom(match[1] ?? '');
+  const high = match[2] === undefined ? low : numberFrom(match[2]);
+  return made(low && low * minutes, high && high * minutes, text.slice(match[0].length));
 }
 
 function inHours(written: string | undefined): number | undefined {
@@ -92,7 +92,7 @@ export interface WrittenDuration extends Minutes {
 
 /** Every duration of a text: a figure, a range, from one duration to another ("50 minutes to 1 hour"), "overnight". */
 export function durationsIn(text: string): readonly WrittenDuration[] {
-  const found: WrittenDuration[] = [];
+  const writtenDurations: WrittenDuration[] = [];
   let end = 0;
   for (const at of text.matchAll(START)) {
     if (at.index < end) continue;
@@ -103,11 +103,11 @@ export function durationsIn(text: string): readonly WrittenDuration[] {
     const whole = second !== undefined && second.minutes.high > first.minutes.low;
     const minutes = whole ? { low: first.minutes.low, high: second.minutes.high } : first.minutes;
     end = text.length - (whole ? second : first).rest.length;
-    found.push({ ...minutes, from: at.index, to: end });
+    writtenDurations.push({ ...minutes, from: at.index, to: end });
   }
   for (const night of text.matchAll(/\bovernight\b/gi))
-    found.push({ ...OVERNIGHT, from: night.index, to: night.index + night[0].length });
-  return found.sort((a, b) => a.from - b.from);
+    writtenDurations.push({ ...OVERNIGHT, from: night.index, to: night.index + night[0].length });
+  return writtenDurations.sort((a, b) => a.from - b.from);
 }
 
 /** The first duration of a text that a clock runs for. */

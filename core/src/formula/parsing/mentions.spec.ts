@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { mentionsIn, type Mention, type TimePurpose } from './index.js';
 
 const times = (step: string) =>
-  mentionsIn(step).flatMap((one) => (one.kind === 'time' ? [[one.purpose, one.low, one.high] as const] : []));
+  mentionsIn(step).flatMap((mention) =>
+    mention.kind === 'time' ? [[mention.purpose, mention.low, mention.high] as const] : [],
+  );
 
 describe('mentionsIn', () => {
   const SAID: readonly (readonly [string, ...(readonly [TimePurpose, number, number])[]])[] = [
@@ -20,8 +22,10 @@ describe('mentionsIn', () => {
     it(`finds the times of “${step}”`, () => expect(times(step)).toEqual(expected));
   }
   it('tells the oven from the middle of the bake', () => {
-    const found = mentionsIn('Bake at 165 °C (fan 145) until the middle reads 97 °C.');
-    const heat = found.flatMap((one) => (one.kind === 'temperature' ? [[one.of, one.celsius, one.fan]] : []));
+    const mentions = mentionsIn('Bake at 165 °C (fan 145) until the middle reads 97 °C.');
+    const heat = mentions.flatMap((mention) =>
+      mention.kind === 'temperature' ? [[mention.of, mention.celsius, mention.fan]] : [],
+    );
     expect(heat).toContain(['oven', 165, false]);
     expect(heat).toContain(['core', 97, false]);
   });

@@ -58,7 +58,7 @@ function purposeOf(before: string): TimePurpose {
 export function mentionsIn(step: string): readonly Mention[] {
   const { text, origin } = normaliseKeepingPlaces(step);
   const place = (from: number, to: number): Place => ({ from: origin[from] ?? 0, to: (origin[to - 1] ?? 0) + 1 });
-  const found: Mention[] = [];
+  const mentions: Mention[] = [];
   const temperatures = temperaturesIn(text);
   const heated = temperatures.find(({ of }) => of === 'oven');
   for (const { low, high, from, to } of durationsIn(text)) {
@@ -69,13 +69,13 @@ export function mentionsIn(step: string): readonly Mention[] {
     const bakes =
       said === 'wait' && heated !== undefined && heated.from < from && low >= 4 && !/\bafter\s*$/.test(sentence);
     const purpose = said === 'wait' && after ? 'cool' : bakes ? 'bake' : said;
-    found.push({ kind: 'time', low, high, purpose, ...place(from, to) });
+    mentions.push({ kind: 'time', low, high, purpose, ...place(from, to) });
   }
   for (const { from, to, ...temperature } of temperatures)
-    found.push({ kind: 'temperature', ...temperature, ...place(from, to) });
+    mentions.push({ kind: 'temperature', ...temperature, ...place(from, to) });
   for (const match of text.matchAll(COVER)) {
     const word = (match[1] ?? 'foil').toLowerCase();
-    found.push({
+    mentions.push({
       kind: 'cover',
       with: word === 'lid' ? 'lid' : word === 'foil' ? 'foil' : 'paper',
       ...place(match.index, match.index + match[0].length),
@@ -85,7 +85,7 @@ export function mentionsIn(step: string): readonly Mention[] {
     const words = (match[1] ?? '').slice(0, CUE_ENDS.exec(match[1] ?? '')?.index).trim();
     if (words.length < 3 || /^\d/.test(words)) continue;
     const from = match.index;
-    found.push({ kind: 'cue', words, ...place(from, from + match[0].indexOf(words) + words.length) });
+    mentions.push({ kind: 'cue', words, ...place(from, from + match[0].indexOf(words) + words.length) });
   }
-  return found.sort((a, b) => a.from - b.from);
+  return mentions.sort((a, b) => a.from - b.from);
 }

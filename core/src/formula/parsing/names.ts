@@ -33,8 +33,8 @@ export type Named = MatchResult & { readonly alternative?: string };
 const SURE = 0.6;
 
 export function isKnownName(name: string, { region, kitchen }: ReadingContext): boolean {
-  const found = pantryOf(kitchen).match(name, region);
-  return found.kind === 'matched' && found.confidence >= SURE;
+  const matchResult = pantryOf(kitchen).match(name, region);
+  return matchResult.kind === 'matched' && matchResult.confidence >= SURE;
 }
 
 /** "salt and pepper" are two names, "half and half" is one. */

@@ -105,7 +105,7 @@ export function panMentionsIn(step: string): readonly PanMention[] {
     const article = /\b(?:an?|the|your)\s+$/i.exec(text.slice(0, at))?.[0].length ?? 0;
     return { from: origin[at - article] ?? 0, to: (origin[end - 1] ?? 0) + 1, pan, sized };
   };
-  const found: PanMention[] = [];
+  const panMentions: PanMention[] = [];
   for (const match of text.matchAll(PAN_PHRASE)) {
     const words = wordsOf(match);
     const ending = panEnding(words);
@@ -113,14 +113,14 @@ export function panMentionsIn(step: string): readonly PanMention[] {
     const phrase = phraseFrom(words, ending.from);
     const end = match.index + match[0].length;
     const behind = ending.kind === 'sized' ? (DEPTH_BEHIND.exec(text.slice(end))?.[0] ?? '') : '';
-    found.push(mention(end - phrase.length, end + behind.length, phrase + behind, ending.kind === 'sized'));
+    panMentions.push(mention(end - phrase.length, end + behind.length, phrase + behind, ending.kind === 'sized'));
   }
-  const taken = (at: number) => found.some(({ from, to }) => (origin[at] ?? 0) >= from && (origin[at] ?? 0) < to);
+  const taken = (at: number) => panMentions.some(({ from, to }) => (origin[at] ?? 0) >= from && (origin[at] ?? 0) < to);
   for (const pattern of [BARE_DIMENSIONS, CUPS]) {
     const match = pattern.exec(text);
     if (!match?.[1] || parsePan(match[1]).kind !== 'pan') continue;
     const at = match.index + match[0].indexOf(match[1]);
-    if (!taken(at)) found.push(mention(at, at + match[1].length, match[1].trim(), true));
+    if (!taken(at)) panMentions.push(mention(at, at + match[1].length, match[1].trim(), true));
   }
-  return found.sort((a, b) => a.from - b.from);
+  return panMentions.sort((a, b) => a.from - b.from);
 }

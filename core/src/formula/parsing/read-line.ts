@@ -265,8 +265,9 @@ export function withoutThatIs(
 function saidInText(line: string, context: ReadingContext): Correction | undefined {
   const said = THAT_IS.exec(line);
   if (!said) return undefined;
-  const found = said[1] ? pantryOf(context.kitchen).match(said[1], context.region) : undefined;
-  const ingredient = found?.kind === 'matched' && found.confidence === 1 ? found.ingredient : undefined;
+  const matchResult = said[1] ? pantryOf(context.kitchen).match(said[1], context.region) : undefined;
+  const ingredient =
+    matchResult?.kind === 'matched' && matchResult.confidence === 1 ? matchResult.ingredient : undefined;
   return {
     ...(ingredient && { ingredientId: ingredient.id }),
     ...(said[2] !== undefined && { grams: Number(said[2]) }),
@@ -286,9 +287,9 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
   if (line === '') return [];
   const foreign = EGGS_OF_REGION.exec(line);
   const region = foreign ? ((foreign[1]?.toUpperCase() as Region | undefined) ?? context.region) : context.region;
-  const said = foreign ? line.replace(foreign[0], foreign[0].slice(foreign[1]?.length ?? 0).trim()) : line;
+  const words = foreign ? line.replace(foreign[0], foreign[0].slice(foreign[1]?.length ?? 0).trim()) : line;
   const there: ReadingContext = { ...context, region };
-  const all = segmentsOf(said, there).flatMap((segment) => draftsOf(segment, there));
+  const all = segmentsOf(words, there).flatMap((segment) => draftsOf(segment, there));
   const own = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
   return all.map((draft) => {
     const noted = saidFirst === '' ? draft : { ...draft, note: `${saidFirst} ${draft.note}`.trim() };

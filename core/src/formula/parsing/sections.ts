@@ -120,8 +120,8 @@ function kindOf(
   if (NOTES_MARK.test(text)) return 'notes-mark';
   if (!(section === 'method' && marked) && readFact(text)) return 'fact';
   if (TIMES_MARK.test(text) || DETAIL.test(text)) return 'note';
-  const said = withoutLeadIn(text.replace(BULLET, ''));
-  const amount = beginsWithAmount(said, context);
+  const words = withoutLeadIn(text.replace(BULLET, ''));
+  const amount = beginsWithAmount(words, context);
   if (YIELD.test(text)) return 'yield';
   if (section === 'notes') return headed ? 'heading' : 'note';
   if (section === 'method' && marked) return headed ? 'heading' : 'step';
@@ -142,7 +142,7 @@ function kindOf(
   const unitRead = entries.some(({ unit }) => unit !== undefined && unit !== 'piece');
   const lineLong = wordCount(text) <= PROSE_WORDS * Math.max(1, measured);
   if (amount && lineLong && (found || unitRead)) return 'line';
-  if (VERB.test(said)) return 'step';
+  if (VERB.test(words)) return 'step';
   if (found && measured > 0 && lineLong) return 'line';
   if (wordCount(text) > 11 || (/[.!?]$/.test(text) && wordCount(text) > 6))
     return section === 'head' ? 'words' : 'step';

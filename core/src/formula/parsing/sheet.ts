@@ -177,8 +177,8 @@ export class Sheet {
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);
     if (!everyEntry.some((entry) => entry.unit !== undefined))
       return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
-    const said = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
-    const bake = { ...said, ...this.facts.bake };
+    const knownBake = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
+    const bake = { ...knownBake, ...this.facts.bake };
     const { region, styleId, flourBasisGrams } = this.facts;
     const formula: Formula = {
       title: calmed(this.title),
@@ -188,7 +188,7 @@ export class Sheet {
       components: numbered(kept),
       steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
       ...(this.notes.length > 0 && { notes: this.notes }),
-      bake: this.facts.bake ?? said,
+      bake: this.facts.bake ?? knownBake,
       ...(flourBasisGrams !== undefined && { flourBasisGrams }),
     };
     const problems = [...this.problems, ...everyEntry.flatMap((entry) => entry.problems), ...panProblems(bake)];

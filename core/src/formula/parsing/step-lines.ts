@@ -134,17 +134,17 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
   const undivided: string[] = [];
   for (const called of lines) {
     const { line } = called;
-    const own = line.line.split ?? [];
+    const lineShares = line.line.split ?? [];
     const bySteps = mentionedOf(called, steps, named, lines);
     const mentioned: readonly Pick<Mentioned, 'stepId' | 'words' | 'at'>[] =
-      own.length > 0
-        ? own.map(({ stepId, amount }) => ({
+      lineShares.length > 0
+        ? lineShares.map(({ stepId, amount }) => ({
             stepId,
             words: amount,
             at: bySteps.find((one) => one.stepId === stepId)?.at ?? 0,
           }))
         : bySteps;
-    const portions = portionsOf(mentioned, line, formula, kitchen, own.length > 0);
+    const portions = portionsOf(mentioned, line, formula, kitchen, lineShares.length > 0);
     const grams = dealt(portions, line.grams);
     mentioned.forEach(({ stepId, words, at }, i) => {
       const taken = grams[i];
@@ -154,7 +154,7 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
         grams: taken,
         share: taken === undefined || !line.grams ? undefined : taken / line.grams,
         words,
-        said: own.length > 0 ? 'by-baker' : 'by-step',
+        said: lineShares.length > 0 ? 'by-baker' : 'by-step',
         at,
         go: goAt(steps.find(({ id }) => id === stepId)?.text ?? '', at),
       });
@@ -163,7 +163,7 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
     const sum = grams.reduce<number>((total, taken) => total + (taken ?? 0), 0);
     if (line.grams !== undefined && sum > line.grams * 1.02 + 0.05) overdrawn.push(line.line.id);
     const divided = line.entries.some((entry) => entry.divided);
-    const silent = own.length === 0 && formula.steps.length > 0 && portions.every(({ kind }) => kind === 'all');
+    const silent = lineShares.length === 0 && formula.steps.length > 0 && portions.every(({ kind }) => kind === 'all');
     if (divided && silent) undivided.push(line.line.id);
   }
   const telling = lines.length > 0 && 1 - unused.length / lines.length >= NAMES_MOST;

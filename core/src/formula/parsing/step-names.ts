@@ -165,8 +165,8 @@ export function namedIn(
       : RESERVED.test(before)
         ? ({ words: 'reserved', how: 'reserved' } as const)
         : { words };
-    for (const one of called)
-      if (!found.has(one)) found.set(one, { stepId, at, ...mention, shared: called.length > 1 });
+    for (const calledLine of called)
+      if (!found.has(calledLine)) found.set(calledLine, { stepId, at, ...mention, shared: called.length > 1 });
     open = open.replace(pattern, (covered) => ' '.repeat(covered.length));
   }
   return found;

@@ -30,7 +30,7 @@ const OF_SYRUP = /\b(syrup|milk|water|butter|chocolate|cream|sugar)\b[^.]*$/i;
 
 /** Every oven set point and core temperature of a text in one spelling, in the order written. */
 export function temperaturesIn(text: string): readonly WrittenTemperature[] {
-  const found: WrittenTemperature[] = [];
+  const writtenTemperatures: WrittenTemperature[] = [];
   for (const match of text.matchAll(TEMPERATURE)) {
     const before = text.slice(Math.max(0, match.index - 40), match.index);
     const sentence = before.slice(Math.max(before.lastIndexOf('. '), before.lastIndexOf('\n')) + 1);
@@ -50,12 +50,20 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     const fan =
       /^\s*\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?!\s*(?:oven)?[\s:/]*\d)/i.test(after) ||
       /(?:fan|convection)(?:\s*oven)?[\s:(]*$/i.test(before);
-    found.push({ celsius, figure: number, scale, fan, of: core ? 'core' : 'oven', from: match.index, to });
+    writtenTemperatures.push({
+      celsius,
+      figure: number,
+      scale,
+      fan,
+      of: core ? 'core' : 'oven',
+      from: match.index,
+      to,
+    });
   }
   for (const match of text.matchAll(GAS)) {
     const celsius = celsiusFromGasMark(match[1] ?? '');
     if (celsius !== undefined)
-      found.push({
+      writtenTemperatures.push({
         celsius,
         figure: celsius,
         scale: 'gas',
@@ -65,5 +73,5 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
         to: match.index + match[0].length,
       });
   }
-  return found.sort((a, b) => a.from - b.from);
+  return writtenTemperatures.sort((a, b) => a.from - b.from);
 }

@@ -122,7 +122,7 @@ function entriesOfFormula(
   inside: readonly string[],
 ): readonly ReadEntry[] {
   const other = around.formula(formulaId);
-  const [own] = entries;
+  const [readEntry] = entries;
   const nameless = {
     text: line.text,
     others: [],
@@ -137,8 +137,8 @@ function entriesOfFormula(
       name: other?.title ?? line.text,
       ingredient: undefined,
       confidence: 1,
-      quantity: own?.quantity,
-      unit: own?.unit,
+      quantity: readEntry?.quantity,
+      unit: readEntry?.unit,
       weight: undefined,
       problems: [problem(code, 'error', line.text, { name: other?.title ?? '' })],
     },
@@ -146,13 +146,13 @@ function entriesOfFormula(
   if (!other) return refused('formula-missing');
   if (inside.includes(formulaId)) return refused('formula-inside-itself');
   const whole = weighWithin(other, around, [...inside, formulaId]).components.flatMap(({ lines }) =>
-    lines.flatMap((one) => one.entries),
+    lines.flatMap((weighedLine) => weighedLine.entries),
   );
   const grams = sum(whole.map(({ weight }) => weight?.grams ?? 0));
   const batches =
-    own?.weight !== undefined && own.unit !== 'piece'
-      ? own.weight.grams / Math.max(grams, 1e-9)
-      : middle(own?.quantity ?? ONE);
+    readEntry?.weight !== undefined && readEntry.unit !== 'piece'
+      ? readEntry.weight.grams / Math.max(grams, 1e-9)
+      : middle(readEntry?.quantity ?? ONE);
   const scaled = line.grams === undefined ? batches : line.grams / Math.max(grams, 1e-9);
   return whole.map((entry): ReadEntry => ({
     ...entry,

@@ -18,6 +18,6 @@ export function readYield(written: string): Yield | undefined {
   const found = readQuantity(text.slice(lead?.[0].length ?? 0));
   if (!found) return undefined;
   const portions = /^(?:serves|servings?|portions?|enough for)/i.test(text);
-  const said = found.rest.trim().replace(/[.,;].*$/, '');
-  return { count: found.quantity, of: said === '' && portions ? 'portions' : said };
+  const words = found.rest.trim().replace(/[.,;].*$/, '');
+  return { count: found.quantity, of: words === '' && portions ? 'portions' : words };
 }

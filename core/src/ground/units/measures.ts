@@ -237,8 +237,8 @@ export function ownUnit(name: string, millilitres: number): Unit {
 }
 
 /** The units of the table, with the baker's own before them. */
-export function unitBook(own: readonly Unit[]): UnitBook {
-  const ownWords = own
+export function unitBook(units: readonly Unit[]): UnitBook {
+  const ownWords = units
     .flatMap((unit) => unit.words.map((word) => ({ word, unit })))
     .sort((a, b) => b.word.length - a.word.length);
   return {
@@ -252,9 +252,9 @@ export function unitBook(own: readonly Unit[]): UnitBook {
         /^([a-zåäöüß]+|%)(?![a-z'])/i,
         /^(大さじ|小さじ|カップ)/,
       ]) {
-        const found = pattern.exec(text);
-        const unit = found?.[1] === undefined ? undefined : unitNamed(found[1]);
-        if (found && unit) return { unit, rest: text.slice(found[0].length).replace(/^\./, '') };
+        const match = pattern.exec(text);
+        const unit = match?.[1] === undefined ? undefined : unitNamed(match[1]);
+        if (match && unit) return { unit, rest: text.slice(match[0].length).replace(/^\./, '') };
       }
       return undefined;
     },

@@ -58,9 +58,9 @@ describe('matchIngredient', () => {
   ]; // prettier-ignore
   for (const [written, id, region] of KNOWN) {
     it(`takes "${written}" for ${id} (${region})`, () => {
-      const found = matchIngredient(written, region);
-      expect(found.kind === 'matched' ? found.ingredient.id : found.kind).toBe(id);
-      expect(found.kind === 'matched' && found.confidence).toBeGreaterThanOrEqual(0.6);
+      const matchResult = matchIngredient(written, region);
+      expect(matchResult.kind === 'matched' ? matchResult.ingredient.id : matchResult.kind).toBe(id);
+      expect(matchResult.kind === 'matched' && matchResult.confidence).toBeGreaterThanOrEqual(0.6);
     });
   }
   it('finds every ingredient by its own names, in the regions that say them', () => {

@@ -153,8 +153,8 @@ const SETTLED_BY_REGION: Readonly<Record<string, Partial<Record<Region, string>>
   'brown flour': { UK: 'whole-wheat-flour' },
 };
 
-function resolve(phrase: string, region: Region, own: Names): Omit<Match, 'confidence' | 'unread'> | undefined {
-  const ofOwn = own.byName.get(phrase) ?? own.byName.get(inSingular(phrase));
+function resolve(phrase: string, region: Region, names: Names): Omit<Match, 'confidence' | 'unread'> | undefined {
+  const ofOwn = names.byName.get(phrase) ?? names.byName.get(inSingular(phrase));
   if (ofOwn) return { ingredient: ofOwn, others: [] };
   const settled = SETTLED_BY_REGION[phrase]?.[region];
   const term = ambiguousTerms.get(phrase) ?? ambiguousTerms.get(inSingular(phrase));
@@ -186,10 +186,10 @@ const GUESSED_CONFIDENCE = 0.4;
  * The ingredient that a written name means: the very name, then the name without describing words, then the longest known name
  * within it. What is left unread is returned, never dropped; nothing known gives `unknown` with the nearest spellings.
  */
-export function matchIngredient(written: string, region: Region, own: Names = NO_NAMES): MatchResult {
+export function matchIngredient(written: string, region: Region, names: Names = NO_NAMES): MatchResult {
   const phrase = plainWords(written);
   if (phrase === '') return { kind: 'unknown', nearest: [], slip: false };
-  const whole = resolve(phrase, region, own);
+  const whole = resolve(phrase, region, names);
   if (whole) return { kind: 'matched', ...whole, confidence: whole.ambiguity ? AMBIGUOUS_CONFIDENCE : 1, unread: [] };
 
   const words = phrase.split(' ');
@@ -197,14 +197,14 @@ export function matchIngredient(written: string, region: Region, own: Names = NO
     { readonly found: Omit<Match, 'confidence' | 'unread'>; readonly from: number; readonly to: number } | undefined;
   for (let length = Math.min(words.length, LONGEST_NAME_IN_WORDS); length >= 1 && !best; length--) {
     for (let from = words.length - length; from >= 0; from--) {
-      const found = resolve(words.slice(from, from + length).join(' '), region, own);
+      const found = resolve(words.slice(from, from + length).join(' '), region, names);
       if (found && !(length === 1 && DESCRIPTORS.has(words[from] ?? ''))) {
         best = { found, from, to: from + length };
         break;
       }
     }
   }
-  if (!best) return { kind: 'unknown', ...unknownName(phrase, own) };
+  if (!best) return { kind: 'unknown', ...unknownName(phrase, names) };
   const { from, to, found } = best;
   const unread = words.filter((word, i) => (i < from || i >= to) && !DESCRIPTORS.has(word) && !/^[\d.%/]+$/.test(word));
   const confidence =
@@ -212,8 +212,8 @@ export function matchIngredient(written: string, region: Region, own: Names = NO
   return { kind: 'matched', ...found, confidence, unread };
 }
 
-const lookUp = (name: string, own: Names) => own.byName.get(name) ?? TABLE_NAMES.byName.get(name);
-const everyName = (own: Names): readonly string[] => [...own.byName.keys(), ...TABLE_NAMES.byName.keys()];
+const lookUp = (name: string, names: Names) => names.byName.get(name) ?? TABLE_NAMES.byName.get(name);
+const everyName = (names: Names): readonly string[] => [...names.byName.keys(), ...TABLE_NAMES.byName.keys()];
 
 interface Near {
   readonly ingredient: Ingredient;
@@ -243,18 +243,18 @@ function bitsIn(set: number): number {
 }
 
 /** Up to four ingredients whose names are spelled most like it, the nearest first. */
-function nearestTo(phrase: string, own: Names): readonly Near[] {
+function nearestTo(phrase: string, names: Names): readonly Near[] {
   if (phrase.length > 60) return [];
   const limit = Math.max(2, Math.floor(phrase.length / 3));
   const letters = lettersOf(phrase);
   const near = new Map<Ingredient, number>();
-  for (const name of everyName(own)) {
+  for (const name of everyName(names)) {
     if (Math.abs(name.length - phrase.length) > Math.min(4, limit)) continue;
     // each letter that only one of them has costs a change: most names need no closer look
     const others = lettersOf(name);
     if (bitsIn(letters & ~others) > limit || bitsIn(others & ~letters) > limit) continue;
     const far = distance(phrase, name);
-    const ingredient = lookUp(name, own);
+    const ingredient = lookUp(name, names);
     if (far <= limit && ingredient && far < (near.get(ingredient) ?? Infinity)) near.set(ingredient, far);
   }
   return [...near]
@@ -266,8 +266,11 @@ function nearestTo(phrase: string, own: Names): readonly Near[] {
 /** A slip of the finger: so many letters of a word of so many. */
 const slipsAllowed = (letters: number) => (letters >= 6 ? 2 : letters === 5 ? 1 : 0);
 
-function unknownName(phrase: string, own: Names): { readonly nearest: readonly Ingredient[]; readonly slip: boolean } {
-  const near = nearestTo(phrase, own);
+function unknownName(
+  phrase: string,
+  names: Names,
+): { readonly nearest: readonly Ingredient[]; readonly slip: boolean } {
+  const near = nearestTo(phrase, names);
   const [first, second] = near;
   return {
     nearest: near.map(({ ingredient }) => ingredient),
@@ -291,17 +294,17 @@ function answers(name: string, phrase: string, tokens: readonly string[]): numbe
  * Ingredients for a completion list: the very name, names that begin so, names whose words begin so in any order ("pl fl"), names that
  * contain it; then the nearest spellings. Own ones come first among equals.
  */
-export function searchIngredients(typed: string, most = 12, own: Names = NO_NAMES): readonly Ingredient[] {
+export function searchIngredients(typed: string, most = 12, names: Names = NO_NAMES): readonly Ingredient[] {
   const phrase = plainWords(typed);
   if (phrase === '') return [];
   const tokens = phrase.split(' ');
-  const found = everyName(own)
+  const ingredients = everyName(names)
     .flatMap((name) => {
       const rank = answers(name, phrase, tokens);
       return rank === undefined ? [] : [{ name, rank }];
     })
     .sort((a, b) => a.rank - b.rank)
-    .map(({ name }) => lookUp(name, own))
+    .map(({ name }) => lookUp(name, names))
     .filter((i): i is Ingredient => i !== undefined);
-  return [...new Set([...found, ...nearestTo(phrase, own).map(({ ingredient }) => ingredient)])].slice(0, most);
+  return [...new Set([...ingredients, ...nearestTo(phrase, names).map(({ ingredient }) => ingredient)])].slice(0, most);
 }

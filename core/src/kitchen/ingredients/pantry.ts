@@ -21,15 +21,15 @@ export interface Pantry {
 const share = (grams: number) => grams / 100;
 
 /** A baker's own ingredient as the sums know it. */
-export function fromOwn(own: OwnIngredient): Ingredient {
-  const { per100Grams: parts } = own;
+export function fromOwn(ownIngredient: OwnIngredient): Ingredient {
+  const { per100Grams: parts } = ownIngredient;
   return {
-    id: own.id,
-    behavesAs: own.basedOn ?? own.id,
-    nameUs: own.name,
-    nameUk: own.name,
-    aliases: own.aliases,
-    category: own.category,
+    id: ownIngredient.id,
+    behavesAs: ownIngredient.basedOn ?? ownIngredient.id,
+    nameUs: ownIngredient.name,
+    nameUk: ownIngredient.name,
+    aliases: ownIngredient.aliases,
+    category: ownIngredient.category,
     composition: {
       water: share(parts.water),
       fat: share(parts.fat),
@@ -38,30 +38,30 @@ export function fromOwn(own: OwnIngredient): Ingredient {
       sugars: share(parts.sugars),
       fibre: share(parts.fibre),
       alcohol: share(parts.alcohol),
-      sodium: own.sodiumMilligrams / 100_000,
+      sodium: ownIngredient.sodiumMilligrams / 100_000,
     },
-    acidMeqPerGram: own.acidMeqPerGram,
-    nativePh: own.ph,
-    gramsPerMillilitre: own.gramsPerMillilitre,
-    pieces: new Map(own.pieces.map(({ name, grams }) => [name, grams])),
-    packGrams: own.packGrams,
-    allergens: own.allergens,
-    vegan: own.vegan,
+    acidMeqPerGram: ownIngredient.acidMeqPerGram,
+    nativePh: ownIngredient.ph,
+    gramsPerMillilitre: ownIngredient.gramsPerMillilitre,
+    pieces: new Map(ownIngredient.pieces.map(({ name, grams }) => [name, grams])),
+    packGrams: ownIngredient.packGrams,
+    allergens: ownIngredient.allergens,
+    vegan: ownIngredient.vegan,
   };
 }
 
 /** A pantry of the table with a baker's own ingredients and words. Own words win over the table's. */
 export function pantryWith(ownIngredients: readonly OwnIngredient[], ownNames: readonly OwnName[]): Pantry {
-  const own = ownIngredients.map(fromOwn);
-  const ownById = new Map(own.map((ingredient) => [ingredient.id, ingredient]));
+  const ingredients = ownIngredients.map(fromOwn);
+  const ownById = new Map(ingredients.map((ingredient) => [ingredient.id, ingredient]));
   const byId = (id: string) => ownById.get(id) ?? ingredientById(id);
   const taught = ownNames.flatMap(({ words, ingredientId }) => {
     const ingredient = byId(ingredientId);
     return ingredient ? [[words, ingredient] as const] : [];
   });
-  const names: Names = namesOf(own, taught);
+  const names: Names = namesOf(ingredients, taught);
   return {
-    own,
+    own: ingredients,
     byId,
     match: (written, region) => matchIngredient(written, region, names),
     search: (typed, most) => searchIngredients(typed, most, names),

@@ -20,20 +20,20 @@ describe('Kitchen', () => {
 });
 
 describe('mergedKitchens', () => {
-  const own = learn.measure({ ...PLAIN_KITCHEN, filling: 'scooped' }, "Gran's cup", 210);
+  const kitchen = learn.measure({ ...PLAIN_KITCHEN, filling: 'scooped' }, "Gran's cup", 210);
   const brought = learn.weighed(learn.measure(learn.measure({ ...PLAIN_KITCHEN, filling: 'sifted' }, "gran's cup", 180), 'mug', 300), {
     ingredientId: 'baking-soda', unitId: 'teaspoon', region: 'UK', grams: 5.1,
   }); // prettier-ignore
   it('lets the own word stand and adds what is new', () => {
-    const both = mergedKitchens(own, brought);
+    const both = mergedKitchens(kitchen, brought);
     expect(both.filling).toBe('scooped');
     expect(both.measures.map(({ name, millilitres }) => [name, millilitres])).toEqual([["Gran's cup", 210], ['mug', 300]]); // prettier-ignore
     expect(both.weighed.length).toBe(1);
   });
   it('changes nothing when there is nothing new, and takes all when there was nothing', () => {
-    expect(mergedKitchens(own, PLAIN_KITCHEN)).toEqual(own);
-    expect(mergedKitchens(PLAIN_KITCHEN, own)).toEqual(own);
-    expect(mergedKitchens(own, own)).toEqual(own);
+    expect(mergedKitchens(kitchen, PLAIN_KITCHEN)).toEqual(kitchen);
+    expect(mergedKitchens(PLAIN_KITCHEN, kitchen)).toEqual(kitchen);
+    expect(mergedKitchens(kitchen, kitchen)).toEqual(kitchen);
   });
 });
 

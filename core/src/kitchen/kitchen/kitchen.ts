@@ -121,8 +121,8 @@ export const unitsOf = (kitchen: Kitchen): UnitBook => equip(kitchen).units;
 
 /** Millilitres of one of a unit in this kitchen: the baker's own set where it was measured, else the region's. */
 export function millilitresIn(kitchen: Kitchen, unit: Unit, region: Region): number | undefined {
-  const own = kitchen.sets.find((set) => set.unitId === unit.id && set.region === region);
-  return own?.millilitres ?? millilitresOf(unit, region);
+  const measuredSet = kitchen.sets.find((set) => set.unitId === unit.id && set.region === region);
+  return measuredSet?.millilitres ?? millilitresOf(unit, region);
 }
 
 /** Grams per millilitre of an ingredient as this baker's spoon once weighed it. */
@@ -142,19 +142,21 @@ export function fillingHabit(kitchen: Kitchen, ingredient: Ingredient): Filling 
 /** A kitchen with one more thing learned; what it replaces goes. */
 export const learn = {
   name(kitchen: Kitchen, words: string, ingredientId: string): Kitchen {
-    const others = kitchen.names.filter((one) => one.words.toLowerCase() !== words.toLowerCase());
+    const others = kitchen.names.filter((ownName) => ownName.words.toLowerCase() !== words.toLowerCase());
     return { ...kitchen, names: [...others, { words, ingredientId }] };
   },
   measure(kitchen: Kitchen, name: string, millilitres: number): Kitchen {
-    const others = kitchen.measures.filter((one) => one.name.toLowerCase() !== name.toLowerCase());
+    const others = kitchen.measures.filter((ownMeasure) => ownMeasure.name.toLowerCase() !== name.toLowerCase());
     return { ...kitchen, measures: [...others, { name, millilitres }] };
   },
   set(kitchen: Kitchen, set: MeasuredSet): Kitchen {
-    const others = kitchen.sets.filter((one) => one.unitId !== set.unitId || one.region !== set.region);
+    const others = kitchen.sets.filter(
+      (measuredSet) => measuredSet.unitId !== set.unitId || measuredSet.region !== set.region,
+    );
     return { ...kitchen, sets: [...others, set] };
   },
   weighed(kitchen: Kitchen, weighed: WeighedMeasure): Kitchen {
-    const others = kitchen.weighed.filter((one) => one.ingredientId !== weighed.ingredientId);
+    const others = kitchen.weighed.filter((weighedMeasure) => weighedMeasure.ingredientId !== weighed.ingredientId);
     return { ...kitchen, weighed: [...others, weighed] };
   },
   filling(kitchen: Kitchen, ingredientId: string, filling: Filling | undefined): Kitchen {
@@ -175,7 +177,7 @@ export const learn = {
   pan(kitchen: Kitchen, pan: OwnPan): Kitchen {
     const known = kitchen.pans ?? [];
     const pans = known.some(({ id }) => id === pan.id)
-      ? known.map((one) => (one.id === pan.id ? pan : one))
+      ? known.map((ownPan) => (ownPan.id === pan.id ? pan : ownPan))
       : [...known, pan];
     return { ...kitchen, pans };
   },
@@ -183,26 +185,26 @@ export const learn = {
     const others = (kitchen.cupboard ?? []).filter((id) => id !== ingredientId);
     return { ...kitchen, cupboard: [...others, ingredientId] };
   },
-  ingredient(kitchen: Kitchen, own: OwnIngredient): Kitchen {
-    const others = kitchen.ingredients.filter(({ id }) => id !== own.id);
-    return { ...kitchen, ingredients: [...others, own] };
+  ingredient(kitchen: Kitchen, ownIngredient: OwnIngredient): Kitchen {
+    const others = kitchen.ingredients.filter(({ id }) => id !== ownIngredient.id);
+    return { ...kitchen, ingredients: [...others, ownIngredient] };
   },
 } as const;
 
 /** Two kitchens in one: what the first knows stands, what only the second knows is added. */
-export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
+export function mergedKitchens(kitchen: Kitchen, brought: Kitchen): Kitchen {
   const joined = <T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): readonly T[] => {
     const known = new Set(mine.map(keyOf));
     return [...mine, ...theirs.filter((one) => !known.has(keyOf(one)))];
   };
-  const filling = own.filling ?? brought.filling;
-  const mixer = own.mixer ?? brought.mixer;
-  const place = own.place ?? brought.place;
-  const oven = own.oven ?? brought.oven;
-  const styles = joined(own.styles ?? [], brought.styles ?? [], ({ id }) => id);
-  const prices = joined(own.prices ?? [], brought.prices ?? [], ({ ingredientId }) => ingredientId);
-  const pans = joined(own.pans ?? [], brought.pans ?? [], ({ name }) => name.toLowerCase());
-  const cupboard = joined(own.cupboard ?? [], brought.cupboard ?? [], (id) => id);
+  const filling = kitchen.filling ?? brought.filling;
+  const mixer = kitchen.mixer ?? brought.mixer;
+  const place = kitchen.place ?? brought.place;
+  const oven = kitchen.oven ?? brought.oven;
+  const styles = joined(kitchen.styles ?? [], brought.styles ?? [], ({ id }) => id);
+  const prices = joined(kitchen.prices ?? [], brought.prices ?? [], ({ ingredientId }) => ingredientId);
+  const pans = joined(kitchen.pans ?? [], brought.pans ?? [], ({ name }) => name.toLowerCase());
+  const cupboard = joined(kitchen.cupboard ?? [], brought.cupboard ?? [], (id) => id);
   return {
     ...(filling !== undefined && { filling }),
     ...(mixer !== undefined && { mixer }),
@@ -212,12 +214,12 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
     ...(prices.length > 0 && { prices }),
     ...(cupboard.length > 0 && { cupboard }),
     ...(pans.length > 0 && { pans }),
-    fillings: { ...brought.fillings, ...own.fillings },
-    measures: joined(own.measures, brought.measures, ({ name }) => name.toLowerCase()),
-    sets: joined(own.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),
-    weighed: joined(own.weighed, brought.weighed, ({ ingredientId }) => ingredientId),
-    names: joined(own.names, brought.names, ({ words }) => words.toLowerCase()),
-    ingredients: joined(own.ingredients, brought.ingredients, ({ id }) => id),
+    fillings: { ...brought.fillings, ...kitchen.fillings },
+    measures: joined(kitchen.measures, brought.measures, ({ name }) => name.toLowerCase()),
+    sets: joined(kitchen.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),
+    weighed: joined(kitchen.weighed, brought.weighed, ({ ingredientId }) => ingredientId),
+    names: joined(kitchen.names, brought.names, ({ words }) => words.toLowerCase()),
+    ingredients: joined(kitchen.ingredients, brought.ingredients, ({ id }) => id),
   };
 }
 
@@ -225,23 +227,23 @@ export function mergedKitchens(own: Kitchen, brought: Kitchen): Kitchen {
 export const forget = {
   name: (kitchen: Kitchen, words: string): Kitchen => ({
     ...kitchen,
-    names: kitchen.names.filter((one) => one.words !== words),
+    names: kitchen.names.filter((ownName) => ownName.words !== words),
   }),
   measure: (kitchen: Kitchen, name: string): Kitchen => ({
     ...kitchen,
-    measures: kitchen.measures.filter((one) => one.name !== name),
+    measures: kitchen.measures.filter((ownMeasure) => ownMeasure.name !== name),
   }),
   weighed: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
     ...kitchen,
-    weighed: kitchen.weighed.filter((one) => one.ingredientId !== ingredientId),
+    weighed: kitchen.weighed.filter((weighedMeasure) => weighedMeasure.ingredientId !== ingredientId),
   }),
   style: (kitchen: Kitchen, id: string): Kitchen => ({
     ...kitchen,
-    styles: (kitchen.styles ?? []).filter((one) => one.id !== id),
+    styles: (kitchen.styles ?? []).filter((ownStyle) => ownStyle.id !== id),
   }),
   price: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
     ...kitchen,
-    prices: (kitchen.prices ?? []).filter((one) => one.ingredientId !== ingredientId),
+    prices: (kitchen.prices ?? []).filter((packPrice) => packPrice.ingredientId !== ingredientId),
   }),
   inCupboard: (kitchen: Kitchen, ingredientId: string): Kitchen => ({
     ...kitchen,
@@ -249,11 +251,11 @@ export const forget = {
   }),
   pan: (kitchen: Kitchen, id: string): Kitchen => ({
     ...kitchen,
-    pans: (kitchen.pans ?? []).filter((one) => one.id !== id),
+    pans: (kitchen.pans ?? []).filter((ownPan) => ownPan.id !== id),
   }),
   ingredient: (kitchen: Kitchen, id: string): Kitchen => ({
     ...kitchen,
-    ingredients: kitchen.ingredients.filter((one) => one.id !== id),
+    ingredients: kitchen.ingredients.filter((ownIngredient) => ownIngredient.id !== id),
     // words that meant it mean nothing any more
     names: kitchen.names.filter(({ ingredientId }) => ingredientId !== id),
   }),

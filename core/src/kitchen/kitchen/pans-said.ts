@@ -31,7 +31,7 @@ const singular = (words: string) =>
  * Pans as a person says them: the baker's own by their names first, then any by its shape and size; with how many of them.
  * "two 20 cm rounds", "heart tin x 2", "one small loaf", "12-cup muffin tin".
  */
-export function pansSaid(written: string, own: readonly OwnPan[] = []): ParsedPan {
+export function pansSaid(written: string, ownPans: readonly OwnPan[] = []): ParsedPan {
   const text = written.trim();
   const exact = parsePan(text);
   const before = BEFORE.exec(text);
@@ -40,7 +40,7 @@ export function pansSaid(written: string, own: readonly OwnPan[] = []): ParsedPa
   const rest = before ? text.slice(before[0].length) : behind ? text.slice(0, behind.index) : text;
   const name = singular(rest.trim()).toLowerCase();
   const several = Math.max(1, count);
-  const mine = own.find((one) => singular(one.name).toLowerCase() === name);
+  const mine = ownPans.find((ownPan) => singular(ownPan.name).toLowerCase() === name);
   if (mine) return { kind: 'pan', set: { pan: { ...mine.pan, name: mine.name }, count: several }, assumed: [] };
   const called = CALLED.find(([pattern]) => pattern.test(name))?.[1];
   if (called === undefined && exact.kind === 'pan') return exact;
@@ -49,9 +49,9 @@ export function pansSaid(written: string, own: readonly OwnPan[] = []): ParsedPa
 }
 
 /** The same, and what stands on a sheet without a pan: "12 scones of 6 cm", "dome". */
-export function vesselSaid(written: string, own: readonly OwnPan[] = []): ParsedVessel {
+export function vesselSaid(written: string, ownPans: readonly OwnPan[] = []): ParsedVessel {
   const free = parseVessel(written);
-  const pans = pansSaid(written, own);
+  const pans = pansSaid(written, ownPans);
   const stands = free.kind === 'vessel' ? isFree(free.set.pan) : free.kind === 'pieces-without-size';
   if (pans.kind === 'pan' && !stands) return { kind: 'vessel', set: pans.set, assumed: pans.assumed };
   return free;

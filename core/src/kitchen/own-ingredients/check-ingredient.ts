@@ -41,18 +41,20 @@ const MEASURES_IN_PIECES = [
 
 type Found = IngredientFault | false | undefined;
 
-function compositionFaults(own: OwnIngredient): readonly Found[] {
-  const { per100Grams: parts } = own;
+function compositionFaults(ownIngredient: OwnIngredient): readonly Found[] {
+  const { per100Grams: parts } = ownIngredient;
   const negative = COMPOSITION_PARTS.find((part) => !(parts[part] >= 0));
   const sum = COMPOSITION_PARTS.reduce((total, part) => total + parts[part], 0);
   const byFactors = energyByFactors(parts);
-  const off = Math.abs(own.energyKilocalories - byFactors);
+  const off = Math.abs(ownIngredient.energyKilocalories - byFactors);
   const ofOther =
-    ((own.basedOn ?? own.id) === 'glycerin' ? OTHER_KILOCALORIES.glycerol : OTHER_KILOCALORIES.usual) * parts.other;
+    ((ownIngredient.basedOn ?? ownIngredient.id) === 'glycerin'
+      ? OTHER_KILOCALORIES.glycerol
+      : OTHER_KILOCALORIES.usual) * parts.other;
   const explainedByOther =
     parts.other >= 0.3 &&
-    own.energyKilocalories > byFactors &&
-    own.energyKilocalories <= (byFactors + ofOther) * (1 + ENERGY_TOLERANCE) + 2;
+    ownIngredient.energyKilocalories > byFactors &&
+    ownIngredient.energyKilocalories <= (byFactors + ofOther) * (1 + ENERGY_TOLERANCE) + 2;
   return [
     negative && { code: 'part-negative', field: 'per100Grams', facts: { part: negative } },
     Math.abs(sum - 100) > SUM_TOLERANCE && { code: 'sum-off', field: 'per100Grams', facts: { sum } },
@@ -60,20 +62,20 @@ function compositionFaults(own: OwnIngredient): readonly Found[] {
       !explainedByOther && {
         code: 'energy-off',
         field: 'energyKilocalories',
-        facts: { said: own.energyKilocalories, byFactors },
+        facts: { said: ownIngredient.energyKilocalories, byFactors },
       },
-    own.sodiumMilligrams / 1000 > 0.4 * parts.ash + 0.02 && {
+    ownIngredient.sodiumMilligrams / 1000 > 0.4 * parts.ash + 0.02 && {
       code: 'sodium-over-ash',
       field: 'sodiumMilligrams',
-      facts: { sodium: own.sodiumMilligrams, ash: parts.ash },
+      facts: { sodium: ownIngredient.sodiumMilligrams, ash: parts.ash },
     },
   ];
 }
 
-function densityFaults(own: OwnIngredient): readonly Found[] {
-  const { spooned, scooped, sifted, packed } = own.gramsPerMillilitre;
+function densityFaults(ownIngredient: OwnIngredient): readonly Found[] {
+  const { spooned, scooped, sifted, packed } = ownIngredient.gramsPerMillilitre;
   if (spooned === undefined) return [{ code: 'density-missing', field: 'gramsPerMillilitre', facts: {} }];
-  const { category, per100Grams: parts } = own;
+  const { category, per100Grams: parts } = ownIngredient;
   const field = 'gramsPerMillilitre' as const;
   const outside = [spooned, scooped, sifted, packed].find(
     (density) => density !== undefined && !(density >= DENSITY.low && density <= DENSITY.high),
@@ -83,8 +85,8 @@ function densityFaults(own: OwnIngredient): readonly Found[] {
     (sifted !== undefined && !(sifted < spooned) && 'sifted') ||
     (packed !== undefined && !(packed > spooned) && 'packed');
   const disagreeing = MEASURES_IN_PIECES.flatMap(({ name, millilitres, filling }) => {
-    const piece = own.pieces.find((one) => one.name === name);
-    const density = own.gramsPerMillilitre[filling];
+    const piece = ownIngredient.pieces.find((one) => one.name === name);
+    const density = ownIngredient.gramsPerMillilitre[filling];
     if (!piece || density === undefined) return [];
     const ratio = piece.grams / (millilitres * density);
     return ratio < 0.9 || ratio > 1.1 ? [{ name, grams: piece.grams, byDensity: millilitres * density }] : [];
@@ -106,14 +108,15 @@ function densityFaults(own: OwnIngredient): readonly Found[] {
   ];
 }
 
-function acidFaults(own: OwnIngredient): readonly Found[] {
-  const { ph, acidMeqPerGram: acid } = own;
+function acidFaults(ownIngredient: OwnIngredient): readonly Found[] {
+  const { ph, acidMeqPerGram: acid } = ownIngredient;
   const range: Found = Math.abs(acid) > 20 && {
     code: 'acid-out-of-range',
     field: 'acidMeqPerGram',
     facts: { acid },
   };
-  if (ph === undefined) return [range, own.per100Grams.water > 5 && { code: 'ph-missing', field: 'ph', facts: {} }];
+  if (ph === undefined)
+    return [range, ownIngredient.per100Grams.water > 5 && { code: 'ph-missing', field: 'ph', facts: {} }];
   const facts = { ph, acid };
   return [
     range,
@@ -128,22 +131,26 @@ function acidFaults(own: OwnIngredient): readonly Found[] {
   ];
 }
 
-function allergenFaults(own: OwnIngredient): readonly Found[] {
-  const has = (allergen: Allergen) => own.allergens.includes(allergen);
+function allergenFaults(ownIngredient: OwnIngredient): readonly Found[] {
+  const has = (allergen: Allergen) => ownIngredient.allergens.includes(allergen);
   const animal = ANIMAL_ALLERGENS.find(has);
   const missing =
-    (['dairy', 'cultured dairy'].includes(own.category) && !has('milk') && 'milk') ||
-    (own.category === 'egg' && !has('egg') && 'egg') ||
-    (['flour', 'whole-grain flour'].includes(own.category) && !has('gluten') && 'gluten');
+    (['dairy', 'cultured dairy'].includes(ownIngredient.category) && !has('milk') && 'milk') ||
+    (ownIngredient.category === 'egg' && !has('egg') && 'egg') ||
+    (['flour', 'whole-grain flour'].includes(ownIngredient.category) && !has('gluten') && 'gluten');
   return [
-    own.vegan &&
-      (animal !== undefined || ANIMAL.has(own.category)) && {
+    ownIngredient.vegan &&
+      (animal !== undefined || ANIMAL.has(ownIngredient.category)) && {
         code: 'vegan-with-animal',
         field: 'vegan',
-        facts: { because: animal ?? own.category },
+        facts: { because: animal ?? ownIngredient.category },
       },
-    missing && { code: 'allergen-missing', field: 'allergens', facts: { allergen: missing, category: own.category } },
-    own.category === 'gluten-free flour' &&
+    missing && {
+      code: 'allergen-missing',
+      field: 'allergens',
+      facts: { allergen: missing, category: ownIngredient.category },
+    },
+    ownIngredient.category === 'gluten-free flour' &&
       has('gluten') && { code: 'gluten-in-gluten-free', field: 'allergens', facts: {} },
   ];
 }
@@ -153,14 +160,14 @@ function allergenFaults(own: OwnIngredient): readonly Found[] {
  * @returns the faults, none for a sound ingredient
  * @source README of ingredients.csv: sums within 2 g, energy by the general factors within a tenth, sodium at most 40 % of the ash
  */
-export function checkIngredient(own: OwnIngredient): readonly IngredientFault[] {
+export function checkIngredient(ownIngredient: OwnIngredient): readonly IngredientFault[] {
   const found: readonly Found[] = [
-    own.name.trim() === '' && { code: 'name-missing', field: 'name', facts: {} },
-    !CATEGORIES.includes(own.category) && { code: 'category-unknown', field: 'category', facts: {} },
-    ...compositionFaults(own),
-    ...densityFaults(own),
-    ...acidFaults(own),
-    ...allergenFaults(own),
+    ownIngredient.name.trim() === '' && { code: 'name-missing', field: 'name', facts: {} },
+    !CATEGORIES.includes(ownIngredient.category) && { code: 'category-unknown', field: 'category', facts: {} },
+    ...compositionFaults(ownIngredient),
+    ...densityFaults(ownIngredient),
+    ...acidFaults(ownIngredient),
+    ...allergenFaults(ownIngredient),
   ];
   return found.filter((one): one is IngredientFault => typeof one === 'object');
 }

@@ -12,11 +12,12 @@ import {
 import { asOwn, checkIngredient, detailsOf, startedFrom, type IngredientFaultCode } from './index.js';
 
 const must = (id: string): Ingredient => {
-  const found = ingredientById(id);
-  if (!found) throw new Error(id);
-  return found;
+  const ingredient = ingredientById(id);
+  if (!ingredient) throw new Error(id);
+  return ingredient;
 };
-const faultsOf = (own: OwnIngredient): readonly IngredientFaultCode[] => checkIngredient(own).map(({ code }) => code);
+const faultsOf = (ownIngredient: OwnIngredient): readonly IngredientFaultCode[] =>
+  checkIngredient(ownIngredient).map(({ code }) => code);
 
 describe('checkIngredient', () => {
   it('finds nothing wrong with the table it was written for', () => {
@@ -46,8 +47,8 @@ describe('checkIngredient', () => {
     ['a wheat flour without gluten', { ...flour, allergens: [] }, 'allergen-missing'],
     ['gluten in a gluten-free flour', { ...flour, category: 'gluten-free flour' }, 'gluten-in-gluten-free'],
   ];
-  for (const [what, own, code] of BROKEN) {
-    it(`refuses ${what}`, () => expect(faultsOf(own)).toContain(code));
+  for (const [what, ownIngredient, code] of BROKEN) {
+    it(`refuses ${what}`, () => expect(faultsOf(ownIngredient)).toContain(code));
   }
 });
 
@@ -89,8 +90,8 @@ describe('pantryWith', () => {
     ],
   );
   const idOf = (words: string) => {
-    const found = pantry.match(words, 'UK');
-    return found.kind === 'matched' ? found.ingredient.id : found.kind;
+    const matchResult = pantry.match(words, 'UK');
+    return matchResult.kind === 'matched' ? matchResult.ingredient.id : matchResult.kind;
   };
   it('knows what was taught, by its name, by other names, in any dress', () => {
     expect(idOf('Mill flour')).toBe('own-mill');

@@ -66,10 +66,10 @@ describe('pan volumes', () => {
   it('are those of solid geometry within 5 %, for every pan of the table', () => {
     expect(TABLE.length).toBe(SHELF_PANS.length);
     for (const { id, millilitres } of TABLE) {
-      const found = SHELF_PANS.find((one) => one.id === id);
-      expect(found).withContext(id).toBeDefined();
-      if (found)
-        expect(Math.abs(brimMillilitres(found) / millilitres - 1))
+      const shelfPan = SHELF_PANS.find((one) => one.id === id);
+      expect(shelfPan).withContext(id).toBeDefined();
+      if (shelfPan)
+        expect(Math.abs(brimMillilitres(shelfPan) / millilitres - 1))
           .withContext(id)
           .toBeLessThan(0.05);
     }

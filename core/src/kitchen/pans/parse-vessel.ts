@@ -52,8 +52,8 @@ export function parseVessel(written: string): ParsedVessel {
   // the count stands at the end after "x", or before the word
   const after = /\bx\s*(\d{1,3})\s*$/.exec(text);
   const before = /^(?:in )?(\d{1,3}|two|three|four|six|eight|ten|twelve)\s+(?!cm\b|mm\b|in\b|inch|")/.exec(text);
-  const said = after?.[1] ?? before?.[1];
-  const count = said === undefined ? undefined : (WORD_NUMBERS[said] ?? Number(said));
+  const words = after?.[1] ?? before?.[1];
+  const count = words === undefined ? undefined : (WORD_NUMBERS[words] ?? Number(words));
   if (count !== undefined && !(count >= 1 && count <= MOST_PIECES))
     return { kind: 'unknown', because: 'size-unlikely' };
   if (shape === 'dome') {

@@ -138,9 +138,9 @@ describe('simulateBake against analytic solutions', () => {
 });
 
 const bakeOf = (id: string): BakeSpec => {
-  const found = REFERENCE_BAKES.find((bake) => bake.id === id);
-  if (!found) throw new Error(id);
-  return found.spec;
+  const referenceBake = REFERENCE_BAKES.find((bake) => bake.id === id);
+  if (!referenceBake) throw new Error(id);
+  return referenceBake.spec;
 };
 /** One of every shape: loaf, layer, muffins, biscuits, wedges, soda bread, ring, fruit cake, sheet. */
 const ONE_OF_EACH = ['T01', 'T07', 'T24', 'T29', 'T30', 'T32', 'T19', 'T34', 'T15'];

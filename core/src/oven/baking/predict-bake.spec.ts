@@ -61,7 +61,7 @@ describe('predictBake with a known bake', () => {
     expect(anchor.kind).toBe('refused');
     const bake = foreseen(predictBake({ batter, pans: LOAF, setting: at(175), anchor }));
     expect(bake.anchor).toBe('refused');
-    expect(bake.advice.map((one) => one.code)).toContain('known-bake-refused');
+    expect(bake.advice.map((bakeAdvice) => bakeAdvice.code)).toContain('known-bake-refused');
   });
   it('trusts a remembered time less than a printed one', () => {
     const factor = (from: KnownTime['from']) => {
@@ -89,7 +89,7 @@ describe('predictBake', () => {
     const alone = foreseen(predictBake({ batter, pans: cups, setting: at(175) }));
     const leaning = foreseen(predictBake({ batter, pans: cups, setting: at(175), anchor: anchorOn(batter, known()) }));
     expect(width(alone)).toBeGreaterThan(width(leaning));
-    expect(alone.advice.map((one) => one.code)).toContain('no-known-bake');
+    expect(alone.advice.map((bakeAdvice) => bakeAdvice.code)).toContain('no-known-bake');
   });
   it('draws the whole window: the frames begin at 0 and reach its end', () => {
     const { frames, minutes, columnEdges } = foreseen(predictBake({ batter, pans: LOAF, setting: at(175) }));

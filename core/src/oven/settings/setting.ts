@@ -54,8 +54,8 @@ function crossing(
 export function settingForMinutes(sweep: readonly SweepPoint[], minutes: number, usualCelsius: number): SettingFound {
   const points = done(sweep);
   const usual = sweptAt(sweep, usualCelsius);
-  const found = crossing(points, (point) => point.minutes ?? 0, minutes);
-  if (found) return { kind: 'found', point: found, costs: costsOf(found, usual) };
+  const sweepPoint = crossing(points, (point) => point.minutes ?? 0, minutes);
+  if (sweepPoint) return { kind: 'found', point: sweepPoint, costs: costsOf(sweepPoint, usual) };
   const [coolest, hottest] = [points[0], points.at(-1)];
   const fallback = { celsius: usualCelsius, minutes: undefined, topColour: 0, massLost: 0 };
   if (coolest?.minutes !== undefined && minutes > coolest.minutes)
@@ -67,12 +67,12 @@ export function settingForMinutes(sweep: readonly SweepPoint[], minutes: number,
 export function settingForColour(sweep: readonly SweepPoint[], topColour: number, usualCelsius: number): SettingFound {
   const points = done(sweep);
   const usual = sweptAt(sweep, usualCelsius);
-  const found = crossing(points, (point) => point.topColour, topColour);
-  if (found)
+  const sweepPoint = crossing(points, (point) => point.topColour, topColour);
+  if (sweepPoint)
     return {
       kind: 'found',
-      point: found,
-      costs: costsOf(found, usual).filter((cost) => cost !== 'dark' && cost !== 'pale'),
+      point: sweepPoint,
+      costs: costsOf(sweepPoint, usual).filter((cost) => cost !== 'dark' && cost !== 'pale'),
     };
   const sorted = [...points].sort((a, b) => Math.abs(a.topColour - topColour) - Math.abs(b.topColour - topColour));
   const nearest = sorted[0] ?? { celsius: usualCelsius, minutes: undefined, topColour: 0, massLost: 0 };

@@ -43,9 +43,9 @@ describe('a sweep of set points', () => {
   });
   it('gives a set point which, baked, takes the time asked for', () => {
     for (const wanted of [16, 20, 24]) {
-      const found = settingForMinutes(sweep, wanted, 190);
-      if (found.kind !== 'found') throw new Error(found.because);
-      const baked = bakeAt(MUFFINS, found.point.celsius).minutes ?? 0;
+      const settingFound = settingForMinutes(sweep, wanted, 190);
+      if (settingFound.kind !== 'found') throw new Error(settingFound.because);
+      const baked = bakeAt(MUFFINS, settingFound.point.celsius).minutes ?? 0;
       expect(Math.abs(baked / wanted - 1))
         .withContext(`${wanted} min`)
         .toBeLessThan(0.015);

@@ -29,9 +29,13 @@ export function sharedSetting(sharers: readonly Sharer[]): SharedOven | undefine
   const candidates = SWEEP_CELSIUS.map((celsius) => {
     const points = sharers.map(({ sweep }) => sweptAt(sweep, celsius));
     const harm = points.reduce((sum, point, i) => {
-      const own = alone[i];
-      if (!point?.minutes || !own) return Infinity;
-      return sum + (point.topColour - own.topColour) ** 2 + (2 * Math.max(0, point.massLost - own.massLost)) ** 2;
+      const sweepPoint = alone[i];
+      if (!point?.minutes || !sweepPoint) return Infinity;
+      return (
+        sum +
+        (point.topColour - sweepPoint.topColour) ** 2 +
+        (2 * Math.max(0, point.massLost - sweepPoint.massLost)) ** 2
+      );
     }, 0);
     return { celsius, points, harm };
   });

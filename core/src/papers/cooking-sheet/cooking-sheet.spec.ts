@@ -88,7 +88,7 @@ describe('a sheet does not contradict its batch', () => {
   it('holds over all demo formulas, in other pans and sizes: no set point or bake time of the original is left', () => {
     for (const { id, text } of DEMO_FORMULAS) {
       const { sheet, bake, foreseen, formula } = sheetOf(text, [{ kind: 'pans', pans: '18 cm square tin, 6 cm deep' }], { oven: { celsius: 168 } });
-      const windows = foreseen.flatMap((one) => (one ? [[Math.round(one.minutes.low), Math.round(one.minutes.high)]] : []));
+      const windows = foreseen.flatMap((bakePrediction) => (bakePrediction ? [[Math.round(bakePrediction.minutes.low), Math.round(bakePrediction.minutes.high)]] : []));
       const { celsius, lowMinutes, highMinutes } = formula.bake;
       for (const { words } of sheet.steps) {
         for (const mention of mentionsIn(plainStep(words))) {
@@ -171,10 +171,10 @@ describe('sheetDocument', () => {
       const rows = sheet.components.flatMap(({ groups }) => groups.flatMap((group) => group.rows));
       expect(rows.length).toBe(batch.measured.components.flatMap(({ lines }) => lines).length);
       for (const { groups } of sheet.components)
-        for (const { rows: own } of groups)
+        for (const { rows: sheetRows } of groups)
           // all of it is on the scale but what is kept back for a later step
-          expect(own.at(-1)?.runningGrams).toBeCloseTo(
-            own.reduce(
+          expect(sheetRows.at(-1)?.runningGrams).toBeCloseTo(
+            sheetRows.reduce(
               (sum, { grams, note }) => sum + grams - (Number(/keep back ([\d.]+) g/.exec(note)?.[1]) || 0),
               0,
             ),

@@ -97,7 +97,7 @@ function heatChanges(
     });
     return asWritten
       ? []
-      : [{ from, to, text: eachOrAll(portions, order.formula, (one) => setPointInWords(setOf(one))) }];
+      : [{ from, to, text: eachOrAll(portions, order.formula, (bakePortion) => setPointInWords(setOf(bakePortion))) }];
   });
 }
 
@@ -118,12 +118,12 @@ function timeChanges(
       });
       return [{ from, to, text }];
     }
-    const stage = stages.findIndex((one) => one.lowMinutes === low && one.highMinutes === high);
+    const stage = stages.findIndex((bakeStage) => bakeStage.lowMinutes === low && bakeStage.highMinutes === high);
     if (stage < 0) return [];
     const text = eachOrAll(portions, order.formula, (portion, i) => {
-      const own = stagesOf(portion);
-      const begins = stage === 0 ? 0 : (own[stage - 1]?.fromMinute ?? 0);
-      const ends = own[stage]?.fromMinute;
+      const ovenStages = stagesOf(portion);
+      const begins = stage === 0 ? 0 : (ovenStages[stage - 1]?.fromMinute ?? 0);
+      const ends = ovenStages[stage]?.fromMinute;
       const bake = foreseen[i];
       if (ends !== undefined) return windowInWords(ends - begins, ends - begins);
       if (!bake) return 'until it is done';
@@ -172,7 +172,9 @@ export function stepInWords(
   gramsOf: (lineId: string) => number,
 ): readonly StepWords[] {
   const { text, mentions } = step;
-  const heats = mentions.filter((one): one is Said<'temperature'> => one.kind === 'temperature' && one.of === 'oven');
+  const heats = mentions.filter(
+    (mention): mention is Said<'temperature'> => mention.kind === 'temperature' && mention.of === 'oven',
+  );
   const times = mentions.filter((one): one is Said<'time'> => one.kind === 'time');
   const changes = [
     ...heatChanges(text, heats, bake),

@@ -55,7 +55,9 @@ export function sheetMarkdown(sheet: SheetDocument): string {
       row(['when', 'ingredient', 'amount', 'grams', 'scale shows', 'note']),
       '| --- | --- | --- | ---: | ---: | --- |',
       ...groups.flatMap((group) =>
-        group.rows.map((one) => row([group.name, one.name, one.amount, one.grams, one.runningGrams, one.note])),
+        group.rows.map((sheetRow) =>
+          row([group.name, sheetRow.name, sheetRow.amount, sheetRow.grams, sheetRow.runningGrams, sheetRow.note]),
+        ),
       ),
       ...unweighed.map((text) => row(['', text, '', '', '', 'as written'])),
       '',

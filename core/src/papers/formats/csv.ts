@@ -44,10 +44,10 @@ function lineOf(row: Row): string {
   const amount = `${cell('amount')} ${cell('unit')}`.trim();
   const grams = cell('grams').replace(/\s*g$/i, '');
   const percent = cell('percent').replace(/\s*%$/, '');
-  const said = amount !== '' ? amount : grams !== '' ? `${grams} g` : percent !== '' ? `${percent}%` : '';
+  const words = amount !== '' ? amount : grams !== '' ? `${grams} g` : percent !== '' ? `${percent}%` : '';
   const again = amount !== '' && grams !== '' ? ` (${grams} g)` : '';
   const note = cell('note') === '' ? '' : `, ${cell('note')}`;
-  return name === '' ? '' : `${said}${again} ${name}${note}`.trim();
+  return name === '' ? '' : `${words}${again} ${name}${note}`.trim();
 }
 
 interface Sheet {

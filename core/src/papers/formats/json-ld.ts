@@ -89,12 +89,12 @@ function yieldIn(value: Json): string | undefined {
 /** "PT1H10M", minutes; undefined for what is no duration. */
 export function isoMinutes(value: Json): number | undefined {
   if (typeof value !== 'string') return undefined;
-  const found = /^P(?:(\d+(?:\.\d+)?)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+(?:\.\d+)?)S)?)?$/i.exec(
+  const match = /^P(?:(\d+(?:\.\d+)?)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+(?:\.\d+)?)S)?)?$/i.exec(
     value.trim(),
   );
-  if (!found) return durationIn(value)?.low;
+  if (!match) return durationIn(value)?.low;
   const minutes =
-    Number(found[1] ?? 0) * 1440 + Number(found[2] ?? 0) * 60 + Number(found[3] ?? 0) + Number(found[4] ?? 0) / 60;
+    Number(match[1] ?? 0) * 1440 + Number(match[2] ?? 0) * 60 + Number(match[3] ?? 0) + Number(match[4] ?? 0) / 60;
   return minutes > 0 ? minutes : undefined;
 }
 
@@ -132,9 +132,9 @@ export function readRecipe(
     const minutes = isoMinutes(recipe[key]);
     return minutes === undefined || own ? [] : [`${name}: ${minutesSaid(minutes)}`];
   });
-  const said = readBake(steps);
+  const knownBake = readBake(steps);
   const cooking = isoMinutes(recipe['cookTime']);
-  const byCookTime = !own && said.lowMinutes === undefined && cooking !== undefined && cooking <= 420;
+  const byCookTime = !own && knownBake.lowMinutes === undefined && cooking !== undefined && cooking <= 420;
   const yieldText = yieldIn(recipe['recipeYield'] ?? recipe['yield']);
   return assembleFormula(
     {
@@ -143,7 +143,7 @@ export function readRecipe(
       components: grouped(asList(recipe['recipeIngredient'] ?? recipe['ingredients']).flatMap(inLines)),
       steps,
       notes: [...notes, ...times],
-      facts: { ...facts, ...(byCookTime && { bake: { ...said, lowMinutes: cooking, highMinutes: cooking } }) },
+      facts: { ...facts, ...(byCookTime && { bake: { ...knownBake, lowMinutes: cooking, highMinutes: cooking } }) },
     },
     bakersOwn,
     kitchen,

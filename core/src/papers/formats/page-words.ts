@@ -84,8 +84,8 @@ export function pageWords(source: string): PageWords {
         const into = recipe();
         const property = attributes['itemprop'];
         if (into && property !== undefined) {
-          const said = attributes['content'] ?? attributes['datetime'];
-          if (said !== undefined) into.push({ property, text: said });
+          const words = attributes['content'] ?? attributes['datetime'];
+          if (words !== undefined) into.push({ property, text: words });
           else if (!VOID.has(name)) open.push({ property, depth, text: '' });
         }
         if (BLOCK.has(name)) {

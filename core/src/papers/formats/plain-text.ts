@@ -28,8 +28,8 @@ export function lineInWords(line: FormulaLine, kitchen: Kitchen): string {
 /** Whether the words of the method and the yield say the very bake that the formula knows. */
 export function bakeSaidByWords(formula: Formula): boolean {
   const { steps, yield: yieldText, title, bake } = formula;
-  const said = readBake([...steps.map(({ text }) => text), ...(yieldText ? [yieldText] : []), title]);
-  return JSON.stringify(sorted(said)) === JSON.stringify(sorted(bake));
+  const knownBake = readBake([...steps.map(({ text }) => text), ...(yieldText ? [yieldText] : []), title]);
+  return JSON.stringify(sorted(knownBake)) === JSON.stringify(sorted(bake));
 }
 const sorted = (bake: object) => Object.entries(bake).sort(([a], [b]) => a.localeCompare(b));
 

@@ -20,11 +20,18 @@ const SMALL = 9;
 
 function draw(pdf: jsPDF, { kind, segments, closed }: Outline, byX: number, byY: number): void {
   pdf.setLineDashPattern(kind === 'fold' ? [4, 2] : [], 0);
-  for (const one of segments) {
-    if (one.kind === 'curve')
-      pdf.curveTo(one.x1 + byX, one.y1 + byY, one.x2 + byX, one.y2 + byY, one.x + byX, one.y + byY);
-    else if (one.kind === 'move') pdf.moveTo(one.x + byX, one.y + byY);
-    else pdf.lineTo(one.x + byX, one.y + byY);
+  for (const segment of segments) {
+    if (segment.kind === 'curve')
+      pdf.curveTo(
+        segment.x1 + byX,
+        segment.y1 + byY,
+        segment.x2 + byX,
+        segment.y2 + byY,
+        segment.x + byX,
+        segment.y + byY,
+      );
+    else if (segment.kind === 'move') pdf.moveTo(segment.x + byX, segment.y + byY);
+    else pdf.lineTo(segment.x + byX, segment.y + byY);
   }
   if (closed) pdf.close();
   pdf.stroke();

@@ -74,7 +74,7 @@ describe('liningPdf', () => {
     const pages = await read(liningPdf(liningFor(pans('9x13 in pan'), 'sheet'), 'A sheet', 'a4', FONTS));
     expect(pages.length).toBeGreaterThan(1);
     for (const { boxes, words } of pages) {
-      const bar = boxes.filter(({ height }) => height < 0.01).reduce((best, one) => (Math.abs(one.width - 100) < Math.abs(best.width - 100) ? one : best)); // prettier-ignore
+      const bar = boxes.filter(({ height }) => height < 0.01).reduce((best, box) => (Math.abs(box.width - 100) < Math.abs(best.width - 100) ? box : best)); // prettier-ignore
       expect(Math.abs(bar.width - 100)).toBeLessThan(0.3);
       expect(words).toContain('10 cm');
     }

@@ -11,7 +11,7 @@ import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
 
-export const FAULTS_WORDED: Readonly<Record<TargetFault, (said: string) => Sentence>> = {
+export const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {
   'not-understood': (said) =>
     sentence(
       `“${said}” says no size.`,
@@ -30,7 +30,7 @@ export const FAULTS_WORDED: Readonly<Record<TargetFault, (said: string) => Sente
     sentence(`“${said}” cannot be made.`, 'A batch needs at least one piece and some grams; write a larger figure.'),
   'no-dough': (said) => sentence(`“${said}” cannot be cut.`, 'Choose a thickness and a cutter first.'),
 };
-export const faultInWords = (said: string, why: TargetFault): Sentence => FAULTS_WORDED[why](said);
+export const faultInWords = (words: string, why: TargetFault): Sentence => FAULTS_WORDED[why](words);
 
 const PROBLEMS: Readonly<Record<TargetProblem['why'], Sentence>> = {
   'pan-unknown': sentence(
@@ -250,10 +250,10 @@ const hottestCelsius = ({ setting, course }: BakePortion['job']): number =>
 /** How the pan of a portion is made ready, and what it and its paper bear in this bake; nothing for what stands free on a sheet. */
 export function careInWords(
   { pans, job }: Pick<BakePortion, 'pans' | 'job'>,
-  { pans: own = [] }: Kitchen,
+  { pans: ownPans = [] }: Kitchen,
 ): readonly Sentence[] {
   const set = panSetOf(pans);
-  const madeOf = own.find(({ name }) => name === pans.pan.name)?.madeOf;
+  const madeOf = ownPans.find(({ name }) => name === pans.pan.name)?.madeOf;
   return set ? panCare(set.pan, hottestCelsius(job), materialById(madeOf ?? '')?.safeCelsius) : [];
 }
 

@@ -174,25 +174,25 @@ const NO_SETTING: Readonly<
 };
 
 /** The setting that was looked for: its figure, what it gives and what it costs; or why there is none. @param what it does: "is done in time" */
-export function settingInWords(found: SettingFound, what: string) {
-  if (found.kind === 'none') {
-    const { celsius, minutes = 0 } = found.nearest;
+export function settingInWords(settingFound: SettingFound, what: string) {
+  if (settingFound.kind === 'none') {
+    const { celsius, minutes = 0 } = settingFound.nearest;
     return {
       big: '',
-      small: NO_SETTING[found.because](`${Math.round(celsius)} °C`, minutes),
+      small: NO_SETTING[settingFound.because](`${Math.round(celsius)} °C`, minutes),
       cost: '',
       take: undefined,
     };
   }
-  const { celsius, minutes } = found.point;
+  const { celsius, minutes } = settingFound.point;
   const rounded = Math.round(celsius);
   return {
     big: `${rounded} °C`,
     small: `${otherScales(rounded)}, ${what}${minutes === undefined ? '' : `; likely ${minutesInWords(minutes)}`}.`,
     cost:
-      found.costs.length === 0
+      settingFound.costs.length === 0
         ? 'It costs nothing that matters.'
-        : `What it costs: ${found.costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`,
+        : `What it costs: ${settingFound.costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`,
     take: rounded,
   };
 }

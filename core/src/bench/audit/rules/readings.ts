@@ -9,27 +9,27 @@ export const readings: Rule = ({ lines }) =>
     line.entries.flatMap((entry) =>
       entry.problems
         .filter(({ code }) => !(code === 'amount-missing' && entry.ingredient?.category === 'leavener'))
-        .map((found) => {
-          const fix = fixOf(found, line, entry.others[0]?.id);
-          return { ...without(found, 'line'), place: line.line.id, ...(fix && { fix }) } as Finding;
+        .map((problem) => {
+          const fix = fixOf(problem, line, entry.others[0]?.id);
+          return { ...without(problem, 'line'), place: line.line.id, ...(fix && { fix }) } as Finding;
         }),
     ),
   );
 
-function fixOf(found: Problem, { line, entries }: PlacedLine, nearest: string | undefined): Fix | undefined {
+function fixOf(problem: Problem, { line, entries }: PlacedLine, nearest: string | undefined): Fix | undefined {
   if (entries.length > 1) return undefined;
-  if (found.code === 'ingredient-unknown' || found.code === 'spelling-guessed')
+  if (problem.code === 'ingredient-unknown' || problem.code === 'spelling-guessed')
     return nearest === undefined ? undefined : { kind: 'tell-line', lineId: line.id, facts: { ingredientId: nearest } };
   // the weight was taken; the other may have been meant
-  if (found.code === 'amounts-disagree')
-    return { kind: 'tell-line', lineId: line.id, facts: { grams: Number(found.facts.first.toFixed(1)) } };
-  if (found.code === 'egg-size-assumed')
+  if (problem.code === 'amounts-disagree')
+    return { kind: 'tell-line', lineId: line.id, facts: { grams: Number(problem.facts.first.toFixed(1)) } };
+  if (problem.code === 'egg-size-assumed')
     return {
       kind: 'retype',
       lineId: line.id,
       text: line.text.replace(/\b(eggs?|egg whites?|egg yolks?)\b/i, 'large $1'),
     };
-  if (found.code === 'formula-missing' || found.code === 'formula-inside-itself')
+  if (problem.code === 'formula-missing' || problem.code === 'formula-inside-itself')
     return { kind: 'tell-line', lineId: line.id, facts: { formulaId: undefined } };
   return undefined;
 }
