@@ -131,8 +131,8 @@ async function search(): Promise<void> {
       const without = values.map((value, i) => Number((value * Math.exp(step[i] ?? 0)).toPrecision(6)));
       folds.push([family, ...without].join(','));
       const rows = BAKES.map((_, i) => i).filter((i) => BAKES[i]?.family === family);
-      const found = await run(without, rows);
-      rows.forEach((row, i) => (left[row] = found[i] ?? 0));
+      const fitted = await run(without, rows);
+      rows.forEach((row, i) => (left[row] = fitted[i] ?? 0));
     }),
   );
   const [head = '', ...rest] = folds;

@@ -137,10 +137,10 @@ export class LineReading {
   });
   /** A measure of somebody's own that nothing is known of. */
   protected readonly measure = computed(() => {
-    const found = (this.read()?.entries ?? [])
+    const readEntries = (this.read()?.entries ?? [])
       .flatMap(({ read }) => read.problems)
       .find((problem) => problem.code === 'measure-unknown');
-    return found?.facts.measure;
+    return readEntries?.facts.measure;
   });
   protected readonly problem = computed(() => {
     const [worst] = (this.read()?.entries ?? [])

@@ -150,10 +150,10 @@ export class NoteList {
 
   protected readonly notes = computed<readonly Note[]>(() => {
     const { verdicts, style } = this.audit();
-    const said = new Set(this.findings().flatMap(({ code }) => SAID_BY_FINDING[code] ?? []));
+    const saidByFinding = new Set(this.findings().flatMap(({ code }) => SAID_BY_FINDING[code] ?? []));
     const found = this.findings().map((finding) => this.noteOf(finding));
     const outside = verdicts
-      .filter(({ verdict, quantity }) => verdict !== 'within' && !said.has(quantity))
+      .filter(({ verdict, quantity }) => verdict !== 'within' && !saidByFinding.has(quantity))
       .map((verdict): Note => ({
         key: verdict.reason,
         severity: 'warning',

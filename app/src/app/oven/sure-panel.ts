@@ -123,15 +123,15 @@ export class SurePanel {
     ),
   );
   protected readonly bars = computed(() => {
-    const found = this.found();
-    if (!found) return undefined;
+    const sensitivities = this.found();
+    if (!sensitivities) return undefined;
     const most = Math.max(
       0.5,
-      ...found.flatMap(({ lessMinutes, moreMinutes }) => [lessMinutes, moreMinutes].map(Math.abs)),
+      ...sensitivities.flatMap(({ lessMinutes, moreMinutes }) => [lessMinutes, moreMinutes].map(Math.abs)),
     );
     // a third of the width each way: the figures stand outside the bar
     const at = (minutes: number) => 50 + (minutes / most) * 33;
-    return found.map((one) => {
+    return sensitivities.map((one) => {
       const [low, high] = [one.lessMinutes, one.moreMinutes].sort((a, b) => a - b);
       const [from = 0, to = 0] = [low, high];
       return {

@@ -49,32 +49,32 @@ export const EMPTY_DRAFT: PanDraft = {
 }; // prettier-ignore
 
 const FLUTES_LEAVE = 0.91;
-const said = (value: number | undefined) => (value === undefined ? '' : String(Number(value.toFixed(2))));
+const asWritten = (value: number | undefined) => (value === undefined ? '' : String(Number(value.toFixed(2))));
 
-export function draftOf(own: {
+export function draftOf(ownPan: {
   readonly id: string;
   readonly name: string;
   readonly pan: Pan;
   readonly count: number;
   readonly madeOf?: string;
 }): PanDraft {
-  const { pan } = own;
+  const { pan } = ownPan;
   return {
-    id: own.id,
-    name: own.name,
+    id: ownPan.id,
+    name: ownPan.name,
     shape: pan.shape,
-    topLength: said(pan.topLengthCm),
-    topWidth: said(pan.topWidthCm),
-    bottomLength: said(pan.bottomLengthCm),
-    bottomWidth: said(pan.bottomWidthCm),
-    depth: said(pan.depthCm),
-    corner: said(pan.cornerRadiusCm),
-    tube: said(pan.tubeDiameterCm),
+    topLength: asWritten(pan.topLengthCm),
+    topWidth: asWritten(pan.topWidthCm),
+    bottomLength: asWritten(pan.bottomLengthCm),
+    bottomWidth: asWritten(pan.bottomWidthCm),
+    depth: asWritten(pan.depthCm),
+    corner: asWritten(pan.cornerRadiusCm),
+    tube: asWritten(pan.tubeDiameterCm),
     fluted: pan.shapeFactor !== undefined,
     cavities: String(pan.cavities),
-    water: said(pan.measuredMillilitres),
-    madeOf: own.madeOf ?? MADE_OF.find(({ material }) => material === pan.material)?.id ?? 'aluminium',
-    count: String(own.count),
+    water: asWritten(pan.measuredMillilitres),
+    madeOf: ownPan.madeOf ?? MADE_OF.find(({ material }) => material === pan.material)?.id ?? 'aluminium',
+    count: String(ownPan.count),
   };
 }
 

@@ -39,8 +39,8 @@ export class EditHistory {
 
   /** Takes up the history of this tab; a new tab goes on where the last one stopped. */
   async load(): Promise<void> {
-    const own = sessionStorage.getItem(TAB_KEY);
-    this.tab = own ?? crypto.randomUUID();
+    const tabId = sessionStorage.getItem(TAB_KEY);
+    this.tab = tabId ?? crypto.randomUUID();
     sessionStorage.setItem(TAB_KEY, this.tab);
     const newest = await this.database.history.toCollection().last();
     const rows =
@@ -48,7 +48,7 @@ export class EditHistory {
         ? []
         : await this.database.history
             .where('tab')
-            .equals(own ?? newest.tab)
+            .equals(tabId ?? newest.tab)
             .sortBy('key');
     for (const { edit } of rows) this.unchecked.add(edit);
     const held = (undone: boolean) =>
@@ -57,7 +57,7 @@ export class EditHistory {
     // the edit undone last is redone first
     this.undone.set(held(true).reverse());
     this.lastKey = newest?.key ?? 0;
-    if (own !== null || rows.length === 0) return;
+    if (tabId !== null || rows.length === 0) return;
     // the tab before is gone: its history is this one's now
     await this.database.history.clear();
     await this.database.history.bulkPut(rows.map((row) => ({ ...row, tab: this.tab })));

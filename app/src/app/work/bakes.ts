@@ -48,10 +48,10 @@ export class Bakes {
   /** Foresees the portions of a bake, in their order; what is not known yet, or cannot be, is undefined. To be called where signals are made. */
   foreseen(bake: Signal<OneBake | undefined>): Signal<readonly (BakePrediction | undefined)[]> {
     const jobs = computed(() => bake()?.portions.map(({ job }) => job) ?? []);
-    const found = toSignal(this.foresight.foreseeAll(toObservable(jobs)), { initialValue: [] });
+    const foresights = toSignal(this.foresight.foreseeAll(toObservable(jobs)), { initialValue: [] });
     return computed(() =>
       jobs().map((job, i) => {
-        const answer = found()[i];
+        const answer = foresights()[i];
         // the answer to an older question is none
         const current = answer?.state === 'ready' && JSON.stringify(answer.job) === JSON.stringify(job);
         return current && answer.result.kind === 'foreseen' ? answer.result.bake : undefined;

@@ -134,16 +134,20 @@ function byCup(millilitres: number, density: number, kit: Kit): readonly Candida
 }
 
 function byScale(grams: number, step: number): readonly Candidate[] {
-  const said = (value: number) => ({ with: 'scale' as const, grams: value, amount: `${Number(value.toFixed(1))} g` });
+  const byWeight = (value: number) => ({
+    with: 'scale' as const,
+    grams: value,
+    amount: `${Number(value.toFixed(1))} g`,
+  });
   const base = Number((Math.round(grams / step) * step).toFixed(3));
-  const candidates: Candidate[] = base > 0 ? [{ ...said(base), awkwardness: 0.2 }] : [];
+  const candidates: Candidate[] = base > 0 ? [{ ...byWeight(base), awkwardness: 0.2 }] : [];
   for (const round of ROUND_STEPS) {
     const value = Math.round(grams / round) * round;
     if (value > 0 && value !== base && Math.abs(value / grams - 1) < ROUND_WITHIN)
-      candidates.push({ ...said(value), awkwardness: round === 5 ? 0.1 : 0 });
+      candidates.push({ ...byWeight(value), awkwardness: round === 5 ? 0.1 : 0 });
   }
   if (step > 0.5 && grams < 12)
-    for (const by of [-step, step]) if (base + by > 0) candidates.push({ ...said(base + by), awkwardness: 0.2 });
+    for (const by of [-step, step]) if (base + by > 0) candidates.push({ ...byWeight(base + by), awkwardness: 0.2 });
   return candidates;
 }
 

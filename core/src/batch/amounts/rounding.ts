@@ -105,9 +105,9 @@ export function roundBatch(
   const dimensions = ROUNDED_FUNCTIONS.length + 1;
   const offered = lines.map((line) => candidatesFor(line, kit));
   const choices = lines.map((line, i) => {
-    const own = held.get(line.id);
+    const heldAmount = held.get(line.id);
     const leavener = line.part.ingredient.category === 'leavener' || line.part.ingredient.category === 'salt';
-    return (own ? [own] : (offered[i] ?? [])).map((candidate) => {
+    return (heldAmount ? [heldAmount] : (offered[i] ?? [])).map((candidate) => {
       const off = candidate.grams - line.part.grams;
       const percent = (100 * off) / Math.max(line.part.grams, 1e-9);
       return {

@@ -56,11 +56,11 @@ function freePieces(order: BakeOrder, { factor }: BatchPlan): VesselSet | undefi
 /** The pans of a portion in words that read back as those pans; undefined where no words do. */
 function saidSo(order: BakeOrder, pans: VesselSet, portion: Portion | undefined): string | undefined {
   const target = portion?.target === undefined ? undefined : order.batch?.targets[portion.target];
-  const own = order.formula.bake.pan ?? '';
+  const formulaPan = order.formula.bake.pan ?? '';
   const words = [
     ...(target?.kind === 'pans' ? [target.pans] : []),
-    own,
-    severalSaid(own, pans.count, false),
+    formulaPan,
+    severalSaid(formulaPan, pans.count, false),
     `${pans.pan.cavities}-cup muffin tin`,
   ];
   return words.find((one) => {

@@ -52,15 +52,18 @@ export function otherWays({ order, audit, atOven }: OneBake): readonly OtherWay[
 }
 
 /** Another formula's bake, to share this one's oven: in its own pans, at its own set point, in this oven as it stands. */
-export function partnerBake(own: OneBake, partner: Pick<BakeOrder, 'formula' | 'audit' | 'oven'>): BakeJob | undefined {
+export function partnerBake(
+  bake: OneBake,
+  partner: Pick<BakeOrder, 'formula' | 'audit' | 'oven'>,
+): BakeJob | undefined {
   const { pans, celsius, grams } = partner.oven ?? {};
-  const { ovenOffset } = own.order;
+  const { ovenOffset } = bake.order;
   return oneBake({
     formula: partner.formula,
     audit: partner.audit,
-    kitchen: own.order.kitchen,
+    kitchen: bake.order.kitchen,
     oven: {
-      fan: own.atOven.fan,
+      fan: bake.atOven.fan,
       ...(pans !== undefined && { pans }),
       ...(celsius !== undefined && { celsius }),
       ...(grams !== undefined && { grams }),

@@ -75,16 +75,16 @@ export function usualKit(formula: Formula, audit: Audit): KitId {
 /** A kit with the spoons and cups that the baker measured. */
 export function kitOf(id: KitId, kitchen: Kitchen, region: Region): Kit {
   const kit = KITS[id];
-  const own = (unitId: string, usual: number) => {
+  const millilitresOfSpoon = (unitId: string, usual: number) => {
     const unit = unitById(unitId);
     const set = kitchen.sets.some((measuredSet) => measuredSet.unitId === unitId && measuredSet.region === region);
     return set && unit ? (millilitresIn(kitchen, unit, region) ?? usual) : usual;
   };
   return {
     ...kit,
-    teaspoonMillilitres: own('teaspoon', kit.teaspoonMillilitres),
-    tablespoonMillilitres: own('tablespoon', kit.tablespoonMillilitres),
-    ...(kit.cupMillilitres !== undefined && { cupMillilitres: own('cup', kit.cupMillilitres) }),
+    teaspoonMillilitres: millilitresOfSpoon('teaspoon', kit.teaspoonMillilitres),
+    tablespoonMillilitres: millilitresOfSpoon('tablespoon', kit.tablespoonMillilitres),
+    ...(kit.cupMillilitres !== undefined && { cupMillilitres: millilitresOfSpoon('cup', kit.cupMillilitres) }),
   };
 }
 

@@ -82,7 +82,7 @@ function fractionOf(
   pan: Pan,
   growth: Growth,
   chosen: PanFill | undefined,
-  own: { readonly set: PanSet; readonly grams: number } | undefined,
+  writtenFor: { readonly set: PanSet; readonly grams: number } | undefined,
 ): { readonly fraction: number; readonly because: FillReason } {
   const cavity = cavityMillilitres(pan);
   if (chosen) {
@@ -95,10 +95,10 @@ function fractionOf(
     return { fraction, because: 'chosen' };
   }
   const ideal = idealFill(pan, growth);
-  if (own && (own.set.pan.shape === 'muffin') === (pan.shape === 'muffin')) {
+  if (writtenFor && (writtenFor.set.pan.shape === 'muffin') === (pan.shape === 'muffin')) {
     // as full as its author filled, measured by what each pan bears
-    const { fraction } = fillPans(own.set, own.grams, growth.raw, growth.baked);
-    const relative = fraction / idealFill(own.set.pan, growth);
+    const { fraction } = fillPans(writtenFor.set, writtenFor.grams, growth.raw, growth.baked);
+    const relative = fraction / idealFill(writtenFor.set.pan, growth);
     if (relative >= OWN_FILL.least && relative <= OWN_FILL.most)
       return { fraction: Math.min(1, relative * ideal), because: 'as-written' };
   }
@@ -169,11 +169,11 @@ function wantOf(
  * share, and where nothing else says how much, they decide it. Without any target the formula stands as it is.
  */
 export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, sheet: BatchSettings): BatchPlan {
-  const own = audit.totals.grams;
-  if (!(own > 0)) return emptyPlan(0);
+  const ownGrams = audit.totals.grams;
+  if (!(ownGrams > 0)) return emptyPlan(0);
   const growth = batterGrowth(audit.style?.basedOn);
   const written = writtenPans(formula, kitchen);
-  const ownFill = written && { set: written, grams: own };
+  const ownFill = written && { set: written, grams: ownGrams };
   const problems: TargetProblem[] = [];
   const wants: { size: number }[] = [];
   const limits: { limit: number; said: string }[] = [];
@@ -207,9 +207,9 @@ export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, shee
         ? [sized, 'targets']
         : panGrams > 0
           ? [panGrams, 'pans']
-          : [own, 'formula'];
-  if (!(grams >= LEAST_GRAMS && grams <= MOST_GRAMS)) return emptyPlan(own, problems);
-  const factor = grams / own;
+          : [ownGrams, 'formula'];
+  if (!(grams >= LEAST_GRAMS && grams <= MOST_GRAMS)) return emptyPlan(ownGrams, problems);
+  const factor = grams / ownGrams;
   // the formula's own pans, as many as the batch asks for
   if (inPans.length === 0 && written && sheet.targets.every(({ kind }) => kind !== 'cut')) {
     const set = severalOf(written, factor);

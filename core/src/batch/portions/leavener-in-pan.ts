@@ -12,8 +12,8 @@ const strength = (acrossCm: number, depthCm: number) =>
  */
 export function leavenerInPan(
   pan: { readonly acrossCm: number; readonly depthCm: number },
-  own: { readonly acrossCm: number; readonly depthCm: number } = USUAL,
+  writtenFor: { readonly acrossCm: number; readonly depthCm: number } = USUAL,
 ): number {
-  const share = strength(pan.acrossCm, pan.depthCm) / strength(own.acrossCm, own.depthCm);
+  const share = strength(pan.acrossCm, pan.depthCm) / strength(writtenFor.acrossCm, writtenFor.depthCm);
   return Math.max(LEAST, Math.min(1.2, share));
 }

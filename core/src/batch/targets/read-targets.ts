@@ -106,9 +106,10 @@ function limitOf(phrase: string, { formula, audit, kitchen }: TargetContext): Re
 /** Pieces of the formula's own are as heavy as it makes them; cups of another are filled by their size. */
 function cupsOf(count: number, size: string, name: string, { formula }: TargetContext): BatchTarget {
   const made = formula.yield === undefined ? undefined : readYield(formula.yield);
-  const own = size === '' && made && name.length > 3 && made.of.toLowerCase().includes(name.toLowerCase().slice(0, -1));
+  const itsOwnPieces =
+    size === '' && made && name.length > 3 && made.of.toLowerCase().includes(name.toLowerCase().slice(0, -1));
   const muffinPan = /muffin|cupcake|\bbun/i.test(`${formula.bake.pan ?? ''} ${formula.title}`);
-  if (own || (size === '' && made?.of === '' && muffinPan)) return { kind: 'pieces', count };
+  if (itsOwnPieces || (size === '' && made?.of === '' && muffinPan)) return { kind: 'pieces', count };
   const kind = /mini|small/.test(size) ? 'mini ' : /jumbo|large/.test(size) ? 'jumbo ' : '';
   return { kind: 'pans', pans: `${count} ${kind}${/cup|case/i.test(name) && !/cake/i.test(name) ? 'muffins' : name}` };
 }

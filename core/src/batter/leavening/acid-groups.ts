@@ -11,7 +11,11 @@ export interface AcidProfile {
   readonly source: 'groups' | 'titratable-acidity' | 'none';
 }
 
-const own = (nativePh: number, groups: readonly WeakGroup[]): AcidProfile => ({ nativePh, groups, source: 'groups' });
+const byGroups = (nativePh: number, groups: readonly WeakGroup[]): AcidProfile => ({
+  nativePh,
+  groups,
+  source: 'groups',
+});
 const COCOA: readonly WeakGroup[] = [[4.7, 0.13], [6.4, 0.22], [8.9, 0.4]]; // prettier-ignore
 
 /**
@@ -19,87 +23,87 @@ const COCOA: readonly WeakGroup[] = [[4.7, 0.13], [6.4, 0.22], [8.9, 0.4]]; // p
  * @source leavening.md 1.7; typical literature values, not measurements; TA spread about ± 22 %
  */
 export const ACID_GROUPS: Readonly<Record<string, AcidProfile>> = {
-  'all-purpose-flour': own(6, milled(0.105, 0.0035, 0.004)),
-  'cake-flour': own(4.9, milled(0.085, 0.003, 0.004)),
-  'bread-flour': own(6, milled(0.125, 0.0035, 0.004)),
-  'whole-wheat-flour': own(6.3, milled(0.125, 0.014, 0.006)),
-  'gluten-free-flour-blend': own(6.3, [[4.3, 0.012], [6.4, 0.006], ...phytate(0.002), ...phosphate(0.003)]),
-  'oat-flour': own(6.3, milled(0.14, 0.012, 0.005)),
-  'almond-flour': own(6.4, milled(0.21, 0.01, 0.004)),
-  'coconut-flour': own(6.2, milled(0.19, 0.008, 0.01)),
-  cornmeal: own(6.2, milled(0.08, 0.008, 0.004)),
-  cornstarch: own(5.5, [
+  'all-purpose-flour': byGroups(6, milled(0.105, 0.0035, 0.004)),
+  'cake-flour': byGroups(4.9, milled(0.085, 0.003, 0.004)),
+  'bread-flour': byGroups(6, milled(0.125, 0.0035, 0.004)),
+  'whole-wheat-flour': byGroups(6.3, milled(0.125, 0.014, 0.006)),
+  'gluten-free-flour-blend': byGroups(6.3, [[4.3, 0.012], [6.4, 0.006], ...phytate(0.002), ...phosphate(0.003)]),
+  'oat-flour': byGroups(6.3, milled(0.14, 0.012, 0.005)),
+  'almond-flour': byGroups(6.4, milled(0.21, 0.01, 0.004)),
+  'coconut-flour': byGroups(6.2, milled(0.19, 0.008, 0.01)),
+  cornmeal: byGroups(6.2, milled(0.08, 0.008, 0.004)),
+  cornstarch: byGroups(5.5, [
     [5, 0.002],
     [6.8, 0.001],
   ]),
-  'psyllium-husk': own(6, [
+  'psyllium-husk': byGroups(6, [
     [3.6, 0.08],
     [6.5, 0.01],
   ]),
-  'ground-flaxseed': own(6.2, milled(0.2, 0.012, 0.006)),
-  'rolled-oats': own(6.3, milled(0.135, 0.012, 0.005)),
-  water: own(7.2, [[6.1, 0.002]]),
-  'whole-milk': own(6.7, [...milkProtein(0.033), ...milkSalts(1)]),
-  buttermilk: own(4.5, [...milkProtein(0.033), ...milkSalts(1), ...lactic(0.085)]),
-  'plain-yogurt': own(4.3, [...milkProtein(0.038), ...milkSalts(1.1), ...lactic(0.1)]),
-  'greek-yogurt': own(4.25, [...milkProtein(0.08), ...milkSalts(1), ...lactic(0.09)]),
-  'sour-cream': own(4.5, [...milkProtein(0.026), ...milkSalts(0.8), ...lactic(0.068)]),
-  'heavy-cream': own(6.6, [...milkProtein(0.02), ...milkSalts(0.65)]),
-  'soy-milk': own(7, [[4.3, 0.03], [6.4, 0.006], ...phosphate(0.008)]),
-  'oat-milk': own(6.9, [[4.3, 0.004], [6.4, 0.002], ...phosphate(0.01)]),
-  'orange-juice': own(3.7, [...citric(0.045), [4.3, 0.008], ...phosphate(0.003)]),
-  'lemon-juice': own(2.35, [...citric(0.275), [4.3, 0.005]]),
-  'white-vinegar': own(2.6, acetic(0.83)),
-  molasses: own(5.3, [
+  'ground-flaxseed': byGroups(6.2, milled(0.2, 0.012, 0.006)),
+  'rolled-oats': byGroups(6.3, milled(0.135, 0.012, 0.005)),
+  water: byGroups(7.2, [[6.1, 0.002]]),
+  'whole-milk': byGroups(6.7, [...milkProtein(0.033), ...milkSalts(1)]),
+  buttermilk: byGroups(4.5, [...milkProtein(0.033), ...milkSalts(1), ...lactic(0.085)]),
+  'plain-yogurt': byGroups(4.3, [...milkProtein(0.038), ...milkSalts(1.1), ...lactic(0.1)]),
+  'greek-yogurt': byGroups(4.25, [...milkProtein(0.08), ...milkSalts(1), ...lactic(0.09)]),
+  'sour-cream': byGroups(4.5, [...milkProtein(0.026), ...milkSalts(0.8), ...lactic(0.068)]),
+  'heavy-cream': byGroups(6.6, [...milkProtein(0.02), ...milkSalts(0.65)]),
+  'soy-milk': byGroups(7, [[4.3, 0.03], [6.4, 0.006], ...phosphate(0.008)]),
+  'oat-milk': byGroups(6.9, [[4.3, 0.004], [6.4, 0.002], ...phosphate(0.01)]),
+  'orange-juice': byGroups(3.7, [...citric(0.045), [4.3, 0.008], ...phosphate(0.003)]),
+  'lemon-juice': byGroups(2.35, [...citric(0.275), [4.3, 0.005]]),
+  'white-vinegar': byGroups(2.6, acetic(0.83)),
+  molasses: byGroups(5.3, [
     [4.6, 0.2],
     [6.3, 0.045],
     [8.7, 0.08],
   ]),
-  honey: own(3.9, [
+  honey: byGroups(3.9, [
     [3.65, 0.065],
     [4.6, 0.01],
     [6.5, 0.002],
   ]),
-  'maple-syrup': own(6.3, [
+  'maple-syrup': byGroups(6.3, [
     [4.6, 0.01],
     [6.4, 0.003],
   ]),
-  'granulated-sugar': own(6.8, []),
-  'light-brown-sugar': own(5.8, [
+  'granulated-sugar': byGroups(6.8, []),
+  'light-brown-sugar': byGroups(5.8, [
     [4.6, 0.01],
     [6.3, 0.0035],
     [8.7, 0.005],
   ]),
-  'dark-brown-sugar': own(5.6, [
+  'dark-brown-sugar': byGroups(5.6, [
     [4.6, 0.02],
     [6.3, 0.006],
     [8.7, 0.009],
   ]),
-  'unsalted-butter': own(6.3, [...milkProtein(0.006), ...milkSalts(0.15)]),
-  'salted-butter': own(6.3, [...milkProtein(0.006), ...milkSalts(0.15)]),
-  'vegetable-oil': own(7, []),
-  egg: own(7.4, [...eggProtein(0.125), [6.5, 0.012], ...phosphate(0.004)]),
-  'egg-white': own(8.8, eggProtein(0.107)),
-  'egg-yolk': own(6.1, [...eggProtein(0.16), [6.5, 0.035], ...phosphate(0.006)]),
-  aquafaba: own(6.4, [[4.3, 0.02], [6.4, 0.006], ...phytate(0.001), ...phosphate(0.003)]),
-  'natural-cocoa': own(5.5, COCOA),
-  'dutch-cocoa': own(7.4, COCOA),
-  'bittersweet-chocolate': own(5.6, [
+  'unsalted-butter': byGroups(6.3, [...milkProtein(0.006), ...milkSalts(0.15)]),
+  'salted-butter': byGroups(6.3, [...milkProtein(0.006), ...milkSalts(0.15)]),
+  'vegetable-oil': byGroups(7, []),
+  egg: byGroups(7.4, [...eggProtein(0.125), [6.5, 0.012], ...phosphate(0.004)]),
+  'egg-white': byGroups(8.8, eggProtein(0.107)),
+  'egg-yolk': byGroups(6.1, [...eggProtein(0.16), [6.5, 0.035], ...phosphate(0.006)]),
+  aquafaba: byGroups(6.4, [[4.3, 0.02], [6.4, 0.006], ...phytate(0.001), ...phosphate(0.003)]),
+  'natural-cocoa': byGroups(5.5, COCOA),
+  'dutch-cocoa': byGroups(7.4, COCOA),
+  'bittersweet-chocolate': byGroups(5.6, [
     [4.7, 0.03],
     [6.4, 0.05],
     [8.9, 0.09],
   ]),
-  banana: own(4.9, [...malic(0.045), ...citric(0.01), [4.3, 0.02], [6.5, 0.01], ...phosphate(0.007)]),
-  'pumpkin-puree': own(5.3, [...malic(0.012), ...citric(0.004), [4.3, 0.012], [6.4, 0.005], ...phosphate(0.006)]),
-  carrot: own(6.1, [...malic(0.018), ...citric(0.004), [4.3, 0.01], [6.4, 0.005], ...phosphate(0.008)]),
-  zucchini: own(6.1, [...malic(0.018), [4.3, 0.01], [6.4, 0.006], ...phosphate(0.01)]),
-  applesauce: own(3.5, [...malic(0.03), [4, 0.01], ...phosphate(0.002)]),
-  blueberries: own(3.4, [...citric(0.035), ...malic(0.01)]),
-  raisins: own(3.8, [...tartaric(0.1), ...malic(0.03), [4.3, 0.03]]),
-  walnuts: own(6.3, milled(0.15, 0.01, 0.004)),
-  'sourdough-discard': own(3.8, [...milled(0.052, 0.0018, 0.004), ...lactic(0.085), ...acetic(0.02)]),
-  'table-salt': own(7, []),
-  'vanilla-extract': own(5, []),
+  banana: byGroups(4.9, [...malic(0.045), ...citric(0.01), [4.3, 0.02], [6.5, 0.01], ...phosphate(0.007)]),
+  'pumpkin-puree': byGroups(5.3, [...malic(0.012), ...citric(0.004), [4.3, 0.012], [6.4, 0.005], ...phosphate(0.006)]),
+  carrot: byGroups(6.1, [...malic(0.018), ...citric(0.004), [4.3, 0.01], [6.4, 0.005], ...phosphate(0.008)]),
+  zucchini: byGroups(6.1, [...malic(0.018), [4.3, 0.01], [6.4, 0.006], ...phosphate(0.01)]),
+  applesauce: byGroups(3.5, [...malic(0.03), [4, 0.01], ...phosphate(0.002)]),
+  blueberries: byGroups(3.4, [...citric(0.035), ...malic(0.01)]),
+  raisins: byGroups(3.8, [...tartaric(0.1), ...malic(0.03), [4.3, 0.03]]),
+  walnuts: byGroups(6.3, milled(0.15, 0.01, 0.004)),
+  'sourdough-discard': byGroups(3.8, [...milled(0.052, 0.0018, 0.004), ...lactic(0.085), ...acetic(0.02)]),
+  'table-salt': byGroups(7, []),
+  'vanilla-extract': byGroups(5, []),
 };
 
 const NEUTRAL_PH = 7;

@@ -80,8 +80,8 @@ function withGrams(line: FormulaLine, grams: number, context: ReadingContext): F
   if (!entry) return withFacts(line, { grams });
   for (const amount of new Set([amountTyped(entry, grams), gramsTyped(grams)])) {
     const written = retyped(line, withAmount(line.text, amount, context), context);
-    const own = written.ingredientId === undefined ? {} : { ingredientId: written.ingredientId };
-    const [read, more] = readLine(written.text, context, own);
+    const heldIngredient = written.ingredientId === undefined ? {} : { ingredientId: written.ingredientId };
+    const [read, more] = readLine(written.text, context, heldIngredient);
     const same = read?.ingredient?.id === entry.ingredient?.id && !more;
     // a share of the flour is weighed by the formula, not by the line
     const shares = read?.unit === 'percent' || read?.unit === 'part';

@@ -113,9 +113,9 @@ export function takeSetting(
   const met = new Set<string>();
   for (const line of free) {
     const id = line.entries[0]?.read.ingredient?.id ?? '';
-    const found = wanted.find(([one]) => one === id && !met.has(one));
+    const nextWanted = wanted.find(([one]) => one === id && !met.has(one));
     met.add(id);
-    changes.push({ lineId: line.lineId, grams: found?.[1] ?? 0 });
+    changes.push({ lineId: line.lineId, grams: nextWanted?.[1] ?? 0 });
   }
   for (const [id, grams] of wanted) if (!met.has(id)) add(id, grams);
   if (setting.acidGrams > 0) {

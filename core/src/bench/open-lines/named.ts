@@ -6,8 +6,8 @@ const tokensOf = (words: string) => words.toLowerCase().split(/[^\p{L}]+/u).filt
 
 /** Whether a baker who says these words may mean this ingredient: "flour" means every flour, "milk" no buttermilk. */
 export function means(words: string, ingredient: Ingredient, region: Region): boolean {
-  const said = tokensOf(words);
-  if (said.length === 0) return false;
+  const tokens = tokensOf(words);
+  if (tokens.length === 0) return false;
   const match = matchIngredient(words.trim(), region);
   if (
     match.kind === 'matched' &&
@@ -15,5 +15,5 @@ export function means(words: string, ingredient: Ingredient, region: Region): bo
   )
     return true;
   const known = new Set([ingredient.id, ingredient.behavesAs, ingredient.nameUs, ingredient.nameUk, ingredient.category].flatMap(tokensOf)); // prettier-ignore
-  return said.every((token) => known.has(token));
+  return tokens.every((token) => known.has(token));
 }

@@ -173,7 +173,7 @@ function inequalitiesOf(
 /** The variables as grams of every line, what the change costs, and which bands are missed. */
 function solvedOf(
   { lines, start, scale, weight, target }: Problem,
-  found: readonly number[],
+  solution: readonly number[],
   fixed: ReadonlyMap<number, number>,
   { at, gives, slackAt, quantities }: Variables,
   bandCost: number,
@@ -182,17 +182,17 @@ function solvedOf(
     const held = fixed.get(i);
     if (held !== undefined) return held;
     const [k, u] = [at.get(i), gives.get(i)];
-    if (k !== undefined) return Math.max(0, (found[k] ?? 0) * (scale[i] ?? 1));
+    if (k !== undefined) return Math.max(0, (solution[k] ?? 0) * (scale[i] ?? 1));
     return u === undefined
       ? 0
-      : Math.max(0, (start[i] ?? 0) + ((found[u] ?? 0) - (found[u + 1] ?? 0)) * (scale[i] ?? 1));
+      : Math.max(0, (start[i] ?? 0) + ((solution[u] ?? 0) - (solution[u + 1] ?? 0)) * (scale[i] ?? 1));
   });
   let cost = 0;
-  for (const [i, k] of at) cost += (weight[i] ?? 1) * ((found[k] ?? 0) - (target[i] ?? 1)) ** 2;
+  for (const [i, k] of at) cost += (weight[i] ?? 1) * ((solution[k] ?? 0) - (target[i] ?? 1)) ** 2;
   // pieces that are being tried cost their change as well; locks never change
   for (const [i, held] of fixed)
     if (!lines[i]?.locked) cost += (weight[i] ?? 1) * (held / (scale[i] ?? 1) - (target[i] ?? 1)) ** 2;
-  const slack = new Map(quantities.map((quantity, k) => [quantity, Math.max(0, found[slackAt + k] ?? 0)]));
+  const slack = new Map(quantities.map((quantity, k) => [quantity, Math.max(0, solution[slackAt + k] ?? 0)]));
   const outside = [...slack.values()].reduce((sum, value) => sum + value, 0);
   return { grams, cost: cost + bandCost * outside, outside, slack };
 }
@@ -218,12 +218,12 @@ export function solve(
   const variables = variablesOf(problem, rows, fixed, elastic);
   const bandCost = elastic.size > 0 ? BAND_COST_ELASTIC : BAND_COST;
   const { quadratic, linear } = objectiveOf(problem, variables, bandCost);
-  const found = (bounded: boolean) =>
+  const solved = (bounded: boolean) =>
     leastQuadratic(quadratic, linear, inequalitiesOf(problem, rows, fixed, variables, bounded));
   // hardly ever does anything shrink to nothing or grow so far: only then is it worth the rows
   const isBeyond = (solution: readonly number[]) =>
     [...variables.at.values()].some((k) => (solution[k] ?? 0) < -1e-9 || (solution[k] ?? 0) > MOST_TIMES);
-  const first = found(false);
-  const solution = first && isBeyond(first) ? found(true) : first;
+  const first = solved(false);
+  const solution = first && isBeyond(first) ? solved(true) : first;
   return solution && solvedOf(problem, solution, fixed, variables, bandCost);
 }

@@ -72,9 +72,9 @@ export function startFormula(wish: StartWish, newId: () => string): Started {
       (diet) => diet !== 'lower-fat' && diet !== 'lower-sugar' && forbids(diet, mustBeIngredient(id)),
     );
   const pick = (id: string): Ingredient | undefined => {
-    const found = [id, ...(INSTEAD[id] ?? [])].find(allowed);
-    if (found !== id) replaced.push({ wanted: id, came: found });
-    return found === undefined ? undefined : mustBeIngredient(found);
+    const allowedId = [id, ...(INSTEAD[id] ?? [])].find(allowed);
+    if (allowedId !== id) replaced.push({ wanted: id, came: allowedId });
+    return allowedId === undefined ? undefined : mustBeIngredient(allowedId);
   };
   const amounts: Amount[] = [];
   const put = (id: string, grams: number, role: Amount['role']) => {
@@ -120,7 +120,7 @@ function solveTypical(amounts: readonly Amount[], style: Style): void {
   const counted = { sugar: 'sugar', fat: 'fat', liquid: 'water', flour: 'flour' } as const;
   for (let round = 0; round < 12; round++) {
     for (const role of ['flour', 'sugar', 'fat', 'liquid'] as const) {
-      const own = amounts.filter((amount) => amount.role === role);
+      const ofRole = amounts.filter((amount) => amount.role === role);
       const share = ({ ingredient }: Amount) =>
         bandShares(
           partOf(ingredient, 1),
@@ -130,9 +130,9 @@ function solveTypical(amounts: readonly Amount[], style: Style): void {
         const flour = amount.role === 'flour' ? (amount.ingredient.behavesAs === 'sourdough-discard' ? 0.5 : 1) : 0;
         return total + amount.grams * bandShares(partOf(amount.ingredient, 1), flour)[counted[role]];
       }, 0);
-      const held = own.reduce((total, amount) => total + amount.grams * share(amount), 0);
+      const held = ofRole.reduce((total, amount) => total + amount.grams * share(amount), 0);
       const rest = target[role] - (sum - held);
-      if (held > 0) for (const amount of own) amount.grams *= Math.max(0, rest) / held;
+      if (held > 0) for (const amount of ofRole) amount.grams *= Math.max(0, rest) / held;
     }
   }
 }

@@ -108,14 +108,14 @@ export function linesAfter(
   const present = lines
     .filter(({ part }) => part.grams > 0)
     .map((line): SwappedLine => {
-      const found = known.get(line.id);
+      const knownRow = known.get(line.id);
       return {
         id: line.id,
         ingredient: line.part.ingredient,
         before: line.part.grams,
-        after: found?.grams ?? 0,
+        after: knownRow?.grams ?? 0,
         isNew: false,
-        ...(found?.row.insteadOf !== undefined && { insteadOf: found.row.insteadOf }),
+        ...(knownRow?.row.insteadOf !== undefined && { insteadOf: knownRow.row.insteadOf }),
       };
     });
   const added = rows.flatMap(({ line, insteadOf }, i): SwappedLine[] =>

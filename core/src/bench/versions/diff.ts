@@ -66,10 +66,10 @@ function paired<T>(
     for (const one of after) {
       const wanted = key(one);
       if (pairs.has(one) || wanted === undefined) continue;
-      const found = [...free].find((other) => key(other) === wanted);
-      if (found === undefined) continue;
-      pairs.set(one, found);
-      free.delete(found);
+      const partner = [...free].find((other) => key(other) === wanted);
+      if (partner === undefined) continue;
+      pairs.set(one, partner);
+      free.delete(partner);
     }
   return pairs;
 }

@@ -60,7 +60,7 @@ function refusedFor(problem: Problem, text: string): Outcome {
 function auditedInput(item: Extract<ReadItem, { kind: 'read' }>, { style }: Options, around: Surroundings): ReadInput {
   const formula: Formula = style === undefined ? item.formula : { ...item.formula, styleId: style };
   const audit = auditFormula(formula, around);
-  const said = [
+  const answers = [
     ...item.problems.map((problem) => ({ problem, message: inOneLine(problemInWords(problem)) })),
     ...audit.findings.map((finding) => ({
       problem: { ...finding, line: placeInWords(finding, formula) },
@@ -68,7 +68,7 @@ function auditedInput(item: Extract<ReadItem, { kind: 'read' }>, { style }: Opti
     })),
   ];
   const seen = new Set<string>();
-  const problems = said
+  const problems = answers
     .map(({ problem: { code, severity, line }, message }) => ({ code, severity, line, message }))
     .filter(({ code, line, message }) => {
       // the reader says a whole line, the audit the same about its place

@@ -98,7 +98,7 @@ function specOf(row: Row, pan: Vessel): BakeSpec {
     .map((stage) => stage.split(':').map(Number))
     .flatMap(([fromMinute = 0, celsius = 0]) => (fromMinute > 0 ? [{ fromMinute, celsius }] : []));
   const covers = coversOf(row['cover'] ?? '');
-  const said = pairs(row['overrides'] ?? '');
+  const overrides = pairs(row['overrides'] ?? '');
   return {
     pan,
     panCount: numberIn(row, 'pans'),
@@ -108,12 +108,12 @@ function specOf(row: Row, pan: Vessel): BakeSpec {
     fan: row['mode'] === 'fan',
     ...(stages.length > 0 && { stages }),
     ...(covers.length > 0 && { covers }),
-    ...(said['water'] !== undefined && { water: Number(said['water']) }),
-    ...(said['sugar'] !== undefined && { sugar: Number(said['sugar']) }),
-    ...(said['fat'] !== undefined && { fat: Number(said['fat']) }),
-    ...(said['T0'] !== undefined && { batterCelsius: Number(said['T0']) }),
-    ...(said['rho0'] !== undefined && { rawDensity: Number(said['rho0']) / 1000 }),
-    ...(said['rhoF'] !== undefined && { bakedDensity: Number(said['rhoF']) / 1000 }),
+    ...(overrides['water'] !== undefined && { water: Number(overrides['water']) }),
+    ...(overrides['sugar'] !== undefined && { sugar: Number(overrides['sugar']) }),
+    ...(overrides['fat'] !== undefined && { fat: Number(overrides['fat']) }),
+    ...(overrides['T0'] !== undefined && { batterCelsius: Number(overrides['T0']) }),
+    ...(overrides['rho0'] !== undefined && { rawDensity: Number(overrides['rho0']) / 1000 }),
+    ...(overrides['rhoF'] !== undefined && { bakedDensity: Number(overrides['rhoF']) / 1000 }),
   };
 }
 

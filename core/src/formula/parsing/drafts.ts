@@ -124,10 +124,10 @@ function withoutLeadingAmount(segment: string, words: string, context: ReadingCo
 
 /** "1 gran's cup of flour": somebody's own measure that was not taught yet. The whole must not be the name of something. */
 function ownMeasureIn(head: string, context: ReadingContext): Pick<Draft, 'name' | 'unknownMeasure'> | undefined {
-  const found = OWN_MEASURE.exec(head);
-  if (!found?.[1] || !found[2] || isKnownName(head, context)) return undefined;
-  const { kind } = pantryOf(context.kitchen).match(found[2], context.region);
-  return kind === 'matched' ? { unknownMeasure: found[1].toLowerCase(), name: found[2] } : undefined;
+  const ownMeasure = OWN_MEASURE.exec(head);
+  if (!ownMeasure?.[1] || !ownMeasure[2] || isKnownName(head, context)) return undefined;
+  const { kind } = pantryOf(context.kitchen).match(ownMeasure[2], context.region);
+  return kind === 'matched' ? { unknownMeasure: ownMeasure[1].toLowerCase(), name: ownMeasure[2] } : undefined;
 }
 
 /** "3 eggs (medium)", "2 eggs (L size)": a size that stands behind the name. */

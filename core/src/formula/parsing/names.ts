@@ -81,7 +81,7 @@ export function partOfFruit(
   part: PartOfFruit,
   { kitchen }: ReadingContext,
 ): { readonly ingredient: Ingredient; readonly grams: number | undefined } {
-  const own = part === 'juice' || part === 'zest' ? pantryOf(kitchen).byId(`${fruit.id}-${part}`) : undefined;
-  const named = [...fruit.pieces, ...(own?.pieces ?? [])].find(([name]) => name.startsWith(`${part} of one`));
-  return { ingredient: own ?? fruit, grams: named?.[1] };
+  const fruitPart = part === 'juice' || part === 'zest' ? pantryOf(kitchen).byId(`${fruit.id}-${part}`) : undefined;
+  const named = [...fruit.pieces, ...(fruitPart?.pieces ?? [])].find(([name]) => name.startsWith(`${part} of one`));
+  return { ingredient: fruitPart ?? fruit, grams: named?.[1] };
 }

@@ -18,8 +18,12 @@ const PIECES = /cupcake|pancake|fairy cake|oatcake/i;
 
 /** How many portions a formula makes: as it says, else its batter in usual slices. */
 export function portionsOf(formula: Formula, batterGrams: number): Portions {
-  const said = formula.yield === undefined ? undefined : readYield(formula.yield);
-  if (said && (PIECES.test(said.of) || !CUT_BEFORE_EATING.test(said.of)))
-    return { count: Math.max(1, middle(said.count)), of: said.of === '' ? 'portions' : said.of, said: true };
+  const writtenYield = formula.yield === undefined ? undefined : readYield(formula.yield);
+  if (writtenYield && (PIECES.test(writtenYield.of) || !CUT_BEFORE_EATING.test(writtenYield.of)))
+    return {
+      count: Math.max(1, middle(writtenYield.count)),
+      of: writtenYield.of === '' ? 'portions' : writtenYield.of,
+      said: true,
+    };
   return { count: Math.max(1, Math.round(batterGrams / USUAL_SLICE_GRAMS)), of: 'slices', said: false };
 }

@@ -84,35 +84,35 @@ interface Identified {
 const GUESSED_SPELLING = 0.45;
 
 function identify(text: string, draft: Draft, context: ReadingContext, corrected: Ingredient | undefined): Identified {
-  const found = matchName(draft.name, draft.note, context);
-  if (corrected) return { ingredient: corrected, confidence: 1, others: otherNames(found), problems: [] };
-  if (found.kind === 'unknown') {
-    const [nearest] = found.nearest;
+  const named = matchName(draft.name, draft.note, context);
+  if (corrected) return { ingredient: corrected, confidence: 1, others: otherNames(named), problems: [] };
+  if (named.kind === 'unknown') {
+    const [nearest] = named.nearest;
     const problems: readonly Problem[] = [
-      nearest && found.slip
+      nearest && named.slip
         ? problem('spelling-guessed', 'warning', text, { name: draft.name, taken: nearest.nameUs })
         : problem('ingredient-unknown', 'error', text, {
             name: draft.name,
-            nearest: found.nearest.map((near) => near.nameUs),
+            nearest: named.nearest.map((near) => near.nameUs),
           }),
     ];
     return {
-      ingredient: found.slip ? nearest : undefined,
-      confidence: found.slip ? GUESSED_SPELLING : 0,
-      others: found.nearest,
+      ingredient: named.slip ? nearest : undefined,
+      confidence: named.slip ? GUESSED_SPELLING : 0,
+      others: named.nearest,
       problems,
     };
   }
-  const { confidence, others } = found;
-  const ingredient = meantByMeasure(found.ingredient, draft, context);
+  const { confidence, others } = named;
+  const ingredient = meantByMeasure(named.ingredient, draft, context);
   const taken = ingredient.nameUs;
   const problems: readonly Problem[] =
-    found.unread.length > 0
-      ? [problem('words-unread', 'warning', text, { words: found.unread, taken })]
-      : found.ambiguity !== undefined && found.ambiguity !== '' && ingredient === found.ingredient
-        ? [problem('ingredient-ambiguous', 'note', text, { name: draft.name, taken, why: found.ambiguity })]
-        : found.alternative !== undefined
-          ? [problem('alternative-taken', 'note', text, { taken, other: found.alternative })]
+    named.unread.length > 0
+      ? [problem('words-unread', 'warning', text, { words: named.unread, taken })]
+      : named.ambiguity !== undefined && named.ambiguity !== '' && ingredient === named.ingredient
+        ? [problem('ingredient-ambiguous', 'note', text, { name: draft.name, taken, why: named.ambiguity })]
+        : named.alternative !== undefined
+          ? [problem('alternative-taken', 'note', text, { taken, other: named.alternative })]
           : [];
   return { ingredient, confidence, others, problems };
 }
@@ -129,8 +129,8 @@ function meantByMeasure(ingredient: Ingredient, draft: Draft, { kitchen }: Readi
   return ingredient;
 }
 
-const otherNames = (found: ReturnType<typeof matchName>): readonly Ingredient[] =>
-  found.kind === 'unknown' ? found.nearest : found.others;
+const otherNames = (named: ReturnType<typeof matchName>): readonly Ingredient[] =>
+  named.kind === 'unknown' ? named.nearest : named.others;
 
 /** What a line weighs by its own words, and what does not add up in them. */
 function weighDraft(
@@ -197,11 +197,11 @@ function enter(text: string, draft: Draft, context: ReadingContext, correction: 
   const named = identify(text, draft, context, corrected);
   const fruit = named.ingredient;
   const ingredient = fruit && draft.part && !corrected ? partOfFruit(fruit, draft.part, context).ingredient : fruit;
-  const found = weighDraft(text, draft, fruit, context);
-  const weight = correction?.grams === undefined ? found.weight : exactly(correction.grams);
+  const weighed = weighDraft(text, draft, fruit, context);
+  const weight = correction?.grams === undefined ? weighed.weight : exactly(correction.grams);
   const share = draft.amount?.parts[0]?.unit?.kind === 'share';
   // the baker's own weight settles what the words say of it
-  const problems = correction?.grams === undefined ? [...named.problems, ...found.problems] : [...named.problems];
+  const problems = correction?.grams === undefined ? [...named.problems, ...weighed.problems] : [...named.problems];
   const [first] = draft.amount?.parts ?? [];
   if (correction?.grams === undefined) {
     if (!draft.amount) {
@@ -263,14 +263,14 @@ export function withoutThatIs(
 
 /** The baker's word as it stands in the text of a line that was handed on. */
 function saidInText(line: string, context: ReadingContext): Correction | undefined {
-  const said = THAT_IS.exec(line);
-  if (!said) return undefined;
-  const matchResult = said[1] ? pantryOf(context.kitchen).match(said[1], context.region) : undefined;
+  const thatIs = THAT_IS.exec(line);
+  if (!thatIs) return undefined;
+  const matchResult = thatIs[1] ? pantryOf(context.kitchen).match(thatIs[1], context.region) : undefined;
   const ingredient =
     matchResult?.kind === 'matched' && matchResult.confidence === 1 ? matchResult.ingredient : undefined;
   return {
     ...(ingredient && { ingredientId: ingredient.id }),
-    ...(said[2] !== undefined && { grams: Number(said[2]) }),
+    ...(thatIs[2] !== undefined && { grams: Number(thatIs[2]) }),
   };
 }
 
@@ -290,10 +290,10 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
   const words = foreign ? line.replace(foreign[0], foreign[0].slice(foreign[1]?.length ?? 0).trim()) : line;
   const there: ReadingContext = { ...context, region };
   const all = segmentsOf(words, there).flatMap((segment) => draftsOf(segment, there));
-  const own = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
+  const correctionOfEntry = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
   return all.map((draft) => {
     const noted = saidFirst === '' ? draft : { ...draft, note: `${saidFirst} ${draft.note}`.trim() };
-    const entry = enter(text, noted, there, own);
+    const entry = enter(text, noted, there, correctionOfEntry);
     return optional ? { ...entry, optional } : entry;
   });
 }

@@ -132,21 +132,21 @@ function kindOf(
   if (!amount && !listed && short && text.endsWith(':') && (between || !VERB.test(text))) return 'heading';
   if (between) return 'line';
   if (section === 'method') return 'step';
-  const found = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.3);
+  const anyIngredient = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.3);
   if (section === 'ingredients' && marked && listed) return 'line';
-  if (!found) {
+  if (!anyIngredient) {
     const bake = readBake([text]);
     if (bake.pan !== undefined || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;
   const unitRead = entries.some(({ unit }) => unit !== undefined && unit !== 'piece');
   const lineLong = wordCount(text) <= PROSE_WORDS * Math.max(1, measured);
-  if (amount && lineLong && (found || unitRead)) return 'line';
+  if (amount && lineLong && (anyIngredient || unitRead)) return 'line';
   if (VERB.test(words)) return 'step';
-  if (found && measured > 0 && lineLong) return 'line';
+  if (anyIngredient && measured > 0 && lineLong) return 'line';
   if (wordCount(text) > 11 || (/[.!?]$/.test(text) && wordCount(text) > 6))
     return section === 'head' ? 'words' : 'step';
-  if (found) return 'line';
+  if (anyIngredient) return 'line';
   return 'words';
 }
 

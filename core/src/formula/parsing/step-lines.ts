@@ -178,12 +178,12 @@ function mentionedOf(
   lines: readonly CalledLine[],
 ): readonly Mentioned[] {
   const all = named.flatMap((inStep) => inStep.get(called) ?? []);
-  const own = all.filter(({ shared }) => !shared);
+  const unshared = all.filter(({ shared }) => !shared);
   const beside = !called.component.inBatter;
   // "sugar" means the batter's sugar, unless the step speaks of the frosting or the sugar is nowhere else
   const meant =
-    own.length > 0
-      ? own
+    unshared.length > 0
+      ? unshared
       : all.filter(({ stepId }) => {
           const at = steps.findIndex(({ id }) => id === stepId);
           const ofBatter = lines.some((other) => other.component.inBatter && named[at]?.get(other)?.shared);

@@ -149,7 +149,7 @@ export function namedIn(
   text: string,
   byName: readonly (readonly [name: string, lines: readonly CalledLine[]])[],
 ): ReadonlyMap<CalledLine, Mentioned> {
-  const found = new Map<CalledLine, Mentioned>();
+  const mentioned = new Map<CalledLine, Mentioned>();
   let open = withoutGreasing(text);
   const lower = open.toLowerCase();
   for (const [name, called] of byName) {
@@ -166,10 +166,10 @@ export function namedIn(
         ? ({ words: 'reserved', how: 'reserved' } as const)
         : { words };
     for (const calledLine of called)
-      if (!found.has(calledLine)) found.set(calledLine, { stepId, at, ...mention, shared: called.length > 1 });
+      if (!mentioned.has(calledLine)) mentioned.set(calledLine, { stepId, at, ...mention, shared: called.length > 1 });
     open = open.replace(pattern, (covered) => ' '.repeat(covered.length));
   }
-  return found;
+  return mentioned;
 }
 
 /** "Frosting" is meant by "frost when cold", "glaze" by "glazed". */

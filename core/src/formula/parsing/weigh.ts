@@ -81,8 +81,9 @@ interface Density {
 
 function density(ingredient: Ingredient, context: WeighContext): Density | undefined {
   const { words } = context;
-  const own = weighedDensity(context.kitchen, ingredient);
-  if (own !== undefined && fillingSaid(words) === undefined) return { usual: own, low: own, high: own, weighed: true };
+  const ownDensity = weighedDensity(context.kitchen, ingredient);
+  if (ownDensity !== undefined && fillingSaid(words) === undefined)
+    return { usual: ownDensity, low: ownDensity, high: ownDensity, weighed: true };
   for (const [way, pattern] of CUP_WORDS) {
     if (!pattern.test(words)) continue;
     const cup = ingredient.pieces.get(`${way} cup`);
@@ -91,10 +92,10 @@ function density(ingredient: Ingredient, context: WeighContext): Density | undef
   }
   const by = ingredient.gramsPerMillilitre;
   // the words say it, or this baker always does it so: only the hand scatters then
-  const said = fillingSaid(words) ?? fillingHabit(context.kitchen, ingredient);
-  const usual = by[said ?? usualFilling(ingredient)] ?? by.spooned ?? by.packed ?? by.scooped;
+  const filling = fillingSaid(words) ?? fillingHabit(context.kitchen, ingredient);
+  const usual = by[filling ?? usualFilling(ingredient)] ?? by.spooned ?? by.packed ?? by.scooped;
   if (usual === undefined) return undefined;
-  if (said !== undefined) return { usual, low: usual, high: usual };
+  if (filling !== undefined) return { usual, low: usual, high: usual };
   return { usual, low: Math.min(usual, by.sifted ?? usual), high: Math.max(usual, by.scooped ?? usual) };
 }
 
@@ -141,8 +142,8 @@ function pieceOf(
       clove: ['clove', 'whole clove'],
       can: ['can', context.region === 'US' ? 'can' : 'UK can'],
     }[unit.id] ?? [unit.id, `cooked ${unit.id}`];
-    const found = drained ?? names.map((name) => pieces.get(name)).find((grams) => grams !== undefined);
-    if (found) return weight(found, unit.spread);
+    const pieceGrams = drained ?? names.map((name) => pieces.get(name)).find((grams) => grams !== undefined);
+    if (pieceGrams) return weight(pieceGrams, unit.spread);
     if (unit.id === 'pot')
       return weight(
         ingredient.packGrams.find((grams) => grams <= 500) ?? RANGE_OF_POT.grams,

@@ -197,9 +197,9 @@ export function matchIngredient(written: string, region: Region, names: Names = 
     { readonly found: Omit<Match, 'confidence' | 'unread'>; readonly from: number; readonly to: number } | undefined;
   for (let length = Math.min(words.length, LONGEST_NAME_IN_WORDS); length >= 1 && !best; length--) {
     for (let from = words.length - length; from >= 0; from--) {
-      const found = resolve(words.slice(from, from + length).join(' '), region, names);
-      if (found && !(length === 1 && DESCRIPTORS.has(words[from] ?? ''))) {
-        best = { found, from, to: from + length };
+      const resolved = resolve(words.slice(from, from + length).join(' '), region, names);
+      if (resolved && !(length === 1 && DESCRIPTORS.has(words[from] ?? ''))) {
+        best = { found: resolved, from, to: from + length };
         break;
       }
     }

@@ -161,7 +161,7 @@ function allergenFaults(ownIngredient: OwnIngredient): readonly Found[] {
  * @source README of ingredients.csv: sums within 2 g, energy by the general factors within a tenth, sodium at most 40 % of the ash
  */
 export function checkIngredient(ownIngredient: OwnIngredient): readonly IngredientFault[] {
-  const found: readonly Found[] = [
+  const faults: readonly Found[] = [
     ownIngredient.name.trim() === '' && { code: 'name-missing', field: 'name', facts: {} },
     !CATEGORIES.includes(ownIngredient.category) && { code: 'category-unknown', field: 'category', facts: {} },
     ...compositionFaults(ownIngredient),
@@ -169,5 +169,5 @@ export function checkIngredient(ownIngredient: OwnIngredient): readonly Ingredie
     ...acidFaults(ownIngredient),
     ...allergenFaults(ownIngredient),
   ];
-  return found.filter((one): one is IngredientFault => typeof one === 'object');
+  return faults.filter((one): one is IngredientFault => typeof one === 'object');
 }

@@ -64,10 +64,10 @@ function toNumber(written: string): number {
 
 type LengthUnit = 'inch' | 'cm' | 'mm';
 function unitOf(words: readonly (string | undefined)[], sizes: readonly number[]): LengthUnit {
-  const said = words.join(' ');
-  if (said.includes('mm')) return 'mm';
-  if (/cm|cent/.test(said)) return 'cm';
-  if (/["']|in/.test(said)) return 'inch';
+  const phrase = words.join(' ');
+  if (phrase.includes('mm')) return 'mm';
+  if (/cm|cent/.test(phrase)) return 'cm';
+  if (/["']|in/.test(phrase)) return 'inch';
   // unsaid: home pans run 4–18 inches or 10–46 cm
   return Math.max(...sizes) <= 18 ? 'inch' : 'cm';
 }

@@ -23,14 +23,14 @@ export function batterOf(parts: readonly WeighedPart[], styleId: string | undefi
   const heatStyle = HEAT_STYLE_OF[styleId ?? ''] ?? UNKNOWN_STYLE;
   const sum = (share: (part: WeighedPart) => number) =>
     parts.reduce((total, part) => total + part.grams * share(part), 0);
-  const own = sum(() => 1);
-  if (!(own > 0)) return { grams: grams ?? 0, heatStyle };
+  const ofBatter = sum(() => 1);
+  if (!(ofBatter > 0)) return { grams: grams ?? 0, heatStyle };
   return {
-    grams: grams ?? own,
+    grams: grams ?? ofBatter,
     heatStyle,
-    water: sum(({ ingredient }) => ingredient.composition.water) / own,
-    fat: sum(({ ingredient }) => ingredient.composition.fat) / own,
-    sugar: sum(({ ingredient }) => ingredient.composition.sugars) / own,
+    water: sum(({ ingredient }) => ingredient.composition.water) / ofBatter,
+    fat: sum(({ ingredient }) => ingredient.composition.fat) / ofBatter,
+    sugar: sum(({ ingredient }) => ingredient.composition.sugars) / ofBatter,
   };
 }
 

@@ -69,18 +69,18 @@ const CROWDED_SQUARE_CM = 1300;
 export function thinEvidence(pans: VesselSet, course: OvenCourse, plainLawApart: boolean): readonly ThinEvidence[] {
   const material = MATERIAL_EVIDENCE[pans.pan.material];
   const { covers = [], stages = [], batterCelsius = 21, altitudeMetres = 0 } = course;
-  const found: ThinEvidence[] = [];
-  if (covers.some(({ kind }) => kind === 'lid')) found.push('lid');
-  if (covers.some(({ kind }) => kind === 'foil')) found.push('foil');
-  if (stages.length > 0) found.push('staged');
-  if (batterCelsius < 0) found.push('frozen');
-  else if (batterCelsius < COLD_BATTER_BELOW) found.push('cold-batter');
-  if (course.coldOvenMinutes !== undefined) found.push('cold-oven');
-  if (altitudeMetres > HIGH_FROM_METRES) found.push('altitude');
-  if (material && !(isFree(pans.pan) && material === 'cast-iron')) found.push(material);
-  if ((course.beside?.squareCm ?? 0) + footprintOf(pans) > CROWDED_SQUARE_CM) found.push('crowded');
-  if (plainLawApart) found.push('far-from-plain-law');
-  return found;
+  const evidence: ThinEvidence[] = [];
+  if (covers.some(({ kind }) => kind === 'lid')) evidence.push('lid');
+  if (covers.some(({ kind }) => kind === 'foil')) evidence.push('foil');
+  if (stages.length > 0) evidence.push('staged');
+  if (batterCelsius < 0) evidence.push('frozen');
+  else if (batterCelsius < COLD_BATTER_BELOW) evidence.push('cold-batter');
+  if (course.coldOvenMinutes !== undefined) evidence.push('cold-oven');
+  if (altitudeMetres > HIGH_FROM_METRES) evidence.push('altitude');
+  if (material && !(isFree(pans.pan) && material === 'cast-iron')) evidence.push(material);
+  if ((course.beside?.squareCm ?? 0) + footprintOf(pans) > CROWDED_SQUARE_CM) evidence.push('crowded');
+  if (plainLawApart) evidence.push('far-from-plain-law');
+  return evidence;
 }
 
 /** What a set covers of its rack, cm². */

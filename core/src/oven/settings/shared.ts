@@ -43,9 +43,9 @@ export function sharedSetting(sharers: readonly Sharer[]): SharedOven | undefine
   if (!Number.isFinite(best.harm)) return undefined;
   const longest = Math.max(...best.points.map((point) => point?.minutes ?? 0));
   const bakes = best.points.flatMap((point, i) => {
-    const own = alone[i];
-    return point && own
-      ? [{ point, alone: own, costs: costsOf(point, own), goesInAfter: longest - (point.minutes ?? longest) }]
+    const byItself = alone[i];
+    return point && byItself
+      ? [{ point, alone: byItself, costs: costsOf(point, byItself), goesInAfter: longest - (point.minutes ?? longest) }]
       : [];
   });
   const misses = bakes.some(({ point, alone: own }) => Math.abs(point.topColour - own.topColour) > MAY_MISS);

@@ -225,8 +225,8 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
           takes: takings.flatMap(({ lineId, share, words }) => {
             if (share === undefined || share > 0.999) return [];
             const name = shareOf(lineId)[0]?.name;
-            const said = /^\d/.test(words) || words === '' ? '' : `${words}: `;
-            return name === undefined ? [] : [`${said}${gramsInWords(share * gramsOf(lineId))} ${name}`];
+            const heading = /^\d/.test(words) || words === '' ? '' : `${words}: `;
+            return name === undefined ? [] : [`${heading}${gramsInWords(share * gramsOf(lineId))} ${name}`];
           }),
         };
       }),

@@ -109,8 +109,8 @@ function timeChanges(
 ): readonly Change[] {
   const { lowMinutes, highMinutes = lowMinutes, stages = [] } = order.formula.bake;
   if (lowMinutes === undefined || portions.length === 0) return [];
-  const said = times.filter(({ purpose }) => purpose === 'bake' || purpose === 'wait');
-  return said.flatMap(({ low, high, from, to }): readonly Change[] => {
+  const bakeTimes = times.filter(({ purpose }) => purpose === 'bake' || purpose === 'wait');
+  return bakeTimes.flatMap(({ low, high, from, to }): readonly Change[] => {
     if (low === lowMinutes && high === highMinutes) {
       const text = eachOrAll(portions, order.formula, (_, i) => {
         const bake = foreseen[i];
@@ -137,8 +137,8 @@ function timeChanges(
 function panChanges(text: string, { order, plan, portions }: OneBake): readonly Change[] {
   const { formula } = order;
   // the formula's own pans, as many as it says: its words stand
-  const own = portions.every(({ portion }) => portion?.target === undefined) && plan.factor === 1;
-  if (own || portions.length === 0) return [];
+  const asWritten = portions.every(({ portion }) => portion?.target === undefined) && plan.factor === 1;
+  if (asWritten || portions.length === 0) return [];
   const words = portions.map((portion) => portionName(portion, formula)).join(' and ');
   return panMentionsIn(text)
     .filter(({ sized, pan }) => sized || pan === formula.bake.pan)

@@ -100,14 +100,14 @@ function withOwnWord(formula: Formula, rows: readonly Row[], kitchen: Kitchen): 
     lines.flatMap(({ line, entries, grams }, i) => {
       const row = rows[i];
       if (!row || (row['text'] ?? '').trim() === '' || entries.length > 1) return [];
-      const said = Number.parseFloat(row['grams'] ?? '');
+      const writtenGrams = Number.parseFloat(row['grams'] ?? '');
       const id = (row['ingredient'] ?? '').trim();
       const named = id === '' ? undefined : pantryOf(kitchen).byId(id);
       const renamed = named !== undefined && named.id !== entries[0]?.ingredient?.id;
-      const apart = Math.abs(said - (grams ?? Infinity)) > 0.0006 + said * 1e-6;
+      const apart = Math.abs(writtenGrams - (grams ?? Infinity)) > 0.0006 + writtenGrams * 1e-6;
       const facts = {
         // another ingredient weighs otherwise by the same words: its weight is part of the baker's word
-        ...(Number.isFinite(said) && (apart || renamed) && { grams: said }),
+        ...(Number.isFinite(writtenGrams) && (apart || renamed) && { grams: writtenGrams }),
         ...(renamed && { ingredientId: named.id }),
       };
       return [[line.id, withFacts(line, facts)] as const];

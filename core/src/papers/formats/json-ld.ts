@@ -79,10 +79,10 @@ function stepsIn(value: Json, depth = 0): readonly string[] {
 
 /** The yield as it says most: "12 muffins" rather than "12". */
 function yieldIn(value: Json): string | undefined {
-  const said = asList(value)
+  const texts = asList(value)
     .map(words)
     .filter((one) => one !== '');
-  const best = said.find((one) => /[a-z]/i.test(one)) ?? said[0];
+  const best = texts.find((one) => /[a-z]/i.test(one)) ?? texts[0];
   return best === undefined ? undefined : /^\d+$/.test(best) ? `Makes ${best}` : best;
 }
 
@@ -127,14 +127,14 @@ export function readRecipe(
 ): FormulaReading {
   const steps = stepsIn(recipe['recipeInstructions'] ?? recipe['instructions']);
   const { facts, notes } = splitFacts(inLines(recipe['description']));
-  const own = Object.keys(facts).length > 0;
+  const hasFacts = Object.keys(facts).length > 0;
   const times = NAMES_OF_TIMES.flatMap(([key, name]) => {
     const minutes = isoMinutes(recipe[key]);
-    return minutes === undefined || own ? [] : [`${name}: ${minutesSaid(minutes)}`];
+    return minutes === undefined || hasFacts ? [] : [`${name}: ${minutesSaid(minutes)}`];
   });
   const knownBake = readBake(steps);
   const cooking = isoMinutes(recipe['cookTime']);
-  const byCookTime = !own && knownBake.lowMinutes === undefined && cooking !== undefined && cooking <= 420;
+  const byCookTime = !hasFacts && knownBake.lowMinutes === undefined && cooking !== undefined && cooking <= 420;
   const yieldText = yieldIn(recipe['recipeYield'] ?? recipe['yield']);
   return assembleFormula(
     {

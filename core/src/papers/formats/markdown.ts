@@ -71,8 +71,8 @@ function writtenLines(tokens: readonly Token[], quoted = false): readonly Writte
 
 /** An item of a list: its own words, then the lists inside it. */
 function itemLines(item: Tokens.ListItem, list: Tokens.List, at: number): readonly WrittenLine[] {
-  const own = item.tokens.filter(({ type }) => type !== 'list');
-  const words = own
+  const ownTokens = item.tokens.filter(({ type }) => type !== 'list');
+  const words = ownTokens
     .map((token) => wordsOf((token as Tokens.Generic).tokens ?? [token]))
     .join(' ')
     .replace(/\s*\n\s*/g, ' ')

@@ -12,23 +12,23 @@ import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
 
 export const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {
-  'not-understood': (said) =>
+  'not-understood': (written) =>
     sentence(
-      `“${said}” says no size.`,
+      `“${written}” says no size.`,
       'Write pans, a number of pieces, a weight, “half”, or what there is: “two 20 cm rounds”, “24 muffins”, “900 g”, “3 eggs”.',
     ),
-  'no-amount': (said) =>
-    sentence(`How much is “${said}”?`, 'Add the amount: “banana = 412 g”, “all the buttermilk: 300 ml”.'),
-  'pan-size': (said) =>
+  'no-amount': (written) =>
+    sentence(`How much is “${written}”?`, 'Add the amount: “banana = 412 g”, “all the buttermilk: 300 ml”.'),
+  'pan-size': (written) =>
     sentence(
-      `How large is “${said}”?`,
+      `How large is “${written}”?`,
       'Measure it inside, rim to rim: “20 cm square tin”. Or add it to the pan shelf.',
     ),
-  'pan-unlikely': (said) =>
-    sentence(`No pan of a kitchen measures “${said}”.`, 'Check the figures and their unit: cm, mm or inches.'),
-  'out-of-range': (said) =>
-    sentence(`“${said}” cannot be made.`, 'A batch needs at least one piece and some grams; write a larger figure.'),
-  'no-dough': (said) => sentence(`“${said}” cannot be cut.`, 'Choose a thickness and a cutter first.'),
+  'pan-unlikely': (written) =>
+    sentence(`No pan of a kitchen measures “${written}”.`, 'Check the figures and their unit: cm, mm or inches.'),
+  'out-of-range': (written) =>
+    sentence(`“${written}” cannot be made.`, 'A batch needs at least one piece and some grams; write a larger figure.'),
+  'no-dough': (written) => sentence(`“${written}” cannot be cut.`, 'Choose a thickness and a cutter first.'),
 };
 export const faultInWords = (words: string, why: TargetFault): Sentence => FAULTS_WORDED[why](words);
 

@@ -17,7 +17,7 @@ export const eatenRaw: Rule = (evidence) => {
     const raw = !component.inBatter && STAYS_RAW.test(component.name) && !BAKED_PART.test(component.name);
     const unbaked = /\bno[- ]bake\b|\bedible\b|\beaten raw\b/i.test(`${formula.title} ${component.name}`);
     if (!raw && !unbaked) return [];
-    const own = lines.filter((line) => line.component.id === component.id);
+    const itsLines = lines.filter((line) => line.component.id === component.id);
     const stem = component.name
       .toLowerCase()
       .replace(/^(?:for )?(?:the )?/, '')
@@ -26,7 +26,7 @@ export const eatenRaw: Rule = (evidence) => {
       .filter(({ text }) => stem.length > 2 && text.toLowerCase().includes(stem))
       .map(({ text }) => text);
     const cooked =
-      own.some(({ line }) => COOKED.test(line.text)) ||
+      itsLines.some(({ line }) => COOKED.test(line.text)) ||
       (!unbaked &&
         about.some((text) =>
           /\b(?:cook|simmer|boil|bain|double boiler|over (?:a pan|hot|simmering)|heat (?:the|until|gently|to)|thermometer)\w*/i.test(
@@ -34,7 +34,7 @@ export const eatenRaw: Rule = (evidence) => {
           ),
         ));
     if (cooked) return [];
-    return own.flatMap((line): readonly Finding[] =>
+    return itsLines.flatMap((line): readonly Finding[] =>
       line.entries.flatMap((entry): readonly Finding[] => {
         const { ingredient } = entry;
         if (!ingredient) return [];
@@ -131,7 +131,7 @@ const DENIED: readonly (readonly [RegExp, readonly Allergen[]])[] = [
 ];
 const VEGAN = /\bvegan\b|\bplant[- ]based\b/i;
 /** Coconut is no tree nut in every country's list: the table says what is certain. */
-const denialsIn = (words: string) => DENIED.flatMap(([said, allergens]) => (said.test(words) ? allergens : []));
+const denialsIn = (words: string) => DENIED.flatMap(([denial, allergens]) => (denial.test(words) ? allergens : []));
 
 /** An ingredient that holds what the title says is not in it. */
 export const denied: Rule = (evidence) => {
