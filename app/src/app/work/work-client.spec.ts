@@ -56,7 +56,7 @@ describe('WorkClient', () => {
     const worker = new SlowWorker();
     const running = new WorkClient(worker).run('bake', { ...small, setting: { ...small.setting, celsius: 900 } });
     worker.answersAll();
-    await expectAsync(running).toBeRejectedWithError(/ovenCelsius is 900/);
+    await expectAsync(running).toBeRejectedWithError(/The oven is 900; it can be 100–300 °C/);
   });
   it('rejects what waits when the worker breaks', async () => {
     const worker = new SlowWorker();
