@@ -69,7 +69,7 @@ export class ChoiceBook {
   }
 
   /** A book with only some of the options of each line. */
-  only(places: readonly (readonly number[])[]): ChoiceBook {
+  keeping(places: readonly (readonly number[])[]): ChoiceBook {
     const { dimensions } = this;
     return new ChoiceBook(
       this.own.map((costs, line) => Float64Array.from(places[line] ?? [], (option) => costs[option] ?? 0)),

@@ -74,7 +74,7 @@ export function leastCost(
   const first = firstChoice(whole);
   const places = optionsThatStand(whole, first.at, first.cost);
   const begun = first.at.map((option, line) => (places[line] ?? []).indexOf(option));
-  const search = new Search(whole.only(places), begun, first.cost);
+  const search = new Search(whole.keeping(places), begun, first.cost);
   search.go(0, 0, first.errors);
   const picked = new Array<number>(order.length).fill(0);
   order.forEach((line, k) => (picked[line] = places[k]?.[search.picked[k] ?? 0] ?? 0));
