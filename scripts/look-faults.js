@@ -26,7 +26,7 @@ function visible(element) {
     element.closest('.seen-by-readers-only, .p-hidden-accessible, [aria-hidden="true"] svg, .skip')
   )
     return false;
-  const x = Math.min(innerWidth - 1, Math.max(0, box.left + box.width / 2));
+  const x = Math.min(document.documentElement.clientWidth - 1, Math.max(0, box.left + box.width / 2));
   const y = box.top + box.height / 2;
   if (y < 0 || y > document.documentElement.clientHeight) return false;
   const on = document.elementFromPoint(x, y);
@@ -44,11 +44,11 @@ function overflows(all) {
   const page = document.documentElement;
   const wide = all.filter((element) => {
     const box = element.getBoundingClientRect();
-    return (box.right > innerWidth + 1 || box.left < -1) && !scrolls(element);
+    return (box.right > document.documentElement.clientWidth + 1 || box.left < -1) && !scrolls(element);
   });
   return [
-    ...(page.scrollWidth > innerWidth + 1
-      ? [`the page scrolls sideways: ${page.scrollWidth} px in ${innerWidth}`]
+    ...(page.scrollWidth > document.documentElement.clientWidth + 1
+      ? [`the page scrolls sideways: ${page.scrollWidth} px in ${document.documentElement.clientWidth}`]
       : []),
     ...wide.map(
       (element) =>

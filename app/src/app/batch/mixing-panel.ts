@@ -52,9 +52,7 @@ export class MixingPanel {
   });
   protected readonly twice = computed(() => this.settings.sheet().mixTwice === true);
   protected readonly mayDouble = computed(() => (this.settings.batch()?.plan.factor ?? 1) >= 1.3);
-  protected readonly notes = computed(() =>
-    (this.settings.batch()?.notes ?? []).filter((note) => note !== 'mix-in-goes').map((note) => NOTES[note]),
-  );
+  protected readonly notes = computed(() => (this.settings.batch()?.notes ?? []).map((note) => NOTES[note]));
   protected mix(twice: boolean): void {
     this.settings.set('the bowls', { mixTwice: twice || undefined });
   }

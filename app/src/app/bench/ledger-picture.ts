@@ -47,7 +47,9 @@ interface DrawnBlock {
           }
         }
         @if (powder(); as block) {
-          <rect [attr.x]="block.x + 0.75" y="4.75" [attr.width]="block.width - 1.5" height="26.5" class="powder" />
+          @if (block.width > 2) {
+            <rect [attr.x]="block.x + 0.75" y="4.75" [attr.width]="block.width - 1.5" height="26.5" class="powder" />
+          }
           @if (block.fits) {
             <text [attr.x]="block.x + 7" y="22">{{ block.label }}</text>
           }
@@ -55,7 +57,7 @@ interface DrawnBlock {
         @if (met() > 0) {
           <rect y="37" [attr.width]="met()" height="28" class="soda" />
         }
-        @if (left() > 1) {
+        @if (left() > 2) {
           <rect
             [attr.x]="met() + 0.75"
             y="37.75"
@@ -175,9 +177,9 @@ export class LedgerPicture {
   );
   protected readonly plateWidth = computed(() => wide(this.view().leftWords));
   /** Where the partners end: only worth a line where one of them goes on. */
-  protected readonly meets = computed(() => (this.left() > 1 || this.view().balance === 'acid-left' ? this.met() : 0));
+  protected readonly meets = computed(() => (this.left() > 2 || this.view().balance === 'acid-left' ? this.met() : 0));
   protected readonly metLabel = computed(() => {
-    const label = this.left() > 1 ? 'met' : 'all of it is met';
+    const label = this.left() > 2 ? 'met' : 'all of it is met';
     return this.met() > wide(label) ? label : '';
   });
   /** What is sour, with its figures, in the order drawn: a block too narrow for its name finds it here. */

@@ -33,6 +33,7 @@ import { ChangeDetectionStrategy, Component, input, signal } from '@angular/core
       flex: 1;
       display: grid;
       grid-template-columns: minmax(0, var(--sheet-share, 55fr)) minmax(0, var(--readings-share, 45fr));
+      min-width: 0;
       min-height: 0;
     }
     .sheet {
@@ -78,6 +79,7 @@ import { ChangeDetectionStrategy, Component, input, signal } from '@angular/core
         flex-direction: column;
         align-items: stretch;
         gap: 4px;
+        min-width: 0;
         min-height: 62px;
         padding: 6px 16px 8px;
         border: 0;

@@ -5,6 +5,7 @@ import {
   scalingNotes,
   soakMillilitres,
   swirlMillilitres,
+  mixingFamily,
   type Frosting,
   type MixingPlan,
   type ScalingNote,
@@ -198,12 +199,12 @@ export function batchOf({ order, audit, plan }: OneBake): Batch {
           factor: plan.factor,
           gramsPerMillilitre: batterGrowth(audit.style?.basedOn).raw,
         },
-        audit.style?.mixingMethod ?? '',
+        mixingFamily(audit.style?.mixingMethod ?? '', formula.steps.map(({ text }) => text).join('\n')),
         mixer,
         sheet.mixTwice === true ? 'mix-twice' : 'double',
       ),
     }),
-    notes: scalingNotes(plan.factor, audit.totals.grams, Infinity, flour, boilsDown(formula)),
+    notes: scalingNotes(plan.factor, audit.totals.grams, boilsDown(formula)),
     ...(frosting && { frosting }),
     ...(cutting &&
       plan.batterGrams > 0 &&

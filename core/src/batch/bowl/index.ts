@@ -17,4 +17,4 @@ export {
   type MixingPlan,
   type Overmixing,
 } from './mixing.js';
-export { factorFor, SCALING_NOTES, scalingNotes, type ScalingNote, type Target } from './target.js';
+export { SCALING_NOTES, scalingNotes, type ScalingNote } from './scaling-notes.js';

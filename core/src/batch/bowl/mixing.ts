@@ -50,8 +50,20 @@ const FAMILY_WORDS: readonly (readonly [RegExp, MixingFamily])[] = [
   [/one[- ]bowl|all-in-one/i, 'one-bowl'],
   [/cream/i, 'creaming'],
 ];
-export const mixingFamily = (mixingMethod: string): MixingFamily =>
-  FAMILY_WORDS.find(([words]) => words.test(mixingMethod))?.[1] ?? 'one-bowl';
+/** What a written method says outright, before its style is asked. Melting is not among them: butter is melted for toppings too. */
+const SAID_BY_METHOD: readonly (readonly [RegExp, MixingFamily])[] = [
+  [/\brub(?:bed|bing)?\b[^.;]*\b(?:in|into|crumbs)\b|\bcut (?:in )?the (?:cold )?(?:butter|fat)\b/i, 'rub-in'],
+  [/\bcream(?:ed|ing)?\s+(?:the|together|butter|until|in)\b/i, 'creaming'],
+];
+
+/**
+ * @param mixingMethod as the style table has it; '' where no style is told
+ * @param steps the written method, if there is one: it knows better than the style
+ */
+export const mixingFamily = (mixingMethod: string, steps = ''): MixingFamily =>
+  SAID_BY_METHOD.find(([words]) => words.test(steps))?.[1] ??
+  FAMILY_WORDS.find(([words]) => words.test(mixingMethod))?.[1] ??
+  'one-bowl';
 
 export interface MixingPlan {
   readonly family: MixingFamily;
@@ -81,13 +93,12 @@ export function mixingPlan(
     readonly factor: number;
     readonly gramsPerMillilitre: number;
   },
-  mixingMethod: string,
+  family: MixingFamily,
   mixer: { readonly bowlLitres: number; readonly mostFlourGrams: number },
   school: 'double' | 'mix-twice' = 'double',
 ): MixingPlan {
   const { grams, flourGrams, factor, gramsPerMillilitre } = batch;
   if (!(grams > 0)) throw new DomainError('mixingPlan', 'grams', grams, 'more than 0');
-  const family = mixingFamily(mixingMethod);
   const facts = FAMILY_FACTS[family];
   const litres = grams / gramsPerMillilitre / 1000;
   const most = facts.machine ? mixer.mostFlourGrams : (facts.handFlourGrams ?? mixer.mostFlourGrams);

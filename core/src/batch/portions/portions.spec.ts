@@ -1,4 +1,3 @@
-import { factorFor, frostingFor, mixingPlan, scalingNotes, soakMillilitres, swirlMillilitres } from '../bowl/index.js';
 import type { KIT_IDS } from '../choices/index.js';
 import fc from 'fast-check';
 import { brimMillilitres, fillPans, SHELF_PANS } from '../../kitchen/pans/index.js';
@@ -85,81 +84,6 @@ describe('cutPlan', () => {
   });
 });
 
-describe('frostingFor', () => {
-  it('fills and coats three 20 cm layers of 4 cm: discs, a lid and a ring', () => {
-    const frosting = frostingFor({ layers: 3, diameterCm: 20, layerHeightCm: 4, fillingCm: 0.8, coatCm: 0.5 });
-    expect(frosting.fillingMillilitres).toBeCloseTo(2 * Math.PI * 100 * 0.8, 6);
-    expect(frosting.sideMillilitres).toBeCloseTo(Math.PI * (10.5 ** 2 - 10 ** 2) * 13.6, 6);
-    expect(frosting.topMillilitres).toBeCloseTo(Math.PI * 10.5 ** 2 * 0.5, 6);
-    expect(frosting.grams).toBeCloseTo(0.9 * frosting.millilitres, 9);
-  });
-  it('goes with the surface, not with the flour: twice the diameter is four times the filling', () => {
-    const one = frostingFor({ layers: 2, diameterCm: 15, layerHeightCm: 4, fillingCm: 1, coatCm: 0 });
-    const two = frostingFor({ layers: 2, diameterCm: 30, layerHeightCm: 4, fillingCm: 1, coatCm: 0 });
-    expect(two.millilitres / one.millilitres).toBeCloseTo(4, 9);
-    expect(frostingFor({ layers: 1, diameterCm: 20, layerHeightCm: 4, fillingCm: 1, coatCm: 0 }).millilitres).toBe(0);
-  });
-  it('refuses a cake that is none', () => {
-    expect(() => frostingFor({ layers: 0, diameterCm: 20, layerHeightCm: 4, fillingCm: 1, coatCm: 1 })).toThrowError(
-      /layers/,
-    );
-    expect(() => frostingFor({ layers: 2, diameterCm: -1, layerHeightCm: 4, fillingCm: 1, coatCm: 1 })).toThrowError(
-      /diameter/,
-    );
-  });
-});
-
-describe('frosting of cups, boxes and soaks', () => {
-  it('coats a box as the difference of two boxes', () => {
-    const frosting = frostingFor({ lengthCm: 30, widthCm: 20, layers: 1, layerHeightCm: 4, fillingCm: 0, coatCm: 0.5 });
-    expect(frosting.millilitres).toBeCloseTo(31 * 21 * 4.5 - 30 * 20 * 4, 6);
-  });
-  it('puts a cone on a cupcake, and more on a tall one', () => {
-    expect(swirlMillilitres(1, 6, 'swirl')).toBeCloseTo((Math.PI / 12) * 36 * 3.6, 6);
-    expect(swirlMillilitres(12, 6, 'tall')).toBeGreaterThan(swirlMillilitres(12, 6, 'swirl'));
-    expect(swirlMillilitres(12, 6, 'spread')).toBeLessThan(swirlMillilitres(12, 6, 'swirl'));
-    expect(() => swirlMillilitres(0, 6, 'swirl')).toThrowError(/count/);
-  });
-  it('soaks by surface: a 20 cm layer takes 45 to 60 ml, as bakers pour', () => {
-    const one = soakMillilitres(1, { diameterCm: 20 });
-    expect(one).toBeGreaterThan(45);
-    expect(one).toBeLessThan(60);
-    expect(soakMillilitres(2, { diameterCm: 28.2843 })).toBeCloseTo(4 * one, 2);
-  });
-});
-
-describe('mixingPlan', () => {
-  const mixer = { bowlLitres: 4.5, mostFlourGrams: 1000 };
-  const batch = (factor: number) => ({
-    grams: 924 * factor,
-    flourGrams: 270 * factor,
-    factor,
-    gramsPerMillilitre: 1.02,
-  });
-  it('mixes one formula in one bowl, and never more flour or batter than the bowl takes', () => {
-    expect(mixingPlan(batch(1), 'muffin method', mixer).goes).toBe(1);
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0.2, max: 60, noNaN: true }),
-        fc.constantFrom('creaming', 'muffin method', 'rub in', 'melt and mix'),
-        (factor, method) => {
-          const plan = mixingPlan(batch(factor), method, mixer);
-          expect(plan.goes * plan.gramsEachGo).toBeCloseTo(924 * factor, 6);
-          expect(plan.bowlShare).toBeLessThanOrEqual(0.651);
-          expect((270 * factor) / plan.goes).toBeLessThanOrEqual(1200 + 1e-6);
-          expect(plan.because === undefined).toBe(plan.goes === 1);
-        },
-      ),
-    );
-  });
-  it('warns of a doubled bowl by its method, and not when it is mixed twice', () => {
-    expect(mixingPlan(batch(2), 'muffin method', mixer).overmixing).toBe('high');
-    expect(mixingPlan(batch(2), 'creaming', mixer).overmixing).toBe('low');
-    const twice = mixingPlan(batch(2), 'muffin method', mixer, 'mix-twice');
-    expect([twice.goes, twice.because, twice.overmixing]).toEqual([2, 'overmixing', 'low']);
-  });
-});
-
 describe('leavenerInPan', () => {
   it('is the published advice for a pan 5 cm deep: 15 cm 1.14, 25 cm 0.90, 30 cm 0.83, 40 cm 0.73', () => {
     for (const [across, share] of [
@@ -231,28 +155,5 @@ describe('measuringSpreadGrams', () => {
   it('shows beside the error: cups spread flour more than a scale does', () => {
     const spread = (kit: (typeof KIT_IDS)[number]) => roundBatch(scaled(MUFFIN, 1), KITS[kit]).spreadPercent.flour;
     expect(spread('us-cups')).toBeGreaterThan(10 * spread('metric-spoons'));
-  });
-});
-
-describe('factorFor', () => {
-  it('meets its target', () => {
-    expect(factorFor({ kind: 'factor', times: 1.5 }, 900)).toBe(1.5);
-    expect(factorFor({ kind: 'pieces', count: 18, madeNow: 12 }, 900)).toBe(1.5);
-    expect(factorFor({ kind: 'grams', grams: 450 }, 900)).toBe(0.5);
-    expect(factorFor({ kind: 'limit', grams: 412, gramsNow: 240 }, 900)).toBeCloseTo(412 / 240, 9);
-    expect(factorFor({ kind: 'pans', brimMillilitres: 3000, fill: 0.6, gramsPerMillilitre: 1 }, 900)).toBeCloseTo(2, 9);
-  });
-  it('refuses nothing, less than nothing and three tonnes', () => {
-    for (const times of [0, -1, NaN, Infinity, 4000])
-      expect(() => factorFor({ kind: 'factor', times }, 900))
-        .withContext(String(times))
-        .toThrowError();
-    expect(() => factorFor({ kind: 'pieces', count: 0, madeNow: 12 }, 900)).toThrowError();
-  });
-  it('says what does not go straight, where it matters', () => {
-    expect(scalingNotes(1, 900, 1000, 250)).toEqual([]);
-    expect(scalingNotes(6, 900, 1000, 250)).toContain('mix-in-goes');
-    expect(scalingNotes(0.1, 900, 1000, 250)).toEqual(['bake-time-changes', 'tiny-batch', 'mix-by-look']);
-    expect(scalingNotes(3, 900, 10_000, 250, true)).toContain('soak-evaporates');
   });
 });

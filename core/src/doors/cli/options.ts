@@ -2,7 +2,7 @@ import { KIT_IDS, type KitId } from '../../batch/choices/index.js';
 import Joi from 'joi';
 import { styleById } from '../../batter/balance/index.js';
 import { readCovers, readSchedule, type Cover, type ReadSchedule } from '../../oven/baking/index.js';
-import { PAN_MATERIALS, parsePan, type PanMaterial, type PanSet } from '../../kitchen/pans/index.js';
+import { PAN_MATERIALS, parsePan, type PanMaterial } from '../../kitchen/pans/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../../papers/formats/index.js';
 import { LEAVENING_METHODS, type Fineness, type LeaveningMethod } from '../../batter/leavening-methods/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../../ground/units/index.js';
@@ -46,7 +46,8 @@ export interface Options {
   readonly factor?: number;
   readonly pieces?: number;
   readonly grams?: number;
-  readonly inPans?: PanSet;
+  /** In words. */
+  readonly inPans?: string;
   readonly limit?: string;
   readonly fill?: number;
   /** What a baker measures with. */
@@ -68,7 +69,7 @@ export interface Options {
 
 const pan = Joi.string().custom((written: string, helpers) => {
   const parsed = parsePan(written);
-  if (parsed.kind === 'pan') return parsed.set;
+  if (parsed.kind === 'pan') return written;
   if (parsed.kind === 'size-missing')
     return helpers.message({
       custom: `{{#label}}: "${written}" has no size; write it as "9x5x2.75 in loaf" or "23 cm round"`,
@@ -185,7 +186,7 @@ type Renamed =
   | 'coatCm';
 
 interface Checked extends Omit<Options, Renamed> {
-  readonly pan?: PanSet;
+  readonly pan?: string;
   readonly thickness?: number;
   readonly cutter?: number;
   readonly diameter?: number;

@@ -52,13 +52,16 @@ const GENERAL: ReadonlySet<string> = new Set(
   ),
 );
 
-/** A written name, and its last word where that is no general one. */
+/** A written name, and its last words where they are no general ones: "dark brown sugar" is also the brown sugar, and sugar. */
 function callsFrom(written: string): readonly string[] {
   const words = plainWords(written.replace(/\(.*?\)/g, ''))
     .split(' ')
     .filter((word) => word !== '');
   const head = words.at(-1) ?? '';
-  return [...(words.length > 0 ? [words.join(' ')] : []), ...(head.length > 2 && !GENERAL.has(head) ? [head] : [])];
+  return [
+    ...(words.length > 0 ? [words.join(' ')] : []),
+    ...(head.length > 2 && !GENERAL.has(head) ? [...(words.length > 2 ? [words.slice(-2).join(' ')] : []), head] : []),
+  ];
 }
 
 const callsOfIngredients = new WeakMap<Ingredient, readonly string[]>();
@@ -140,6 +143,14 @@ export function linesByName(lines: readonly CalledLine[]): readonly (readonly [s
   return [...byName].sort(([a], [b]) => b.length - a.length);
 }
 
+/** Of several lines of one name, the one that is written with the amount the step gives: "melt 40 g butter" is not the 120 g to be creamed. */
+function withThatAmount(called: readonly CalledLine[], words: string): readonly CalledLine[] {
+  if (called.length < 2 || !/^\d/.test(words)) return called;
+  const amount = words.replace(/\s+/g, '').toLowerCase();
+  const written = called.filter(({ line }) => line.line.text.replace(/\s+/g, '').toLowerCase().startsWith(amount));
+  return written.length === 1 ? written : called;
+}
+
 /**
  * Which lines a step names. Longer names are looked for first and then covered up, so that "stem ginger" does not name the ground
  * ginger too.
@@ -165,8 +176,9 @@ export function namedIn(
       : RESERVED.test(before)
         ? ({ words: 'reserved', how: 'reserved' } as const)
         : { words };
-    for (const calledLine of called)
-      if (!mentioned.has(calledLine)) mentioned.set(calledLine, { stepId, at, ...mention, shared: called.length > 1 });
+    const meant = withThatAmount(called, words);
+    for (const calledLine of meant)
+      if (!mentioned.has(calledLine)) mentioned.set(calledLine, { stepId, at, ...mention, shared: meant.length > 1 });
     open = open.replace(pattern, (covered) => ' '.repeat(covered.length));
   }
   return mentioned;

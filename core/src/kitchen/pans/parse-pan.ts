@@ -91,8 +91,9 @@ const TAPER: Readonly<Record<PanShape, number>> = {
   muffin: 0.56,
   ring: 0.35,
 };
-/** How far a pan of the table may be from what was written and still be that pan. */
+/** How far a pan of the table may be from what was written and still be that pan: as a share, and as what rounding to whole centimetres hides. */
 const SAME_WITHIN = 0.035;
+const SAME_WITHIN_CM = 0.5;
 /** Pans of the table that are meant only when named, not when merely of that size. */
 const NEEDS_ITS_NAME = /^(?:pie|skillet|dutch|tulip)|g$/;
 /** Shares of a ring's own size, where the table has none like it: the tube, and what flutes leave. */
@@ -229,8 +230,12 @@ export function parsePan(written: string): ParsedPan {
   const word = SHAPE_WORDS.find(([pattern]) => pattern.test(words.text))?.[1];
   if (NOT_BUILT.test(words.text) && word !== 'muffin') return { kind: 'unknown', because: 'shape-not-built' };
   if (word === 'muffin') return parseMuffinTin(words.text, words.count, words.material);
+  // a number word before a size counts the pans, whether or not they stand in the plural: "two 23 cm round"
   const several = /^(?:in )?(two|three|four|six|\d)\s+(?=\d|[a-z])/.exec(words.text);
-  if (several && /pans|tins|rounds|loaves|squares|sandwich|dishes/.test(words.text))
+  if (
+    several &&
+    (/pans|tins|rounds|loaves|squares|sandwich|dishes/.test(words.text) || /^(?:in )?[a-z]+\s+\d/.test(several.input))
+  )
     words = {
       ...words,
       count: COUNT_WORDS[several[1] ?? ''] ?? Number(several[1]),
@@ -258,6 +263,8 @@ function nearest(
       depth === undefined ? 0 : Math.abs(pan.depthCm / depth - 1),
     );
   const limit = (pan: ShelfPan) => (pan.springform ? 0.03 : SAME_WITHIN);
+  const sameWhenRounded = (pan: ShelfPan) =>
+    Math.max(Math.abs(pan.topLengthCm - length), Math.abs(pan.topWidthCm - width)) <= SAME_WITHIN_CM;
   const same = SHELF_PANS.filter(
     (pan) =>
       pan.shape === shape &&
@@ -267,6 +274,7 @@ function nearest(
       BASIN.test(pan.id) === basin &&
       (shape !== 'ring' ||
         [isFluted, isRingMould].every((is) => is(`${pan.name} ${pan.aliases.join(' ')}`) === is(words))) &&
+      sameWhenRounded(pan) &&
       off(pan) <= limit(pan),
   );
   // unsaid depth: an ordinary pan, not the deepest or the shallowest of its width

@@ -236,7 +236,7 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
     cautions: [
       ...new Set([
         ...portions.flatMap((portion) => careInWords(portion, kitchen).map(({ say, why }) => `${say} ${why}`)),
-        ...batch.notes.filter((note) => note !== 'mix-in-goes').map((note) => NOTES[note]),
+        ...batch.notes.map((note) => NOTES[note]),
         'Times and temperatures are estimates; the doneness test decides.',
       ]),
     ],

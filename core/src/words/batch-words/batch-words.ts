@@ -163,7 +163,7 @@ const FAMILIES: Readonly<Record<MixingFamily, string>> = {
   paste: 'mixed to a paste with the fat first',
   whisked: 'whisked',
   muffin: 'folded by the muffin method',
-  'one-bowl': 'mixed in one bowl',
+  'one-bowl': 'mixed all at once',
   melt: 'melted and mixed',
   'rub-in': 'rubbed in',
   'by-hand': 'brought together by hand',
@@ -201,7 +201,6 @@ export function mixingInWords(plan: MixingPlan): Sentence {
 }
 
 export const NOTES: Readonly<Record<ScalingNote, string>> = {
-  'mix-in-goes': 'More flour than the mixer turns: mix it in more than one go.',
   'spices-to-taste': 'Spices and salt do not go straight with so large a batch: begin with four fifths and taste.',
   'leavener-advice': 'In pans much wider or deeper than the formula’s, take a little less leavener.',
   'bake-time-changes': 'Another size bakes for another time: ask for the bake.',

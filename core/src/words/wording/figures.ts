@@ -4,7 +4,7 @@ import { gramsForHands } from '../../ground/units/index.js';
 
 /** "4.8 g", "210 g", "1.2 kg". */
 export function gramsInWords(grams: number): string {
-  return grams >= 9995 ? `${(grams / 1000).toFixed(1)} kg` : `${gramsForHands(grams)} g`;
+  return grams >= 9995 ? `${(grams / 1000).toFixed(grams < 999_950 ? 1 : 0)} kg` : `${gramsForHands(grams)} g`;
 }
 
 /** "77.8 %", "1.8 %", "89 %" from a hundred up. */
