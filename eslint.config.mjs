@@ -1,6 +1,7 @@
 import eslint from '@eslint/js';
 import angular from 'angular-eslint';
 import prettier from 'eslint-config-prettier';
+import regexp from 'eslint-plugin-regexp';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import tseslint from 'typescript-eslint';
 
@@ -41,6 +42,12 @@ export default defineConfig(
       eqeqeq: 'error',
       'no-console': 'error',
     },
+  },
+  {
+    // a pattern that goes back over what it has seen hangs the page on a text that somebody leaned on a key in
+    files: ['**/*.{ts,mjs,js}'],
+    plugins: { regexp },
+    rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }] },
   },
   {
     // a file has one subject, a function one act: what grows beyond this is two

@@ -1,6 +1,6 @@
 /** The views of the application, each with the way to it from the shelf. A new view gets its row here. */
 const open = (title) => async (page) => {
-  await page.getByRole('link', { name: title }).click();
+  await page.locator('main').getByRole('link', { name: title }).click();
   await page.getByRole('region', { name: 'Formula', exact: true }).waitFor();
 };
 const PEAR = 'Pear and cardamom loaf';

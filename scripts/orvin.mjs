@@ -32,9 +32,9 @@ async function bundledCore() {
   return pathToFileURL(file).href;
 }
 
-function read(file) {
+function read(file, decodeText) {
   try {
-    return readFileSync(file === '-' ? 0 : file, 'utf8');
+    return decodeText(readFileSync(file === '-' ? 0 : file));
   } catch {
     return undefined;
   }
@@ -58,7 +58,7 @@ function finish(code, stream, text) {
 
 process.stdout.on('error', () => process.exit(0)); // a reader that went away is no fault
 try {
-  const { OPTION_KINDS, runCommand, USAGE } = (await import(await bundledCore())).default;
+  const { decodeText, OPTION_KINDS, runCommand, USAGE } = (await import(await bundledCore())).default;
   const options = Object.fromEntries(
     Object.entries(OPTION_KINDS).map(([name, kind]) => [
       name,
@@ -72,7 +72,7 @@ try {
       allowPositionals: true,
     });
     const { help, ...typed } = values;
-    const outcome = help ? undefined : runCommand(positionals, { ...typed }, read);
+    const outcome = help ? undefined : runCommand(positionals, { ...typed }, (file) => read(file, decodeText));
     if (outcome === undefined) finish(0, process.stderr, USAGE);
     else if ('text' in outcome) process.stdout.write(outcome.text);
     else if (outcome.code === 0) finish(0, process.stdout, JSON.stringify(outcome.json));

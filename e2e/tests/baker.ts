@@ -25,7 +25,8 @@ export class Baker {
     }, text);
   }
   async takesFromShelf(title: string): Promise<void> {
-    await this.page.getByRole('link', { name: title, exact: true }).click();
+    // on a phone the formula at hand is named at the foot too
+    await this.page.locator('main').getByRole('link', { name: title, exact: true }).click();
     await expect(this.sheet).toBeVisible();
   }
   async goesTo(station: 'Shelf' | 'Bench' | 'Batch' | 'Oven' | 'Pantry'): Promise<void> {

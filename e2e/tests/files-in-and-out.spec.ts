@@ -58,6 +58,37 @@ test('files of every kind are dropped at once: each formula goes on the shelf, t
   await expect(page.getByRole('row')).toHaveCount(13);
 });
 
+test('a file is held against the shelf before anything is done: what differs is asked, and one undo takes it back', async ({
+  baker,
+  page,
+}) => {
+  await baker.opens();
+  await page.getByRole('button', { name: 'Hand Oat farls on as a file' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: /^Orvin’s own/ }).click(),
+  ]);
+  const file = readFileSync(await download.path(), 'utf8');
+  const opens = (text: string) =>
+    page
+      .getByLabel('Files to open')
+      .setInputFiles([{ name: 'farls.json', mimeType: 'application/json', buffer: Buffer.from(text) }]);
+  await opens(file);
+  await expect(page.getByText('One was there already, just so, and stays as it is.')).toBeVisible();
+  await expect(page.getByText('on the shelf, 12')).toBeVisible();
+
+  await opens(file.replaceAll('Oat farls', 'Quay farls'));
+  const question = page.getByRole('dialog', { name: 'What these files bring' });
+  await expect(question).toContainText('1 that differs from what is on the shelf');
+  await question.getByRole('combobox', { name: 'What to do with Quay farls' }).click();
+  await page.getByRole('option', { name: 'take the file’s' }).click();
+  await question.getByRole('button', { name: 'Bring them in' }).click();
+  await expect(page.getByRole('link', { name: 'Quay farls', exact: true })).toBeVisible();
+  await expect(page.getByText('on the shelf, 12')).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.locator('main').getByRole('link', { name: 'Oat farls', exact: true })).toBeVisible();
+});
+
 test('files are opened with the button, many with their progress', async ({ baker, page }) => {
   await baker.opens();
   const many = Array.from({ length: 40 }, (_, i) => ({
@@ -97,7 +128,8 @@ test('handed on in every format, a formula comes back with every line and gram',
     const text = readFileSync(await file.path(), 'utf8');
     expect(text).toContain('parsnips, finely grated');
     await drops(page, [{ name: file.suggestedFilename(), text }]);
-    await expect(page.getByText('One formula is on the shelf')).toBeVisible();
+    // what comes back just as it was is not put there twice
+    await expect(page.getByText(/One formula is on the shelf|One was there already, just so/)).toBeVisible();
     await page
       .getByRole('link', { name: /^Parsnip and hazelnut cake/ })
       .first()
@@ -114,9 +146,29 @@ test('the whole shelf is saved in one file, and read again', async ({ baker, pag
     page.waitForEvent('download'),
     page.getByRole('button', { name: /^Orvin’s own/ }).click(),
   ]);
-  await drops(page, [{ name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') }]);
-  await expect(page.getByText('12 formulas are on the shelf')).toBeVisible();
-  await expect(page.getByRole('row')).toHaveCount(25);
+  const saved = { name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') };
+  await drops(page, [saved]);
+  await expect(page.getByText('12 were there already, just so, and stay as they are.')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(13);
+  // what was taken off comes back, and only that
+  await page.getByRole('button', { name: 'Take Oat farls off the shelf' }).click();
+  await page.getByRole('button', { name: 'Take Gingerbread with dark treacle off the shelf' }).click();
+  await expect(page.getByRole('row')).toHaveCount(11);
+  await drops(page, [saved]);
+  await expect(page.getByText('2 formulas are on the shelf')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(13);
+});
+
+test('several formulas are chosen and taken off at once, and one undo brings them back', async ({ baker, page }) => {
+  await baker.opens();
+  await page.getByRole('button', { name: 'choose', exact: true }).click();
+  for (const title of ['Oat farls', 'Gingerbread with dark treacle', 'Pear and cardamom loaf'])
+    await page.getByRole('checkbox', { name: `Choose ${title}` }).check();
+  await expect(page.getByText('3 chosen')).toBeVisible();
+  await page.getByRole('button', { name: 'take them off' }).click();
+  await expect(page.getByRole('row')).toHaveCount(10);
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByRole('row')).toHaveCount(13);
 });
 
 test('a damaged file says so, and loses nothing', async ({ baker, page }) => {

@@ -17,7 +17,7 @@ if (!Number.isInteger(port) || port < 0 || port > 65_535) {
 }
 const host = process.env['HOST'] ?? DEFAULT_HOST;
 
-const server = await buildServer();
+const server = await buildServer(undefined, host !== DEFAULT_HOST);
 try {
   await server.listen({ port, host });
 } catch (error) {

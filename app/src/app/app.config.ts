@@ -11,7 +11,9 @@ import { MessageService } from 'primeng/api';
 import { providePrimeNG } from 'primeng/config';
 import { routes } from './app.routes';
 import { OrvinPreset } from './preset';
+import { CHECK_ROWS, type CheckRows } from './store/checking';
 import { openStores } from './store/open-stores';
+import { Work } from './work/work-client';
 
 export const appConfig: ApplicationConfig = {
   providers: [
@@ -27,6 +29,13 @@ export const appConfig: ApplicationConfig = {
     }),
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
     MessageService,
+    {
+      provide: CHECK_ROWS,
+      useFactory: (): CheckRows => {
+        const work = inject(Work);
+        return (table, rows) => work.run('check-rows', { table, rows });
+      },
+    },
     provideAppInitializer(() => inject(openStores)()),
   ],
 };

@@ -3,32 +3,41 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
 import { filter, map } from 'rxjs';
 import { FormulaStrip } from './frame/formula-strip';
+import { ImportQuestion } from './frame/import-question';
 import { KeepVersion } from './frame/keep-version';
 import { Keyboard } from './frame/keyboard';
 import { KeysDialog } from './frame/keys-dialog';
 import { Rail } from './frame/rail';
 import { ThemeSwitch } from './frame/theme';
 import { ToastPlace } from './frame/toast-place';
+import { TroubleStrip } from './frame/trouble';
 import { Keeping } from './parts/keeping';
 import { Toasts } from './parts/toasts';
 import { FormulaStore } from './store/formula-store';
+import { Intake } from './work/intake';
 
 @Component({
   selector: 'orv-root',
-  imports: [FormulaStrip, KeepVersion, KeysDialog, Rail, RouterOutlet, ToastPlace],
+  imports: [FormulaStrip, ImportQuestion, KeepVersion, KeysDialog, Rail, RouterOutlet, ToastPlace, TroubleStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
     <orv-rail />
     @if (showsFormula()) {
-      <orv-formula-strip />
+      <orv-formula-strip class="at-hand" />
     }
+    <orv-trouble />
     <main id="station" tabindex="-1"><router-outlet /></main>
     @defer (when toasts.needed()) {
       <orv-toast-place />
     }
     @defer (when keyboard.helpOpen()) {
       <orv-keys-dialog />
+    }
+    @defer (when intake.question()) {
+      @if (intake.question()) {
+        <orv-import-question />
+      }
     }
     @defer (when keeping.open()) {
       <orv-keep-version />
@@ -40,6 +49,7 @@ export class App {
   protected readonly keyboard = inject(Keyboard);
   protected readonly keeping = inject(Keeping);
   protected readonly toasts = inject(Toasts);
+  protected readonly intake = inject(Intake);
   private readonly router = inject(Router);
   private readonly url = toSignal(
     this.router.events.pipe(

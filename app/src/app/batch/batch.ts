@@ -1,4 +1,5 @@
 import { KIT_IDS, type KitId } from '@orvin/core/batch/choices';
+import { KIT_NAMES } from '@orvin/core/words/names';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
@@ -24,13 +25,6 @@ import { PansPanel } from './pans-panel';
 import { RoundingStrip } from './rounding-strip';
 import { TargetList } from './target-list';
 
-const KIT_NAMES: Readonly<Record<KitId, string>> = {
-  'us-cups': 'US cups and spoons',
-  'au-cups': '250 ml cups and spoons',
-  'metric-spoons': 'scale, and spoons for little',
-  'scale-1g': 'scale, whole grams',
-  'scale-0.1g': 'scale, tenths of a gram',
-};
 const CUT_STYLES: ReadonlySet<string> = new Set([
   'rolled_biscuit', 'british_scone', 'flaky_wedge_scone', 'drop_biscuit', 'oat_farl_griddle', 'soda_bread_plain',
 ]); // prettier-ignore

@@ -13,7 +13,7 @@ const SHAPES: readonly { readonly id: CutChoice['shape']; readonly name: string 
   { id: 'wedges', name: 'wedges' },
 ];
 const TALLEST = 190;
-const several = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
+const several = (count: number, piece: string) => `${count} ${piece}${count === 1 ? '' : 's'}`;
 
 /** Cut from a slab: how many, which of them from scraps, and the first cut drawn. */
 @Component({

@@ -1,30 +1,15 @@
-import { FROSTING_KINDS, SWIRLS, type FrostingKind, type Swirl } from '@orvin/core/batch/choices';
+import { FROSTING_KINDS, SWIRLS, type FrostingKind } from '@orvin/core/batch/choices';
+import { FROSTING_NAMES, SPREAD_PART_NAMES, SWIRL_NAMES } from '@orvin/core/words/names';
 import { USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { howFrosted, pansInWords } from '@orvin/core/words/batch-words';
-import { spreadParts, type SpreadPart } from '@orvin/core/batch/batch';
+import { spreadParts } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 
-const KIND_NAMES: Readonly<Record<FrostingKind, string>> = {
-  buttercream: 'buttercream',
-  'cream-cheese': 'cream cheese',
-  'whipped-cream': 'whipped cream',
-  ganache: 'ganache',
-  glaze: 'glaze',
-  jam: 'jam',
-  curd: 'curd',
-};
-const SWIRL_NAMES: Readonly<Record<Swirl, string>> = { spread: 'spread flat', swirl: 'a swirl', tall: 'a tall swirl' };
-const SPREAD_WORDS: Readonly<Record<SpreadPart, string>> = {
-  all: '',
-  between: ' between the layers',
-  outside: ' on top and round',
-  soak: ' to soak',
-};
 const MOST_MILLIMETRES = 50;
 
 /** What goes on and between, by surface; the formula's own frosting is scaled to it. */
@@ -157,7 +142,7 @@ const MOST_MILLIMETRES = 50;
 export class FrostingPanel {
   private readonly settings = inject(ThisBatch);
   private readonly onBench = inject(OnBench);
-  protected readonly kinds = FROSTING_KINDS.map((id) => ({ id, name: KIND_NAMES[id] }));
+  protected readonly kinds = FROSTING_KINDS.map((id) => ({ id, name: FROSTING_NAMES[id] }));
   protected readonly swirls = SWIRLS.map((id) => ({ id, name: SWIRL_NAMES[id] }));
   protected readonly choice = computed(() => this.settings.sheet().frosting);
   protected readonly plan = computed(() => this.settings.batch()?.frosting);
@@ -165,7 +150,7 @@ export class FrostingPanel {
     const [batch, choice] = [this.settings.batch(), this.choice()];
     return batch && choice ? howFrosted(batch, choice) : [];
   });
-  protected readonly kindName = computed(() => KIND_NAMES[this.choice()?.kind ?? 'buttercream']);
+  protected readonly kindName = computed(() => FROSTING_NAMES[this.choice()?.kind ?? 'buttercream']);
   protected readonly grams = computed(() => gramsInWords(this.plan()?.grams ?? 0));
   protected readonly millilitres = computed(() => Math.round((this.plan()?.millilitres ?? 0) / 5) * 5);
   protected readonly soak = computed(() => Math.round((this.plan()?.soakMillilitres ?? 0) / 5) * 5);
@@ -183,7 +168,7 @@ export class FrostingPanel {
     if (plan.spread.length === 0) return 'The formula has no frosting of its own: make so much of one you know.';
     const parts = plan.spread.map(({ componentId, part, factor }) => {
       const name = this.onBench.audit()?.weighed.components.find(({ id }) => id === componentId)?.name ?? 'frosting';
-      return `${factor.toFixed(2)} of the formula’s ${name.toLowerCase()}${SPREAD_WORDS[part]}`;
+      return `${factor.toFixed(2)} of the formula’s ${name.toLowerCase()}${SPREAD_PART_NAMES[part]}`;
     });
     return `${parts.join(', ')}; the lines are scaled to it.`;
   });

@@ -1,4 +1,5 @@
-import type { BoxLining, Paper } from '@orvin/core/batch/choices';
+import { BOX_LININGS, PAPERS, type BoxLining, type Paper } from '@orvin/core/batch/choices';
+import { LINING_NAMES, PAPER_NAMES } from '@orvin/core/words/names';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { DomainError } from '@orvin/core/ground/errors';
@@ -11,16 +12,6 @@ import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { ThisBatch } from './this-batch';
 
-const WAYS: readonly { readonly id: BoxLining; readonly name: string }[] = [
-  { id: 'sling', name: 'sling' },
-  { id: 'sheet', name: 'one sheet' },
-  { id: 'base', name: 'floor only' },
-];
-const PAPER_NAMES: readonly { readonly id: Paper; readonly name: string }[] = [
-  { id: 'a4', name: 'A4' },
-  { id: 'letter', name: 'Letter' },
-  { id: 'a3', name: 'A3' },
-];
 const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''); // prettier-ignore
 
 /** The paper for the pans at hand, drawn; as a template at its real size. */
@@ -140,8 +131,8 @@ export class LiningPanel {
   private readonly onBench = inject(OnBench);
   private readonly printing = inject(Printing);
   private readonly toasts = inject(Toasts);
-  protected readonly ways = WAYS;
-  protected readonly papers = PAPER_NAMES;
+  protected readonly ways = BOX_LININGS.map((id) => ({ id, name: LINING_NAMES[id] }));
+  protected readonly papers = PAPERS.map((id) => ({ id, name: PAPER_NAMES[id] }));
   protected readonly busy = signal(false);
   protected readonly chosenWay = computed(() => this.settings.sheet().lining ?? 'sling');
   protected readonly chosenPaper = computed<Paper>(() => {

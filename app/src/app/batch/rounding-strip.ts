@@ -106,17 +106,17 @@ export class RoundingStrip {
   protected readonly rows = computed(() => {
     const { errorPercent, spreadPercent } = this.measured().rounding;
     const at = (percent: number) => 50 + (50 * Math.max(-REACH, Math.min(REACH, percent))) / REACH;
-    return ROUNDED_FUNCTIONS.map((one) => {
-      const [error, spread] = [errorPercent[one], spreadPercent[one]];
+    return ROUNDED_FUNCTIONS.map((roundedFunction) => {
+      const [error, spread] = [errorPercent[roundedFunction], spreadPercent[roundedFunction]];
       return {
-        name: FUNCTION_NAMES[one],
+        name: FUNCTION_NAMES[roundedFunction],
         tick: at(error),
         bandFrom: at(error - spread),
         bandWidth: at(error + spread) - at(error - spread),
         error: Math.abs(error) < WORTH_SAYING ? '0 %' : `${signed(error)} %`,
         spread: `${spread < 9.95 ? spread.toFixed(1) : Math.round(spread)} %`,
-        notable: Math.abs(error) > (one === 'salt' ? 12 : 5),
-        spoken: `${FUNCTION_NAMES[one]}: rounding ${signed(error)} percent, measuring ${spread.toFixed(1)} percent to either side`,
+        notable: Math.abs(error) > (roundedFunction === 'salt' ? 12 : 5),
+        spoken: `${FUNCTION_NAMES[roundedFunction]}: rounding ${signed(error)} percent, measuring ${spread.toFixed(1)} percent to either side`,
       };
     });
   });

@@ -1,10 +1,12 @@
 import type { TargetsRead } from '@orvin/core/batch/targets';
 import type { BatchTarget, PanFill } from '@orvin/core/batch/plan';
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
 import { faultInWords, targetInWords, targetProblemInWords } from '@orvin/core/words/batch-words';
+import { UnconfirmedWords } from '../parts/unconfirmed';
 import { FormulaStore } from '../store/formula-store';
+import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 
 /** How a pan is filled, as the schools have it. */
@@ -23,8 +25,8 @@ const fillId = (fill: PanFill | undefined) =>
     ? 'style'
     : fill.by !== 'fraction'
       ? fill.by
-      : (FILLS.find((one) => one.fill?.by === 'fraction' && Math.abs(one.fill.value - fill.value) < 0.01)?.id ??
-        'style');
+      : (FILLS.find((choice) => choice.fill?.by === 'fraction' && Math.abs(choice.fill.value - fill.value) < 0.01)
+          ?.id ?? 'style');
 
 /** What the batch is to give, written as one says it; and each target with what can be set on it. */
 @Component({
@@ -44,7 +46,7 @@ const fillId = (fill: PanFill | undefined) =>
           autocomplete="off"
           [value]="written()"
           [placeholder]="example"
-          (input)="written.set(wanted.value)"
+          (input)="type(wanted.value)"
           (keydown.enter)="$event.preventDefault(); take(wanted.value)"
           (change)="take(wanted.value)"
           aria-describedby="wanted-how"
@@ -117,8 +119,17 @@ export class TargetList {
   private readonly store = inject(FormulaStore);
   protected readonly example = '24 muffins and one small loaf';
   protected readonly fills = FILLS;
-  protected readonly written = linkedSignal(() => this.settings.said());
-  private readonly misread = signal<TargetsRead['faults']>([]);
+  private readonly onBench = inject(OnBench);
+  private readonly words = inject(UnconfirmedWords);
+  /** Of this formula and this batch: when the batch is another, by whatever way, what was typed over the old one is past. */
+  private readonly place = computed(() => `${this.onBench.id() ?? ''} ${this.settings.said()}`);
+  /** The wish as it is typed, until it is understood; and the one that was not, with what was wrong. */
+  private readonly typed = this.words.of(() => `wish ${this.place()}`);
+  private readonly refused = this.words.of(() => `refused wish ${this.place()}`);
+  protected readonly written = computed(() => this.typed() || this.settings.said());
+  private readonly misread = computed<TargetsRead['faults']>(() =>
+    this.refused() === '' ? [] : this.settings.read(this.refused()).faults,
+  );
   protected readonly faults = computed(() =>
     this.misread().map(({ said, why }) => ({ said, words: faultInWords(said, why) })),
   );
@@ -137,19 +148,25 @@ export class TargetList {
     });
   });
 
+  protected type(text: string): void {
+    this.typed.set(text);
+  }
+  private settle(): void {
+    this.refused.set('');
+    this.typed.set('');
+  }
+
   protected take(text: string): void {
-    if (text.trim() === this.settings.said() && this.misread().length === 0) return;
-    const { targets, faults } = this.settings.read(text);
-    this.misread.set(faults);
-    if (faults.length > 0) {
-      // what was written stays in the field, to be put right; what was understood counts
-      if (targets.length > 0) {
-        this.settings.setTargets('the batch', this.kept(targets));
-        this.written.set(text);
-      }
+    if (text.trim() === this.settings.said() && this.misread().length === 0) {
+      this.settle();
       return;
     }
-    this.settings.setTargets('the batch', this.kept(targets));
+    const { targets, faults } = this.settings.read(text);
+    if (targets.length > 0 || faults.length === 0) this.settings.setTargets('the batch', this.kept(targets));
+    // what was not understood stays in the field, to be put right; what was understood counts
+    const left = faults.length > 0 ? text : '';
+    this.refused.set(left);
+    this.typed.set(left);
   }
 
   /** A target that was there before keeps the fill that was chosen for it. */
@@ -162,14 +179,14 @@ export class TargetList {
   }
 
   protected add(pans: string): void {
-    this.misread.set([]);
+    this.settle();
     this.settings.setTargets('the batch', [...this.settings.sheet().targets, { kind: 'pans', pans }]);
   }
   protected remove(at: number): void {
-    this.misread.set([]);
+    this.settle();
     this.settings.setTargets('the batch', this.settings.sheet().targets.filter((_, i) => i !== at)); // prettier-ignore
   }
-  protected fillOf = (id: string): PanFill | undefined => FILLS.find((one) => one.id === id)?.fill;
+  protected fillOf = (id: string): PanFill | undefined => FILLS.find((choice) => choice.id === id)?.fill;
 
   protected setFill(at: number, fill: PanFill | undefined): void {
     const target = this.settings.sheet().targets[at];

@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { MessageService } from 'primeng/api';
 import type { Formula } from '@orvin/core/formula/formula';
 import { Database, DATABASE_NAME } from '../store/database';
+import { CHECKED_HERE } from '../store/visits.spec-help';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Adapting } from './adapting';
@@ -21,7 +22,12 @@ describe('Adapting', () => {
   let id: string;
   beforeEach(async () => {
     TestBed.configureTestingModule({
-      providers: [Adapting, MessageService, { provide: DATABASE_NAME, useValue: `test-${crypto.randomUUID()}` }],
+      providers: [
+        Adapting,
+        MessageService,
+        CHECKED_HERE,
+        { provide: DATABASE_NAME, useValue: `test-${crypto.randomUUID()}` },
+      ],
     });
     store = TestBed.inject(FormulaStore);
     await store.load();
@@ -52,5 +58,15 @@ describe('Adapting', () => {
     expect(store.versionsOf(id)[1]?.formula.title).toBe('Loaf');
     adapting.takeAsVersion('less sugar', named('Again'));
     expect(store.versionsOf(id).length).toBe(3);
+  });
+  it('makes of a swap one act, and one to undo and to do again', () => {
+    adapting.takeAsVersion('milk for buttermilk', named('Swapped'));
+    expect(store.undoLabel()).toBe('milk for buttermilk');
+    store.undo();
+    expect(store.formula(id)?.formula.title).toBe('Loaf');
+    expect(store.versionsOf(id)).toEqual([]);
+    store.redo();
+    expect(store.formula(id)?.formula.title).toBe('Swapped');
+    expect(store.versionsOf(id).length).toBe(2);
   });
 });

@@ -26,12 +26,16 @@ export class Adapting {
   takeAsVersion(reason: string, next: (formula: Formula) => Formula): void {
     const id = this.onBench.id();
     if (id === undefined) return;
-    if (this.onBench.unkept()) this.store.keep(id, `before: ${reason}`);
-    this.store.change(id, reason, ({ formula }) => ({ formula: next(formula) }));
-    const version = this.store.keep(id, reason);
+    this.store.together(reason, () => {
+      if (this.onBench.unkept()) this.store.keep(id, `before: ${reason}`);
+      this.store.change(id, reason, ({ formula }) => ({ formula: next(formula) }));
+      this.store.keep(id, reason);
+    });
+    const version = this.store.versionsOf(id)[0];
     this.toasts.show(
       version ? `Version ${version.number} is kept: ${reason}.` : reason,
       'The one before stays as it was, under Versions.',
+      { label: 'Undo', run: () => this.store.undo() },
     );
   }
 }

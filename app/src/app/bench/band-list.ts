@@ -62,7 +62,7 @@ export class BandList {
       const from = band.low - 0.75 * span;
       const to = band.high + 0.75 * span;
       const at = (x: number) => Math.min(100, Math.max(0, (100 * (x - from)) / (to - from)));
-      const was = this.before().find((one) => one.quantity === quantity)?.value;
+      const was = this.before().find((verdict) => verdict.quantity === quantity)?.value;
       return {
         quantity,
         judged: verdict,

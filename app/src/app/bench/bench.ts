@@ -1,4 +1,5 @@
 import { writtenBakeJob } from '@orvin/core/batch/bake-jobs';
+import { REGION_NAMES } from '@orvin/core/words/names';
 import { ChangeDetectionStrategy, afterNextRender, Component, computed, inject, input, DOCUMENT } from '@angular/core';
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
@@ -13,7 +14,6 @@ import { REGIONS } from '@orvin/core/ground/units';
 import { Keeping } from '../parts/keeping';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
-import { REGION_NAMES } from '../parts/region-names';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight } from '../work/foresight';

@@ -8,7 +8,7 @@ import type { FormulaLine, FormulaStep } from '@orvin/core/formula/formula';
 import type { Method } from '@orvin/core/formula/parsing';
 import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
-import type { Region } from '@orvin/core/ground/units';
+import { MOST_GRAMS, type Region } from '@orvin/core/ground/units';
 import { gramsInWords, problemInWords } from '@orvin/core/words/wording';
 import { MARKS } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';
@@ -190,7 +190,7 @@ export class LineReading {
     const field = event.target as HTMLInputElement;
     const grams = Number(field.value.replace(',', '.').replace(/g$/i, '').trim());
     if (field.value.trim() === '') this.editing.correct(this.line().id, { grams: undefined });
-    else if (Number.isFinite(grams) && grams >= 0 && grams <= 1_000_000)
+    else if (Number.isFinite(grams) && grams >= 0 && grams <= MOST_GRAMS)
       this.editing.correct(this.line().id, { grams });
     else field.value = this.weighs();
   }

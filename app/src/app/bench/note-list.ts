@@ -151,7 +151,7 @@ export class NoteList {
   protected readonly notes = computed<readonly Note[]>(() => {
     const { verdicts, style } = this.audit();
     const saidByFinding = new Set(this.findings().flatMap(({ code }) => SAID_BY_FINDING[code] ?? []));
-    const found = this.findings().map((finding) => this.noteOf(finding));
+    const worded = this.findings().map((finding) => this.noteOf(finding));
     const outside = verdicts
       .filter(({ verdict, quantity }) => verdict !== 'within' && !saidByFinding.has(quantity))
       .map((verdict): Note => ({
@@ -161,7 +161,7 @@ export class NoteList {
         sentence: bandSentence(verdict, style, this.region()),
         at: '',
       }));
-    return [...found, ...outside].sort((a, b) => SEVERITY_ORDER[a.severity] - SEVERITY_ORDER[b.severity]);
+    return [...worded, ...outside].sort((a, b) => SEVERITY_ORDER[a.severity] - SEVERITY_ORDER[b.severity]);
   });
   protected readonly aside = computed(() =>
     this.setAsideBefore().map(({ finding, reason }): Note => ({ ...this.noteOf(finding), reason })),

@@ -1,4 +1,5 @@
 import type { AuditLine, ReadStep } from '@orvin/core/bench/audit';
+import { PURPOSE_NAMES } from '@orvin/core/words/names';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { takenIn, type Mention, type Method } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
@@ -19,18 +20,6 @@ export interface SaidChip {
   readonly words: string;
 }
 
-const PURPOSES: Readonly<Record<Extract<Mention, { kind: 'time' }>['purpose'], string>> = {
-  bake: 'in the oven',
-  cool: 'to cool',
-  rest: 'to rest',
-  soak: 'to soak',
-  chill: 'in the cold',
-  mix: 'of mixing',
-  heat: 'on the heat',
-  check: 'to the first look',
-  keep: 'it keeps',
-  wait: '',
-};
 const LONGEST_CUE = 44;
 
 /** Days and hours from a day up, else minutes. */
@@ -44,7 +33,10 @@ function timeInWords(low: number, high: number): string {
 function said(mention: Mention): SaidChip | undefined {
   switch (mention.kind) {
     case 'time':
-      return { kind: 'time', words: `${timeInWords(mention.low, mention.high)} ${PURPOSES[mention.purpose]}`.trim() };
+      return {
+        kind: 'time',
+        words: `${timeInWords(mention.low, mention.high)} ${PURPOSE_NAMES[mention.purpose]}`.trim(),
+      };
     case 'temperature':
       return {
         kind: 'temperature',

@@ -1,10 +1,12 @@
+import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { Dialog } from 'primeng/dialog';
+import { Toasts } from '../parts/toasts';
 import { KEYS, Keyboard } from './keyboard';
 
 @Component({
   selector: 'orv-keys-dialog',
-  imports: [Dialog],
+  imports: [DatePipe, Dialog],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p-dialog
@@ -31,6 +33,16 @@ import { KEYS, Keyboard } from './keyboard';
           </div>
         }
       </dl>
+      @if (toasts.said().length > 0) {
+        <h2 id="said">What was said</h2>
+        <ol aria-labelledby="said">
+          @for (said of toasts.said(); track said.at) {
+            <li>
+              <span class="caption">{{ said.at | date: 'HH:mm' }}</span> {{ said.words }}
+            </li>
+          }
+        </ol>
+      }
     </p-dialog>
   `,
   styles: `
@@ -58,6 +70,16 @@ import { KEYS, Keyboard } from './keyboard';
       align-items: flex-start;
       gap: 4px;
     }
+    h2 {
+      margin: 20px 0 4px;
+      font-size: var(--step-0);
+    }
+    ol {
+      display: grid;
+      gap: 6px;
+      max-width: 56rem;
+      list-style: none;
+    }
     dd .caption {
       display: block;
     }
@@ -72,4 +94,5 @@ import { KEYS, Keyboard } from './keyboard';
 export class KeysDialog {
   protected readonly keyboard = inject(Keyboard);
   protected readonly keys = KEYS;
+  protected readonly toasts = inject(Toasts);
 }

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, ElementRef, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
@@ -16,15 +16,18 @@ import { ThemeSwitch } from './theme';
       @for (station of stations(); track station.label) {
         <a
           class="station"
+          [class.wide-only]="station.label === 'Pantry'"
           [routerLink]="station.link"
           routerLinkActive="here"
           ariaCurrentWhenActive="page"
-          (isActiveChange)="$event && intoView()"
           [routerLinkActiveOptions]="{ exact: false }"
           >{{ station.label }}</a
         >
       }
     </nav>
+    @if (onBench.record(); as record) {
+      <a class="in-hand" [routerLink]="['/bench', record.id]">{{ record.formula.title || 'Without a name' }}</a>
+    }
     <div class="tools">
       <button
         type="button"
@@ -36,8 +39,11 @@ import { ThemeSwitch } from './theme';
         <svg viewBox="0 0 20 20" aria-hidden="true"><path d="M7.5 3.5 3.5 7.5l4 4M4 7.5h7.5a5 5 0 0 1 0 10H8" /></svg>
         <span class="word">Undo</span>
       </button>
+      <a class="phone-only" routerLink="/pantry" routerLinkActive="there" ariaCurrentWhenActive="page">Pantry</a>
+      <button type="button" class="phone-only" popovertarget="more">More</button>
       <button
         type="button"
+        class="wide-only"
         [disabled]="!store.redoLabel()"
         (click)="store.redo()"
         [attr.aria-label]="redoName()"
@@ -47,6 +53,7 @@ import { ThemeSwitch } from './theme';
       </button>
       <button
         type="button"
+        class="wide-only"
         (click)="theme.toggle()"
         [attr.aria-pressed]="theme.night()"
         aria-label="Night, for a dark kitchen"
@@ -61,9 +68,16 @@ import { ThemeSwitch } from './theme';
           }
         </svg>
       </button>
-      <button type="button" class="keys" (click)="keyboard.helpOpen.set(true)" aria-label="Keys">
+      <button type="button" class="keys wide-only" (click)="keyboard.helpOpen.set(true)" aria-label="Keys">
         <span class="word">Keys</span> <kbd>?</kbd>
       </button>
+    </div>
+    <div id="more" popover #more class="more" role="group" aria-label="More">
+      <button type="button" [disabled]="!store.redoLabel()" (click)="store.redo()">{{ redoName() }}</button>
+      <button type="button" (click)="theme.toggle(); more.hidePopover()" [attr.aria-pressed]="theme.night()">
+        Night, for a dark kitchen
+      </button>
+      <button type="button" (click)="keyboard.helpOpen.set(true); more.hidePopover()">Keys, and what was said</button>
     </div>
   `,
   styleUrl: './rail.css',
@@ -72,8 +86,7 @@ export class Rail {
   protected readonly store = inject(FormulaStore);
   protected readonly theme = inject(ThemeSwitch);
   protected readonly keyboard = inject(Keyboard);
-  private readonly onBench = inject(OnBench);
-  private readonly element = inject<ElementRef<HTMLElement>>(ElementRef);
+  protected readonly onBench = inject(OnBench);
 
   protected readonly stations = computed(() => {
     const id = this.onBench.id();
@@ -87,12 +100,6 @@ export class Rail {
           ];
     return [{ label: 'Shelf', link: '/shelf' }, ...forOne, { label: 'Pantry', link: '/pantry' }];
   });
-  /** On a phone the stations scroll: the one that is stood at is always seen. */
-  protected intoView(): void {
-    setTimeout(() =>
-      this.element.nativeElement.querySelector('.here')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }),
-    );
-  }
   protected readonly undoName = computed(() =>
     this.store.undoLabel() ? `Undo ${this.store.undoLabel() ?? ''}` : 'Nothing to undo',
   );

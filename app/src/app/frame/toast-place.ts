@@ -4,7 +4,7 @@ import { Button } from 'primeng/button';
 import { Toast } from 'primeng/toast';
 import { Toasts, type ToastAct } from '../parts/toasts';
 
-/** What is said in passing, at the foot of the screen. */
+/** What is said in passing: on a row of its own at the foot, so that it covers no figure and no button, and takes no focus. */
 @Component({
   selector: 'orv-toast-place',
   imports: [Button, Toast],

@@ -189,7 +189,7 @@ export class BakeStrip {
     const before =
       this.preheat() === 0 ? ['into the cold oven'] : this.wide() ? [] : [`heat the oven ${this.preheatWords()}`];
     const carries = carryOverCelsius >= 1 ? [`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
-    const words = [...before, ...carries, ...afterwards(bake).map(({ words: said }) => said)];
+    const words = [...before, ...carries, ...afterwards(bake).map(({ words: after }) => after)];
     const [first = '', ...rest] = words;
     return words.length === 0 ? '' : `${[first.charAt(0).toUpperCase() + first.slice(1), ...rest].join(' · ')}.`;
   });

@@ -1,5 +1,6 @@
 import type { BakeAdvice, BakePrediction } from '@orvin/core/oven/baking';
-import { SHELF_PANS } from '@orvin/core/kitchen/pans';
+import { ADVICE_LABELS } from '@orvin/core/words/names';
+import { parsePan, SHELF_PANS } from '@orvin/core/kitchen/pans';
 import { minutesInWords } from '@orvin/core/words/wording';
 
 /** A moment on the bake strip. */
@@ -10,16 +11,8 @@ export interface StripMark {
   readonly strong: boolean;
 }
 
-const MARK_LABELS: Readonly<Partial<Record<BakeAdvice['code'], string>>> = {
-  rotate: 'turn',
-  'swap-racks': 'swap racks',
-  'look-at-colour': 'colour',
-  tent: 'foil',
-  'lid-off': 'lid off',
-  'first-look': 'look',
-};
 function markWord({ code, facts }: BakeAdvice): string | undefined {
-  return code === 'turn-oven' ? `${Math.round(facts.celsius)} °C at` : MARK_LABELS[code];
+  return code === 'turn-oven' ? `${Math.round(facts.celsius)} °C at` : ADVICE_LABELS[code];
 }
 
 /** What to do when, in the order of the clock. */
@@ -104,11 +97,13 @@ export const heatColour = (celsius: number): string => ramp(HEAT_STOPS, celsius)
 
 /** What can stand on a sheet without a pan, as it is written. */
 const WITHOUT_PAN: readonly string[] = ['12 scones of 6 cm', 'disc 5x2.5 cm x 16', 'wedge 18 cm round x 8', 'dome'];
+/** Pans of the table that can be baked in: a dish that the simulation does not know is not proposed. */
+const PROPOSED_PANS = SHELF_PANS.filter(({ name }) => parsePan(name).kind === 'pan');
 /** Pans that match what is typed. */
 export function panSuggestions(query: string, first?: string): readonly string[] {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
   const matches = (text: string) => words.every((word) => text.toLowerCase().includes(word));
-  const names = SHELF_PANS.filter((pan) => matches(`${pan.name} ${pan.aliases.join(' ')}`)).map(({ name }) => name);
+  const names = PROPOSED_PANS.filter((pan) => matches(`${pan.name} ${pan.aliases.join(' ')}`)).map(({ name }) => name);
   const free = WITHOUT_PAN.filter(matches);
   return [...new Set([...(first && words.length === 0 ? [first] : []), ...names, ...free])].slice(0, 14);
 }

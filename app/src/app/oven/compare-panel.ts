@@ -171,11 +171,11 @@ export class ComparePanel {
   private readonly foreseen = toSignal(this.foresight.foreseeAll(toObservable(this.jobs)), { initialValue: [] });
   protected readonly rows = computed((): readonly Row[] => {
     let at = 0;
-    const found = this.foreseen();
+    const rows = this.foreseen();
     const others = this.settings.ways().map(({ written, job }): Row => {
       const row = { name: written, strong: false };
       if (!job) return { ...row, problem: 'Orvin cannot read that as a pan; write a shape and a size.' };
-      const result = found[at++];
+      const result = rows[at++];
       if (result?.state === 'failed') return { ...row, problem: result.message };
       if (result?.state !== 'ready') return { ...row, problem: WORKING };
       return result.result.kind === 'foreseen'
@@ -186,7 +186,7 @@ export class ComparePanel {
   });
   protected readonly starters = computed(() => {
     const taken = new Set([this.name(), ...this.settings.ways().map(({ written }) => written)]);
-    return STARTERS.filter((one) => !taken.has(one)).slice(0, 3);
+    return STARTERS.filter((starter) => !taken.has(starter)).slice(0, 3);
   });
   protected readonly shown = computed(() => QUANTITIES.find(({ id }) => id === this.quantity()) ?? CORE);
   /** The curves are drawn anew when all of them are there: until then the last ones stand. */

@@ -191,7 +191,7 @@ export class SettingPanel {
         return combineLatest([
           this.sweeps.sweep(besideOther(job, other)),
           this.sweeps.sweep(besideOther(other, job)),
-        ]).pipe(map(([own, theirs]: [Sweep, Sweep]) => ({ job, other, own, theirs, id })));
+        ]).pipe(map(([ownSweep, theirs]: [Sweep, Sweep]) => ({ job, other, own: ownSweep, theirs, id })));
       }),
     ),
   );

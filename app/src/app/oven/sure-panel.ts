@@ -1,19 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, distinctUntilChanged, switchMap } from 'rxjs';
-import { RULES_MISS, type BakeJob, type BakePrediction, type WindowReason } from '@orvin/core/oven/baking';
+import { RULES_MISS, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
+import { WINDOW_EFFECT_NAMES } from '@orvin/core/words/names';
 import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { Sweeps } from '../work/sweeps';
 
 const QUIET_MILLISECONDS = 200;
-const EFFECTS: Readonly<Record<WindowReason['effect'], string>> = {
-  'stands-on': 'stands on',
-  narrows: 'narrower',
-  widens: '▲ wider',
-  'would-narrow': 'would narrow it',
-};
 const signed = (minutes: number) =>
   `${minutes < 0 ? '−' : '+'}${Math.abs(minutes).toFixed(Math.abs(minutes) < 10 ? 1 : 0)} min`;
 
@@ -111,7 +106,7 @@ export class SurePanel {
   protected readonly reasons = computed(() =>
     this.bake().windowReasons.map((reason) => ({
       code: reason.code,
-      effect: EFFECTS[reason.effect],
+      effect: WINDOW_EFFECT_NAMES[reason.effect],
       ...windowReasonInWords(reason),
     })),
   );
@@ -131,11 +126,11 @@ export class SurePanel {
     );
     // a third of the width each way: the figures stand outside the bar
     const at = (minutes: number) => 50 + (minutes / most) * 33;
-    return sensitivities.map((one) => {
-      const [low, high] = [one.lessMinutes, one.moreMinutes].sort((a, b) => a - b);
+    return sensitivities.map((sensitivity) => {
+      const [low, high] = [sensitivity.lessMinutes, sensitivity.moreMinutes].sort((a, b) => a - b);
       const [from = 0, to = 0] = [low, high];
       return {
-        ...unknownInWords(one),
+        ...unknownInWords(sensitivity),
         left: at(from),
         width: Math.max(0.5, at(to) - at(from)),
         less: signed(from),

@@ -2,19 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { InputText } from 'primeng/inputtext';
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
-import { REGIONS, type Filling } from '@orvin/core/ground/units';
+import { REGIONS } from '@orvin/core/ground/units';
+import { FILLING_NAMES, REGION_NAMES } from '@orvin/core/words/names';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
-import { REGION_NAMES } from '../parts/region-names';
 import { OnBench } from '../work/on-bench';
 import { converterView, measuredRow, type FillingBar } from './converter-view';
-
-const FILLING_WORDS: Readonly<Record<Filling, string>> = {
-  spooned: 'spooned in, levelled',
-  scooped: 'scooped, levelled',
-  sifted: 'sifted first',
-  packed: 'packed down',
-};
 
 /** Grams and kitchen measures of anything, with the spread that the way of filling brings. */
 @Component({
@@ -121,7 +114,7 @@ export class Converter {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   protected readonly settings = inject(SettingsStore);
-  protected readonly fillingWords = FILLING_WORDS;
+  protected readonly fillingWords = FILLING_NAMES;
   protected readonly regions = REGIONS.map((id) => ({
     id,
     name: REGION_NAMES[id],

@@ -109,9 +109,10 @@ export class IngredientEditor {
 
   /** "medium 120, large 160" */
   protected setPieces(written: string): void {
-    const pieces = lines(written).flatMap((one) => {
-      const [, name, grams] = /^(.+?)\s*[= ]\s*([\d.]+)\s*g?$/.exec(one) ?? [];
-      return name && grams ? [{ name: name.trim(), grams: Number(grams) }] : [];
+    const pieces = lines(written).flatMap((line) => {
+      const weighed = /[= ]([\d.]+) ?g?$/.exec(line);
+      const name = line.slice(0, weighed?.index).replace(/[= ]+$/, '');
+      return weighed && name !== '' ? [{ name, grams: Number(weighed[1]) }] : [];
     });
     this.set({ pieces });
   }
@@ -122,7 +123,7 @@ export class IngredientEditor {
   protected setPacks(written: string): void {
     this.set({
       packGrams: lines(written)
-        .flatMap((one) => number(one.replace(/g$/i, '')) ?? [])
+        .flatMap((figure) => number(figure.replace(/g$/i, '')) ?? [])
         .filter((grams) => grams > 0),
     });
   }
@@ -130,7 +131,7 @@ export class IngredientEditor {
   protected setAllergen(allergen: Allergen, holds: boolean): void {
     const draft = this.draft();
     if (!draft) return;
-    const others = draft.allergens.filter((one) => one !== allergen);
+    const others = draft.allergens.filter((other) => other !== allergen);
     this.set({ allergens: holds ? [...others, allergen] : others });
   }
 

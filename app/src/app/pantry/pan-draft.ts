@@ -14,15 +14,6 @@ export const MADE_OF: readonly { readonly id: string; readonly name: string; rea
   { id: 'enamel_iron', name: 'enamelled iron', material: 'cast-iron' },
 ];
 
-export const SHAPE_NAMES: Readonly<Record<PanShape, string>> = {
-  round: 'round',
-  square: 'square',
-  rectangle: 'rectangle',
-  loaf: 'loaf',
-  muffin: 'cups',
-  ring: 'ring with a tube',
-};
-
 /** A pan as it is being written: figures as typed, in centimetres. */
 export interface PanDraft {
   readonly id: string;

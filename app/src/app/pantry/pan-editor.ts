@@ -13,10 +13,11 @@ import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
 import { learn, type OwnPan } from '@orvin/core/kitchen/kitchen';
+import { PAN_SHAPE_NAMES } from '@orvin/core/words/names';
 import { cavityMillilitres, materialById, PAN_SHAPES, type PanShape } from '@orvin/core/kitchen/pans';
 import { brimWords } from '../parts/pan-shapes';
 import { FormulaStore } from '../store/formula-store';
-import { draftOf, EMPTY_DRAFT, MADE_OF, panOf, SHAPE_NAMES, type PanDraft, type PanField } from './pan-draft';
+import { draftOf, EMPTY_DRAFT, MADE_OF, panOf, type PanDraft, type PanField } from './pan-draft';
 import { PanDrawing } from './pan-drawing';
 
 interface Field {
@@ -184,7 +185,7 @@ export class PanEditor {
   readonly pan = input<OwnPan>();
   readonly closed = output();
   private readonly store = inject(FormulaStore);
-  protected readonly shapes = PAN_SHAPES.map((id) => ({ id, name: SHAPE_NAMES[id] }));
+  protected readonly shapes = PAN_SHAPES.map((id) => ({ id, name: PAN_SHAPE_NAMES[id] }));
   protected readonly materials = [...MADE_OF];
   protected readonly draft = linkedSignal<PanDraft>(() => {
     const ownPan = this.pan();

@@ -1,3 +1,4 @@
+import { decodeText } from '@orvin/core/ground/text';
 import type { Incoming } from '../work/intake';
 
 /** Endings of files that hold text Orvin reads; a file without one may be anything. */
@@ -5,7 +6,17 @@ const READABLE = /\.(?:txt|text|md|markdown|csv|tsv|html?|xhtml|json|jsonld)$|^[
 /** Folders may hold thousands of pictures: they are not worth a word each. */
 const MOST_FILES = 5000;
 
-const incoming = (file: File): Incoming => ({ name: file.name, text: () => file.text() });
+/** No file that Orvin reads is near it: a film that lost its ending is not read into memory to be refused. */
+const LARGEST_BYTES = 32_000_000;
+
+async function textOf(file: File): Promise<string> {
+  if (file.size > LARGEST_BYTES)
+    throw new Error(
+      `It has ${Math.round(file.size / 1_000_000)} MB; a file of formulas has less than ${LARGEST_BYTES / 1_000_000}.`,
+    );
+  return decodeText(new Uint8Array(await file.arrayBuffer()));
+}
+const incoming = (file: File): Incoming => ({ name: file.name, text: () => textOf(file) });
 
 /** The files of a list that can hold a formula; how many cannot is told. */
 export function readableFiles(files: Iterable<File>): { readonly files: readonly Incoming[]; readonly others: number } {

@@ -1,4 +1,4 @@
-import { auditFormula } from '@orvin/core/bench/audit';
+import { auditSafely } from '@orvin/core/bench/audit';
 import type { FileReading } from '@orvin/core/papers/formats';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { Surroundings } from '@orvin/core/formula/parsing';
@@ -30,7 +30,7 @@ export function pasteReading({ items }: FileReading, around: Surroundings): Past
 }
 
 function factsOf(formula: Formula, around: Surroundings): string {
-  const { lines } = auditFormula(formula, around);
+  const { lines } = auditSafely(formula, around);
   const weighed = lines.filter((line) => line.grams !== undefined).length;
   const unknown = lines.filter((line) => line.entries.some(({ read }) => read.ingredient === undefined)).length;
   const { lowMinutes, highMinutes, celsius, pan } = formula.bake;

@@ -26,7 +26,7 @@ describe('shelfRow', () => {
     expect(rowOf(MUFFINS).fingerprint.reduce((sum, { percent }) => sum + percent, 0)).toBeCloseTo(100, 6);
   });
   it('names the worst first: a line not understood, then soda, then the bands', () => {
-    expect(rowOf(`${MUFFINS}\n20 g zorblax`).standing.text).toBe('one line not understood');
+    expect(rowOf(`${MUFFINS}\n20 g zorblax`).standing.text).toBe('one line does not count');
     expect(rowOf(MUFFINS.replace('11 g baking powder', '8 g bicarbonate of soda')).standing.text).toMatch(
       /g soda left over$/,
     );

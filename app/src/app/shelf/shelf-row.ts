@@ -47,7 +47,7 @@ function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standin
     return {
       severity: 'error',
       mark: MARKS.error.shape,
-      text: uncounted === 1 ? 'one line not understood' : `${uncounted} lines not understood`,
+      text: uncounted === 1 ? 'one line does not count' : `${uncounted} lines do not count`,
     };
   if (!(totals.flour > 0)) return { severity: 'warning', mark: MARKS.warning.shape, text: 'no flour' };
   const soda = findings.find(({ code }) => code === 'soda-left-over' || code === 'soda-without-acid');

@@ -10,6 +10,7 @@ import type { ExportFormat } from '@orvin/core/papers/formats';
 import { saveFile } from '../parts/save-file';
 import { InSight } from '../parts/in-sight';
 import { Toasts } from '../parts/toasts';
+import { UnconfirmedWords } from '../parts/unconfirmed';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { HAND_ON, HandingOn } from '../work/handing-on';
@@ -34,7 +35,7 @@ const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.reso
   imports: [Button, Popover, RouterLink, InSight, Textarea, StartDialog],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shelf.html',
-  styleUrl: './shelf.css',
+  styleUrls: ['./shelf.css', './choosing.css'],
 })
 export class Shelf {
   /** Whether the start from a style is open. */
@@ -52,12 +53,15 @@ export class Shelf {
   protected readonly parts = FINGERPRINT_PARTS;
   protected readonly formats = HAND_ON;
 
-  protected readonly text = signal('');
+  protected readonly text = inject(UnconfirmedWords).of(() => 'paste');
   protected readonly asked = signal(false);
   /** What came of the last files, or of a text that was not taken. */
   protected readonly report = signal<(IntakeReport & { readonly others: number }) | undefined>(undefined);
   /** Files hang over the shelf. */
   protected readonly dropping = signal(false);
+  /** Several formulas are being chosen, to be saved or taken off at once. */
+  protected readonly choosing = signal(false);
+  protected readonly chosen = signal<ReadonlySet<string>>(new Set());
   /** The formulas whose format is being chosen. */
   private readonly handed = signal<readonly string[]>([]);
 
@@ -163,6 +167,30 @@ export class Shelf {
       label: 'Undo',
       run: () => this.store.undo(),
     });
+  }
+
+  protected choose(id: string): void {
+    this.chosen.update((chosen) => {
+      const next = new Set(chosen);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  }
+  protected chooseAll(): void {
+    this.chosen.set(new Set(this.store.formulas().map(({ id }) => id)));
+  }
+  protected stopChoosing(): void {
+    this.choosing.set(false);
+    this.chosen.set(new Set());
+  }
+  protected removeChosen(): void {
+    const ids = [...this.chosen()];
+    const words = ids.length === 1 ? 'One formula is off the shelf.' : `${ids.length} formulas are off the shelf.`;
+    this.store.together(`taking ${ids.length} off the shelf`, () => {
+      for (const id of ids) this.store.remove(id);
+    });
+    this.stopChoosing();
+    this.toasts.show(words, 'Their versions too.', { label: 'Undo', run: () => this.store.undo() });
   }
 
   /** Asks what to hand formulas on as. */

@@ -5,6 +5,11 @@ import type { StoredBatch, StoredFormula, StoredKitchen, StoredSettings, StoredV
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
+const LATEST_VERSION = 3;
+class NewerDatabase extends Error {
+  override readonly name = 'NewerDatabase';
+}
+
 /** Everything the baker owns, in this browser. Schema changes are new `version(n)` steps below; old steps never change. */
 @Injectable({ providedIn: 'root' })
 export class Database extends Dexie {
@@ -21,6 +26,21 @@ export class Database extends Dexie {
     this.version(2).stores({ kitchens: 'id', history: 'key, tab' }).upgrade(stepsGetIds);
     this.version(3).stores({ batches: 'id, formulaId' });
   }
+
+  /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */
+  async openOwn(): Promise<void> {
+    await this.open();
+    // Dexie counts in tenths of what the browser has
+    if (this.backendDB().version / 10 <= LATEST_VERSION) return;
+    this.close();
+    throw new NewerDatabase();
+  }
+}
+
+/** Why a database cannot be opened: a later Orvin wrote it, or there is no storage. */
+export function openFailure(error: unknown): 'newer-database' | 'no-storage' {
+  const newer = error instanceof Error && ['VersionError', 'NewerDatabase'].includes(error.name);
+  return newer ? 'newer-database' : 'no-storage';
 }
 
 /** Version 1 kept the steps of a method as bare texts. What is of no known shape is left as it is. */

@@ -1,6 +1,8 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { DestroyRef, Injectable, computed, inject, signal } from '@angular/core';
 import { Database } from './database';
-import { editSchema, type Edit } from './edits';
+import { CHECK_ROWS } from './checking';
+import type { Edit } from './edits';
+import { ownTab } from './own-tab';
 
 /** An edit on the disk. */
 export interface StoredEdit {
@@ -14,7 +16,6 @@ export interface StoredEdit {
 
 /** Steps that can be undone; more would only fill the disk. */
 const UNDO_DEPTH = 200;
-const TAB_KEY = 'orvin-tab';
 
 type Held = Pick<StoredEdit, 'key' | 'edit'>;
 
@@ -22,13 +23,14 @@ type Held = Pick<StoredEdit, 'key' | 'edit'>;
 @Injectable({ providedIn: 'root' })
 export class EditHistory {
   private readonly database = inject(Database);
+  private readonly destroyed = inject(DestroyRef);
   private readonly done = signal<readonly Held[]>([]);
   private readonly undone = signal<readonly Held[]>([]);
   private tab = '';
   private lastKey = 0;
-  /** Edits that were read back and not looked at yet. */
-  private readonly unchecked = new WeakSet<Edit>();
+  private readonly checkRows = inject(CHECK_ROWS);
   private writing: Promise<unknown> = Promise.resolve();
+  private looking: Promise<unknown> = Promise.resolve();
 
   readonly undoLabel = computed(() => this.done().at(-1)?.edit.label);
   readonly redoLabel = computed(() => this.undone().at(-1)?.edit.label);
@@ -37,30 +39,39 @@ export class EditHistory {
     return this.done().at(-1)?.edit;
   }
 
-  /** Takes up the history of this tab; a new tab goes on where the last one stopped. */
+  /** Takes up the history of this tab, or of one that was closed; the history of a tab that is open is its own. */
   async load(): Promise<void> {
-    const tabId = sessionStorage.getItem(TAB_KEY);
-    this.tab = tabId ?? crypto.randomUUID();
-    sessionStorage.setItem(TAB_KEY, this.tab);
+    const { id, isOpen } = await ownTab(new Promise((left) => this.destroyed.onDestroy(left)));
+    this.tab = id;
     const newest = await this.database.history.toCollection().last();
-    const rows =
-      newest === undefined
-        ? []
-        : await this.database.history
-            .where('tab')
-            .equals(tabId ?? newest.tab)
-            .sortBy('key');
-    for (const { edit } of rows) this.unchecked.add(edit);
+    this.lastKey = newest?.key ?? 0;
+    const ofTab = (tab: string) => this.database.history.where('tab').equals(tab).sortBy('key');
+    let rows = await ofTab(id);
+    if (rows.length === 0 && newest && !(await isOpen(newest.tab))) {
+      rows = (await ofTab(newest.tab)).map((row) => ({ ...row, tab: id }));
+      await this.database.history.bulkPut(rows);
+    }
     const held = (undone: boolean) =>
       rows.filter((row) => row.undone === undone).map(({ key, edit }): Held => ({ key, edit }));
     this.done.set(held(false));
     // the edit undone last is redone first
     this.undone.set(held(true).reverse());
-    this.lastKey = newest?.key ?? 0;
-    if (tabId !== null || rows.length === 0) return;
-    // the tab before is gone: its history is this one's now
-    await this.database.history.clear();
-    await this.database.history.bulkPut(rows.map((row) => ({ ...row, tab: this.tab })));
+    this.looking = this.lookOver(rows);
+  }
+
+  /** An edit that came back damaged goes, and with it what was meant to be undone after it. */
+  private async lookOver(rows: readonly StoredEdit[]): Promise<void> {
+    const faults = await this.checkRows(
+      'history',
+      rows.map(({ edit }) => edit),
+    ).catch(() => []);
+    const last = Math.max(...faults.map(({ at }) => rows[at]?.key ?? 0));
+    if (faults.length === 0) return;
+    const sound = ({ key }: Held) => key > last;
+    this.done.update((all) => all.filter(sound));
+    this.undone.update((all) => all.filter(sound));
+    const gone = rows.filter(({ key }) => key <= last).map(({ key }) => key);
+    this.write(({ history }) => history.bulkDelete(gone));
   }
 
   push(edit: Edit): void {
@@ -97,13 +108,6 @@ export class EditHistory {
   private move(from: typeof this.done, to: typeof this.done, undone: boolean): Edit | undefined {
     const last = from().at(-1);
     if (!last) return undefined;
-    if (this.unchecked.has(last.edit) && editSchema.validate(last.edit).error) {
-      // what is under it was meant to be undone after it
-      const gone = from().map(({ key }) => key);
-      from.set([]);
-      this.write(({ history }) => history.bulkDelete(gone));
-      return undefined;
-    }
     from.update((all) => all.slice(0, -1));
     to.update((all) => [...all, last]);
     this.write(({ history }) => history.put({ ...last, tab: this.tab, undone }));
@@ -111,8 +115,9 @@ export class EditHistory {
   }
 
   /** Resolves when the history is on the disk. */
-  settled(): Promise<unknown> {
-    return this.writing;
+  async settled(): Promise<void> {
+    await this.looking;
+    await this.writing;
   }
 
   private write(act: (database: Database) => Promise<unknown>): void {

@@ -1,37 +1,9 @@
-import Joi from 'joi';
-import {
-  storedBatchSchema,
-  storedFormulaSchema,
-  storedKitchenSchema,
-  storedVersionSchema,
-  type StoredBatch,
-  type StoredFormula,
-  type StoredKitchen,
-  type StoredVersion,
-} from './records';
+import { TABLE_NAMES, type Table, type TableRecords } from './tables';
 
 /*
  * An edit is a list of records before and after. Doing it puts the after, undoing it puts the before: there is no other kind of change
  * to what the baker owns, so everything can be undone.
  */
-
-/** What each table holds. */
-export interface TableRecords {
-  readonly formulas: StoredFormula;
-  readonly versions: StoredVersion;
-  readonly kitchens: StoredKitchen;
-  readonly batches: StoredBatch;
-}
-export type Table = keyof TableRecords;
-
-/** How a record of each table is checked when it comes back. */
-export const RECORD_SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
-  formulas: storedFormulaSchema,
-  versions: storedVersionSchema,
-  kitchens: storedKitchenSchema,
-  batches: storedBatchSchema,
-};
-export const TABLES = Object.keys(RECORD_SCHEMAS) as readonly Table[];
 
 export type Change = {
   [T in Table]: {
@@ -51,12 +23,12 @@ export interface Edit {
 }
 
 export type Records = { readonly [T in Table]: ReadonlyMap<string, TableRecords[T]> };
-export const NO_RECORDS: Records = {
-  formulas: new Map(),
-  versions: new Map(),
-  kitchens: new Map(),
-  batches: new Map(),
-};
+export const NO_RECORDS = perTable(() => new Map());
+
+/** One value for each table, of the records of that table. */
+export function perTable(of: <T extends Table>(table: T) => ReadonlyMap<string, TableRecords[T]>): Records {
+  return Object.fromEntries(TABLE_NAMES.map((table) => [table, of(table)])) as unknown as Records;
+}
 
 function changed<T>(
   records: ReadonlyMap<string, T>,
@@ -73,15 +45,15 @@ function changed<T>(
 
 /** The records after an edit; the given ones stay as they are. */
 export function apply(records: Records, { changes }: Edit): Records {
-  const of = <T extends Table>(table: T) =>
+  return perTable(<T extends Table>(table: T) =>
     changed(
       records[table] as ReadonlyMap<string, TableRecords[T]>,
       changes.filter((change) => change.table === table) as unknown as readonly {
         readonly id: string;
         readonly after?: TableRecords[T];
       }[],
-    );
-  return { formulas: of('formulas'), versions: of('versions'), kitchens: of('kitchens'), batches: of('batches') };
+    ),
+  );
 }
 
 /** The edit that takes it back. */
@@ -93,6 +65,23 @@ export function invert(edit: Edit): Edit {
       return { ...rest, ...(after && { before: after }), ...(before && { after: before }) } as Change;
     }),
   };
+}
+
+/** Several edits that followed one another as one: from what was before the first to what is after the last. */
+export function composed(label: string, edits: readonly Edit[]): Edit {
+  const changes = new Map<string, Change>();
+  for (const change of edits.flatMap((edit) => edit.changes)) {
+    const key = `${change.table} ${change.id}`;
+    const first = changes.get(key);
+    const { table, id, after } = change;
+    changes.set(
+      key,
+      first
+        ? ({ table, id, ...(first.before && { before: first.before }), ...(after && { after }) } as Change)
+        : change,
+    );
+  }
+  return { label, changes: [...changes.values()] };
 }
 
 /** Two edits of the same record as one step, when both change just that record. */
@@ -117,20 +106,3 @@ export function merged(first: Edit, second: Edit): Edit | undefined {
     changes: [{ table, id, ...(a.before && { before: a.before }), ...(b.after && { after: b.after }) } as Change],
   };
 }
-
-const changeOf = (table: Table) =>
-  Joi.object({
-    table: Joi.valid(table).required(),
-    id: Joi.string().max(100).required(),
-    before: RECORD_SCHEMAS[table],
-    after: RECORD_SCHEMAS[table],
-  });
-
-/** An edit as it comes back from the disk. */
-export const editSchema = Joi.object<Edit>({
-  label: Joi.string().allow('').max(500).required(),
-  mergeAs: Joi.string().max(500),
-  changes: Joi.array()
-    .items(...TABLES.map(changeOf))
-    .required(),
-});

@@ -2,39 +2,14 @@ import { TestBed } from '@angular/core/testing';
 import { Dexie } from 'dexie';
 import type { Formula } from '@orvin/core/formula/formula';
 import { learn } from '@orvin/core/kitchen/kitchen';
-import { Database, DATABASE_NAME } from './database';
-import { FormulaStore } from './formula-store';
+import { Database } from './database';
+import { CHECK_ROWS, type CheckRows } from './checking';
+import { bringsIn, LOAF, storeVisits } from './visits.spec-help';
 import { putDown, takeUp } from './unload-journal';
 
-const LOAF: Formula = {
-  title: 'Loaf',
-  region: 'UK',
-  components: [{ id: 'c1', name: 'Batter', lines: [{ id: 'l1', text: '200 g plain flour' }] }],
-  steps: [],
-  bake: { fan: false },
-};
-
 describe('FormulaStore', () => {
-  let name: string;
-  /** A store of its own over the same database: another visit, or another tab. */
-  const visit = async () => {
-    TestBed.inject(Database).close();
-    TestBed.resetTestingModule();
-    TestBed.configureTestingModule({ providers: [{ provide: DATABASE_NAME, useValue: name }] });
-    const store = TestBed.inject(FormulaStore);
-    await store.load();
-    return store;
-  };
-  beforeEach(() => {
-    name = `test-${crypto.randomUUID()}`;
-    localStorage.clear();
-    sessionStorage.clear();
-    TestBed.configureTestingModule({ providers: [{ provide: DATABASE_NAME, useValue: name }] });
-  });
-  afterEach(async () => {
-    await TestBed.inject(Database).delete();
-    localStorage.clear();
-  });
+  const visits = storeVisits();
+  const { visit } = visits;
 
   it('finds again what was added, changed and kept', async () => {
     const store = await visit();
@@ -103,7 +78,7 @@ describe('FormulaStore', () => {
   it('brings batches along with the formulas of a file', async () => {
     const store = await visit();
     const sheet = { targets: [{ kind: 'times', times: 2 }] } as const;
-    const [record] = store.addAll([{ formula: LOAF, batch: sheet, batches: [{ versionNumber: 1, name: 'two', keptAt: 5, sheet }] }], 'reading a file'); // prettier-ignore
+    const [record] = bringsIn(store, [{ formula: LOAF, batch: sheet, batches: [{ versionNumber: 1, name: 'two', keptAt: 5, sheet }] }]); // prettier-ignore
     const id = record?.id ?? '';
     expect(store.formula(id)?.batch).toEqual(sheet);
     expect(store.batchesOf(id).map(({ name: said }) => said)).toEqual(['two']);
@@ -155,6 +130,7 @@ describe('FormulaStore', () => {
         row.edit.changes = [{ table: 'formulas', id, after: 'nothing' }];
       });
     const again = await visit();
+    await again.settled();
     again.undo();
     expect(again.formula(id)?.formula).toEqual(LOAF);
     expect(again.undoLabel()).toBeUndefined();
@@ -168,7 +144,7 @@ describe('FormulaStore', () => {
       components: [{ id: 'c1', name: 'Batter', lines: [{ id: 'l1', text: '10 g spice', formulaId: 'spice' }] }],
     };
     const kept = { number: 1, parent: null, reason: 'first', keptAt: 5, formula: tied, oven: {} };
-    const [one, two] = store.addAll([{ id: 'loaf', formula: tied, versions: [kept] }, { id: 'spice', formula: spice }], 'reading'); // prettier-ignore
+    const [one, two] = bringsIn(store, [{ id: 'loaf', formula: tied, versions: [kept] }, { id: 'spice', formula: spice }]); // prettier-ignore
     expect(one?.formula.components[0]?.lines[0]?.formulaId).toBe(two?.id);
     expect(store.versionsOf(one?.id ?? '').map(({ reason }) => reason)).toEqual(['first']);
     store.undo();
@@ -177,7 +153,7 @@ describe('FormulaStore', () => {
 
   it('gives the bare steps of the first database their ids', async () => {
     TestBed.inject(Database).close();
-    const old = new Dexie(name);
+    const old = new Dexie(visits.name());
     old.version(1).stores({ formulas: 'id', versions: 'id, formulaId', settings: 'id' });
     await old.table('formulas').put({
       id: 'a', revision: 1, createdAt: 1, changedAt: 1, demo: false, oven: {}, formula: { ...LOAF, steps: ['Mix.', 'Bake.'] },
@@ -231,23 +207,71 @@ describe('FormulaStore', () => {
     expect((await visit()).versionsOf(id)[0]?.formula).toEqual(LOAF);
   });
 
-  it('keeps both when another tab was faster', async () => {
+  it('says that the disk fails as long as it does, and writes when it works again', async () => {
     const here = await visit();
     const { id } = here.add(LOAF);
     await here.settled();
     const disk = TestBed.inject(Database);
-    const stored = await disk.formulas.get(id);
-    if (!stored) {
-      fail('not stored');
-      return;
-    }
-    await disk.formulas.put({ ...stored, revision: stored.revision + 5, formula: { ...LOAF, title: 'From there' } });
-    here.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'From here' } }));
+    disk.close();
+    here.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Held' } }));
     await here.settled();
-    const titles = here.formulas().map(({ formula }) => formula.title);
-    expect(titles).toContain('From there');
-    expect(titles).toContain('From here (from another tab)');
-    expect(here.notice()).toContain('nothing was lost');
+    expect(here.diskFails()).toBeTrue();
+    expect(here.formula(id)?.formula.title).toBe('Held');
+    await disk.open();
+    here.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Held again' } }));
+    await here.settled();
+    expect(here.diskFails()).toBeFalse();
+    expect((await visit()).formula(id)?.formula.title).toBe('Held again');
+  });
+  it('takes nothing for written where the disk refused a part of it', async () => {
+    const here = await visit();
+    const { id } = here.add(LOAF);
+    const other = here.add({ ...LOAF, title: 'Other' });
+    await here.settled();
+    const titled = (of: string, title: unknown) =>
+      here.change(of, 'the name', ({ formula }) => ({ formula: { ...formula, title: title as string } }));
+    // both in one write, of which the disk can take the first and not the second
+    titled(id, 'Second');
+    titled(id, 'Third');
+    titled(other.id, () => 'no browser stores a function');
+    await here.settled();
+    expect(here.diskFails()).toBeTrue();
+    titled(other.id, 'Other again');
+    await here.settled();
+    expect(here.diskFails()).toBeFalse();
+    expect(here.notice()).toBeUndefined();
+    expect(here.formula(id)?.formula.title).toBe('Third');
+    expect((await visit()).formula(id)?.formula.title).toBe('Third');
+  });
+  it('says that a later Orvin wrote the database, and leaves it alone', async () => {
+    TestBed.inject(Database).close();
+    const later = new Dexie(visits.name());
+    later.version(99).stores({ formulas: 'id' });
+    await later.open();
+    later.close();
+    const store = await visit();
+    expect(store.state()).toBe('newer-database');
+    store.add(LOAF);
+    await store.settled();
+    expect(store.formulas().length).toBe(1);
+  });
+  it('reads ten thousand records back without looking into each before the first screen', async () => {
+    const store = await visit();
+    const record = store.add(LOAF);
+    await store.settled();
+    const many = Array.from({ length: 10_000 }, (_, i) => ({ ...record, id: `f${i}` }));
+    await TestBed.inject(Database).formulas.bulkPut(many);
+    const looked: number[] = [];
+    const slow: CheckRows = (_, rows) => {
+      looked.push(rows.length);
+      return Promise.resolve([]);
+    };
+    const again = await visit([{ provide: CHECK_ROWS, useValue: slow }]);
+    expect(again.formulas().length).toBe(10_001);
+    expect(looked.reduce((sum, rows) => sum + rows, 0)).toBeLessThan(100);
+    await again.settled();
+    expect(looked.reduce((sum, rows) => sum + rows, 0)).toBeGreaterThan(10_000);
+    expect(Math.max(...looked)).toBeLessThanOrEqual(200);
   });
 
   it('leaves a damaged record where it is, and says which', async () => {
@@ -260,6 +284,20 @@ describe('FormulaStore', () => {
     expect(again.formulas().length).toBe(1);
     expect(again.unreadable().map(({ id }) => id)).toEqual(['odd']);
     expect(await TestBed.inject(Database).table('formulas').get('odd')).toEqual(damaged);
+  });
+  it('finds damage that does not show at first, behind the first screen; what was decided for a batch is lost alone', async () => {
+    const store = await visit();
+    const record = store.add(LOAF);
+    await store.settled();
+    const disk = TestBed.inject(Database).table('formulas');
+    await disk.put({ ...record, id: 'odd', oven: { celsius: 'hot' } });
+    await disk.put({ ...record, id: 'batch', batch: { targets: [{ kind: 'times', times: -3 }] } });
+    const again = await visit();
+    await again.settled();
+    expect(again.unreadable().map(({ id }) => id)).toEqual(['odd']);
+    expect(again.formula('odd')).toBeUndefined();
+    expect(again.formula('batch')?.formula).toEqual(LOAF);
+    expect(again.formula('batch')?.batch).toBeUndefined();
   });
 
   it('takes up what the last page had no time to write, once, and only when it is newer', async () => {

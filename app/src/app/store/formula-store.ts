@@ -3,36 +3,10 @@ import type { BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
 import { PLAIN_KITCHEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
 import type { OvenSettings } from '@orvin/core/oven/settings';
+import { arrivalsOf, changesOf, type AddedFormula, type Arrival, type Decided } from './arrivals';
 import type { Change } from './edits';
 import { RecordStore } from './record-store';
 import type { StoredBatch, StoredFormula, StoredKitchen, StoredVersion } from './records';
-
-/** A formula on its way to the shelf. */
-export interface AddedFormula {
-  /** What the file called it, so that formulas that take from one another still find each other. */
-  readonly id?: string;
-  readonly formula: Formula;
-  readonly oven?: OvenSettings;
-  readonly source?: string;
-  readonly versions?: readonly Pick<StoredVersion, 'number' | 'parent' | 'reason' | 'keptAt' | 'formula' | 'oven'>[];
-  readonly batch?: BatchSettings;
-  readonly batches?: readonly Pick<StoredBatch, 'versionNumber' | 'name' | 'keptAt' | 'sheet'>[];
-}
-
-/** A formula whose lines take from others that have new names now. */
-function withIds(formula: Formula, ids: ReadonlyMap<string, string>): Formula {
-  const ties = formula.components.some(({ lines }) => lines.some(({ formulaId }) => formulaId !== undefined));
-  if (!ties) return formula;
-  return {
-    ...formula,
-    components: formula.components.map((component) => ({
-      ...component,
-      lines: component.lines.map((line) =>
-        line.formulaId === undefined ? line : { ...line, formulaId: ids.get(line.formulaId) ?? line.formulaId },
-      ),
-    })),
-  };
-}
 
 /**
  * What the baker owns and does with it: formulas, kept versions, kept batches, the kitchen. Each act of the baker is one edit, and one to
@@ -50,6 +24,7 @@ export class FormulaStore {
   readonly formulas = computed(() => [...this.records().formulas.values()].sort((a, b) => b.createdAt - a.createdAt));
   /** The baker's own measures, words and ingredients. */
   readonly kitchen = computed(() => this.records().kitchens.get('kitchen')?.kitchen ?? PLAIN_KITCHEN);
+  readonly diskFails = this.store.diskFails;
   readonly undoLabel = this.store.undoLabel;
   readonly redoLabel = this.store.redoLabel;
 
@@ -62,8 +37,17 @@ export class FormulaStore {
   redo(): void {
     this.store.redo();
   }
+  /** Takes over what other tabs wrote. */
+  lookAgain(): Promise<void> {
+    return this.store.lookAgain();
+  }
   settled(): Promise<void> {
     return this.store.settled();
+  }
+
+  /** All that is done within is one act, and one to undo. */
+  together(label: string, act: () => void): void {
+    this.store.together(label, act);
   }
 
   formula(id: string): StoredFormula | undefined {
@@ -222,56 +206,27 @@ export class FormulaStore {
     this.store.commit({ label, changes: [{ table: 'kitchens', id: 'kitchen', ...(before && { before }), after }] });
   }
 
-  /** Puts formulas on the shelf, with their versions and a kitchen where a file brings them: one step to undo. */
-  addAll(added: readonly AddedFormula[], label: string, kitchen?: Kitchen): readonly StoredFormula[] {
-    const now = Date.now();
-    const ids = new Map(added.flatMap(({ id }) => (id === undefined ? [] : [[id, crypto.randomUUID()] as const])));
-    const records = added.map((addedFormula, i): StoredFormula => ({
-      id: ids.get(addedFormula.id ?? '') ?? crypto.randomUUID(),
-      revision: 1,
-      // the first of a file stands first on the shelf
-      createdAt: now + added.length - i,
-      changedAt: now,
-      ...(addedFormula.source !== undefined && { source: addedFormula.source }),
-      demo: false,
-      formula: withIds(addedFormula.formula, ids),
-      oven: addedFormula.oven ?? {},
-      ...(addedFormula.batch && { batch: addedFormula.batch }),
-    }));
-    const batches = added.flatMap(({ batches: kept = [] }, i) =>
-      kept.map((batch): Change => {
-        const formulaId = records[i]?.id ?? '';
-        const after: StoredBatch = { ...batch, id: crypto.randomUUID(), revision: 1, formulaId };
-        return { table: 'batches', id: after.id, after };
-      }),
-    );
-    const versions = added.flatMap(({ versions: kept = [] }, i) =>
-      kept.map((version): Change => {
-        const formulaId = records[i]?.id ?? '';
-        const after: StoredVersion = { ...version, id: crypto.randomUUID(), revision: 1, formulaId };
-        return { table: 'versions', id: after.id, after };
-      }),
-    );
+  /** Formulas of a file beside those that stand for them on the shelf. */
+  arrivals(added: readonly AddedFormula[]): readonly Arrival[] {
+    return arrivalsOf(added, this.records());
+  }
+
+  /** Brings a file in as it was decided, with a kitchen where it has one: one step to undo. */
+  bringIn(decided: readonly Decided[], label: string, kitchen?: Kitchen): readonly StoredFormula[] {
+    const { changes, brought } = changesOf(decided, this.records(), Date.now());
     const before = this.records().kitchens.get('kitchen');
-    this.store.commit({
-      label,
-      changes: [
-        ...records.map((after): Change => ({ table: 'formulas', id: after.id, after })),
-        ...versions,
-        ...batches,
-        ...(kitchen
-          ? [
-              {
-                table: 'kitchens' as const,
-                id: 'kitchen',
-                ...(before && { before }),
-                after: { id: 'kitchen' as const, revision: (before?.revision ?? 0) + 1, kitchen },
-              },
-            ]
-          : []),
-      ],
-    });
-    return records;
+    const known: readonly Change[] = kitchen
+      ? [
+          {
+            table: 'kitchens',
+            id: 'kitchen',
+            ...(before && { before }),
+            after: { id: 'kitchen', revision: (before?.revision ?? 0) + 1, kitchen },
+          },
+        ]
+      : [];
+    if (changes.length + known.length > 0) this.store.commit({ label, changes: [...changes, ...known] });
+    return brought;
   }
 
   /** Puts records in place that are no act of the baker's, such as the demo data. */

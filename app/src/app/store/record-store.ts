@@ -1,25 +1,22 @@
-import { Injectable, inject, signal } from '@angular/core';
-import { fromEvent } from 'rxjs';
+import { DestroyRef, Injectable, computed, inject, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { asyncScheduler, fromEvent, scheduled } from 'rxjs';
 import { filter } from 'rxjs/operators';
-import { Database } from './database';
+import { mergeThree, without } from '@orvin/core/ground/records';
+import { CHECK_ROWS } from './checking';
+import { Database, openFailure } from './database';
+import { diskNews, type DiskNews } from './disk-news';
 import { EditHistory } from './edit-history';
-import {
-  apply,
-  invert,
-  merged,
-  NO_RECORDS,
-  RECORD_SCHEMAS,
-  type Change,
-  type Edit,
-  type Records,
-  type Table,
-  type TableRecords,
-} from './edits';
-import type { StoredFormula } from './records';
+import { apply, composed, invert, merged, NO_RECORDS, perTable, type Change, type Edit, type Records } from './edits';
+import { isWhole, TABLE_NAMES, TABLES, type Table, type TableRecords } from './tables';
 import { putDown, takeUp, type Unwritten } from './unload-journal';
 
 /** Typing goes on within one step to undo until a pause of so long. */
 const PAUSE_MILLISECONDS = 1200;
+/** A disk that refused is asked again after so long. */
+const ASK_AGAIN_MILLISECONDS = 4000;
+/** Rows that are looked over at once, behind the first screen. */
+const CHECKED_AT_ONCE = 200;
 
 /** A record that came back from the disk damaged, or from a later Orvin: kept there untouched, and shown. */
 export interface UnreadableRecord {
@@ -28,71 +25,126 @@ export interface UnreadableRecord {
   readonly raw: unknown;
 }
 
-export type StoreState = 'loading' | 'ready' | 'no-storage';
+export type StoreState = 'loading' | 'ready' | 'no-storage' | 'newer-database' | 'blocked';
+type AnyRecord = TableRecords[Table];
+const keyOf = (table: Table, id: string) => `${table} ${id}`;
 
 /**
  * Records of every kind: signals first, then the disk, in order and with the latest state winning, so that typing never waits and a
- * reload finds the last keystroke. With two tabs open, a write that would overwrite the other tab's is kept as a formula of its own.
+ * reload finds the last keystroke. What another tab writes appears here; where both wrote one formula they are put together line by line.
  */
 @Injectable({ providedIn: 'root' })
 export class RecordStore {
   private readonly database = inject(Database);
+  private readonly destroyed = inject(DestroyRef);
+  private readonly checkRows = inject(CHECK_ROWS);
   private readonly current = signal<Records>(NO_RECORDS);
   readonly records = this.current.asReadonly();
   private readonly history = inject(EditHistory);
   private lastEditAt = 0;
+  /** What an act has done so far, while it is under way. */
+  private act: Edit[] | undefined;
 
   /** What waits to be written, and what is being written, by table and id: no record means deleted. */
   private readonly waiting = new Map<string, Unwritten>();
   private inFlight: readonly Unwritten[] = [];
-  private readonly revisionOnDisk = new Map<string, number>();
+  /** Each record as this tab last saw it on the disk: what both tabs began with when they meet. */
+  private readonly onDisk = new Map<string, AnyRecord>();
   private writing: Promise<void> | undefined;
+  private looking: Promise<unknown> = Promise.resolve();
 
   readonly state = signal<StoreState>('loading');
   readonly unreadable = signal<readonly UnreadableRecord[]>([]);
+  /** The disk refused the last write; what is not on it is here, and it is asked again. */
+  readonly diskFails = signal(false);
   /** What happened on its own and the baker should know. */
   readonly notice = signal<string | undefined>(undefined);
   readonly undoLabel = this.history.undoLabel;
   readonly redoLabel = this.history.redoLabel;
+  /** Whether work is kept nowhere but on this screen. */
+  readonly inMemoryOnly = computed(() => !['loading', 'ready'].includes(this.state()));
 
   constructor() {
     fromEvent(document, 'visibilitychange')
       .pipe(filter(() => document.visibilityState === 'visible' && this.state() === 'ready'))
-      .subscribe(() => void this.catchUp());
-    fromEvent(window, 'pagehide').subscribe(() => putDown([...this.inFlight, ...this.waiting.values()], localStorage));
+      .pipe(takeUntilDestroyed())
+      .subscribe(() => void this.lookAgain().catch(() => undefined));
+    fromEvent(window, 'pagehide')
+      .pipe(takeUntilDestroyed())
+      .subscribe(() => putDown([...this.inFlight, ...this.waiting.values()], localStorage));
   }
 
   /** Reads everything back. Without storage the work goes on in memory, and says so. */
   async load(): Promise<void> {
+    this.database.on('blocked', () => this.state.set('blocked'));
     try {
-      await this.database.open();
+      await this.database.openOwn();
       this.current.set(await this.readAll());
       await this.history.load();
       this.state.set('ready');
-      this.takeUpUnwritten();
-    } catch {
-      this.state.set('no-storage');
+    } catch (error) {
+      this.state.set(openFailure(error));
+      return;
     }
+    this.takeUpUnwritten();
+    diskNews(this.database)
+      .pipe(takeUntilDestroyed(this.destroyed))
+      .subscribe((news) => void this.catchUp(news).catch(() => undefined)); // a closed database has no news
+    this.looking = this.lookOver();
   }
 
   undo(): void {
     const edit = this.history.undo();
-    if (edit) this.put(invert(edit));
+    if (edit) this.put(this.ontoWhatIs(invert(edit)));
   }
 
   redo(): void {
     const edit = this.history.redo();
-    if (edit) this.put(edit);
+    if (edit) this.put(this.ontoWhatIs(edit));
   }
 
-  /** Resolves when everything is on the disk. */
+  /** An edit of the past as it is done to what stands now: what another tab changed in the meantime stays. */
+  private ontoWhatIs(edit: Edit): Edit {
+    const changes = edit.changes.map((change): Change => {
+      const { table, id, before, after } = change;
+      const now = this.current()[table].get(id);
+      if (!now || !before || !after) return change;
+      return { table, id, before: now, after: mergeThree<AnyRecord>(before, now, after).value } as Change;
+    });
+    return { ...edit, changes };
+  }
+
+  /** Resolves when everything is on the disk, and what came from it looked over. */
   async settled(): Promise<void> {
     while (this.writing) await this.writing;
+    await this.looking;
     await this.history.settled();
+  }
+
+  /** All that is done within is one act of the baker, and one to undo. */
+  together(label: string, act: () => void): void {
+    if (this.act) {
+      act();
+      return;
+    }
+    this.act = [];
+    try {
+      act();
+    } finally {
+      const done = this.act;
+      this.act = undefined;
+      if (done.length > 0) this.history.push(composed(label, done));
+      this.lastEditAt = 0;
+    }
   }
 
   /** An act of the baker: into the history, and into place. */
   commit(edit: Edit): void {
+    if (this.act) {
+      this.act.push(edit);
+      this.put(edit);
+      return;
+    }
     const now = Date.now();
     const { last } = this.history;
     const joined = last && now - this.lastEditAt < PAUSE_MILLISECONDS ? merged(last, edit) : undefined;
@@ -106,7 +158,7 @@ export class RecordStore {
   put(edit: Edit): void {
     const current = this.current();
     const changes = edit.changes.map((change): Change => {
-      if (change.table === 'versions' || change.after === undefined) return change;
+      if (!TABLES[change.table].changes || change.after === undefined) return change;
       const revision = Math.max(
         change.after.revision,
         (current[change.table].get(change.id)?.revision ?? 0) + 1,
@@ -116,128 +168,176 @@ export class RecordStore {
     });
     this.current.set(apply(current, { ...edit, changes }));
     for (const { table, id, after } of changes)
-      this.waiting.set(`${table} ${id}`, { table, id, record: after } as Unwritten);
+      this.waiting.set(keyOf(table, id), { table, id, record: after } as Unwritten);
     this.write();
   }
 
   /** What the last page could not write any more: taken up where it is newer than the disk. */
   private takeUpUnwritten(): void {
-    for (const one of takeUp(localStorage)) {
-      const onDisk = this.known(one.table, one.id);
-      if (one.record ? one.record.revision <= onDisk : onDisk === 0) continue;
-      const { record, ...rest } = one;
+    for (const edit of takeUp(localStorage)) {
+      const onDisk = this.known(edit.table, edit.id);
+      if (edit.record ? edit.record.revision <= onDisk : onDisk === 0) continue;
+      const { record, ...rest } = edit;
       this.put({ label: '', changes: [{ ...rest, ...(record && { after: record }) } as Change] });
     }
   }
 
   private known(table: Table, id: string): number {
-    return this.revisionOnDisk.get(`${table} ${id}`) ?? 0;
+    return this.onDisk.get(keyOf(table, id))?.revision ?? 0;
   }
 
   private write(): void {
-    if (this.writing || this.waiting.size === 0 || this.state() === 'no-storage') return;
+    if (this.writing || this.waiting.size === 0 || this.inMemoryOnly()) return;
     const batch = [...this.waiting.values()];
     this.inFlight = batch;
     this.waiting.clear();
     this.writing = this.writeBatch(batch)
+      .then(() => this.diskFails.set(false))
       .catch(() => {
-        this.notice.set(
-          'This browser refused to store the last change. It is still here; free some space, then change anything to try again.',
-        );
-        for (const one of batch) {
-          const key = `${one.table} ${one.id}`;
-          if (!this.waiting.has(key)) this.waiting.set(key, one);
+        this.diskFails.set(true);
+        for (const edit of batch) {
+          const key = keyOf(edit.table, edit.id);
+          if (!this.waiting.has(key)) this.waiting.set(key, edit);
         }
-        return 'failed' as const;
       })
-      .then((outcome) => {
+      .then(() => {
         this.writing = undefined;
         this.inFlight = [];
-        if (outcome !== 'failed') this.write();
+        if (!this.diskFails()) this.write();
+        else setTimeout(() => this.write(), ASK_AGAIN_MILLISECONDS);
       });
   }
 
   private async writeBatch(batch: readonly Unwritten[]): Promise<void> {
     const { database } = this;
-    const overtaken: StoredFormula[] = [];
+    const met: { readonly edit: Unwritten; readonly theirs: AnyRecord }[] = [];
+    const written: Unwritten[] = [];
     await database.transaction(
       'rw',
-      [database.formulas, database.versions, database.kitchens, database.batches],
+      TABLE_NAMES.map((table) => database.table(table)),
       async () => {
-        for (const { table, id, record } of batch) {
-          const key = `${table} ${id}`;
-          const stored = await database.table<{ revision: number }>(table).get(id);
-          // of a kitchen the latest word stands; what another tab taught is taught again
-          if (stored && stored.revision !== this.known(table, id) && table !== 'kitchens') {
-            if (table === 'formulas' && record) overtaken.push(record);
+        for (const edit of batch) {
+          const { table, id, record } = edit;
+          const stored = await database.table<AnyRecord | undefined>(table).get(id);
+          const overtaken = stored !== undefined && stored.revision !== this.known(table, id);
+          if (overtaken && TABLES[table].overtaken !== 'ours') {
+            met.push({ edit, theirs: stored });
             continue;
           }
           if (record) await database.table(table).put(record);
           else await database.table(table).delete(id);
-          this.revisionOnDisk.set(key, record?.revision ?? 0);
+          written.push(edit);
         }
       },
     );
-    if (overtaken.length > 0) await this.keepBoth(overtaken);
+    // all of it or nothing: a write that failed half way left the disk as it was
+    for (const { table, id, record } of written) {
+      if (record) this.onDisk.set(keyOf(table, id), record);
+      else this.onDisk.delete(keyOf(table, id));
+    }
+    for (const { edit, theirs } of met) this.meet(edit, theirs);
   }
 
-  /** Another tab was faster: its state stands, ours becomes a formula beside it. */
-  private async keepBoth(ours: readonly StoredFormula[]): Promise<void> {
-    await this.catchUp();
-    const now = Date.now();
-    this.commit({
-      label: 'keeping what another tab overtook',
-      changes: ours.map(({ formula, ...record }): Change => {
-        const title = `${formula.title} (from another tab)`;
-        const id = crypto.randomUUID();
-        const after = { ...record, id, revision: 1, createdAt: now, changedAt: now, formula: { ...formula, title } };
-        return { table: 'formulas', id, after };
-      }),
-    });
-    this.notice.set('This formula was changed in another tab too. Both are on the shelf; nothing was lost.');
+  /** Another tab was faster. Of a formula each line stands as it was written last, and what that overruled can be undone to. */
+  private meet({ table, id, record }: Unwritten, theirs: AnyRecord): void {
+    const base = this.onDisk.get(keyOf(table, id));
+    this.onDisk.set(keyOf(table, id), theirs);
+    if (TABLES[table].overtaken === 'theirs' || !record) {
+      if (!record)
+        this.notice.set(
+          'Another tab changed what was taken away here, so it stays. Take it away again if it is meant.',
+        );
+      this.show(table, [theirs], []);
+      return;
+    }
+    const ours = this.current()[table].get(id) ?? record;
+    // when it was written is no part of what was written
+    const bare = <R extends AnyRecord | undefined>(row: R) => row && { ...row, revision: 0, changedAt: 0 };
+    const { value, overruled } = mergeThree(bare(base), bare(theirs), bare(ours));
+    const after = {
+      ...ours,
+      ...value,
+      revision: theirs.revision + 1,
+      ...('changedAt' in ours && { changedAt: ours.changedAt }),
+    };
+    if (overruled) {
+      const label = 'what this tab wrote over another';
+      this.history.push({ label, changes: [{ table, id, before: theirs, after } as Change] });
+      this.notice.set(
+        'Another tab changed the same lines of this formula. What was written last stands; undo brings the other back.',
+      );
+    }
+    this.put({ label: '', changes: [{ table, id, after } as Change] });
   }
 
-  /** Takes over what other tabs wrote, for everything that does not wait to be written here. */
-  private async catchUp(): Promise<void> {
-    const disk = await this.readAll();
-    this.current.update((records) => {
-      const mine = (table: Table, id: string) => this.waiting.has(`${table} ${id}`);
-      const taken = <T>(table: Table, from: ReadonlyMap<string, T>, kept: ReadonlyMap<string, T>) =>
-        new Map([...[...from].filter(([id]) => !mine(table, id)), ...[...kept].filter(([id]) => mine(table, id))]);
-      return {
-        formulas: taken('formulas', disk.formulas, records.formulas),
-        versions: taken('versions', disk.versions, records.versions),
-        kitchens: taken('kitchens', disk.kitchens, records.kitchens),
-        batches: taken('batches', disk.batches, records.batches),
-      };
-    });
+  /** Takes over all that was written elsewhere. */
+  lookAgain(): Promise<void> {
+    return this.catchUp(TABLE_NAMES.map((table) => ({ table, from: '', to: '\uffff' })));
+  }
+
+  /** Takes over what was written elsewhere, for everything that does not wait to be written here. */
+  private async catchUp(news: readonly DiskNews[]): Promise<void> {
+    for (const { table, from, to } of news) {
+      const rows = await this.database.table<AnyRecord>(table).where(':id').between(from, to, true, true).toArray();
+      const there = new Set(rows.map(({ id }) => id));
+      const within = (id: string) => indexedDB.cmp(id, from) >= 0 && indexedDB.cmp(id, to) <= 0;
+      const mine = (id: string) =>
+        this.waiting.has(keyOf(table, id)) || this.inFlight.some((edit) => edit.table === table && edit.id === id);
+      const newer = rows.filter(
+        (row) => isWhole(table, row) && !mine(row.id) && row.revision !== this.known(table, row.id),
+      );
+      const gone = [...this.current()[table].keys()].filter(
+        (id) => within(id) && !there.has(id) && !mine(id) && this.known(table, id) > 0,
+      );
+      for (const row of newer) this.onDisk.set(keyOf(table, row.id), row);
+      for (const id of gone) this.onDisk.delete(keyOf(table, id));
+      if (newer.length + gone.length > 0) this.show(table, newer, gone);
+    }
+  }
+
+  /** Puts records in the signals that are on the disk already. */
+  private show(table: Table, rows: readonly AnyRecord[], gone: readonly string[]): void {
+    const changes = [...rows.map((after) => ({ table, id: after.id, after })), ...gone.map((id) => ({ table, id }))];
+    this.current.update((records) => apply(records, { label: '', changes: changes }));
   }
 
   private async readAll(): Promise<Records> {
-    const { database } = this;
     const unreadable: UnreadableRecord[] = [];
-    const sound = async <T extends Table>(table: T) => {
-      const rows = await database.table<TableRecords[T]>(table).toArray();
-      return new Map(
-        rows.flatMap((row): [string, TableRecords[T]][] => {
-          const { error } = RECORD_SCHEMAS[table].validate(row);
-          if (error) {
-            unreadable.push({ id: row.id, reason: error.message, raw: row });
-            return [];
-          }
-          this.revisionOnDisk.set(`${table} ${row.id}`, row.revision);
-          return [[row.id, row]];
+    const read = new Map(
+      await Promise.all(
+        TABLE_NAMES.map(async (table) => {
+          const rows = await this.database.table<AnyRecord>(table).toArray();
+          const whole = rows.filter((row) => isWhole(table, row));
+          for (const row of rows)
+            if (!whole.includes(row)) unreadable.push({ id: row.id, reason: 'parts are missing', raw: row });
+          for (const row of whole) this.onDisk.set(keyOf(table, row.id), row);
+          return [table, new Map(whole.map((row) => [row.id, row]))] as const;
         }),
-      );
-    };
-    const [formulas, versions, kitchens, batches] = await Promise.all([
-      sound('formulas'),
-      sound('versions'),
-      sound('kitchens'),
-      sound('batches'),
-    ]);
-    const records: Records = { formulas, versions, kitchens, batches };
+      ),
+    );
     this.unreadable.set(unreadable);
-    return records;
+    return perTable((table) => (read.get(table) ?? new Map()) as Map<string, never>);
+  }
+
+  /** Looks every record over by its schema, some at a time, when the first screen stands; what is damaged leaves the shelf and is shown. */
+  private async lookOver(): Promise<void> {
+    await new Promise<void>((done) => scheduled([0], asyncScheduler).subscribe({ complete: done }));
+    for (const table of TABLE_NAMES) {
+      const rows = [...this.current()[table].values()] as readonly AnyRecord[];
+      for (let from = 0; from < rows.length; from += CHECKED_AT_ONCE) {
+        const some = rows.slice(from, from + CHECKED_AT_ONCE);
+        for (const { at, reason, onlyBatch } of await this.checkRows(table, some).catch(() => [])) {
+          const row = some[at];
+          // what was changed in the meantime was made here, and is sound
+          if (!row || this.current()[table].get(row.id) !== row) continue;
+          if (onlyBatch) {
+            this.show(table, [without(row as TableRecords['formulas'], 'batch')], []);
+            continue;
+          }
+          this.unreadable.update((all) => [...all, { id: row.id, reason, raw: row }]);
+          this.show(table, [], [row.id]);
+        }
+      }
+    }
   }
 }

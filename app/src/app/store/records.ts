@@ -1,10 +1,8 @@
-import { type OvenSettings, ovenSettingsSchema } from '@orvin/core/oven/settings';
+import type { OvenSettings } from '@orvin/core/oven/settings';
 import type { BatchSettings } from '@orvin/core/batch/plan';
-import Joi from 'joi';
-import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
-import { REGIONS, type Region } from '@orvin/core/ground/units';
+import type { Region } from '@orvin/core/ground/units';
 
 /** A formula as the baker works on it. Every change makes a new revision; what it was is in the edits and the kept versions. */
 export interface StoredFormula {
@@ -70,61 +68,3 @@ export interface StoredSettings {
   readonly onBench?: string;
   readonly seeded: boolean;
 }
-
-const id = Joi.string().min(1).max(100).required();
-const moment = Joi.number().integer().min(0).required();
-const revision = Joi.number().integer().min(1).required();
-
-/** Loose here: the Batch station, which knows its sheet, checks it before use, and the first screen need not carry that. */
-const batchSheet = Joi.object<BatchSettings>().unknown();
-
-export const storedFormulaSchema = Joi.object<StoredFormula>({
-  id,
-  revision,
-  createdAt: moment,
-  changedAt: moment,
-  source: Joi.string().allow('').max(200_000),
-  demo: Joi.boolean().required(),
-  formula: formulaSchema.required(),
-  oven: ovenSettingsSchema.required(),
-  basedOn: Joi.number().integer().min(1),
-  batch: batchSheet,
-});
-
-export const storedVersionSchema = Joi.object<StoredVersion>({
-  id,
-  revision,
-  formulaId: id,
-  number: Joi.number().integer().min(1).required(),
-  parent: Joi.number().integer().min(1).allow(null).required(),
-  reason: Joi.string().allow('').max(2000).required(),
-  keptAt: moment,
-  formula: formulaSchema.required(),
-  oven: ovenSettingsSchema.required(),
-});
-
-export const storedBatchSchema = Joi.object<StoredBatch>({
-  id,
-  revision,
-  formulaId: id,
-  versionNumber: Joi.number().integer().min(1).required(),
-  name: Joi.string().allow('').max(300).required(),
-  keptAt: moment,
-  sheet: batchSheet.required(),
-});
-
-export const storedKitchenSchema = Joi.object<StoredKitchen>({
-  id: Joi.valid('kitchen').required(),
-  revision,
-  kitchen: kitchenSchema.required(),
-});
-
-export const storedSettingsSchema = Joi.object<StoredSettings>({
-  id: Joi.valid('settings').required(),
-  region: Joi.string()
-    .valid(...REGIONS)
-    .required(),
-  theme: Joi.string().valid('auto', 'day', 'night').required(),
-  onBench: Joi.string().max(100),
-  seeded: Joi.boolean().required(),
-});

@@ -1,12 +1,13 @@
 import { TestBed } from '@angular/core/testing';
 import { Database } from './database';
+import { CHECKED_HERE } from './visits.spec-help';
 import { regionOfLanguage, SettingsStore } from './settings-store';
 
 describe('SettingsStore', () => {
   const never = { settings: { put: () => new Promise<never>(() => undefined), get: () => Promise.resolve(undefined) } };
   const store = () => {
     TestBed.resetTestingModule();
-    TestBed.configureTestingModule({ providers: [{ provide: Database, useValue: never }] });
+    TestBed.configureTestingModule({ providers: [CHECKED_HERE, { provide: Database, useValue: never }] });
     return TestBed.inject(SettingsStore);
   };
   beforeEach(() => localStorage.clear());
@@ -22,6 +23,7 @@ describe('SettingsStore', () => {
     localStorage.setItem('orvin-settings-unwritten', '{"theme":"plaid"}');
     const next = store();
     await next.load();
+    await new Promise((done) => requestAnimationFrame(done));
     expect(next.theme()).toBe('auto');
   });
 });

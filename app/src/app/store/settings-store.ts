@@ -1,7 +1,8 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import type { Region } from '@orvin/core/ground/units';
 import { Database } from './database';
-import { storedSettingsSchema, type StoredSettings } from './records';
+import { CHECK_ROWS } from './checking';
+import type { StoredSettings } from './records';
 
 const REGION_OF_LANGUAGE: readonly (readonly [RegExp, Region])[] = [
   [/^en-(?:US|PH)/i, 'US'],
@@ -19,16 +20,19 @@ export function regionOfLanguage(language: string): Region {
   return REGION_OF_LANGUAGE.find(([pattern]) => pattern.test(language))?.[1] ?? 'EU';
 }
 
+const DEFAULTS: StoredSettings = {
+  id: 'settings',
+  region: regionOfLanguage(navigator.language),
+  theme: 'auto',
+  seeded: false,
+};
+
 /** What the baker set for this browser. */
 @Injectable({ providedIn: 'root' })
 export class SettingsStore {
   private readonly database = inject(Database);
-  private readonly current = signal<StoredSettings>({
-    id: 'settings',
-    region: regionOfLanguage(navigator.language),
-    theme: 'auto',
-    seeded: false,
-  });
+  private readonly checkRows = inject(CHECK_ROWS);
+  private readonly current = signal(DEFAULTS);
   readonly region = computed(() => this.current().region);
   readonly theme = computed(() => this.current().theme);
   readonly seeded = computed(() => this.current().seeded);
@@ -36,18 +40,26 @@ export class SettingsStore {
 
   /** Reads the settings back; what cannot be read is left behind for the defaults. What was set as the page was left comes first. */
   async load(): Promise<void> {
-    const left = checked(waiting());
+    const left = shown(waiting());
     if (left) {
       this.current.set(left);
       this.set({});
-      return;
+    } else {
+      try {
+        const stored = shown(await this.database.settings.get('settings'));
+        if (stored) this.current.set(stored);
+      } catch {
+        // no storage: the formula store says so
+      }
     }
-    try {
-      const stored = checked(await this.database.settings.get('settings'));
-      if (stored) this.current.set(stored);
-    } catch {
-      // no storage: the formula store says so
-    }
+    void this.lookOver();
+  }
+
+  /** Looks the settings over by their schema, behind the first screen. */
+  private async lookOver(): Promise<void> {
+    const read = this.current();
+    const faults = await this.checkRows('settings', [read]).catch(() => []);
+    if (faults.length > 0 && this.current() === read) this.current.set(DEFAULTS);
   }
 
   set(change: Partial<Omit<StoredSettings, 'id'>>): void {
@@ -64,10 +76,13 @@ export class SettingsStore {
   }
 }
 
-function checked(stored: unknown): StoredSettings | undefined {
-  if (stored === undefined) return undefined;
-  const { error, value } = storedSettingsSchema.validate(stored) as { error?: Error; value: StoredSettings };
-  return error ? undefined : value;
+/** Settings as they came back, where they have what the first screen shows. */
+function shown(stored: unknown): StoredSettings | undefined {
+  if (typeof stored !== 'object' || stored === null) return undefined;
+  const { id, region, theme } = stored as Partial<StoredSettings>;
+  return id === 'settings' && typeof region === 'string' && typeof theme === 'string'
+    ? (stored as StoredSettings)
+    : undefined;
 }
 
 const WAITING = 'orvin-settings-unwritten';
@@ -81,8 +96,8 @@ function put(written: string): void {
 /** Settings that were put down and never reached the database, as it seems; checked by whoever takes them. */
 function waiting(): unknown {
   try {
-    const found = localStorage.getItem(WAITING);
-    return found === null ? undefined : (JSON.parse(found) as unknown);
+    const waiting = localStorage.getItem(WAITING);
+    return waiting === null ? undefined : (JSON.parse(waiting) as unknown);
   } catch {
     return undefined;
   }

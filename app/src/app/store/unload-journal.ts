@@ -1,5 +1,4 @@
-import Joi from 'joi';
-import { RECORD_SCHEMAS, TABLES, type Table, type TableRecords } from './edits';
+import { isWhole, TABLE_NAMES, type Table, type TableRecords } from './tables';
 
 /*
  * The database writes a few milliseconds after a keystroke. A page that is left within them would lose that keystroke: what still waits
@@ -12,13 +11,13 @@ export type Unwritten = {
 
 const PREFIX = 'orvin-unwritten-';
 
-const journalSchema = Joi.array()
-  .items(
-    ...TABLES.map((table) =>
-      Joi.object({ table: Joi.valid(table).required(), id: Joi.string().required(), record: RECORD_SCHEMAS[table] }),
-    ),
-  )
-  .required();
+/** Whether something was put down here; its records are looked over with all the others. */
+function isUnwritten(entry: unknown): entry is Unwritten {
+  if (typeof entry !== 'object' || entry === null || !('table' in entry) || !('id' in entry)) return false;
+  const table = TABLE_NAMES.find((name) => name === entry.table);
+  if (table === undefined || typeof entry.id !== 'string') return false;
+  return !('record' in entry) || isWhole(table, entry.record);
+}
 
 /** Puts down what waits to be written. Nothing waits, nothing is put down. */
 export function putDown(unwritten: readonly Unwritten[], storage: Storage): void {
@@ -37,13 +36,10 @@ export function takeUp(storage: Storage): readonly Unwritten[] {
   );
   return keys.flatMap((key) => {
     try {
-      const { error, value } = journalSchema.validate(JSON.parse(storage.getItem(key) ?? '')) as {
-        error?: Error;
-        value: readonly Unwritten[];
-      };
-      if (error) return [];
+      const entries: unknown = JSON.parse(storage.getItem(key) ?? '');
+      if (!Array.isArray(entries) || !entries.every(isUnwritten)) return [];
       storage.removeItem(key);
-      return value;
+      return entries;
     } catch {
       return [];
     }

@@ -1,7 +1,7 @@
 import { Injectable, computed, inject, type Signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { oneBake, type OneBake } from '@orvin/core/batch/bakes';
-import { batchSettingsSchema, EMPTY_BATCH, type BatchSettings } from '@orvin/core/batch/plan';
+import { EMPTY_BATCH, type BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import type { OvenSettings } from '@orvin/core/oven/settings';
@@ -17,9 +17,9 @@ export interface Decided {
   readonly batch?: BatchSettings | undefined;
 }
 
-/** Settings that came back damaged count as none; the next choice replaces them. */
+/** Settings that came back damaged count as none until the store has looked them over; the next choice replaces them. */
 const sound = (batch: BatchSettings | undefined): BatchSettings =>
-  batch && batchSettingsSchema.validate(batch).error === undefined ? batch : EMPTY_BATCH;
+  batch && Array.isArray(batch.targets) ? batch : EMPTY_BATCH;
 
 /** The one bake of a formula in this kitchen, for every station that speaks of it. */
 @Injectable({ providedIn: 'root' })

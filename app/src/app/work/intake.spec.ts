@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Database, DATABASE_NAME } from '../store/database';
+import { CHECKED_HERE, until } from '../store/visits.spec-help';
 import { FormulaStore } from '../store/formula-store';
 import { Intake, type Incoming } from './intake';
 import { jobs } from './jobs';
@@ -16,6 +17,7 @@ describe('Intake', () => {
     const work = { run: (name: 'read', input: Parameters<typeof jobs.read>[0]) => Promise.resolve(jobs[name](input)) };
     TestBed.configureTestingModule({
       providers: [
+        CHECKED_HERE,
         { provide: DATABASE_NAME, useValue: `test-${crypto.randomUUID()}` },
         { provide: Work, useValue: work },
       ],
@@ -42,6 +44,27 @@ describe('Intake', () => {
     expect(intake.progress()).toBeUndefined();
     store.undo();
     expect(store.formulas()).toEqual([]);
+  });
+  it('leaves what is there already, and asks before it brings what differs', async () => {
+    const buns = 'Buns\n200 g flour\n100 g butter';
+    await intake.take([file('one.txt', buns)]);
+    const again = await intake.take([file('one.txt', buns)]);
+    expect([again.added.length, again.alreadyThere]).toEqual([0, 1]);
+    const [standing] = store.formulas();
+    if (!standing) throw new Error('not there');
+    store.change(standing.id, 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Quay buns' } }));
+    const orvin = jobs.export({
+      records: [{ id: standing.id, formula: standing.formula, oven: {}, versions: [] }],
+      format: 'orvin',
+      kitchen: store.kitchen(),
+      beside: [],
+    });
+    const asked = intake.take([file('all.json', orvin[0] ?? '')]);
+    await until(() => intake.question() !== undefined);
+    expect(intake.question()?.arrivals.map(({ kind }) => kind)).toEqual(['differs']);
+    intake.question()?.answer(undefined);
+    expect((await asked).added).toEqual([]);
+    expect(store.formulas().map(({ formula }) => formula.title)).toEqual(['Quay buns']);
   });
   it('takes nothing from what is no formula, and needs no undo for it', async () => {
     const report = await intake.take([file('', 'milk\neggs')]);

@@ -1,7 +1,8 @@
 import { Injectable, inject, signal } from '@angular/core';
 import { mergedKitchens, type Kitchen } from '@orvin/core/kitchen/kitchen';
 import { inOneLine, problemInWords } from '@orvin/core/words/wording';
-import { FormulaStore, type AddedFormula } from '../store/formula-store';
+import { proposedFor, type AddedFormula, type Arrival, type Decided, type Decision } from '../store/arrivals';
+import { FormulaStore } from '../store/formula-store';
 import type { StoredFormula } from '../store/records';
 import { SettingsStore } from '../store/settings-store';
 import { Work } from './work-client';
@@ -23,6 +24,15 @@ export interface IntakeReport {
   readonly files: number;
   readonly added: readonly StoredFormula[];
   readonly refusals: readonly Refusal[];
+  /** Formulas that were on the shelf already, just so, and were left as they are. */
+  readonly alreadyThere: number;
+}
+
+/** Files that bring what is on the shelf in another form: the baker decides. */
+export interface Question {
+  readonly arrivals: readonly Arrival[];
+  /** Resolves the question: what is to be done about each, or nothing at all. */
+  answer(decisions: readonly Decision[] | undefined): void;
 }
 
 /** A text of any length is kept beside its formula up to so many characters. */
@@ -36,6 +46,8 @@ export class Intake {
   private readonly work = inject(Work);
 
   /** How far a reading of several files has come. */
+  /** What is asked before anything is brought in. */
+  readonly question = signal<Question | undefined>(undefined);
   readonly progress = signal<{ readonly done: number; readonly all: number } | undefined>(undefined);
 
   async take(files: readonly Incoming[]): Promise<IntakeReport> {
@@ -76,13 +88,34 @@ export class Intake {
       if (files.length > 1) this.progress.set({ done: i + 1, all: files.length });
     }
     this.progress.set(undefined);
-    if (added.length === 0 && kitchen === undefined) return { files: files.length, added: [], refusals };
-    const [first] = added;
+    const nothing = { files: files.length, added: [], refusals, alreadyThere: 0 };
+    if (added.length === 0 && kitchen === undefined) return nothing;
+    // a text that is pasted is meant; of files the baker may not know what they hold
+    const arrivals = files.some(({ name }) => name !== '')
+      ? this.store.arrivals(added)
+      : added.map((formula): Arrival => ({ kind: 'new', added: formula }));
+    const decided = await this.decided(arrivals);
+    if (!decided) return nothing;
+    const [first, more] = decided.filter(({ decision }) => decision !== 'skip');
     const label =
-      added.length === 1
-        ? `reading ${first === undefined || first.formula.title === '' ? 'a formula' : first.formula.title}`
-        : `reading ${added.length} formulas`;
+      first && !more
+        ? `reading ${first.arrival.added.formula.title || 'a formula'}`
+        : `reading ${decided.length} formulas`;
     const known = kitchen && mergedKitchens(this.store.kitchen(), kitchen);
-    return { files: files.length, added: this.store.addAll(added, label, known), refusals };
+    return {
+      ...nothing,
+      added: this.store.bringIn(decided, label, known),
+      alreadyThere: decided.filter(({ arrival, decision }) => arrival.kind === 'same' && decision === 'skip').length,
+    };
+  }
+
+  /** What is to be done about each formula: asked where something differs from what stands; undefined where the baker wants nothing. */
+  private async decided(arrivals: readonly Arrival[]): Promise<readonly Decided[] | undefined> {
+    const proposed = arrivals.map(proposedFor);
+    const decisions = arrivals.some(({ kind }) => kind === 'differs')
+      ? await new Promise<readonly Decision[] | undefined>((answer) => this.question.set({ arrivals, answer }))
+      : proposed;
+    this.question.set(undefined);
+    return decisions && arrivals.map((arrival, i) => ({ arrival, decision: decisions[i] ?? 'skip' }));
   }
 }

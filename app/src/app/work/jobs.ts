@@ -14,6 +14,7 @@ import { bakeAt, type SweepPoint } from '@orvin/core/oven/sweeps';
 import { sensitivitiesOf, type Sensitivity } from '@orvin/core/oven/sensitivity';
 import type { ExportJob, ReadJob } from './file-jobs';
 import type { printJobs } from './print-jobs';
+import { checkRowsJob } from './record-jobs';
 
 /** The known bakes last worked out: while the baker tries pans, they stay the same and need not be searched for again. */
 const anchors = new Map<string, Anchor>();
@@ -22,8 +23,8 @@ const MOST_ANCHORS = 12;
 function rememberedAnchor(batter: BakedBatter, known: KnownTime): Anchor {
   // the known bake's own batter decides; how much is baked now does not
   const key = JSON.stringify([batterOfKnown(batter, known), known]);
-  const found = anchors.get(key);
-  if (found) return found;
+  const kept = anchors.get(key);
+  if (kept) return kept;
   const anchor = anchorOn(batter, known);
   const [oldest] = anchors.keys();
   if (anchors.size >= MOST_ANCHORS && oldest !== undefined) anchors.delete(oldest);
@@ -66,6 +67,7 @@ export const jobs = {
   sensitivities: (job: BakeJob): readonly Sensitivity[] => sensitivitiesOf(job, anchorOfJob(job)),
   read: ({ name, text, region, kitchen }: ReadJob): FileReading => readFile(name, text, region, kitchen),
   export: (job: ExportJob): readonly string[] => write(job),
+  'check-rows': checkRowsJob,
   'sheet-text': ({ sheet, format }: SheetTextJob): string =>
     format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
 } as const;

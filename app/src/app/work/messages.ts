@@ -2,20 +2,13 @@ import { sensitivitiesSchema } from '@orvin/core/oven/sensitivity';
 import { sweepPointSchema } from '@orvin/core/oven/sweeps';
 import { bakeJobSchema, predictionSchema } from '@orvin/core/oven/baking';
 import Joi from 'joi';
+import { checkRowsSchema, rowFaultsSchema } from './record-jobs';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
+import type { WorkRequest } from './work-messages';
 import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
 
-export interface WorkRequest {
-  readonly id: number;
-  readonly name: JobName;
-  readonly input: unknown;
-}
-export type WorkReply =
-  | { readonly id: number; readonly ok: true; readonly value: unknown }
-  | { readonly id: number; readonly ok: false; readonly message: string };
-
-/** What goes into each job and what comes out, checked on both sides of the thread. */
+/** What goes into each job and what comes out, checked in the worker as it comes in and as it goes out. */
 export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema; readonly output: Joi.Schema }>> = {
   bake: { input: bakeJobSchema.required(), output: predictionSchema.required() },
   'bake-at': {
@@ -25,6 +18,7 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   sensitivities: { input: bakeJobSchema.required(), output: sensitivitiesSchema.required() },
   read: { input: readJobSchema.required(), output: fileReadingSchema.required() },
   export: { input: exportJobSchema.required(), output: Joi.array().items(Joi.string()).required() },
+  'check-rows': { input: checkRowsSchema, output: rowFaultsSchema },
   'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },
   'sheet-pdf': { input: sheetPdfSchema, output: pdfSchema.required() },
   'lining-pdf': { input: liningPdfSchema, output: pdfSchema.required() },
@@ -37,12 +31,3 @@ export const requestSchema = Joi.object<WorkRequest>({
     .required(),
   input: Joi.any(),
 });
-
-export const replySchema = Joi.alternatives<WorkReply>(
-  Joi.object({ id: Joi.number().integer().min(0).required(), ok: Joi.valid(true).required(), value: Joi.any() }),
-  Joi.object({
-    id: Joi.number().integer().min(0).required(),
-    ok: Joi.valid(false).required(),
-    message: Joi.string().required(),
-  }),
-);

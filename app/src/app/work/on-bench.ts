@@ -1,4 +1,5 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
+import { isSame } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { Readings } from './readings';
@@ -39,9 +40,7 @@ export class OnBench {
     const record = this.record();
     const last = this.base();
     if (!record) return false;
-    return (
-      last === undefined || JSON.stringify([last.formula, last.oven]) !== JSON.stringify([record.formula, record.oven])
-    );
+    return last === undefined || !isSame([last.formula, last.oven], [record.formula, record.oven]);
   });
 
   /** Brings a formula to the bench. */

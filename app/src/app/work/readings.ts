@@ -1,5 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { auditFormula, type Audit } from '@orvin/core/bench/audit';
+import { auditSafely, type Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import type { Surroundings } from '@orvin/core/formula/parsing';
@@ -32,7 +32,7 @@ export class Readings {
     const beside = takesFromOthers(formula) ? this.store.formulas() : undefined;
     const known = this.known.get(formula);
     if (known?.kitchen === around.kitchen && known.beside === beside) return known.audit;
-    const audit = auditFormula(formula, around);
+    const audit = auditSafely(formula, around);
     this.known.set(formula, { kitchen: around.kitchen, beside, audit });
     return audit;
   }

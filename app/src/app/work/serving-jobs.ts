@@ -1,6 +1,7 @@
 import { DomainError } from '@orvin/core/ground/errors';
 import { limitInWords } from '@orvin/core/words/wording';
-import { JOB_SCHEMAS, requestSchema, type WorkReply } from './messages';
+import { JOB_SCHEMAS, requestSchema } from './messages';
+import type { WorkReply } from './work-messages';
 import type { JobName } from './jobs';
 
 /** How a job is refused whose input is none. */
@@ -10,6 +11,7 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   sensitivities: 'This bake cannot be simulated',
   read: 'This cannot be read',
   export: 'This cannot be written',
+  'check-rows': 'These records cannot be looked over',
   'sheet-text': 'This sheet cannot be written',
   'sheet-pdf': 'This sheet cannot be printed',
   'lining-pdf': 'This template cannot be printed',
@@ -25,7 +27,11 @@ export const servingJobs =
     const checked = JOB_SCHEMAS[name].input.validate(input);
     if (checked.error) return { id, ok: false, message: `${REFUSED[name]}: ${checked.error.message}.` };
     try {
-      return { id, ok: true, value: (jobs[name] as (input: unknown) => unknown)(checked.value) };
+      const value = (jobs[name] as (input: unknown) => unknown)(checked.value);
+      const { error } = JOB_SCHEMAS[name].output.validate(value);
+      return error
+        ? { id, ok: false, message: `The answer was unreadable: ${error.message}.` }
+        : { id, ok: true, value };
     } catch (error) {
       if (error instanceof DomainError) return { id, ok: false, message: limitInWords(error) };
       return { id, ok: false, message: error instanceof Error ? error.message : String(error) };

@@ -1,77 +1,118 @@
 import { Injectable } from '@angular/core';
 import type { JobName, Jobs } from './jobs';
-import { JOB_SCHEMAS, replySchema, type WorkRequest } from './messages';
+import { isReply, type WorkRequest } from './work-messages';
+
+/*
+ * One worker, one job at a time. What waits behind it waits here and not in the worker, so a job that nobody wants any more is never
+ * begun, and one that is under way and overtaken, hangs, or takes its worker down goes with the worker: a new one is started for the next.
+ */
 
 type Output<K extends JobName> = ReturnType<Jobs[K]>;
 
-interface Waiting {
-  readonly name: JobName;
+interface Job extends WorkRequest {
   resolve(value: unknown): void;
   reject(error: Error): void;
 }
-export type WorkerLike = Pick<Worker, 'postMessage' | 'onmessage' | 'onerror'>;
+export type WorkerLike = Pick<Worker, 'postMessage' | 'onmessage' | 'onerror' | 'terminate'>;
 
-/** Asks a worker for jobs by name; an aborted job's late reply is dropped. */
+/** Longer than this nobody waits for an answer, and a job that is sound is long done. */
+const LONGEST_MILLISECONDS = 10_000;
+/** A job that is overtaken may finish within this; a new worker takes longer to start. */
+const WORTH_STOPPING_MILLISECONDS = 400;
+
+/** Asks a worker for jobs by name, in the order asked. */
 export class WorkClient {
   private nextId = 0;
-  private readonly waiting = new Map<number, Waiting>();
+  private worker: WorkerLike | undefined;
+  private running: { readonly job: Job; readonly since: number } | undefined;
+  private readonly waiting: Job[] = [];
+  private limit: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(private readonly worker: WorkerLike) {
-    worker.onmessage = ({ data }: MessageEvent<unknown>) => this.receive(data);
-    worker.onerror = (event) => {
-      for (const job of this.waiting.values()) job.reject(new Error(event.message || 'The work stopped.'));
-      this.waiting.clear();
-    };
-  }
+  constructor(private readonly startWorker: () => WorkerLike) {}
 
   /** Rejects with the job's own message, or with the reason of the signal once aborted. */
   run<K extends JobName>(name: K, input: Parameters<Jobs[K]>[0], signal?: AbortSignal): Promise<Output<K>> {
     return new Promise((resolve, reject) => {
       signal?.throwIfAborted();
-      const request: WorkRequest = { id: this.nextId++, name, input };
-      this.worker.postMessage(request);
-      this.waiting.set(request.id, { name, resolve: (value) => resolve(value as Output<K>), reject });
-      signal?.addEventListener(
-        'abort',
-        () => {
-          if (this.waiting.delete(request.id)) reject(signal.reason as Error);
-        },
-        { once: true },
-      );
+      const job: Job = { id: this.nextId++, name, input, resolve: (value) => resolve(value as Output<K>), reject };
+      signal?.addEventListener('abort', () => this.drop(job, signal.reason as Error), { once: true });
+      this.waiting.push(job);
+      this.next();
     });
   }
 
-  private receive(data: unknown): void {
-    const checkedReply = replySchema.validate(data);
-    if (checkedReply.error) return;
-    const reply = checkedReply.value;
-    const job = this.waiting.get(reply.id);
+  private next(): void {
+    if (this.running) return;
+    const job = this.waiting.shift();
     if (!job) return;
-    this.waiting.delete(reply.id);
-    if (!reply.ok) {
-      job.reject(new Error(reply.message));
-      return;
+    this.running = { job, since: performance.now() };
+    this.limit = setTimeout(
+      () => this.replace('It took over ten seconds and was stopped. Try a smaller one, or try again.'),
+      LONGEST_MILLISECONDS,
+    );
+    try {
+      this.worker ??= this.started();
+      const { id, name, input } = job;
+      this.worker.postMessage({ id, name, input } satisfies WorkRequest);
+    } catch {
+      this.replace('This could not be handed over to be worked out. Reload the page, then try again.');
     }
-    const checked = JOB_SCHEMAS[job.name].output.validate(reply.value);
-    if (checked.error) job.reject(new Error(`The answer was unreadable: ${checked.error.message}.`));
-    else job.resolve(reply.value);
+  }
+
+  private started(): WorkerLike {
+    const worker = this.startWorker();
+    worker.onmessage = ({ data }: MessageEvent<unknown>) => this.receive(data);
+    worker.onerror = () =>
+      this.replace('What works this out stopped, and has been started again. Try again; if it stops again, reload.');
+    return worker;
+  }
+
+  private receive(data: unknown): void {
+    if (!isReply(data) || data.id !== this.running?.job.id) return;
+    const { job } = this.running;
+    this.done();
+    if (data.ok) job.resolve(data.value);
+    else job.reject(new Error(data.message));
+    this.next();
+  }
+
+  private done(): void {
+    clearTimeout(this.limit);
+    this.running = undefined;
+  }
+
+  /** A worker that died, hangs or works for nobody goes; what waited behind its job goes on with another. */
+  private replace(message?: string): void {
+    const job = this.running?.job;
+    this.worker?.terminate();
+    this.worker = undefined;
+    this.done();
+    if (message !== undefined) job?.reject(new Error(message));
+    this.next();
+  }
+
+  private drop(job: Job, reason: Error): void {
+    const at = this.waiting.indexOf(job);
+    if (at >= 0) this.waiting.splice(at, 1);
+    job.reject(reason);
+    const since = this.running?.job === job ? this.running.since : undefined;
+    if (since !== undefined && performance.now() - since > WORTH_STOPPING_MILLISECONDS) this.replace();
   }
 }
 
 const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf']);
 
-/** The application's workers, each started on first use: one that bakes, reads and writes, one that prints. */
+/** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints. */
 @Injectable({ providedIn: 'root' })
 export class Work {
-  private client: WorkClient | undefined;
-  private printer: WorkClient | undefined;
+  private readonly client = new WorkClient(
+    () => new Worker(new URL('./orvin.worker', import.meta.url), { type: 'module' }),
+  );
+  private readonly printer = new WorkClient(
+    () => new Worker(new URL('./print.worker', import.meta.url), { type: 'module' }),
+  );
 
   run<K extends JobName>(name: K, input: Parameters<Jobs[K]>[0], signal?: AbortSignal): Promise<Output<K>> {
-    if (PRINTS.has(name)) {
-      this.printer ??= new WorkClient(new Worker(new URL('./print.worker', import.meta.url), { type: 'module' }));
-      return this.printer.run(name, input, signal);
-    }
-    this.client ??= new WorkClient(new Worker(new URL('./orvin.worker', import.meta.url), { type: 'module' }));
-    return this.client.run(name, input, signal);
+    return (PRINTS.has(name) ? this.printer : this.client).run(name, input, signal);
   }
 }

@@ -79,19 +79,19 @@ export class Bounds {
     const { errors, dimensions, count } = book;
     let value = cost;
     for (let d = 0; d < dimensions; d++) {
-      const [one, error] = [g[d] ?? 0, errors[d] ?? 0];
-      value += one * (2 * error - one);
+      const [gradient, error] = [g[d] ?? 0, errors[d] ?? 0];
+      value += gradient * (2 * error - gradient);
       total[d] = error;
     }
     for (let line = from; line < count; line++) {
       const [costs, rows] = [book.ownOf(line), book.addsOf(line)];
       let [cheapest, taken] = [Infinity, 0];
       for (let option = 0; option < costs.length; option++) {
-        let one = costs[option] ?? 0;
+        let cost = costs[option] ?? 0;
         for (let d = 0, place = option * dimensions; d < dimensions; d++, place++)
-          one += 2 * (g[d] ?? 0) * (rows[place] ?? 0);
-        if (one < cheapest) {
-          cheapest = one;
+          cost += 2 * (g[d] ?? 0) * (rows[place] ?? 0);
+        if (cost < cheapest) {
+          cheapest = cost;
           taken = option;
         }
       }

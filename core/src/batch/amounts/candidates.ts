@@ -213,10 +213,12 @@ export function candidatesFor(
   // nobody measures further off on the same side with no less bother
   return near
     .filter(
-      (one, i) =>
+      (candidate, i) =>
         !near
           .slice(0, i)
-          .some((better) => better.awkwardness <= one.awkwardness && better.grams > grams === one.grams > grams),
+          .some(
+            (better) => better.awkwardness <= candidate.awkwardness && better.grams > grams === candidate.grams > grams,
+          ),
     ) // prettier-ignore
     .slice(0, MOST_CANDIDATES);
 }

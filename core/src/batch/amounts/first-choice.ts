@@ -25,13 +25,13 @@ function oneByOne(book: ChoiceBook, at: number[]): void {
 function bestPair(book: ChoiceBook, line: number, other: number, pair: readonly [number, number]) {
   let [first, second] = pair;
   let cheapest = Infinity;
-  for (const one of [pair[0], ...book.ownOf(line).keys()]) {
-    book.move(line, one, 1);
+  for (const option of [pair[0], ...book.ownOf(line).keys()]) {
+    book.move(line, option, 1);
     for (const two of [pair[1], ...book.ownOf(other).keys()]) {
-      const cost = (book.ownOf(line)[one] ?? 0) + book.costWith(other, two);
-      if (cost < cheapest - TOLERANCE) [first, second, cheapest] = [one, two, cost];
+      const cost = (book.ownOf(line)[option] ?? 0) + book.costWith(other, two);
+      if (cost < cheapest - TOLERANCE) [first, second, cheapest] = [option, two, cost];
     }
-    book.move(line, one, -1);
+    book.move(line, option, -1);
   }
   return [first, second] as const;
 }
@@ -82,11 +82,11 @@ function standing(book: ChoiceBook, line: number, held: number, radius: number):
   };
   const all = Array.from(costs, (_, option) => option);
   return all.filter(
-    (one) =>
-      one === held ||
+    (pair) =>
+      pair === held ||
       !all.some((other) => {
-        const square = apart(other, one);
-        return (costs[other] ?? 0) - (costs[one] ?? 0) + 2 * radius * Math.sqrt(square) + square < -TOLERANCE;
+        const square = apart(other, pair);
+        return (costs[other] ?? 0) - (costs[pair] ?? 0) + 2 * radius * Math.sqrt(square) + square < -TOLERANCE;
       }),
   );
 }

@@ -68,7 +68,9 @@ function effects(parts: readonly WeighedPart[]): readonly (readonly number[])[] 
   return parts.map((part) => {
     const gram = perGram(part);
     return [
-      ...ROUNDED_FUNCTIONS.map((one) => (WEIGHT[one] * 100 * gram[PER_GRAM[one]]) / whole[one]),
+      ...ROUNDED_FUNCTIONS.map(
+        (roundedFunction) => (WEIGHT[roundedFunction] * 100 * gram[PER_GRAM[roundedFunction]]) / whole[roundedFunction],
+      ),
       (ACID_WEIGHT * 100 * chargePerGram(part, 7)) / flour,
     ];
   });
@@ -84,10 +86,9 @@ const PER_GRAM: Readonly<Record<RoundedFunction, keyof PerGram>> = {
 };
 
 const byFunction = (weighed: (dimension: number) => number) =>
-  Object.fromEntries(ROUNDED_FUNCTIONS.map((one, d) => [one, weighed(d) / WEIGHT[one]])) as Record<
-    RoundedFunction,
-    number
-  >;
+  Object.fromEntries(
+    ROUNDED_FUNCTIONS.map((roundedFunction, d) => [roundedFunction, weighed(d) / WEIGHT[roundedFunction]]),
+  ) as Record<RoundedFunction, number>;
 
 /**
  * Amounts that can be measured, chosen together: the sum of squared errors of what the batter does, plus how awkward the amounts are, is

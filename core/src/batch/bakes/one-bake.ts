@@ -63,8 +63,8 @@ function saidSo(order: BakeOrder, pans: VesselSet, portion: Portion | undefined)
     severalSaid(formulaPan, pans.count, false),
     `${pans.pan.cavities}-cup muffin tin`,
   ];
-  return words.find((one) => {
-    const set = setIn(read(one, order));
+  return words.find((phrase) => {
+    const set = setIn(read(phrase, order));
     return set !== undefined && samePans(set, pans);
   });
 }

@@ -1,3 +1,4 @@
+import { inPieces, LONGEST_PHRASE, singleSpaced } from '../../ground/text/index.js';
 import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
 import { vesselSaid } from '../../kitchen/kitchen/index.js';
 import { bakeJobOf, type BakeOrder } from '../bake-jobs/index.js';
@@ -10,11 +11,12 @@ export interface WrittenWay {
   readonly celsius: number | undefined;
   readonly fan: boolean | undefined;
 }
-const AT = /(?:^|\s)(?:at|@)\s*(\d{3})\s*(?:°?\s*c\b)?/i;
-const FAN = /(?:^|\s)(no\s+)?fan\s*$/i;
+const AT = /(?:^|\s)(?:at|@)\s*(\d{3})(?:\s?°?\s?c\b)?/i;
+const FAN = /(?:^| )(no )?fan$/i;
 
 /** What a way says of pans, heat and fan, in any order people write them; what it does not say stays as it is. */
-export function readWay(written: string): WrittenWay {
+export function readWay(words: string): WrittenWay {
+  const [written = ''] = inPieces(singleSpaced(words), LONGEST_PHRASE);
   const fan = FAN.exec(written);
   const at = AT.exec(written);
   return {

@@ -45,6 +45,7 @@ describe('readTargets', () => {
   const SAID: readonly (readonly [string, readonly BatchTarget[]])[] = [
     ['24 muffins and one small loaf', [{ kind: 'pans', pans: '24 muffins' }, { kind: 'pans', pans: 'one small loaf' }]],
     ['two 20 cm rounds', [{ kind: 'pans', pans: 'two 20 cm rounds' }]],
+    ['two 23 cm rounds, 5 cm deep', [{ kind: 'pans', pans: 'two 23 cm rounds, 5 cm deep' }]],
     ['half', [{ kind: 'times', times: 0.5 }]],
     ['a quarter batch', [{ kind: 'times', times: 0.25 }]],
     ['x1.5', [{ kind: 'times', times: 1.5 }]],

@@ -91,8 +91,8 @@ export function spreadParts(
     const ownGrams = lines.reduce((sum, { grams }) => sum + (grams ?? 0), 0);
     return !inBatter && ownGrams > 0 ? [{ componentId: id, name, ownGrams }] : [];
   });
-  const as = (part: SpreadPart, one: (typeof beside)[number] | undefined) =>
-    one ? [{ componentId: one.componentId, part, ownGrams: one.ownGrams }] : [];
+  const as = (part: SpreadPart, component: (typeof beside)[number] | undefined) =>
+    component ? [{ componentId: component.componentId, part, ownGrams: component.ownGrams }] : [];
   const soaks = beside.find(({ name }) => SOAKS.test(name));
   const soak = choice?.soaked === true ? as('soak', soaks) : [];
   if (choice?.componentId !== undefined)
@@ -103,9 +103,9 @@ export function spreadParts(
       ),
       ...soak,
     ];
-  const dry = beside.filter((one) => one !== soaks);
+  const dry = beside.filter((component) => component !== soaks);
   const coat = dry.find(({ name }) => COATS.test(name));
-  const fill = dry.find((one) => one !== coat && FILLS.test(one.name));
+  const fill = dry.find((component) => component !== coat && FILLS.test(component.name));
   if (coat && fill) return [...as('between', fill), ...as('outside', coat), ...soak];
   return [...as('all', coat ?? fill), ...soak];
 }
@@ -147,7 +147,7 @@ function frostingPlan(audit: Audit, plan: BatchPlan, choice: FrostingChoice): Fr
     };
   });
   const millilitres = portions.reduce((sum, frostedPortion) => sum + frostedPortion.millilitres, 0);
-  const between = portions.reduce((sum, one) => sum + one.betweenMillilitres, 0);
+  const between = portions.reduce((sum, portion) => sum + portion.betweenMillilitres, 0);
   const soaked = choice.soaked
     ? plan.portions.reduce(
         (sum, { set: { pan, count } }) =>
@@ -167,9 +167,9 @@ function frostingPlan(audit: Audit, plan: BatchPlan, choice: FrostingChoice): Fr
     millilitres,
     grams: millilitres * density,
     soakMillilitres: soaked,
-    spread: spreadParts(audit, choice).flatMap((one): SpreadComponent[] => {
-      const grams = wanted[one.part];
-      return grams > 0 ? [{ ...one, grams, factor: grams / one.ownGrams }] : [];
+    spread: spreadParts(audit, choice).flatMap((spreadPart): SpreadComponent[] => {
+      const grams = wanted[spreadPart.part];
+      return grams > 0 ? [{ ...spreadPart, grams, factor: grams / spreadPart.ownGrams }] : [];
     }),
   };
 }

@@ -17,7 +17,7 @@ export function liningSvg(piece: LiningPiece, title: string): string {
     `<title>${escaped}</title>`,
     `<g fill="none" stroke="#000" stroke-width="0.3" transform="translate(${EDGE} ${EDGE})">`,
     ...piece.outlines.map(
-      (one) => `<path d="${pathData(one)}"${one.kind === 'fold' ? ' stroke-dasharray="4 2"' : ''}/>`,
+      (outline) => `<path d="${pathData(outline)}"${outline.kind === 'fold' ? ' stroke-dasharray="4 2"' : ''}/>`,
     ),
     '</g>',
     `<path id="check-bar" d="M${EDGE} ${size(bar)}h${CHECK_BAR_MILLIMETRES}" stroke="#000" stroke-width="0.3"/>`,

@@ -33,7 +33,7 @@ const ROLL_WIDTH = 380;
 const STRAIGHT = 1;
 
 function piece(kind: LiningPieceKind, count: number, outlines: readonly Outline[]): LiningPiece {
-  const points = outlines.flatMap((one) => flattened(one));
+  const points = outlines.flatMap((outline) => flattened(outline));
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
   const [left, top] = [Math.min(...xs), Math.min(...ys)];
   const [width, height] = [Math.max(...xs) - left, Math.max(...ys) - top];
@@ -41,7 +41,7 @@ function piece(kind: LiningPieceKind, count: number, outlines: readonly Outline[
   return {
     kind,
     count,
-    outlines: outlines.map((one) => moved(one, -left, -top)),
+    outlines: outlines.map((outline) => moved(outline, -left, -top)),
     widthMillimetres: width,
     heightMillimetres: height,
     grain:

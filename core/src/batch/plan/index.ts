@@ -1,5 +1,5 @@
+export { batchSettingsSchema } from './batch-settings-schema.js';
 export {
-  batchSettingsSchema,
   EMPTY_BATCH,
   FILL_WAYS,
   USUAL_CUT,

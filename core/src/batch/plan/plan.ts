@@ -199,7 +199,7 @@ export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, shee
   const wanted = inPans.map(({ set, fraction }) => brim(set) * fraction * growth.raw);
   const panGrams = wanted.reduce((sum, grams) => sum + grams, 0);
   const sized = wants.reduce((sum, { size }) => sum + size, 0);
-  const cap = limits.reduce<{ limit: number; said: string } | undefined>((least, one) => (least && least.limit <= one.limit ? least : one), undefined); // prettier-ignore
+  const cap = limits.reduce<{ limit: number; said: string } | undefined>((least, candidate) => (least && least.limit <= candidate.limit ? least : candidate), undefined); // prettier-ignore
   const [grams, sizedBy]: readonly [number, SizedBy] =
     cap && (sized === 0 || cap.limit < sized)
       ? [cap.limit, 'limit']
@@ -216,7 +216,7 @@ export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, shee
     inPans.push({ set, fraction: Math.min(1, grams / growth.raw / brim(set)), because: 'as-written' });
     wanted.push(grams);
   }
-  const all = wanted.reduce((sum, one) => sum + one, 0);
+  const all = wanted.reduce((sum, gramsWanted) => sum + gramsWanted, 0);
   const share = all > 0 ? Math.min(1, grams / all) : 1;
   const usual = written && { acrossCm: acrossOf(written.pan), depthCm: written.pan.depthCm };
   const portions = inPans.map(({ target, set, because }, i): Portion => ({

@@ -86,7 +86,7 @@ function combinationOf(batterGrams: number, growth: Growth, counted: readonly Co
   });
   const worst = uses
     .map(({ fill }) => fill)
-    .reduce((one, fill) => (fill.overflowChance > one.overflowChance ? fill : one));
+    .reduce((fullest, fill) => (fill.overflowChance > fullest.overflowChance ? fill : fullest));
   const low = uses.some(({ fill }) => fill.verdict === 'low');
   const off = Math.log(relative);
   return {
@@ -110,13 +110,15 @@ function combinationOf(batterGrams: number, growth: Growth, counted: readonly Co
  */
 export function whatFits(batterGrams: number, growth: Growth, shelf: readonly OwnedPan[]): readonly PanCombination[] {
   const counted = shelf.map(countsOf);
-  const tries: Counted[][] = counted.flatMap((one) => one.map((first) => [first]));
-  counted.forEach((one, i) =>
+  const tries: Counted[][] = counted.flatMap((ofOnePan) => ofOnePan.map((first) => [first]));
+  counted.forEach((ofOnePan, i) =>
     counted.slice(i + 1).forEach((other) => {
-      for (const first of one) for (const second of other) tries.push([first, second]);
+      for (const first of ofOnePan) for (const second of other) tries.push([first, second]);
     }),
   );
-  const panCombinations = tries.map((one) => combinationOf(batterGrams, growth, one)).sort((a, b) => a.cost - b.cost);
+  const panCombinations = tries
+    .map((panCounts) => combinationOf(batterGrams, growth, panCounts))
+    .sort((a, b) => a.cost - b.cost);
   // of the same kinds of pan only the best count is worth a line
   const seen = new Set<string>();
   return panCombinations

@@ -1,5 +1,5 @@
+export { bakeSnapshotSchema } from './snapshot-schema.js';
 export {
-  bakeSnapshotSchema,
   heldAgainst,
   isAsSetDown,
   snapshotOf,

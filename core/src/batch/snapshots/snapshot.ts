@@ -1,8 +1,8 @@
-import Joi from 'joi';
+import { isSame } from '../../ground/records/index.js';
 import type { OvenOffset } from '../../kitchen/kitchen/index.js';
-import { bakeJobSchema, type BakeJob, type BakePrediction } from '../../oven/baking/index.js';
-import { ovenSettingsSchema, type OvenSettings } from '../../oven/settings/index.js';
-import { batchSettingsSchema, EMPTY_BATCH, type BatchSettings } from '../plan/index.js';
+import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
+import type { OvenSettings } from '../../oven/settings/index.js';
+import { EMPTY_BATCH, type BatchSettings } from '../plan/index.js';
 import type { OneBake } from '../bakes/index.js';
 import { circumstancesOf } from '../bake-jobs/index.js';
 
@@ -83,7 +83,10 @@ export function snapshotOf(
 
 /** Whether a bake that is set up now is the one that was set down: the same batter in the same pans in the same oven. */
 export const isAsSetDown = (snapshot: BakeSnapshot, { portions }: OneBake): boolean =>
-  JSON.stringify(snapshot.portions.map(({ job }) => job)) === JSON.stringify(portions.map(({ job }) => job));
+  isSame(
+    snapshot.portions.map(({ job }) => job),
+    portions.map(({ job }) => job),
+  );
 
 /** How a bake went against what was foreseen. */
 export interface AgainstForeseen {
@@ -105,34 +108,3 @@ export function heldAgainst(
     deviations: Math.log(minutes / likely) / spread,
   };
 }
-
-const figure = Joi.number().required();
-const minutes = Joi.number().positive().max(2000).required();
-
-/** A snapshot as it is stored and exchanged. */
-export const bakeSnapshotSchema = Joi.object<BakeSnapshot>({
-  formulaId: Joi.string().min(1).max(100).required(),
-  versionNumber: Joi.number().integer().min(1),
-  batch: batchSettingsSchema.required(),
-  oven: ovenSettingsSchema.required(),
-  metresAboveSea: figure,
-  offset: Joi.object({ celsius: figure, spread: figure, readings: Joi.number().integer().min(0).required() }),
-  factor: Joi.number().positive().required(),
-  batterGrams: Joi.number().min(0).required(),
-  portions: Joi.array()
-    .items(
-      Joi.object({
-        name: Joi.string().allow('').max(300).required(),
-        grams: Joi.number().min(0).required(),
-        job: bakeJobSchema.required(),
-        foreseen: Joi.object({
-          celsius: figure,
-          fan: Joi.boolean().required(),
-          minutes: Joi.object({ first: figure, low: minutes, likely: minutes, high: minutes }).required(),
-          spread: Joi.number().positive().max(2).required(),
-        }),
-      }),
-    )
-    .max(50)
-    .required(),
-});

@@ -1,3 +1,4 @@
+import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
@@ -159,10 +160,16 @@ function readPhrase(phrase: string, context: TargetContext): Read {
  * what a batch is to give, phrase by phrase.
  */
 export function readTargets(text: string, context: TargetContext): TargetsRead {
+  const [beginning = '', more] = inPieces(text.trim(), LONGEST_LINE);
+  if (more !== undefined)
+    return { targets: [], faults: [{ said: `${beginning.slice(0, 60)} …`, why: 'not-understood' }] };
   const targets: BatchTarget[] = [];
   const faults: { said: string; why: TargetFault }[] = [];
   const phrases = text
-    .split(/;|\n|\s\+\s|,(?=\s)|\s(?:and|plus)\s(?!a half\b)/i)
+    // "23 cm round, 5 cm deep" is one pan
+    .split(
+      /;|\n|\s\+\s|,(?=\s)(?!\s\d[\d.,]*\s?(?:cm|mm|in(?:ch(?:es)?)?|")?[\s-](?:deep|high)\b)|\s(?:and|plus)\s(?!a half\b)/i,
+    )
     .map((phrase) => phrase.trim())
     .filter(Boolean);
   for (const phrase of phrases) {

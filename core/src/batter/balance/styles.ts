@@ -45,9 +45,9 @@ const EGG_REST = 0.145;
  * independently of the others. The table has no such band of its own.
  */
 function flourShare(parts: readonly (readonly [Band, number])[]): Band {
-  const beside = parts.reduce((sum, [one, weight]) => sum + one.typical * weight, 0);
+  const beside = parts.reduce((sum, [band, weight]) => sum + band.typical * weight, 0);
   const spread = (side: 'low' | 'high') =>
-    Math.sqrt(parts.reduce((sum, [one, weight]) => sum + ((one[side] - one.typical) * weight) ** 2, 0));
+    Math.sqrt(parts.reduce((sum, [band, weight]) => sum + ((band[side] - band.typical) * weight) ** 2, 0));
   const share = (others: number) => (100 * 100) / (100 + others);
   return {
     low: share(beside + spread('high')),
@@ -126,8 +126,8 @@ export function styleBook(ownStyles: readonly OwnStyle[] | undefined): StyleBook
       ...STYLES.map((style) => made.get(style.id) ?? style),
       ...[...made.values()].filter(({ id }) => !byId.has(id)),
     ];
-    const found = new Map(all.map((style) => [style.id, style]));
-    book = { all, byId: (id) => found.get(id) };
+    const stylesById = new Map(all.map((style) => [style.id, style]));
+    book = { all, byId: (id) => stylesById.get(id) };
     books.set(ownStyles, book);
   }
   return book;

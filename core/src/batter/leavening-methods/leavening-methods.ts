@@ -144,7 +144,7 @@ function lattice(task: SettingTask, flour: number, acid: Ingredient | undefined,
   const least = (0.6 * gas.low * flour * 10) / MOLAR_MASS.carbonDioxide;
   const most = (3 * gas.high * flour * 10) / MOLAR_MASS.carbonDioxide;
   // a batch for a stall needs coarser steps than a tin: never more than about forty an ingredient
-  const step = (whole: number, one: number) => one * Math.max(1, Math.ceil(whole / one / 45));
+  const step = (whole: number, each: number) => each * Math.max(1, Math.ceil(whole / each / 45));
   const steps = {
     soda: step(mostSoda, EIGHTH * spoon.soda),
     powder: step(mostPowder, EIGHTH * spoon.powder),

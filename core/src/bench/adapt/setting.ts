@@ -113,7 +113,7 @@ export function takeSetting(
   const met = new Set<string>();
   for (const line of free) {
     const id = line.entries[0]?.read.ingredient?.id ?? '';
-    const nextWanted = wanted.find(([one]) => one === id && !met.has(one));
+    const nextWanted = wanted.find(([wantedId]) => wantedId === id && !met.has(wantedId));
     met.add(id);
     changes.push({ lineId: line.lineId, grams: nextWanted?.[1] ?? 0 });
   }

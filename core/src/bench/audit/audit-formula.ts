@@ -145,12 +145,12 @@ const GRAVITY: Readonly<Record<Severity, number>> = { error: 0, warning: 1, note
 
 /** Findings with the gravest first, and those that the baker set aside by themselves. */
 export function sortedOut(
-  found: readonly Finding[],
+  unsorted: readonly Finding[],
   { dismissed = [] }: Pick<Formula, 'dismissed'>,
 ): Pick<Audit, 'findings' | 'setAside'> {
   const findings: Finding[] = [];
   const setAside: SetAside[] = [];
-  for (const finding of found) {
+  for (const finding of unsorted) {
     const dismissal = dismissed.find(({ code, place }) => code === finding.code && place === finding.place);
     if (dismissal) setAside.push({ finding, reason: dismissal.reason });
     else findings.push(finding);

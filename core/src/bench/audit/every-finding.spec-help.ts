@@ -64,6 +64,7 @@ export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {
   'ingredient-ambiguous': salted('60 g currants'),
   'alternative-taken': salted('20 g walnuts or pecans'),
   'amount-missing': muffinsWith(['130 g sugar', 'sugar']),
+  'amount-impossible': muffinsWith(['130 g sugar', '-130 g sugar']),
   'amounts-disagree': salted('1 cup (300 g) walnuts'),
   'cannot-weigh': salted('2 bunches golden syrup'),
   'egg-size-assumed': muffinsWith(['2 large eggs', '2 eggs']),

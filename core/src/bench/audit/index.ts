@@ -6,6 +6,7 @@ export {
   type AuditLine,
   type SetAside,
 } from './audit-formula.js';
+export { auditSafely } from './audit-safely.js';
 export { bakeFindings } from './audit-bake.js';
 export { applyFix } from './apply-fix.js';
 export {

@@ -1,3 +1,4 @@
+import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { readLine, type ReadingContext } from '../../formula/parsing/index.js';
 import type { Limit, OpenLine } from '../rebalance/index.js';
 import { means } from './named.js';
@@ -10,17 +11,20 @@ export interface Had {
 
 const NONE = /^(?:no|without|out of|zero|0)\s+(?:any\s+)?(?:more\s+)?/i;
 const LEAD = /^(?:i(?:'ve| have)(?: got)?|only|just|at most|up to|there (?:is|are)|a maximum of)\s+/i;
-const COMPARED = /^(.+?)\s*(?:<=|≤|<|=|:)\s*(.+)$/;
+const COMPARED = /^([^<=≤:]+)(?:<=|[≤<=:])(.+)$/;
 
 /**
  * "only 180 g flour, 3 eggs, no milk", "egg<=100 g": the most there is of what a formula takes. Commas, semicolons and "and" part them.
  */
 export function readHave(text: string, lines: readonly OpenLine[], context: ReadingContext): Had {
+  const [beginning = '', more] = inPieces(text.trim(), LONGEST_LINE);
+  if (more !== undefined)
+    return { limits: [], misunderstood: [{ said: `${beginning.slice(0, 60)} …`, because: 'not-in-formula' }] };
   const limits: Limit[] = [];
   const misunderstood: Had['misunderstood'][number][] = [];
   const phrases = text.split(/[,;\n]|\band\b/i).map((phrase) => phrase.trim()).filter(Boolean); // prettier-ignore
-  for (const said of phrases) {
-    let words = said;
+  for (const asWritten of phrases) {
+    let words = asWritten;
     while (LEAD.test(words)) words = words.replace(LEAD, '');
     const none = NONE.exec(words);
     const compared = COMPARED.exec(words);
@@ -29,12 +33,12 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
     const name = none ? phrase : compared ? (compared[1] ?? '') : (entry?.name ?? phrase);
     const meant = lines.filter(({ part }) => means(name, part.ingredient, context.region));
     if (meant.length === 0) {
-      misunderstood.push({ said, because: 'not-in-formula' });
+      misunderstood.push({ said: asWritten, because: 'not-in-formula' });
       continue;
     }
     const grams = none ? 0 : weighed(phrase, meant, context);
-    if (grams === undefined) misunderstood.push({ said, because: 'no-amount' });
-    else limits.push({ lineIds: meant.map(({ id }) => id), mostGrams: grams, said });
+    if (grams === undefined) misunderstood.push({ said: asWritten, because: 'no-amount' });
+    else limits.push({ lineIds: meant.map(({ id }) => id), mostGrams: grams, said: asWritten });
   }
   return { limits, misunderstood };
 }

@@ -41,11 +41,11 @@ export function pieceGrams({ ingredient, unit, quantity, weight }: ReadEntry): n
 function eighthGrams({ unit, quantity, weight }: ReadEntry, kitchen: Kitchen, region: Region): number | undefined {
   if (unit === undefined || !SPOONS.has(unit) || !quantity || !weight) return undefined;
   const [written, teaspoon] = [unitById(unit), unitById('teaspoon')];
-  const [millilitres, one] = [
+  const [millilitres, ofTeaspoon] = [
     written && millilitresIn(kitchen, written, region),
     teaspoon && millilitresIn(kitchen, teaspoon, region),
   ];
-  return millilitres && one ? (weight.grams / (middle(quantity) * millilitres)) * (one / 8) : undefined;
+  return millilitres && ofTeaspoon ? (weight.grams / (middle(quantity) * millilitres)) * (ofTeaspoon / 8) : undefined;
 }
 
 /**

@@ -38,10 +38,10 @@ export function bandRows(
     if (low > 0) rows.push({ quantity, perGram: of.map((value, i) => (scale * value - from * (per[i] ?? 0)) * unit) });
     rows.push({ quantity, perGram: of.map((value, i) => (to * (per[i] ?? 0) - scale * value) * unit) });
   };
-  const perFlour = shares.map((one) => one.flour);
-  band('flour', perFlour, shares.map((one) => 1 - one.inclusions)); // prettier-ignore
+  const perFlour = shares.map((share) => share.flour);
+  band('flour', perFlour, shares.map((share) => 1 - share.inclusions)); // prettier-ignore
   for (const quantity of ['sugar', 'fat', 'egg', 'water', 'salt'] as const)
-    band(quantity, shares.map((one) => one[quantity]), perFlour); // prettier-ignore
+    band(quantity, shares.map((share) => share[quantity]), perFlour); // prettier-ignore
 
   const water = parts.map(({ ingredient }) => ingredient.composition.water);
   const bicarbonate = parts.map(({ ingredient }) => bicarbonateOf(ingredient));

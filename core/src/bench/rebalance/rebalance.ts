@@ -157,7 +157,7 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
 /** The same with the lines that hardly moved left as they are, where the bands allow it. */
 function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number>, likelyPh: number): Solved {
   const { lines, start, scale, target } = problem;
-  const shrunk = target.some((one) => one > 0 && one < 1);
+  const shrunk = target.some((grams) => grams > 0 && grams < 1);
   if (shrunk) return best;
   let result = best;
   const change = (i: number) => Math.abs((result.grams[i] ?? 0) - (start[i] ?? 0)) / (scale[i] ?? 1);

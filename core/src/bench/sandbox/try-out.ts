@@ -71,7 +71,7 @@ export function knobsOf(parts: readonly WeighedPart[]): Knobs {
   const whole = gramsOf(parts, ({ behavesAs }) => behavesAs === 'whole-wheat-flour');
   return {
     sodaGrams: gramsOf(parts, (ingredient) => isFreeLeavener(ingredient) && !isPowder(ingredient)),
-    powderGrams: gramsOf(parts, (one) => isFreeLeavener(one) && isPowder(one)),
+    powderGrams: gramsOf(parts, (ingredient) => isFreeLeavener(ingredient) && isPowder(ingredient)),
     acidGrams: 0,
     liquid: 1,
     fat: 1,
@@ -179,7 +179,7 @@ const milkShare = (parts: readonly WeighedPart[]) => {
 
 /** How far a quantity stands past an end of its band, in widths of it; 0 inside. */
 function past(verdicts: readonly BandVerdict[], quantity: BandVerdict['quantity']): number {
-  const verdict = verdicts.find((one) => one.quantity === quantity);
+  const verdict = verdicts.find((verdict) => verdict.quantity === quantity);
   if (!verdict) return 0;
   const { value, band } = verdict;
   const width = Math.max(band.high - band.low, 1e-6);

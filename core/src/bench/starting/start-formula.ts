@@ -103,7 +103,8 @@ export function startFormula(wish: StartWish, newId: () => string): Started {
   return {
     formula,
     replaced: replaced.filter(
-      ({ came }, i) => replaced.findIndex((one) => one.wanted === replaced[i]?.wanted) === i || came === undefined,
+      ({ came }, i) =>
+        replaced.findIndex((replacement) => replacement.wanted === replaced[i]?.wanted) === i || came === undefined,
     ),
     balanced,
   };

@@ -59,7 +59,7 @@ export function rowsOf(
   flour: number,
 ): readonly Row[] {
   const rows: Row[] = [];
-  const incoming = new Map(way.to.map((one) => [one.id, one]));
+  const incoming = new Map(way.to.map((part) => [part.id, part]));
   for (const line of lines) {
     if (line.part.grams <= 0) continue;
     if (line === from) {

@@ -136,7 +136,7 @@ function settledGrams(rows: readonly Row[], held: Held, way: SwapWay): readonly 
   const linear = open.map(() => 0);
   for (const of of kept) {
     const fixed = rows.reduce(
-      (sum, row, i) => (open.some((one) => one.i === i) ? sum : sum + (shares[i]?.[of] ?? 0) * row.grams),
+      (sum, row, i) => (open.some((openRow) => openRow.i === i) ? sum : sum + (shares[i]?.[of] ?? 0) * row.grams),
       0,
     );
     const coefficients = open.map(({ row, i }) => ((shares[i]?.[of] ?? 0) * scale(row)) / step[of]);
@@ -164,7 +164,7 @@ function settledGrams(rows: readonly Row[], held: Held, way: SwapWay): readonly 
   return (
     solved &&
     rows.map((row, i) => {
-      const k = open.findIndex((one) => one.i === i);
+      const k = open.findIndex((openRow) => openRow.i === i);
       return k < 0 ? row.grams : worthWeighing(row, Math.max(0, (solved[k] ?? 0) * scale(row)), totals.flour);
     })
   );
@@ -255,7 +255,7 @@ function sumOf(shares: readonly Record<Function, number>[], grams: readonly numb
     charge: 0,
   };
   shares.forEach((share, i) => {
-    for (const one of Object.keys(sum) as Function[]) sum[one] += share[one] * (grams[i] ?? 0);
+    for (const of of Object.keys(sum) as Function[]) sum[of] += share[of] * (grams[i] ?? 0);
   });
   return sum;
 }

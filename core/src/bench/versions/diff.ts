@@ -1,3 +1,4 @@
+import { isSame } from '../../ground/records/index.js';
 import { QUANTITIES, type Quantity } from '../../kitchen/kitchen/index.js';
 import type { Audit } from '../audit/index.js';
 import { type BandVerdict } from '../../batter/balance/index.js';
@@ -63,12 +64,12 @@ function paired<T>(
   const pairs = new Map<T, T>();
   const free = new Set(before);
   for (const key of keys)
-    for (const one of after) {
-      const wanted = key(one);
-      if (pairs.has(one) || wanted === undefined) continue;
+    for (const item of after) {
+      const wanted = key(item);
+      if (pairs.has(item) || wanted === undefined) continue;
       const partner = [...free].find((other) => key(other) === wanted);
       if (partner === undefined) continue;
-      pairs.set(one, partner);
+      pairs.set(item, partner);
       free.delete(partner);
     }
   return pairs;
@@ -123,15 +124,15 @@ export function diffFormulas(
     readings: QUANTITIES.map((quantity) => ({
       quantity,
       before: beforeAudit.verdicts.find((verdict) => verdict.quantity === quantity),
-      after: afterAudit.verdicts.find((one) => one.quantity === quantity),
+      after: afterAudit.verdicts.find((verdict) => verdict.quantity === quantity),
     })),
     steps: stepChanges(before, after, related),
     facts: [
       ...(before.title === after.title ? [] : (['title'] as const)),
       ...(before.yield === after.yield ? [] : (['yield'] as const)),
       ...(beforeAudit.style?.id === afterAudit.style?.id ? [] : (['style'] as const)),
-      ...(JSON.stringify(before.bake) === JSON.stringify(after.bake) ? [] : (['bake'] as const)),
-      ...(JSON.stringify(before.notes ?? []) === JSON.stringify(after.notes ?? []) ? [] : (['notes'] as const)),
+      ...(isSame(before.bake, after.bake) ? [] : (['bake'] as const)),
+      ...(isSame(before.notes ?? [], after.notes ?? []) ? [] : (['notes'] as const)),
     ],
   };
 }

@@ -22,7 +22,7 @@ export function bakeCommand(text: string, options: Options, name: string): Outco
   const { audit, problems, around } = input;
   const { to = [], from, compare = false } = options;
   for (const [option, words] of [
-    ...to.map((one) => ['to', one] as const),
+    ...to.map((pan) => ['to', pan] as const),
     ...(from === undefined ? [] : [['from', from] as const]),
   ]) {
     const fault = vesselFault(vesselSaid(words, around.kitchen.pans), words);

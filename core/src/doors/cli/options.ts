@@ -13,6 +13,8 @@ export type TypedOptions = Readonly<Record<string, string | boolean | readonly s
 
 export interface Options {
   readonly region: Region;
+  /** The caller said whose measures are meant: the words of the text do not overrule it. */
+  readonly regionIsFinal: boolean;
   readonly style?: string;
   /** What to bake in; several to compare. */
   readonly to?: readonly string[];
@@ -103,7 +105,7 @@ const cover = Joi.string().custom((written: string, helpers) => {
 
 /** "2.5cm", "8 mm", "2 in", or a bare number of centimetres. */
 const length = Joi.string().custom((written: string, helpers) => {
-  const read = /^\s*(-?\d+(?:[.,]\d+)?)\s*(mm|cm|in|inch|inches)?\s*$/i.exec(written);
+  const read = /^(-?\d+(?:[.,]\d+)?)(?:\s*(mm|cm|in|inch|inches))?$/i.exec(written.trim());
   if (!read)
     return helpers.message({ custom: `{{#label}}: "${written}" is no length; write it as "2.5cm", "8mm" or "2in"` });
   const value = Number((read[1] ?? '').replace(',', '.'));
@@ -229,6 +231,7 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
   return {
     options: {
       ...rest,
+      regionIsFinal: typed['region'] !== undefined,
       ...(knownMinutes !== undefined && { knownMinutes }),
       ...(startCelsius !== undefined && { startCelsius }),
       ...(pansInOven !== undefined && { pansInOven }),

@@ -57,8 +57,16 @@ function refusedFor(problem: Problem, text: string): Outcome {
   return refused(place + inOneLine(problemInWords(problem)));
 }
 
-function auditedInput(item: Extract<ReadItem, { kind: 'read' }>, { style }: Options, around: Surroundings): ReadInput {
-  const formula: Formula = style === undefined ? item.formula : { ...item.formula, styleId: style };
+function auditedInput(
+  item: Extract<ReadItem, { kind: 'read' }>,
+  { style, region, regionIsFinal }: Options,
+  around: Surroundings,
+): ReadInput {
+  const formula: Formula = {
+    ...item.formula,
+    ...(style !== undefined && { styleId: style }),
+    ...(regionIsFinal && { region }),
+  };
   const audit = auditFormula(formula, around);
   const answers = [
     ...item.problems.map((problem) => ({ problem, message: inOneLine(problemInWords(problem)) })),

@@ -28,7 +28,7 @@ export function rebalanceCommand(text: string, options: Options, name: string): 
   const { formula, audit, around } = input;
   const { style } = audit;
   if (!style) return refused('there is no flour in it to balance by');
-  const names = (options.lock ?? '').split(',').map((one) => one.trim()).filter(Boolean); // prettier-ignore
+  const names = (options.lock ?? '').split(',').map((name) => name.trim()).filter(Boolean); // prettier-ignore
   const locked = new Set<string>();
   for (const wanted of names) {
     const held = audit.lines.filter(({ entries }) => entries.some(({ read }) => read.ingredient && means(wanted, read.ingredient, formula.region))); // prettier-ignore

@@ -48,6 +48,17 @@ describe('audit', () => {
   });
 });
 
+describe('a region that was said', () => {
+  it('is final, whatever the words of the text give away', () => {
+    const grams = (region: string) => {
+      const audit = json(run(['audit', 'pear.txt'], { region })) as unknown as { lines: { grams: number }[] };
+      return audit.lines[0]?.grams ?? 0;
+    };
+    // 1 3/4 cups: 250 ml in Australia, 236.6 ml in America
+    expect(grams('AU') / grams('US')).toBeCloseTo(250 / 236.588, 2);
+  });
+});
+
 describe('audit findings', () => {
   const findings = (text: string) =>
     json(runCommand(['audit', '-'], {}, () => text)) as unknown as {
@@ -152,6 +163,21 @@ describe('runCommand', () => {
     expect(message(['bake', 'pear.txt'], { celsius: '900' })).toContain('--celsius');
     expect(message(['audit', 'pear.txt'], { style: 'pudding' })).toContain('pudding');
     expect(message(['bake', 'pear.txt'], { lid: true })).toContain('no option --lid');
+    for (const words of [['constructor', 'pear.txt'], ['toString'], ['__proto__', '-']])
+      expect(message(words)).toContain(`no command "${words[0] ?? ''}"`);
+    expect(message(['parse', 'pear.txt'], { kit: 'scale-1g' })).toBe(
+      'parse does not take --kit; it takes none of its own',
+    );
+    expect(message(['scale', 'pear.txt'], { factor: '2', to: '20 cm round' })).toContain('does not take --to');
+    for (const options of [
+      { to: '-3x5 cm loaf' },
+      { to: '9 in round x 0' },
+      { to: '9 in round x 1.5' },
+      { schedule: '0@180' },
+    ])
+      expect(code(['bake', 'pear.txt'], options))
+        .withContext(JSON.stringify(options))
+        .toBe(2);
     for (const options of [{ to: 'square tin' }, { material: 'gold' }, { region: 'MOON' }, { 'known-minutes': '-4' }])
       expect(code(['bake', 'pear.txt'], options)).toBe(2);
   });

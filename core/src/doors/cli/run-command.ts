@@ -11,16 +11,46 @@ import { rebalanceCommand } from './rebalance-command.js';
 import { scaleCommand } from './scale-command.js';
 import { swapCommand } from './swap-command.js';
 
-const COMMANDS: Readonly<Record<string, (text: string, options: Options, name: string) => Outcome>> = {
-  parse: parseCommand,
-  audit: auditCommand,
-  bake: bakeCommand,
-  export: exportCommand,
-  rebalance: rebalanceCommand,
-  swap: swapCommand,
-  leaven: leavenCommand,
-  scale: scaleCommand,
-};
+type Command = (text: string, options: Options, name: string) => Outcome;
+const COMMANDS: ReadonlyMap<string, Command> = new Map<string, Command>([
+  ['parse', parseCommand],
+  ['audit', auditCommand],
+  ['bake', bakeCommand],
+  ['export', exportCommand],
+  ['rebalance', rebalanceCommand],
+  ['swap', swapCommand],
+  ['leaven', leavenCommand],
+  ['scale', scaleCommand],
+]);
+
+/** What each command takes beside the options of every one. */
+const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
+  ['parse', []],
+  ['audit', []],
+  ['bake', ['to', 'compare', 'schedule', 'cover', 'start-celsius', 'altitude', 'pans-in-oven', 'oven-offset', 'from', 'known-minutes', 'celsius', 'fan', 'material', 'mass']],
+  ['export', ['format']],
+  ['rebalance', ['lock', 'have']],
+  ['swap', ['from', 'to', 'share']],
+  ['leaven', ['school', 'fineness', 'share']],
+  ['scale', ['factor', 'pieces', 'grams', 'limit', 'pan', 'fill', 'kit']],
+  ['pan', []],
+  ['pieces', ['dough', 'thickness', 'cutter', 'square']],
+  ['frost', ['layers', 'diameter', 'height', 'filling', 'coat']],
+  ['convert', ['to']],
+]); // prettier-ignore
+const EVERY_COMMAND: ReadonlySet<string> = new Set(['region', 'style', 'filled']);
+
+/** An option that the command has no use for: told, not passed over. */
+function useless(name: string, typed: TypedOptions): Outcome | undefined {
+  const takes = TAKES.get(name) ?? [];
+  const stranger = Object.keys(typed).find(
+    (option) => Object.hasOwn(OPTION_KINDS, option) && !EVERY_COMMAND.has(option) && !takes.includes(option),
+  );
+  if (stranger === undefined) return undefined;
+  const known =
+    takes.length === 0 ? 'it takes none of its own' : `it takes ${takes.map((option) => `--${option}`).join(', ')}`;
+  return wrongUse(`${name} does not take --${stranger}; ${known}`);
+}
 
 export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options]
 
@@ -106,7 +136,9 @@ export function runCommand(
 ): Outcome {
   const [name, file, ...more] = words;
   if (name === undefined) return wrongUse(USAGE);
-  const command = COMMANDS[name];
+  const command = COMMANDS.get(name);
+  const stranger = TAKES.has(name) ? useless(name, typed) : undefined;
+  if (stranger) return stranger;
   if (name === 'pieces' || name === 'frost') return withoutFile(name, typed);
   if (name === 'pan')
     return file === undefined

@@ -1,3 +1,4 @@
+import { MOST_GRAMS } from '../../ground/units/index.js';
 import { batchOf, type BatchLine } from '../../batch/batch/index.js';
 import { oneBake } from '../../batch/bakes/index.js';
 import type { BatchTarget } from '../../batch/plan/index.js';
@@ -10,7 +11,6 @@ import { readInput, type ReadInput } from './read-input.js';
 
 /** From a spoonful to a stall's day; beyond that somebody mistyped. */
 const LEAST_GRAMS = 20;
-const MOST_GRAMS = 1_000_000;
 
 /** The target of the options, or what is wrong with them. */
 function targetOf({ formula, audit }: ReadInput, options: Options): BatchTarget | Outcome {

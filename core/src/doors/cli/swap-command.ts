@@ -24,7 +24,7 @@ function knownWay(
       return at >= 0;
     });
     // water and a binder may go unsaid: "flax" is flax and water
-    const unsaid = to.filter((one) => !met.includes(one));
+    const unsaid = to.filter((wish) => !met.includes(wish));
     return (
       left.length === 0 && met.length > 0 && unsaid.every(({ id }) => /^water$|psyllium|starch|baking-powder/.test(id))
     );
@@ -42,7 +42,7 @@ export function swapCommand(text: string, options: Options, name: string): Outco
   const lines = openLines(formula, audit, around.kitchen, new Set());
   const line = lines.find(({ part }) => means(fromWords, part.ingredient, formula.region));
   if (!line) return refused(`no line of the batter has "${fromWords}"`);
-  const names = toWords.split('+').map((one) => one.trim()).filter(Boolean); // prettier-ignore
+  const names = toWords.split('+').map((name) => name.trim()).filter(Boolean); // prettier-ignore
   const known = knownWay(line.part.ingredient, names, formula.region, ingredientIn(around.kitchen));
   const incoming = names.map((one) => ({ one, match: matchIngredient(one, formula.region) }));
   const unknown = incoming.find(({ match }) => match.kind !== 'matched');
@@ -60,7 +60,7 @@ export function swapCommand(text: string, options: Options, name: string): Outco
   const grams = (which: 'before' | 'after') =>
     swapped.lines
       .filter((swappedLine) => swappedLine[which] > 0)
-      .map((one) => ({ ingredient: one.ingredient.id, grams: rounded(one[which], 2) }));
+      .map((part) => ({ ingredient: part.ingredient.id, grams: rounded(part[which], 2) }));
   return done({
     title: formula.title,
     before: grams('before'),

@@ -144,12 +144,12 @@ export function shiftComponent(formula: Formula, componentId: string, by: 1 | -1
 }
 
 function shifted<T extends { readonly id: string }>(list: readonly T[], id: string, by: 1 | -1): readonly T[] {
-  const at = list.findIndex((one) => one.id === id);
-  const [one, other] = [list[at], list[at + by]];
-  if (!one || !other) return list;
+  const at = list.findIndex((component) => component.id === id);
+  const [moved, other] = [list[at], list[at + by]];
+  if (!moved || !other) return list;
   const next = [...list];
   next[at] = other;
-  next[at + by] = one;
+  next[at + by] = moved;
   return next;
 }
 

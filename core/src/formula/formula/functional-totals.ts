@@ -187,22 +187,22 @@ const SEASONS_ONLY: ReadonlySet<Category> = new Set(['spice', 'cheese/savoury'])
 export function doings(ingredient: Ingredient, preparation: Preparation): readonly Doing[] {
   const role = roleOf(ingredient);
   const { water, fat, sugars } = ingredient.composition;
-  const found: Doing[] = [];
+  const what: Doing[] = [];
   const sour =
     !SEASONS_ONLY.has(ingredient.category) &&
     ingredient.acidMeqPerGram * availability(ingredient, preparation) >= SOUR_FROM_MEQ_PER_GRAM;
   if (ingredient.category === 'leavener') return ['lifts'];
-  if (role.flour > 0) found.push('builds', 'dries');
+  if (role.flour > 0) what.push('builds', 'dries');
   if (role.nutMeal) return ['enriches', 'dries'];
-  if (role.egg > 0) found.push('builds', 'wets');
-  if (role.cocoa) found.push('dries', ...(sour ? (['sours'] as const) : []));
+  if (role.egg > 0) what.push('builds', 'wets');
+  if (role.cocoa) what.push('dries', ...(sour ? (['sours'] as const) : []));
   if (isInclusion(ingredient, preparation)) return ['enriches'];
-  if (role.wets && water > 0.5 && role.egg === 0) found.push('wets');
-  if (role.shortens && fat > 0.15 && role.egg === 0 && !role.cocoa) found.push('softens');
-  if (role.sweetens && sugars > 0.3) found.push('softens');
-  if (sour && role.flour === 0 && !role.cocoa) found.push('sours');
-  if (ingredient.category === 'salt' || ingredient.category === 'spice') found.push('seasons');
-  return found.slice(0, 2);
+  if (role.wets && water > 0.5 && role.egg === 0) what.push('wets');
+  if (role.shortens && fat > 0.15 && role.egg === 0 && !role.cocoa) what.push('softens');
+  if (role.sweetens && sugars > 0.3) what.push('softens');
+  if (sour && role.flour === 0 && !role.cocoa) what.push('sours');
+  if (ingredient.category === 'salt' || ingredient.category === 'spice') what.push('seasons');
+  return what.slice(0, 2);
 }
 
 /** The ingredient of an id that a table promises. @throws Error when the table has lost it */

@@ -51,7 +51,7 @@ export function numberFrom(written: string): number | undefined {
   const fraction = /^(\d+)\s*\/\s*(\d+)$/.exec(text);
   if (fraction) return positive(Number(fraction[1]) / Number(fraction[2]));
   if (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(text)) return Number(text.replaceAll(',', ''));
-  if (/^\d*[.,]?\d+$/.test(text)) return Number(text.replace(',', '.'));
+  if (/^(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(text)) return Number(text.replace(',', '.'));
   return numberFromWords(text);
 }
 
@@ -307,7 +307,7 @@ function readAgain(text: string, units: UnitBook): { amounts: readonly Amount[];
   const bracket = /^\s*[([]([^)\]]*)[)\]]/.exec(text);
   const inside = bracket ? amountsIn(bracket[1] ?? '', units) : [];
   if (bracket && inside.length > 0) return { amounts: inside, rest: text.slice(bracket[0].length) };
-  const slash = /^\s*(?:\/|\||=|,?\s*or(?: about)?\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|oz|lb)\b))\s*/i.exec(text);
+  const slash = /^\s*(?:[/|=]\s*|(?:,\s*)?or(?: about)?\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|oz|lb)\b))/i.exec(text);
   if (slash) {
     const next = readOne(text.slice(slash[0].length), 1, units);
     if (next?.amount.unit !== undefined && next.amount.unit.kind !== 'count')
@@ -322,10 +322,10 @@ export function amountsIn(text: string, units: UnitBook = TABLE_UNITS): readonly
   let rest = text.trim();
   while (rest !== '') {
     rest = rest.replace(APPROXIMATE, '').replace(/^(?:plus|each|total)\s+/i, '');
-    const one = readOne(rest, 1, units);
-    if (one?.amount.unit === undefined || one.amount.unit.kind === 'count') return [];
-    amounts.push(one.amount);
-    rest = one.rest
+    const quantity = readOne(rest, 1, units);
+    if (quantity?.amount.unit === undefined || quantity.amount.unit.kind === 'count') return [];
+    amounts.push(quantity.amount);
+    rest = quantity.rest
       .replace(/^\s*(?:\/|,|;|or|=|total|in total|each|approx\.?|peeled weight|drained|shelled)\s*/i, '')
       .trim();
     if (rest !== '' && !NUMBER.test(rest.replace(APPROXIMATE, ''))) return /^[a-z ,]{0,40}$/i.test(rest) ? amounts : [];

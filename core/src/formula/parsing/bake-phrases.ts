@@ -1,3 +1,4 @@
+import { LONGEST_LINE } from '../../ground/text/index.js';
 import type { BakeStage, KnownBake } from '../formula/index.js';
 import { durationsIn, type WrittenDuration } from './durations.js';
 import { normalise } from './normalise.js';
@@ -66,19 +67,21 @@ function times(text: string, sentences: readonly { readonly from: number; readon
     to: match.index + match[0].length,
   }));
   const writtenDurations = durationsIn(text);
+  // both stand in the order of the text: one walk tells which figures a duration has already taken
+  let next = 0;
   const all = [
     ...writtenDurations,
-    ...bare.filter(
-      ({ from }) =>
-        !writtenDurations.some((writtenDuration) => writtenDuration.from <= from && from < writtenDuration.to),
-    ),
+    ...bare.filter(({ from }) => {
+      while ((writtenDurations[next]?.to ?? Infinity) <= from) next++;
+      return !((writtenDurations[next]?.from ?? Infinity) <= from);
+    }),
   ];
   return all
     .filter(({ low, high }) => low >= SHORTEST_BAKE_MINUTES && high <= LONGEST_BAKE_MINUTES)
     .sort((a, b) => a.from - b.from)
     .flatMap((time): Token[] => {
       const sentence = sentences.findLast(({ from }) => from <= time.from);
-      const before = text.slice(sentence?.from ?? 0, time.from);
+      const before = text.slice(Math.max(sentence?.from ?? 0, time.from - LONGEST_LINE), time.from);
       const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0);
       const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
       if (!after && NOT_BAKING.test(clause)) return [];
@@ -152,7 +155,7 @@ export function readBake(prose: readonly string[]): KnownBake {
     ({ text: words }) => BAKING.test(words) || temperaturesIn(words).some(({ of }) => of === 'oven'),
   );
   const inBaking = (token: Token) =>
-    baking.some((one) => token.at >= one.from && token.at <= one.from + one.text.length);
+    baking.some((phrase) => token.at >= phrase.from && token.at <= phrase.from + phrase.text.length);
   const timed = times(text, sentences);
   const near = timed.filter(inBaking);
   // "Oven 200 °C. … 45 minutes": a time on its own is the bake's when nothing else is and the oven was named

@@ -25,7 +25,7 @@ const GRAMS: ReadonlySet<string> = new Set(['g', 'gram', 'grams', 'gramme', 'gra
  * @param to "g", or a unit as a baker writes it: "cups", "tbsp", "oz"
  */
 export function convertAmount(words: string, to: string, context: ReadingContext): Converted {
-  const refused = (found: Problem): Converted => ({ kind: 'refused', problem: found });
+  const refused = (reason: Problem): Converted => ({ kind: 'refused', problem: reason });
   const [entry, more] = readLine(words, context);
   if (!entry || more) return refused(problem('not-understood', 'error', words, {}));
   if (!entry.ingredient)
@@ -47,13 +47,13 @@ export function convertAmount(words: string, to: string, context: ReadingContext
   if (GRAMS.has(to.trim().toLowerCase())) return { kind: 'converted', ingredient, weight };
   const named = unitsOf(context.kitchen).startOf(to.trim());
   const unit = named?.rest.trim() === '' ? named.unit : undefined;
-  const one =
+  const gramsOfOne =
     unit &&
     weighAll([{ quantity: { low: 1, high: 1 }, factor: 1, sign: 1, unit }], ingredient, {
       ...context,
       words: words.toLowerCase(),
     });
-  if (!unit || !one) return refused(problem('cannot-weigh', 'error', words, { name: entry.name, unit: to }));
+  if (!unit || !gramsOfOne) return refused(problem('cannot-weigh', 'error', words, { name: entry.name, unit: to }));
   // a measured amount of the same stuff keeps its own spread; a weighed one gets that of the measure
   const byVolume = weight.high > weight.low * 1.001;
   return {
@@ -62,9 +62,9 @@ export function convertAmount(words: string, to: string, context: ReadingContext
     weight,
     amount: {
       unit: unit.id,
-      likely: weight.grams / one.grams,
-      low: byVolume ? weight.low / one.grams : weight.grams / one.high,
-      high: byVolume ? weight.high / one.grams : weight.grams / one.low,
+      likely: weight.grams / gramsOfOne.grams,
+      low: byVolume ? weight.low / gramsOfOne.grams : weight.grams / gramsOfOne.high,
+      high: byVolume ? weight.high / gramsOfOne.grams : weight.grams / gramsOfOne.low,
     },
   };
 }

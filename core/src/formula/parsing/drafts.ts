@@ -14,6 +14,8 @@ export interface Draft {
   readonly part?: PartOfFruit;
   /** Words that read like a measure nobody knows: "gran's cup". */
   readonly unknownMeasure?: string;
+  /** Written with a minus before it. */
+  readonly negative?: boolean;
   /** The amount was put behind the name. */
   readonly trailing?: boolean;
 }
@@ -69,12 +71,12 @@ export function trailingAmount(line: string, context: ReadingContext): TrailingA
 }
 
 const JUICE_ZEST =
-  /^(?:the\s+)?((?:(?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|seeds|pulp)(?:\s*(?:and|&|\+)\s*)?)+)\s+(?:of|from)\s+(.*)$/i;
+  /^(?:the )?((?:(?:finely |freshly )?(?:grated |squeezed )?(?:juice|zest|rind|seeds|pulp)(?: ?(?:and|&|\+) ?)?)+) (?:of|from) (.*)$/i;
 const PART_WORD = /juice|zest|rind|seeds|pulp/gi;
 /** "1 lemon, zest only", "2 limes, zest and juice", "1 orange, zested". */
 const PART_IN_NOTE =
-  /^(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest(?:ed)?|juiced?|rind|pulp)(?:\s*(?:and|&|\+)\s*)?)+(?:\s+only)?$/i;
-const NAMES_EACH = /^each(?: of)?\s*:?\s+(.+)$|^(.+?)\s+each$/i;
+  /^(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest(?:ed)?|juiced?|rind|pulp)(?: ?(?:and|&|\+) ?)?)+(?: only)?$/i;
+const NAMES_EACH = /^each(?: of)?(?: ?:)? (.+)$|^(.+) each$/i;
 /** "a little milk": no amount, however it begins. */
 const VAGUE = /^(?:a (?:little|touch of|bit of|few drops of|dribble of)|some|lots of|plenty of|a little bit of)\s+/i;
 /** Words that end like a measure of somebody's own: "gran's cup", "the blue mug". */
@@ -102,11 +104,11 @@ export function draftsOf(segment: string, context: ReadingContext): readonly Dra
   if (each) return namesIn(each[1] ?? each[2] ?? '', context).map((name) => ({ name, note: 'each', amount, words }));
   const { head, note } = headOf(amount.rest);
   const counted = amount.parts[0]?.unit === undefined && amount.parts.length === 1;
-  const fruitPart = counted ? /^(?:of\s+)?(.*?)\s+(zest|juice|rind)(?:ed)?$/i.exec(head) : null;
+  const fruitPart = counted ? /^(?:of )?(.+) (zest|juice|rind)(?:ed)?$/i.exec(head) : null;
   if (fruitPart?.[1])
     return [{ name: fruitPart[1], note: '', amount, words, part: partsNamed(fruitPart[2] ?? '')[0] ?? 'zest' }];
   if (counted && PART_IN_NOTE.test(note))
-    return partsNamed(note).map((one) => ({ name: head, note, amount, words, part: one }));
+    return partsNamed(note).map((fruitPart) => ({ name: head, note, amount, words, part: fruitPart }));
   const measure = counted ? ownMeasureIn(head, context) : undefined;
   if (measure) return [{ ...measure, note, amount, words }];
   return [{ name: head, note, amount: sizedBy(note, amount), words }];

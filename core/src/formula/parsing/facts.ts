@@ -53,7 +53,7 @@ export function readBakeFact(written: string): KnownBake | undefined {
   if (written === 'not known') return bake;
   const panAt = written.search(/(?:^|; )pan: /);
   const pan = panAt < 0 ? undefined : written.slice(panAt).replace(/^(?:; )?pan: /, '');
-  for (const part of (panAt < 0 ? written : written.slice(0, panAt)).split('; ').filter((one) => one !== '')) {
+  for (const part of (panAt < 0 ? written : written.slice(0, panAt)).split('; ').filter((fact) => fact !== '')) {
     const minutes = MINUTES.exec(part);
     const celsius = CELSIUS.exec(part);
     if (minutes) {
@@ -65,7 +65,7 @@ export function readBakeFact(written: string): KnownBake | undefined {
       const stages = part
         .slice('in stages: '.length)
         .split(', ')
-        .map((one) => STAGE.exec(one));
+        .map((fact) => STAGE.exec(fact));
       if (stages.some((stage) => stage === null)) return undefined;
       bake.stages = stages.map((stage) => ({
         celsius: Number(stage?.[3]),
@@ -96,7 +96,7 @@ export function readFact(line: string): FormulaFacts | undefined {
   const [, name = '', value = ''] = FACT.exec(line) ?? [];
   switch (name.toLowerCase()) {
     case 'measured in': {
-      const region = REGIONS.find((one) => new RegExp(`^${one}\\b`, 'i').test(value));
+      const region = REGIONS.find((region) => new RegExp(`^${region}\\b`, 'i').test(value));
       return region && { region };
     }
     case 'style':

@@ -1,3 +1,4 @@
+import { LONGEST_LINE } from '../../ground/text/index.js';
 import { durationsIn } from './durations.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 import { temperaturesIn, type TemperatureScale } from './temperatures.js';
@@ -62,13 +63,14 @@ export function mentionsIn(step: string): readonly Mention[] {
   const temperatures = temperaturesIn(text);
   const heated = temperatures.find(({ of }) => of === 'oven');
   for (const { low, high, from, to } of durationsIn(text)) {
-    const sentence = text.slice(0, from).replace(/^.*[.!?;]\s/s, '');
-    const after = /^[^.;,]*?\b(?:in the (?:tin|pan))\b/i.test(text.slice(to)) && !/\bbak/i.test(sentence);
-    const said = purposeOf(sentence);
+    const sentence = text.slice(Math.max(0, from - LONGEST_LINE), from).replace(/^.*[.!?;]\s/s, '');
+    const after =
+      /^[^.;,]*?\b(?:in the (?:tin|pan))\b/i.test(text.slice(to, to + LONGEST_LINE)) && !/\bbak/i.test(sentence);
+    const purposeSaid = purposeOf(sentence);
     // a time with nothing said beside an oven's set point is the bake's
     const bakes =
-      said === 'wait' && heated !== undefined && heated.from < from && low >= 4 && !/\bafter\s*$/.test(sentence);
-    const purpose = said === 'wait' && after ? 'cool' : bakes ? 'bake' : said;
+      purposeSaid === 'wait' && heated !== undefined && heated.from < from && low >= 4 && !/\bafter\s*$/.test(sentence);
+    const purpose = purposeSaid === 'wait' && after ? 'cool' : bakes ? 'bake' : purposeSaid;
     mentions.push({ kind: 'time', low, high, purpose, ...place(from, to) });
   }
   for (const { from, to, ...temperature } of temperatures)

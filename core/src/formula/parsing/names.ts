@@ -58,13 +58,16 @@ function withQualifier(name: string, note: string, context: ReadingContext): Mat
 export function matchName(name: string, note: string, context: ReadingContext): Named {
   const { region, kitchen } = context;
   const pantry = pantryOf(kitchen);
-  const either = /^(.+?)(?:\s+or\s+|\s*\/\s*)(.+)$/i.exec(name);
-  if (either?.[1] && either[2]) {
-    const first = pantry.match(either[1], region);
+  const either = / or |\//i.exec(name);
+  const [before, after] = either
+    ? [name.slice(0, either.index).trim(), name.slice(either.index + either[0].length).trim()]
+    : ['', ''];
+  if (before !== '' && after !== '') {
+    const first = pantry.match(before, region);
     if (first.kind === 'matched' && first.confidence >= SURE) {
-      const second = pantry.match(either[2], region);
+      const second = pantry.match(after, region);
       if (second.kind !== 'matched' || second.ingredient === first.ingredient) return first;
-      return { ...first, others: [second.ingredient, ...first.others], alternative: either[2] };
+      return { ...first, others: [second.ingredient, ...first.others], alternative: after };
     }
   }
   const alone = pantry.match(name, region);

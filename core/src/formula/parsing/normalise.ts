@@ -12,6 +12,13 @@ const ENTITIES: Readonly<Record<string, string>> = {
   '&frac12;': '½', '&frac14;': '¼', '&frac34;': '¾', '&nbsp;': ' ', '&amp;': '&', '&deg;': '°', '&#39;': "'", '&quot;': '"', '&ndash;': '-',
   '&mdash;': '-', '&times;': '×', '&rsquo;': "'", '&lsquo;': "'", '&#8211;': '-', '&#8217;': "'",
 }; // prettier-ignore
+/** Where the ten digits of other scripts begin: Arabic, Persian, Devanagari, and as wide as Japanese letters. */
+const DIGITS_FROM = [0x0660, 0x06f0, 0x0966, 0xff10] as const;
+function digitOf(mark: string): string | undefined {
+  const code = mark.charCodeAt(0);
+  const from = DIGITS_FROM.find((first) => code >= first && code < first + 10);
+  return from === undefined ? undefined : String(code - from);
+}
 const SPACE = /[\s\u00a0\u2000-\u200a\u202f\u205f\u3000]/;
 const DIGIT = /\d/;
 
@@ -44,7 +51,7 @@ export function normaliseKeepingPlaces(written: string): Normalised {
       const between = DIGIT.test(from ?? '') && /^\s*\d/.test(written.slice(i + 1));
       put(between ? ' x ' : 'x', i);
     } else if (mark === 'º') put(/^\s*[cf]\b/i.test(written.slice(i + 1)) ? '°' : mark, i);
-    else put(SPELLING[mark] ?? mark, i);
+    else put(SPELLING[mark] ?? digitOf(mark) ?? mark, i);
     if (entity !== undefined && ENTITIES[entity] !== undefined) i += entity.length - 1;
   }
   while (letters.at(-1) === ' ') {
@@ -60,6 +67,6 @@ export function normalise(written: string): string {
   return text
     .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
     .replace(/(大さじ|小さじ|カップ)\s*(\d[\d/. ]*)/g, '$2 $1 ')
-    .replace(/\s*\.{4,}\s*|\s*…{2,}\s*/g, ': ')
+    .replace(/ ?\.{4,} ?| ?…{2,} ?| ?… ?(?=\d)/g, ': ')
     .trim();
 }

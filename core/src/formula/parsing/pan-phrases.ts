@@ -2,13 +2,13 @@ import { parsePan } from '../../kitchen/pans/index.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
 const PAN_PHRASE =
-  /(?:\b(?:an?|the|two|three|four|in|into|to|x|\d+\s*x|use an?|line an?|grease an?)\s+)?((?:[\w".,'/()°-]+\s+(?:x\s+)?){0,8}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[\s-]*\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
+  /(?:\b(?:an?|the|two|three|four|in|into|to|x|\d{1,3} ?x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 const BARE_DIMENSIONS =
-  /\bin\s+(?:an?\s+)?(\d+(?:\.\d+)?\s*(?:"|in|inch|cm)?\s*x\s*\d+(?:\.\d+)?(?:\s*x\s*\d+(?:\.\d+)?)?\s*(?:"|in|inch|cm)?)/i;
+  /\bin (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
 
 /** "an 18 cm round tin, 9 cm deep" */
-const DEPTH_BEHIND = /^\s*[,(]?\s*(?:about )?\d+(?:[.,]\d+)?\s*(?:cm|mm|in|inch(?:es)?|")[- ](?:deep|high|tall)/i;
+const DEPTH_BEHIND = /^ ?(?:[,(] ?)?(?:about )?\d+(?:[.,]\d+)? ?(?:cm|mm|in|inch(?:es)?|")[- ](?:deep|high|tall)/i;
 
 /** How many words before a pan say how many of it: "two …", "2 x …". */
 function countWordsBefore(words: readonly string[], at: number): number {
@@ -102,7 +102,7 @@ export interface PanMention {
 export function panMentionsIn(step: string): readonly PanMention[] {
   const { text, origin } = normaliseKeepingPlaces(step);
   const mention = (at: number, end: number, pan: string, sized: boolean): PanMention => {
-    const article = /\b(?:an?|the|your)\s+$/i.exec(text.slice(0, at))?.[0].length ?? 0;
+    const article = /\b(?:an?|the|your) $/i.exec(text.slice(Math.max(0, at - 6), at))?.[0].length ?? 0;
     return { from: origin[at - article] ?? 0, to: (origin[end - 1] ?? 0) + 1, pan, sized };
   };
   const panMentions: PanMention[] = [];

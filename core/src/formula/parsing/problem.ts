@@ -5,6 +5,8 @@ export interface ProblemFacts {
   'ingredient-ambiguous': { readonly name: string; readonly taken: string; readonly why: string };
   'alternative-taken': { readonly taken: string; readonly other: string };
   'amount-missing': { readonly name: string };
+  /** Below nothing, nothing at all, or more than a lorry brings. */
+  'amount-impossible': { readonly name: string; readonly why: 'negative' | 'nothing' | 'too-much' };
   'amounts-disagree': { readonly first: number; readonly second: number };
   'cannot-weigh': { readonly name: string; readonly unit: string };
   'egg-size-assumed': { readonly grams: number };

@@ -89,6 +89,17 @@ describe('readFormula', () => {
     expect(read('200 g plain flour\n1/2 tsp bicarbonate of soda\n100 g caster sugar', 'US').formula.region).toBe('UK');
     expect(read('200 g flour\n100 g sugar', 'US').formula.region).toBe('US');
   });
+  it('takes a few words on top for the name, though they begin with a verb', () => {
+    for (const name of ['Drop scones', 'Test muffins', 'Toast-crumb cake', 'Butter loaf'])
+      expect(read(`${name}\n200 g plain flour\n100 g sugar`).formula.title)
+        .withContext(name)
+        .toBe(name);
+  });
+  it('takes a sentence on top for a step', () => {
+    const { formula } = read('Heat the oven to 180 C.\n200 g plain flour\n100 g sugar');
+    expect(formula.bake.celsius).toBe(180);
+    expect(formula.title).not.toContain('Heat');
+  });
   it('warns of a pan without a size and of one it cannot simulate', () => {
     expect(read('200 g plain flour\nBake in a square tin at 180 C').problems.map(({ code }) => code)).toContain(
       'pan-without-size',

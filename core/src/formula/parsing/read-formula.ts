@@ -1,4 +1,5 @@
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { inPieces, LONGEST_PARAGRAPH, singleSpaced } from '../../ground/text/index.js';
 import type { Region } from '../../ground/units/index.js';
 import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
@@ -13,7 +14,13 @@ const MOST_LINES = 600;
 
 const PAGE_SOURCE = /<!doctype|<\/?(?:html|head|body|script|style|iframe|svg|div|span|table|meta|link|img)\b/i;
 /** "Apple muffins (makes 12)": the yield stands behind the title. */
-const YIELD_IN_TITLE = /\s*[([,–-]*\s*\b((?:makes|serves)\s+(?:about )?\d+[^)\]]*)[)\]]?\s*$/i;
+const YIELD_IN_TITLE = /\b(?:makes|serves) (?:about )?\d[^)\]]*[)\]]?$/i;
+function yieldBehind(written: string): { readonly title: string; readonly said: string } | undefined {
+  const line = singleSpaced(written);
+  const match = YIELD_IN_TITLE.exec(line);
+  const title = line.slice(0, match?.index).replace(/[ ([,–-]{1,6}$/, '');
+  return match && title !== '' ? { title, said: match[0].replace(/[)\]]$/, '').trim() } : undefined;
+}
 
 /** Whether a text is the source of a page and not words to read. */
 export const isPageSource = (text: string): boolean => PAGE_SOURCE.test(text);
@@ -36,18 +43,22 @@ export function readFormula(text: string, bakersOwn: Region, kitchen: Kitchen = 
   return readWrittenLines(physicalLines(text, context).map(plainLine), context);
 }
 
+/** A line that is longer than a paragraph, as several. */
+const asParagraphs = (line: WrittenLine): readonly WrittenLine[] =>
+  inPieces(line.written, LONGEST_PARAGRAPH).map((written) => ({ ...line, written }));
+
 /** The same for lines that a markup was taken off from. */
 export function readWrittenLines(lines: readonly WrittenLine[], context: ReadingContext): FormulaReading {
   if (lines.length > MOST_LINES)
     return refuse('text-too-long', { of: 'lines', found: lines.length, limit: MOST_LINES });
   const shape = shapeOf(lines);
   const sheet = new Sheet(context);
-  for (const line of lines) {
+  for (const line of lines.flatMap(asParagraphs)) {
     const { written } = line;
-    const titleYield = sheet.isFirst && !/^\s*(?:makes|serves)/i.test(written) ? YIELD_IN_TITLE.exec(written) : null;
-    if (titleYield?.[1] && titleYield.index > 0 && !beginsWithAmount(written, context)) {
-      sheet.title = written.slice(0, titleYield.index).replace(/^#+\s*/, '');
-      sheet.yieldText = titleYield[1].trim();
+    const titled = sheet.isFirst ? yieldBehind(written) : undefined;
+    if (titled && !beginsWithAmount(written, context)) {
+      sheet.title = titled.title.replace(/^#+\s*/, '');
+      sheet.yieldText = titled.said;
     } else sheet.put(readTextLine(line, sheet.section, sheet.marked, shape, context));
   }
   return sheet.finish(lines.find(({ written }) => written !== '')?.written ?? '');
@@ -73,9 +84,11 @@ export function assembleFormula(parts: FormulaParts, bakersOwn: Region, kitchen:
   sheet.yieldText = parts.yield;
   for (const { name, lines } of parts.components) {
     sheet.startComponent(headingName(name) || 'Batter');
-    for (const line of lines.filter((one) => one.trim() !== '')) sheet.addLine(line.trim(), readLine(line, context));
+    for (const line of lines.filter((text) => text.trim() !== '')) sheet.addLine(line.trim(), readLine(line, context));
   }
-  sheet.steps.push(...parts.steps.map((step) => step.trim()).filter((step) => step !== ''));
+  sheet.steps.push(
+    ...parts.steps.flatMap((step) => inPieces(step.trim(), LONGEST_PARAGRAPH)).filter((step) => step !== ''),
+  );
   sheet.notes.push(...(parts.notes ?? []));
   sheet.addFacts(facts);
   const lines = parts.components.flatMap((component) => component.lines);

@@ -1,12 +1,13 @@
 import type { Ingredient, Preparation } from '../../kitchen/ingredients/index.js';
 import { millilitresIn, pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
-import type { Region } from '../../ground/units/index.js';
+import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
+import { MOST_GRAMS, type Region } from '../../ground/units/index.js';
 import { amountsIn, readAmount, type Amount, type Quantity } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { amountsOfNote, draftsOf, type Draft } from './drafts.js';
 import { matchName, partOfFruit } from './names.js';
 import { normalise } from './normalise.js';
-import { problem, type Problem } from './problem.js';
+import { problem, type Problem, type ProblemFacts } from './problem.js';
 import { bareLine, segmentsOf } from './segments.js';
 import { weighAll, type WeighContext, type Weight } from './weigh.js';
 
@@ -60,9 +61,10 @@ function preparationIn(words: string): Preparation {
 /** "3 UK medium eggs" in a formula from elsewhere. */
 const EGGS_OF_REGION = /\b(US|UK|EU|AU|CA)\s+(?:extra[ -]large|very large|large|medium|small)\b/i;
 /** "(that is plain flour, 120 g)": the baker's own word, as a formula is handed on. */
-const THAT_IS = /\s*\(that is ([^(),]*?)(?:,?\s*(?:(\d+(?:\.\d+)?) ?g))?\)/i;
+const THAT_IS = /\s?\(that is ([^()]*)\)/i;
+const GRAMS_AT_THE_END = /(?:^|,|\s)(\d+(?:\.\d+)?) ?g$/i;
 /** "(optional)" behind a line says nothing else of it. */
-const OPTIONAL_BEHIND = /\s*[,(]\s*optional\s*\)?\s*$/i;
+const OPTIONAL_BEHIND = / ?[,(] ?optional ?\)?$/i;
 /** Two statements of the same amount may differ by what filling explains, and by this much more. */
 const DISAGREE_BEYOND = 0.15;
 /** Sold by size, and the size differs from country to country. */
@@ -167,7 +169,13 @@ function weighDraft(
       problems.push(problem('amounts-disagree', 'warning', text, { first: weight?.grams ?? 0, second: second.grams }));
     if (!exact || weight === undefined) weight = second;
   }
-  if (weight?.certain === false && EGGS.has(ingredient?.behavesAs ?? '') && first?.unit === undefined && !stated) {
+  if (
+    weight?.certain === false &&
+    EGGS.has(ingredient?.behavesAs ?? '') &&
+    first?.unit === undefined &&
+    !stated &&
+    weight.grams > 0
+  ) {
     const count = first === undefined ? 1 : (first.quantity.low + first.quantity.high) / 2;
     problems.push(problem('egg-size-assumed', 'note', text, { grams: weight.grams / count }));
   }
@@ -191,6 +199,17 @@ function weighPartOfFruit(ingredient: Ingredient, draft: Draft, context: Reading
 
 const exactly = (grams: number): Weight => ({ grams, low: grams, high: grams, certain: true });
 
+/** Why an amount cannot be: digits can say what no bowl holds. */
+function whyImpossible(
+  { low, high }: Quantity,
+  weight: Weight | undefined,
+): ProblemFacts['amount-impossible']['why'] | undefined {
+  const [least, most] = [weight?.grams ?? low, weight?.high ?? high];
+  if (low < 0 || least < 0) return 'negative';
+  if (high === 0 || weight?.grams === 0) return 'nothing';
+  return least < MOST_GRAMS && most < 2 * MOST_GRAMS ? undefined : 'too-much';
+}
+
 function enter(text: string, draft: Draft, context: ReadingContext, correction: Correction | undefined): ReadEntry {
   const corrected =
     correction?.ingredientId === undefined ? undefined : pantryOf(context.kitchen).byId(correction.ingredientId);
@@ -198,13 +217,23 @@ function enter(text: string, draft: Draft, context: ReadingContext, correction: 
   const fruit = named.ingredient;
   const ingredient = fruit && draft.part && !corrected ? partOfFruit(fruit, draft.part, context).ingredient : fruit;
   const weighed = weighDraft(text, draft, fruit, context);
-  const weight = correction?.grams === undefined ? weighed.weight : exactly(correction.grams);
+  const [first] = draft.amount?.parts ?? [];
+  const quantity = first && quantityOf(first, draft.amount?.parts ?? [], context);
+  const impossible =
+    correction?.grams !== undefined || !quantity
+      ? undefined
+      : draft.negative
+        ? 'negative'
+        : whyImpossible(quantity, weighed.weight);
+  const weight =
+    correction?.grams !== undefined ? exactly(correction.grams) : impossible === undefined ? weighed.weight : undefined;
   const share = draft.amount?.parts[0]?.unit?.kind === 'share';
   // the baker's own weight settles what the words say of it
   const problems = correction?.grams === undefined ? [...named.problems, ...weighed.problems] : [...named.problems];
-  const [first] = draft.amount?.parts ?? [];
   if (correction?.grams === undefined) {
-    if (!draft.amount) {
+    if (impossible !== undefined) {
+      problems.push(problem('amount-impossible', 'error', text, { name: draft.name, why: impossible }));
+    } else if (!draft.amount) {
       const mild =
         TO_TASTE.test(text) || ingredient?.category === 'salt' || ingredient?.category === 'spice' ? 'note' : 'warning';
       problems.push(problem('amount-missing', mild, text, { name: draft.name }));
@@ -218,7 +247,7 @@ function enter(text: string, draft: Draft, context: ReadingContext, correction: 
     ingredient,
     confidence: corrected ? 1 : named.confidence * (weight?.certain === false ? 0.85 : 1),
     others: named.others,
-    quantity: first && quantityOf(first, draft.amount?.parts ?? [], context),
+    quantity: impossible === undefined ? quantity : undefined,
     unit: first ? (first.unit?.id ?? 'piece') : undefined,
     size: first?.size,
     weight,
@@ -233,11 +262,11 @@ function enter(text: string, draft: Draft, context: ReadingContext, correction: 
 /** All parts of an amount in the unit of the first: "1¾ cups plus 2 tbsp" is 1.875 cups. Parts of another kind are left to the weight. */
 function quantityOf(first: Amount, parts: readonly Amount[], { region, kitchen }: ReadingContext): Quantity {
   const sizeOf = ({ unit }: Amount) => unit?.grams ?? (unit && millilitresIn(kitchen, unit, region));
-  const one = sizeOf(first);
+  const firstSize = sizeOf(first);
   const total = { low: 0, high: 0 };
   for (const part of parts) {
     const size = sizeOf(part);
-    const share = part === first ? 1 : part.unit?.kind === first.unit?.kind && one && size ? size / one : 0;
+    const share = part === first ? 1 : part.unit?.kind === first.unit?.kind && firstSize && size ? size / firstSize : 0;
     total.low += part.sign * part.quantity.low * part.factor * share;
     total.high += part.sign * part.quantity.high * part.factor * share;
   }
@@ -245,15 +274,15 @@ function quantityOf(first: Amount, parts: readonly Amount[], { region, kitchen }
 }
 
 /** "[note: browned first]" behind a line, as Orvin hands it on. */
-const NOTE_BEHIND = /\s*\[note: ([^[\]]+)\]\s*$/i;
+const NOTE_BEHIND = / ?\[note: ([^[\]]+)\]$/i;
 
 /** A line without the baker's word in brackets, and that word. */
 export function withoutThatIs(
   written: string,
   context: ReadingContext,
 ): Correction & { readonly text: string; readonly note?: string } {
-  const noted = NOTE_BEHIND.exec(written);
-  const text = noted ? written.slice(0, noted.index) : written;
+  const noted = NOTE_BEHIND.exec(written.trim());
+  const text = noted ? written.trim().slice(0, noted.index) : written;
   const note = noted?.[1] === undefined ? {} : { note: noted[1].trim() };
   const correction = saidInText(normalise(text), context);
   return correction && Object.keys(correction).length > 0
@@ -265,12 +294,15 @@ export function withoutThatIs(
 function saidInText(line: string, context: ReadingContext): Correction | undefined {
   const thatIs = THAT_IS.exec(line);
   if (!thatIs) return undefined;
-  const matchResult = thatIs[1] ? pantryOf(context.kitchen).match(thatIs[1], context.region) : undefined;
+  const words = thatIs[1] ?? '';
+  const grams = GRAMS_AT_THE_END.exec(words);
+  const name = words.slice(0, grams?.index).replace(/[\s,]+$/, '');
+  const matchResult = name === '' ? undefined : pantryOf(context.kitchen).match(name, context.region);
   const ingredient =
     matchResult?.kind === 'matched' && matchResult.confidence === 1 ? matchResult.ingredient : undefined;
   return {
     ...(ingredient && { ingredientId: ingredient.id }),
-    ...(thatIs[2] !== undefined && { grams: Number(thatIs[2]) }),
+    ...(grams && { grams: Number(grams[1]) }),
   };
 }
 
@@ -279,7 +311,8 @@ function saidInText(line: string, context: ReadingContext): Correction | undefin
  * "2 tsp baking powder and ½ tsp salt" give several with the same text. A correction applies to the only entry, or to none.
  */
 export function readLine(text: string, context: ReadingContext, correction?: Correction): readonly ReadEntry[] {
-  const whole = normalise(text.replace(NOTE_BEHIND, ''));
+  const [asLine = ''] = inPieces(text.trim().replace(NOTE_BEHIND, ''), LONGEST_LINE);
+  const whole = normalise(asLine);
   const inText = saidInText(whole, context);
   const plain = whole.replace(THAT_IS, '');
   const optional = OPTIONAL_BEHIND.test(plain);
@@ -287,12 +320,20 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
   if (line === '') return [];
   const foreign = EGGS_OF_REGION.exec(line);
   const region = foreign ? ((foreign[1]?.toUpperCase() as Region | undefined) ?? context.region) : context.region;
-  const words = foreign ? line.replace(foreign[0], foreign[0].slice(foreign[1]?.length ?? 0).trim()) : line;
+  // "-2 cups": a dash without a space is a sign, and says so
+  const negative = /^-(?=[\d.])/.test(line);
+  const words = (foreign ? line.replace(foreign[0], foreign[0].slice(foreign[1]?.length ?? 0).trim()) : line).slice(
+    negative ? 1 : 0,
+  );
   const there: ReadingContext = { ...context, region };
   const all = segmentsOf(words, there).flatMap((segment) => draftsOf(segment, there));
   const correctionOfEntry = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
   return all.map((draft) => {
-    const noted = saidFirst === '' ? draft : { ...draft, note: `${saidFirst} ${draft.note}`.trim() };
+    const noted = {
+      ...draft,
+      ...(saidFirst !== '' && { note: `${saidFirst} ${draft.note}`.trim() }),
+      ...(negative && { negative }),
+    };
     const entry = enter(text, noted, there, correctionOfEntry);
     return optional ? { ...entry, optional } : entry;
   });
@@ -300,4 +341,4 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
 
 /** Whether a text begins with an amount. */
 export const beginsWithAmount = (text: string, { kitchen }: ReadingContext): boolean =>
-  readAmount(text, unitsOf(kitchen)) !== undefined;
+  readAmount(text.replace(/^-(?=[\d.])/, ''), unitsOf(kitchen)) !== undefined;

@@ -4,14 +4,15 @@ import { readBake } from './bake-phrases.js';
 import { normalise } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
 import { BULLET, withoutLeadIn } from './segments.js';
+import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 
 /* What each physical line of a text is: a line of ingredients, a step, a heading, a title … */
 
-const INGREDIENTS_MARK = /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping)(?: \(.*\))?\s*:?$/i;
+const INGREDIENTS_MARK = /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping)(?: \(.*\))? ?:?$/i;
 const METHOD_MARK =
-  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|how to(?: make)?.*|what to do)\s*:?$/i;
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|what to do) ?:?$|^(?:the )?how to.*$/i;
 const NOTES_MARK =
-  /^(?:notes?|tips?|storage|to store|nutrition.*|recipe notes|keeping|serving suggestions?|variations?)\s*:?$/i;
+  /^(?:notes?|tips?|storage|to store|recipe notes|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
 const YIELD = /^(?:makes|serves|yields?|servings?|portions?|quantity)\b/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
@@ -19,9 +20,9 @@ const TIMES_MARK =
 const DETAIL =
   /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:/i;
 const COMPONENT_NAME =
-  /^(?:for (?:the|a|your)\s+.+|to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|loaf|muffins?|scones?|dry(?: ingredients)?|wet(?: ingredients)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit))\s*:?$/i;
+  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|loaf|muffins?|scones?|dry(?: ingredients)?|wet(?: ingredients)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit)) ?:?$/i;
 const VERB =
-  /^(?:\d+\s*[.)]\s*)?(?:step \d+\s*:?\s*)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze)\b/i;
+  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 /** A step without its number or bullet; in a marked method any number is one. */
 export const withoutStepNumber = (text: string, inMethod: boolean): string =>
@@ -102,9 +103,6 @@ export function readTextLine(
   return { ...line, bare: whole, kind, entries };
 }
 
-/** Longer than this, a line is prose. */
-const LONGEST_LINE = 400;
-
 function kindOf(
   text: string,
   entries: readonly ReadEntry[],
@@ -150,23 +148,48 @@ function kindOf(
   return 'words';
 }
 
-/** "…, then bake 350F in a 9×5 for an hour" at the end of a line of ingredients is a step of its own. */
-const BAKE_AT_THE_END =
-  /\s*(?:[,;.…]|\.\.\.|\s-|\band\b|\bthen\b)+\s*(?=(?:bake[ds]?|cook|oven|preheat|in the oven)\b)/i;
+const BAKE_WORD = /\b(?:bake[ds]?|cook|oven|preheat|in the oven)\b/gi;
+const JOINT_MARK = /[,;.…]$|\s-$/;
+const JOINT_WORD = /(?:^|[^a-z])(?:and|then)$/i;
+/** The text without the marks and words that join what follows: "225 g flour, and then" is "225 g flour". */
+function withoutJoint(text: string): string {
+  let bare = text.trimEnd();
+  for (;;) {
+    if (JOINT_MARK.test(bare)) bare = bare.slice(0, -1).trimEnd();
+    else if (JOINT_WORD.test(bare)) bare = bare.replace(/[a-z]+$/i, '').trimEnd();
+    else return bare;
+  }
+}
+/** "…, then bake 350F in a 9×5 for an hour" at the end of a line of ingredients is a step of its own: both parts, where there is one. */
+function bakeAtTheEnd(line: string): readonly [string, string] | undefined {
+  for (const { index } of line.matchAll(BAKE_WORD)) {
+    const before = line.slice(0, index);
+    const bare = withoutJoint(before);
+    if (bare !== before.trimEnd()) return [bare, line.slice(index)];
+  }
+  return undefined;
+}
 /** "Cousin's soda bread: mix 450 g flour …": the name stands before the colon. */
 const TITLE_BEFORE = /^([A-Z][^:]{3,48}):\s+(?=(?:mix|whisk|stir|sift|beat|take|rub|combine)\b)/;
 
-/** The physical lines of a text; what stands in one line and belongs to two is cut. */
+/** "-2 cups flour": where every amount stands behind a dash the dashes are bullets; a single one is a sign. */
+function bulleted(lines: readonly string[]): readonly string[] {
+  const dashed = /^\s{0,9}-(?=[\d½¼¾⅓⅔⅛])/;
+  const all = lines.filter((line) => dashed.test(line)).length;
+  return all < 2 || lines.some((line) => /^\s{0,9}\d/.test(line))
+    ? lines
+    : lines.map((line) => line.replace(dashed, '- '));
+}
+
+/** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */
 export function physicalLines(text: string, context: ReadingContext): readonly string[] {
-  return text.split(/\r\n|\r|\n|\u2028/).flatMap((whole, i) => {
+  const written = bulleted(text.split(/\r\n|\r|\n|\u2028/)).flatMap((line) => inPieces(line, LONGEST_PARAGRAPH));
+  return written.flatMap((whole, i) => {
     const titled = i === 0 ? TITLE_BEFORE.exec(whole) : null;
     const line = titled ? whole.slice(titled[0].length) : whole;
-    const cut = STEP_NUMBER.test(line) ? null : BAKE_AT_THE_END.exec(line);
-    const before = cut ? withoutLeadIn(normalise(line.slice(0, cut.index)).replace(BULLET, '')) : '';
-    const parts =
-      cut && before !== '' && beginsWithAmount(before, context)
-        ? [line.slice(0, cut.index), line.slice(cut.index + cut[0].length)]
-        : [line];
+    const parted = STEP_NUMBER.test(line) ? undefined : bakeAtTheEnd(line);
+    const before = parted ? withoutLeadIn(normalise(parted[0]).replace(BULLET, '')) : '';
+    const parts = parted && before !== '' && beginsWithAmount(before, context) ? parted : [line];
     return titled?.[1] ? [titled[1], ...parts] : parts;
   });
 }

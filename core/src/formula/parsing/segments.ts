@@ -13,7 +13,7 @@ export const BULLET = /^\s*(?:(?:[-*•·▢□☐✓]|\[[ x]?\])\s+|\d{1,2}\)\s
 /** "To feed: 4 tbsp cider": says where the line goes, not what it is. */
 export const INLINE_HEADING = /^((?:for|to) [a-z][a-z ]{1,30}?)\s*:\s+(?=\S)/i;
 /** "optional: 50 g walnuts", "to taste, salt": said of the line, not part of its name. */
-const SAID_FIRST = /^(optional|to taste|if you like|as needed)\s*[:,]?\s+(?=\S)/i;
+const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)/i;
 
 /** Where one written line goes on with another ingredient and its amount. */
 const NEXT_ENTRY =
@@ -38,16 +38,16 @@ function insideBrackets(line: string, at: number): boolean {
 /** Cuts a line into the parts that each hold an amount and an ingredient; a line with one ingredient stays whole. */
 export function segmentsOf(line: string, { region, kitchen }: ReadingContext): readonly string[] {
   const units = unitsOf(kitchen);
-  const cuts = [...line.matchAll(NEXT_ENTRY)].filter((found) => {
-    if (insideBrackets(line, found.index)) return false;
-    const after = readAmount(line.slice(found.index + found[0].length), units);
-    const before = readAmount(withoutLeadIn(line.slice(0, found.index)), units);
+  const cuts = [...line.matchAll(NEXT_ENTRY)].filter((cut) => {
+    if (insideBrackets(line, cut.index)) return false;
+    const after = readAmount(line.slice(cut.index + cut[0].length), units);
+    const before = readAmount(withoutLeadIn(line.slice(0, cut.index)), units);
     if (!after || !before || after.rest === '' || before.rest === '') return false;
     if (/^\s*(?:more|extra)\b/i.test(after.rest)) return false;
     const unitSaid =
       after.parts[0]?.unit !== undefined ||
       after.parts[0]?.size !== undefined ||
-      /^\d/.test(line.slice(found.index + found[0].length));
+      /^\d/.test(line.slice(cut.index + cut[0].length));
     if (!unitSaid) return false;
     const { head } = headOf(after.rest);
     // a measured thing of an unknown name is a thing of its own too: it must be seen, not sink into a note

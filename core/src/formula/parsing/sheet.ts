@@ -108,7 +108,7 @@ export class Sheet {
         this.putLine(line);
         return;
       case 'step':
-        if (this.isFirst && line.headed) this.title = line.bare;
+        if (this.isFirst && (line.headed || (!this.marked && isName(line.bare)))) this.title = line.bare;
         else this.steps.push(withoutStepNumber(line.written, this.section === 'method' && this.marked));
         return;
       case 'words':
@@ -221,16 +221,21 @@ function panProblems(bake: KnownBake): readonly Problem[] {
 
 function withoutDoubles(problems: readonly Problem[]): readonly Problem[] {
   const seen = new Set<string>();
-  return problems.filter((one) => {
-    const key = `${one.code}\n${one.line}\n${JSON.stringify(one.facts)}`;
+  return problems.filter((problem) => {
+    const key = `${problem.code}\n${problem.line}\n${JSON.stringify(problem.facts)}`;
     if (
-      one.code === 'not-understood' &&
-      problems.some((other) => other.line === one.line && other.code === 'ingredient-unknown')
+      problem.code === 'not-understood' &&
+      problems.some((other) => other.line === problem.line && other.code === 'ingredient-unknown')
     )
       return false;
     return !seen.has(key) && seen.add(key);
   });
 }
+
+/** "Drop scones", "Test muffins": on top of everything a few words are a name, though they begin with a verb. */
+const isName = (words: string): boolean =>
+  words.split(/\s+/).length <= 6 &&
+  !/[\d.!?:;,]|\b(?:the|until|into|together|well|gently|in|on|it|all|oven|an?)\b/i.test(words);
 
 /** A title shouted in capitals, said in a normal voice. */
 function calmed(title: string): string {

@@ -45,6 +45,21 @@ describe('methodOf', () => {
   it('says nothing about lines when the method is a reminder that names none', () => {
     expect(method(read('Loaf\n200 g plain flour\n100 g sugar\nMethod\nMix and bake.')).unused).toEqual([]);
   });
+  it('takes the butter whose amount the step says', () => {
+    const formula = read(
+      'Crumble cake\n200 g plain flour\n120 g butter, softened\n150 g caster sugar\n40 g butter\nMethod\nCream 120 g butter with the sugar, fold in the flour.\nMelt 40 g butter and brush it on.',
+    );
+    expect(taken(formula)).toEqual([
+      ['200 g plain flour', '120 g butter, softened', '150 g caster sugar'],
+      ['40 g butter'],
+    ]);
+  });
+  it('knows the brown sugar of a step from the white one beside it', () => {
+    const formula = read(
+      'Plum cake\n200 g plain flour\n100 g caster sugar\n60 g dark brown sugar\nMethod\nBeat the caster sugar with the flour.\nSprinkle with the brown sugar.',
+    );
+    expect(taken(formula)).toEqual([['200 g plain flour', '100 g caster sugar'], ['60 g dark brown sugar']]);
+  });
   it('does not take greasing for using', () => {
     const formula = read(
       'Loaf\n200 g plain flour\n100 g butter\nMethod\nButter the tin. Rub the butter into the flour.',

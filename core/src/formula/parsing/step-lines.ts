@@ -78,7 +78,7 @@ export function readPortion(words: string, line: WeighedLine, formula: Formula, 
   const named = SHARE_WORDS.find(([pattern]) => pattern.test(text.replace(/-/g, ' ')))?.[1];
   if (named === 'all' || named === 'rest') return { kind: named };
   if (named !== undefined) return { kind: 'share', share: named };
-  const allBut = /^all (?:but|except)\s+(?:for )?(?:the )?(.+)$/i.exec(text);
+  const allBut = /^all (?:but|except) (?:for )?(?:the )?(.+)$/i.exec(text);
   const read = readAmount(allBut?.[1] ?? text, unitsOf(kitchen));
   if (!read) return { kind: 'unknown' };
   const [first] = read.parts;
@@ -141,7 +141,7 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kit
         ? lineShares.map(({ stepId, amount }) => ({
             stepId,
             words: amount,
-            at: bySteps.find((one) => one.stepId === stepId)?.at ?? 0,
+            at: bySteps.find((use) => use.stepId === stepId)?.at ?? 0,
           }))
         : bySteps;
     const portions = portionsOf(mentioned, line, formula, kitchen, lineShares.length > 0);
@@ -197,7 +197,7 @@ function mentionedOf(
 }
 
 /** "reserving 2 tbsp": what the line itself says is kept back. */
-const KEPT_BACK = /\breserv(?:e|ing)\s+((?:about )?(?:\d[\d./ ]*\s*[a-z]+|half|a third|a quarter))/i;
+const KEPT_BACK = /\breserv(?:e|ing)\s+((?:about )?(?:\d[\d./ ]*[a-z]+|half|a third|a quarter))/i;
 
 /** Puts what was set aside where the reserved is used; what is set aside and never used again stays where it was. */
 function withReserved(named: readonly Mentioned[], line: WeighedLine): readonly Mentioned[] {
@@ -206,8 +206,8 @@ function withReserved(named: readonly Mentioned[], line: WeighedLine): readonly 
   const amount = setAside?.words ?? KEPT_BACK.exec(normalise(line.line.text))?.[1];
   if (!used) return named;
   return named
-    .filter((one) => one !== setAside)
-    .map((one) => (one === used && amount ? { stepId: one.stepId, words: amount, shared: false, at: one.at } : one));
+    .filter((use) => use !== setAside)
+    .map((use) => (use === used && amount ? { stepId: use.stepId, words: amount, shared: false, at: use.at } : use));
 }
 
 /** The first naming takes it; a later one counts only when it says a portion. */

@@ -22,7 +22,7 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(\d{2,3})\s*(?:°|º|deg(?:rees?)?\.?|degs\.?)?\s*(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s*(?:°|degrees?|deg\b)(?!\s*[cf]\b)|(?<=\b(?:at|oven|to|bake|baked|fan)\s)(\d{3})(?=\s*(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?\d+)/gi;
+  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=\b(?:at|oven|to|bake|baked|fan)\s)(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?\d+)/gi;
 const GAS = /gas(?:\s*mark)?\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
   /\b(core|centre|center|inside|internal|middle|thermometer|probe|reads?|reaches|reached|registers)\b/i;
@@ -48,7 +48,7 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     if (!core && celsius < 130 && OF_SYRUP.test(sentence)) continue;
     // "195 °C (fan 175 °C)": the word belongs to the figure behind it
     const fan =
-      /^\s*\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?!\s*(?:oven)?[\s:/]*\d)/i.test(after) ||
+      /^\s?\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?!\s?(?:oven)?[\s:/]{0,4}\d)/i.test(after) ||
       /(?:fan|convection)(?:\s*oven)?[\s:(]*$/i.test(before);
     writtenTemperatures.push({
       celsius,

@@ -106,10 +106,16 @@ function basisOf(formula: Formula, entries: readonly ReadEntry[]): Basis | undef
 
 function weighedByShare(entry: ReadEntry, basis: Basis | undefined): ReadEntry {
   if (basis === undefined || entry.quantity === undefined || entry.weight !== undefined) return entry;
-  const one = entry.unit === 'percent' ? basis.gramsOfPercent : entry.unit === 'part' ? basis.gramsOfPart : undefined;
-  if (one === undefined) return entry;
+  const gramsOfOne =
+    entry.unit === 'percent' ? basis.gramsOfPercent : entry.unit === 'part' ? basis.gramsOfPart : undefined;
+  if (gramsOfOne === undefined) return entry;
   const { low, high } = entry.quantity;
-  const weight: Weight = { grams: one * middle(entry.quantity), low: one * low, high: one * high, certain: true };
+  const weight: Weight = {
+    grams: gramsOfOne * middle(entry.quantity),
+    low: gramsOfOne * low,
+    high: gramsOfOne * high,
+    certain: true,
+  };
   return { ...entry, weight };
 }
 
@@ -224,8 +230,8 @@ export function weighFormula(formula: Formula, around: Surroundings = NO_SURROUN
 /** Whether a formula takes, directly or through others, from the one of an id: such a line would never end. */
 export function takesFrom(formula: Formula, id: string, around: Pick<Surroundings, 'formula'>): boolean {
   const seen = new Set<string>();
-  const within = (one: Formula): boolean =>
-    one.components.some(({ lines }) =>
+  const within = (inner: Formula): boolean =>
+    inner.components.some(({ lines }) =>
       lines.some(({ formulaId }) => {
         if (formulaId === undefined || seen.has(formulaId)) return false;
         seen.add(formulaId);

@@ -185,20 +185,20 @@ export function weighOne(
   context: WeighContext,
 ): Weight | undefined {
   const { unit, factor, each } = amount;
-  const times = (one: Weight, spread = 0): Weight => {
+  const times = (each: Weight, spread = 0): Weight => {
     const count = middle(amount.quantity) * factor;
     return {
-      grams: one.grams * count,
-      low: one.low * amount.quantity.low * factor * (1 - spread),
-      high: one.high * amount.quantity.high * factor * (1 + spread),
-      certain: one.certain,
+      grams: each.grams * count,
+      low: each.low * amount.quantity.low * factor * (1 - spread),
+      high: each.high * amount.quantity.high * factor * (1 + spread),
+      certain: each.certain,
     };
   };
   if (each !== undefined) {
     const drained =
       context.words.includes('drained') && unit?.id === 'can' ? ingredient?.pieces.get('can drained') : undefined;
-    const one = drained === undefined ? weighOne(each, ingredient, context) : weight(drained, unit?.spread ?? 0);
-    return one && times(one);
+    const ofEach = drained === undefined ? weighOne(each, ingredient, context) : weight(drained, unit?.spread ?? 0);
+    return ofEach && times(ofEach);
   }
   const vague = unit !== undefined && VAGUE_PIECES.has(unit.id) ? ingredient?.pieces.get(unit.id) : undefined;
   if (vague !== undefined) return times(weight(vague, unit?.spread ?? 0, false));

@@ -1,3 +1,4 @@
+import { asPhrase, LONGEST_LINE } from '../../ground/text/index.js';
 import { readQuantity, type Quantity } from './amounts.js';
 import { normalise } from './normalise.js';
 
@@ -13,11 +14,11 @@ const LEAD =
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */
 export function readYield(written: string): Yield | undefined {
-  const text = normalise(written);
+  const text = normalise(asPhrase(written, LONGEST_LINE) ?? '');
   const lead = LEAD.exec(text);
-  const found = readQuantity(text.slice(lead?.[0].length ?? 0));
-  if (!found) return undefined;
+  const counted = readQuantity(text.slice(lead?.[0].length ?? 0));
+  if (!counted) return undefined;
   const portions = /^(?:serves|servings?|portions?|enough for)/i.test(text);
-  const words = found.rest.trim().replace(/[.,;].*$/, '');
-  return { count: found.quantity, of: words === '' && portions ? 'portions' : words };
+  const words = counted.rest.trim().replace(/[.,;].*$/, '');
+  return { count: counted.quantity, of: words === '' && portions ? 'portions' : words };
 }

@@ -1,1 +1,2 @@
-export { without, withoutUndefined } from './records.js';
+export { isSame, without, withoutUndefined } from './records.js';
+export { mergeThree, type Merged } from './merge.js';

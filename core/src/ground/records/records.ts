@@ -1,8 +1,13 @@
 /** A record without some of its keys. */
 export function without<T extends object, K extends keyof T>(record: T, ...keys: readonly K[]): Omit<T, K> {
-  return Object.fromEntries(Object.entries(record).filter(([key]) => !keys.some((one) => one === key))) as Omit<T, K>;
+  return Object.fromEntries(
+    Object.entries(record).filter(([key]) => !keys.some((unwanted) => unwanted === key)),
+  ) as Omit<T, K>;
 }
 
 /** A record without the keys whose value is undefined: an emptied field is an absent one. */
 export const withoutUndefined = <T extends object>(record: { readonly [K in keyof T]?: T[K] | undefined }): T =>
   Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T;
+
+/** Whether two values of plain data say the same, in the same order. */
+export const isSame = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);

@@ -13,6 +13,7 @@ export {
   type Region,
   type Unit,
   type UnitBook,
+  MOST_GRAMS,
 } from './measures.js';
 export { celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, nearestGasMark } from './temperature.js';
 export { gramsForHands, inEighths, inTeaspoons } from './for-hands.js';

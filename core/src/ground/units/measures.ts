@@ -308,3 +308,6 @@ export function millilitresOf(unit: Unit, region: Region): number | undefined {
   }
   return undefined;
 }
+
+/** A tonne: more of anything is a slip of the finger, or no number at all. */
+export const MOST_GRAMS = 1_000_000;

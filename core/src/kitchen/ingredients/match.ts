@@ -1,3 +1,4 @@
+import { asPhrase, LONGEST_LINE } from '../../ground/text/index.js';
 import { distance } from 'fastest-levenshtein';
 import { readTable } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
@@ -187,7 +188,7 @@ const GUESSED_CONFIDENCE = 0.4;
  * within it. What is left unread is returned, never dropped; nothing known gives `unknown` with the nearest spellings.
  */
 export function matchIngredient(written: string, region: Region, names: Names = NO_NAMES): MatchResult {
-  const phrase = plainWords(written);
+  const phrase = plainWords(asPhrase(written, LONGEST_LINE) ?? '');
   if (phrase === '') return { kind: 'unknown', nearest: [], slip: false };
   const whole = resolve(phrase, region, names);
   if (whole) return { kind: 'matched', ...whole, confidence: whole.ambiguity ? AMBIGUOUS_CONFIDENCE : 1, unread: [] };
@@ -205,11 +206,11 @@ export function matchIngredient(written: string, region: Region, names: Names = 
     }
   }
   if (!best) return { kind: 'unknown', ...unknownName(phrase, names) };
-  const { from, to, found } = best;
+  const { from, to, found: match } = best;
   const unread = words.filter((word, i) => (i < from || i >= to) && !DESCRIPTORS.has(word) && !/^[\d.%/]+$/.test(word));
   const confidence =
-    unread.length > 0 ? GUESSED_CONFIDENCE : found.ambiguity ? AMBIGUOUS_CONFIDENCE : DESCRIBED_CONFIDENCE;
-  return { kind: 'matched', ...found, confidence, unread };
+    unread.length > 0 ? GUESSED_CONFIDENCE : match.ambiguity ? AMBIGUOUS_CONFIDENCE : DESCRIBED_CONFIDENCE;
+  return { kind: 'matched', ...match, confidence, unread };
 }
 
 const lookUp = (name: string, names: Names) => names.byName.get(name) ?? TABLE_NAMES.byName.get(name);

@@ -103,15 +103,15 @@ interface Equipped {
 const equipped = new WeakMap<Kitchen, Equipped>();
 
 function equip(kitchen: Kitchen): Equipped {
-  let found = equipped.get(kitchen);
-  if (!found) {
-    found = {
+  let known = equipped.get(kitchen);
+  if (!known) {
+    known = {
       pantry: pantryWith(kitchen.ingredients, kitchen.names),
       units: unitBook(kitchen.measures.map(({ name, millilitres }) => ownUnit(name, millilitres))),
     };
-    equipped.set(kitchen, found);
+    equipped.set(kitchen, known);
   }
-  return found;
+  return known;
 }
 
 /** The ingredients that this baker can write. */
@@ -195,7 +195,7 @@ export const learn = {
 export function mergedKitchens(kitchen: Kitchen, brought: Kitchen): Kitchen {
   const joined = <T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): readonly T[] => {
     const known = new Set(mine.map(keyOf));
-    return [...mine, ...theirs.filter((one) => !known.has(keyOf(one)))];
+    return [...mine, ...theirs.filter((item) => !known.has(keyOf(item)))];
   };
   const filling = kitchen.filling ?? brought.filling;
   const mixer = kitchen.mixer ?? brought.mixer;

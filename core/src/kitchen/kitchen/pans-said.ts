@@ -1,5 +1,6 @@
+import { asPhrase, singleSpaced } from '../../ground/text/index.js';
 import type { OwnPan } from './kitchen.js';
-import { isFree, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
+import { isFree, oneOfSeveral, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
 
 export const COUNT_WORDS: Readonly<Record<string, number>> = {
   a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12,
@@ -10,7 +11,7 @@ const BEFORE = new RegExp(
   String.raw`^${COUNT}\s*(?:[x×]\s*(?!\d)|\s+(?!(?:cm|mm|in|inch|inches|lb|lbs|pound|pounds|g|kg|cup|cups|hole|litre|liter|l|ml|pint|pt)\b|["x×]))`,
   'i',
 );
-const BEHIND = /\s*[x×]\s*(\d{1,3})\s*$/i;
+const BEHIND = / ?[x×] ?(\d{1,3})$/i;
 
 export const numberSaid = (word: string): number => COUNT_WORDS[word.toLowerCase()] ?? Number(word);
 
@@ -32,13 +33,14 @@ const singular = (words: string) =>
  * "two 20 cm rounds", "heart tin x 2", "one small loaf", "12-cup muffin tin".
  */
 export function pansSaid(written: string, ownPans: readonly OwnPan[] = []): ParsedPan {
-  const text = written.trim();
+  const text = asPhrase(written) ?? '';
   const exact = parsePan(text);
   const before = BEFORE.exec(text);
   const behind = BEHIND.exec(text);
   const count = before ? numberSaid(before[1] ?? '') : behind ? Number(behind[1]) : 1;
   const rest = before ? text.slice(before[0].length) : behind ? text.slice(0, behind.index) : text;
   const name = singular(rest.trim()).toLowerCase();
+  if (count === 0) return exact;
   const several = Math.max(1, count);
   const mine = ownPans.find((ownPan) => singular(ownPan.name).toLowerCase() === name);
   if (mine) return { kind: 'pan', set: { pan: { ...mine.pan, name: mine.name }, count: several }, assumed: [] };
@@ -57,11 +59,10 @@ export function vesselSaid(written: string, ownPans: readonly OwnPan[] = []): Pa
   return free;
 }
 
-/** The same pans, so many of them, in words: "two 20 cm rounds" and 3 is "20 cm round x 3". @param inPieces whether pieces are counted, not pans */
-export function severalSaid(written: string, count: number, inPieces: boolean): string {
-  const bare = written
-    .replace(/\s*x\s*\d{1,3}\s*$/i, '')
-    .replace(/^(?:two|three|four|\d\s*x)\s+/i, '')
-    .replace(/\b(tin|pan|round|loaf|square|dish)(?:s|es)\b/gi, '$1');
-  return count === 1 && !inPieces ? bare : `${bare} x ${count}`;
+/** The same pans, so many of them, in words: "two 20 cm rounds" and 3 is "20 cm round x 3". @param counted whether pieces are counted, not pans */
+export function severalSaid(written: string, count: number, counted: boolean): string {
+  const words = singleSpaced(written);
+  const parsed = vesselSaid(words);
+  const bare = counted || (parsed.kind === 'vessel' && parsed.set.count > 1) ? oneOfSeveral(words) : words;
+  return count === 1 && !counted ? bare : `${bare} x ${count}`;
 }

@@ -4,23 +4,61 @@ import {
   energyByFactors,
   type Allergen,
   type Category,
+  type CompositionPart,
   type OwnIngredient,
 } from '../ingredients/index.js';
 
-export const INGREDIENT_FAULT_CODES = [
-  'name-missing', 'category-unknown', 'part-negative', 'sum-off', 'energy-off', 'sodium-over-ash', 'density-missing', 'density-out-of-range',
-  'density-order', 'liquid-density', 'syrup-density', 'fat-density', 'piece-disagrees', 'ph-missing', 'ph-out-of-range', 'sour-without-acid',
-  'alkaline-with-acid', 'base-below-neutral', 'acid-out-of-range', 'vegan-with-animal', 'allergen-missing', 'gluten-in-gluten-free',
-] as const; // prettier-ignore
-export type IngredientFaultCode = (typeof INGREDIENT_FAULT_CODES)[number];
+type NoFacts = Readonly<Record<string, never>>;
+interface DensityFacts {
+  /** g/ml. */
+  readonly density: number;
+}
+interface AcidFacts {
+  readonly ph: number;
+  /** meq/g; negative for what is alkaline. */
+  readonly acid: number;
+}
+
+/** What a sentence needs to know of each fault of an ingredient. */
+export interface IngredientFaultFacts {
+  'name-missing': NoFacts;
+  'category-unknown': NoFacts;
+  'part-negative': { readonly part: CompositionPart };
+  /** All parts of 100 g, g. */
+  'sum-off': { readonly sum: number };
+  /** kcal in 100 g, as written and by the general factors. */
+  'energy-off': { readonly written: number; readonly byFactors: number };
+  /** mg and g in 100 g. */
+  'sodium-over-ash': { readonly sodium: number; readonly ash: number };
+  'density-missing': NoFacts;
+  'density-out-of-range': DensityFacts;
+  'density-order': { readonly filling: 'scooped' | 'sifted' | 'packed' };
+  'liquid-density': DensityFacts;
+  'syrup-density': DensityFacts;
+  'fat-density': DensityFacts;
+  /** A measure, g as weighed and g by the density. */
+  'piece-disagrees': { readonly name: string; readonly grams: number; readonly byDensity: number };
+  'ph-missing': NoFacts;
+  'ph-out-of-range': { readonly ph: number };
+  'sour-without-acid': AcidFacts;
+  'alkaline-with-acid': AcidFacts;
+  'base-below-neutral': AcidFacts;
+  'acid-out-of-range': { readonly acid: number };
+  'vegan-with-animal': { readonly because: Allergen | Category };
+  'allergen-missing': { readonly allergen: Allergen };
+  'gluten-in-gluten-free': NoFacts;
+}
+export type IngredientFaultCode = keyof IngredientFaultFacts;
 
 /** Why an ingredient cannot be right, with the figures that say so. */
-export interface IngredientFault {
-  readonly code: IngredientFaultCode;
-  /** The field to look at. */
-  readonly field: keyof OwnIngredient;
-  readonly facts: Readonly<Record<string, string | number>>;
-}
+export type IngredientFault = {
+  [C in IngredientFaultCode]: {
+    readonly code: C;
+    /** The field to look at. */
+    readonly field: keyof OwnIngredient;
+    readonly facts: IngredientFaultFacts[C];
+  };
+}[IngredientFaultCode];
 
 const SUM_TOLERANCE = 2;
 const ENERGY_TOLERANCE = 0.1;
@@ -39,9 +77,10 @@ const MEASURES_IN_PIECES = [
   { name: 'tablespoon packed', millilitres: 14.787, filling: 'packed' },
 ] as const;
 
-type Found = IngredientFault | false | undefined;
+/** A fault, or nothing where the ingredient is sound. */
+type MaybeFault = IngredientFault | false | undefined;
 
-function compositionFaults(ownIngredient: OwnIngredient): readonly Found[] {
+function compositionFaults(ownIngredient: OwnIngredient): readonly MaybeFault[] {
   const { per100Grams: parts } = ownIngredient;
   const negative = COMPOSITION_PARTS.find((part) => !(parts[part] >= 0));
   const sum = COMPOSITION_PARTS.reduce((total, part) => total + parts[part], 0);
@@ -62,7 +101,7 @@ function compositionFaults(ownIngredient: OwnIngredient): readonly Found[] {
       !explainedByOther && {
         code: 'energy-off',
         field: 'energyKilocalories',
-        facts: { said: ownIngredient.energyKilocalories, byFactors },
+        facts: { written: ownIngredient.energyKilocalories, byFactors },
       },
     ownIngredient.sodiumMilligrams / 1000 > 0.4 * parts.ash + 0.02 && {
       code: 'sodium-over-ash',
@@ -72,7 +111,7 @@ function compositionFaults(ownIngredient: OwnIngredient): readonly Found[] {
   ];
 }
 
-function densityFaults(ownIngredient: OwnIngredient): readonly Found[] {
+function densityFaults(ownIngredient: OwnIngredient): readonly MaybeFault[] {
   const { spooned, scooped, sifted, packed } = ownIngredient.gramsPerMillilitre;
   if (spooned === undefined) return [{ code: 'density-missing', field: 'gramsPerMillilitre', facts: {} }];
   const { category, per100Grams: parts } = ownIngredient;
@@ -85,7 +124,7 @@ function densityFaults(ownIngredient: OwnIngredient): readonly Found[] {
     (sifted !== undefined && !(sifted < spooned) && 'sifted') ||
     (packed !== undefined && !(packed > spooned) && 'packed');
   const disagreeing = MEASURES_IN_PIECES.flatMap(({ name, millilitres, filling }) => {
-    const piece = ownIngredient.pieces.find((one) => one.name === name);
+    const piece = ownIngredient.pieces.find((written) => written.name === name);
     const density = ownIngredient.gramsPerMillilitre[filling];
     if (!piece || density === undefined) return [];
     const ratio = piece.grams / (millilitres * density);
@@ -108,9 +147,9 @@ function densityFaults(ownIngredient: OwnIngredient): readonly Found[] {
   ];
 }
 
-function acidFaults(ownIngredient: OwnIngredient): readonly Found[] {
+function acidFaults(ownIngredient: OwnIngredient): readonly MaybeFault[] {
   const { ph, acidMeqPerGram: acid } = ownIngredient;
-  const range: Found = Math.abs(acid) > 20 && {
+  const range: MaybeFault = Math.abs(acid) > 20 && {
     code: 'acid-out-of-range',
     field: 'acidMeqPerGram',
     facts: { acid },
@@ -131,7 +170,7 @@ function acidFaults(ownIngredient: OwnIngredient): readonly Found[] {
   ];
 }
 
-function allergenFaults(ownIngredient: OwnIngredient): readonly Found[] {
+function allergenFaults(ownIngredient: OwnIngredient): readonly MaybeFault[] {
   const has = (allergen: Allergen) => ownIngredient.allergens.includes(allergen);
   const animal = ANIMAL_ALLERGENS.find(has);
   const missing =
@@ -148,7 +187,7 @@ function allergenFaults(ownIngredient: OwnIngredient): readonly Found[] {
     missing && {
       code: 'allergen-missing',
       field: 'allergens',
-      facts: { allergen: missing, category: ownIngredient.category },
+      facts: { allergen: missing },
     },
     ownIngredient.category === 'gluten-free flour' &&
       has('gluten') && { code: 'gluten-in-gluten-free', field: 'allergens', facts: {} },
@@ -161,7 +200,7 @@ function allergenFaults(ownIngredient: OwnIngredient): readonly Found[] {
  * @source README of ingredients.csv: sums within 2 g, energy by the general factors within a tenth, sodium at most 40 % of the ash
  */
 export function checkIngredient(ownIngredient: OwnIngredient): readonly IngredientFault[] {
-  const faults: readonly Found[] = [
+  const faults: readonly MaybeFault[] = [
     ownIngredient.name.trim() === '' && { code: 'name-missing', field: 'name', facts: {} },
     !CATEGORIES.includes(ownIngredient.category) && { code: 'category-unknown', field: 'category', facts: {} },
     ...compositionFaults(ownIngredient),
@@ -169,5 +208,5 @@ export function checkIngredient(ownIngredient: OwnIngredient): readonly Ingredie
     ...acidFaults(ownIngredient),
     ...allergenFaults(ownIngredient),
   ];
-  return faults.filter((one): one is IngredientFault => typeof one === 'object');
+  return faults.filter((fault): fault is IngredientFault => typeof fault === 'object');
 }

@@ -2,8 +2,8 @@
 export { asOwn, startedFrom } from './start-from.js';
 export { detailsOf, type IngredientDetails } from './details.js';
 export {
-  INGREDIENT_FAULT_CODES,
   checkIngredient,
   type IngredientFault,
   type IngredientFaultCode,
+  type IngredientFaultFacts,
 } from './check-ingredient.js';

@@ -23,7 +23,7 @@ export {
   type VesselSet,
 } from './free-pieces.js';
 export { SHELF_PANS, type ShelfPan } from './shelf.js';
-export { materialNamed, parsePan, type ParsedPan } from './parse-pan.js';
+export { materialNamed, oneOfSeveral, parsePan, type ParsedPan } from './parse-pan.js';
 export { DOME_RISE, fillPans, type Fill } from './fill.js';
 export { materialById, type Material } from './materials.js';
 export { parseVessel, type ParsedVessel } from './parse-vessel.js';

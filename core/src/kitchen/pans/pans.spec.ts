@@ -206,6 +206,46 @@ describe('parsePan', () => {
       expect(parsed.assumed.includes('size')).toBe(written === '2 lb loaf tin');
     });
   }
+  it('keeps a size that is no pan of the table, to the millimetre', () => {
+    for (const [written, centimetres] of [
+      ['26 cm round tin', 26],
+      ['21 cm square tin', 21],
+      ['19 cm springform', 19],
+      ['26 x 19 x 5 cm tin', 26],
+    ] as const) {
+      const parsed = parsePan(written);
+      expect(parsed.kind === 'pan' && parsed.set.pan.topLengthCm)
+        .withContext(written)
+        .toBe(centimetres);
+    }
+  });
+  it('counts pans by a word before the size as by a figure', () => {
+    for (const [written, count] of [
+      ['two 23 cm round tins', 2],
+      ['three 15 cm rounds', 3],
+      ['9 x 5 in loaf pan', 1],
+      ['a 20 cm square tin', 1],
+    ] as const) {
+      const parsed = parsePan(written);
+      expect(parsed.kind === 'pan' && parsed.set.count)
+        .withContext(written)
+        .toBe(count);
+    }
+  });
+  it('is the size that is written, depth and all: a cylinder of 23 by 5 cm holds 2,077 ml', () => {
+    const holds = (written: string) => {
+      const parsed = parsePan(written);
+      return parsed.kind === 'pan' ? brimMillilitres(parsed.set.pan) : Number.NaN;
+    };
+    expect(holds('23 cm round, 5 cm deep')).toBeCloseTo((Math.PI / 4) * 23 ** 2 * 5, 0);
+    expect(holds('26 cm round, 6 cm deep')).toBeCloseTo((Math.PI / 4) * 26 ** 2 * 6, 0);
+    const parsed = parsePan('23 cm round');
+    expect(parsed.kind === 'pan' && parsed.set.pan.topLengthCm).toBe(23);
+  });
+  it('refuses sizes below nothing, no pan, and half a pan', () => {
+    for (const written of ['-3x5 cm loaf', '9 in round x 0', '9 in round x 1.5', '20 cm round tin x 0'])
+      expect(parsePan(written)).withContext(written).toEqual({ kind: 'unknown', because: 'size-unlikely' });
+  });
   it('says what the pan is made of', () => {
     const material = (written: string) => {
       const parsed = parsePan(written);

@@ -1,3 +1,4 @@
+import { asPhrase } from '../../ground/text/index.js';
 import { SHELF_PANS, type ShelfPan } from './shelf.js';
 import type { Pan, PanMaterial, PanSet, PanShape } from './pan.js';
 
@@ -17,7 +18,7 @@ const SHAPE_WORDS: readonly (readonly [RegExp, PanShape])[] = [
   [/bundt|fluted|\btube\b|angel|ring (?:tin|mould|pan)|gugelhupf|kugelhopf|savarin|chiffon/, 'ring'],
   [/basin|ramekin|\bmug\b/, 'round'],
   [/muffin|cupcake|fairy cake|bun tin|patty|\bcup\b|-cup|\bhole\b|-hole|\bcases?\b|cavit/, 'muffin'],
-  [/loaf|bread (?:pan|tin)|\d\s*-?\s*(?:lb|pound)s?\b|\b(?:450|900)\s*g\b/, 'loaf'],
+  [/loaf|bread (?:pan|tin)|\d ?-? ?(?:lb|pound)s?\b|\b(?:450|900) ?g\b/, 'loaf'],
   [/square|\bsq\b/, 'square'],
   [/rectang|traybake|tray bake|sheet|brownie|roasting|swiss roll|jelly roll|oblong|slab|baking tray/, 'rectangle'],
   [/round|springform|spring-form|loose[- ]bottom|sandwich|layer|circular|skillet|diameter|cake (?:pan|tin)|frying pan/, 'round'],
@@ -47,14 +48,13 @@ const COUNT_WORDS: Readonly<Record<string, number>> = {
   an: 1,
 };
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?(?:[ -]\d+\/\d+)?|\d+\/\d+)`;
-const LENGTH_UNIT = String.raw`(?:"|''|-?\s*in(?:ch(?:es)?)?\b\.?|-?\s*cms?\b|-?\s*mm\b|-?\s*centimet(?:re|er)s?\b)?`;
+const LENGTH_UNIT = String.raw`(?:"|''|-? ?in(?:ch(?:es)?)?\b\.?|-? ?cms?\b|-? ?mm\b|-? ?centimet(?:re|er)s?\b)?`;
+const BY = '[ -]{0,2}(?:x|by|\\*)[ -]{0,2}';
 const DIMENSIONS = new RegExp(
-  String.raw`${NUMBER}\s*(${LENGTH_UNIT})[\s-]*(?:x|by|\*)[\s-]*${NUMBER}\s*(${LENGTH_UNIT})(?:[\s-]*(?:x|by|\*)[\s-]*${NUMBER}\s*(${LENGTH_UNIT}))?`,
+  `${NUMBER} ?(${LENGTH_UNIT})${BY}${NUMBER} ?(${LENGTH_UNIT})(?:${BY}${NUMBER} ?(${LENGTH_UNIT}))?`,
 );
-const ONE_LENGTH = new RegExp(String.raw`${NUMBER}\s*("|''|-?\s*in(?:ch(?:es)?)?\b|-?\s*cms?\b|-?\s*mm\b)`);
-const DEPTH = new RegExp(
-  String.raw`,?\s*${NUMBER}\s*("|-?\s*in(?:ch(?:es)?)?|-?\s*cms?|-?\s*mm)?[\s-]*(?:deep|high|depth|tall)`,
-);
+const ONE_LENGTH = new RegExp(String.raw`${NUMBER} ?("|''|-? ?in(?:ch(?:es)?)?\b|-? ?cms?\b|-? ?mm\b)`);
+const DEPTH = new RegExp(`,? ?${NUMBER} ?("|-? ?in(?:ch(?:es)?)?|-? ?cms?|-? ?mm)?[ -]{0,2}(?:deep|high|depth|tall)`);
 
 function toNumber(written: string): number {
   const mixed = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(written);
@@ -94,6 +94,9 @@ const TAPER: Readonly<Record<PanShape, number>> = {
 /** How far a pan of the table may be from what was written and still be that pan: as a share, and as what rounding to whole centimetres hides. */
 const SAME_WITHIN = 0.035;
 const SAME_WITHIN_CM = 0.5;
+const LAST_FIGURE_CM = 0.06;
+/** A size below nothing, no pan at all, or half a pan. */
+const IMPOSSIBLE = /^-\s?\d|(?:^|\sx\s?)-\d|[a-z"] x ?0$|(?:round|square|loaf|tin|pan|ring|dish|tray)s? x ?\d+[.,]\d+$/;
 /** Pans of the table that are meant only when named, not when merely of that size. */
 const NEEDS_ITS_NAME = /^(?:pie|skillet|dutch|tulip)|g$/;
 /** Shares of a ring's own size, where the table has none like it: the tube, and what flutes leave. */
@@ -127,11 +130,9 @@ function wordsOfPan(written: string): PanWords {
     .replace(/½/g, '.5')
     .replace(/¼/g, '.25')
     .replace(/¾/g, '.75')
-    .replace(/(\d) \.(\d)/g, '$1.$2')
-    .replace(/\s+/g, ' ')
-    .trim();
+    .replace(/(\d) \.(\d)/g, '$1.$2');
   let count = 1;
-  const times = /\s*(?:x|×)\s*(\d{1,2})\s*$/.exec(text);
+  const times = / ?x ?(\d{1,2})$/.exec(text);
   if (times && /[a-z"]\s*$/.test(text.slice(0, times.index))) {
     count = Number(times[1]);
     text = text.slice(0, times.index);
@@ -148,7 +149,7 @@ function wordsOfPan(written: string): PanWords {
 /** A pan that is named and not measured: "2 lb loaf tin", "springform". */
 function namedPan({ text, count, material }: PanWords, word: PanShape | undefined): ParsedPan {
   const pounds =
-    /(\d)\s*-?\s*(?:lb|pound)s?\b/.exec(text) ??
+    /(\d) ?-? ?(?:lb|pound)s?\b/.exec(text) ??
     (/\b450\s*g\b/.test(text) ? ['', '1'] : /\b900\s*g\b/.test(text) ? ['', '2'] : null);
   if (word === 'loaf' && pounds) {
     const tin = SHELF_PANS.find((pan) => pan.id === `loaf_uk_${pounds[1]}lb`);
@@ -164,6 +165,13 @@ interface PanSizes {
   readonly sizes: readonly number[];
   readonly depth: number | undefined;
 }
+
+/** The words of one of several pans: "two 23 cm rounds, 5 cm deep" are each a "23 cm round, 5 cm deep". */
+export const oneOfSeveral = (written: string): string =>
+  written
+    .replace(/ ?[x×] ?\d{1,3}$/i, '')
+    .replace(/^(?:in )?(?:two|three|four|six|twelve|\d{1,2} ?[x×]|\d{1,2}) /i, '')
+    .replace(/\b(tin|pan|round|loaf|square|dish)(?:s|es)\b/gi, '$1');
 
 /** The lengths that are written, and the depth; undefined where none is. */
 function sizesOf({ text, depthSaid, deepTin }: PanWords): PanSizes | undefined {
@@ -209,11 +217,13 @@ function sizedPan(
   )
     return { kind: 'unknown', because: 'size-unlikely' };
   const like = nearest(shape, length, width, depth, text);
-  if (like) return finish(like, count, material, depth === undefined ? ['depth'] : [], depth);
+  // a pan that is measured in all its sizes is that size; the table's, when it has just these, knows its walls better
+  if (like && (depth === undefined || shape === 'ring' || isOfSize(like, length, width, depth)))
+    return finish(like, count, material, depth === undefined ? ['depth'] : [], { length, width, depth });
   const depthCm = depth ?? USUAL_DEPTH_CM[shape];
   const lost = TAPER[shape] * depthCm;
   const pan: Pan = {
-    name: written.trim(), shape, topLengthCm: length, topWidthCm: width, bottomLengthCm: length - lost, bottomWidthCm: width - lost,
+    name: count > 1 ? oneOfSeveral(written) : written, shape, topLengthCm: length, topWidthCm: width, bottomLengthCm: length - lost, bottomWidthCm: width - lost,
     depthCm, cavities: 1, material: material ?? 'light',
     ...(shape === 'ring' && { tubeDiameterCm: TUBE_SHARE * length, ...(isFluted(text) && { shapeFactor: FLUTES_LEAVE }) }),
   }; // prettier-ignore
@@ -226,10 +236,15 @@ function sizedPan(
  * table, but for the material: unsaid, it is light metal.
  */
 export function parsePan(written: string): ParsedPan {
-  let words = wordsOfPan(written);
+  const phrase = asPhrase(written);
+  if (phrase === undefined) return { kind: 'unknown', because: 'no-pan' };
+  if (IMPOSSIBLE.test(phrase.toLowerCase())) return { kind: 'unknown', because: 'size-unlikely' };
+  let words = wordsOfPan(phrase);
   const word = SHAPE_WORDS.find(([pattern]) => pattern.test(words.text))?.[1];
   if (NOT_BUILT.test(words.text) && word !== 'muffin') return { kind: 'unknown', because: 'shape-not-built' };
   if (word === 'muffin') return parseMuffinTin(words.text, words.count, words.material);
+  const byName = SHELF_PANS.find(({ name }) => name.toLowerCase() === phrase.toLowerCase());
+  if (byName) return finish(byName, 1, words.material, []);
   // a number word before a size counts the pans, whether or not they stand in the plural: "two 23 cm round"
   const several = /^(?:in )?(two|three|four|six|\d)\s+(?=\d|[a-z])/.exec(words.text);
   if (
@@ -244,7 +259,7 @@ export function parsePan(written: string): ParsedPan {
   const sizes = sizesOf(words);
   if (!sizes) return namedPan(words, word);
   const shape = word ?? shapeOfSizes(words.text, sizes.sizes);
-  return shape === undefined ? { kind: 'unknown', because: 'no-pan' } : sizedPan(written, words, shape, sizes);
+  return shape === undefined ? { kind: 'unknown', because: 'no-pan' } : sizedPan(phrase, words, shape, sizes);
 }
 
 function nearest(
@@ -280,16 +295,28 @@ function nearest(
   // unsaid depth: an ordinary pan, not the deepest or the shallowest of its width
   return same.sort((p, q) => (depth === undefined ? ordinary(p) - ordinary(q) : 0) || off(p) - off(q))[0];
 }
-const ordinary = (pan: ShelfPan) => Math.abs(pan.depthCm - USUAL_DEPTH_CM[pan.shape]);
+/** A pan of the table in just these sizes, but for the last figure that inches and centimetres differ by. */
+const isOfSize = (pan: ShelfPan, length: number, width: number, depth: number): boolean =>
+  [pan.topLengthCm - length, pan.topWidthCm - width, pan.depthCm - depth].every(
+    (apart) => Math.abs(apart) <= LAST_FIGURE_CM,
+  );
+/** Of two as deep the one with the more upright walls is meant: a leaning one is called by its lean. */
+const ordinary = (pan: ShelfPan) =>
+  Math.abs(pan.depthCm - USUAL_DEPTH_CM[pan.shape]) +
+  Math.max(0, pan.topLengthCm - pan.bottomLengthCm - TAPER[pan.shape] * pan.depthCm);
 
 function finish(
   like: ShelfPan,
   count: number,
   material: PanMaterial | undefined,
   assumed: readonly ('depth' | 'size')[],
-  depthCm?: number,
+  written: { readonly length?: number; readonly width?: number; readonly depth?: number | undefined } = {},
 ): ParsedPan {
-  const { name, shape, topLengthCm, topWidthCm, bottomLengthCm, bottomWidthCm, cavities } = like;
+  const { name, shape, cavities } = like;
+  const { length: topLengthCm = like.topLengthCm, width: topWidthCm = like.topWidthCm } = written;
+  // the walls lean as those of the pan of the table do
+  const bottomLengthCm = topLengthCm - (like.topLengthCm - like.bottomLengthCm);
+  const bottomWidthCm = topWidthCm - (like.topWidthCm - like.bottomWidthCm);
   const pan: Pan = {
     name,
     shape,
@@ -297,7 +324,7 @@ function finish(
     topWidthCm,
     bottomLengthCm,
     bottomWidthCm,
-    depthCm: depthCm ?? like.depthCm,
+    depthCm: written.depth ?? like.depthCm,
     cavities,
     material: material ?? 'light',
     ...(like.tubeDiameterCm !== undefined && { tubeDiameterCm: like.tubeDiameterCm }),
@@ -309,23 +336,26 @@ function finish(
 /** Cups of several tins are said in one: a stall's worth. */
 const MOST_CUPS = 100;
 
+/** The cups that are not the usual ones: what they are called, and the tin of the table. */
+const MUFFIN_KINDS: readonly { readonly pattern: RegExp; readonly id: string; readonly kind: string }[] = [
+  { pattern: /mini/, id: 'muffin_mini_24', kind: 'mini ' },
+  { pattern: /jumbo|texas|giant/, id: 'muffin_jumbo_6', kind: 'jumbo ' },
+  { pattern: /muffin[- ]tops?\b/, id: 'muffin_top_6', kind: 'muffin-top ' },
+  { pattern: /bun tin|fairy|patty/, id: 'bun_12_uk', kind: '' },
+];
+const USUAL_MUFFINS = { id: 'muffin_12', kind: '' } as const;
+
 function parseMuffinTin(text: string, count: number, material: PanMaterial | undefined): ParsedPan {
   const cups =
-    /(\d{1,3})\s*-?\s*(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
+    /(\d{1,3}) ?-? ?(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
       text,
     );
   const worded = /\b(six|twelve)\b/.exec(text);
   const cavities = cups ? Number(cups[1]) : worded ? (COUNT_WORDS[worded[1] ?? ''] ?? 12) : 12;
   if (!(cavities >= 1 && cavities <= MOST_CUPS)) return { kind: 'unknown', because: 'size-unlikely' };
-  const id = text.includes('mini')
-    ? 'muffin_mini_24'
-    : /jumbo|texas|giant/.test(text)
-      ? 'muffin_jumbo_6'
-      : /bun tin|fairy|patty/.test(text)
-        ? 'bun_12_uk'
-        : 'muffin_12';
+  const { id, kind } = MUFFIN_KINDS.find(({ pattern }) => pattern.test(text)) ?? USUAL_MUFFINS;
   const like = SHELF_PANS.find((pan) => pan.id === id);
   if (!like) return { kind: 'size-missing', shape: 'muffin' };
-  const name = `${cavities}-cup ${text.includes('mini') ? 'mini ' : /jumbo|texas|giant/.test(text) ? 'jumbo ' : ''}muffin tin`;
+  const name = `${cavities}-cup ${kind}muffin tin`;
   return finish({ ...like, cavities, name }, count, material, cups || worded ? [] : ['size']);
 }

@@ -1,3 +1,4 @@
+import { asPhrase } from '../../ground/text/index.js';
 import type { FreePieces, VesselSet } from './free-pieces.js';
 import { materialNamed, parsePan, type ParsedPan } from './parse-pan.js';
 
@@ -11,8 +12,8 @@ const DISC = /\bdis[ck]s?\b|\bcut rounds?\b|\bscones?\b|\bbiscuits?\b|\bfree[- ]
 const WEDGE = /\bwedges?\b|\bfarls?\b|\btriangles?\b/;
 const DOME = /\bdomes?\b|\bfree[- ]?(?:form|standing)\b|\bround loa(?:f|ves)\b|\bcob\b|\bboule\b/;
 const CM_PER_INCH = 2.54;
-const LENGTH = String.raw`(\d+(?:[.,]\d+)?)\s*(mm|cm|in(?:ch(?:es)?)?|")?`;
-const SIZE = new RegExp(`${LENGTH}(?:\\s*(?:x|by)\\s*${LENGTH})?`);
+const LENGTH = String.raw`(\d+(?:[.,]\d+)?)(?: ?(mm|cm|in(?:ch(?:es)?)?|"))?`;
+const SIZE = new RegExp(`${LENGTH}(?: ?(?:x|by) ?${LENGTH})?`);
 const WORD_NUMBERS: Readonly<Record<string, number>> = {
   two: 2,
   three: 3,
@@ -36,7 +37,7 @@ const inCm = (written: string, unit: string | undefined) => {
  * "wedge 18 cm round x 8", "dome", "two domes".
  */
 export function parseVessel(written: string): ParsedVessel {
-  const text = written.toLowerCase().replace(/×/g, 'x').replace(/\s+/g, ' ').trim();
+  const text = (asPhrase(written) ?? '').toLowerCase().replace(/×/g, 'x');
   const shape = WEDGE.test(text)
     ? 'wedge'
     : DISC.test(text) && !/tin|pan\b/.test(text)

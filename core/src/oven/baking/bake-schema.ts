@@ -1,3 +1,4 @@
+import { MOST_GRAMS } from '../../ground/units/index.js';
 import Joi from 'joi';
 import { FREE_SHAPES, PAN_MATERIALS, panSchema } from '../../kitchen/pans/index.js';
 import type { BakeJob } from './bake-job.js';
@@ -56,7 +57,7 @@ const courseSchema = Joi.object({
 
 export const bakeJobSchema = Joi.object<BakeJob>({
   batter: Joi.object({
-    grams: Joi.number().min(0).max(1_000_000).required(),
+    grams: Joi.number().min(0).max(MOST_GRAMS).required(),
     heatStyle: Joi.string()
       .valid(...HEAT_STYLE_IDS)
       .required(),
@@ -88,7 +89,7 @@ export const bakeJobSchema = Joi.object<BakeJob>({
 
 /** Long rows of figures are checked as a whole: one object for each would cost more than the simulation. */
 const figures = Joi.any().custom((value: unknown, helpers) =>
-  Array.isArray(value) && value.every((one) => Number.isFinite(one))
+  Array.isArray(value) && value.every((figure) => Number.isFinite(figure))
     ? (value as number[])
     : helpers.error('any.invalid'),
 );

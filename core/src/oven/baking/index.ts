@@ -45,5 +45,5 @@ export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from
 export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
 export { domeLean } from './dome.js';
 export { footprintOf } from './window.js';
-export type { ThinEvidence, WindowReason, WindowReasonCode } from './window.js';
+export type { ThinEvidence, WindowFacts, WindowReason, WindowReasonCode } from './window.js';
 export { bakeJobSchema, panSetSchema, predictionSchema } from './bake-schema.js';

@@ -1,3 +1,4 @@
+import { asPhrase } from '../../ground/text/index.js';
 import type { Cover, OvenStage } from './bake-spec.js';
 
 /* The course of a bake as a person writes it. Undefined where it cannot be read. */
@@ -13,20 +14,24 @@ export interface ReadSchedule {
 
 /** "20@218,*@163": 20 minutes at 218 °C, then 163 °C until done. */
 export function readSchedule(text: string): ReadSchedule | undefined {
-  const parts = text
+  const phrase = asPhrase(text);
+  if (phrase === undefined) return undefined;
+  const parts = phrase
     .toLowerCase()
-    .replace(/°?\s*c\b/g, '')
-    .split(/\s*(?:,|;|\bthen\b)\s*/)
+    .replace(/°? ?c\b/g, '')
+    .split(/[,;]|\bthen\b/)
+    .map((part) => part.trim())
     .filter(Boolean);
   let minute = 0;
   const stages: OvenStage[] = [];
   for (const [i, part] of parts.entries()) {
-    const read = /^(\d+(?:[.,]\d+)?|\*)?\s*(?:min(?:utes)?)?\s*(?:@|at)\s*(\d+(?:[.,]\d+)?)$/.exec(part.trim());
+    const read = /^(\d+(?:[.,]\d+)?|\*)? ?(?:min(?:utes)?)? ?(?:@|at) ?(\d+(?:[.,]\d+)?)$/.exec(part.trim());
     if (!read) return undefined;
     const celsius = Number((read[2] ?? '').replace(',', '.'));
     const lasts = read[1];
     const last = i === parts.length - 1;
     if (!inRange(celsius)) return undefined;
+    if (lasts !== undefined && lasts !== '*' && !(Number(lasts.replace(',', '.')) > 0)) return undefined;
     if (!last && (lasts === undefined || lasts === '*' || !(Number(lasts.replace(',', '.')) > 0))) return undefined;
     stages.push({ fromMinute: minute, celsius });
     minute += lasts === undefined || lasts === '*' ? 0 : Number(lasts.replace(',', '.'));
@@ -48,12 +53,15 @@ export function scheduleInWords(celsius: number, stages: readonly OvenStage[]): 
 
 /** "lid 0-30", "foil 40-", or several by commas. */
 export function readCovers(text: string): readonly Cover[] | undefined {
+  const phrase = asPhrase(text);
+  if (phrase === undefined) return undefined;
   const covers: Cover[] = [];
-  for (const part of text
+  for (const part of phrase
     .toLowerCase()
-    .split(/\s*[,;]\s*/)
+    .split(/[,;]/)
+    .map((each) => each.trim())
     .filter(Boolean)) {
-    const read = /^(lid|foil)(?:\s+(?:from\s+)?(\d+)\s*(?:-|–|to)?\s*(\d+)?\s*(?:min)?)?$/.exec(part.trim());
+    const read = /^(lid|foil)(?: (?:from )?(\d{1,4}) ?(?:-|–|to)? ?(\d{1,4})? ?(?:min)?)?$/.exec(part.trim());
     if (!read) return undefined;
     const fromMinute = Number(read[2] ?? 0);
     const toMinute = read[3] === undefined ? undefined : Number(read[3]);

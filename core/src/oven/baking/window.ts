@@ -17,27 +17,6 @@ const TIME_PER_CELSIUS = 0.008;
 /** The spread left with an oven and a batter known as well as they can be: formulas and judgement of doneness. */
 const LEAST_SPREAD = 0.06;
 
-/** What makes a window wide or narrow: a code, what it does to σ, and the figures to word it with. */
-export interface WindowReason {
-  readonly code: WindowReasonCode;
-  /** Narrows it, widens it, or says what it stands on. */
-  readonly effect: 'stands-on' | 'narrows' | 'widens' | 'would-narrow';
-  readonly facts: Readonly<Record<string, number>>;
-}
-export type WindowReasonCode =
-  | 'known-bake'
-  | 'known-bake-remembered'
-  | 'known-bake-refused'
-  | 'first-principles'
-  | 'another-shape'
-  | 'oven-known'
-  | 'oven-unknown'
-  | 'own-composition'
-  | 'usual-composition'
-  | ThinEvidence
-  | 'log-a-bake'
-  | 'weigh-the-batter';
-
 /** Conditions that few or no bakes were at hand for, and the spread of ln(time) each adds. Ours: judged from how little there was. */
 const THIN_EVIDENCE = {
   lid: 0.08,
@@ -54,6 +33,37 @@ const THIN_EVIDENCE = {
   'far-from-plain-law': 0.1,
 } as const;
 export type ThinEvidence = keyof typeof THIN_EVIDENCE;
+
+type NoFacts = Readonly<Record<string, never>>;
+interface Percent {
+  /** Of the time, %. */
+  readonly percent: number;
+}
+/** What a sentence needs to know of each reason for a window. */
+export interface WindowFacts extends Readonly<Record<ThinEvidence, Percent>> {
+  'known-bake': { readonly minutes: number };
+  'known-bake-remembered': { readonly minutes: number };
+  /** Minutes as known and as simulated; undefined when it would never be done. */
+  'known-bake-refused': { readonly minutes: number; readonly model?: number };
+  'first-principles': NoFacts;
+  'another-shape': NoFacts;
+  /** Its error and how sure that is, °C. */
+  'oven-known': { readonly celsius: number; readonly spread: number };
+  'oven-unknown': Percent;
+  'own-composition': NoFacts;
+  'usual-composition': NoFacts;
+  'log-a-bake': NoFacts;
+  'weigh-the-batter': Percent;
+}
+export type WindowReasonCode = keyof WindowFacts;
+/** What makes a window wide or narrow: a code, what it does to σ, and the figures to word it with. */
+export interface WindowReasonOf<C extends WindowReasonCode> {
+  readonly code: C;
+  /** Narrows it, widens it, says what it stands on, or what would narrow it. */
+  readonly effect: 'stands-on' | 'narrows' | 'widens' | 'would-narrow';
+  readonly facts: WindowFacts[C];
+}
+export type WindowReason = { [C in WindowReasonCode]: WindowReasonOf<C> }[WindowReasonCode];
 
 const MATERIAL_EVIDENCE: Readonly<Partial<Record<PanMaterial, ThinEvidence>>> = {
   silicone: 'silicone',
@@ -125,8 +135,8 @@ export interface WhatIsKnown {
 export function surenessOf(known: WhatIsKnown): Sureness {
   const { anchor, pans, course, ovenSpreadCelsius } = known;
   const reasons: WindowReason[] = [];
-  const say = (code: WindowReasonCode, effect: WindowReason['effect'], facts: WindowReason['facts'] = {}) =>
-    reasons.push({ code, effect, facts });
+  const say = <C extends WindowReasonCode>(code: C, effect: WindowReason['effect'], facts: WindowFacts[C]) =>
+    reasons.push({ code, effect, facts } as WindowReason);
   let spread: number;
   let ovenInAnchor = false;
   if (anchor?.kind === 'anchored' && known.anchoredSpread !== undefined) {
@@ -135,7 +145,7 @@ export function surenessOf(known: WhatIsKnown): Sureness {
     say(anchor.known.from === 'remembered' ? 'known-bake-remembered' : 'known-bake', 'stands-on', {
       minutes: anchor.knownMinutes,
     });
-    if (anchor.known.pans.pan.shape !== pans.pan.shape) say('another-shape', 'widens');
+    if (anchor.known.pans.pan.shape !== pans.pan.shape) say('another-shape', 'widens', {});
   } else {
     spread = spreadUnanchored(known.heatStyle, pans.pan.shape);
     if (anchor)
@@ -143,7 +153,7 @@ export function surenessOf(known: WhatIsKnown): Sureness {
         minutes: anchor.knownMinutes,
         ...(anchor.modelMinutes !== undefined && { model: anchor.modelMinutes }),
       });
-    say('first-principles', 'stands-on');
+    say('first-principles', 'stands-on', {});
   }
   if (ovenSpreadCelsius !== undefined && !ovenInAnchor) {
     const left = Math.max(LEAST_SPREAD ** 2, spread ** 2 - SPREAD_OF_OVENS ** 2);
@@ -151,14 +161,15 @@ export function surenessOf(known: WhatIsKnown): Sureness {
     if (better < spread) spread = better;
     say('oven-known', 'narrows', { celsius: course.ovenOffsetCelsius ?? 0, spread: ovenSpreadCelsius });
   }
-  say(known.ownComposition ? 'own-composition' : 'usual-composition', known.ownComposition ? 'narrows' : 'widens');
+  if (known.ownComposition) say('own-composition', 'narrows', {});
+  else say('usual-composition', 'widens', {});
   for (const code of thinEvidence(pans, course, known.plainLawApart)) {
     spread = Math.hypot(spread, THIN_EVIDENCE[code]);
     say(code, 'widens', { percent: Math.round(100 * THIN_EVIDENCE[code]) });
   }
   if (ovenSpreadCelsius === undefined && !ovenInAnchor)
     say('oven-unknown', 'would-narrow', { percent: Math.round(100 * 12 * TIME_PER_CELSIUS) });
-  if (anchor?.kind !== 'anchored') say('log-a-bake', 'would-narrow');
+  if (anchor?.kind !== 'anchored') say('log-a-bake', 'would-narrow', {});
   say('weigh-the-batter', 'would-narrow', { percent: 8 });
   return { spread, reasons };
 }

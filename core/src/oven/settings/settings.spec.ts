@@ -1,20 +1,6 @@
-import { anchorOn, runBakeJob, type BakeJob, type PredictionResult } from '../baking/index.js';
-import { DONENESS_TESTS, RULES_OF_THUMB } from '../baking/index.js';
+import type { BakeJob } from '../baking/index.js';
 import { parseVessel, type VesselSet } from '../../kitchen/pans/index.js';
 import { bakeAt, besideOf, sweptAt, SWEEP_CELSIUS } from '../sweeps/index.js';
-import {
-  donenessInWords,
-  howClocked,
-  howDone,
-  howFilledInPan,
-  howSure,
-  howTimed,
-  noBakeInWords,
-  ruleOfThumbInWords,
-  unknownInWords,
-  windowReasonInWords,
-  WINDOW_REASONS_WORDED,
-} from '../../words/oven-words/index.js';
 import { sensitivitiesOf, UNKNOWNS } from '../sensitivity/index.js';
 import { settingForColour, settingForMinutes, sharedSetting } from './index.js';
 
@@ -31,10 +17,6 @@ const job = (written: string, grams: number, celsius: number, heatStyle: BakeJob
 const MUFFINS = job('12-cup muffin tin', 800, 190, 'muffin');
 const LAYERS = job('8 in round x 2', 1200, 175, 'layer');
 const sweepOf = (bake: BakeJob) => SWEEP_CELSIUS.map((celsius) => bakeAt(bake, celsius));
-const foreseen = (result: PredictionResult) => {
-  if (result.kind !== 'foreseen') throw new Error(result.kind);
-  return result.bake;
-};
 
 describe('a sweep of set points', () => {
   const sweep = sweepOf(MUFFINS);
@@ -108,38 +90,5 @@ describe('what moves a bake', () => {
     const swing = (bake: BakeJob) =>
       Math.abs(sensitivitiesOf(bake).find(({ unknown }) => unknown === 'oven')?.moreMinutes ?? 0);
     expect(swing({ ...LAYERS, oven: { spreadCelsius: 4 } })).toBeLessThan(swing(LAYERS) / 2);
-  });
-});
-
-describe('predictions in words', () => {
-  it('has words for every reason, rule, test and unknown', () => {
-    expect(WINDOW_REASONS_WORDED.length).toBeGreaterThan(15);
-    for (const code of WINDOW_REASONS_WORDED)
-      expect(windowReasonInWords({ code, effect: 'widens', facts: {} }).say.length).toBeGreaterThan(5);
-    for (const id of RULES_OF_THUMB) expect(ruleOfThumbInWords(id).say).toMatch(/^[A-Z]/);
-    for (const test of DONENESS_TESTS) expect(donenessInWords(test).say).toMatch(/\.$/);
-    for (const unknown of UNKNOWNS) expect(unknownInWords({ unknown, off: 12 }).off).toContain('12');
-    expect(unknownInWords({ unknown: 'oven', off: 4 }).act).not.toBe(unknownInWords({ unknown: 'oven', off: 12 }).act);
-    expect(noBakeInWords({ kind: 'past-the-end', what: 'lid', atMinute: 90, doneMinutes: 42 }).say).toContain('90');
-  });
-  it('opens every figure: time, clock and pan', () => {
-    const known = {
-      pans: LAYERS.pans,
-      ovenCelsius: 175,
-      fan: false,
-      lowMinutes: 30,
-      highMinutes: 34,
-      from: 'printed-range',
-    } as const;
-    const bake = foreseen(runBakeJob({ ...LAYERS, known }, anchorOn));
-    const lines = [howTimed, howClocked, howFilledInPan, howDone, howSure].flatMap((how) => how(bake)).join(' ');
-    for (const figure of [
-      Math.round(bake.minutes.likely),
-      bake.timeline.rotateMinute,
-      bake.fill?.batterHeightCm.toFixed(1),
-    ])
-      expect(lines).toContain(String(figure));
-    expect(lines).not.toContain('NaN');
-    expect(lines).not.toContain('undefined');
   });
 });

@@ -48,6 +48,6 @@ export function sharedSetting(sharers: readonly Sharer[]): SharedOven | undefine
       ? [{ point, alone: byItself, costs: costsOf(point, byItself), goesInAfter: longest - (point.minutes ?? longest) }]
       : [];
   });
-  const misses = bakes.some(({ point, alone: own }) => Math.abs(point.topColour - own.topColour) > MAY_MISS);
+  const misses = bakes.some(({ point, alone: ownPoint }) => Math.abs(point.topColour - ownPoint.topColour) > MAY_MISS);
   return { celsius: best.celsius, bakes, verdict: misses ? 'one-after-the-other' : 'together' };
 }

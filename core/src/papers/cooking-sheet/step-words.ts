@@ -175,7 +175,7 @@ export function stepInWords(
   const heats = mentions.filter(
     (mention): mention is Said<'temperature'> => mention.kind === 'temperature' && mention.of === 'oven',
   );
-  const times = mentions.filter((one): one is Said<'time'> => one.kind === 'time');
+  const times = mentions.filter((mention): mention is Said<'time'> => mention.kind === 'time');
   const changes = [
     ...heatChanges(text, heats, bake),
     ...timeChanges(times, bake, foreseen),

@@ -10,7 +10,7 @@ import {
   type FormulaReading,
   type Surroundings,
 } from '../../formula/parsing/index.js';
-import type { Region } from '../../ground/units/index.js';
+import { MOST_GRAMS, type Region } from '../../ground/units/index.js';
 import { bakeSaidByWords, filledComponents, lineWithRemarks } from './plain-text.js';
 
 /* Lines in a table: Orvin's own sheet, with a column that says what each row is, or anybody's list of ingredients. */
@@ -83,7 +83,7 @@ function sheetsOf(rows: readonly Row[], named: string): readonly Sheet[] {
         const line = lineOf(row);
         if (line === '') break;
         const name = (row['part'] ?? '').trim() || (sheet.components.at(-1)?.name ?? 'Batter');
-        let component = sheet.components.find((one) => one.name === name);
+        let component = sheet.components.find((component) => component.name === name);
         if (!component) sheet.components.push((component = { name, lines: [] }));
         component.lines.push({ text: line, row });
       }
@@ -107,7 +107,7 @@ function withOwnWord(formula: Formula, rows: readonly Row[], kitchen: Kitchen): 
       const apart = Math.abs(writtenGrams - (grams ?? Infinity)) > 0.0006 + writtenGrams * 1e-6;
       const facts = {
         // another ingredient weighs otherwise by the same words: its weight is part of the baker's word
-        ...(Number.isFinite(writtenGrams) && (apart || renamed) && { grams: writtenGrams }),
+        ...(writtenGrams > 0 && writtenGrams < MOST_GRAMS && (apart || renamed) && { grams: writtenGrams }),
         ...(renamed && { ingredientId: named.id }),
       };
       return [[line.id, withFacts(line, facts)] as const];

@@ -1,28 +1,28 @@
 import Joi from 'joi';
 import type { Formula } from '../../formula/formula/index.js';
-import { REGIONS } from '../../ground/units/index.js';
+import { MOST_GRAMS, REGIONS } from '../../ground/units/index.js';
 
 /*
  * What a formula must look like when it comes back from storage, from a file or from another thread. Unknown keys are refused: a
  * record of a later Orvin must not be half understood.
  */
 
-const LONGEST_LINE = 2000;
+const LONGEST_KEPT_LINE = 2000;
 const LONGEST_STEP = 20_000;
 const MOST = 1000;
 const id = Joi.string().min(1).max(100);
 const shortText = Joi.string().allow('').max(300);
-const grams = Joi.number().min(0).max(1_000_000);
+const grams = Joi.number().min(0).max(MOST_GRAMS);
 const celsius = Joi.number().min(20).max(350);
 const minutes = Joi.number().min(0).max(2000);
 
 const line = Joi.object({
   id: id.required(),
-  text: Joi.string().allow('').max(LONGEST_LINE).required(),
+  text: Joi.string().allow('').max(LONGEST_KEPT_LINE).required(),
   ingredientId: Joi.string().max(100),
   grams,
   optional: Joi.boolean(),
-  note: Joi.string().allow('').max(LONGEST_LINE),
+  note: Joi.string().allow('').max(LONGEST_KEPT_LINE),
   split: Joi.array()
     .items(Joi.object({ stepId: id.required(), amount: shortText.required() }))
     .max(50),
@@ -64,7 +64,7 @@ export const formulaSchema = Joi.object<Formula>({
       )
       .max(12),
   }).required(),
-  flourBasisGrams: Joi.number().positive().max(1_000_000),
+  flourBasisGrams: Joi.number().positive().max(MOST_GRAMS),
   dismissed: Joi.array()
     .items(
       Joi.object({

@@ -8,7 +8,7 @@ import { pageWords, type Microdata } from './page-words.js';
 function asRecipe(properties: readonly Microdata[]): Readonly<Record<string, unknown>> {
   const all = (...names: readonly string[]) =>
     properties
-      .filter(({ property }) => property.split(/\s+/).some((one) => names.includes(one)))
+      .filter(({ property }) => property.split(/\s+/).some((name) => names.includes(name)))
       .map(({ text }) => text);
   const first = (name: string) => all(name)[0];
   const instructions = all('recipeInstructions');

@@ -40,7 +40,7 @@ const DEEPEST = 8;
 /** Every recipe in a JSON value: in lists, in a graph, as the main thing of a page. */
 export function recipesIn(value: Json, depth = 0): readonly Readonly<Record<string, Json>>[] {
   if (depth > DEEPEST) return [];
-  if (Array.isArray(value)) return value.flatMap((one) => recipesIn(one, depth + 1));
+  if (Array.isArray(value)) return value.flatMap((item) => recipesIn(item, depth + 1));
   if (!isObject(value)) return [];
   if (isRecipe(value)) return [value];
   return ['@graph', 'mainEntity', 'itemListElement', 'item', 'recipes', 'hasPart'].flatMap((key) =>
@@ -67,11 +67,11 @@ function grouped(lines: readonly string[]): FormulaParts['components'] {
 /** Steps of instructions in any of their shapes: a text, a list of texts, steps, or sections of steps. */
 function stepsIn(value: Json, depth = 0): readonly string[] {
   if (depth > DEEPEST) return [];
-  return asList(value).flatMap((one): readonly string[] => {
-    if (!isObject(one)) return inLines(one).map((line) => line.replace(/^(?:step\s*)?\d+[.)]\s+/i, ''));
-    const inner = one['itemListElement'] ?? one['steps'];
-    const name = words(one['name']);
-    const text = inLines(one['text']);
+  return asList(value).flatMap((item): readonly string[] => {
+    if (!isObject(item)) return inLines(item).map((line) => line.replace(/^(?:step\s*)?\d+[.)]\s+/i, ''));
+    const inner = item['itemListElement'] ?? item['steps'];
+    const name = words(item['name']);
+    const text = inLines(item['text']);
     if (inner !== undefined) return [...(name === '' ? [] : [name]), ...stepsIn(inner, depth + 1)];
     return text.length > 0 ? text : name === '' ? [] : [name];
   });
@@ -81,8 +81,8 @@ function stepsIn(value: Json, depth = 0): readonly string[] {
 function yieldIn(value: Json): string | undefined {
   const texts = asList(value)
     .map(words)
-    .filter((one) => one !== '');
-  const best = texts.find((one) => /[a-z]/i.test(one)) ?? texts[0];
+    .filter((text) => text !== '');
+  const best = texts.find((text) => /[a-z]/i.test(text)) ?? texts[0];
   return best === undefined ? undefined : /^\d+$/.test(best) ? `Makes ${best}` : best;
 }
 

@@ -104,7 +104,8 @@ export function readMarkdown(text: string, bakersOwn: Region, kitchen: Kitchen):
 }
 
 /** Whether a text carries marks of Markdown that change how it is read. */
-export const looksLikeMarkdown = (text: string): boolean => /^#{1,6} +\S/m.test(text) || /^\s*\|.*\|\s*$/m.test(text);
+export const looksLikeMarkdown = (text: string): boolean =>
+  /^#{1,6} +\S/m.test(text) || /^[ \t]{0,3}\|[^\n]*\|[ \t]*$/m.test(text);
 
 /** Marks that Markdown would take for its own. */
 const escaped = (words: string) =>

@@ -72,8 +72,8 @@ export function readOrvinFile(value: unknown): FileReading {
       format: 'orvin',
       items: [{ kind: 'refused', problem: problem('file-too-new', 'error', '', { version: checked.version }) }],
     };
-  const items = checked.formulas.map((one): ReadItem => {
-    const { error: fault, value: sound } = record.validate(one) as {
+  const items = checked.formulas.map((stored): ReadItem => {
+    const { error: fault, value: sound } = record.validate(stored) as {
       error?: Joi.ValidationError;
       value: FormulaRecord;
     };

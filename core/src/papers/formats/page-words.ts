@@ -57,7 +57,10 @@ const VOID: ReadonlySet<string> = new Set(
   'meta link img br hr input source wbr col area base embed track param'.split(' '),
 );
 
-/** Takes a page apart into visible words, JSON-LD scripts and the microdata of recipes. */
+/** Pages nest some dozens deep; each level costs the parser a step for every element in it. */
+const DEEPEST = 1000;
+
+/** Takes a page apart into visible words, JSON-LD scripts and the microdata of recipes. @throws RangeError when it is nested deeper than any page */
 export function pageWords(source: string): PageWords {
   let text = '';
   let wordless = 0;
@@ -73,6 +76,7 @@ export function pageWords(source: string): PageWords {
     {
       onopentag(name, attributes) {
         depth++;
+        if (depth > DEEPEST) throw new RangeError('nested too deep');
         if (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) script = '';
         if (WORDLESS.has(name)) wordless++;
         if ('itemscope' in attributes) {
@@ -90,19 +94,19 @@ export function pageWords(source: string): PageWords {
         }
         if (BLOCK.has(name)) {
           text += '\n';
-          for (const one of open) one.text += '\n';
+          for (const block of open) block.text += '\n';
         }
       },
       ontext(words) {
         if (script !== undefined) script += words;
         if (wordless > 0) return;
         text += words;
-        for (const one of open) one.text += words;
+        for (const block of open) block.text += words;
       },
       onclosetag(name) {
         if (BLOCK.has(name)) {
           text += '\n';
-          for (const one of open) one.text += '\n';
+          for (const block of open) block.text += '\n';
         }
         if (name === 'td' || name === 'th') text += ' ';
         if (script !== undefined && name === 'script') {
@@ -127,4 +131,12 @@ export function pageWords(source: string): PageWords {
 }
 
 /** Words of a string that may hold markup, as structured data on pages often does: one block a line. */
-export const wordsOfMarkup = (value: string): string => (/[<&]/.test(value) ? pageWords(value).text : tidy(value));
+export function wordsOfMarkup(value: string): string {
+  if (!/[<&]/.test(value)) return tidy(value);
+  try {
+    return pageWords(value).text;
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return tidy(value.replace(/[<>]/g, ' '));
+  }
+}

@@ -21,8 +21,8 @@ export const lineWithRemarks = (line: FormulaLine): string => [asWritten(line), 
 export function lineInWords(line: FormulaLine, kitchen: Kitchen): string {
   const { ingredientId, grams } = line;
   const ingredient = ingredientId === undefined ? undefined : pantryOf(kitchen).byId(ingredientId);
-  const said = [...(ingredient ? [ingredient.nameUk] : []), ...(grams === undefined ? [] : [`${exact(grams)} g`])];
-  return [asWritten(line), ...(said.length > 0 ? [`(that is ${said.join(', ')})`] : []), ...remarks(line)].join(' ');
+  const parts = [...(ingredient ? [ingredient.nameUk] : []), ...(grams === undefined ? [] : [`${exact(grams)} g`])];
+  return [asWritten(line), ...(parts.length > 0 ? [`(that is ${parts.join(', ')})`] : []), ...remarks(line)].join(' ');
 }
 
 /** Whether the words of the method and the yield say the very bake that the formula knows. */

@@ -32,6 +32,15 @@ const RECIPE = {
   ],
 };
 
+describe('readFile: what no formula is', () => {
+  it('says that Markdown nested thousands deep is damaged, in words', () =>
+    expect(refusal(read('> '.repeat(20_000) + 'flour', 'deep.md'))).toEqual(['file-damaged']));
+  it('says so of a page too', () =>
+    expect(refusal(read('<b>'.repeat(20_000) + 'flour', 'deep.html'))).toEqual(['file-damaged']));
+  it('says how large a file may be, before it reads one that is larger', () =>
+    expect(refusal(read('flour\n'.repeat(2_000_000), 'large.txt'))).toEqual(['text-too-long']));
+});
+
 describe('readFile: schema.org/Recipe', () => {
   it('reads a bare JSON file, its headings, sections, yield and time', () => {
     const formula = only(read(JSON.stringify(RECIPE), 'loaf.json'));

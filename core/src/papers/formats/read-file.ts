@@ -28,7 +28,7 @@ function formatByName(name: string): FileFormat | undefined {
 }
 
 /** Lines that part one formula from the next in a plain text. */
-const DIVIDER = /^\s*(?:[-=*_~]{3,}|\f)\s*$/m;
+const DIVIDER = /^[ \t]*(?:[-=*_~]{3,}|\f)[ \t]*$/m;
 
 /** Several formulas in one text, where dividers part them and each part is one; else the text as a whole. */
 function readTexts(text: string, region: Region, kitchen: Kitchen): readonly FormulaReading[] {
@@ -76,12 +76,22 @@ export function readFile(name: string, text: string, bakersOwn: Region, kitchen:
     return refused('jsonld', problem('file-damaged', 'error', '', { why: 'it is not JSON' }));
   const named = formatByName(name);
   if (named === 'html' || (named === undefined && isPageSource(bare)))
-    return { format: 'html', items: readHtml(bare, bakersOwn, kitchen) };
+    return unlessTooDeep('html', () => readHtml(bare, bakersOwn, kitchen));
   if (named === 'csv' || looksLikeCsv(bare))
     return { format: 'csv', items: readCsv(bare, name.replace(/\.[a-z0-9]+$/i, ''), bakersOwn, kitchen) };
   if (named === 'markdown' || looksLikeMarkdown(bare))
-    return { format: 'markdown', items: readMarkdown(bare, bakersOwn, kitchen) };
+    return unlessTooDeep('markdown', () => readMarkdown(bare, bakersOwn, kitchen));
   return { format: 'text', items: readTexts(bare, bakersOwn, kitchen) };
+}
+
+/** The readers of markup go down one call or one step for each level, and thousands of levels are no formula's: that is said. */
+function unlessTooDeep(format: FileFormat, read: () => FileReading['items']): FileReading {
+  try {
+    return { format, items: read() };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return refused(format, problem('file-damaged', 'error', '', { why: 'it is nested too deep' }));
+  }
 }
 
 const refused = (format: FileFormat, why: Problem): FileReading => ({

@@ -49,7 +49,7 @@ export const targetProblemInWords = ({ why }: TargetProblem): Sentence => PROBLE
 
 const figure = (value: number, digits = 1) => String(Number(value.toFixed(digits)));
 const TIMES_NAMES: Readonly<Record<number, string>> = { 0.5: 'half', 1: 'once', 2: 'twice' };
-const several = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`;
+const several = (count: number, piece: string, more = `${piece}s`) => `${count} ${count === 1 ? piece : more}`;
 
 const INCHES: ReadonlySet<Region> = new Set(['US', 'CA']);
 const TABLE_NAMES: ReadonlySet<string> = new Set(SHELF_PANS.map(({ name }) => name));

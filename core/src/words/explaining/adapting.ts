@@ -78,10 +78,10 @@ const CONSEQUENCES: Readonly<Record<ConsequenceCode, (facts: Consequence, name: 
 }; // prettier-ignore
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 export function consequenceInWords(consequence: Consequence, name: string): Sentence {
-  const said = CONSEQUENCES[consequence.code](consequence, name);
+  const worded = CONSEQUENCES[consequence.code](consequence, name);
   return consequence.odds === 'possible'
-    ? { say: `Possible: ${said.say.charAt(0).toLowerCase()}${said.say.slice(1)}`, why: said.why }
-    : said;
+    ? { say: `Possible: ${worded.say.charAt(0).toLowerCase()}${worded.say.slice(1)}`, why: worded.why }
+    : worded;
 }
 export const CONSEQUENCES_WORDED = Object.keys(CONSEQUENCES) as readonly ConsequenceCode[];
 

@@ -85,7 +85,7 @@ const TABLE: Readonly<Record<(typeof FIGURES)[number], (audit: Audit, judged: Ou
       ['gas at set', `${lift.gasMillilitresPerGram.toFixed(1)} ml a gram`],
       ['it carries', `${lift.carriesMillilitresPerGram.toFixed(1)} ml a gram`],
       ['sets at', `${Math.round(lift.setsAtCelsius)} °C`],
-      ['steam · gas · air · heat', [lift.shares.steam, lift.shares.carbonDioxide, lift.shares.air, lift.shares.heat].map((one) => percentInWords(100 * one)).join(' · ')],
+      ['steam · gas · air · heat', [lift.shares.steam, lift.shares.carbonDioxide, lift.shares.air, lift.shares.heat].map((share) => percentInWords(100 * share)).join(' · ')],
     ],
     source: OWN_RULE,
     sure: 'Good for ordering two batters of one style. It does not see what egg-free swaps lose.',

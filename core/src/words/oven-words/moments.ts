@@ -53,11 +53,11 @@ export function comparedInWords(ways: readonly NamedBake[]): string {
       ? first.name
       : undefined;
   };
-  const said: readonly (readonly [string, string | undefined])[] = [
+  const rows: readonly (readonly [string, string | undefined])[] = [
     ['Done first', most((bake) => -bake.minutes.likely)],
     ['Browns most', most((bake) => bake.topColour)],
     ['Domes most', most(domeLean)],
     ['Dries most', most((bake) => bake.weightLossPercent.high)],
   ];
-  return said.flatMap(([what, name]) => (name === undefined ? [] : [`${what}: ${name}.`])).join(' ');
+  return rows.flatMap(([what, name]) => (name === undefined ? [] : [`${what}: ${name}.`])).join(' ');
 }

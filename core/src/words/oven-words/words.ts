@@ -2,6 +2,7 @@ import type {
   DonenessTest,
   PredictionResult,
   RuleOfThumbId,
+  WindowFacts,
   WindowReason,
   WindowReasonCode,
 } from '../../oven/baking/index.js';
@@ -11,39 +12,36 @@ import type { SettingCost, SettingFound } from '../../oven/settings/index.js';
 
 /* What the Oven says of a window, a rule of thumb, a test of doneness and a setting. One wording for each code. */
 
-const rounded = (reason: WindowReason, name: string) => Math.round(reason.facts[name] ?? 0);
-
 /** What the window stands on, what makes it wide, and what would narrow it. */
-const WINDOW_REASONS: Readonly<Record<WindowReasonCode, (reason: WindowReason) => Sentence>> = {
-  'known-bake': (r) =>
+const WINDOW_REASONS: {
+  readonly [C in WindowReasonCode]: (facts: WindowFacts[C]) => Sentence;
+} = {
+  'known-bake': ({ minutes }) =>
+    sentence(`Stands on the known ${minutesInWords(minutes)}.`, 'Weighed against the model: a time scatters too.'),
+  'known-bake-remembered': ({ minutes }) =>
     sentence(
-      `Stands on the known ${minutesInWords(r.facts['minutes'] ?? 0)}.`,
-      'Weighed against the model: a time scatters too.',
-    ),
-  'known-bake-remembered': (r) =>
-    sentence(
-      `Stands on the known ${minutesInWords(r.facts['minutes'] ?? 0)}, loosely.`,
+      `Stands on the known ${minutesInWords(minutes)}, loosely.`,
       'Its pan or its heat had to be guessed, or the time is from memory.',
     ),
-  'known-bake-refused': (r) =>
+  'known-bake-refused': ({ minutes, model }) =>
     sentence(
-      `The known ${minutesInWords(r.facts['minutes'] ?? 0)} were set aside.`,
-      r.facts['model'] === undefined
+      `The known ${minutesInWords(minutes)} were set aside.`,
+      model === undefined
         ? 'That bake would never be done.'
-        : `The model says ${minutesInWords(r.facts['model'])} for that bake: pan, time, batter and heat do not belong together.`,
+        : `The model says ${minutesInWords(model)} for that bake: pan, time, batter and heat do not belong together.`,
     ),
   'first-principles': () =>
     sentence('From first principles.', 'Heat, water, batter and pan; no time of this formula to lean on.'),
   'another-shape': () => sentence('Another shape than the known bake.', 'What was learned there holds here in part.'),
-  'oven-known': (r) =>
+  'oven-known': ({ celsius, spread }) =>
     sentence(
-      `This oven is ${(r.facts['celsius'] ?? 0) === 0 ? 'true' : `${Math.abs(rounded(r, 'celsius'))} °C ${(r.facts['celsius'] ?? 0) < 0 ? 'cool' : 'hot'}`}, give or take ${rounded(r, 'spread')}.`,
+      `This oven is ${celsius === 0 ? 'true' : `${Math.abs(Math.round(celsius))} °C ${celsius < 0 ? 'cool' : 'hot'}`}, give or take ${Math.round(spread)}.`,
       'By a thermometer in it.',
     ),
-  'oven-unknown': (r) =>
+  'oven-unknown': ({ percent }) =>
     sentence(
       'Put an oven thermometer in it.',
-      `An oven nobody measured is easily 12 °C off, and that is ${rounded(r, 'percent')} % of the time.`,
+      `An oven nobody measured is easily 12 °C off, and that is ${Math.round(percent)} % of the time.`,
     ),
   'own-composition': () => sentence('Water, fat and sugar are this formula’s own.', ''),
   'usual-composition': () =>
@@ -67,11 +65,10 @@ const WINDOW_REASONS: Readonly<Record<WindowReasonCode, (reason: WindowReason) =
       'Model and plain law differ by more than two fifths: check batter and pan.',
     ),
   'log-a-bake': () => sentence('Note how long one bake took.', 'A known time in a known pan narrows the window.'),
-  'weigh-the-batter': (r) =>
-    sentence('Weigh the batter.', `A tenth more of it takes about ${rounded(r, 'percent')} % longer.`),
+  'weigh-the-batter': ({ percent }) =>
+    sentence('Weigh the batter.', `A tenth more of it takes about ${Math.round(percent)} % longer.`),
 };
-export const windowReasonInWords = (reason: WindowReason): Sentence => WINDOW_REASONS[reason.code](reason);
-export const WINDOW_REASONS_WORDED = Object.keys(WINDOW_REASONS) as readonly WindowReasonCode[];
+export const windowReasonInWords = ({ code, facts }: WindowReason): Sentence => WINDOW_REASONS[code](facts as never);
 
 /** A rule of thumb: what it says to do, and where it goes wrong. */
 const RULES: Readonly<Record<RuleOfThumbId, Sentence>> = {

@@ -9,6 +9,11 @@ const either = (names: readonly string[]) =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names.at(-1) ?? ''}`;
 const soda = (grams: number) => `${gramsInWords(grams)} of soda (${inTeaspoons(grams, GRAMS_PER_TEASPOON.soda)})`;
 
+const IMPOSSIBLE: Readonly<Record<ProblemFacts['amount-impossible']['why'], (name: string) => string>> = {
+  negative: (name) => `The amount of ${name} is below 0.`,
+  nothing: (name) => `The amount of ${name} is 0.`,
+  'too-much': (name) => `The amount of ${name} is a tonne or more.`,
+};
 /** One wording for each code: what was found and what to do about it. A spec holds this table and the list of codes together. */
 const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sentence } = {
   'ingredient-unknown': (facts) =>
@@ -31,6 +36,8 @@ const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sent
   'alternative-taken': (facts) => sentence(`Counted as ${facts.taken}.`, `The line allows ${facts.other} too.`),
   'amount-missing': (facts) =>
     sentence(`“${facts.name}” has no amount.`, 'Write one into the line; it is left out of the sums until then.'),
+  'amount-impossible': ({ name, why }) =>
+    sentence(IMPOSSIBLE[why](name), 'Correct the amount; the line is left out of the sums until then.'),
   'amounts-disagree': (facts) =>
     sentence(
       `The two amounts disagree: ${gramsInWords(facts.first)} and ${gramsInWords(facts.second)}.`,

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
 import type { Audit } from '@orvin/core/bench/audit';
@@ -8,7 +8,9 @@ import type { Formula } from '@orvin/core/formula/formula';
 import { ingredientName, shortIngredientName } from '@orvin/core/kitchen/ingredients';
 import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
 import type { MovedLine } from '@orvin/core/bench/rebalance';
+import { UnconfirmedWords } from '../../parts/unconfirmed';
 import { FormulaStore } from '../../store/formula-store';
+import { OnBench } from '../../work/on-bench';
 import { Adapting } from '../adapting';
 import { JoinedLines } from './joined-lines';
 
@@ -172,8 +174,12 @@ export class RebalanceFace {
   private readonly store = inject(FormulaStore);
   private readonly adapting = inject(Adapting);
 
-  protected readonly have = signal('');
-  protected readonly held = signal<ReadonlySet<string>>(new Set());
+  private readonly onBench = inject(OnBench);
+  private readonly words = inject(UnconfirmedWords);
+  protected readonly have = this.words.of(() => `have ${this.onBench.id() ?? ''}`);
+  private readonly locks = this.words.of(() => `locks ${this.onBench.id() ?? ''}`);
+  /** The lines that are held. */
+  protected readonly held = computed<ReadonlySet<string>>(() => new Set(this.locks().split('\n').filter(Boolean)));
   protected readonly styleId = linkedSignal(() => this.audit().style?.id ?? '');
   protected readonly grams = gramsInWords;
 
@@ -244,18 +250,16 @@ export class RebalanceFace {
     return [
       gives.length > 0 ? `The least that would have to give: ${gives.join('; ')}.` : '',
       reach.length > 0 ? `Nothing in this formula moves its ${reach.join(' and ')} far enough; add a line that does, or choose another style.` : '',
-    ].filter((one) => one !== '').join(' '); // prettier-ignore
+    ].filter((part) => part !== '').join(' '); // prettier-ignore
   });
 
   protected nameOf(line: MovedLine): string {
     return shortIngredientName(line.ingredient, this.formula().region) + (line.isNew ? ', new' : '');
   }
   protected toggle(lineId: string): void {
-    this.held.update((held) => {
-      const next = new Set(held);
-      if (!next.delete(lineId)) next.add(lineId);
-      return next;
-    });
+    const next = new Set(this.held());
+    if (!next.delete(lineId)) next.add(lineId);
+    this.locks.set([...next].join('\n'));
   }
   protected take(lines: readonly MovedLine[]): void {
     const kitchen = this.store.kitchen();

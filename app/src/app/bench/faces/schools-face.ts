@@ -182,7 +182,7 @@ export class SchoolsFace {
     const missed = [
       setting.gasStanding === 'within' ? '' : `gas ${setting.gasStanding} the band`,
       setting.phStanding === 'within' ? '' : `crumb pH ${setting.phStanding} the band`,
-    ].filter((one) => one !== '');
+    ].filter((part) => part !== '');
     return {
       school,
       setting,

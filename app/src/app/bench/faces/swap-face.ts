@@ -327,8 +327,13 @@ export class SwapFace {
     this.adapting.takeAsVersion(
       `made ${DIET_NAMES[diet]}`,
       (formula) =>
-        adaptToDiet(formula, diet, kitchen, (one) => auditFormula(one, this.readings.around()), this.adapting.newId)
-          .formula,
+        adaptToDiet(
+          formula,
+          diet,
+          kitchen,
+          (changed) => auditFormula(changed, this.readings.around()),
+          this.adapting.newId,
+        ).formula,
     );
   }
 }

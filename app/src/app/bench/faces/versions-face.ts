@@ -303,7 +303,7 @@ export class VersionsFace {
   });
   protected readonly readings = computed(() =>
     (this.diff()?.readings ?? []).flatMap(({ quantity, before, after }) => {
-      const [was, is] = [before, after].map((one) => (one ? quantityInWords(one, one.value) : '–'));
+      const [was, is] = [before, after].map((verdict) => (verdict ? quantityInWords(verdict, verdict.value) : '–'));
       return was === undefined || is === undefined || was === is
         ? []
         : [
@@ -320,8 +320,10 @@ export class VersionsFace {
   protected goOnFrom(version: StoredVersion): void {
     const id = this.onBench.id();
     if (id === undefined) return;
-    if (this.onBench.unkept()) this.store.keep(id, `before going back to version ${version.number}`);
-    this.store.goOnFrom(id, version);
+    this.store.together(`going on from version ${version.number}`, () => {
+      if (this.onBench.unkept()) this.store.keep(id, `before going back to version ${version.number}`);
+      this.store.goOnFrom(id, version);
+    });
     this.toasts.show(`Version ${version.number} is on the bench.`, 'What you keep next grows from it.', {
       label: 'Undo',
       run: () => this.store.undo(),

@@ -7,10 +7,10 @@ const BOWL_FULL = 0.65;
 
 /** More than the bowl holds, or the mixer turns. */
 export const bowl: Rule = ({ around, totals, style, weighed }) => {
-  const own = around.kitchen.mixer;
-  const { bowlLitres, mostFlourGrams } = own ?? USUAL_MIXER;
+  const ownMixer = around.kitchen.mixer;
+  const { bowlLitres, mostFlourGrams } = ownMixer ?? USUAL_MIXER;
   const litres = totals.grams / batterGrowth(style?.basedOn).raw / 1000;
-  const mixer = own === undefined ? 'usual' : 'own';
+  const mixer = ownMixer === undefined ? 'usual' : 'own';
   const byPercent = weighed.flourBasis?.assumed === true;
   if (byPercent) return [];
   if (litres > bowlLitres * BOWL_FULL)

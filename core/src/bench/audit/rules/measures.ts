@@ -51,15 +51,15 @@ export const cupRegion: Rule = ({ formula, lines }) => {
   // words that tell give the same answer whoever asks
   if (regionOf(words, 'JP') === regionOf(words, 'US')) return [];
   const cup = unitById('cup');
-  const own = cup && millilitresOf(cup, formula.region);
+  const ownCup = cup && millilitresOf(cup, formula.region);
   const others = cup ? (['US', 'AU', 'JP'] as const).map((region) => millilitresOf(cup, region) ?? 0) : [];
-  if (own === undefined) return [];
+  if (ownCup === undefined) return [];
   return [
     {
       code: 'cup-region-unclear',
       severity: 'note',
       place: cups[0]?.line.id ?? '',
-      facts: { millilitres: own, least: Math.min(...others), most: Math.max(...others) },
+      facts: { millilitres: ownCup, least: Math.min(...others), most: Math.max(...others) },
     },
   ];
 };

@@ -97,8 +97,8 @@ function calledNames(): readonly Called[] {
 
 const namedInStep = new WeakMap<FormulaStep, readonly Called[]>();
 function ingredientsNamed(step: FormulaStep): readonly Called[] {
-  let found = namedInStep.get(step);
-  if (!found) {
+  let calledInStep = namedInStep.get(step);
+  if (!calledInStep) {
     let open = withoutGreasing(step.text).toLowerCase();
     const named: Called[] = [];
     for (const called of calledNames()) {
@@ -108,9 +108,9 @@ function ingredientsNamed(step: FormulaStep): readonly Called[] {
       if (!BESIDE.test(step.text.slice(0, at.index))) named.push(called);
       open = open.replace(new RegExp(called.pattern.source, 'gi'), (covered) => ' '.repeat(covered.length));
     }
-    namedInStep.set(step, (found = named));
+    namedInStep.set(step, (calledInStep = named));
   }
-  return found;
+  return calledInStep;
 }
 
 const wordsOfEntries = new WeakMap<readonly ReadEntry[], ReadonlySet<string>>();

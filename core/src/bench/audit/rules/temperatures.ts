@@ -31,11 +31,11 @@ function withFigure(step: ReadStep, at: Temperature, figure: number): Fix {
 /** Two figures for one setting that cannot both be right: Celsius against Fahrenheit or gas, and fan against conventional. */
 export const temperatures: Rule = ({ steps }) =>
   steps.flatMap((step) => {
-    const found = step.mentions.filter(
+    const temperatures = step.mentions.filter(
       (mention): mention is Temperature => mention.kind === 'temperature' && mention.of === 'oven',
     );
-    return found.slice(1).flatMap((second, i): readonly Finding[] => {
-      const first = found[i];
+    return temperatures.slice(1).flatMap((second, i): readonly Finding[] => {
+      const first = temperatures[i];
       if (!first || !SAME_SETTING.test(step.text.slice(first.to, second.from))) return [];
       const scales = first.scale !== second.scale;
       if (first.fan === second.fan) {

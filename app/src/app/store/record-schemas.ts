@@ -1,0 +1,101 @@
+import Joi from 'joi';
+import { batchSettingsSchema } from '@orvin/core/batch/plan';
+import { ovenSettingsSchema } from '@orvin/core/oven/settings';
+import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
+import { REGIONS } from '@orvin/core/ground/units';
+import type { RecordFault } from './checking';
+import type { Edit } from './edits';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredSettings, StoredVersion } from './records';
+import { TABLE_NAMES, type Table, type TableRecords } from './tables';
+
+/* How a stored thing is checked when it comes back: one schema for each. It runs in the worker, behind the first screen. */
+
+const id = Joi.string().min(1).max(100).required();
+const moment = Joi.number().integer().min(0).required();
+const revision = Joi.number().integer().min(1).required();
+
+const storedFormulaSchema = Joi.object<StoredFormula>({
+  id,
+  revision,
+  createdAt: moment,
+  changedAt: moment,
+  source: Joi.string().allow('').max(200_000),
+  demo: Joi.boolean().required(),
+  formula: formulaSchema.required(),
+  oven: ovenSettingsSchema.required(),
+  basedOn: Joi.number().integer().min(1),
+  batch: batchSettingsSchema,
+});
+
+const storedVersionSchema = Joi.object<StoredVersion>({
+  id,
+  revision,
+  formulaId: id,
+  number: Joi.number().integer().min(1).required(),
+  parent: Joi.number().integer().min(1).allow(null).required(),
+  reason: Joi.string().allow('').max(2000).required(),
+  keptAt: moment,
+  formula: formulaSchema.required(),
+  oven: ovenSettingsSchema.required(),
+});
+
+const storedBatchSchema = Joi.object<StoredBatch>({
+  id,
+  revision,
+  formulaId: id,
+  versionNumber: Joi.number().integer().min(1).required(),
+  name: Joi.string().allow('').max(300).required(),
+  keptAt: moment,
+  sheet: batchSettingsSchema.required(),
+});
+
+const storedKitchenSchema = Joi.object<StoredKitchen>({
+  id: Joi.valid('kitchen').required(),
+  revision,
+  kitchen: kitchenSchema.required(),
+});
+
+/** What is set for this browser, as it comes back. */
+export const storedSettingsSchema = Joi.object<StoredSettings>({
+  id: Joi.valid('settings').required(),
+  region: Joi.string()
+    .valid(...REGIONS)
+    .required(),
+  theme: Joi.string().valid('auto', 'day', 'night').required(),
+  onBench: Joi.string().max(100),
+  seeded: Joi.boolean().required(),
+});
+
+const SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
+  formulas: storedFormulaSchema,
+  versions: storedVersionSchema,
+  kitchens: storedKitchenSchema,
+  batches: storedBatchSchema,
+};
+
+const changeOf = (table: Table) =>
+  Joi.object({
+    table: Joi.valid(table).required(),
+    id: Joi.string().max(100).required(),
+    before: SCHEMAS[table],
+    after: SCHEMAS[table],
+  });
+const editSchema = Joi.object<Edit>({
+  label: Joi.string().allow('').max(500).required(),
+  mergeAs: Joi.string().max(500),
+  changes: Joi.array()
+    .items(...TABLE_NAMES.map(changeOf))
+    .required(),
+});
+
+/** Which of some rows of a table are damaged, and why. */
+export function checkRows(table: Table | 'history' | 'settings', rows: readonly unknown[]): readonly RecordFault[] {
+  const schema = table === 'history' ? editSchema : table === 'settings' ? storedSettingsSchema : SCHEMAS[table];
+  return rows.flatMap((row, at): RecordFault[] => {
+    const { error } = schema.validate(row);
+    if (!error) return [];
+    // what was decided for a batch may be lost alone: the formula is sound
+    const onlyBatch = table === 'formulas' && error.details.every(({ path }) => path[0] === 'batch');
+    return [{ at, reason: error.message, onlyBatch }];
+  });
+}

@@ -1,0 +1,2 @@
+export { decodeText } from './decode.js';
+export { asPhrase, inPieces, LONGEST_LINE, LONGEST_PARAGRAPH, LONGEST_PHRASE, singleSpaced } from './text.js';

@@ -1,0 +1,38 @@
+import fc from 'fast-check';
+import { asPhrase, decodeText, inPieces, singleSpaced } from './index.js';
+
+describe('inPieces', () => {
+  const bare = (text: string) => text.replace(/\s/g, '');
+  it('loses no letter, and makes no piece longer than allowed', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400 }), fc.integer({ min: 5, max: 60 }), (text, longest) => {
+        const pieces = inPieces(text, longest);
+        expect(bare(pieces.join(''))).toBe(bare(text));
+        for (const piece of pieces) expect(piece.length).toBeLessThanOrEqual(longest);
+      }),
+    );
+  });
+  it('cuts behind a sentence where there is one, else between words', () => {
+    expect(inPieces('Fold in the flour. Bake until golden.', 22)).toEqual(['Fold in the flour.', 'Bake until golden.']);
+    expect(inPieces('flour and sugar and butter', 16)).toEqual(['flour and sugar', 'and butter']);
+    expect(inPieces('x'.repeat(25), 10)).toEqual(['x'.repeat(10), 'x'.repeat(10), 'x'.repeat(5)]);
+  });
+});
+
+describe('asPhrase', () => {
+  it('has single spaces', () => {
+    expect(asPhrase('  two\t20 cm \n rounds ')).toBe('two 20 cm rounds');
+    expect(singleSpaced(' a  b ')).toBe('a b');
+  });
+  it('is none when nobody writes one so long', () => {
+    expect(asPhrase('a '.repeat(300))).toBeUndefined();
+    expect(asPhrase(' '.repeat(1_000_000))).toBeUndefined();
+  });
+});
+
+describe('decodeText', () => {
+  it('reads UTF-8, and what an older machine wrote', () => {
+    expect(decodeText(Uint8Array.of(0xc2, 0xbd, 0x20, 0x67))).toBe('½ g');
+    expect(decodeText(Uint8Array.of(0xbd, 0x20, 0x67))).toBe('½ g');
+  });
+});
