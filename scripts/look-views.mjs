@@ -92,12 +92,12 @@ export const VIEWS = {
     await open(PEAR)(page);
     await readings(page, size);
     await page.getByRole('tab', { name: 'Set right' }).click();
-    await page.getByRole('button', { name: 'Use: Soda for the acid, powder for the rest' }).click();
+    await page.getByRole('button', { name: 'Use it: Soda for the acid, powder for the rest' }).click();
     await page.getByRole('tab', { name: 'Swap' }).click();
     await page.getByRole('button', { name: 'vegan' }).click();
     await page.getByRole('button', { name: 'Make it vegan' }).click();
     await page.getByRole('tab', { name: 'Versions' }).click();
-    await page.getByRole('button', { name: 'Go on from version 1' }).click();
+    await page.getByRole('button', { name: 'Go on from it: version 1' }).click();
     await page.getByRole('tab', { name: 'Swap' }).click();
     await page.getByRole('group', { name: 'What to swap' }).getByRole('button', { name: 'vegetable oil' }).click();
     await page

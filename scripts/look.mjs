@@ -1,7 +1,8 @@
 // `npm run look [view…] [--size laptop|tablet|phone] [--theme day|night]`: pictures of every view in three sizes and both themes into look/, and a list of what overflows,
-// clips, overlaps or is smaller than a finger. Pictures are for eyes; the list comes before them, not instead. --keep refreshes docs/screenshots.
+// clips, overlaps, is smaller than a finger, or fails one of axe's rules, best practices too. Pictures are for eyes; the list comes before them, not instead. --keep refreshes docs/screenshots.
 import { spawn } from 'node:child_process';
 import { copyFileSync, existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as playwright } from '@playwright/test';
@@ -10,6 +11,12 @@ import { KEPT, VIEWS } from './look-views.mjs';
 
 /** What looks for faults inside the page, as source. */
 const FAULTS = readFileSync(new URL('look-faults.js', import.meta.url), 'utf8');
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+const axeFaults = async (page) => {
+  await page.evaluate(AXE);
+  const violations = await page.evaluate(async () => (await globalThis.axe.run(document)).violations);
+  return violations.map(({ id, nodes }) => `axe ${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`);
+};
 
 const SIZES = {
   laptop: { viewport: { width: 1280, height: 800 } },
@@ -86,6 +93,7 @@ for (const [size, device] of Object.entries(SIZES).filter(([name]) => !values.si
       }
       const found = [
         ...broken,
+        ...(await axeFaults(page)),
         ...(await page.evaluate(`(() => {${FAULTS}\nreturn findFaults(${device.hasTouch ?? false});})()`)),
       ];
       faults += found.length;

@@ -43,7 +43,7 @@ test('a school is one click: soda and powder are written, and the crumb comes in
   const schools = page.getByRole('list', { name: 'Schools' }).getByRole('listitem');
   await expect(schools).toHaveCount(4);
   await expect(schools.nth(1)).toContainText('Nothing measurable hits both');
-  await page.getByRole('button', { name: 'Use: Soda for the acid, powder for the rest' }).click();
+  await page.getByRole('button', { name: 'Use it: Soda for the acid, powder for the rest' }).click();
   await expect(baker.line('3/8 tsp baking soda')).toBeVisible();
   await expect(baker.line('3/4 tsp baking powder')).toBeVisible();
   await face(baker, 'Judge');
@@ -109,7 +109,7 @@ test('a swap is put right, leads to a version, and any two versions can be compa
   await expect(lines.getByRole('row').filter({ hasText: 'Buttermilk 220ml' })).toContainText('went out');
   await expect(lines.getByRole('row').filter({ hasText: 'vinegar' })).toContainText('came in');
 
-  await page.getByRole('button', { name: 'Go on from version 1' }).click();
+  await page.getByRole('button', { name: 'Go on from it: version 1' }).click();
   await expect(baker.line('Buttermilk 220ml')).toBeVisible();
   await face(baker, 'Swap');
   await page.getByRole('group', { name: 'What to swap' }).getByRole('button', { name: 'caster sugar' }).click();

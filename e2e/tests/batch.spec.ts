@@ -132,7 +132,8 @@ test('scones are cut from a slab, scraps and all, and some are frozen raw', asyn
   await expect(panel).toContainText('Freeze 6 raw on a tray, bake 10 now.');
   await panel.getByRole('textbox', { name: 'thick' }).fill('-2');
   await panel.getByRole('textbox', { name: 'thick' }).press('Enter');
-  await expect(panel.getByRole('status')).toContainText('What was before stands.');
+  await expect(panel.getByText('Too low: 0.2 to 6 cm.')).toBeVisible();
+  await expect(panel).toContainText('Freeze 6 raw on a tray, bake 10 now.');
   await panel.getByRole('button', { name: 'wedges' }).click();
   await expect(panel).toContainText('no scraps');
 });

@@ -49,6 +49,6 @@ test('a bake time that the heat model finds implausible is found a moment later'
 test('a note leads to its step', async ({ baker, page }) => {
   await baker.opens();
   await baker.pastes(FORMULA);
-  await page.getByRole('button', { name: /^To Bake at 180/ }).click();
+  await page.getByRole('button', { name: /^Show: Bake at 180/ }).click();
   await expect(page.getByRole('textbox', { name: 'Step 3' })).toBeFocused();
 });

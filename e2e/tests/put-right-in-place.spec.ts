@@ -37,7 +37,7 @@ test('any ingredient can be picked for a line, and any weight typed', async ({ b
 test('a note leads to its line', async ({ baker }) => {
   await baker.opens();
   await baker.pastes(FORMULA);
-  await baker.readings.getByRole('button', { name: 'To 60 g zorblax' }).click();
+  await baker.readings.getByRole('button', { name: 'Show: 60 g zorblax' }).click();
   await expect(baker.line('60 g zorblax')).toBeFocused();
 });
 

@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
 import { filter, map } from 'rxjs';
+import { FocusKeeper } from './frame/focus-keeper';
 import { FormulaStrip } from './frame/formula-strip';
 import { ImportQuestion } from './frame/import-question';
 import { KeepVersion } from './frame/keep-version';
@@ -15,6 +16,7 @@ import { Keeping } from './parts/keeping';
 import { Toasts } from './parts/toasts';
 import { FormulaStore } from './store/formula-store';
 import { Intake } from './work/intake';
+import { OnBench } from './work/on-bench';
 
 @Component({
   selector: 'orv-root',
@@ -27,7 +29,12 @@ import { Intake } from './work/intake';
       <orv-formula-strip class="at-hand" />
     }
     <orv-trouble />
-    <main id="station" tabindex="-1"><router-outlet /></main>
+    <main id="station" tabindex="-1">
+      @if (heading(); as heading) {
+        <h1 class="unseen">{{ heading }}</h1>
+      }
+      <router-outlet />
+    </main>
     @defer (when toasts.needed()) {
       <orv-toast-place />
     }
@@ -50,6 +57,7 @@ export class App {
   protected readonly keeping = inject(Keeping);
   protected readonly toasts = inject(Toasts);
   protected readonly intake = inject(Intake);
+  private readonly onBench = inject(OnBench);
   private readonly router = inject(Router);
   private readonly url = toSignal(
     this.router.events.pipe(
@@ -59,8 +67,21 @@ export class App {
     { initialValue: '' },
   );
 
+  private readonly titleAtHand = () => {
+    const title = this.onBench.record()?.formula.title ?? '';
+    return title === '' ? 'a formula without a name' : title;
+  };
+  /** What this place is, for whom cannot see it; the sheet to cook from has its title in sight. */
+  protected readonly heading = computed(() => {
+    const [, station = '', , part] = this.url().split(/[/?]/, 5);
+    if (station === '' || part === 'sheet') return undefined;
+    const name = station.charAt(0).toUpperCase() + station.slice(1);
+    return this.showsFormula() ? `${name}: ${this.titleAtHand()}` : name;
+  });
+
   constructor() {
     inject(ThemeSwitch);
+    inject(FocusKeeper);
     const store = inject(FormulaStore);
     effect(() => {
       const notice = store.notice();

@@ -83,7 +83,7 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
         </tbody>
       }
     </table>
-    <p-popover #popover>
+    <p-popover #popover ariaLabel="Other amounts">
       @if (open(); as line) {
         <div class="choices" role="group" [attr.aria-label]="'Other amounts of ' + line.name">
           <p class="caption">{{ line.name }}: exactly {{ exact(line.exactGrams) }}</p>
@@ -128,7 +128,7 @@ export class AmountTable {
         grams: exactForHands(line.grams),
         held: line.held,
         exact: `exactly ${exactForHands(line.exactGrams, 2)} g, measured within ${exactForHands(line.spreadGrams)} g`,
-        spoken: `${line.name}: ${line.amount}, trade it`,
+        spoken: `${line.name}: ${isWeight(line.amount) ? line.amount : amountForEyes(line.amount)}, trade it`,
         note: [
           line.optional ? 'may be left out' : '',
           line.eggOverGrams === undefined ? '' : `${Math.round(line.eggOverGrams)} g of an egg left: brush the tops`,

@@ -5,6 +5,8 @@ import { howCut } from '@orvin/core/words/batch-words';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { Width } from '../parts/width';
+import { withoutUndefined } from '@orvin/core/ground/records';
+import { FigureField } from '../parts/kept-field';
 import { ThisBatch } from './this-batch';
 
 const SHAPES: readonly { readonly id: CutChoice['shape']; readonly name: string }[] = [
@@ -15,10 +17,12 @@ const SHAPES: readonly { readonly id: CutChoice['shape']; readonly name: string 
 const TALLEST = 190;
 const several = (count: number, piece: string) => `${count} ${piece}${count === 1 ? '' : 's'}`;
 
+type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
+
 /** Cut from a slab: how many, which of them from scraps, and the first cut drawn. */
 @Component({
   selector: 'orv-cut-panel',
-  imports: [HowWords, InputText],
+  imports: [FigureField, HowWords, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   hostDirectives: [Width],
   template: `
@@ -78,25 +82,39 @@ const several = (count: number, piece: string) => `${count} ${piece}${count === 
             >thick
             <input
               pInputText
-              inputmode="decimal"
-              [value]="choice.thicknessCm"
-              (change)="number('thicknessCm', 0.2, 6, $event)"
+              [orvFigure]="choice.thicknessCm"
+              [lowest]="0.2"
+              [highest]="6"
+              unit="cm"
+              [keptAs]="settings.field('thicknessCm')"
+              (figureSaid)="setFigure({ thicknessCm: $event })"
             />
             cm</label
           >
           @if (choice.shape === 'wedges') {
             <label
               >of each disc
-              <input pInputText inputmode="numeric" [value]="choice.wedges" (change)="number('wedges', 2, 16, $event)"
+              <input
+                pInputText
+                [orvFigure]="choice.wedges"
+                [lowest]="2"
+                [highest]="16"
+                [whole]="true"
+                unit=""
+                [keptAs]="settings.field('wedges')"
+                (figureSaid)="setFigure({ wedges: $event })"
             /></label>
           } @else {
             <label
               >cutter
               <input
                 pInputText
-                inputmode="decimal"
-                [value]="choice.sizeCm"
-                (change)="number('sizeCm', 1, 40, $event)"
+                [orvFigure]="choice.sizeCm"
+                [lowest]="1"
+                [highest]="40"
+                unit="cm"
+                [keptAs]="settings.field('sizeCm')"
+                (figureSaid)="setFigure({ sizeCm: $event })"
               />
               cm</label
             >
@@ -105,17 +123,18 @@ const several = (count: number, piece: string) => `${count} ${piece}${count === 
             >freeze raw
             <input
               pInputText
-              inputmode="numeric"
-              [value]="choice.toFreeze"
-              (change)="number('toFreeze', 0, 10000, $event)"
+              [orvFigure]="choice.toFreeze"
+              [lowest]="0"
+              [highest]="10000"
+              [whole]="true"
+              unit=""
+              [keptAs]="settings.field('toFreeze')"
+              (figureSaid)="setFigure({ toFreeze: $event })"
           /></label>
           @if (!asked()) {
             <button type="button" class="quiet" (click)="leave()">It is poured</button>
           }
         </div>
-        @if (problem) {
-          <p class="said" role="status"><span class="mark mark-warning" aria-hidden="true">▲</span> {{ problem }}</p>
-        }
       } @else {
         <p class="said">
           Scones, biscuits, farls: rolled to a thickness and cut.
@@ -148,10 +167,9 @@ const several = (count: number, piece: string) => `${count} ${piece}${count === 
   `,
 })
 export class CutPanel {
-  private readonly settings = inject(ThisBatch);
+  protected readonly settings = inject(ThisBatch);
   private readonly width = inject(Width).pixels;
   protected readonly shapes = SHAPES;
-  protected problem = '';
   protected readonly asked = computed(() => this.settings.sheet().targets.some(({ kind }) => kind === 'cut'));
   protected readonly choice = computed(() => this.settings.sheet().cut ?? (this.asked() ? USUAL_CUT : undefined));
   protected readonly result = computed(() => this.settings.batch()?.cut);
@@ -209,26 +227,13 @@ export class CutPanel {
   });
 
   protected set(change: Partial<CutChoice>): void {
-    this.problem = '';
     this.settings.set('the cut', { cut: { ...(this.choice() ?? USUAL_CUT), ...change } });
   }
   protected leave(): void {
     this.settings.set('the cut', { cut: undefined });
   }
-  protected number(
-    field: 'thicknessCm' | 'sizeCm' | 'wedges' | 'toFreeze',
-    least: number,
-    most: number,
-    event: Event,
-  ): void {
-    const input = event.target as HTMLInputElement;
-    const value = Number(input.value.replace(',', '.'));
-    const whole = field === 'wedges' || field === 'toFreeze';
-    if (input.value.trim() !== '' && value >= least && value <= most && (!whole || Number.isInteger(value))) {
-      this.set({ [field]: value });
-      return;
-    }
-    this.problem = `${input.value || 'Nothing'} cannot be: ${least} to ${most}${whole ? ', whole' : ' cm'}. What was before stands.`;
-    input.value = String((this.choice() ?? USUAL_CUT)[field]);
+  /** Another figure of the cut; emptied, it stays as it was. */
+  protected setFigure(change: Partial<Record<CutFigure, number | undefined>>): void {
+    this.set(withoutUndefined<Partial<Record<CutFigure, number>>>(change));
   }
 }

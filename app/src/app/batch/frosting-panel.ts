@@ -8,6 +8,7 @@ import { spreadParts } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { OnBench } from '../work/on-bench';
+import { FigureField } from '../parts/kept-field';
 import { ThisBatch } from './this-batch';
 
 const MOST_MILLIMETRES = 50;
@@ -15,7 +16,7 @@ const MOST_MILLIMETRES = 50;
 /** What goes on and between, by surface; the formula's own frosting is scaled to it. */
 @Component({
   selector: 'orv-frosting-panel',
-  imports: [HowWords, InputText],
+  imports: [FigureField, HowWords, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="on-top">
@@ -57,9 +58,12 @@ const MOST_MILLIMETRES = 50;
               >between
               <input
                 pInputText
-                inputmode="decimal"
-                [value]="choice.fillingCm * 10"
-                (change)="millimetres('fillingCm', $event)"
+                [orvFigure]="choice.fillingCm * 10"
+                [lowest]="0"
+                [highest]="mostMillimetres"
+                unit="mm"
+                [keptAs]="settings.field('fillingCm')"
+                (figureSaid)="set({ fillingCm: ($event ?? 0) / 10 })"
               />
               mm</label
             >
@@ -69,9 +73,12 @@ const MOST_MILLIMETRES = 50;
               >top
               <input
                 pInputText
-                inputmode="decimal"
-                [value]="choice.topCm * 10"
-                (change)="millimetres('topCm', $event)"
+                [orvFigure]="choice.topCm * 10"
+                [lowest]="0"
+                [highest]="mostMillimetres"
+                unit="mm"
+                [keptAs]="settings.field('topCm')"
+                (figureSaid)="set({ topCm: ($event ?? 0) / 10 })"
               />
               mm</label
             >
@@ -140,7 +147,8 @@ const MOST_MILLIMETRES = 50;
   styleUrls: ['../parts/panels.css', './frosting-panel.css'],
 })
 export class FrostingPanel {
-  private readonly settings = inject(ThisBatch);
+  protected readonly settings = inject(ThisBatch);
+  protected readonly mostMillimetres = MOST_MILLIMETRES;
   private readonly onBench = inject(OnBench);
   protected readonly kinds = FROSTING_KINDS.map((id) => ({ id, name: FROSTING_NAMES[id] }));
   protected readonly swirls = SWIRLS.map((id) => ({ id, name: SWIRL_NAMES[id] }));
@@ -201,11 +209,5 @@ export class FrostingPanel {
   }
   protected set(change: Partial<FrostingChoice>): void {
     this.settings.set('the frosting', { frosting: { ...(this.choice() ?? USUAL_FROSTING), ...change } });
-  }
-  protected millimetres(field: 'fillingCm' | 'topCm', event: Event): void {
-    const input = event.target as HTMLInputElement;
-    const value = Number(input.value.replace(',', '.'));
-    if (input.value.trim() !== '' && value >= 0 && value <= MOST_MILLIMETRES) this.set({ [field]: value / 10 });
-    else input.value = String((this.choice()?.[field] ?? 0) * 10);
   }
 }

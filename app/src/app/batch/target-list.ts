@@ -4,6 +4,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
 import { faultInWords, targetInWords, targetProblemInWords } from '@orvin/core/words/batch-words';
+import { FigureField } from '../parts/kept-field';
 import { UnconfirmedWords } from '../parts/unconfirmed';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
@@ -31,7 +32,7 @@ const fillId = (fill: PanFill | undefined) =>
 /** What the batch is to give, written as one says it; and each target with what can be set on it. */
 @Component({
   selector: 'orv-target-list',
-  imports: [FormsModule, InputText],
+  imports: [FigureField, FormsModule, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (submit)="$event.preventDefault(); take(wanted.value)">
@@ -82,11 +83,13 @@ const fillId = (fill: PanFill | undefined) =>
                 <span class="with-unit"
                   ><input
                     pInputText
-                    inputmode="decimal"
-                    autocomplete="off"
                     [attr.aria-label]="'How much in ' + row.name"
-                    [value]="row.value"
-                    (change)="setValue($index, $event)"
+                    [orvFigure]="row.value"
+                    [lowest]="0.001"
+                    [highest]="100000"
+                    [unit]="row.unit ?? ''"
+                    [keptAs]="settings.field('fill of ' + row.name)"
+                    (figureSaid)="setValue($index, $event)"
                   />
                   {{ row.unit }}</span
                 >
@@ -115,7 +118,7 @@ const fillId = (fill: PanFill | undefined) =>
   styleUrls: ['../parts/panels.css', './target-list.css'],
 })
 export class TargetList {
-  private readonly settings = inject(ThisBatch);
+  protected readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   protected readonly example = '24 muffins and one small loaf';
   protected readonly fills = FILLS;
@@ -193,12 +196,9 @@ export class TargetList {
     if (target?.kind !== 'pans') return;
     this.settings.changeTarget(at, { kind: 'pans', pans: target.pans, ...(fill && { fill }) });
   }
-  protected setValue(at: number, event: Event): void {
+  protected setValue(at: number, value: number | undefined): void {
     const target = this.settings.sheet().targets[at];
-    const field = event.target as HTMLInputElement;
-    const value = Number(field.value.replace(',', '.'));
-    if (target?.kind !== 'pans' || !target.fill) return;
-    if (value > 0 && value <= 100_000) this.settings.changeTarget(at, { ...target, fill: { ...target.fill, value } });
-    else field.value = String(target.fill.value);
+    if (target?.kind === 'pans' && target.fill && value !== undefined)
+      this.settings.changeTarget(at, { ...target, fill: { ...target.fill, value } });
   }
 }

@@ -45,6 +45,11 @@ export class ThisBatch {
     return context ? readTargets(text, context) : { targets: [], faults: [] };
   }
 
+  /** A name for a field of this formula's batch, for what is typed into it and not yet confirmed. */
+  field(name: string): string {
+    return `batch ${this.onBench.id() ?? ''} ${name}`;
+  }
+
   set(label: string, change: Change, mergeAs?: string): void {
     const id = this.onBench.id();
     if (id === undefined) return;

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { readFigure } from '@orvin/core/ground/units';
 import { styleById, styleShortName, type BandVerdict, type Style } from '@orvin/core/batter/balance';
 import { forget, learn, type OwnStyle } from '@orvin/core/kitchen/kitchen';
 import type { Region } from '@orvin/core/ground/units';
@@ -7,7 +8,10 @@ import { FormulaStore } from '../store/formula-store';
 import { Toasts } from '../parts/toasts';
 import { LineEditing } from './line-editing';
 
-const numberIn = (field: HTMLInputElement) => Number(field.value.replace(',', '.'));
+const numberIn = (field: HTMLInputElement) => {
+  const read = readFigure(field.value, { lowest: 0, highest: 1000 });
+  return read.kind === 'figure' ? read.value : NaN;
+};
 
 /** One band made the baker's own: its ends and its middle; or a style of their own that begins with it. */
 @Component({

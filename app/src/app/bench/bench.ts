@@ -195,8 +195,8 @@ export class Bench {
 
   /** To a line or a step. */
   protected goTo(id: string): void {
-    if (this.formula()?.steps.some((step) => step.id === id)) this.stepEditing.focusWanted.set(id);
-    else this.editing.focusWanted.set(id);
+    if (this.formula()?.steps.some((step) => step.id === id)) this.stepEditing.moveFocus(id);
+    else this.editing.moveFocus(id);
   }
 
   protected drop({ item, container, previousContainer, currentIndex, previousIndex }: CdkDragDrop<string>): void {

@@ -5,6 +5,7 @@ import { pantryOf, USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import type { Region } from '@orvin/core/ground/units';
 import { consequenceInWords, ruleInWords } from '@orvin/core/words/explaining';
 import { minutesInWords, percentInWords } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
 import { FormulaStore } from '../store/formula-store';
 import { TextureList } from './texture-list';
 import { How } from './how';
@@ -14,7 +15,7 @@ import { WaitStrip } from './wait-strip';
 /** What follows for the baker: how long it may wait here, what taste and colour do, how it lifts, what pulls on the crumb, what altitude asks. */
 @Component({
   selector: 'orv-crumb-reading',
-  imports: [TextureList, How, WaitStrip],
+  imports: [FigureField, TextureList, How, WaitStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (judged(); as judged) {
@@ -29,20 +30,25 @@ import { WaitStrip } from './wait-strip';
       <p class="place">
         <label for="place-celsius">this kitchen</label>
         <input
-          #celsius
           id="place-celsius"
-          inputmode="decimal"
-          [value]="place().celsius"
-          (change)="setPlace(celsius, metres)"
+          [orvFigure]="place().celsius"
+          [lowest]="2"
+          [highest]="40"
+          unit="°C"
+          keptAs="kitchen celsius"
+          (figureSaid)="setPlace({ celsius: $event })"
         />
         °C,
         <input
-          #metres
           id="place-metres"
-          inputmode="numeric"
           aria-label="Metres above the sea"
-          [value]="place().metresAboveSea"
-          (change)="setPlace(celsius, metres)"
+          [orvFigure]="place().metresAboveSea"
+          [lowest]="-400"
+          [highest]="4500"
+          [whole]="true"
+          unit="m"
+          keptAs="kitchen metres"
+          (figureSaid)="setPlace({ metresAboveSea: $event })"
         />
         m above the sea
       </p>
@@ -207,15 +213,15 @@ export class CrumbReading {
     return `Liquid up by ${Math.round(liquid.low)} to ${Math.round(liquid.high)} % of the flour, sugar down by ${Math.round(sugar.low)} to ${Math.round(sugar.high)} %, oven ${Math.round(advice.ovenCelsiusMore)} °C hotter, ${Math.round(advice.timePercentLess)} % shorter. Water boils at ${advice.boilingCelsius.toFixed(0)} °C.`;
   });
 
-  protected setPlace(celsius: HTMLInputElement, metres: HTMLInputElement): void {
-    const [warm, high] = [Number(celsius.value.replace(',', '.')), Number(metres.value.replace(',', '.'))];
-    const place = {
-      celsius: Number.isFinite(warm) && warm >= 2 && warm <= 40 ? warm : USUAL_PLACE.celsius,
-      metresAboveSea:
-        Number.isFinite(high) && high >= -400 && high <= 4500 ? Math.round(high) : USUAL_PLACE.metresAboveSea,
-    };
-    celsius.value = String(place.celsius);
-    metres.value = String(place.metresAboveSea);
-    this.store.changeKitchen('the kitchen’s place', (kitchen) => ({ ...kitchen, place }));
+  /** Another warmth or height of the kitchen; emptied, it is the usual one. */
+  protected setPlace(change: { celsius?: number | undefined; metresAboveSea?: number | undefined }): void {
+    const place = { ...this.place(), ...change };
+    this.store.changeKitchen('the kitchen’s place', (kitchen) => ({
+      ...kitchen,
+      place: {
+        celsius: place.celsius ?? USUAL_PLACE.celsius,
+        metresAboveSea: place.metresAboveSea ?? USUAL_PLACE.metresAboveSea,
+      },
+    }));
   }
 }

@@ -14,20 +14,23 @@ import type { AuditLine } from '@orvin/core/bench/audit';
 import type { Doing, FormulaLine } from '@orvin/core/formula/formula';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
-import type { Severity } from '@orvin/core/formula/parsing';
-import type { Region } from '@orvin/core/ground/units';
-import { gramsInWords, percentInWords } from '@orvin/core/words/wording';
+import { beginsWithAmount, type Severity } from '@orvin/core/formula/parsing';
+import { MOST_GRAMS, readFigure, type Region } from '@orvin/core/ground/units';
+import { figureRefusedInWords, gramsInWords, percentInWords } from '@orvin/core/words/wording';
+import { WordsField } from '../parts/kept-field';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';
 import { completed, completions, type Completion } from './completion';
 import { LineEditing } from './line-editing';
+
+const GRAMS = { lowest: 0, highest: MOST_GRAMS };
 
 const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
 
 /** One written line: the words as they were written, and what became of them. A line of several ingredients shows each beneath. */
 @Component({
   selector: 'orv-formula-line',
-  imports: [CdkDragHandle],
+  imports: [CdkDragHandle, WordsField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     role: 'listitem',
@@ -78,15 +81,15 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
           #amount
           class="amount"
           [class.nothing]="!grams()"
-          [value]="grams() || '–'"
-          autocomplete="off"
+          [orvWords]="grams()"
+          [refuses]="amountRefused"
+          [keptAs]="'amount ' + line().id"
+          (wordsSaid)="setAmount($event)"
+          placeholder="–"
           maxlength="60"
           [attr.aria-label]="'Amount of ' + line().text + ', grams or any unit'"
           title="Grams, or any unit: 2 cups, 4 oz, ½ stick"
           (focus)="editing.active.set(line().id); amount.select()"
-          (change)="setAmount(amount)"
-          (keydown.enter)="amount.blur()"
-          (keydown.escape)="amount.value = grams() || '–'; amount.blur()"
         />
       }
     </div>
@@ -281,11 +284,19 @@ export class FormulaLineRow {
     this.editing.type(this.line(), completed(this.line().text, typed, name));
   }
 
-  /** Writes another amount into the line: bare figures are grams. */
-  protected setAmount(field: HTMLInputElement): void {
-    const typed = field.value.trim();
-    if (typed === '' || typed === (this.grams() || '–')) field.value = this.grams() || '–';
-    else this.editing.setAmount(this.line(), /^[\d.,]+$/.test(typed) ? `${typed.replace(',', '.')} g` : typed);
+  protected readonly amountRefused = (words: string) => {
+    const read = readFigure(words, GRAMS);
+    if (read.kind !== 'refused') return '';
+    if (read.why !== 'not-a-figure') return figureRefusedInWords(read, GRAMS, 'g');
+    return beginsWithAmount(words, { region: this.region(), kitchen: this.store.kitchen() })
+      ? ''
+      : 'Write grams, or an amount with its unit: “250”, “2 cups”, “½ stick”.';
+  };
+  /** Writes another amount into the line: bare figures are grams; emptied, it stays as it was. */
+  protected setAmount(words: string): void {
+    const read = readFigure(words, GRAMS);
+    const bare = /^[\d.,]+$/.test(words);
+    if (words !== '') this.editing.setAmount(this.line(), bare && read.kind === 'figure' ? `${read.value} g` : words);
   }
 
   /** Several lines pasted into one become lines of their own. */

@@ -25,13 +25,14 @@ import { retyped, withAmount } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
+import { MovesFocus } from './moves-focus';
 
 const newLine = (text: string): FormulaLine => ({ id: crypto.randomUUID(), text });
 export const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text || 'an empty line');
 
 /** What the baker does to the lines of the formula on the bench: every act an edit that can be undone. */
 @Injectable()
-export class LineEditing {
+export class LineEditing extends MovesFocus {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
 
@@ -39,9 +40,6 @@ export class LineEditing {
   readonly active = signal<string | undefined>(undefined);
   /** Rises when the reading at the foot has opened and takes room from the lines. */
   readonly readingOpened = signal(0);
-  /** The line or step whose field should take the focus once it is drawn. */
-  readonly focusWanted = signal<string | undefined>(undefined);
-
   type(line: FormulaLine, text: string): void {
     this.change(
       `the change of ${short(line.text)}`,
@@ -76,27 +74,27 @@ export class LineEditing {
     this.change(texts.length > 1 ? `the ${texts.length} pasted lines` : 'the new line', (formula) =>
       insertLines(formula, behind, lines),
     );
-    this.focusWanted.set(lines.at(-1)?.id);
+    this.moveFocus(lines.at(-1)?.id);
   }
 
   remove(lineId: string): void {
     const all = this.lineIds();
     const at = all.indexOf(lineId);
     this.change('the removed line', (formula) => removeLine(formula, lineId));
-    this.focusWanted.set(all[at - 1] ?? all[at + 1]);
+    this.moveFocus(all[at - 1] ?? all[at + 1]);
   }
 
   /** Moves the focus to the line above (−1) or below (1). */
   step(lineId: string, by: 1 | -1): void {
     const all = this.lineIds();
     const next = all[all.indexOf(lineId) + by];
-    if (next !== undefined) this.focusWanted.set(next);
+    if (next !== undefined) this.moveFocus(next);
   }
 
   /** Moves the line itself up (−1) or down (1), over the border of its part too. */
   shift(lineId: string, by: 1 | -1): void {
     this.change('the moved line', (formula) => shiftLine(formula, lineId, by));
-    this.focusWanted.set(lineId);
+    this.moveFocus(lineId);
   }
 
   move(lineId: string, componentId: string, at: number): void {
@@ -116,7 +114,7 @@ export class LineEditing {
     this.change('the new part', (formula) =>
       startComponentAt(formula, lineId, { id: crypto.randomUUID(), name: 'New part' }),
     );
-    this.focusWanted.set(lineId);
+    this.moveFocus(lineId);
   }
 
   /** Adds an empty part at the end, with a line to write into. */
@@ -125,7 +123,7 @@ export class LineEditing {
     this.change('the new part', (formula) =>
       addComponent(formula, { id: crypto.randomUUID(), name: 'New part', lines: [line] }),
     );
-    this.focusWanted.set(line.id);
+    this.moveFocus(line.id);
   }
 
   dissolvePart(componentId: string): void {

@@ -8,8 +8,9 @@ import type { FormulaLine, FormulaStep } from '@orvin/core/formula/formula';
 import type { Method } from '@orvin/core/formula/parsing';
 import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
-import { MOST_GRAMS, type Region } from '@orvin/core/ground/units';
+import { gramsForHands, MOST_GRAMS, type Region } from '@orvin/core/ground/units';
 import { gramsInWords, problemInWords } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
 import { MARKS } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';
 import { LineEditing } from './line-editing';
@@ -24,7 +25,7 @@ interface Choice {
 /** How the line at hand was read, and the two words of the baker that put it right: what it is, and what it weighs. */
 @Component({
   selector: 'orv-line-reading',
-  imports: [AutoComplete, Button, FormsModule, InputText, LineFacts],
+  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, LineFacts],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (single(); as entry) {
@@ -53,11 +54,13 @@ interface Choice {
           <input
             pInputText
             id="weighs"
-            inputmode="decimal"
-            autocomplete="off"
-            [value]="weighs()"
-            (change)="weigh($event)"
-            [placeholder]="'–'"
+            [orvFigure]="weighs()"
+            [lowest]="0"
+            [highest]="mostGrams"
+            unit="g"
+            [keptAs]="'weighs ' + line().id"
+            (figureSaid)="editing.correct(line().id, { grams: $event })"
+            placeholder="–"
           />
           g
         </span>
@@ -80,10 +83,22 @@ interface Choice {
       </div>
     }
     @if (measure(); as name) {
-      <form class="fields" (submit)="$event.preventDefault(); teachMeasure(name, holds)">
+      <form class="fields" (submit)="$event.preventDefault(); teachMeasure(name, holdsField)">
         <label for="holds">“{{ name }}” holds</label>
         <span class="weight">
-          <input #holds pInputText id="holds" inputmode="decimal" autocomplete="off" placeholder="210" /> ml
+          <input
+            #holdsField
+            pInputText
+            id="holds"
+            placeholder="210"
+            [orvFigure]="holds()"
+            [lowest]="0.1"
+            [highest]="20000"
+            unit="ml"
+            [keptAs]="'holds ' + name"
+            (figureSaid)="holds.set($event)"
+          />
+          ml
         </span>
         <p-button type="submit" label="Learn it" [outlined]="true" size="small" />
         <span class="caption">weigh it full of water: a gram is a millilitre</span>
@@ -123,9 +138,10 @@ export class LineReading {
     const ingredient = this.single()?.read.ingredient;
     return ingredient ? this.choice(ingredient) : null;
   });
+  protected readonly mostGrams = MOST_GRAMS;
   protected readonly weighs = computed(() => {
     const grams = this.single()?.grams;
-    return grams === undefined ? '' : gramsInWords(grams).replace(/ g$/, '');
+    return grams === undefined ? undefined : Number(gramsForHands(grams));
   });
   protected readonly corrected = computed(
     () => this.line().ingredientId !== undefined || this.line().grams !== undefined,
@@ -180,19 +196,11 @@ export class LineReading {
     this.editing.correct(this.line().id, { ingredientId: (value as Choice).id });
   }
 
+  protected readonly holds = signal<number | undefined>(undefined);
   protected teachMeasure(name: string, field: HTMLInputElement): void {
-    const millilitres = Number(field.value.replace(',', '.').replace(/ml$/i, '').trim());
-    if (millilitres > 0 && millilitres <= 20_000) this.editing.teachMeasure(name, millilitres);
-    else field.focus();
-  }
-
-  protected weigh(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const grams = Number(field.value.replace(',', '.').replace(/g$/i, '').trim());
-    if (field.value.trim() === '') this.editing.correct(this.line().id, { grams: undefined });
-    else if (Number.isFinite(grams) && grams >= 0 && grams <= MOST_GRAMS)
-      this.editing.correct(this.line().id, { grams });
-    else field.value = this.weighs();
+    const millilitres = this.holds();
+    if (millilitres === undefined) field.focus();
+    else this.editing.teachMeasure(name, millilitres);
   }
 
   private choice(ingredient: Ingredient): Choice {

@@ -67,7 +67,7 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
                   <button type="button" class="fix" (click)="editing.fix(finding)">{{ note.fix }}</button>
                 }
                 @if (finding.place) {
-                  <button type="button" (click)="goTo.emit(finding.place)" [attr.aria-label]="'To ' + note.at">
+                  <button type="button" (click)="goTo.emit(finding.place)" [attr.aria-label]="'Show: ' + note.at">
                     Show
                   </button>
                 }

@@ -1,4 +1,4 @@
-import { Injectable, inject, signal } from '@angular/core';
+import { Injectable, inject } from '@angular/core';
 import {
   insertSteps,
   lineOf,
@@ -12,17 +12,15 @@ import {
 } from '@orvin/core/formula/formula';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
+import { MovesFocus } from './moves-focus';
 
 const newStep = (text: string): FormulaStep => ({ id: crypto.randomUUID(), text });
 
 /** What the baker does to the method of the formula on the bench. */
 @Injectable()
-export class StepEditing {
+export class StepEditing extends MovesFocus {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
-
-  /** The step whose field should take the focus once it is drawn. */
-  readonly focusWanted = signal<string | undefined>(undefined);
 
   type(step: FormulaStep, text: string): void {
     this.change('the change of a step', (formula) => replaceStep(formula, { ...step, text }), `step ${step.id}`);
@@ -34,19 +32,19 @@ export class StepEditing {
     this.change(texts.length > 1 ? `the ${texts.length} pasted steps` : 'the new step', (formula) =>
       insertSteps(formula, behindId, steps),
     );
-    this.focusWanted.set(steps.at(-1)?.id);
+    this.moveFocus(steps.at(-1)?.id);
   }
 
   remove(stepId: string): void {
     const all = this.stepIds();
     const at = all.indexOf(stepId);
     this.change('the removed step', (formula) => removeStep(formula, stepId));
-    this.focusWanted.set(all[at - 1] ?? all[at + 1]);
+    this.moveFocus(all[at - 1] ?? all[at + 1]);
   }
 
   shift(stepId: string, by: 1 | -1): void {
     this.change('the moved step', (formula) => shiftStep(formula, stepId, by));
-    this.focusWanted.set(stepId);
+    this.moveFocus(stepId);
   }
 
   /** Moves a step to a place, counted without the step itself. */
@@ -63,7 +61,7 @@ export class StepEditing {
   step(stepId: string, by: 1 | -1): void {
     const all = this.stepIds();
     const next = all[all.indexOf(stepId) + by];
-    if (next !== undefined) this.focusWanted.set(next);
+    if (next !== undefined) this.moveFocus(next);
   }
 
   /** Which steps take how much of a line; none leaves it to what the steps say. */

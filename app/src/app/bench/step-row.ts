@@ -30,12 +30,7 @@ import type { SaidChip, TakenChip } from './step-view';
       <ul class="chips" [attr.aria-label]="'In step ' + number()">
         @for (chip of taken(); track chip.lineId) {
           <li>
-            <button
-              type="button"
-              class="taken"
-              (click)="goTo.emit(chip.lineId)"
-              [attr.aria-label]="'To the line: ' + chip.name"
-            >
+            <button type="button" class="taken" (click)="goTo.emit(chip.lineId)" [attr.aria-label]="spoken(chip)">
               @if (chip.portion) {
                 <i>{{ chip.portion }}</i>
               }
@@ -88,6 +83,9 @@ export class StepRow {
       this.editing.step(id, arrow);
     }
   }
+
+  protected readonly spoken = ({ portion, name, grams }: TakenChip): string =>
+    `${[portion, name, grams].filter(Boolean).join(' ')}, to its line`;
 
   /** Several lines pasted into a step become steps of their own. */
   protected paste(event: ClipboardEvent): void {

@@ -11,6 +11,7 @@ import { NextAct } from '../parts/next-act';
   selector: 'orv-formula-strip',
   imports: [Button],
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { role: 'region', 'aria-label': 'Formula at hand' },
   template: `
     @if (onBench.record(); as record) {
       <div class="title grows" [attr.data-value]="record.formula.title || placeholder">

@@ -18,10 +18,11 @@ export const KEYS: readonly { readonly keys: readonly string[]; readonly does: s
     where: 'Bench, in a line or a step',
   },
   { keys: ['Alt', '↑', '↓'], does: 'move the line or step itself', where: 'Bench, in a line or a step' },
+  { keys: ['F6'], does: 'from the lines to the readings, and back', where: 'every station' },
   { keys: ['Tab'], does: 'to the amount, which takes every unit', where: 'Bench, in a line' },
   { keys: ['Backspace'], does: 'remove the line or step', where: 'Bench, in an empty one' },
   { keys: ['Enter'], does: 'work out what the batch is to give', where: 'Batch, in the first field' },
-  { keys: ['Esc'], does: 'close what is open', where: 'everywhere' },
+  { keys: ['Esc'], does: 'close what is open; take back what is typed', where: 'everywhere' },
 ];
 
 const inField = (target: EventTarget | null) =>

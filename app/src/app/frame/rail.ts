@@ -10,6 +10,7 @@ import { ThemeSwitch } from './theme';
   selector: 'orv-rail',
   imports: [RouterLink, RouterLinkActive],
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { role: 'banner' },
   template: `
     <a class="name" routerLink="/shelf" aria-label="Orvin, to the shelf">Orvin</a>
     <nav aria-label="Stations">

@@ -88,7 +88,7 @@ interface Row {
                 <th scope="col">top</th>
                 <th scope="col">dries</th>
                 <th scope="col">full</th>
-                <th></th>
+                <td></td>
               </tr>
             </thead>
             <tbody>

@@ -34,6 +34,7 @@ import {
 } from '@orvin/core/words/wording';
 import { FaceTabs } from '../parts/face-tabs';
 import { HowWords } from '../parts/how-words';
+import { FigureField, WordsField } from '../parts/kept-field';
 import { Keeping } from '../parts/keeping';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
@@ -92,6 +93,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     ComparePanel,
     DonePanel,
     FaceTabs,
+    FigureField,
     FormsModule,
     HowWords,
     InputText,
@@ -104,6 +106,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     StationLayout,
     SurePanel,
     ThisOven,
+    WordsField,
   ],
   providers: [ThisBake],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -210,7 +213,7 @@ export class Oven {
   });
   protected readonly knownCelsius = computed(() => {
     const { celsius } = this.settings.known();
-    return celsius === undefined ? '' : String(Math.round(celsius));
+    return celsius === undefined ? undefined : Math.round(celsius);
   });
 
   protected readonly headline = computed(() => {
@@ -271,22 +274,12 @@ export class Oven {
     this.settings.set('the number of pans', { pans: severalSaid(this.settings.written(), count, this.inPieces()) });
   }
 
-  protected setCelsius(event: Event): void {
-    const celsius = this.number(event, 100, 300, this.settings.sheet().celsius);
-    this.refused.set(celsius === 'refused' ? 'No oven is simulated below 100 or above 300 °C.' : undefined);
-    if (celsius !== 'refused') this.settings.set('the oven', { celsius });
-  }
-  protected setSchedule(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const text = field.value.trim();
-    const read = text === '' ? undefined : readSchedule(text);
-    if (text !== '' && !read) {
-      this.courseProblem.set(
-        'Write stages as minutes at a heat: “20@218, *@163” is 20 minutes at 218 °C, then 163 °C.',
-      );
-      return;
-    }
-    this.courseProblem.set(undefined);
+  protected readonly stagesRefused = (words: string) =>
+    readSchedule(words)
+      ? ''
+      : 'Write stages as minutes at a heat: “20@218, *@163” is 20 minutes at 218 °C, then 163 °C; 100 to 300 °C.';
+  protected setSchedule(words: string): void {
+    const read = readSchedule(words);
     this.settings.set(
       'the stages',
       read
@@ -294,70 +287,26 @@ export class Oven {
         : { stages: undefined },
     );
   }
-  protected setCovers(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const text = field.value.trim();
-    const read = text === '' ? [] : readCovers(text);
-    if (!read) {
-      this.courseProblem.set('Write a cover with its minutes: “lid 0-30”, or “foil 40-” until it comes out.');
-      return;
-    }
-    this.courseProblem.set(undefined);
+  protected readonly coversRefused = (words: string) =>
+    readCovers(words) ? '' : 'Write a cover with its minutes: “lid 0-30”, or “foil 40-” until it comes out.';
+  protected setCovers(words: string): void {
+    const read = readCovers(words) ?? [];
     this.settings.set('the cover', { covers: read.length > 0 ? read : undefined });
-  }
-  /** What is wrong with stages or cover as typed; the words stay in their field. */
-  protected readonly courseProblem = signal<string | undefined>(undefined);
-  protected setBatterCelsius(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const text = field.value
-      .replace(',', '.')
-      .replace('−', '-')
-      .replace(/[^\d.-]/g, '');
-    const value = Number(text);
-    if (text === '') this.settings.set('the batter’s warmth', { batterCelsius: undefined });
-    else if (value >= -30 && value <= 45) this.settings.set('the batter’s warmth', { batterCelsius: value });
-    else field.value = String(this.settings.sheet().batterCelsius ?? '');
   }
   protected setColdOven(cold: boolean): void {
     this.settings.set('the cold oven', { coldOven: cold ? true : undefined });
-  }
-  protected setGrams(event: Event): void {
-    const grams = this.number(event, 10, 200_000, this.settings.sheet().grams);
-    this.refused.set(grams === 'refused' ? 'Batter weighs from 10 g to 200 kg.' : undefined);
-    if (grams !== 'refused') this.settings.set('the batter', { grams });
-  }
-  protected setKnownCelsius(event: Event): void {
-    const celsius = this.number(event, 90, 300, this.settings.known().celsius);
-    if (celsius !== 'refused') this.settings.setKnown('the known oven', { celsius });
   }
   protected setKnownPan(event: Event): void {
     const { value } = event.target as HTMLInputElement;
     this.settings.setKnown('the known pan', { pan: value.trim() === '' ? undefined : value });
   }
-  protected setKnownMinutes(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const text = field.value.trim();
-    const minutes = text === '' ? undefined : durationIn(/[a-z']/i.test(text) ? text : `${text} min`);
-    if (text !== '' && !minutes) field.value = this.knownMinutes();
-    else this.settings.setKnown('the known time', { lowMinutes: minutes?.low, highMinutes: minutes?.high });
+  private minutesIn(words: string) {
+    return durationIn(/[a-z']/i.test(words) ? words : `${words} min`);
   }
-
-  /** What was wrong with the oven or the batter as typed; the one before stands. */
-  protected readonly refused = signal<string | undefined>(undefined);
-
-  /** A number typed into a field: undefined when emptied, refused when it makes no sense; then the one before stands again. */
-  private number(
-    event: Event,
-    least: number,
-    most: number,
-    before: number | undefined,
-  ): number | 'refused' | undefined {
-    const field = event.target as HTMLInputElement;
-    const text = field.value.replace(',', '.').replace(/[^\d.]/g, '');
-    if (text === '') return undefined;
-    const value = Number(text);
-    if (value >= least && value <= most) return value;
-    field.value = before === undefined ? '' : String(before);
-    return 'refused';
+  protected readonly minutesRefused = (words: string) =>
+    this.minutesIn(words) ? '' : 'Write the minutes it took: “35”, “30–35”, “1 h 10”.';
+  protected setKnownMinutes(words: string): void {
+    const minutes = words === '' ? undefined : this.minutesIn(words);
+    this.settings.setKnown('the known time', { lowMinutes: minutes?.low, highMinutes: minutes?.high });
   }
 }

@@ -10,6 +10,7 @@ import type { SweepPoint } from '@orvin/core/oven/sweeps';
 import { settingForColour, settingForMinutes, sharedSetting } from '@orvin/core/oven/settings';
 import { SETTING_COSTS, settingInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords, otherScales } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
@@ -27,7 +28,7 @@ const minutesOfClock = (clock: string): number | undefined => {
 /** The other way round: the setting that gives a time, a crust, or lets two bakes share the oven. */
 @Component({
   selector: 'orv-setting-panel',
-  imports: [FormsModule, HowWords, InputText, Select],
+  imports: [FigureField, FormsModule, HowWords, InputText, Select],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="find-setting">
@@ -57,10 +58,12 @@ const minutesOfClock = (clock: string): number | undefined => {
           pInputText
           id="in-minutes"
           aria-label="Minutes it may take"
-          inputmode="numeric"
-          autocomplete="off"
-          [value]="wanted() ?? ''"
-          (change)="setWanted($event)"
+          [orvFigure]="wanted()"
+          [lowest]="3"
+          [highest]="400"
+          unit="min"
+          [keptAs]="settings.field('may take')"
+          (figureSaid)="typedMinutes.set($event)"
         />
         <span>min</span>
       </div>
@@ -144,7 +147,7 @@ export class SettingPanel {
   ];
   protected readonly inAt = signal('13:20');
   protected readonly outBy = signal('14:20');
-  private readonly typedMinutes = signal<number | undefined>(undefined);
+  protected readonly typedMinutes = signal<number | undefined>(undefined);
   protected readonly partner = signal<string | undefined>(undefined);
   protected readonly wanted = computed(() => {
     const typed = this.typedMinutes();
@@ -228,13 +231,6 @@ export class SettingPanel {
     if (minutesOfClock(value) === undefined) return;
     (which === 'in' ? this.inAt : this.outBy).set(value);
     this.typedMinutes.set(undefined);
-  }
-  protected setWanted(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const minutes = Number(field.value);
-    if (field.value.trim() === '') this.typedMinutes.set(undefined);
-    else if (minutes >= 3 && minutes <= 400) this.typedMinutes.set(Math.round(minutes));
-    else field.value = String(this.wanted() ?? '');
   }
   protected take(celsius: number): void {
     this.settings.set('the oven', { celsius });

@@ -72,6 +72,11 @@ export class ThisBake {
     return pans !== undefined && isFree(pans.pan);
   });
 
+  /** A name for a field of this formula's bake, for what is typed into it and not yet confirmed. */
+  field(name: string): string {
+    return `oven ${this.onBench.id() ?? ''} ${name}`;
+  }
+
   set(label: string, change: SheetChange, mergeAs?: string): void {
     const id = this.onBench.id();
     if (id === undefined) return;

@@ -1,13 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
 import type { OvenReading } from '@orvin/core/kitchen/kitchen';
+import { FigureField } from '../parts/kept-field';
 import { ThisBake } from './this-bake';
 
 /** The baker's own oven: how long it heats, and what a thermometer in it said. It holds for every formula. */
 @Component({
   selector: 'orv-this-oven',
-  imports: [InputText],
+  imports: [FigureField, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>This oven <span class="caption">for every formula</span></h2>
@@ -15,17 +16,30 @@ import { ThisBake } from './this-bake';
     <div class="field">
       <label for="reading-read">reads</label>
       <span class="with-unit">
-        <input pInputText #read id="reading-read" inputmode="numeric" autocomplete="off" placeholder="171" />
+        <input
+          pInputText
+          #read
+          id="reading-read"
+          placeholder="171"
+          [orvFigure]="readCelsius()"
+          [lowest]="setCelsius() - 60"
+          [highest]="setCelsius() + 60"
+          unit="°C"
+          keptAs="oven reads"
+          (figureSaid)="readCelsius.set($event)"
+        />
         °C set to
         <input
           pInputText
-          #set
           aria-label="Set point when the thermometer was read"
-          inputmode="numeric"
-          autocomplete="off"
-          value="180"
+          [orvFigure]="setCelsius()"
+          [lowest]="80"
+          [highest]="300"
+          unit="°C"
+          keptAs="oven set to when read"
+          (figureSaid)="setCelsius.set($event ?? 180)"
         />
-        <button type="button" class="quiet" (click)="add(set, read)">Note it</button>
+        <button type="button" class="quiet" (click)="add(read)">Note it</button>
       </span>
     </div>
     @for (reading of readings(); track $index) {
@@ -47,11 +61,13 @@ import { ThisBake } from './this-bake';
         <input
           pInputText
           id="heats-in"
-          inputmode="numeric"
-          autocomplete="off"
-          [value]="settings.ownOven().heatsInMinutes ?? ''"
+          [orvFigure]="settings.ownOven().heatsInMinutes"
+          [lowest]="2"
+          [highest]="60"
+          unit="min"
+          keptAs="oven heats in"
           [placeholder]="usual"
-          (change)="setHeating($event)"
+          (figureSaid)="settings.setOven({ heatsInMinutes: $event })"
         />
         min to 180 °C
       </span>
@@ -100,25 +116,20 @@ export class ThisOven {
     return `It ${gives}, give or take ${Math.round(offset.spread)}.`;
   });
 
-  protected add(set: HTMLInputElement, read: HTMLInputElement): void {
-    const [setCelsius, readCelsius] = [Number(set.value), Number(read.value)];
-    const usable = setCelsius >= 80 && setCelsius <= 300 && Math.abs(readCelsius - setCelsius) <= 60;
-    if (!usable) {
-      read.focus();
-      read.select();
+  protected readonly setCelsius = signal(180);
+  protected readonly readCelsius = signal<number | undefined>(undefined);
+
+  protected add(field: HTMLInputElement): void {
+    const readCelsius = this.readCelsius();
+    if (readCelsius === undefined) {
+      field.focus();
+      field.select();
       return;
     }
-    this.settings.setOven({ readings: [...this.readings(), { setCelsius, readCelsius }] });
-    read.value = '';
+    this.settings.setOven({ readings: [...this.readings(), { setCelsius: this.setCelsius(), readCelsius }] });
+    this.readCelsius.set(undefined);
   }
   protected forget(index: number): void {
     this.settings.setOven({ readings: this.readings().filter((_, i) => i !== index) });
-  }
-  protected setHeating(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const minutes = Number(field.value);
-    if (field.value.trim() === '') this.settings.setOven({ heatsInMinutes: undefined });
-    else if (minutes >= 2 && minutes <= 60) this.settings.setOven({ heatsInMinutes: Math.round(minutes) });
-    else field.value = String(this.settings.ownOven().heatsInMinutes ?? '');
   }
 }

@@ -17,6 +17,8 @@ import { learn, pantryOf } from '@orvin/core/kitchen/kitchen';
 import { checkIngredient, startedFrom } from '@orvin/core/kitchen/own-ingredients';
 import { FILLINGS, type Filling } from '@orvin/core/ground/units';
 import { faultInWords } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
+import { withoutUndefined } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { IngredientChoices, type Choice } from './ingredient-choices';
 
@@ -33,7 +35,7 @@ const lines = (written: string) =>
 /** An ingredient of the baker's own, with every field of the table; checked by the table's own rules as it is written. */
 @Component({
   selector: 'orv-ingredient-editor',
-  imports: [AutoComplete, Button, FormsModule, InputText, Select],
+  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, Select],
   providers: [IngredientChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ingredient-editor.html',
@@ -75,32 +77,24 @@ export class IngredientEditor {
     this.draft.update((draft) => draft && { ...draft, ...change });
   }
 
-  protected setPart(part: CompositionPart, written: string): void {
+  protected setPart(part: CompositionPart, grams: number | undefined): void {
     const draft = this.draft();
-    const grams = number(written);
     if (draft) this.set({ per100Grams: { ...draft.per100Grams, [part]: grams ?? 0 } });
   }
 
-  protected setDensity(filling: Filling, written: string): void {
+  protected setDensity(filling: Filling, density: number | undefined): void {
     const draft = this.draft();
     if (!draft) return;
     const others = Object.entries(draft.gramsPerMillilitre).filter(([way]) => way !== filling);
-    const density = number(written);
     this.set({
       gramsPerMillilitre: Object.fromEntries(density === undefined ? others : [...others, [filling, density]]),
     });
   }
 
-  protected setNumber(field: 'energyKilocalories' | 'sodiumMilligrams' | 'acidMeqPerGram', written: string): void {
-    this.set({ [field]: number(written) ?? 0 });
-  }
-
-  protected setPh(written: string): void {
+  protected setPh(ph: number | undefined): void {
     const draft = this.draft();
     if (!draft) return;
-    const { ph: before, ...rest } = draft;
-    const ph = number(written);
-    this.draft.set(written.trim() === '' ? rest : { ...rest, ph: ph ?? before ?? 7 });
+    this.draft.set(withoutUndefined<OwnIngredient>({ ...draft, ph }));
   }
 
   protected setAliases(written: string): void {

@@ -7,6 +7,7 @@ import { Select } from 'primeng/select';
 import { ingredientName, type OwnIngredient } from '@orvin/core/kitchen/ingredients';
 import { forget, learn, pantryOf, USUAL_MIXER, weighedDensity } from '@orvin/core/kitchen/kitchen';
 import { FILLINGS, type Filling } from '@orvin/core/ground/units';
+import { FigureField } from '../parts/kept-field';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { IngredientChoices, type Choice } from './ingredient-choices';
@@ -16,12 +17,11 @@ const WEIGHED_UNITS: readonly Choice[] = [
   { id: 'tablespoon', name: 'level tbsp' },
   { id: 'cup', name: 'level cup' },
 ];
-const number = (written: string) => Number(written.replace(',', '.').replace(/\s*(?:g|ml|l)$/i, ''));
 
 /** What this kitchen knows of its own: cups by weighing, spoons by weighing, ways of filling, words, ingredients, bowl and mixer. */
 @Component({
   selector: 'orv-kitchen-lists',
-  imports: [AutoComplete, Button, FormsModule, InputText, Select],
+  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, Select],
   providers: [IngredientChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './kitchen-lists.html',
@@ -45,6 +45,9 @@ export class KitchenLists {
   protected readonly weighedChoice = signal<Choice | null>({ id: 'baking-soda', name: 'baking soda' });
   protected readonly choices = inject(IngredientChoices);
   protected readonly problem = signal('');
+  protected readonly weighsGrams = signal<number | undefined>(undefined);
+  protected readonly holdsMillilitres = signal<number | undefined>(undefined);
+  protected readonly mixer = computed(() => this.kitchen().mixer ?? USUAL_MIXER);
   protected habitOf: Choice | null = null;
 
   protected readonly cupboard = computed(() =>
@@ -88,9 +91,9 @@ export class KitchenLists {
   );
 
   protected weigh(field: HTMLInputElement): void {
-    const grams = number(field.value);
+    const grams = this.weighsGrams();
     const choice = this.weighedChoice();
-    if (!choice?.id || !(grams > 0 && grams < 2000)) {
+    if (!choice?.id || grams === undefined) {
       this.problem.set(choice?.id ? 'Write what it weighs, in grams.' : 'Choose what was weighed.');
       field.focus();
       return;
@@ -98,18 +101,18 @@ export class KitchenLists {
     this.problem.set('');
     const weighed = { ingredientId: choice.id, unitId: this.unit(), region: this.settings.region(), grams };
     this.store.changeKitchen(`weighing ${choice.name}`, (kitchen) => learn.weighed(kitchen, weighed));
-    field.value = '';
+    this.weighsGrams.set(undefined);
   }
 
   protected addMeasure(name: HTMLInputElement, holds: HTMLInputElement): void {
-    const millilitres = number(holds.value);
+    const millilitres = this.holdsMillilitres();
     if (name.value.trim() === '') name.focus();
-    else if (!(millilitres > 0 && millilitres <= 20_000)) holds.focus();
+    else if (millilitres === undefined) holds.focus();
     else {
       const called = name.value.trim();
       this.store.changeKitchen(`learning “${called}”`, (kitchen) => learn.measure(kitchen, called, millilitres));
       name.value = '';
-      holds.value = '';
+      this.holdsMillilitres.set(undefined);
     }
   }
 
@@ -128,14 +131,11 @@ export class KitchenLists {
       );
   }
 
-  protected setMixer(bowl: HTMLInputElement, flour: HTMLInputElement): void {
-    const bowlLitres = number(bowl.value);
-    const mostFlourGrams = number(flour.value);
-    if (bowlLitres > 0 && bowlLitres <= 500 && mostFlourGrams > 0 && mostFlourGrams <= 500_000)
-      this.store.changeKitchen('the bowl and mixer', (kitchen) => ({
-        ...kitchen,
-        mixer: { bowlLitres, mostFlourGrams },
-      }));
+  protected setMixer(change: Partial<typeof USUAL_MIXER>): void {
+    this.store.changeKitchen('the bowl and mixer', (kitchen) => ({
+      ...kitchen,
+      mixer: { ...this.mixer(), ...change },
+    }));
   }
 
   protected forgetHabit(id: string): void {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, input, signal } from '@angular/core';
+import { ApplicationRef, ChangeDetectionStrategy, Component, ElementRef, inject, input, signal } from '@angular/core';
 
 /**
  * A station: the sheet that one changes, and its readings. Side by side where there is room; on a small screen the readings lie under a
@@ -7,9 +7,11 @@ import { ChangeDetectionStrategy, Component, input, signal } from '@angular/core
 @Component({
   selector: 'orv-station-layout',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(keydown.escape)': 'open.set(false)' },
+  host: { '(keydown.escape)': 'open.set(false)', '(document:keydown.f6)': 'cross($event)' },
   template: `
-    <section class="sheet" [attr.aria-label]="sheetLabel()"><ng-content select="[sheet]" /></section>
+    <section class="sheet" [attr.aria-label]="sheetLabel()" tabindex="-1" (focusout)="left = $event.target">
+      <ng-content select="[sheet]" />
+    </section>
     <section class="readings" id="readings" [class.open]="open()" [attr.aria-label]="readingsLabel()" tabindex="-1">
       <ng-content select="[readings]" />
     </section>
@@ -111,4 +113,24 @@ export class StationLayout {
   readonly sheetLabel = input.required<string>();
   readonly readingsLabel = input.required<string>();
   protected readonly open = signal(false);
+  private readonly application = inject(ApplicationRef);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  /** What had the focus in the sheet last: where one comes back to. */
+  protected left: EventTarget | null = null;
+
+  /** F6: from the sheet to its readings, and back to where one was. */
+  protected cross(event: Event): void {
+    event.preventDefault();
+    const [sheet, readings] = [this.host.querySelector('.sheet'), this.host.querySelector('.readings')];
+    if (!(sheet instanceof HTMLElement) || !(readings instanceof HTMLElement)) return;
+    if (readings.contains(document.activeElement)) {
+      this.open.set(false);
+      const back = this.left instanceof HTMLElement && this.left.isConnected ? this.left : sheet;
+      back.focus();
+      return;
+    }
+    this.open.set(true);
+    this.application.tick();
+    readings.focus();
+  }
 }

@@ -9,7 +9,7 @@ export {
 export type { FormulaReading } from './sheet.js';
 export type { WrittenLine } from './sections.js';
 export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
-export { readLine, type Correction, type ReadEntry } from './read-line.js';
+export { beginsWithAmount, readLine, type Correction, type ReadEntry } from './read-line.js';
 export { middle, type Quantity } from './amounts.js';
 export { plainContext, type ReadingContext } from './context.js';
 export {

@@ -17,3 +17,4 @@ export {
 } from './measures.js';
 export { celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, nearestGasMark } from './temperature.js';
 export { gramsForHands, inEighths, inTeaspoons } from './for-hands.js';
+export { readFigure, type FigureBounds, type FigureRead } from './figure.js';

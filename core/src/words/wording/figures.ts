@@ -1,4 +1,4 @@
-import { gramsForHands } from '../../ground/units/index.js';
+import { gramsForHands, type FigureBounds, type FigureRead } from '../../ground/units/index.js';
 
 /** Figures in words for hands and eyes: one way to write each kind, everywhere. */
 
@@ -29,3 +29,21 @@ export function windowInWords(low: number, high: number): string {
 /** A pH range to one decimal: more would pretend. "8.1–8.9" */
 export const phInWords = (low: number, high: number): string =>
   low.toFixed(1) === high.toFixed(1) ? low.toFixed(1) : `${low.toFixed(1)}–${high.toFixed(1)}`;
+
+const plain = (figure: number): string => String(Number(figure.toFixed(2))).replace('-', '−');
+
+/** Why a figure was refused, and what to write instead. @param unit as it stands behind the field: "°C", "g" */
+export function figureRefusedInWords(
+  { why }: Extract<FigureRead, { kind: 'refused' }>,
+  { lowest, highest }: FigureBounds,
+  unit: string,
+): string {
+  const behind = unit === '' ? '' : ` ${unit}`;
+  const bounds = `${plain(lowest)} to ${plain(highest)}${behind}`;
+  return {
+    'not-a-figure': `Write a figure, ${bounds}.`,
+    'too-low': `Too low: ${bounds}.`,
+    'too-high': `Too high: ${bounds}.`,
+    'not-whole': `Whole numbers only, ${bounds}.`,
+  }[why];
+}

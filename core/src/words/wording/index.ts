@@ -1,4 +1,11 @@
-export { gramsInWords, minutesInWords, percentInWords, phInWords, windowInWords } from './figures.js';
+export {
+  figureRefusedInWords,
+  gramsInWords,
+  minutesInWords,
+  percentInWords,
+  phInWords,
+  windowInWords,
+} from './figures.js';
 export { inOneLine, sentence, type Sentence } from './sentence.js';
 export { problemInWords } from './problems.js';
 export { faultInWords } from './ingredients.js';

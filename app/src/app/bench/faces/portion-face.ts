@@ -1,10 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import type { Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { learn, forget } from '@orvin/core/kitchen/kitchen';
 import { priceOf, NUTRIENTS, type Nutrient } from '@orvin/core/batter/nutrition';
 import { gramsInWords } from '@orvin/core/words/wording';
+import { FigureField } from '../../parts/kept-field';
 import { FormulaStore } from '../../store/formula-store';
 import { OnBench } from '../../work/on-bench';
 import { How } from '../how';
@@ -24,19 +25,21 @@ const figure = (nutrient: Nutrient, value: number) =>
 /** What a portion holds and costs, before and after the bake, with the spread of it. */
 @Component({
   selector: 'orv-portion-face',
-  imports: [How],
+  imports: [FigureField, How],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (judged(); as judged) {
       <h2>
         <label for="portions">Portions</label>
         <input
-          #count
           id="portions"
           class="line-input count"
-          inputmode="numeric"
-          [value]="judged.portions.count"
-          (change)="setPortions(count)"
+          [orvFigure]="judged.portions.count"
+          [lowest]="1"
+          [highest]="5000"
+          [whole]="true"
+          [keptAs]="'portions ' + onBench.id()"
+          (figureSaid)="setPortions($event)"
         />
         <span class="caption">{{
           judged.portions.said ? judged.portions.of : 'by slices of 80 g; write how many it makes'
@@ -50,7 +53,7 @@ const figure = (nutrient: Nutrient, value: number) =>
         <table class="moves" aria-label="Nutrition">
           <thead>
             <tr>
-              <th scope="col"></th>
+              <td></td>
               <th scope="col">a portion</th>
               <th scope="col">eight in ten</th>
               <th scope="col">100 g raw</th>
@@ -99,23 +102,26 @@ const figure = (nutrient: Nutrient, value: number) =>
               <td>{{ row.name }}</td>
               <td>
                 <input
-                  #pack
                   class="line-input"
-                  inputmode="decimal"
-                  [value]="row.packGrams"
+                  [orvFigure]="row.packGrams"
+                  [lowest]="0.1"
+                  [highest]="1000000"
+                  unit="g"
+                  [keptAs]="'pack ' + row.id"
                   [attr.aria-label]="'Grams in a pack of ' + row.name"
-                  (change)="setPrice(row.id, pack, price)"
+                  (figureSaid)="setPrice(row.id, $event ?? row.packGrams, row.price)"
                 />
               </td>
               <td>
                 <input
-                  #price
                   class="line-input"
-                  inputmode="decimal"
-                  [value]="row.price"
+                  [orvFigure]="row.price"
+                  [lowest]="0"
+                  [highest]="1000000"
+                  [keptAs]="'price ' + row.id"
                   placeholder="–"
                   [attr.aria-label]="'Price of a pack of ' + row.name"
-                  (change)="setPrice(row.id, pack, price)"
+                  (figureSaid)="setPrice(row.id, row.packGrams, $event)"
                 />
               </td>
               <td class="before">{{ row.here }}</td>
@@ -167,7 +173,7 @@ export class PortionFace {
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);
-  private readonly onBench = inject(OnBench);
+  protected readonly onBench = inject(OnBench);
   private readonly judging = inject(BatterOutlook);
   protected readonly judged = this.judging.judged;
 
@@ -197,6 +203,8 @@ export class PortionFace {
       };
     });
   });
+  /** Packs whose price is yet to be written. */
+  private readonly packs = signal<ReadonlyMap<string, number>>(new Map());
   protected readonly prices = computed(() => {
     const known = new Map((this.store.kitchen().prices ?? []).map((price) => [price.ingredientId, price]));
     const grams = new Map<Ingredient, number>();
@@ -206,36 +214,32 @@ export class PortionFace {
           grams.set(read.ingredient, (grams.get(read.ingredient) ?? 0) + amount);
     return [...grams].map(([ingredient, amount]) => {
       const price = known.get(ingredient.id);
-      const packGrams = price?.packGrams ?? ingredient.packGrams[0] ?? 1000;
+      const packGrams = price?.packGrams ?? this.packs().get(ingredient.id) ?? ingredient.packGrams[0] ?? 1000;
       return {
         id: ingredient.id,
         name: shortIngredientName(ingredient, this.formula().region),
         packGrams,
-        price: price ? String(price.price) : '',
+        price: price?.price,
         here: price ? priceOf(price, amount).toFixed(2) : '–',
       };
     });
   });
 
-  protected setPortions(field: HTMLInputElement): void {
-    const count = Math.round(Number(field.value.replace(',', '.')));
+  protected setPortions(count: number | undefined): void {
     const id = this.onBench.id();
-    if (id === undefined || !(count >= 1 && count <= 5000)) {
-      field.value = String(this.judged()?.portions.count ?? '');
-      return;
-    }
+    if (id === undefined || count === undefined) return;
     const of = this.judged()?.portions.of ?? 'portions';
     this.store.change(id, 'the number of portions', ({ formula }) => ({
       formula: { ...formula, yield: `makes ${count} ${of}` },
     }));
   }
-  protected setPrice(ingredientId: string, pack: HTMLInputElement, price: HTMLInputElement): void {
-    const [packGrams, money] = [Number(pack.value.replace(',', '.')), Number(price.value.replace(',', '.'))];
-    if (price.value.trim() === '') {
-      this.store.changeKitchen('the price', (kitchen) => forget.price(kitchen, ingredientId));
-      return;
-    }
-    if (!(packGrams > 0 && packGrams <= 1_000_000 && money >= 0 && money <= 1_000_000)) return;
-    this.store.changeKitchen('the price', (kitchen) => learn.price(kitchen, { ingredientId, packGrams, price: money }));
+  /** A pack is learned with its price; without one it is not known what it costs. */
+  protected setPrice(ingredientId: string, packGrams: number, price: number | undefined): void {
+    this.packs.update((packs) => new Map(packs).set(ingredientId, packGrams));
+    this.store.changeKitchen('the price', (kitchen) =>
+      price === undefined
+        ? forget.price(kitchen, ingredientId)
+        : learn.price(kitchen, { ingredientId, packGrams, price }),
+    );
   }
 }

@@ -77,7 +77,7 @@ const SHARES = [0.15, 0.25, 0.4] as const;
           </div>
           <div class="body">
             <p class="amount">{{ row.amount }}</p>
-            <button type="button" class="act" [attr.aria-label]="'Use: ' + row.name.say" (click)="take(row.setting)">
+            <button type="button" class="act" [attr.aria-label]="'Use it: ' + row.name.say" (click)="take(row.setting)">
               Use it
             </button>
           </div>

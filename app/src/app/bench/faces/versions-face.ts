@@ -59,7 +59,7 @@ const NOW = 'now';
             <button
               type="button"
               class="quiet"
-              [attr.aria-label]="'Go on from version ' + row.version.number"
+              [attr.aria-label]="'Go on from it: version ' + row.version.number"
               [disabled]="row.isBase && !onBench.unkept()"
               (click)="goOnFrom(row.version)"
             >

@@ -1,0 +1,70 @@
+import { ChangeDetectionStrategy, Component, provideZonelessChangeDetection, signal } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { FocusKeeper } from './focus-keeper';
+
+@Component({
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <main id="station" tabindex="-1">
+      <ul>
+        @for (row of rows(); track row) {
+          <li>
+            <button type="button" [id]="row" [disabled]="off() === row">{{ row }}</button>
+          </li>
+        }
+      </ul>
+    </main>
+  `,
+})
+class List {
+  readonly rows = signal(['plums', 'butter', 'sugar']);
+  readonly off = signal('');
+}
+
+describe('the focus, when what had it is gone', () => {
+  let list: ComponentFixture<List>;
+  const focused = () => document.activeElement?.id;
+  beforeEach(async () => {
+    TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] });
+    list = TestBed.createComponent(List);
+    document.body.append(list.nativeElement as HTMLElement);
+    TestBed.inject(FocusKeeper);
+    await list.whenStable();
+  });
+  afterEach(() => {
+    (list.nativeElement as HTMLElement).remove();
+  });
+  async function loses(row: string): Promise<void> {
+    document.getElementById(row)?.focus();
+    list.componentInstance.rows.update((rows) => rows.filter((other) => other !== row));
+    await list.whenStable();
+  }
+
+  it('goes on to what came next', async () => {
+    await loses('butter');
+    expect(focused()).toBe('sugar');
+  });
+  it('goes back when nothing follows', async () => {
+    await loses('sugar');
+    expect(focused()).toBe('butter');
+  });
+  it('goes to the station when nothing is left', async () => {
+    await loses('plums');
+    await loses('butter');
+    await loses('sugar');
+    expect(focused()).toBe('station');
+  });
+  it('goes on when a button can no longer be pressed', async () => {
+    document.getElementById('plums')?.focus();
+    list.componentInstance.off.set('plums');
+    await list.whenStable();
+    expect(focused()).toBe('butter');
+  });
+  it('stays nowhere when the baker put it nowhere', async () => {
+    document.getElementById('plums')?.focus();
+    document.getElementById('plums')?.blur();
+    list.componentInstance.rows.update((rows) => [...rows, 'salt']);
+    await list.whenStable();
+    expect(document.activeElement).toBe(document.body);
+  });
+});
