@@ -94,7 +94,7 @@ function tooSmall(all) {
     .flatMap((element) => {
       if (element.closest('p') && element.tagName === 'A') return []; // links in running text
       // a finger may land anywhere on the whole of a field or a row
-      const tick = element.matches('input[type="checkbox"]') ? element.closest('label') : null;
+      const tick = element.matches('input[type="checkbox"], textarea') ? element.closest('label') : null;
       const whole = tick ?? element.closest('.p-select, .p-autocomplete, tr') ?? element;
       const grown = (element.matches('.off button') ? element : whole).getBoundingClientRect();
       return grown.height < FINGER - 0.5 || grown.width < 24

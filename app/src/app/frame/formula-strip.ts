@@ -14,7 +14,7 @@ import { NextAct } from '../parts/next-act';
   host: { role: 'region', 'aria-label': 'Formula at hand' },
   template: `
     @if (onBench.record(); as record) {
-      <div class="title grows" [attr.data-value]="record.formula.title || placeholder">
+      <label class="title grows" [attr.data-value]="record.formula.title || placeholder">
         <textarea
           #title
           rows="1"
@@ -25,7 +25,7 @@ import { NextAct } from '../parts/next-act';
           (keydown.enter)="$event.preventDefault(); title.blur()"
           aria-label="Name of the formula"
         ></textarea>
-      </div>
+      </label>
       <p class="meta">
         @for (fact of facts(); track fact.label) {
           <span
