@@ -1,5 +1,6 @@
 import { writtenBakeJob } from '../../batch/bake-jobs/index.js';
-import { convertAmount, plainContext, readFormula, type Problem } from '../../formula/parsing/index.js';
+import { convertAmount, plainContext, type Problem } from '../../formula/parsing/index.js';
+import { readText } from '../../formula/reading/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import { readFile } from '../../papers/formats/index.js';
@@ -10,7 +11,7 @@ import { MUFFINS, muffinsWith, read } from './rules/audit-fixtures.spec-help.js'
 
 /** Everything that is found in a text: refusals, what reading says, what the audit and the heat model say. */
 export function everythingFoundIn(text: string, kitchen: Kitchen = PLAIN_KITCHEN): readonly (Finding | Problem)[] {
-  const reading = readFormula(text, 'US', kitchen);
+  const reading = readText(text, 'US', kitchen);
   if (reading.kind !== 'read') return [reading.problem];
   const { formula } = reading;
   const audit = auditFormula(formula, { kitchen, formula: () => undefined });
@@ -40,6 +41,10 @@ const CANTEEN = MUFFINS.replace(/^(\d+(?:\.\d+)?) g/gm, (_, grams: string) => `$
   .replace('2 large eggs', '18 large eggs')
   .replace('2 1/2 tsp', '22 tsp');
 
+/** Told as it was done: an amount that is said of another bake, and one that nobody gave a name. */
+const TOLD =
+  'So we take 250 g of flour, 120 g of sugar, 100 g of butter and 2 eggs. Then add 3 tsp of baking powder and half a cup of it. Instead of 200 ml of milk you can use water. Mix and bake at 180 C for 30 minutes.';
+
 type Source =
   | string
   | { readonly text: string; readonly kitchen: Kitchen }
@@ -68,6 +73,8 @@ export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {
   'amounts-disagree': salted('1 cup (300 g) walnuts'),
   'cannot-weigh': salted('2 bunches golden syrup'),
   'egg-size-assumed': muffinsWith(['2 large eggs', '2 eggs']),
+  'heard-unsure': TOLD,
+  'amount-without-name': TOLD,
   'not-understood': { from: () => convertedProblems('3 g sugar and 2 g salt', 'g') },
   'text-too-long': 'flour '.repeat(12_000),
   'page-source': '<!doctype html><html><body>2 cups flour</body></html>',

@@ -3,3 +3,4 @@ export { CORPUS_TEXTS, type CorpusText } from './corpus-texts.table.js';
 export { DEMO_FORMULAS, type SampleFormula } from './demo-formulas.js';
 export { PASTED_FORMULAS, type PastedFormula } from './pasted-formulas.js';
 export { batterOf, PUBLISHED_BATTERS } from './published-batters.js';
+export { TOLD_TEXTS, type ToldText } from './told-texts.table.js';

@@ -81,7 +81,7 @@ function numberFromWords(text: string): number | undefined {
 }
 
 const APPROXIMATE =
-  /^(?:about|approx(?:imately)?\.?|roughly|around|circa|c\.|ca\.?|up to|at least|weighing|total(?:ling)?)\s+|^~\s*/i;
+  /^(?:about|approx(?:imately)?\.?|roughly|around|circa|c\.|ca\.?|up to|at least|weighing|total(?:ling)?|nearly|almost|not quite|well over|just (?:under|over|about)|(?:slightly |a little |a bit )?(?:more|less) than|(?:slightly|a little|a bit) (?:under|over))\s+|^~\s*/i;
 /** Words on how full the measure is, as factors on it. @source kitchen practice: a heaped spoon holds half to three quarters more */
 const FULLNESS: readonly (readonly [RegExp, number])[] = [
   [/^(?:heaped|heaping|generous heaped)\s+/i, 1.6],
@@ -180,6 +180,7 @@ function withUnit({ quantity, factor, sign, rest: words }: Numbered, units: Unit
   const more = AND_PART.exec(rest);
   const part = PART_VALUES[more?.[1]?.toLowerCase().replace(/^an? /, '') ?? ''];
   const joined = more !== null && part !== undefined;
+  rest = rest.replace(/^-?ish\b/i, '');
   if (joined) rest = rest.slice(more[0].length);
   // the container adds nothing to the weight
   if (unit.unit.kind !== 'count') {
@@ -307,7 +308,7 @@ function readAgain(text: string, units: UnitBook): { amounts: readonly Amount[];
   const bracket = /^\s*[([]([^)\]]*)[)\]]/.exec(text);
   const inside = bracket ? amountsIn(bracket[1] ?? '', units) : [];
   if (bracket && inside.length > 0) return { amounts: inside, rest: text.slice(bracket[0].length) };
-  const slash = /^\s*(?:[/|=]\s*|(?:,\s*)?or(?: about)?\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|oz|lb)\b))/i.exec(text);
+  const slash = /^\s*(?:[/|=]\s*|(?:,\s*)?or(?: about)?\s+(?=\S))/i.exec(text);
   if (slash) {
     const next = readOne(text.slice(slash[0].length), 1, units);
     if (next?.amount.unit !== undefined && next.amount.unit.kind !== 'count')

@@ -7,10 +7,11 @@ import { temperaturesIn, type WrittenTemperature } from './temperatures.js';
 
 const SENTENCE = /(?<=[a-z)°'"\d][.!?;])\s+|\n+/i;
 const BAKING = /\b(?:bakes?|baking|baked|cook(?:ed)?|in the oven|oven|roast|gas(?: mark)? \d)\b/i;
-const BAKE_VERB = /\b(?:bakes?|baking|cook)\b/gi;
+const BAKE_VERB = /\b(?:bakes?|baking|cook|in(?:to)? the oven|give it)\b/gi;
 /** What stands before a time that is not the bake's: cooling, resting, mixing, turning. */
 const NOT_BAKING =
   /\b(?:cool|rest|stand|leave|let|turn(?:ed)? (?:it )?out|chill|store|keeps?|whisk|beat|mix|cream|knead|rotate|turn the|soak|cover|tent|uncover|after|every|hydrate|simmer|boil|melt|prep(?:aration)?|total|for the last|freezes?)\b/i;
+const COVERING = /\b(?:cover|tent|turn(?:ed)? (?:it )?(?:down|round))\b/gi;
 const MORE = /^\s*(?:more|longer|further)\b/i;
 const ANOTHER = /\b(?:another|a further|further|an extra|about another)\s*$/i;
 const THEN = /(?:\bthen\b|;|\band\b)[^.]{0,12}$/i;
@@ -20,7 +21,7 @@ const AFTER = /\bafter\s*(?:the first\s*)?(?:about\s*)?$/i;
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:another|further)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
+  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;
 /** Set points this close together are one said twice: "180C/160C fan/gas 4". */
@@ -84,15 +85,17 @@ function times(text: string, sentences: readonly { readonly from: number; readon
       const before = text.slice(Math.max(sentence?.from ?? 0, time.from - LONGEST_LINE), time.from);
       const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0);
       const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
-      if (!after && NOT_BAKING.test(clause)) return [];
-      if (!after && PREHEAT.test(clause) && !/\b(?:bakes?|baking|cook)\b/i.test(clause)) return [];
       const tail = text.slice(time.to, time.to + 12);
+      const more = MORE.test(tail) || ANOTHER.test(before.slice(-16));
+      // "cover with foil, 40 minutes more" is the bake's
+      if (!after && NOT_BAKING.test(more ? clause.replace(COVERING, ' ') : clause)) return [];
+      if (!after && PREHEAT.test(clause) && !/\b(?:bakes?|baking|cook)\b/i.test(clause)) return [];
       return [
         {
           kind: 'time',
           at: time.from,
           time,
-          more: MORE.test(tail) || ANOTHER.test(before.slice(-16)),
+          more,
           then: THEN.test(before),
           after,
         },

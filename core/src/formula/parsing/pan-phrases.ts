@@ -7,6 +7,9 @@ const PAN_PHRASE =
 const BARE_DIMENSIONS =
   /\bin (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
 
+/** "Loaf pan 9 x 5 inch": the size behind. */
+const SIZE_BEHIND =
+  /^,? ?\(?(\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|in|inch|cm)?(?: ?(?:x|by) ?\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|inch(?:es)?|in\b|cm)?){1,2})/i;
 /** "an 18 cm round tin, 9 cm deep" */
 const DEPTH_BEHIND = /^ ?(?:[,(] ?)?(?:about )?\d+(?:[.,]\d+)? ?(?:cm|mm|in|inch(?:es)?|")[- ](?:deep|high|tall)/i;
 
@@ -20,7 +23,7 @@ function countWordsBefore(words: readonly string[], at: number): number {
 /** Where the dimensions begin that a word is the last of: "30 x 20 x 4 cm" is one pan, "2 x 20 cm" are two. */
 function dimensionsBefore(words: readonly string[], at: number): number {
   let from = at;
-  while (/^x$/i.test(words[from - 1] ?? '') && /^\d+(?:[.,]\d+)?(?:cm|in|"|mm)?$/i.test(words[from - 2] ?? '')) {
+  while (/^(?:x|by)$/i.test(words[from - 1] ?? '') && /^\d+(?:[.,]\d+)?(?:cm|in|"|mm)?$/i.test(words[from - 2] ?? '')) {
     const countsPans = /^[1-4]$/.test(words[from - 2] ?? '') && !/^x$/i.test(words[from + 1] ?? '') && from === at;
     if (countsPans && Number.parseFloat(words[from] ?? '') >= 6) break;
     from -= 2;
@@ -42,7 +45,9 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
       .join(' ')
       .replace(/^[(,]+/, '');
     if (
-      !/^(?:\d|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(phrase)
+      !/^(?:\d|(?:two|three|four)\b|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(
+        phrase,
+      )
     )
       continue;
     const parsed = parsePan(phrase);
@@ -78,6 +83,9 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
       const behind = DEPTH_BEHIND.exec(text.slice(match.index + match[0].length))?.[0] ?? '';
       return { pan: phraseFrom(words, ending.from) + behind, sized: true };
     }
+    const size = SIZE_BEHIND.exec(text.slice(match.index + match[0].length))?.[1];
+    const withSize = size === undefined ? '' : `${size.trim()} ${phraseFrom(words, ending.from)}`;
+    if (withSize !== '' && parsePan(withSize).kind === 'pan') return { pan: withSize, sized: true };
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }

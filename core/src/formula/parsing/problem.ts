@@ -11,6 +11,10 @@ export interface ProblemFacts {
   'cannot-weigh': { readonly name: string; readonly unit: string };
   'egg-size-assumed': { readonly grams: number };
   'not-understood': NoFacts;
+  /** Taken from running text, and not sure of it. */
+  'heard-unsure': NoFacts;
+  /** Measured in running text, and no name found for it. */
+  'amount-without-name': { readonly amount: string };
   'text-too-long': { readonly of: 'kilobytes' | 'lines'; readonly found: number; readonly limit: number };
   'page-source': NoFacts;
   'nothing-to-weigh': NoFacts;

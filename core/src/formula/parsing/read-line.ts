@@ -167,7 +167,9 @@ function weighDraft(
       (second.low > weight.high * (1 + DISAGREE_BEYOND) || second.high < weight.low * (1 - DISAGREE_BEYOND));
     if (apart && first?.unit !== undefined)
       problems.push(problem('amounts-disagree', 'warning', text, { first: weight?.grams ?? 0, second: second.grams }));
-    if (!exact || weight === undefined) weight = second;
+    // a weight beats a measure, wherever it stands
+    const lighter = stated.unit?.kind !== 'mass' && parts.every(({ unit }) => unit?.kind === 'mass');
+    if (weight === undefined || !(exact || lighter)) weight = second;
   }
   if (
     weight?.certain === false &&

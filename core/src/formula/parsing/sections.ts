@@ -21,8 +21,14 @@ const DETAIL =
   /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:/i;
 const COMPONENT_NAME =
   /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|loaf|muffins?|scones?|dry(?: ingredients)?|wet(?: ingredients)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit)) ?:?$/i;
+/** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
+const PART_AT_THE_END =
+  /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust) ?:?$/i;
+/** How it keeps, and good wishes. */
+const CHATTER =
+  /^(?:keeps\b|freezes\b|stores\b|lasts\b|enjoy\b|best (?:eaten|served|the)|good with\b|lovely with\b|happy baking)/i;
 const VERB =
-  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze)\b/i;
+  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 /** A step without its number or bullet; in a marked method any number is one. */
 export const withoutStepNumber = (text: string, inMethod: boolean): string =>
@@ -82,6 +88,9 @@ export function shapeOf(lines: readonly WrittenLine[]): TextShape {
   return { bothMarked: ingredients >= 0 && bare.findLastIndex((line) => METHOD_MARK.test(line)) > ingredients };
 }
 
+/** Whether a text says by headings of its own what is ingredients and what is method. */
+export const isMarked = (text: string): boolean => shapeOf(text.split('\n').map(plainLine)).bothMarked;
+
 /**
  * What one written line is, by its own words and by the section it stands in. Between a heading for ingredients and one for the method
  * every line that is no heading is a line; in a marked method, a step.
@@ -126,6 +135,9 @@ function kindOf(
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   const short = wordCount(text) <= HEADING_WORDS;
   if (!amount && !listed && short && (COMPONENT_NAME.test(text) || headed)) return 'heading';
+  const named = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.85);
+  if (!amount && !listed && short && PART_AT_THE_END.test(text) && !named && !VERB.test(text)) return 'heading';
+  if (section !== 'head' && !amount && CHATTER.test(text)) return 'note';
   const between = section === 'ingredients' && framed;
   if (!amount && !listed && short && text.endsWith(':') && (between || !VERB.test(text))) return 'heading';
   if (between) return 'line';

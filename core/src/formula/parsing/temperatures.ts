@@ -22,10 +22,10 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=\b(?:at|oven|to|bake|baked|fan)\s)(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?\d+)/gi;
+  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=\b(?:at|oven|to|bake|baked|fan)\s)(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an))|(?<=(?:^|[.,;\n]\s?))(\d{3})(?=,?\s(?:about\s)?\d+(?:\s?-\s?\d+)?\s?(?:h|m))/gi;
 const GAS = /gas(?:\s*mark)?\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
-  /\b(core|centre|center|inside|internal|middle|thermometer|probe|reads?|reaches|reached|registers)\b/i;
+  /\b(core|cent(?:re|er)(?! (?:of the oven|shelf|rack))|inside|internal|middle(?! (?:of the oven|shelf|rack|third))|thermometer|probe|reads?|reaches|reached|registers)\b/i;
 const OF_SYRUP = /\b(syrup|milk|water|butter|chocolate|cream|sugar)\b[^.]*$/i;
 
 /** Every oven set point and core temperature of a text in one spelling, in the order written. */
@@ -36,7 +36,7 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     const sentence = before.slice(Math.max(before.lastIndexOf('. '), before.lastIndexOf('\n')) + 1);
     const to = match.index + match[0].length;
     const after = text.slice(to, to + 18);
-    const number = Number(match[1] ?? match[3] ?? match[4] ?? match[5]);
+    const number = Number(match[1] ?? match[3] ?? match[4] ?? match[5] ?? match[6]);
     const letter = (match[2] ?? '').toLowerCase();
     const scale = letter.startsWith('f') ? 'F' : letter === '' ? (number > BARE_DEGREES_TURN_AT ? 'F' : 'C') : 'C';
     const celsius = scale === 'F' ? celsiusFromFahrenheit(number) : number;

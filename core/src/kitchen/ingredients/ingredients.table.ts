@@ -29,8 +29,8 @@ barley-flour	barley flour	barley flour	jau flour|barley meal|bere meal	whole-gra
 malted-grain-flour	malted multigrain flour	malted grain brown flour	malthouse flour|malted brown flour|country grain flour|malted wheat flakes flour	whole-grain flour	12.0	2.0	13.0	61.0	2.5	8.0	0	5	0.02	6.1	0.53	0.60				gluten	1	1000|1500
 vital-wheat-gluten	vital wheat gluten	wheat gluten powder	gluten flour|vital gluten|bread improver gluten	flour	8.2	1.9	75.2	13.2	0	0.6	0	29	0	6.2	0.55	0.60				gluten	1	283|500
 wheat-starch	wheat starch	wheat starch	wheaten cornflour|wheaten starch	starch	12.0	0.2	0.3	86.5	0.1	0.7	0	5	0	6.0	0.51	0.57	0.44			gluten	1	300|500
-rolled-oats	old-fashioned rolled oats	jumbo rolled oats	rolled oats|old fashioned oats|jumbo oats|whole rolled oats|large flake oats	whole-grain flour	9.5	6.9	13.2	56.5	1.0	10.6	0	4	0.015	6.2	0.40					gluten	1	500|1000|1190
-quick-oats	quick-cooking oats	porridge oats	quick oats|porridge oats (rolled)|oats|one-minute oats|instant oats|rolled porridge oats	whole-grain flour	9.5	6.9	13.0	56.8	1.0	10.4	0	4	0.015	6.2	0.38	0.42				gluten	1	500|1000|1190
+rolled-oats	old-fashioned rolled oats	jumbo rolled oats	rolled oats|oats|old fashioned oats|jumbo oats|whole rolled oats|large flake oats	whole-grain flour	9.5	6.9	13.2	56.5	1.0	10.6	0	4	0.015	6.2	0.40					gluten	1	500|1000|1190
+quick-oats	quick-cooking oats	porridge oats	quick oats|porridge oats (rolled)|one-minute oats|instant oats|rolled porridge oats	whole-grain flour	9.5	6.9	13.0	56.8	1.0	10.4	0	4	0.015	6.2	0.38	0.42				gluten	1	500|1000|1190
 steel-cut-oats	steel-cut oats	pinhead oatmeal	pinhead oats|irish oats|coarse oatmeal|steel cut oats	whole-grain flour	9.5	6.9	13.2	56.5	1.0	10.6	0	4	0.01	6.3	0.74					gluten	1	500|793
 medium-oatmeal	medium oatmeal	medium oatmeal	oatmeal|fine oatmeal|scottish oatmeal	whole-grain flour	9.5	7.5	12.5	57.5	1.0	9.7	0	4	0.015	6.2	0.60	0.65				gluten	1	500|750
 oat-flour	oat flour	oat flour	ground oats|oats flour|milled oats	whole-grain flour	8.6	9.1	14.7	57.5	0.8	6.8	0	10	0.02	6.2	0.40	0.50	0.36			gluten	1	500|567

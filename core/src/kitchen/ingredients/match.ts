@@ -4,6 +4,7 @@ import { readTable } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { AMBIGUOUS_TERMS_TABLE } from './ambiguous-terms.table.js';
 import { INGREDIENTS, ingredientById, type Ingredient } from './ingredient.js';
+import { SHORT_FORMS } from './short-forms.js';
 
 /** How a written name was taken for an ingredient, and what speaks against it. */
 export interface Match {
@@ -37,7 +38,7 @@ const DESCRIPTORS: ReadonlySet<string> = new Set(
   separated optional more plus needed required taste serving serve dusting greasing topping decorate decoration garnish your choice favourite favorite if you like
   each such as well stirred fine coarse granular granulated powdered powder leaf leaves broken bits halves chunky thick pure natural real
   divided removed washed dry split lengthways trimmed pinch firm tin can tinned canned jar juice zest rind cup removed skin on off unwaxed bought shop
-  homemade home made lots some few couple bit use see note when once if each total net worth about below above approximately roughly weight cut cooked prepared`.split(
+  homemade home made lg med sm xl rm pkg white active red organic lots some few couple bit use see note when once if each total net worth about below above approximately roughly weight cut cooked prepared`.split(
     /\s+/,
   ),
 );
@@ -174,7 +175,23 @@ function resolve(phrase: string, region: Region, names: Names): Omit<Match, 'con
     if (first) return { ingredient: first, others: rest, ambiguity: term.note };
   }
   const ingredient = TABLE_NAMES.byName.get(phrase) ?? TABLE_NAMES.byName.get(inSingular(phrase));
-  return ingredient && { ingredient, others: [] };
+  if (ingredient) return { ingredient, others: [] };
+  const long = SHORT_FORMS[phrase] ?? SHORT_FORMS[inSingular(phrase)];
+  return long === undefined ? undefined : resolve(plainWords(long), region, names);
+}
+
+/** How many words from the first on are a name that is known, the longest such; 0 when none is. For text whose words run on. */
+export function nameAtStart(words: readonly string[], names: Names = NO_NAMES): number {
+  for (let length = Math.min(words.length, LONGEST_NAME_IN_WORDS); length >= 1; length--) {
+    const phrase = words.slice(0, length).join(' ');
+    const single = inSingular(phrase);
+    const isKnown = [phrase, single].some(
+      (name) =>
+        names.byName.has(name) || TABLE_NAMES.byName.has(name) || ambiguousTerms.has(name) || name in SHORT_FORMS,
+    );
+    if (isKnown) return length;
+  }
+  return 0;
 }
 
 /** What stays certain when a word could mean two things and the region does not settle it. */

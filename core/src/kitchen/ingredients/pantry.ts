@@ -1,6 +1,6 @@
 import type { Region } from '../../ground/units/index.js';
 import { INGREDIENTS, ingredientById, type Ingredient } from './ingredient.js';
-import { matchIngredient, namesOf, searchIngredients, type MatchResult, type Names } from './match.js';
+import { matchIngredient, nameAtStart, namesOf, searchIngredients, type MatchResult, type Names } from './match.js';
 import type { OwnIngredient } from './own-ingredient.js';
 
 /** "our flour" means …: a word that the baker taught. */
@@ -14,6 +14,8 @@ export interface Pantry {
   readonly own: readonly Ingredient[];
   byId(id: string): Ingredient | undefined;
   match(written: string, region: Region): MatchResult;
+  /** How many words from the first on are the longest name that is known; 0 when none is. */
+  nameAtStart(words: readonly string[]): number;
   /** Ingredients for a completion list, own ones first. */
   search(typed: string, most?: number): readonly Ingredient[];
 }
@@ -64,6 +66,7 @@ export function pantryWith(ownIngredients: readonly OwnIngredient[], ownNames: r
     own: ingredients,
     byId,
     match: (written, region) => matchIngredient(written, region, names),
+    nameAtStart: (words) => nameAtStart(words, names),
     search: (typed, most) => searchIngredients(typed, most, names),
   };
 }

@@ -77,9 +77,9 @@ tube_10x4	10 x 4 in tube (angel) pan	tube	24.8		21.6		10.0	7.6	1	aluminium	0.6	a
 tube_10x3	10 x 3 in tube pan	tube	25.4		23.2		7.4	7.5	1	aluminium	0.6	shallow tube pan	1
 tube_9x35	9 x 3.5 in tube pan	tube	22.9		20.3		8.4	6.8	1	aluminium	0.6	9 inch tube pan|23 cm tube	1
 tube_7x3	7 x 3 in tube pan	tube	17.5		15.5		8.0	5.5	1	aluminium	0.6	17 cm chiffon tin	1
-fluted_10	10 in fluted ring, 12 cup	fluted	25.0		20.0		9.0	8.0	1	cast_aluminium	0.65	12 cup fluted|25 cm fluted ring|gugelhupf large	0.91
-fluted_10c	10 in fluted ring, 10 cup	fluted	24.0		19.5		8.2	7.8	1	cast_aluminium	0.65	10 cup fluted|24 cm fluted ring	0.91
-fluted_8	8 in fluted ring, 6 cup	fluted	20.3		16.2		7.2	6.8	1	cast_aluminium	0.65	6 cup fluted|20 cm fluted ring	0.91
+fluted_10	10 in fluted ring, 12 cup	fluted	25.0		20.0		9.0	8.0	1	cast_aluminium	0.65	12 cup fluted|12 cup bundt|25 cm fluted ring|gugelhupf large	0.91
+fluted_10c	10 in fluted ring, 10 cup	fluted	24.0		19.5		8.2	7.8	1	cast_aluminium	0.65	10 cup fluted|10 cup bundt|24 cm fluted ring	0.91
+fluted_8	8 in fluted ring, 6 cup	fluted	20.3		16.2		7.2	6.8	1	cast_aluminium	0.65	6 cup fluted|6 cup bundt|20 cm fluted ring	0.91
 fluted_mini_6	mini fluted ring pan, 6	fluted	10.2		8.2		5.0	2.6	6	cast_aluminium	0.65	6 mini fluted	0.91
 gugel_22	22 cm gugelhupf	fluted	21.5		15.0		11.0	5.5	1	steel_dark	0.6	kugelhopf|22 cm gugelhupf	0.91
 savarin_23	23 cm ring mould	ring	23		21		5.5	12.5	1	tinplate	0.6	savarin tin|ring mould 9 inch	0.95

@@ -130,7 +130,10 @@ function wordsOfPan(written: string): PanWords {
     .replace(/½/g, '.5')
     .replace(/¼/g, '.25')
     .replace(/¾/g, '.75')
-    .replace(/(\d) \.(\d)/g, '$1.$2');
+    .replace(/(\d) \.(\d)/g, '$1.$2')
+    .replace(/(?<=\d(?: ?(?:in|inch|inches|cm|"))?) by (?=\d)/g, ' x ')
+    .replace(/\bcentimet(?:re|er)s?\b/g, 'cm')
+    .replace(/(?<=\d)-(?=cups? )/g, ' ');
   let count = 1;
   const times = / ?x ?(\d{1,2})$/.exec(text);
   if (times && /[a-z"]\s*$/.test(text.slice(0, times.index))) {

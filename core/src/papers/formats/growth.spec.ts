@@ -16,6 +16,7 @@ import {
   regionOf,
   temperaturesIn,
 } from '../../formula/parsing/index.js';
+import { inFigures, stretchesOf, takingsIn, Words } from '../../formula/narration/index.js';
 import { matchIngredient } from '../../kitchen/ingredients/index.js';
 import { PLAIN_KITCHEN, vesselSaid } from '../../kitchen/kitchen/index.js';
 import { parsePan } from '../../kitchen/pans/index.js';
@@ -43,6 +44,10 @@ const READERS: Readonly<Record<string, (text: string) => unknown>> = {
   'a formula and its audit': (text) => {
     const read = readFormula(asFormula(text), 'UK');
     return read.kind === 'read' ? auditFormula(read.formula) : read;
+  },
+  'a formula told': (text) => {
+    const words = new Words(inFigures(`so we take 2 cups of ${text} and three eggs ${text}`));
+    return [takingsIn(words, CONTEXT), stretchesOf(words)];
   },
   'a line': (text) => readLine(`2 cups ${text}`, CONTEXT),
   'an amount to convert': (text) => convertAmount(text, 'g', CONTEXT),

@@ -1,5 +1,6 @@
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { LONGEST_TEXT, readFormula, type FormulaReading } from '../../formula/parsing/index.js';
+import { LONGEST_TEXT, type FormulaReading } from '../../formula/parsing/index.js';
+import { readText } from '../../formula/reading/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { readRecipe, recipesIn } from './json-ld.js';
 import { pageWords, type Microdata } from './page-words.js';
@@ -40,5 +41,5 @@ export function readHtml(source: string, bakersOwn: Region, kitchen: Kitchen): r
   const recipes = fromJson.length > 0 ? fromJson : page.recipes.map(asRecipe);
   const readings = recipes.map((recipe) => readRecipe(recipe, bakersOwn, kitchen));
   if (readings.some(({ kind }) => kind === 'read')) return readings;
-  return [readFormula(page.text.slice(0, LONGEST_TEXT), bakersOwn, kitchen)];
+  return [readText(page.text.slice(0, LONGEST_TEXT), bakersOwn, kitchen)];
 }

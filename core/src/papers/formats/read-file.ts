@@ -1,5 +1,6 @@
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { isPageSource, problem, type Problem, readFormula, type FormulaReading } from '../../formula/parsing/index.js';
+import { isPageSource, problem, type Problem, type FormulaReading } from '../../formula/parsing/index.js';
+import { readText } from '../../formula/reading/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { looksLikeCsv, readCsv } from './csv.js';
 import type { FileFormat, FileReading } from './file-reading.js';
@@ -34,10 +35,10 @@ const DIVIDER = /^[ \t]*(?:[-=*_~]{3,}|\f)[ \t]*$/m;
 function readTexts(text: string, region: Region, kitchen: Kitchen): readonly FormulaReading[] {
   const parts = text.split(DIVIDER).filter((part) => part.trim() !== '');
   if (parts.length > 1) {
-    const readings = parts.map((part) => readFormula(part, region, kitchen));
+    const readings = parts.map((part) => readText(part, region, kitchen));
     if (readings.filter(({ kind }) => kind === 'read').length > 1) return readings;
   }
-  return [readFormula(text, region, kitchen)];
+  return [readText(text, region, kitchen)];
 }
 
 function asJson(text: string): unknown {

@@ -53,6 +53,10 @@ const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sent
       `No egg size said: counted at ${gramsInWords(facts.grams)} each, shelled.`,
       'A large egg of one country is a medium one elsewhere. Write the size to be sure.',
     ),
+  'heard-unsure': () =>
+    sentence('Taken out of running words, and not sure of it.', 'Check the amount and what it is of.'),
+  'amount-without-name': ({ amount }) =>
+    sentence(`“${amount}” is measured, and it is not said of what.`, 'If it is an ingredient, write a line for it.'),
   'not-understood': () =>
     sentence(
       'This line was not understood.',

@@ -1,0 +1,167 @@
+import { unitNamed, type Unit } from '../../ground/units/index.js';
+import type { Names } from './names-said.js';
+import type { Words } from './tokens.js';
+import { unitAt, type UnitsSaid } from './units-said.js';
+import { FULL, FULL_BEFORE, HEDGE, SIZE } from './words-around.js';
+
+/** An amount in running text: its number, its measure, and the same said again. */
+export interface Amount {
+  readonly from: number;
+  readonly to: number;
+  readonly unit: Unit | undefined;
+  /** "of the", "of that" behind it. */
+  readonly ofWhat: string;
+  readonly each: boolean;
+  readonly same: boolean;
+  /** Number and measure as said; of "the same of" those of the one before. */
+  readonly figures: string;
+  leftward: boolean;
+}
+
+const CONTAINER =
+  /^(?:cans?|tins?|blocks?|packets?|packages?|pkg|pack|tubs?|jars?|carton|box|bags?|bars?|pots?|container)$/;
+const UNSAID = new Set([
+  'pinch',
+  'handful',
+  'splash',
+  'dash',
+  'knob',
+  'drop',
+  'smidgen',
+  'stick',
+  'teaspoon',
+  'tablespoon',
+  'cup',
+]);
+
+class AmountReader {
+  readonly amounts: Amount[] = [];
+
+  constructor(
+    private readonly words: Words,
+    private readonly marked: Uint8Array,
+    private readonly nameAt: Int32Array,
+    private readonly units: UnitsSaid,
+  ) {}
+
+  findAmounts(): void {
+    const { words } = this;
+    for (let at = 0; at < words.length;) {
+      const same = /^(?:the )?same (?:amount |again )?of$/;
+      const said = [words.word(at), words.word(at + 1), words.word(at + 2), words.word(at + 3)];
+      const sameFor = [4, 3, 2].find((length) => same.test(said.slice(0, length).join(' ')));
+      const last = this.amounts.at(-1);
+      const amount =
+        sameFor !== undefined && last
+          ? { ...last, from: at, to: at + sameFor, same: true, ofWhat: '', each: false }
+          : this.amountAt(at);
+      if (amount) this.amounts.push(amount);
+      at = amount ? Math.max(amount.to, at + 1) : at + 1;
+    }
+  }
+
+  private amountAt(at: number): Amount | undefined {
+    const { words } = this;
+    if (this.marked[at] || (this.nameAt[at] ?? -1) >= 0) return undefined;
+    let to = at;
+    if (FULL_BEFORE.test(words.word(to)) && (words.isNumber(to + 1) || this.unitAt(to + 1))) to++;
+    const article = /^an?$/.test(words.word(to));
+    if (words.isNumber(to)) {
+      if (this.marked[to]) return undefined;
+      to = this.pastRange(to + 1);
+    } else if (article) to++;
+    else if (!this.isOneUnsaid(to)) return undefined;
+    const figure = to > at && !article;
+    if (words.at(to) === '-' && this.unitAt(to + 1)) to++;
+    if (FULL.test(words.word(to)) && this.unitAt(to + 1)) to++;
+    const container = this.pastContainer(to);
+    if (container !== undefined) return this.amount(at, container, unitNamed('g'));
+    const measure = this.unitAt(to);
+    if (measure) return this.amount(at, this.pastAgain(measure.to, measure.unit), measure.unit);
+    if (SIZE.test(words.word(to))) to++;
+    return figure || article ? this.amount(at, to, undefined) : undefined;
+  }
+
+  /** "pinch salt", "tsp baking powder": one is understood where a measure stands right before a name. */
+  private isOneUnsaid(at: number): boolean {
+    const measure = this.unitAt(at);
+    if (!measure || !UNSAID.has(measure.unit.id) || this.words.word(at).length < 2) return false;
+    return this.words.word(measure.to) === 'of' || (this.nameAt[measure.to] ?? -1) >= 0;
+  }
+
+  private amount(from: number, end: number, unit: Unit | undefined): Amount {
+    const { words } = this;
+    const each = /^(?:each|ea)$/.test(words.word(end));
+    let to = each ? end + 1 : end;
+    const of = words.word(to) === 'of';
+    if (of) to++;
+    return {
+      from,
+      to,
+      unit,
+      ofWhat: of ? words.word(to) : '',
+      each,
+      same: false,
+      figures: words.slice(from, to),
+      leftward: false,
+    };
+  }
+
+  /** "2 to 3", "2-3", "2 or 3". */
+  private pastRange(at: number): number {
+    const { words } = this;
+    const joined = /^(?:-|to|or)$/.test(words.at(at)) && words.isNumber(at + 1) && !this.marked[at + 1];
+    const [low, high] = [words.value(at - 1), words.value(at + 1)];
+    return joined && high > low && high < 4 * low ? at + 2 : at;
+  }
+
+  /** "(14 oz) can", "8-ounce block of": so many times what one holds. */
+  private pastContainer(at: number): number | undefined {
+    const { words } = this;
+    let to = words.at(at) === '(' ? at + 1 : at;
+    if (/^(?:about|around)$/.test(words.word(to))) to++;
+    if (!words.isNumber(to)) return undefined;
+    to = words.at(to + 1) === '-' ? to + 2 : to + 1;
+    const held = this.unitAt(to);
+    if (!held || held.unit.kind === 'count') return undefined;
+    to = held.to;
+    while (/^[)-]$/.test(words.at(to))) to++;
+    return CONTAINER.test(words.word(to)) ? to + 1 : undefined;
+  }
+
+  /** The same amount said again, or more of it: "(240 g)", "/ 8 oz", "or 200 grams", "plus 2 tablespoons". */
+  private pastAgain(at: number, unit: Unit): number {
+    const { words } = this;
+    let end = at;
+    for (let next = this.oneAgain(end, unit); next !== undefined; next = this.oneAgain(end, unit)) end = next;
+    return CONTAINER.test(words.word(end)) && /^(?:mass|volume)$/.test(unit.kind) && !this.marked[end] ? end + 1 : end;
+  }
+  private oneAgain(at: number, unit: Unit): number | undefined {
+    const { words } = this;
+    const open = words.at(at) === '(';
+    if (!open && !/^(?:\/|or|plus|=|\+|and)$/.test(words.at(at))) return undefined;
+    let to = at + 1;
+    while (to < at + 4 && HEDGE.test(words.word(to)) && !/^an?$/.test(words.word(to))) to++;
+    if (!words.isNumber(to) || this.marked[to]) return undefined;
+    const measure = this.unitAt(this.pastRange(to + 1));
+    if (!measure || measure.unit.kind === 'count') return undefined;
+    // "a cup and 2 tablespoons of milk" is one amount, "1 cup sugar or 3/4 cup honey" two
+    const named = (this.nameAt[measure.to] ?? -1) >= 0 || words.word(measure.to) === 'of';
+    if (words.at(at) === 'and' && (measure.unit.kind !== unit.kind || !named)) return undefined;
+    if (!open) return measure.to;
+    for (let close = measure.to; close < measure.to + 8 && !words.ends(close); close++)
+      if (words.at(close) === ')') return close + 1;
+    return undefined;
+  }
+
+  private unitAt(at: number): ReturnType<typeof unitAt> {
+    return unitAt(this.words, this.units, at);
+  }
+}
+
+/** Every amount, in order. */
+export function amountsSaid(words: Words, marked: Uint8Array, names: Names, units: UnitsSaid): readonly Amount[] {
+  const reader = new AmountReader(words, marked, names.at, units);
+  reader.findAmounts();
+  return reader.amounts;
+}

@@ -1,0 +1,124 @@
+import type { Amount } from './amounts-said.js';
+import type { Names } from './names-said.js';
+import type { Words } from './tokens.js';
+import { describesAt, HEDGE } from './words-around.js';
+
+/*
+ * Which name an amount belongs to: to its right, past words that only describe; or to its left, where the names of a whole run come
+ * first, or a name stands before "which is" or a colon.
+ */
+
+const STOPS =
+  /^(?:i|we|it|is|are|that's|which|in|on|at|with|to|from|if|until|go|goes|went|add|adding|put|take|whisk|beat|mix|stir|fold|pour|sift|tip|cream|rub|melt|combine|bake|bakes|cut|shape|knead|roll|divide|split|spread|scatter|brush|smooth|scrape|make|makes|give|fill|pat|press|sprinkle|simmer|bring|now|then|next|first|for|get|into|over|and|or|but)$/;
+const LONGEST_LOOK = 7;
+
+export interface NameFound {
+  readonly name?: number;
+  /** Words passed on the way, and those of them that nobody knows. */
+  readonly passed: number;
+  readonly unread: number;
+  /** "the", "your" before the name. */
+  readonly definite: boolean;
+}
+
+export class NamesOfAmounts {
+  constructor(
+    private readonly words: Words,
+    private readonly names: Names,
+  ) {}
+
+  private rightName(amount: Amount): number {
+    for (let at = amount.to; at < amount.to + 5; at++) {
+      const name = this.names.at[at] ?? -1;
+      if (name >= 0) return name;
+      if (!describesAt(this.words, at) || /^(?:and|or|the)$/.test(this.words.word(at))) return -1;
+    }
+    return -1;
+  }
+
+  private leftName(amount: Amount): number {
+    let at = amount.from - 1;
+    for (
+      let looked = 0;
+      looked < 3 && (HEDGE.test(this.words.word(at)) || /^[:=~(-]$/.test(this.words.at(at)));
+      looked++
+    )
+      at--;
+    return at >= 0 ? (this.names.at[at] ?? -1) : -1;
+  }
+
+  /**
+   * Which way a run goes: amounts whose right-hand name is the next one's left-hand name form a run; where a free name opens it and none
+   * closes it, each amount stands behind its name.
+   */
+  turnRuns(amounts: readonly Amount[]): void {
+    let taken = -1;
+    for (let first = 0; first < amounts.length;) {
+      const opening = amounts[first];
+      if (!opening) break;
+      const opener = this.leftName(opening);
+      let last = first;
+      let right = this.rightName(opening);
+      for (
+        let next = amounts[last + 1];
+        next && right >= 0 && this.leftName(next) === right;
+        next = amounts[last + 1]
+      ) {
+        last++;
+        right = this.rightName(next);
+      }
+      if (last > first && opener >= 0 && opener !== taken && !this.names.names[opener]?.isThing && right < 0)
+        for (const amount of amounts.slice(first, last + 1)) amount.leftward = true;
+      if (right >= 0) taken = right;
+      first = last + 1;
+    }
+  }
+
+  lookRight(amount: Amount, until: number): NameFound {
+    const { words } = this;
+    let [passed, unread, definite] = [0, 0, false];
+    for (let at = amount.to; at < words.length && passed <= LONGEST_LOOK; at++) {
+      const name = this.names.at[at] ?? -1;
+      if (name >= 0) return { name, passed, unread, definite };
+      if (at >= until && at > amount.to) break;
+      const word = words.word(at);
+      if (/^(?:the|your)$/.test(word)) definite = true;
+      if (words.at(at) === '-' && words.word(at + 1) !== '') continue;
+      if (word === '') break;
+      if (describesAt(this.words, at) && !STOPS.test(word)) passed++;
+      else if (word === 'of') continue;
+      else if (word === 'and' && passed > 0 && describesAt(this.words, at - 1) && describesAt(this.words, at + 1))
+        passed++;
+      else if (STOPS.test(word) || !amount.unit || unread >= 2) break;
+      else {
+        unread++;
+        passed++;
+      }
+    }
+    return { passed, unread, definite };
+  }
+
+  /** "sour cream 1 cup", "eggs: 2", "sugar which is a cup", "lard, two tablespoons of it". */
+  lookLeft(amount: Amount, lastEnd: number): number | undefined {
+    const { words } = this;
+    const free = (name: number): number | undefined => {
+      const found = this.names.names[name];
+      return found && !found.used && !found.isThing && found.from >= lastEnd ? name : undefined;
+    };
+    const close = free(this.leftName(amount));
+    if (close !== undefined || !amount.unit) return close;
+    let at = amount.from - 1;
+    while (at >= 0 && HEDGE.test(words.word(at)) && amount.from - at < 4) at--;
+    const ofIt = /^(?:it|them)$/.test(amount.ofWhat);
+    const start = at;
+    while (
+      at >= 0 &&
+      start - at < 3 &&
+      /^(?:which|is|are|that|that's|thats|its|it's|were|was|be|takes|needs)$/.test(words.word(at))
+    )
+      at--;
+    if (at === start && !ofIt) return undefined;
+    if (words.at(at) === ',') at--;
+    return at >= 0 ? free(this.names.at[at] ?? -1) : undefined;
+  }
+}

@@ -1,0 +1,104 @@
+import type { Words } from './tokens.js';
+
+/**
+ * Figures that measure no ingredient: heat, times, pans, pieces and the numbers of steps. Reading amounts passes over them. What they
+ * say of the bake is read from the steps, as in any formula.
+ */
+
+const TIME = /^(?:minutes?|mins?|hours?|hrs?|hr|seconds?|secs?|days?|weeks?|times?|pm|am)$/;
+const LENGTH = /^(?:inch|inches|cm|centimetres?|centimeters?|mm|millimetres?|")$/;
+const PAN =
+  /^(?:pan|pans|tin|tins|tray|trays|dish|skillet|springform|mould|mold|bundt|sheet|liners|cases|round|square|loaf)$/;
+const PIECES =
+  /^(?:wedges|rounds|squares|bars|slices|pieces|muffins|scones|biscuits|cupcakes|buns|farls|portions|servings|people|holes?|cases|liners|moulds|tins|pans|trays|layers|cakes|loaves|parts|discs|balls|strips)$/;
+const MAKES = /^(?:makes|serves|feeds|yields?|gives)$/;
+const SHAPES = /^(?:cuts?|divide|divided|shape|split|form)$/;
+const HEAT_BEFORE = /^(?:at|to|oven|fan|temp|temperature|bake|hot|mark|gas|degrees)$/;
+
+const isHeat = (words: Words, at: number): boolean => {
+  const [value, next] = [words.value(at), words.at(at + 1)];
+  if (/^(?:°|º|degrees?|deg)$/.test(next)) return true;
+  if (words.word(at - 1) === 'gas' || (words.word(at - 1) === 'mark' && words.word(at - 2) === 'gas')) return true;
+  if (!(value >= 90 && value <= 550 && Number.isInteger(value))) return false;
+  if (/^(?:c|f|celsius|centigrade|fahrenheit|fan)$/.test(next)) return true;
+  const timed = next === 'for' && words.isNumber(at + 2);
+  return value >= 120 && value % 5 === 0 && (timed || HEAT_BEFORE.test(words.word(at - 1)));
+};
+
+const isTime = (words: Words, at: number): boolean => {
+  const next = words.at(at + 1) === '-' ? words.at(at + 2) : words.at(at + 1);
+  if (TIME.test(next)) return true;
+  // "35 to 40 minutes", "35-40 minutes", "1 hour 10"
+  const ranged = /^(?:to|-|or)$/.test(words.at(at + 1)) && words.isNumber(at + 2) && TIME.test(words.at(at + 3));
+  const behindHour = /^(?:hour|hours|hr|hrs|h)$/.test(words.word(at - 1)) && words.value(at) < 60;
+  // "for 35", "another 10", "give it 15 more": only where no measure and no thing follows
+  const bare = /^(?:more|longer)$/.test(words.word(at + 1)) && /^(?:it|them|another|for)$/.test(words.word(at - 1));
+  const took =
+    /^(?:took|takes|for|about|another)$/.test(words.word(at - 1)) && words.ends(at + 1) && words.value(at) >= 4;
+  return ranged || behindHour || bare || took;
+};
+
+/** A size at a place: how many tokens of it; 0 where there is none. "9 x 5 x 3 inch", "8-inch", "20 cm". */
+function sizeTokens(words: Words, at: number): number {
+  let to = at + 1;
+  let sides = 1;
+  const pastUnit = () => {
+    if (words.at(to) === '-' && (LENGTH.test(words.at(to + 1)) || words.word(to + 1) === 'in')) to += 2;
+    else if (LENGTH.test(words.at(to))) to += 1;
+    else if (words.word(to) === 'in' && (PAN.test(words.word(to + 1)) || words.word(to + 1) === 'x')) to += 1;
+    else return false;
+    return true;
+  };
+  let measured = pastUnit();
+  while (words.at(to) === 'x' && words.isNumber(to + 1) && sides < 4) {
+    to += 2;
+    sides++;
+    measured = pastUnit() || measured;
+  }
+  return measured || sides > 1 ? to - at : 0;
+}
+
+/** "12-hole muffin tin", "24 cupcake cases", "2 loaf tins", "a 2 lb loaf tin", "12-cup bundt". */
+function panTokens(words: Words, at: number): number {
+  const to = words.at(at + 1) === '-' ? at + 2 : at + 1;
+  const kinds: readonly (readonly [RegExp, RegExp])[] = [
+    [
+      /^(?:hole|muffin|cupcake|bun|paper|lined|loaf|cake|sandwich|layer)$/,
+      /^(?:pans?|tins?|trays?|liners|cases|cups|moulds?|molds?)$/,
+    ],
+    [/^(?:cups?|lb|pound|g|litre|quart|qt)$/, /^(?:muffin|bundt|loaf|pudding|tin|pan|tins|pans)$/],
+  ];
+  for (const [kind, pan] of kinds)
+    if (kind.test(words.word(to)))
+      for (let next = to + 1; next < to + 4 && !words.ends(next) && !words.isNumber(next); next++)
+        if (pan.test(words.word(next))) return PAN.test(words.word(next + 1)) ? next + 2 - at : next + 1 - at;
+  return 0;
+}
+
+/** Marks each token that belongs to such a figure. */
+export function notAmounts(words: Words): Uint8Array {
+  const marked = new Uint8Array(words.length);
+  for (let at = 0; at < words.length;) {
+    if (!words.isNumber(at)) {
+      at++;
+      continue;
+    }
+    const size = sizeTokens(words, at);
+    const pan = size === 0 ? panTokens(words, at) : 0;
+    const lineNumber =
+      (at === 0 || words.at(at - 1) === '\n') &&
+      /^[.)]$/.test(words.at(at + 1)) &&
+      Number.isInteger(words.value(at)) &&
+      words.value(at) < 40;
+    const pieces =
+      PIECES.test(words.word(at + 1)) ||
+      MAKES.test(words.word(at - 1)) ||
+      (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
+      (SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||
+      (SHAPES.test(words.word(at - 3)) && /^(?:into|in)$/.test(words.word(at - 1)));
+    const tokens = size || pan || (lineNumber || pieces || isHeat(words, at) || isTime(words, at) ? 1 : 0);
+    if (tokens > 0) marked.fill(1, at, at + tokens);
+    at += Math.max(1, tokens);
+  }
+  return marked;
+}

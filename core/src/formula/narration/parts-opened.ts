@@ -1,0 +1,74 @@
+import type { Words } from './tokens.js';
+
+/** Where running text begins to speak of another part: "for the glaze", "the topping is", "now the frosting:". */
+export interface PartOpened {
+  /** The token it begins at. */
+  readonly at: number;
+  /** The part by its name; '' for the batter. */
+  readonly part: string;
+}
+
+const PART =
+  /^(?:frosting|icing|glaze|topping|filling|syrup|streusel|crumble|drizzle|buttercream|ganache|sauce|soak|swirl|crust)$/;
+const BODY = /^(?:cake|cakes|batter|dough|loaf|muffins|scones|bread|sponge|biscuits|cupcakes)$/;
+const IS = /^(?:is|needs|takes|wants|gets|has)$/;
+const ARTICLE = /^(?:the|my|your|an?)$/;
+const named = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** A short line without an amount that ends in the name of a part, or begins "for the". */
+function headingAt(words: Words, at: number): string | undefined {
+  if (at > 0 && words.at(at - 1) !== '\n') return undefined;
+  let end = at;
+  while (end < words.length && words.at(end) !== '\n' && end - at <= 8) {
+    if (words.isNumber(end)) return undefined;
+    end++;
+  }
+  if (end - at > 7 || words.at(end - 1) === '.') return undefined;
+  const last = words.at(end - 1) === ':' ? end - 2 : end - 1;
+  if (PART.test(words.word(last))) return named(words.word(last));
+  if (!/^(?:for|to|the)$/.test(words.word(at))) return undefined;
+  for (let place = at; place <= last; place++) if (PART.test(words.word(place))) return named(words.word(place));
+  return BODY.test(words.word(last)) ? '' : undefined;
+}
+
+function saidAt(words: Words, at: number): string | undefined {
+  const word = words.word(at);
+  const next = words.word(at + 1);
+  if (word === 'for' && ARTICLE.test(next)) {
+    for (let place = at + 2; place < at + 6 && !words.ends(place) && words.at(place) !== ','; place++) {
+      if (PART.test(words.word(place))) return named(words.word(place));
+      if (BODY.test(words.word(place)) && !PART.test(words.word(place + 1))) return '';
+    }
+    return undefined;
+  }
+  if (/^(?:make|prepare|making|start|now)$/.test(word) && ARTICLE.test(next))
+    return [at + 2, at + 3]
+      .map((place) => words.word(place))
+      .filter((said) => PART.test(said))
+      .map(named)[0];
+  if (PART.test(word) && (words.at(at + 1) === ':' || (IS.test(next) && ARTICLE.test(words.word(at - 1)))))
+    return named(word);
+  if (
+    BODY.test(word) &&
+    ARTICLE.test(words.word(at - 1)) &&
+    (words.at(at + 1) === ':' || IS.test(next) || (next === 'itself' && IS.test(words.word(at + 2))))
+  )
+    return '';
+  if (
+    /^(?:ice|frost|sandwich|glaze)$/.test(word) &&
+    (next === 'with' || (/^(?:it|them)$/.test(next) && words.word(at + 2) === 'with'))
+  )
+    return { ice: 'Icing', frost: 'Frosting', sandwich: 'Filling' }[word] ?? 'Glaze';
+  if (/^(?:bake|back)$/.test(word) && next === 'the' && BODY.test(words.word(at + 2))) return '';
+  return undefined;
+}
+
+export function partsOpened(words: Words): readonly PartOpened[] {
+  const opened: PartOpened[] = [];
+  for (let at = 0; at < words.length; at++) {
+    if (words.word(at) === '') continue;
+    const part = headingAt(words, at) ?? saidAt(words, at);
+    if (part !== undefined && opened.at(-1)?.at !== at) opened.push({ at, part });
+  }
+  return opened;
+}

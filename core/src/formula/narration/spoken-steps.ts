@@ -1,0 +1,65 @@
+import type { Words } from './tokens.js';
+
+/** A stretch of running text: a sentence, or, where nobody set a mark, as far as one goes in one breath. */
+export interface Stretch {
+  readonly text: string;
+  /** Places in the text. */
+  readonly from: number;
+  readonly to: number;
+  /** Something is done in it, or it says of the bake. Else it is talk, or a list of what is needed. */
+  readonly isStep: boolean;
+}
+
+const DOING =
+  /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|goes|go|went|put|throw|chuck|bung|dump|let)$/;
+const OVEN = /^(?:minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pan|tin|tins)$/;
+const JOINTS = /^(?:then|now|next)$/;
+/** A breath: so many words without a mark are cut at the next word that joins. */
+const BREATH = 14;
+
+function isDoing(words: Words, from: number, to: number): boolean {
+  for (let at = from; at < to; at++) {
+    if (DOING.test(words.word(at)) || OVEN.test(words.at(at))) return true;
+    // "220 for 12."
+    if (words.value(at) >= 120 && words.word(at + 1) === 'for' && words.isNumber(at + 2)) return true;
+  }
+  return false;
+}
+
+function hasMarkNear(words: Words, at: number): boolean {
+  for (let place = at - 15; place < at + 25; place++) if (/^[.,;!?]$/.test(words.at(place))) return true;
+  return false;
+}
+
+/** Cuts a text into stretches; together they hold every letter of it. */
+export function stretchesOf(words: Words): readonly Stretch[] {
+  const cuts = [0];
+  let run = 0;
+  for (let at = 0; at < words.length; at++) {
+    run++;
+    const token = words.tokens[at];
+    const next = words.tokens[at + 1];
+    const ends = /^[.!?]$/.test(words.at(at))
+      ? next !== undefined && token !== undefined && next.from > token.to
+      : words.at(at) === '\n';
+    const joins =
+      JOINTS.test(words.word(at)) || (/^(?:and|so)$/.test(words.word(at)) && DOING.test(words.word(at + 1)));
+    if (ends) {
+      cuts.push(at + 1);
+      run = 0;
+    } else if (run > BREATH && joins && !hasMarkNear(words, at)) {
+      cuts.push(at);
+      run = 0;
+    }
+  }
+  return cuts.flatMap((start, i) => {
+    const end = cuts[i + 1] ?? words.length;
+    const [from, to] = [
+      i === 0 ? 0 : words.tokens[start]?.from,
+      end >= words.length ? words.text.length : words.tokens[end]?.from,
+    ];
+    if (from === undefined || to === undefined || end <= start) return [];
+    const text = words.text.slice(from, to).trim();
+    return text === '' ? [] : [{ text, from, to, isStep: isDoing(words, start, end) }];
+  });
+}

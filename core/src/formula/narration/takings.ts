@@ -1,0 +1,295 @@
+import { describesOnly, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { pantryOf } from '../../kitchen/kitchen/index.js';
+import { readLine, type ReadingContext } from '../parsing/index.js';
+import { amountsSaid, type Amount } from './amounts-said.js';
+import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
+import { namesIn, type Name, type Names } from './names-said.js';
+import { notAmounts } from './not-amounts.js';
+import { partsOpened } from './parts-opened.js';
+import type { Words } from './tokens.js';
+import { unitsSaid } from './units-said.js';
+import { describesAt, FULL } from './words-around.js';
+
+/**
+ * What is taken in running text: each amount with the ingredient it belongs to. An amount takes the next name, past words that only
+ * describe; "flour two cups sugar one cup" has its names first, which the whole run tells; "sugar, which is a cup" and "eggs 3" stand
+ * behind their name. A name without an amount takes nothing, an ingredient that is named again with "the" is a portion of what was
+ * taken, and a name before "mixture", "cake" or "batter" is a thing made.
+ *
+ * What a taking weighs is read from the line that is written for it, by the reader of lines: there is one reading of amounts.
+ */
+
+export interface Taking {
+  /** The line as it is to be written: the words said where they read as they are, else amount before name. */
+  readonly line: string;
+  readonly ingredient: Ingredient | undefined;
+  /** What it is part of; '' for the batter. */
+  readonly part: string;
+  /** Places in the text. */
+  readonly from: number;
+  readonly to: number;
+  /** 0–1: below 0.8 it wants a look. */
+  readonly confidence: number;
+}
+
+export interface Takings {
+  readonly takings: readonly Taking[];
+  /** Measured, and no name found for it. */
+  readonly nameless: readonly string[];
+}
+
+/** A bare number of something that is not counted is grams from here on. */
+const GRAMS_FROM = 20;
+const SURE = 0.95;
+
+/** Counted by the piece: the table knows the grams of one. */
+function isCounted(ingredient: Ingredient | undefined): boolean {
+  if (!ingredient || /^(?:fat|flour|sugar|syrup|dairy|leavener|liquid|salt|spice|starch)/.test(ingredient.category))
+    return false;
+  const measured = /cup|spoon|pinch|stick|drop|handful|zest|juice|slice|can|cube|bar|leaf|packet|grated|jar/;
+  return ingredient.category === 'egg' || [...ingredient.pieces.keys()].some((name) => !measured.test(name));
+}
+
+/** An amount with the name it belongs to, before it is known whether anything is taken. */
+interface Pair {
+  readonly amount: Amount;
+  readonly name: Name;
+  readonly right: NameFound | undefined;
+  /** The name as said. */
+  readonly said: string;
+  readonly ingredient: Ingredient | undefined;
+  /** How sure the name is. */
+  readonly nameConfidence: number;
+  /** "the 3 eggs", "half of the sugar": of something that was spoken of before. */
+  readonly definite: boolean;
+}
+
+class Reader {
+  private readonly names: Names;
+  private readonly amounts: readonly Amount[];
+  private readonly around: NamesOfAmounts;
+  private readonly taken = new Map<string, { readonly line: string; readonly part: string }>();
+  private readonly takings: (Taking & { readonly places: readonly [number, number] })[] = [];
+  private readonly nameless: string[] = [];
+
+  constructor(
+    private readonly words: Words,
+    private readonly context: ReadingContext,
+  ) {
+    const marked = notAmounts(words);
+    const units = unitsSaid(context);
+    this.names = namesIn(words, marked, units, context);
+    this.amounts = amountsSaid(words, marked, this.names, units);
+    this.around = new NamesOfAmounts(words, this.names);
+  }
+
+  read(): Takings {
+    this.around.turnRuns(this.amounts);
+    const parts = partsOpened(this.words);
+    let part = '';
+    let opened = 0;
+    this.amounts.forEach((amount, i) => {
+      for (let next = parts[opened]; next && next.at <= amount.from; next = parts[++opened]) part = next.part;
+      const pair = this.pairOf(amount, this.amounts[i + 1]?.from ?? this.words.length);
+      if (pair) this.take(pair, part);
+    });
+    return { takings: this.takings, nameless: this.nameless };
+  }
+
+  /** The place behind the last taking. */
+  private get lastEnd(): number {
+    return this.takings.at(-1)?.places[1] ?? 0;
+  }
+
+  /** The name of an amount; undefined where none is found, or nothing of it can be taken. */
+  private pairOf(amount: Amount, until: number): Pair | undefined {
+    const { words } = this;
+    // inside the words of the one before: said again, or another way
+    if (amount.from < this.lastEnd) return undefined;
+    const right = amount.leftward ? undefined : this.around.lookRight(amount, until);
+    const found = right?.name ?? this.around.lookLeft(amount, this.lastEnd);
+    const name = found === undefined ? undefined : this.names.names[found];
+    const article = amount.unit === undefined && /^an?$/.test(words.word(amount.from));
+    if (!name || (name.isThing && (amount.unit === undefined || (right?.passed ?? 0) > 0))) {
+      if (!article) this.nameless.push(words.slice(amount.from, amount.to));
+      return undefined;
+    }
+    const said = words.slice(name.from, name.to);
+    const match = pantryOf(this.context.kitchen).match(said, this.context.region);
+    const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
+    if (amount.unit === undefined && !isCounted(ingredient)) {
+      if (article) return undefined;
+      if (words.value(amount.from) < GRAMS_FROM && this.fruitParts(amount) === 0) {
+        this.nameless.push(words.slice(amount.from, name.to));
+        return undefined;
+      }
+    }
+    const definite =
+      /^(?:the|those|these|that|this)$/.test(amount.ofWhat) ||
+      (right?.definite ?? false) ||
+      (/^(?:the|those|these)$/.test(words.word(amount.from - 1)) && amount.unit === undefined);
+    const nameConfidence = match.kind === 'matched' ? match.confidence : 0;
+    return { amount, name, right, said, ingredient, nameConfidence, definite };
+  }
+
+  private take(pair: Pair, part: string): void {
+    const { words } = this;
+    const { amount, name, ingredient } = pair;
+    const key = ingredient?.id ?? pair.said.toLowerCase();
+    const before = this.taken.get(key);
+    const more = words.slice(amount.from, name.to).includes(' more ');
+    const isPortion = before !== undefined || (amount.unit === undefined && words.value(amount.from) < 1);
+    if (pair.definite && isPortion && !more) return;
+    const from = Math.min(amount.from - this.fruitParts(amount), name.from);
+    let to = Math.max(amount.to, name.to);
+    const last = this.takings.at(-1);
+    if (last && this.takesBack(this.lastEnd, amount.from, last.ingredient?.id === key)) this.forgetLast();
+    name.used = true;
+    if (last && this.isAlternative(this.lastEnd, from)) {
+      this.widenLast(to);
+      return;
+    }
+    if (amount.each) to = this.pastEach(to);
+    to = this.pastPreparation(to);
+    const line = this.lineOf(pair, from, to);
+    const said = before?.part === part && before.line === line;
+    this.taken.set(key, { line, part });
+    this.takings.push({
+      line,
+      ingredient,
+      part,
+      from: words.tokens[from]?.from ?? 0,
+      to: words.tokens[to - 1]?.to ?? 0,
+      confidence: Math.min(this.confidenceOf(pair), said ? 0.7 : 1),
+      places: [from, to],
+    });
+  }
+
+  /** Each doubt takes its share off. */
+  private confidenceOf({ amount, right, nameConfidence, definite }: Pair): number {
+    let confidence = SURE;
+    if (right?.name === undefined) confidence -= 0.05;
+    if ((right?.unread ?? 0) > 0) confidence -= 0.3;
+    if (nameConfidence === 0) confidence = 0.3;
+    else if (nameConfidence < 0.9) confidence = Math.min(confidence, 0.75);
+    if (definite && amount.unit) confidence -= 0.25;
+    if (this.saidOfAnother(amount.from)) confidence -= 0.4;
+    return Math.max(0.1, confidence);
+  }
+
+  /** Tokens before an amount that name a part of a fruit: "the zest and juice of 2 lemons". */
+  private fruitParts(amount: Amount): number {
+    const { words } = this;
+    let [at, found] = [amount.from - 1, 0];
+    for (; amount.from - at < 7; at--) {
+      if (/^(?:zest|rind|juice)$/.test(words.word(at))) found = amount.from - at;
+      else if (!/^(?:of|and|the|grated|finely|from|about)$/.test(words.word(at))) break;
+    }
+    return amount.unit === undefined ? found : 0;
+  }
+
+  /** "half a cup of besan, no, I mean half a cup of curd": what was said just before is not taken. */
+  private takesBack(from: number, to: number, same: boolean): boolean {
+    const corrects = /^(?:no|sorry|wait|nope|scratch)$/;
+    if (to - from > 9 || !(same || corrects.test(this.words.word(from)))) return false;
+    for (let at = from; at < to; at++)
+      if (/^(?:no|sorry|mean|wait|scratch|nope|correction)$/.test(this.words.word(at))) return true;
+    return false;
+  }
+  private forgetLast(): void {
+    const last = this.takings.pop();
+    if (last) this.taken.delete(last.ingredient?.id ?? '');
+  }
+  /** "(or 1/3 cup water)", "or 3/4 cup honey". */
+  private isAlternative(from: number, to: number): boolean {
+    const { words } = this;
+    if (to - from > 5) return false;
+    let at = from;
+    while (/^[(,[]$/.test(words.at(at))) at++;
+    for (let place = at; place < to; place++) if (words.isNumber(place)) return false;
+    return /^(?:or|instead)$/.test(words.word(at));
+  }
+  private widenLast(to: number): void {
+    const last = this.takings.pop();
+    if (!last) return;
+    const { words } = this;
+    const [from] = last.places;
+    const depth = words.slice(from, to).split('(').length - words.slice(from, to).split(')').length;
+    let end = to;
+    while (depth > 0 && end < to + 6 && words.at(end) !== ')' && !words.ends(end)) end++;
+    if (depth > 0 && words.at(end) === ')') end++;
+    const line = words.slice(from, end);
+    this.takings.push({ ...last, line, to: words.tokens[end - 1]?.to ?? last.to, places: [from, end] });
+  }
+
+  /** "4 oz each of butter, sugar and flour". */
+  private pastEach(at: number): number {
+    const { words } = this;
+    let end = at;
+    while (/^(?:and|,|\/)$/.test(words.at(end))) {
+      let next = words.at(end) === ',' && words.at(end + 1) === 'and' ? end + 2 : end + 1;
+      while (describesAt(words, next) && (this.names.at[next] ?? -1) < 0) next++;
+      const name = this.names.names[this.names.at[next] ?? -1];
+      if (!name) break;
+      name.used = true;
+      end = name.to;
+    }
+    return end;
+  }
+
+  /** ", mashed", "softened", "(about 3 medium)". */
+  private pastPreparation(at: number): number {
+    const { words } = this;
+    const prepared = /(?:ed|en)$|^(?:cold|soft|warm|hot|ripe|fresh|roughly|finely)$/;
+    let end = at;
+    let next = words.at(end) === ',' ? end + 1 : end;
+    while (
+      describesOnly(words.word(next)) &&
+      words.word(next) !== '' &&
+      (prepared.test(words.word(next)) || prepared.test(words.word(next + 1)))
+    ) {
+      next++;
+      end = next;
+    }
+    if (words.at(end) !== '(') return end;
+    let close = end + 1;
+    while (close < end + 14 && words.at(close) !== ')' && !words.ends(close)) close++;
+    return words.at(close) === ')' ? close + 1 : end;
+  }
+  private saidOfAnother(at: number): boolean {
+    const { words } = this;
+    for (let back = at - 1; back >= at - 5 && !words.ends(back) && words.at(back) !== ','; back--)
+      if (
+        /^(?:says|said|calls|called|instead|original|originally|usually|normally|would|supposed|than)$/.test(
+          words.word(back),
+        )
+      )
+        return true;
+    return false;
+  }
+
+  /** The words said, where the reader of lines reads them as they are meant; else amount before name. */
+  private lineOf({ amount, name, right, ingredient }: Pair, from: number, to: number): string {
+    const { words } = this;
+    const single = (text: string) => text.replace(/\s+/g, ' ').trim();
+    const first = words.word(amount.from);
+    // "pinch salt" is one of it; "450 flour" so many grams: nobody counts flour
+    const one = amount.same || words.isNumber(amount.from) || /^an?$/.test(first) || FULL.test(first) ? '' : '1 ';
+    const isGrams = amount.unit === undefined && !isCounted(ingredient) && words.value(amount.from) >= GRAMS_FROM;
+    const bare = single(
+      `${one}${amount.figures.replace(/\s+of$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, name.to)}`,
+    );
+    if (right?.name === undefined || amount.same || one !== '' || isGrams) return bare;
+    const whole = single(words.slice(from, to)).replace(/[,;.]$/, '');
+    const entries = readLine(whole, this.context);
+    const isRead =
+      entries.length > 0 &&
+      entries.every(({ ingredient: read, confidence }) => read !== undefined && confidence >= 0.6);
+    const several = amount.each || this.fruitParts(amount) > 0;
+    const isSame = several || (entries.length === 1 && entries[0]?.ingredient?.id === ingredient?.id);
+    return isRead && isSame ? whole : bare;
+  }
+}
+
+/** What running text takes. @param words of a text whose numbers are in figures */
+export const takingsIn = (words: Words, context: ReadingContext): Takings => new Reader(words, context).read();

@@ -1,0 +1,19 @@
+import { describesOnly } from '../../kitchen/ingredients/index.js';
+import type { Words } from './tokens.js';
+
+/* Words that stand around amounts and names and are neither. */
+
+export const FULL_BEFORE = /^(?:heaped|heaping|rounded|generous|good|scant|level)$/;
+export const FULL = /^(?:heaped|heaping|rounded|generous|good|scant|level|big|small|large|little|full|packed)$/;
+export const SIZE = /^(?:large|medium|small|lg|med|sm|big|xl|jumbo|little)$/;
+export const HEDGE =
+  /^(?:about|around|roughly|approx|approximately|almost|nearly|maybe|just|scant|heaped|generous|good|slightly|under|over|more|than|some|like|say|only|another|a|an|or|so)$/;
+const SKIP =
+  /^(?:of|the|my|your|some|our|that|this|strong|very|nice|ripe|natural|golden|lined|just|free|range|really|lovely|softened|melted|beaten|extra|more)$/;
+const FILLER = /^(?:um|uh|er|erm|well|ok|okay|so|like|actually|sorry|yeah|yes|oh|you|know)$/;
+
+/** Whether the word at a place only says how. */
+export function describesAt(words: Words, at: number): boolean {
+  const word = words.word(at);
+  return word !== '' && (SKIP.test(word) || SIZE.test(word) || FILLER.test(word) || describesOnly(word));
+}

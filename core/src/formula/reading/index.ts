@@ -1,0 +1,1 @@
+export { readText } from './read-text.js';

@@ -1,0 +1,158 @@
+import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import type { Region } from '../../ground/units/index.js';
+import { inFigures, stretchesOf, takingsIn, Words, type Stretch, type Taking } from '../narration/index.js';
+import {
+  assembleFormula,
+  isMarked,
+  isPageSource,
+  LONGEST_TEXT,
+  problem,
+  readFormula as readList,
+  readLine,
+  regionOf,
+  type FormulaReading,
+  type Problem,
+  type ReadingContext,
+} from '../parsing/index.js';
+
+/**
+ * Reads a formula out of any text: a list of lines, running prose, a bake told as it was done, or both in one. The reader of lists is
+ * good at lists and stays with them; the reader of narration is asked first, since it is quick and says what is taken where. It has the
+ * text where most of what is taken stands inside sentences, or where the reader of lists would lose a part of it.
+ */
+
+interface Line {
+  readonly text: string;
+  readonly from: number;
+  readonly to: number;
+  readonly takings: readonly Taking[];
+  /** One thing is taken, at its beginning, and little is said behind. */
+  readonly isListed: boolean;
+}
+
+const BULLET_LETTERS = 9;
+const WORDS_BEHIND = 7;
+const LISTED_SHARE = 0.7;
+const MOST_LOST = 0.1;
+const SURE = 0.6;
+const LOOK_AGAIN = 0.8;
+const TITLE_WORDS = 9;
+
+const wordsIn = (text: string): number => (text.trim() === '' ? 0 : text.trim().split(/\s+/).length);
+
+function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
+  let from = 0;
+  let next = 0;
+  return text.split('\n').map((line): Line => {
+    const to = from + line.length + 1;
+    const here: Taking[] = [];
+    for (let taking = takings[next]; taking && taking.from < to; taking = takings[++next]) here.push(taking);
+    const [only, more] = here;
+    const lead = line.length - line.trimStart().length;
+    const isListed =
+      only !== undefined &&
+      more === undefined &&
+      only.from - from <= lead + BULLET_LETTERS &&
+      wordsIn(text.slice(only.to, to)) <= WORDS_BEHIND;
+    const read = { text: line.trim(), from, to, takings: here, isListed };
+    from = to;
+    return read;
+  });
+}
+
+/** How many of what narration is sure of a reading lacks: by ingredient, as often as it is taken. */
+function lostIn(reading: FormulaReading, takings: readonly Taking[], context: ReadingContext): number {
+  if (reading.kind !== 'read') return takings.length;
+  const has = new Map<string, number>();
+  for (const { lines } of reading.formula.components)
+    for (const { text } of lines)
+      for (const { ingredient } of readLine(text, context))
+        if (ingredient) has.set(ingredient.id, (has.get(ingredient.id) ?? 0) + 1);
+  let lost = 0;
+  for (const { ingredient, confidence } of takings) {
+    if (!ingredient || confidence < SURE) continue;
+    const left = has.get(ingredient.id) ?? 0;
+    if (left > 0) has.set(ingredient.id, left - 1);
+    else lost++;
+  }
+  return lost;
+}
+
+const isTitle = (line: Line): boolean =>
+  line.takings.length === 0 && !/[.!?;,]$/.test(line.text) && line.text !== '' && wordsIn(line.text) <= TITLE_WORDS;
+
+/** The words of a heading of a part, which says itself where it stands. */
+const isHeading = ({ text, takings }: Line): boolean =>
+  takings.length === 0 && wordsIn(text) <= 6 && /:$|^(?:for |the |to )/i.test(text);
+
+function narrated(
+  text: string,
+  lines: readonly Line[],
+  words: Words,
+  region: Region,
+  kitchen: Kitchen,
+): FormulaReading {
+  const first = lines.find(({ text: written }) => written !== '');
+  const title = first && lines.length > 1 && isTitle(first) ? first : undefined;
+  const parts = new Map<string, string[]>([['', []]]);
+  for (const line of lines)
+    for (const taking of line.takings) {
+      const written = parts.get(taking.part) ?? [];
+      written.push(line.isListed ? line.text : taking.line);
+      parts.set(taking.part, written);
+    }
+  // both stand in the order of the text: one walk tells the line of each stretch
+  let at = 0;
+  const said = stretchesOf(words).flatMap((stretch): readonly (Stretch & { readonly takes: boolean })[] => {
+    while ((lines[at]?.to ?? Infinity) <= stretch.from) at++;
+    const line = lines[at];
+    if (!line || line.isListed || line === title) return [];
+    const takes = line.takings.some((taking) => taking.from >= stretch.from && taking.from < stretch.to);
+    return [{ ...stretch, takes }];
+  });
+  const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
+  const talk = said.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
+  return assembleFormula(
+    {
+      title: title?.text.replace(/^#+\s*/, '').replace(/:$/, '') ?? '',
+      components: [...parts]
+        .filter(([, written]) => written.length > 0)
+        .map(([name, written]) => ({ name, lines: written })),
+      steps: said.filter(({ isStep }) => isStep).map(({ text: step }) => step),
+      // what only lists is in the lines; what is said besides stays
+      notes: talk.filter((stretch) => !stretch.takes && wordsIn(stretch.text) > 2).map(({ text: note }) => note),
+    },
+    region,
+    kitchen,
+  );
+}
+
+/** What narration was unsure of, so that the baker looks at it. */
+const doubts = (takings: readonly Taking[], nameless: readonly string[]): readonly Problem[] => [
+  ...takings
+    .filter(({ confidence }) => confidence < LOOK_AGAIN)
+    .map(({ line }) => problem('heard-unsure', 'warning', line, {})),
+  ...nameless.map((amount) => problem('amount-without-name', 'warning', amount, { amount })),
+];
+
+/**
+ * Reads the text of a formula, listed or told.
+ * @param bakersOwn the baker's region, which stands unless the words of the text say another
+ */
+export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
+  if (text.length > LONGEST_TEXT || isPageSource(text) || isMarked(text)) return readList(text, bakersOwn, kitchen);
+  const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
+  const words = new Words(inFigures(text.replace(/\r\n?|\u2028/g, '\n')));
+  const { takings, nameless } = takingsIn(words, context);
+  const lines = linesOf(words.text, takings);
+  const listed = lines.filter(({ isListed }) => isListed).length;
+  const share = takings.length === 0 ? 1 : listed / takings.length;
+  const list = share < LISTED_SHARE && takings.length > 2 ? undefined : readList(text, bakersOwn, kitchen);
+  const lost = list ? lostIn(list, takings, context) : takings.length;
+  if (list && (lost <= Math.max(1, MOST_LOST * takings.length) || share >= LISTED_SHARE) && list.kind === 'read')
+    return list;
+  if (takings.length < 2) return list ?? readList(text, bakersOwn, kitchen);
+  const told = narrated(words.text, lines, words, context.region, kitchen);
+  if (told.kind !== 'read') return list ?? readList(text, bakersOwn, kitchen);
+  return { ...told, problems: [...told.problems, ...doubts(takings, nameless)] };
+}
