@@ -47,9 +47,7 @@ class AmountReader {
   findAmounts(): void {
     const { words } = this;
     for (let at = 0; at < words.length;) {
-      const same = /^(?:the )?same (?:amount |again )?of$/;
-      const said = [words.word(at), words.word(at + 1), words.word(at + 2), words.word(at + 3)];
-      const sameFor = [4, 3, 2].find((length) => same.test(said.slice(0, length).join(' ')));
+      const sameFor = this.sameOf(at);
       const last = this.amounts.at(-1);
       const amount =
         sameFor !== undefined && last
@@ -58,6 +56,15 @@ class AmountReader {
       if (amount) this.amounts.push(amount);
       at = amount ? Math.max(amount.to, at + 1) : at + 1;
     }
+  }
+
+  /** "the same amount of": how many words; undefined for others. */
+  private sameOf(at: number): number | undefined {
+    const { words } = this;
+    const same = words.word(at) === 'the' ? at + 1 : at;
+    if (words.word(same) !== 'same') return undefined;
+    const of = /^(?:amount|again|weight)$/.test(words.word(same + 1)) ? same + 2 : same + 1;
+    return words.word(of) === 'of' ? of + 1 - at : undefined;
   }
 
   private amountAt(at: number): Amount | undefined {

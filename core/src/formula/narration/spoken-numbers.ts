@@ -23,6 +23,17 @@ const COUNTED =
   /^(?:eggs?|large|medium|small|ripe|bananas?|apples?|lemons?|limes?|oranges?|pears?|yolks?|whites?|carrots?|teaspoons?|tablespoons?|tsp|tbsp|cups?|pinch|pinches|sticks?)$/;
 const LENGTH = /^(?:inch|inches|in|cm|centimetres?|centimeters?)$/;
 
+/** What a spoken number may begin with. */
+const BEGINS: ReadonlySet<string> = new Set([
+  ...Object.keys(SMALL),
+  ...Object.keys(TENS),
+  ...Object.keys(PARTS),
+  'a',
+  'an',
+  'hundred',
+  'dozen',
+]);
+
 const unitWords: ReadonlySet<string> = new Set(UNITS.flatMap(({ words }) => words));
 
 interface Spoken {
@@ -142,8 +153,8 @@ function measureAndPart(words: Words, at: number, whole: number, measure: number
 }
 
 /** The same text with its spoken numbers in figures; everything else stands letter by letter. */
-export function inFigures(text: string): string {
-  const words = new Words(text);
+export function inFigures(words: Words): Words {
+  const { text } = words;
   const pieces: string[] = [];
   let written = 0;
   const put = (from: number, to: number, figures: string) => {
@@ -153,6 +164,10 @@ export function inFigures(text: string): string {
     written = last.to;
   };
   for (let at = 0; at < words.length;) {
+    if (!words.isNumber(at) && !BEGINS.has(words.word(at))) {
+      at++;
+      continue;
+    }
     const article = /^an?$/.test(words.word(at));
     const spoken = spokenAt(words, at);
     // "one" alone stands for a thing as often as for a number: only before what can be counted
@@ -187,6 +202,9 @@ export function inFigures(text: string): string {
       } else at++;
     }
   }
-  pieces.push(text.slice(written));
-  return pieces.join('').replace(/(?<=\d(?: ?(?:inch|in|cm))?) by (?=\d)/g, ' x ');
+  const figures = (written === 0 ? text : [...pieces, text.slice(written)].join('')).replace(
+    /(?<=\d(?: ?(?:inch|in|cm))?) by (?=\d)/g,
+    ' x ',
+  );
+  return figures === text ? words : new Words(figures);
 }

@@ -18,11 +18,8 @@ const VULGAR: Readonly<Record<string, number>> = {
   '½': 1 / 2, '⅓': 1 / 3, '⅔': 2 / 3, '¼': 1 / 4, '¾': 3 / 4, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8,
 }; // prettier-ignore
 
-const NUMBER = String.raw`(?<figure>\d{1,4}[ -]\d{1,2}[/⁄]\d{1,2}|\d{1,4}[/⁄]\d{1,2}(?!\d)|\d{1,3}(?:,\d{3}){1,3}(?!\d)|\d{1,6}[.,]\d{1,4}|\.\d{1,4}|\d{1,6})(?:\s?(?<behind>[½⅓⅔¼¾⅛⅜⅝⅞]))?|(?<vulgar>[½⅓⅔¼¾⅛⅜⅝⅞])`;
-const SCAN = new RegExp(
-  String.raw`${NUMBER}|(?<word>[A-Za-zÀ-ÿ][A-Za-zÀ-ÿ'’]{0,60})|(?<line>\n)|(?<mark>[^\sA-Za-z0-9])|[^\S\n]+|.`,
-  'gy',
-);
+const NUMBER = String.raw`(\d{1,4}[ -]\d{1,2}[/⁄]\d{1,2}|\d{1,4}[/⁄]\d{1,2}(?!\d)|\d{1,3}(?:,\d{3}){1,3}(?!\d)|\d{1,6}[.,]\d{1,4}|\.\d{1,4}|\d{1,6})(?:\s?([½⅓⅔¼¾⅛⅜⅝⅞]))?|([½⅓⅔¼¾⅛⅜⅝⅞])`;
+const SCAN = new RegExp(String.raw`${NUMBER}|([A-Za-zÀ-ÿ][A-Za-zÀ-ÿ'’]{0,60})|(\n)|([^\sA-Za-z0-9])|[^\S\n]+|.`, 'gy');
 
 function valueOf(figure: string): number {
   const [whole = '', above = '', below = ''] = figure.split(/[ \-/⁄]/);
@@ -43,7 +40,7 @@ export function scan(text: string): readonly Token[] {
   const tokens: Token[] = [];
   SCAN.lastIndex = 0;
   for (let found = SCAN.exec(text); found; found = SCAN.exec(text)) {
-    const { figure, behind, vulgar, word, line, mark } = found.groups ?? {};
+    const [, figure, behind, vulgar, word, line, mark] = found;
     const at = { from: found.index, to: found.index + found[0].length };
     if (figure !== undefined)
       tokens.push({ kind: 'number', low: found[0], value: valueOf(figure) + (VULGAR[behind ?? ''] ?? 0), ...at });

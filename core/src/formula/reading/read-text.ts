@@ -142,7 +142,7 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
 export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
   if (text.length > LONGEST_TEXT || isPageSource(text) || isMarked(text)) return readList(text, bakersOwn, kitchen);
   const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
-  const words = new Words(inFigures(text.replace(/\r\n?|\u2028/g, '\n')));
+  const words = inFigures(new Words(text.replace(/\r\n?|\u2028/g, '\n')));
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings);
   const listed = lines.filter(({ isListed }) => isListed).length;

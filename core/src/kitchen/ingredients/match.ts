@@ -45,9 +45,11 @@ const DESCRIPTORS: ReadonlySet<string> = new Set(
 
 /** Whether every word of a phrase says how, never what. */
 export const describesOnly = (phrase: string): boolean =>
-  plainWords(phrase)
-    .split(' ')
-    .every((word) => word === '' || DESCRIPTORS.has(word) || /^[\d.%/]+$/.test(word));
+  /^[a-z]*$/.test(phrase)
+    ? phrase === '' || DESCRIPTORS.has(phrase)
+    : plainWords(phrase)
+        .split(' ')
+        .every((word) => word === '' || DESCRIPTORS.has(word) || /^[\d.%/]+$/.test(word));
 
 /** Lower case, no accents, no punctuation but the apostrophe, single spaces. */
 export function plainWords(text: string): string {
@@ -180,8 +182,25 @@ function resolve(phrase: string, region: Region, names: Names): Omit<Match, 'con
   return long === undefined ? undefined : resolve(plainWords(long), region, names);
 }
 
+/** The words that names begin with, so that most words need no closer look. */
+const beginnings = new WeakMap<Names, ReadonlySet<string>>();
+function beginningsOf(names: Names): ReadonlySet<string> {
+  let known = beginnings.get(names);
+  if (!known) {
+    const first = new Set<string>();
+    for (const all of [names.byName, TABLE_NAMES.byName, ambiguousTerms])
+      for (const name of all.keys()) first.add(name.split(' ', 1)[0] ?? '');
+    for (const name of Object.keys(SHORT_FORMS)) first.add(name.split(' ', 1)[0] ?? '');
+    beginnings.set(names, (known = first));
+  }
+  return known;
+}
+
 /** How many words from the first on are a name that is known, the longest such; 0 when none is. For text whose words run on. */
 export function nameAtStart(words: readonly string[], names: Names = NO_NAMES): number {
+  const [first = ''] = words;
+  const known = beginningsOf(names);
+  if (!known.has(first) && !known.has(singular(first))) return 0;
   for (let length = Math.min(words.length, LONGEST_NAME_IN_WORDS); length >= 1; length--) {
     const phrase = words.slice(0, length).join(' ');
     const single = inSingular(phrase);

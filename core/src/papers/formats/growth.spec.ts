@@ -46,7 +46,7 @@ const READERS: Readonly<Record<string, (text: string) => unknown>> = {
     return read.kind === 'read' ? auditFormula(read.formula) : read;
   },
   'a formula told': (text) => {
-    const words = new Words(inFigures(`so we take 2 cups of ${text} and three eggs ${text}`));
+    const words = inFigures(new Words(`so we take 2 cups of ${text} and three eggs`));
     return [takingsIn(words, CONTEXT), stretchesOf(words)];
   },
   'a line': (text) => readLine(`2 cups ${text}`, CONTEXT),
