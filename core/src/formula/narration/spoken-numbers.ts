@@ -98,7 +98,12 @@ function partOf(words: Words, at: number): Spoken | undefined {
   if (said === 'half' && words.word(at + 1) === 'a' && words.word(at + 2) === 'dozen')
     return { figures: '6', value: 6, to: at + 3 };
   const alone = said.endsWith('s') ? undefined : PARTS[said];
-  if (alone !== undefined) return { figures: `1/${alone}`, value: 1 / alone, to: pastArticle(words, at + 1) };
+  if (alone !== undefined) {
+    const to = pastArticle(words, at + 1);
+    // "cut in half", "half the sugar" measure nothing
+    const measures = to > at + 1 || unitWords.has(words.word(to)) || /^(?:hour|inch|dozen)$/.test(words.word(to));
+    return measures ? { figures: `1/${alone}`, value: 1 / alone, to } : undefined;
+  }
   const above = said === 'a' ? 1 : SMALL[said];
   if (above === undefined || above > 7) return undefined;
   const place = words.at(at + 1) === '-' ? at + 2 : at + 1;

@@ -59,7 +59,11 @@ export function stretchesOf(words: Words): readonly Stretch[] {
       end >= words.length ? words.text.length : words.tokens[end]?.from,
     ];
     if (from === undefined || to === undefined || end <= start) return [];
-    const text = words.text.slice(from, to).trim();
+    // what joins two breaths belongs to neither
+    const text = words.text
+      .slice(from, to)
+      .trim()
+      .replace(/ (?:and|so|then|and then)$/, '');
     return text === '' ? [] : [{ text, from, to, isStep: isDoing(words, start, end) }];
   });
 }

@@ -36,7 +36,7 @@ const LISTED_SHARE = 0.7;
 const MOST_LOST = 0.1;
 const SURE = 0.6;
 const LOOK_AGAIN = 0.8;
-const TITLE_WORDS = 9;
+const TITLE_WORDS = 12;
 
 const wordsIn = (text: string): number => (text.trim() === '' ? 0 : text.trim().split(/\s+/).length);
 
