@@ -23,6 +23,8 @@ interface Traits {
   readonly buttermilk: boolean;
   readonly powder: boolean;
   readonly soda: boolean;
+  /** Share of the flour that carries its raising agents. */
+  readonly selfRaising: number;
 }
 
 const CORN: ReadonlySet<string> = new Set(['cornmeal', 'polenta', 'maize-flour', 'masa-harina']);
@@ -76,6 +78,7 @@ function traitsOf(parts: readonly WeighedPart[]): Traits {
     buttermilk: has(({ ingredient }) => /buttermilk|soured-milk/.test(ingredient.behavesAs)),
     powder: has(({ ingredient }) => /baking-powder$|self-r/.test(ingredient.behavesAs)),
     soda: has(({ ingredient }) => ingredient.behavesAs === 'baking-soda'),
+    selfRaising: sum(({ ingredient }) => ingredient.behavesAs.startsWith('self-r')),
   };
 }
 
@@ -104,7 +107,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   red_cocoa_cake: { words: /red/i, needs: (t) => t.cocoa > 0.01 && t.cocoa < 0.12 && t.buttermilk },
   white_cake: { words: /white cake/i, needs: (t) => t.white && !t.wholeEgg },
   yellow_cake: { words: /yellow cake/i, needs: (t) => t.extraYolk },
-  pound_cake: { words: /pound cake|madeira/i, pan: LOAF_TIN },
+  pound_cake: { words: /pound cake|madeira/i, pan: LOAF_TIN, needs: (t) => t.selfRaising < 0.6 },
   light_fruit_cake: { words: /fruit ?cake/i, needs: (t) => t.driedFruit > 0.5 },
   dark_fruit_cake: { words: /fruit ?cake|harvest|christmas|dark/i, needs: (t) => t.driedFruit > 1.2 },
   vegetable_cake: { words: /carrot|courgette|zucchini|parsnip|beet|squash/i, needs: (t) => t.vegetable > 0.35 },

@@ -50,6 +50,8 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
       )
     )
       continue;
+    // "fan 170C. Line a baking tray": a pan ends with its sentence
+    if (/(?<!\b(?:in|cm|mm))\. /i.test(phrase)) continue;
     const parsed = parsePan(phrase);
     if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
       const whole = dimensionsBefore(words, from);
@@ -70,6 +72,43 @@ const phraseFrom = (words: readonly string[], from: number) =>
     .replace(/^[(,]+/, '');
 const CUPS =
   /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
+
+const FIGURE = String.raw`(?<![\d.,])(\d{1,4}(?:[.,]\d{1,3})?)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
+const CUTTER = new RegExp(
+  String.raw`\bcut (?:(?:it|them|out|into|in|with|using|an?|about|scones|rounds|biscuits|circles|of|\d{1,3}) ){0,7}${FIGURE}(?: (?:plain|round|fluted))?(?: ?(?:rounds?|circles?|cutter|discs?))?`,
+  'i',
+);
+const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| ?(?:cm|mm|in\b|inch|"))/i;
+const THICK = new RegExp(String.raw`${FIGURE}(?:[- ]thick|[- ]deep)|thickness of (?:about )?${FIGURE}`, 'i');
+const MAKES = /\b(?:makes|gives|you should get) (?:about |around |roughly )?(\d{1,3})\b/i;
+const WEDGES =
+  /\b(\d{1,2}|four|six|eight|ten|twelve) (?:equal )?(?:wedges|triangles|farls)\b|\b(?:in|into) (quarters|four|six|eight)\b/i;
+const ROUND_OF = new RegExp(
+  String.raw`${FIGURE}[- ](?:round|disc|circle)|(?:round|disc|circle)(?: of)?(?: about)? ${FIGURE}(?! ?thick)`,
+  'i',
+);
+const FREE_LOAF =
+  /\bround loa(?:f|ves)\b|\bfree-?standing\b|\bshap(?:e|ed|ing) (?:it |the dough )?(?:in)?(?:to )?(?:an? )?(?:round|ball|cob)\b|\bcut (?:in )?an? (?:deep )?cross\b/i;
+
+/** What stands on a sheet without a pan: rounds by their cutter, wedges of a round, a free-standing loaf; as a person would write it. */
+export function freeShapeIn(text: string): string | undefined {
+  const thick = THICK.exec(text);
+  const depth = thick ? ` x ${thick[1] ?? thick[3] ?? ''} ${thick[2] ?? thick[4] ?? ''}` : '';
+  const cutter = CUTTER.exec(text);
+  if (cutter?.[1] !== undefined) {
+    const count = CUT_COUNT.exec(text)?.[1] ?? MAKES.exec(text)?.[1];
+    const behind = count === undefined ? '' : ` x ${count}`;
+    return `disc ${cutter[1]} ${cutter[2] ?? 'cm'}${depth}${behind}`;
+  }
+  const wedges = WEDGES.exec(text);
+  const round = ROUND_OF.exec(text);
+  if (wedges && round) {
+    const words: Readonly<Record<string, number>> = { four: 4, quarters: 4, six: 6, eight: 8, ten: 10, twelve: 12 };
+    const said = (wedges[1] ?? wedges[2] ?? '8').toLowerCase();
+    return `wedge ${round[1] ?? round[3] ?? ''} ${round[2] ?? round[4] ?? 'cm'} round x ${words[said] ?? said}`;
+  }
+  return FREE_LOAF.test(text) ? 'round loaf' : undefined;
+}
 
 /** The first pan that a text names with a size; failing that, one named without. */
 export function panIn(text: string): { readonly pan: string; readonly sized: boolean } | undefined {
@@ -93,6 +132,9 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
   if (bare?.[1] && parsePan(bare[1]).kind === 'pan') return { pan: bare[1].trim(), sized: true };
   const cups = CUPS.exec(text);
   if (cups?.[1] && parsePan(cups[1]).kind === 'pan') return { pan: cups[1], sized: true };
+  const free = freeShapeIn(text);
+  if (free !== undefined && (assumed === undefined || /tray|sheet|loaf on/i.test(assumed)))
+    return { pan: free, sized: true };
   const unlisted = /\b(bundt|fluted|tube|angel|ring) (?:pan|tin|mould)/i.exec(text);
   const alone = assumed ?? unsized ?? unlisted?.[0];
   return alone === undefined ? undefined : { pan: alone, sized: parsePan(alone).kind === 'pan' };

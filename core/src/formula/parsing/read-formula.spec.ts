@@ -20,13 +20,13 @@ const EXPECTED: Readonly<Record<string, { title: string; region: string; lines: 
   'courgette-lime-traybake': { title: 'Courgette and lime traybake', region: 'UK', lines: 10, components: 2, celsius: 170, fan: true, minutes: [30, 35], pan: '30 x 20 x 4 cm traybake tin' },
   'parsnip-hazelnut-cake': { title: 'Parsnip and hazelnut cake, browned-butter frosting', region: 'UK', lines: 15, components: 2, celsius: 175, minutes: [30, 34], pan: 'two 20 cm sandwich tins' },
   'leek-cheese-drop-biscuits': { title: 'Leek and hard-cheese drop biscuits', region: 'US', lines: 8, components: 1, celsius: 218, minutes: [13, 15] },
-  'thyme-sweet-potato-scones': { title: 'Thyme and sweet-potato scones', region: 'UK', lines: 8, components: 1, celsius: 220, minutes: [12, 14] },
+  'thyme-sweet-potato-scones': { title: 'Thyme and sweet-potato scones', region: 'UK', lines: 8, components: 1, celsius: 220, minutes: [12, 14], pan: 'disc 5 cm x 2.5 cm' },
   'oat-farls': { title: 'Oat farls', region: 'UK', lines: 1, components: 1, minutes: [9, 9] },
   'marmalade-almond-loaf': { title: 'Marmalade and almond loaf', region: 'UK', lines: 9, components: 1, celsius: 180, minutes: [50, 50], pan: '2 lb loaf tin' },
   'gingerbread-dark-treacle': { title: 'Gingerbread with dark treacle', region: 'UK', lines: 11, components: 1, celsius: 160, minutes: [45, 50], pan: '20 cm square tin, 5 cm deep' },
   'coconut-passion-fruit-layer-cake': { title: 'Coconut and passion-fruit layer cake', region: 'US', lines: 11, components: 2, celsius: 174, minutes: [30, 35], pan: 'two 8x2 inch round pans' },
   'cider-fed-harvest-fruit-cake': { title: 'Cider-fed harvest fruit cake', region: 'UK', lines: 12, components: 2, celsius: 150, minutes: [150, 165], pan: '18 cm round tin, 9 cm deep' },
-  'brown-soda-bread-by-percent': { title: 'Brown soda bread by percentages', region: 'UK', lines: 7, components: 1, celsius: 200, minutes: [40, 45] },
+  'brown-soda-bread-by-percent': { title: 'Brown soda bread by percentages', region: 'UK', lines: 7, components: 1, celsius: 200, minutes: [40, 45], pan: 'round loaf' },
 }; // prettier-ignore
 
 describe('readFormula', () => {
@@ -104,7 +104,7 @@ describe('readFormula', () => {
     expect(read('200 g plain flour\nBake in a square tin at 180 C').problems.map(({ code }) => code)).toContain(
       'pan-without-size',
     );
-    expect(read('200 g plain flour\nBake in a 20 cm wedge tin at 180 C').problems.map(({ code }) => code)).toContain(
+    expect(read('200 g plain flour\nBake in a 10 inch pie dish at 180 C').problems.map(({ code }) => code)).toContain(
       'pan-not-built',
     );
   });

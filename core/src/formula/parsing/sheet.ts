@@ -1,5 +1,5 @@
 import type { Formula, FormulaComponent, FormulaLine, KnownBake } from '../formula/index.js';
-import { parsePan } from '../../kitchen/pans/index.js';
+import { parseVessel } from '../../kitchen/pans/index.js';
 import { readBake } from './bake-phrases.js';
 import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
@@ -213,7 +213,7 @@ function numbered(components: readonly Draft[]): readonly FormulaComponent[] {
 
 function panProblems(bake: KnownBake): readonly Problem[] {
   if (bake.pan === undefined) return [];
-  const parsed = parsePan(bake.pan);
+  const parsed = parseVessel(bake.pan);
   if (parsed.kind === 'size-missing')
     return [problem('pan-without-size', 'warning', bake.pan, { shape: parsed.shape })];
   return parsed.kind === 'unknown' ? [problem('pan-not-built', 'note', bake.pan, {})] : [];

@@ -1,5 +1,5 @@
 import { batterGrowth } from '../../../oven/baking/index.js';
-import { fillPans, parsePan, SHELF_PANS, type PanSet, type PanShape } from '../../../kitchen/pans/index.js';
+import { fillPans, parsePan, parseVessel, SHELF_PANS, type PanSet, type PanShape } from '../../../kitchen/pans/index.js';
 import type { Evidence, Rule } from '../evidence.js';
 
 /** The size that a pan of that shape most often has, as a formula of the region writes it. */
@@ -17,7 +17,7 @@ const american = ({ formula }: Evidence) => formula.region === 'US' || formula.r
 export const panSize: Rule = (evidence) => {
   const { pan } = evidence.formula.bake;
   if (pan === undefined) return [];
-  const parsed = parsePan(pan);
+  const parsed = parseVessel(pan);
   if (parsed.kind === 'size-missing')
     return [
       {

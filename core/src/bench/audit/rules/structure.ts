@@ -3,7 +3,7 @@ import { withAmount, type ReadEntry } from '../../../formula/parsing/index.js';
 import { linesHolding, type Evidence, type Rule } from '../evidence.js';
 
 /** Flour this far under its band, relative: no crumb stands on it. */
-const FLOUR_UNDER = 0.12;
+const FLOUR_UNDER = 0.2;
 /** Share of flour without gluten from which something else must bind. */
 const GLUTENLESS_MOST = 0.6;
 /** Shelled egg that binds by itself, percent of flour. */
@@ -20,6 +20,8 @@ const MEANT_WHOLE: ReadonlySet<string> = new Set([
   'gluten_free_loaf',
   'dark_fruit_cake',
 ]);
+/** What the title means to be is no fault. */
+const MEANT_BY_TITLE = /grain|whole|wheat|rye|spelt|oat|bran|seed|brown|wheaten/i;
 /** Pieces this far beyond what the style usually carries, and beyond the weight of the flour, tear any crumb. */
 const PIECES_BEYOND = { ofStyle: 1.75, percent: 120 } as const;
 
@@ -97,7 +99,8 @@ export const wholeGrain: Rule = (evidence) => {
   const { style, totals, weighed } = evidence;
   const whole = gramsOf(weighed.batter.filter(({ ingredient }) => ingredient.category === 'whole-grain flour'));
   const share = totals.flour > 0 ? whole / totals.flour : 0;
-  if (share <= WHOLE_GRAIN_HEAVY || (style && MEANT_WHOLE.has(style.id))) return [];
+  const meant = MEANT_BY_TITLE.test(evidence.formula.title) || (style && MEANT_WHOLE.has(style.id));
+  if (share <= WHOLE_GRAIN_HEAVY || meant) return [];
   const [largest, more] = linesHolding(evidence, isWhole);
   const half = largest?.entry.weight ? Math.round(largest.entry.weight.grams / 2) : 0;
   return [
