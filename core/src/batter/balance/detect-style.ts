@@ -98,7 +98,7 @@ const SHEET_TIN = /tray|9\s*x\s*13|13\s*x\s*9|sheet|rect|square|33/i;
 
 /** What marks each style. A style without a row is told by its bands alone. */
 const MARKS: Readonly<Record<string, Mark>> = {
-  creamed_butter_cake: { words: /sandwich|sponge|butter cake|victoria|layer cake/i, pan: LAYER_TIN },
+  creamed_butter_cake: { words: /sandwich|sponge|butter cake|victoria|layer cake|drizzle/i, pan: LAYER_TIN },
   high_ratio_cake: { words: /high[- ]ratio/i, pan: LAYER_TIN },
   oil_cake: { words: /oil cake/i, needs: (t) => t.liquidFat && t.cocoa < 0.1 },
   one_bowl_buttermilk_cake: { needs: (t) => t.buttermilk && t.cocoa < 0.1 },

@@ -109,6 +109,7 @@ export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {
   'line-taken-twice': muffinsWith(['Whisk the flour', 'Warm 200 g of the milk. Whisk the flour'], ['Stir in the milk', 'Stir in 150 g of the milk']), // prettier-ignore
   'line-divided-unsaid': muffinsWith(['130 g sugar', '130 g sugar, divided']),
   'step-uses-unlisted': muffinsWith(['and butter.', 'and butter, fold in the blueberries.']),
+  'far-off': muffinsWith(['130 g sugar', '1300 g sugar']),
   'flour-cannot-carry': salted('480 g raisins'),
   'no-gluten-no-binder': muffinsWith(['250 g all-purpose flour', '250 g rice flour'], ['2 large eggs', '1 large egg']),
   'whole-grain-heavy': muffinsWith(['250 g all-purpose flour', '250 g whole wheat flour'], ['Makes 12', 'Makes 12\nStyle: muffin']), // prettier-ignore

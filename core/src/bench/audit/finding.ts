@@ -59,6 +59,14 @@ export interface RuleFacts {
     readonly pieces: number;
     readonly piecesMost: number;
   };
+  /** So far outside its band that no spoon and no taste explains it. Percent of the flour. */
+  'far-off': {
+    readonly quantity: 'sugar' | 'fat' | 'egg' | 'water' | 'salt';
+    readonly side: 'above' | 'below';
+    readonly percent: number;
+    readonly low: number;
+    readonly high: number;
+  };
   'no-gluten-no-binder': { readonly share: number; readonly egg: number };
   'whole-grain-heavy': { readonly percent: number };
   'thirsty-ingredients': {

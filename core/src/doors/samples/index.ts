@@ -4,3 +4,4 @@ export { DEMO_FORMULAS, type SampleFormula } from './demo-formulas.js';
 export { PASTED_FORMULAS, type PastedFormula } from './pasted-formulas.js';
 export { batterOf, PUBLISHED_BATTERS } from './published-batters.js';
 export { TOLD_TEXTS, type ToldText } from './told-texts.table.js';
+export { SOUND_FORMULAS } from './sound-formulas.table.js';

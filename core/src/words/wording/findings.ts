@@ -97,6 +97,11 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
           'Too little flour to carry the rest.',
           `Flour is ${percentInWords(facts.flourPercent)} of the batter, at least ${percentInWords(facts.low)} in this style, and no more egg takes its place: it sinks.`,
         ),
+  'far-off': ({ quantity, side, percent, low, high }) =>
+    sentence(
+      `Far ${side === 'above' ? 'more' : 'less'} ${quantity} than this style bears.`,
+      `${percentInWords(percent)} of the flour, where it lives on ${percentInWords(low)} to ${percentInWords(high)}. Was an amount written down wrongly?`,
+    ),
   'no-gluten-no-binder': (facts) =>
     sentence(
       'Nothing binds this crumb.',

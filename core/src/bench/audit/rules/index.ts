@@ -7,12 +7,12 @@ import { linesAndSteps, unlisted } from './method.js';
 import { panFit, panSize } from './pan.js';
 import { readings } from './readings.js';
 import { denied, eatenRaw, forBabies } from './safety.js';
-import { binder, carrying, thirsty, wholeGrain } from './structure.js';
+import { binder, carrying, farOff, thirsty, wholeGrain } from './structure.js';
 import { temperatures } from './temperatures.js';
 import { warmth } from './warmth.js';
 
 /** Everything a formula is looked over for, in the order in which a baker wants to know. */
 export const RULES: readonly Rule[] = [
   readings, leavenerWithoutAmount, denied, forBabies, eatenRaw, leavening, acidLeftOver, gas, temperatures, heatLimits, panSize, panFit,
-  linesAndSteps, unlisted, warmth, carrying, binder, wholeGrain, thirsty, saltKind, cupRegion, bowl, flourBasis,
+  linesAndSteps, unlisted, warmth, farOff, carrying, binder, wholeGrain, thirsty, saltKind, cupRegion, bowl, flourBasis,
 ]; // prettier-ignore

@@ -1,5 +1,12 @@
 import { batterGrowth } from '../../../oven/baking/index.js';
-import { fillPans, parsePan, parseVessel, SHELF_PANS, type PanSet, type PanShape } from '../../../kitchen/pans/index.js';
+import {
+  fillPans,
+  parsePan,
+  parseVessel,
+  SHELF_PANS,
+  type PanSet,
+  type PanShape,
+} from '../../../kitchen/pans/index.js';
 import type { Evidence, Rule } from '../evidence.js';
 
 /** The size that a pan of that shape most often has, as a formula of the region writes it. */

@@ -28,6 +28,39 @@ const PIECES_BEYOND = { ofStyle: 1.75, percent: 120 } as const;
 const gramsOf = (parts: readonly { readonly grams: number }[]) => parts.reduce((sum, { grams }) => sum + grams, 0);
 const flours = ({ weighed }: Evidence) => weighed.batter.filter(({ ingredient }) => roleOf(ingredient).flour > 0);
 
+/** A share of the flour beyond its band by so much is a slip of the pen: a zero too many, a line read twice. */
+const FAR_OFF = { above: 1.5, below: 0.5 } as const;
+/** Below so few percent a band has no room to be far below of. */
+const LEAST_LOW_PERCENT = 10;
+const SHARES = ['sugar', 'fat', 'egg', 'water', 'salt'] as const;
+
+/** What lies so far outside its band that something must have gone wrong in writing it down. */
+export const farOff: Rule = ({ verdicts, weighed }) =>
+  weighed.flourBasis?.assumed === true
+    ? []
+    : SHARES.flatMap((quantity) => {
+        const verdict = verdicts.find((bandVerdict) => bandVerdict.quantity === quantity);
+        if (!verdict) return [];
+        const { value, band } = verdict;
+        const above = value > band.high * FAR_OFF.above;
+        const below = band.low >= LEAST_LOW_PERCENT && value < band.low * FAR_OFF.below;
+        if (!above && !below) return [];
+        return [
+          {
+            code: 'far-off' as const,
+            severity: 'warning' as const,
+            place: '',
+            facts: {
+              quantity,
+              side: above ? ('above' as const) : ('below' as const),
+              percent: value,
+              low: band.low,
+              high: band.high,
+            },
+          },
+        ];
+      });
+
 /** Sugar, fat, liquid and pieces that the flour cannot hold up. */
 export const carrying: Rule = ({ verdicts, quantities, style, totals, weighed }) => {
   const verdict = verdicts.find(({ quantity }) => quantity === 'flour');

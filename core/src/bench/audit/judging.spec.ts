@@ -1,0 +1,98 @@
+declare const console: { log(text: string): void };
+
+import { writtenBakeJob } from '../../batch/bake-jobs/index.js';
+import { SOUND_FORMULAS } from '../../doors/samples/index.js';
+import { readText } from '../../formula/reading/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { runBakeJob } from '../../oven/baking/index.js';
+import type { Region } from '../../ground/units/index.js';
+import { auditFormula, bakeFindings } from './index.js';
+
+/** What is found in a text; with the bake only where the bake is what is asked. */
+function found(text: string, region: Region, baked: boolean): readonly string[] {
+  const reading = readText(text, region);
+  if (reading.kind !== 'read') return ['refused'];
+  const { formula } = reading;
+  const audit = auditFormula(formula, { kitchen: PLAIN_KITCHEN, formula: () => undefined });
+  const job = baked ? writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN }) : undefined;
+  return [...audit.findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])].map(({ code }) => code);
+}
+
+/** A slip that a person makes in writing down, put into a text; the text itself where it has no place for it. */
+const SLIPS: Readonly<Record<string, { readonly plant: (text: string) => string; readonly baked?: boolean }>> = {
+  'a spoon for a teaspoon of soda': {
+    plant: (text) => text.replace(/(\d[\d /]*) (?:tsp|teaspoons?) (baking soda|bicarbonate of soda)/, '$1 tbsp $2'),
+  },
+  'a spoon for a teaspoon of salt': {
+    plant: (text) => text.replace(/\d[\d /]* (?:tsp|teaspoons?) salt/, '2 tbsp salt'),
+  },
+  'the leavener forgotten': {
+    plant: (text) =>
+      text
+        .split('\n')
+        .filter((line) => !/^\d.*(?:baking powder|baking soda|bicarb)/.test(line))
+        .join('\n')
+        .replace('self-raising', 'plain'),
+  },
+  'the flour forgotten': {
+    plant: (text) =>
+      text
+        .split('\n')
+        .filter((line) => !/^\d.*flour/.test(line))
+        .join('\n'),
+  },
+  'sugar read three times': {
+    plant: (text) =>
+      text
+        .replace(
+          /^(\d+) g ((?:caster |light brown |brown |dark brown )?sugar)$/m,
+          (_, grams: string, sugar: string) => `${3 * Number(grams)} g ${sugar}`,
+        )
+        .replace(/^\d(?:\/4| 1\/2|\/2)? cups? sugar$/m, '4 cups sugar'),
+  },
+  'flour for less than half of it': {
+    plant: (text) =>
+      text
+        .replace(
+          /^(\d+) g (plain flour|all-purpose flour|self-raising flour)$/m,
+          (_, grams: string, flour: string) => `${Math.round(Number(grams) / 2.5)} g ${flour}`,
+        )
+        .replace(/^2 cups (?:all-purpose )?flour$/m, '3/4 cup flour'),
+  },
+  'a quarter of the time': {
+    plant: (text) =>
+      text.replace(/(\d+) minutes\.$/m, (_, minutes: string) => `${Math.round(Number(minutes) / 4)} minutes.`),
+    baked: true,
+  },
+  'a line that the method forgets': { plant: (text) => text.replace(/\n(?=[A-Z][^\n]*\.)/, '\n40 g poppy seeds\n') },
+};
+
+describe('the judge', () => {
+  it('says no more than one thing in three formulas that are sound', () => {
+    const findings = SOUND_FORMULAS.flatMap(({ text, region }) =>
+      found(text, region, true).map((code) => `${text.split('\n')[0] ?? ''}: ${code}`),
+    );
+    console.log(`sound formulas: ${SOUND_FORMULAS.length}, findings: ${findings.length}`);
+    expect(findings.length)
+      .withContext(findings.join('\n'))
+      .toBeLessThanOrEqual(SOUND_FORMULAS.length / 3);
+  });
+
+  it('finds nine in ten slips of the pen', () => {
+    const missed: string[] = [];
+    let planted = 0;
+    for (const [slip, { plant, baked = false }] of Object.entries(SLIPS))
+      for (const { text, region } of SOUND_FORMULAS.slice(0, baked ? 5 : undefined)) {
+        const wrong = plant(text);
+        if (wrong === text) continue;
+        planted++;
+        const [before, after] = [found(text, region, baked), found(wrong, region, baked)];
+        const isNew = after.length > before.length || after.some((code) => !before.includes(code));
+        if (!isNew) missed.push(`${slip}: ${text.split('\n')[0] ?? ''}`);
+      }
+    console.log(`slips planted: ${planted}, found: ${planted - missed.length}`);
+    expect(missed.length)
+      .withContext(missed.join('\n'))
+      .toBeLessThanOrEqual(planted / 10);
+  });
+});
