@@ -122,7 +122,7 @@ export const VIEWS = {
     await page.getByRole('dialog').waitFor();
   },
   'bench-aside': async (page, size) => {
-    await open('Gingerbread with dark treacle')(page);
+    await open('Pear and cardamom loaf')(page);
     await readings(page, size);
     await page
       .getByRole('button', { name: /^Set aside/ })

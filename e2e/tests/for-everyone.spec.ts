@@ -46,14 +46,14 @@ const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
     await expect(baker.page.getByText(/Which pan\?/)).toBeVisible();
   },
   'bench with a list of ingredients, a line opened, a finding to set aside': async (baker) => {
-    await baker.takesFromShelf('Gingerbread with dark treacle');
+    await baker.takesFromShelf('Pear and cardamom loaf');
     await baker.page
       .getByRole('button', { name: /^Set aside/ })
       .first()
       .click();
-    await baker.line('4 oz butter').focus();
+    await baker.line('2 large eggs').focus();
     await baker.page.getByText('More about this line').click();
-    await baker.line('4 oz butter').fill('4 oz butterm');
+    await baker.line('1/4 cup plain yogurt').fill('1/4 cup butterm');
     await expect(baker.page.getByRole('listbox', { name: 'Ingredients' })).toBeVisible();
   },
   pantry: async (baker) => {

@@ -63,9 +63,9 @@ test('a staged dome under a lid has its clock: oven down, lid off, window', asyn
   await expect(page.getByText('924 g in each loaf')).toBeVisible();
   const plain = await baker.minutesShown();
   await page.getByText('Stages, lid or foil, cold batter').click();
-  await write(page, 'stages', '15@220, *@200');
+  await write(page, 'stages', '15 minutes at 220, then 200');
   await expect(page.getByText('Turn the oven to 200 °C at 15 min.')).toBeVisible();
-  await write(page, 'covered', 'lid 0-20');
+  await write(page, 'covered', 'lid for the first 20 minutes');
   await expect(page.getByText('Take the lid off at 20 min.')).toBeVisible();
   await expect(page.getByText(/as hot as the oven, and steam comes out first/)).toBeVisible();
   expect(await baker.minutesShown()).not.toEqual(plain);
@@ -132,6 +132,9 @@ test('an oven thermometer read once corrects the time and narrows the window, fo
   await page.getByRole('textbox', { name: 'reads' }).fill('171');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText('It is 8 °C cool, give or take 4.')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'What to do' }).getByRole('listitem').first()).toContainText(
+    'Set this oven to 185 °C for 177 inside.',
+  );
   const after = await newWindow(baker, before);
   expect(after[0]).toBeGreaterThan(before[0]);
   expect(after[1] / after[0]).toBeLessThan(before[1] / before[0]);

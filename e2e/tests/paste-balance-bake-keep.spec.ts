@@ -67,3 +67,34 @@ for (const pasted of PASTED_FORMULAS) {
     await expect(page.getByRole('row', { name: new RegExp(`Tea tent: ${pasted.hand}`) })).toContainText('v1');
   });
 }
+
+test('a bake told in one breath is read: lines, another part, steps, the bake, the tin; and the Oven begins from it', async ({
+  baker,
+  page,
+}) => {
+  await baker.opens();
+  await page
+    .getByRole('textbox', { name: 'Paste a formula' })
+    .fill(
+      'Plum slice the way my aunt told it\n\nso you melt a hundred and twenty five grams of butter with a hundred grams of brown sugar then off the heat you stir in two eggs and a hundred mil of milk now two hundred grams of plain flour goes in with two teaspoons of baking powder and half a teaspoon of salt spread it in a twenty by thirty centimetre tin and it wants thirty five minutes at one eighty. For the glaze I take 100 g icing sugar and two tablespoons of lemon juice.',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(baker.name).toHaveValue('Plum slice the way my aunt told it');
+  await expect
+    .poll(() => baker.written())
+    .toEqual([
+      '125 grams of butter',
+      '100 grams of brown sugar',
+      '2 eggs',
+      '100 mil of milk',
+      '200 grams of plain flour',
+      '2 teaspoons of baking powder',
+      '1/2 teaspoon of salt',
+      '100 g icing sugar',
+      '2 tablespoons of lemon juice',
+    ]);
+  await expect(baker.sheet.getByText('beside the batter: weighed, not balanced')).toBeVisible();
+  await baker.goesTo('Oven');
+  await expect(page.getByRole('combobox', { name: 'pan', exact: true })).toHaveValue('20 x 30 centimetre tin');
+  await expect(page.getByRole('textbox', { name: 'took' })).toHaveValue('35');
+});

@@ -72,6 +72,7 @@ type FaceId = (typeof FACES)[number]['id'];
 
 const capitalised = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const WARNINGS: readonly BakeAdviceCode[] = [
+  'oven-off',
   'runs-over',
   'sheet-beneath',
   'known-bake-refused',
@@ -275,9 +276,7 @@ export class Oven {
   }
 
   protected readonly stagesRefused = (words: string) =>
-    readSchedule(words)
-      ? ''
-      : 'Write stages as minutes at a heat: “20@218, *@163” is 20 minutes at 218 °C, then 163 °C; 100 to 300 °C.';
+    readSchedule(words) ? '' : 'Write stages as minutes at a heat, 100 to 300 °C: “10 minutes at 220, then 180”.';
   protected setSchedule(words: string): void {
     const read = readSchedule(words);
     this.settings.set(
@@ -288,7 +287,9 @@ export class Oven {
     );
   }
   protected readonly coversRefused = (words: string) =>
-    readCovers(words) ? '' : 'Write a cover with its minutes: “lid 0-30”, or “foil 40-” until it comes out.';
+    readCovers(words)
+      ? ''
+      : 'Write a cover with its minutes: “lid for the first 30 minutes”, or “foil from 40” until it comes out.';
   protected setCovers(words: string): void {
     const read = readCovers(words) ?? [];
     this.settings.set('the cover', { covers: read.length > 0 ? read : undefined });

@@ -46,7 +46,7 @@ half a stick of butter, melted
 zest of 1 lemon
 
 Mix it as little as you can. Bake at 350F in a 9x5 loaf pan, about 50 minutes, but I always look early because our oven runs hot.`,
-    lines: 5,
+    lines: 9,
     unknown: 0,
     otherPan: '20 cm square tin',
     expectedMinutes: [25, 50],
@@ -57,7 +57,7 @@ Mix it as little as you can. Bake at 350F in a 9x5 loaf pan, about 50 minutes, b
     text: `plum traybake
 225g SR flour, 175g caster, 175g soft butter, 3 large eggs, 2 tbsp milk, 6 plums
 180C/fan 160, 35 min, 20cm sq tin`,
-    lines: 1,
+    lines: 6,
     unknown: 0,
     otherPan: '30x20x4 cm rectangle',
     expectedMinutes: [18, 36],

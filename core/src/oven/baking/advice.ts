@@ -6,6 +6,8 @@ import type { BakeTimeline } from './timeline.js';
 
 /** What to do during the bake, and what to beware of: what a sentence needs to know of each. */
 export interface AdviceFacts {
+  /** An oven that a thermometer found off: by how much, what is set, and what to set for that heat inside. */
+  'oven-off': { readonly offCelsius: number; readonly celsius: number; readonly setTo: number };
   'first-look': NoFacts;
   rotate: NoFacts;
   'swap-racks': { readonly racks: number };
@@ -53,6 +55,9 @@ const BEARS: Readonly<Partial<Record<VesselSet['pan']['material'], number>>> = {
 /** Baking paper browns and embers above. @source materials.csv, parchment */
 const PAPER_CELSIUS = 215;
 const GLASS_COLD_BATTER = 10;
+/** Less than a notch of the dial is not worth turning it for. */
+const WORTH_RESETTING_CELSIUS = 5;
+const [COOLEST, HOTTEST] = [100, 300] as const;
 
 export interface AdviceInput {
   readonly pans: VesselSet;
@@ -67,6 +72,10 @@ export interface AdviceInput {
 /** What to beware of: fill, known bake, material, paper. */
 function warnings({ pans, fill, course, setting, anchor }: AdviceInput): readonly BakeAdvice[] {
   const advice: BakeAdvice[] = [];
+  const off = course.ovenOffsetCelsius ?? 0;
+  const setTo = Math.round((setting.celsius - off) / 5) * 5;
+  if (Math.abs(off) >= WORTH_RESETTING_CELSIUS && setTo >= COOLEST && setTo <= HOTTEST)
+    advice.push(advise('oven-off', { offCelsius: Math.round(off), celsius: Math.round(setting.celsius), setTo }));
   if (fill) {
     const percent = Math.round(fill.overflowChance * 100);
     const fillPercent = Math.round(fill.fraction * 100);

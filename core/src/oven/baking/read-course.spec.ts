@@ -14,7 +14,19 @@ describe('readSchedule', () => {
   });
   it('writes what it reads back', () => {
     const read = readSchedule('20@218, *@163');
-    expect(read && scheduleInWords(read.celsius, read.stages)).toBe('20@218, *@163');
+    const words = read && scheduleInWords(read.celsius, read.stages);
+    expect(words).toBe('20 min at 218 °C, then 163 °C');
+    expect(readSchedule(words ?? '')).toEqual(read);
+  });
+  it('reads it as a baker says it', () => {
+    const down = { celsius: 220, stages: [{ fromMinute: 10, celsius: 180 }] };
+    for (const said of [
+      '10 minutes at 220, then 180',
+      '10 min at 220 °C then at 180 °C until done',
+      '10 minutes at 220 and then turn down to 180',
+      '10 at 220, 180',
+    ])
+      expect(readSchedule(said)).withContext(said).toEqual(down);
   });
   it('refuses what no oven does, and what it cannot read', () => {
     for (const wrong of ['20@400,*@163', '*@218,*@163', '20@', 'hot', '', '20@218;0@163,*@150'])
@@ -30,7 +42,27 @@ describe('readCovers', () => {
       { kind: 'lid', fromMinute: 0, toMinute: 20 },
       { kind: 'foil', fromMinute: 45 },
     ]);
-    expect(coversInWords(readCovers('lid 0-20, foil 45') ?? [])).toBe('lid 0-20, foil 45-');
+    const both = readCovers('lid 0-20, foil 45') ?? [];
+    expect(coversInWords(both)).toBe('lid for the first 20 min, foil from 45 min');
+    expect(readCovers(coversInWords(both))).toEqual(both);
+    expect(readCovers(coversInWords([{ kind: 'lid', fromMinute: 5, toMinute: 20 }]))).toEqual([
+      { kind: 'lid', fromMinute: 5, toMinute: 20 },
+    ]);
+  });
+  it('reads them as a baker says them: a heavy pot and a bowl turned over are lids', () => {
+    const under = [{ kind: 'lid' as const, fromMinute: 0, toMinute: 25 }];
+    for (const said of [
+      'lid for the first 25 minutes',
+      'heavy pot for the first 25 min',
+      'bowl turned over for the first 25 minutes',
+      'with a lid until 25',
+    ])
+      expect(readCovers(said)).withContext(said).toEqual(under);
+    for (const said of ['foil from 40', 'foil after 40 minutes', 'under foil from 40 min'])
+      expect(readCovers(said))
+        .withContext(said)
+        .toEqual([{ kind: 'foil', fromMinute: 40 }]);
+    expect(readCovers('lid all the time')).toEqual([{ kind: 'lid', fromMinute: 0 }]);
   });
   it('refuses an end before its beginning, and other covers', () => {
     for (const wrong of ['lid 30-10', 'cloth 0-10', 'foil forty'])

@@ -6,26 +6,33 @@ import type { Cover, OvenStage } from './bake-spec.js';
 const CELSIUS_RANGE = [100, 300] as const;
 const inRange = (celsius: number) => celsius >= CELSIUS_RANGE[0] && celsius <= CELSIUS_RANGE[1];
 
+/** "20 min at 218", "20@218", "*@163", "163". */
+const STAGE = /^(?:(\d{1,4}(?:[.,]\d{1,2})?|\*) ?(?:min(?:ute)?s?)? ?(?:@|at) ?|(?:@|at) ?)?(\d{1,4}(?:[.,]\d{1,2})?)$/;
+
 export interface ReadSchedule {
   /** The first set point. */
   readonly celsius: number;
   readonly stages: readonly OvenStage[];
 }
 
-/** "20@218,*@163": 20 minutes at 218 °C, then 163 °C until done. */
+/** "20 minutes at 218, then 163", or short "20@218,*@163": 20 minutes at 218 °C, then 163 °C until done. */
 export function readSchedule(text: string): ReadSchedule | undefined {
   const phrase = asPhrase(text);
   if (phrase === undefined) return undefined;
   const parts = phrase
     .toLowerCase()
-    .replace(/°? ?c\b/g, '')
-    .split(/[,;]|\bthen\b/)
+    .replace(/°? ?c\b|\bdegrees\b|°/g, '')
+    .replace(
+      /\b(?:until (?:it is )?done|for the rest|to the end|turn (?:it |the oven )?down to|lower (?:it )?to|at first|first)\b/g,
+      '',
+    )
+    .split(/[,;]|\bthen\b|\band\b/)
     .map((part) => part.trim())
     .filter(Boolean);
   let minute = 0;
   const stages: OvenStage[] = [];
   for (const [i, part] of parts.entries()) {
-    const read = /^(\d+(?:[.,]\d+)?|\*)? ?(?:min(?:utes)?)? ?(?:@|at) ?(\d+(?:[.,]\d+)?)$/.exec(part.trim());
+    const read = STAGE.exec(part);
     if (!read) return undefined;
     const celsius = Number((read[2] ?? '').replace(',', '.'));
     const lasts = read[1];
@@ -40,18 +47,28 @@ export function readSchedule(text: string): ReadSchedule | undefined {
   return first && { celsius: first.celsius, stages: later };
 }
 
-/** The same written out again. */
+/** The same written out again: "20 min at 218 °C, then 163 °C". */
 export function scheduleInWords(celsius: number, stages: readonly OvenStage[]): string {
   const all = [{ fromMinute: 0, celsius }, ...stages];
   return all
     .map((stage, i) => {
       const next = all[i + 1];
-      return `${next ? next.fromMinute - stage.fromMinute : '*'}@${Math.round(stage.celsius)}`;
+      const heat = `${Math.round(stage.celsius)} °C`;
+      return next ? `${next.fromMinute - stage.fromMinute} min at ${heat}` : heat;
     })
-    .join(', ');
+    .join(', then ');
 }
 
-/** "lid 0-30", "foil 40-", or several by commas. */
+/** What a baker calls the two covers. A heavy lid or a bowl turned over keeps the heat of the air off as a lid does. */
+const COVERS: readonly (readonly [RegExp, Cover['kind']])[] = [
+  [/^(?:a |the |heavy |with (?:a |the )?)*(?:lid|pot|casserole|bowl(?: (?:turned|turned over|upside down))?)\b/, 'lid'],
+  [/^(?:a |the |under |with )*(?:foil|tin ?foil|tent)\b/, 'foil'],
+];
+/** "0-30", "from 0 to 30 min", "for the first 30 minutes", "from 40", "after 40 minutes", "all the time". */
+const SPAN =
+  /^(?:on |over |turned over |upside down )*(?:all the time|(?:for )?the first (\d{1,4})|(?:(?:from|after) )?(\d{1,4}) ?(?:-|to|until)? ?(\d{1,4})?|(?:until|to) (\d{1,4}))? ?(?:min(?:ute)?s?)?(?: on)?$/;
+
+/** "lid for the first 30 minutes", "foil from 40", or short "lid 0-30", "foil 40-"; several by commas. */
 export function readCovers(text: string): readonly Cover[] | undefined {
   const phrase = asPhrase(text);
   if (phrase === undefined) return undefined;
@@ -61,16 +78,27 @@ export function readCovers(text: string): readonly Cover[] | undefined {
     .split(/[,;]/)
     .map((each) => each.trim())
     .filter(Boolean)) {
-    const read = /^(lid|foil)(?: (?:from )?(\d{1,4}) ?(?:-|–|to)? ?(\d{1,4})? ?(?:min)?)?$/.exec(part.trim());
+    const [pattern, kind] = COVERS.find(([words]) => words.test(part)) ?? [];
+    if (!pattern || !kind) return undefined;
+    const read = SPAN.exec(part.replace(pattern, '').replace(/–/g, '-').trim());
     if (!read) return undefined;
-    const fromMinute = Number(read[2] ?? 0);
-    const toMinute = read[3] === undefined ? undefined : Number(read[3]);
+    const [, first, from, to, until] = read;
+    const fromMinute = Number(from ?? 0);
+    const end = first ?? to ?? until;
+    const toMinute = end === undefined ? undefined : Number(end);
     if (toMinute !== undefined && toMinute <= fromMinute) return undefined;
-    covers.push({ kind: read[1] === 'lid' ? 'lid' : 'foil', fromMinute, ...(toMinute !== undefined && { toMinute }) });
+    covers.push({ kind, fromMinute, ...(toMinute !== undefined && { toMinute }) });
   }
   return covers;
 }
 
-/** The same written out again. */
+/** The same written out again: "lid for the first 30 min", "foil from 40 min". */
 export const coversInWords = (covers: readonly Cover[]): string =>
-  covers.map(({ kind, fromMinute, toMinute }) => `${kind} ${fromMinute}-${toMinute ?? ''}`).join(', ');
+  covers
+    .map(({ kind, fromMinute, toMinute }) => {
+      if (toMinute === undefined) return fromMinute === 0 ? `${kind} all the time` : `${kind} from ${fromMinute} min`;
+      return fromMinute === 0
+        ? `${kind} for the first ${toMinute} min`
+        : `${kind} from ${fromMinute} to ${toMinute} min`;
+    })
+    .join(', ');

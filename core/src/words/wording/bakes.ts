@@ -18,6 +18,11 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
     ),
   'turn-oven': (a) =>
     sentence(`Turn the oven to ${Math.round(a.facts.celsius)} °C at ${at(a)}.`, 'As the bake is staged.'),
+  'oven-off': ({ facts: { offCelsius, celsius, setTo } }) =>
+    sentence(
+      `Set this oven to ${setTo} °C for ${celsius} inside.`,
+      `By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? 'cool' : 'hot'}. The time here reckons with the dial as it is set.`,
+    ),
   'lid-off': (a) =>
     sentence(
       `Take the lid off at ${at(a)}.`,

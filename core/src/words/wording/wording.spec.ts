@@ -67,7 +67,7 @@ describe('wording', () => {
     }
     const all: Readonly<Record<BakeAdviceCode, true>> = {
       'first-look': true, rotate: true, 'swap-racks': true, 'look-at-colour': true, tent: true, 'turn-oven': true, 'lid-off': true,
-      'sheet-beneath': true, 'runs-over': true, 'low-in-the-pan': true, 'known-bake-refused': true, 'no-known-bake': true, 'glass-from-cold': true,
+      'oven-off': true, 'sheet-beneath': true, 'runs-over': true, 'low-in-the-pan': true, 'known-bake-refused': true, 'no-known-bake': true, 'glass-from-cold': true,
       'cool-glass-slowly': true, 'too-hot-for-material': true, 'paper-scorches': true, 'cast-iron-goes-in-cold': true, 'one-at-a-time': true,
       'test-decides': true,
     }; // prettier-ignore
