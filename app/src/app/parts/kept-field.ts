@@ -31,6 +31,7 @@ let count = 0;
       display: block;
       order: 9;
       flex-basis: 100%;
+      grid-column: -2 / -1;
     }
     .words {
       display: block;

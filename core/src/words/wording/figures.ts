@@ -30,7 +30,11 @@ export function windowInWords(low: number, high: number): string {
 export const phInWords = (low: number, high: number): string =>
   low.toFixed(1) === high.toFixed(1) ? low.toFixed(1) : `${low.toFixed(1)}–${high.toFixed(1)}`;
 
-const plain = (figure: number): string => String(Number(figure.toFixed(2))).replace('-', '−');
+/** "200 000", "−20", "2.5". */
+const plain = (figure: number): string =>
+  String(Number(figure.toFixed(2)))
+    .replace('-', '−')
+    .replace(/(?<=^−?\d{2,3})(?=\d{3}$)/, '\u202f');
 
 /** Why a figure was refused, and what to write instead. @param unit as it stands behind the field: "°C", "g" */
 export function figureRefusedInWords(
