@@ -49,14 +49,15 @@ describe('wording', () => {
     const reading = readFormula(PLAIN_LOAF, 'US');
     if (reading.kind !== 'read') throw new Error('not read');
     const said = new Map<BakeAdviceCode, BakeAdvice>();
-    for (const known of [
-      reading.formula.bake,
-      { ...reading.formula.bake, lowMinutes: 8, highMinutes: 9 },
-      { fan: false },
-    ])
+    const coolOven = { ...PLAIN_KITCHEN, oven: { readings: [{ setCelsius: 180, readCelsius: 169 }] } };
+    for (const [known, kitchen] of [
+      [reading.formula.bake, PLAIN_KITCHEN],
+      [{ ...reading.formula.bake, lowMinutes: 8, highMinutes: 9 }, PLAIN_KITCHEN],
+      [{ fan: false }, coolOven],
+    ] as const)
       for (const oven of bakes) {
         const formula = { ...reading.formula, bake: known };
-        const { job } = oneBake({ formula, audit: auditFormula(formula), kitchen: PLAIN_KITCHEN, oven }).atOven;
+        const { job } = oneBake({ formula, audit: auditFormula(formula), kitchen, oven }).atOven;
         const result = job && runBakeJob(job);
         if (result?.kind === 'foreseen') for (const advice of result.bake.advice) said.set(advice.code, advice);
       }
