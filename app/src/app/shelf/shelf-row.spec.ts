@@ -25,11 +25,12 @@ describe('shelfRow', () => {
   it('has a fingerprint that is a whole', () => {
     expect(rowOf(MUFFINS).fingerprint.reduce((sum, { percent }) => sum + percent, 0)).toBeCloseTo(100, 6);
   });
-  it('names the worst first: a line not understood, then soda, then the bands', () => {
+  it('names the worst first: a line not understood, then soda, then what is far off, then the bands', () => {
     expect(rowOf(`${MUFFINS}\n20 g zorblax`).standing.text).toBe('one line does not count');
     expect(rowOf(MUFFINS.replace('11 g baking powder', '8 g bicarbonate of soda')).standing.text).toMatch(
       /g soda left over$/,
     );
-    expect(rowOf(MUFFINS.replace('130 g sugar', '20 g sugar')).standing.text).toContain('sugar low');
+    expect(rowOf(MUFFINS.replace('130 g sugar', '20 g sugar')).standing.text).toBe('one thing does not add up');
+    expect(rowOf(MUFFINS.replace('130 g sugar', '70 g sugar')).standing.text).toContain('sugar low');
   });
 });
