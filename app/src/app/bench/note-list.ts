@@ -150,7 +150,11 @@ export class NoteList {
 
   protected readonly notes = computed<readonly Note[]>(() => {
     const { verdicts, style } = this.audit();
-    const saidByFinding = new Set(this.findings().flatMap(({ code }) => SAID_BY_FINDING[code] ?? []));
+    const saidByFinding = new Set(
+      this.findings().flatMap(({ code, facts }) =>
+        code === 'far-off' ? [facts.quantity] : (SAID_BY_FINDING[code] ?? []),
+      ),
+    );
     const worded = this.findings().map((finding) => this.noteOf(finding));
     const outside = verdicts
       .filter(({ verdict, quantity }) => verdict !== 'within' && !saidByFinding.has(quantity))

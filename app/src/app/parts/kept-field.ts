@@ -33,6 +33,10 @@ let count = 0;
       flex-basis: 100%;
       grid-column: -2 / -1;
     }
+    /* heard when it speaks, and no room taken while it is silent */
+    :host:not(:has(.words)) {
+      position: absolute;
+    }
     .words {
       display: block;
       max-width: 22rem;

@@ -1,15 +1,13 @@
 import type { Amount } from './amounts-said.js';
 import type { Names } from './names-said.js';
 import type { Words } from './tokens.js';
-import { describesAt, HEDGE } from './words-around.js';
+import { describesAt, HEDGE, STOPS } from './words-around.js';
 
 /*
  * Which name an amount belongs to: to its right, past words that only describe; or to its left, where the names of a whole run come
  * first, or a name stands before "which is" or a colon.
  */
 
-const STOPS =
-  /^(?:i|we|it|is|are|that's|which|in|on|at|with|to|from|if|until|go|goes|went|add|adding|put|take|whisk|beat|mix|stir|fold|pour|sift|tip|cream|rub|melt|combine|bake|bakes|cut|shape|knead|roll|divide|split|spread|scatter|brush|smooth|scrape|make|makes|give|fill|pat|press|sprinkle|simmer|bring|now|then|next|first|for|get|into|over|and|or|but)$/;
 const LONGEST_LOOK = 7;
 
 export interface NameFound {

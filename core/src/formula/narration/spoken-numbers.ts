@@ -157,6 +157,11 @@ function measureAndPart(words: Words, at: number, whole: number, measure: number
   };
 }
 
+/** Whether "one" is a number: not in "the one with plums", "one by one", "one of them". */
+const countsOne = (words: Words, at: number): boolean =>
+  !/^(?:the|this|that|which|each|no|any|by|another)$/.test(words.word(at - 1)) &&
+  !/^(?:of|is|that|which|day|more|thing|by|with|in|for|to|from|at|on|and|or|i|we|you|side)$/.test(words.word(at + 1));
+
 /** The same text with its spoken numbers in figures; everything else stands letter by letter. */
 export function inFigures(words: Words): Words {
   const { text } = words;
@@ -176,11 +181,7 @@ export function inFigures(words: Words): Words {
     const article = /^an?$/.test(words.word(at));
     const spoken = spokenAt(words, at);
     // "one" alone stands for a thing as often as for a number: only before what can be counted
-    const counts =
-      spoken &&
-      (words.word(at) !== 'one' ||
-        spoken.to > at + 1 ||
-        !/^(?:of|is|that|which|day|more|thing|by)$/.test(words.word(at + 1)));
+    const counts = spoken && (words.word(at) !== 'one' || spoken.to > at + 1 || countsOne(words, at));
     const whole = spoken
       ? Number.isInteger(spoken.value)
         ? spoken.value

@@ -8,7 +8,7 @@ import { notAmounts } from './not-amounts.js';
 import { partsOpened } from './parts-opened.js';
 import type { Words } from './tokens.js';
 import { unitsSaid } from './units-said.js';
-import { describesAt, FULL } from './words-around.js';
+import { describesAt, FULL, STOPS } from './words-around.js';
 
 /**
  * What is taken in running text: each amount with the ingredient it belongs to. An amount takes the next name, past words that only
@@ -41,6 +41,8 @@ export interface Takings {
 /** A bare number of something that is not counted is grams from here on. */
 const GRAMS_FROM = 20;
 const SURE = 0.95;
+/** How sure one is of a thing that nobody knows. */
+const UNKNOWN = 0.3;
 
 /** Counted by the piece: the table knows the grams of one. */
 function isCounted(ingredient: Ingredient | undefined): boolean {
@@ -71,6 +73,8 @@ class Reader {
   private readonly taken = new Map<string, { readonly line: string; readonly part: string }>();
   private readonly takings: (Taking & { readonly places: readonly [number, number] })[] = [];
   private readonly nameless: string[] = [];
+  /** The part that is spoken of. */
+  private part = '';
 
   constructor(
     private readonly words: Words,
@@ -86,12 +90,11 @@ class Reader {
   read(): Takings {
     this.around.turnRuns(this.amounts);
     const parts = partsOpened(this.words);
-    let part = '';
     let opened = 0;
     this.amounts.forEach((amount, i) => {
-      for (let next = parts[opened]; next && next.at <= amount.from; next = parts[++opened]) part = next.part;
+      for (let next = parts[opened]; next && next.at <= amount.from; next = parts[++opened]) this.part = next.part;
       const pair = this.pairOf(amount, this.amounts[i + 1]?.from ?? this.words.length);
-      if (pair) this.take(pair, part);
+      if (pair) this.take(pair);
     });
     return { takings: this.takings, nameless: this.nameless };
   }
@@ -111,7 +114,7 @@ class Reader {
     const name = found === undefined ? undefined : this.names.names[found];
     const article = amount.unit === undefined && /^an?$/.test(words.word(amount.from));
     if (!name || (name.isThing && (amount.unit === undefined || (right?.passed ?? 0) > 0))) {
-      if (!article) this.nameless.push(words.slice(amount.from, amount.to));
+      if (!article && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
       return undefined;
     }
     const said = words.slice(name.from, name.to);
@@ -132,7 +135,27 @@ class Reader {
     return { amount, name, right, said, ingredient, nameConfidence, definite };
   }
 
-  private take(pair: Pair, part: string): void {
+  /** "300 grams of glimmerwort": measured, and nobody knows it. It is a line of its own, to be seen and put right. */
+  private takesUnknown({ from, to, unit, figures, ofWhat }: Amount): boolean {
+    const { words } = this;
+    const named = unit !== undefined && unit.kind !== 'share' && words.word(to) !== '' && !STOPS.test(words.word(to));
+    if (!named || /^(?:it|them|this|that|these|those|the)$/.test(ofWhat)) return false;
+    const more = words.word(to + 1) !== '' && !STOPS.test(words.word(to + 1)) && !words.isNumber(to + 2);
+    const end = more && ofWhat === '' ? to + 2 : to + 1;
+    this.takings.push({
+      line: `${figures} ${words.slice(to, end)}`,
+      ingredient: undefined,
+      part: this.part,
+      from: words.tokens[from]?.from ?? 0,
+      to: words.tokens[end - 1]?.to ?? 0,
+      confidence: UNKNOWN,
+      places: [from, end],
+    });
+    return true;
+  }
+
+  private take(pair: Pair): void {
+    const { part } = this;
     const { words } = this;
     const { amount, name, ingredient } = pair;
     const key = ingredient?.id ?? pair.said.toLowerCase();
@@ -170,7 +193,7 @@ class Reader {
     let confidence = SURE;
     if (right?.name === undefined) confidence -= 0.05;
     if ((right?.unread ?? 0) > 0) confidence -= 0.3;
-    if (nameConfidence === 0) confidence = 0.3;
+    if (nameConfidence === 0) confidence = UNKNOWN;
     else if (nameConfidence < 0.9) confidence = Math.min(confidence, 0.75);
     if (definite && amount.unit) confidence -= 0.25;
     if (this.saidOfAnother(amount.from)) confidence -= 0.4;

@@ -190,9 +190,13 @@ function mentionedOf(
           return !beside || !ofBatter || namesComponent(steps[at]?.text ?? '', called.component.name);
         });
   if (meant.length > 0) return withoutEchoes(withReserved(meant, called.line));
+  // "mix it all" is all of the batter, not the topping besides
+  const besideBatter = beside && lines.some(({ component }) => component.inBatter);
   const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, called.component.name)) : undefined;
   const group =
-    ofOwn ?? steps.find(({ text }) => inGroup(text, called)) ?? steps.find(({ text }) => WHOLE_METHOD.test(text));
+    ofOwn ??
+    (besideBatter ? undefined : steps.find(({ text }) => inGroup(text, called))) ??
+    steps.find(({ text }) => WHOLE_METHOD.test(text));
   return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
 }
 

@@ -107,8 +107,10 @@ function narrated(
     while ((lines[at]?.to ?? Infinity) <= stretch.from) at++;
     const line = lines[at];
     if (!line || line.isListed || line === title) return [];
-    const takes = line.takings.some((taking) => taking.from >= stretch.from && taking.from < stretch.to);
-    return [{ ...stretch, takes }];
+    const taken = line.takings.filter((taking) => taking.from >= stretch.from && taking.from < stretch.to);
+    // "for the glaze I take …" tells where these go: else they would go with "mix it all", or nowhere
+    const isStep = stretch.isStep || taken.some(({ part }) => part !== '');
+    return [{ ...stretch, isStep, takes: taken.length > 0 }];
   });
   const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
   const talk = said.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));

@@ -1,7 +1,8 @@
 declare const console: { log(text: string): void };
 
 import { TOLD_TEXTS, type ToldText } from '../../doors/samples/index.js';
-import { middle, plainContext, readLine, weighFormula } from '../parsing/index.js';
+import { methodOf, middle, plainContext, readLine, takenIn, weighFormula } from '../parsing/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readText } from './index.js';
 
 /** Of a hundred things that a told text takes, so many are read with their ingredient, amount and part. @source issue: 90 on narration */
@@ -105,6 +106,27 @@ describe('formulas told in running words', () => {
     expect(steps).toContain('adding a teaspoon of salt');
     expect(steps).toContain('whisk it all up');
     expect(steps.indexOf('3 eggs go in')).toBeLessThan(steps.indexOf('9 x 13 inch pan'));
+  });
+});
+
+describe('what nobody knows, and what is beside the batter', () => {
+  const told =
+    'this is the one with quinces. in the bowl put two hundred grams of plain flour and three hundred grams of glimmerwort with a teaspoon of baking powder then rub in 110 g cold butter and 120 g sugar. beat two eggs and mix it all. bake at 170 for forty minutes. For the topping, 2 tbsp demerara and 30g chopped hazelnuts.';
+  const reading = readText(told, 'UK');
+  const formula = reading.kind === 'read' ? reading.formula : undefined;
+  const steps = formula?.steps.map(({ text }) => text) ?? [];
+  it('is a line of its own, to be put right, never lost', () => {
+    expect(formula?.components[0]?.lines.map(({ text }) => text)).toContain('300 grams of glimmerwort');
+    expect(reading.kind === 'read' && reading.problems.map(({ code }) => code)).toContain('ingredient-unknown');
+  });
+  it('does not go in with "mix it all", but where it is spoken of', () => {
+    if (!formula) throw new Error('not read');
+    const method = methodOf(formula, weighFormula(formula), PLAIN_KITCHEN);
+    const lastStep = formula.steps.find(({ text }) => text.startsWith('For the topping'))?.id ?? '';
+    const topping = formula.components.find(({ name }) => name === 'Topping')?.lines.map(({ id }) => id) ?? [];
+    expect(topping.length).toBe(2);
+    expect(takenIn(method, lastStep).map(({ lineId }) => lineId)).toEqual(topping);
+    expect(steps.join(' ')).not.toContain('the 1 with');
   });
 });
 

@@ -34,7 +34,7 @@ export const phInWords = (low: number, high: number): string =>
 const plain = (figure: number): string =>
   String(Number(figure.toFixed(2)))
     .replace('-', '−')
-    .replace(/(?<=^−?\d{2,3})(?=\d{3}$)/, '\u202f');
+    .replace(/(?<=^−?\d{1,4})(?=\d{6}$)|(?<=^−?\d{2,7})(?=\d{3}$)/g, '\u202f');
 
 /** Why a figure was refused, and what to write instead. @param unit as it stands behind the field: "°C", "g" */
 export function figureRefusedInWords(
