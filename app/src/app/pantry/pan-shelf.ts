@@ -104,6 +104,21 @@ const FAULTS = {
       text-align: center;
       font-weight: 640;
     }
+    /* a name keeps its words together, and how many stands below it */
+    @media (max-width: 559px) {
+      li:not(.none) {
+        grid-template-columns: 84px minmax(0, 1fr) auto;
+      }
+      orv-pan-drawing {
+        grid-row: span 2;
+      }
+      .stepper {
+        grid-area: 2 / 2;
+      }
+      li > button {
+        grid-area: 1 / 3;
+      }
+    }
   `,
 })
 export class PanShelf {

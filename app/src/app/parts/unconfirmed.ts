@@ -1,4 +1,4 @@
-import { Injectable, computed, effect, signal, type Signal } from '@angular/core';
+import { Injectable, computed, signal, type Signal } from '@angular/core';
 
 const KEY = 'orvin-unconfirmed';
 
@@ -23,30 +23,26 @@ function readBack(): ReadonlyMap<string, string> {
 export class UnconfirmedWords {
   private readonly kept = signal(readBack());
 
-  constructor() {
-    effect(() => {
-      const entries = JSON.stringify([...this.kept()]);
-      try {
-        sessionStorage.setItem(KEY, entries);
-      } catch {
-        // no room: it lasts as long as the page
-      }
-    });
-  }
-
   /** The words of a field. @param key tells the field, and the formula where it is one's own */
   of(key: () => string): Unconfirmed {
     return Object.assign(
       computed(() => this.kept().get(key()) ?? ''),
       {
-        set: (words: string) =>
-          this.kept.update((kept) => {
-            const next = new Map(kept);
-            if (words === '') next.delete(key());
-            else next.set(key(), words);
-            return next;
-          }),
+        set: (words: string) => this.keep(key(), words),
       },
     );
+  }
+
+  /** Set down at once: a page may be left with the very key. */
+  private keep(key: string, words: string): void {
+    const next = new Map(this.kept());
+    if (words === '') next.delete(key);
+    else next.set(key, words);
+    this.kept.set(next);
+    try {
+      sessionStorage.setItem(KEY, JSON.stringify([...next]));
+    } catch {
+      // no room: it lasts as long as the page
+    }
   }
 }

@@ -301,7 +301,7 @@ function nearestTo(phrase: string, names: Names): readonly Near[] {
 }
 
 /** A slip of the finger: so many letters of a word of so many. */
-const slipsAllowed = (letters: number) => (letters >= 6 ? 2 : letters === 5 ? 1 : 0);
+const slipsAllowed = (letters: number) => (letters >= 8 ? 2 : letters >= 5 ? 1 : 0);
 
 function unknownName(
   phrase: string,
