@@ -99,7 +99,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
     </div>
     @if (completing()) {
       <div class="completions" role="listbox" [id]="'complete-' + line().id" aria-label="Ingredients">
-        @for (one of offered(); track one.id) {
+        @for (ingredient of offered(); track ingredient.id) {
           <button
             type="button"
             tabindex="-1"
@@ -107,12 +107,12 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
             [id]="'complete-' + line().id + '-' + $index"
             [attr.aria-selected]="picked() === $index"
             (mousedown)="$event.preventDefault()"
-            (click)="complete(one)"
+            (click)="complete(ingredient)"
           >
-            <b>{{ one.name }}</b>
-            <span class="facts">{{ one.facts }}</span>
+            <b>{{ ingredient.name }}</b>
+            <span class="facts">{{ ingredient.facts }}</span>
             <span class="does">
-              @for (doing of one.does; track doing) {
+              @for (doing of ingredient.does; track doing) {
                 <span>{{ doing }}</span>
               }
             </span>

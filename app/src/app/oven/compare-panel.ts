@@ -70,8 +70,8 @@ interface Row {
             (keydown.enter)="addTyped()"
             placeholder="another pan, or “at 160 fan”"
           />
-          @for (one of starters(); track one) {
-            <button type="button" class="chip" (click)="add(one)">{{ one }}</button>
+          @for (pan of starters(); track pan) {
+            <button type="button" class="chip" (click)="add(pan)">{{ pan }}</button>
           }
         </div>
       }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BakePrediction } from '@orvin/core/oven/baking';
-import { donenessInWords, howDone } from '@orvin/core/words/oven-words';
+import { carryOverInWords, donenessInWords, howDone, testHereInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 
@@ -47,23 +47,11 @@ export class DonePanel {
     return minutesInWords(Math.max(1, Math.round((high - low) / 4)));
   });
   protected readonly tests = computed(() => {
-    const { doneness, topColour, timeline } = this.bake();
-    return doneness.tests.map((test) => ({
+    const bake = this.bake();
+    return bake.doneness.tests.map((test) => ({
       ...donenessInWords(test),
-      here:
-        test === 'core'
-          ? `Here ${this.core()}.`
-          : test === 'colour'
-            ? `Here the top is likely ${topColour < 0.8 ? 'still pale' : topColour < 1.15 ? 'golden' : 'deep brown'} when the middle is set.`
-            : test === 'crumbs' && timeline.carryOverCelsius >= 1
-              ? `Here it gains about ${Math.round(timeline.carryOverCelsius)} °C once out.`
-              : '',
+      here: testHereInWords(test, bake, this.core()),
     }));
   });
-  protected readonly carry = computed(() => {
-    const gains = this.bake().timeline.carryOverCelsius;
-    return gains >= 1
-      ? `Once out, the middle still gains about ${Math.round(gains)} °C: with a school of moist crumbs take it out a little sooner.`
-      : 'The middle gains next to nothing once it is out: what it is when it comes out, it stays.';
-  });
+  protected readonly carry = computed(() => carryOverInWords(this.bake().timeline.carryOverCelsius));
 }

@@ -6,10 +6,9 @@ import { Select } from 'primeng/select';
 import { combineLatest, debounceTime, distinctUntilChanged, map, of, switchMap } from 'rxjs';
 import type { BakeJob } from '@orvin/core/oven/baking';
 import { besideOther } from '@orvin/core/batch/bakes';
-import type { SweepPoint } from '@orvin/core/oven/sweeps';
 import { settingForColour, settingForMinutes, sharedSetting } from '@orvin/core/oven/settings';
-import { SETTING_COSTS, settingInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords, otherScales } from '@orvin/core/words/wording';
+import { settingInWords, sharedInWords } from '@orvin/core/words/oven-words';
+import { minutesInWords } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
@@ -205,26 +204,9 @@ export class SettingPanel {
       { sweep: pair.own.points, celsius: pair.job.setting.celsius },
       { sweep: pair.theirs.points, celsius: pair.other.setting.celsius },
     ]);
-    if (!sharedOven) return { big: '', small: 'No set point is fit for both: bake one after the other.', lines: [] };
     const names = [this.onBench.record()?.formula.title ?? '', this.store.formula(pair.id ?? '')?.formula.title ?? ''];
-    const celsius = Math.round(sharedOven.celsius);
-    return {
-      big: sharedOven.verdict === 'together' ? `${celsius} °C` : 'One after the other',
-      small:
-        sharedOven.verdict === 'together'
-          ? `${otherScales(celsius)} for both, so that they come out together.`
-          : `is better: at ${celsius} °C, the nearest to both, a crust is off by more than it should be.`,
-      lines: sharedOven.bakes.map(({ point, alone, costs, goesInAfter }, i) => ({
-        name: names[i] ?? '',
-        when: goesInAfter < 1 ? 'goes in first' : `in after ${minutesInWords(goesInAfter)}`,
-        words: `takes ${minutesInWords(point.minutes ?? 0)}; alone ${minutesInWords(alone.minutes ?? 0)} at ${Math.round(alone.celsius)} °C. ${this.costWords(costs, point)}`,
-      })),
-    };
+    return sharedInWords(sharedOven, names);
   });
-  private costWords(costs: readonly (keyof typeof SETTING_COSTS)[], point: SweepPoint): string {
-    if (point.minutes === undefined) return 'It is never done there.';
-    return costs.length === 0 ? 'No harm done.' : `Costs: ${costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`;
-  }
 
   protected setClock(event: Event, which: 'in' | 'out'): void {
     const { value } = event.target as HTMLInputElement;

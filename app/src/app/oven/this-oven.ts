@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { InputText } from 'primeng/inputtext';
 import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
 import type { OvenReading } from '@orvin/core/kitchen/kitchen';
+import { ownOvenInWords } from '@orvin/core/words/oven-words';
 import { FigureField } from '../parts/kept-field';
 import { ThisBake } from './this-bake';
 
@@ -108,13 +109,7 @@ export class ThisOven {
   protected readonly settings = inject(ThisBake);
   protected readonly usual = String(USUAL_HEATING_MINUTES);
   protected readonly readings = computed<readonly OvenReading[]>(() => this.settings.ownOven().readings);
-  protected readonly words = computed(() => {
-    const offset = this.settings.offset();
-    if (!offset) return 'Put a thermometer in it once: nothing narrows the window more.';
-    const off = Math.round(offset.celsius);
-    const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
-    return `It ${gives}, give or take ${Math.round(offset.spread)}.`;
-  });
+  protected readonly words = computed(() => ownOvenInWords(this.settings.offset()));
 
   protected readonly setCelsius = signal(180);
   protected readonly readCelsius = signal<number | undefined>(undefined);

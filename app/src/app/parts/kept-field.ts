@@ -96,9 +96,9 @@ export abstract class KeptField {
   protected readonly problemId = `field-problem-${++count}`;
 
   constructor() {
-    const said = inject(ViewContainerRef).createComponent(FieldProblem);
-    said.setInput('name', this.problemId);
-    effect(() => said.setInput('words', this.problem()));
+    const problem = inject(ViewContainerRef).createComponent(FieldProblem);
+    problem.setInput('name', this.problemId);
+    effect(() => problem.setInput('words', this.problem()));
     effect(() => {
       const shown = this.shown();
       this.settled();

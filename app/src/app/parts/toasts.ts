@@ -28,8 +28,8 @@ export class Toasts {
   show(summary: string, detail = '', act?: ToastAct): void {
     const message: ToastMessageOptions = { severity: 'secondary', summary, detail, life: act ? 9000 : 5000, data: act };
     this.needed.set(true);
-    this.all.update((said) =>
-      [{ at: new Date(), words: detail === '' ? summary : `${summary} ${detail}` }, ...said].slice(0, KEPT),
+    this.all.update((earlier) =>
+      [{ at: new Date(), words: detail === '' ? summary : `${summary} ${detail}` }, ...earlier].slice(0, KEPT),
     );
     if (!this.ready) {
       this.waiting = message;

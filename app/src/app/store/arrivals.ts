@@ -72,9 +72,9 @@ function idsOf(decided: readonly Decided[], { formulas }: Records): readonly str
   return decided.map(({ arrival, decision }) => {
     if (arrival.kind !== 'new' && decision !== 'keep-both') return arrival.standing.id;
     const { id } = arrival.added;
-    const own = id !== undefined && !taken.has(id) ? id : crypto.randomUUID();
-    taken.add(own);
-    return own;
+    const newId = id !== undefined && !taken.has(id) ? id : crypto.randomUUID();
+    taken.add(newId);
+    return newId;
   });
 }
 

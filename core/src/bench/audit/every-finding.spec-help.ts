@@ -149,5 +149,5 @@ export function foundAt(code: FindingCode): Finding | Problem | undefined {
       : 'from' in source
         ? source.from()
         : everythingFoundIn(source.text, source.kitchen);
-  return all.find((one) => one.code === code);
+  return all.find((item) => item.code === code);
 }

@@ -59,7 +59,7 @@ function placed(formula: Formula, audit: Audit): readonly Placed[] {
 function paired<T>(
   before: readonly T[],
   after: readonly T[],
-  keys: readonly ((one: T) => string | undefined)[],
+  keys: readonly ((item: T) => string | undefined)[],
 ): ReadonlyMap<T, T> {
   const pairs = new Map<T, T>();
   const free = new Set(before);

@@ -44,9 +44,9 @@ export function swapCommand(text: string, options: Options, name: string): Outco
   if (!line) return refused(`no line of the batter has "${fromWords}"`);
   const names = toWords.split('+').map((name) => name.trim()).filter(Boolean); // prettier-ignore
   const known = knownWay(line.part.ingredient, names, formula.region, ingredientIn(around.kitchen));
-  const incoming = names.map((one) => ({ one, match: matchIngredient(one, formula.region) }));
+  const incoming = names.map((name) => ({ name, match: matchIngredient(name, formula.region) }));
   const unknown = incoming.find(({ match }) => match.kind !== 'matched');
-  if (!known && unknown) return refused(`"${unknown.one}" is no ingredient of the table`);
+  if (!known && unknown) return refused(`"${unknown.name}" is no ingredient of the table`);
   const way: SwapWay = known ?? {
     id: 'as-asked',
     from: [line.part.ingredient.behavesAs],

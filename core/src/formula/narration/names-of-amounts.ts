@@ -100,8 +100,8 @@ export class NamesOfAmounts {
   lookLeft(amount: Amount, lastEnd: number): number | undefined {
     const { words } = this;
     const free = (name: number): number | undefined => {
-      const found = this.names.names[name];
-      return found && !found.used && !found.isThing && found.from >= lastEnd ? name : undefined;
+      const named = this.names.names[name];
+      return named && !named.used && !named.isThing && named.from >= lastEnd ? name : undefined;
     };
     const close = free(this.leftName(amount));
     if (close !== undefined || !amount.unit) return close;

@@ -44,7 +44,7 @@ function saidAt(words: Words, at: number): string | undefined {
   if (/^(?:make|prepare|making|start|now)$/.test(word) && ARTICLE.test(next))
     return [at + 2, at + 3]
       .map((place) => words.word(place))
-      .filter((said) => PART.test(said))
+      .filter((noun) => PART.test(noun))
       .map(named)[0];
   if (PART.test(word) && (words.at(at + 1) === ':' || (IS.test(next) && ARTICLE.test(words.word(at - 1)))))
     return named(word);

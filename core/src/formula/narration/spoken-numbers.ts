@@ -94,17 +94,17 @@ const pastArticle = (words: Words, at: number): number => {
 
 /** "half a", "a third of a", "two thirds", "one-fourth". */
 function partOf(words: Words, at: number): Spoken | undefined {
-  const said = words.word(at);
-  if (said === 'half' && words.word(at + 1) === 'a' && words.word(at + 2) === 'dozen')
+  const first = words.word(at);
+  if (first === 'half' && words.word(at + 1) === 'a' && words.word(at + 2) === 'dozen')
     return { figures: '6', value: 6, to: at + 3 };
-  const alone = said.endsWith('s') ? undefined : PARTS[said];
+  const alone = first.endsWith('s') ? undefined : PARTS[first];
   if (alone !== undefined) {
     const to = pastArticle(words, at + 1);
     // "cut in half", "half the sugar" measure nothing
     const measures = to > at + 1 || unitWords.has(words.word(to)) || /^(?:hour|inch|dozen)$/.test(words.word(to));
     return measures ? { figures: `1/${alone}`, value: 1 / alone, to } : undefined;
   }
-  const above = said === 'a' ? 1 : SMALL[said];
+  const above = first === 'a' ? 1 : SMALL[first];
   if (above === undefined || above > 7) return undefined;
   const place = words.at(at + 1) === '-' ? at + 2 : at + 1;
   const below = PARTS[words.word(place)];

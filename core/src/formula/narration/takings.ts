@@ -58,7 +58,7 @@ interface Pair {
   readonly name: Name;
   readonly right: NameFound | undefined;
   /** The name as said. */
-  readonly said: string;
+  readonly phrase: string;
   readonly ingredient: Ingredient | undefined;
   /** How sure the name is. */
   readonly nameConfidence: number;
@@ -110,15 +110,15 @@ class Reader {
     // inside the words of the one before: said again, or another way
     if (amount.from < this.lastEnd) return undefined;
     const right = amount.leftward ? undefined : this.around.lookRight(amount, until);
-    const found = right?.name ?? this.around.lookLeft(amount, this.lastEnd);
-    const name = found === undefined ? undefined : this.names.names[found];
+    const nameAt = right?.name ?? this.around.lookLeft(amount, this.lastEnd);
+    const name = nameAt === undefined ? undefined : this.names.names[nameAt];
     const article = amount.unit === undefined && /^an?$/.test(words.word(amount.from));
     if (!name || (name.isThing && (amount.unit === undefined || (right?.passed ?? 0) > 0))) {
       if (!article && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
       return undefined;
     }
-    const said = words.slice(name.from, name.to);
-    const match = pantryOf(this.context.kitchen).match(said, this.context.region);
+    const phrase = words.slice(name.from, name.to);
+    const match = pantryOf(this.context.kitchen).match(phrase, this.context.region);
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
     if (amount.unit === undefined && !isCounted(ingredient)) {
       if (article) return undefined;
@@ -132,7 +132,7 @@ class Reader {
       (right?.definite ?? false) ||
       (/^(?:the|those|these)$/.test(words.word(amount.from - 1)) && amount.unit === undefined);
     const nameConfidence = match.kind === 'matched' ? match.confidence : 0;
-    return { amount, name, right, said, ingredient, nameConfidence, definite };
+    return { amount, name, right, phrase, ingredient, nameConfidence, definite };
   }
 
   /** "300 grams of glimmerwort": measured, and nobody knows it. It is a line of its own, to be seen and put right. */
@@ -158,7 +158,7 @@ class Reader {
     const { part } = this;
     const { words } = this;
     const { amount, name, ingredient } = pair;
-    const key = ingredient?.id ?? pair.said.toLowerCase();
+    const key = ingredient?.id ?? pair.phrase.toLowerCase();
     const before = this.taken.get(key);
     const more = words.slice(amount.from, name.to).includes(' more ');
     const isPortion = before !== undefined || (amount.unit === undefined && words.value(amount.from) < 1);
@@ -175,7 +175,7 @@ class Reader {
     if (amount.each) to = this.pastEach(to);
     to = this.pastPreparation(to);
     const line = this.lineOf(pair, from, to);
-    const said = before?.part === part && before.line === line;
+    const saidBefore = before?.part === part && before.line === line;
     this.taken.set(key, { line, part });
     this.takings.push({
       line,
@@ -183,7 +183,7 @@ class Reader {
       part,
       from: words.tokens[from]?.from ?? 0,
       to: words.tokens[to - 1]?.to ?? 0,
-      confidence: Math.min(this.confidenceOf(pair), said ? 0.7 : 1),
+      confidence: Math.min(this.confidenceOf(pair), saidBefore ? 0.7 : 1),
       places: [from, to],
     });
   }
@@ -297,12 +297,12 @@ class Reader {
     const single = (text: string) => text.replace(/\s+/g, ' ').trim();
     const first = words.word(amount.from);
     // "pinch salt" is one of it; "450 flour" so many grams: nobody counts flour
-    const one = amount.same || words.isNumber(amount.from) || /^an?$/.test(first) || FULL.test(first) ? '' : '1 ';
+    const article = amount.same || words.isNumber(amount.from) || /^an?$/.test(first) || FULL.test(first) ? '' : '1 ';
     const isGrams = amount.unit === undefined && !isCounted(ingredient) && words.value(amount.from) >= GRAMS_FROM;
     const bare = single(
-      `${one}${amount.figures.replace(/\s+of$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, name.to)}`,
+      `${article}${amount.figures.replace(/\s+of$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, name.to)}`,
     );
-    if (right?.name === undefined || amount.same || one !== '' || isGrams) return bare;
+    if (right?.name === undefined || amount.same || article !== '' || isGrams) return bare;
     const whole = single(words.slice(from, to)).replace(/[,;.]$/, '');
     const entries = readLine(whole, this.context);
     const isRead =

@@ -39,11 +39,11 @@ const sign = (mark: string): string => (/[–—−]/.test(mark) ? '-' : mark ==
 export function scan(text: string): readonly Token[] {
   const tokens: Token[] = [];
   SCAN.lastIndex = 0;
-  for (let found = SCAN.exec(text); found; found = SCAN.exec(text)) {
-    const [, figure, behind, vulgar, word, line, mark] = found;
-    const at = { from: found.index, to: found.index + found[0].length };
+  for (let hit = SCAN.exec(text); hit; hit = SCAN.exec(text)) {
+    const [, figure, behind, vulgar, word, line, mark] = hit;
+    const at = { from: hit.index, to: hit.index + hit[0].length };
     if (figure !== undefined)
-      tokens.push({ kind: 'number', low: found[0], value: valueOf(figure) + (VULGAR[behind ?? ''] ?? 0), ...at });
+      tokens.push({ kind: 'number', low: hit[0], value: valueOf(figure) + (VULGAR[behind ?? ''] ?? 0), ...at });
     else if (vulgar !== undefined) tokens.push({ kind: 'number', low: vulgar, value: VULGAR[vulgar] ?? 0, ...at });
     else if (word !== undefined) tokens.push({ kind: 'word', low: plain(word), value: 0, ...at });
     else if (line !== undefined) tokens.push({ kind: 'line', low: '\n', value: 0, ...at });

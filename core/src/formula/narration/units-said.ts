@@ -31,8 +31,8 @@ export function unitsSaid({ kitchen }: ReadingContext): UnitsSaid {
   const extra: readonly (readonly [string, string])[] = [['c', 'cup'], ['mil', 'ml'], ['mils', 'ml'], ['spoonful', 'tablespoon'], ['spoonfuls', 'tablespoon']]; // prettier-ignore
   const known = new Map<string, Unit>();
   for (const [word, unit] of extra) {
-    const found = unitNamed(unit);
-    if (found) known.set(word, found);
+    const meant = unitNamed(unit);
+    if (meant) known.set(word, meant);
   }
   for (const { name } of kitchen.measures) {
     const unit = unitsOf(kitchen).startOf(name)?.unit;

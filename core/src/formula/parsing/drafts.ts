@@ -145,8 +145,10 @@ function sizedBy(note: string, amount: ReadAmount): ReadAmount {
 /** Weights hidden in a note: "ripe, mashed (about 340 g)", "peeled, 200 g". */
 export function amountsOfNote(note: string, read: (text: string) => readonly Amount[]): readonly Amount[] {
   // "(or 1/3 cup water)" is another thing, not this one again
-  const own = note.replace(/(?:^|[([,;]\s?)(?:or|instead)\s[^()[\]]*/gi, ' ');
-  for (const [, inside = ''] of own.matchAll(/[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi)) {
+  const aboutThis = note.replace(/(?:^|[([,;]\s?)(?:or|instead)\s[^()[\]]*/gi, ' ');
+  for (const [, inside = ''] of aboutThis.matchAll(
+    /[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi,
+  )) {
     const amounts = read(inside);
     if (amounts.length > 0) return amounts;
   }

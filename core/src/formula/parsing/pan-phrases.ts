@@ -104,8 +104,8 @@ export function freeShapeIn(text: string): string | undefined {
   const round = ROUND_OF.exec(text);
   if (wedges && round) {
     const words: Readonly<Record<string, number>> = { four: 4, quarters: 4, six: 6, eight: 8, ten: 10, twelve: 12 };
-    const said = (wedges[1] ?? wedges[2] ?? '8').toLowerCase();
-    return `wedge ${round[1] ?? round[3] ?? ''} ${round[2] ?? round[4] ?? 'cm'} round x ${words[said] ?? said}`;
+    const howMany = (wedges[1] ?? wedges[2] ?? '8').toLowerCase();
+    return `wedge ${round[1] ?? round[3] ?? ''} ${round[2] ?? round[4] ?? 'cm'} round x ${words[howMany] ?? howMany}`;
   }
   return FREE_LOAF.test(text) ? 'round loaf' : undefined;
 }

@@ -103,7 +103,7 @@ function narrated(
     }
   // both stand in the order of the text: one walk tells the line of each stretch
   let at = 0;
-  const said = stretchesOf(words).flatMap((stretch): readonly (Stretch & { readonly takes: boolean })[] => {
+  const sentences = stretchesOf(words).flatMap((stretch): readonly (Stretch & { readonly takes: boolean })[] => {
     while ((lines[at]?.to ?? Infinity) <= stretch.from) at++;
     const line = lines[at];
     if (!line || line.isListed || line === title) return [];
@@ -113,15 +113,15 @@ function narrated(
     return [{ ...stretch, isStep, takes: taken.length > 0 }];
   });
   const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
-  const talk = said.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
+  const talk = sentences.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
   return assembleFormula(
     {
       title: title?.text.replace(/^#+\s*/, '').replace(/:$/, '') ?? '',
       components: [...parts]
         .filter(([, written]) => written.length > 0)
         .map(([name, written]) => ({ name, lines: written })),
-      steps: said.filter(({ isStep }) => isStep).map(({ text: step }) => step),
-      // what only lists is in the lines; what is said besides stays
+      steps: sentences.filter(({ isStep }) => isStep).map(({ text: step }) => step),
+      // what only lists is in the lines; what is sentences besides stays
       notes: talk.filter((stretch) => !stretch.takes && wordsIn(stretch.text) > 2).map(({ text: note }) => note),
     },
     region,

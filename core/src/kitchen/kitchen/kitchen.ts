@@ -193,7 +193,7 @@ export const learn = {
 
 /** Two kitchens in one: what the first knows stands, what only the second knows is added. */
 export function mergedKitchens(kitchen: Kitchen, brought: Kitchen): Kitchen {
-  const joined = <T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): readonly T[] => {
+  const joined = <T>(mine: readonly T[], theirs: readonly T[], keyOf: (item: T) => string): readonly T[] => {
     const known = new Set(mine.map(keyOf));
     return [...mine, ...theirs.filter((item) => !known.has(keyOf(item)))];
   };

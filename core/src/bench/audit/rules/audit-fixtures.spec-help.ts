@@ -46,12 +46,12 @@ export const found = <C extends FindingCode>(text: string, code: C, kitchen?: Ki
 /** The formula after the click, and whether the finding is gone. */
 export function afterFix(text: string, code: FindingCode): { readonly formula: Formula; readonly stillFound: boolean } {
   const formula = read(text);
-  const finding = auditFormula(formula).findings.find((one) => one.code === code);
+  const finding = auditFormula(formula).findings.find((candidate) => candidate.code === code);
   if (!finding?.fix) throw new Error(`${code} has no fix here`);
   const after = applyFix(formula, finding.fix, PLAIN_KITCHEN, () => 'added');
   return {
     formula: after,
-    stillFound: auditFormula(after).findings.some((one) => one.code === code && one.place === finding.place),
+    stillFound: auditFormula(after).findings.some((left) => left.code === code && left.place === finding.place),
   };
 }
 

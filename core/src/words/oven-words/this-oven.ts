@@ -1,0 +1,65 @@
+import type { DonenessTest, BakePrediction } from '../../oven/baking/index.js';
+import type { SettingCost, SharedOven } from '../../oven/settings/index.js';
+import { minutesInWords, otherScales } from '../wording/index.js';
+import { SETTING_COSTS } from './words.js';
+
+/* What the Oven says of the baker's own oven, of two bakes in it, and of what follows when a bake comes out. */
+
+/** How far the oven is off, as its thermometer said; what to do where nobody looked. */
+export function ownOvenInWords(offset: { readonly celsius: number; readonly spread: number } | undefined): string {
+  if (!offset) return 'Put a thermometer in it once: nothing narrows the window more.';
+  const off = Math.round(offset.celsius);
+  const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
+  return `It ${gives}, give or take ${Math.round(offset.spread)}.`;
+}
+
+/** What a set point costs a bake, in one sentence. @param minutes until done there, undefined where never */
+export function costsInWords(costs: readonly SettingCost[], minutes: number | undefined): string {
+  if (minutes === undefined) return 'It is never done there.';
+  return costs.length === 0 ? 'No harm done.' : `Costs: ${costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`;
+}
+
+/** Two bakes in one oven: the verdict, and what each does in it. @param names of the bakes, in their order */
+export function sharedInWords(
+  shared: SharedOven | undefined,
+  names: readonly string[],
+): {
+  readonly big: string;
+  readonly small: string;
+  readonly lines: readonly { name: string; when: string; words: string }[];
+} {
+  if (!shared) return { big: '', small: 'No set point is fit for both: bake one after the other.', lines: [] };
+  const celsius = Math.round(shared.celsius);
+  const together = shared.verdict === 'together';
+  return {
+    big: together ? `${celsius} °C` : 'One after the other',
+    small: together
+      ? `${otherScales(celsius)} for both, so that they come out together.`
+      : `is better: at ${celsius} °C, the nearest to both, a crust is off by more than it should be.`,
+    lines: shared.bakes.map(({ point, alone, costs, goesInAfter }, i) => ({
+      name: names[i] ?? '',
+      when: goesInAfter < 1 ? 'goes in first' : `in after ${minutesInWords(goesInAfter)}`,
+      words: `takes ${minutesInWords(point.minutes ?? 0)}; alone ${minutesInWords(alone.minutes ?? 0)} at ${Math.round(alone.celsius)} °C. ${costsInWords(costs, point.minutes)}`,
+    })),
+  };
+}
+
+/** What the middle still gains once the bake is out. */
+export function carryOverInWords(celsius: number): string {
+  return celsius >= 1
+    ? `Once out, the middle still gains about ${Math.round(celsius)} °C: with a school of moist crumbs take it out a little sooner.`
+    : 'The middle gains next to nothing once it is out: what it is when it comes out, it stays.';
+}
+
+/** What a test of doneness means for this bake; '' where it means what it always does. @param core as read, in words */
+export function testHereInWords(test: DonenessTest, bake: BakePrediction, core: string): string {
+  const { topColour, timeline } = bake;
+  if (test === 'core') return `Here ${core}.`;
+  if (test === 'colour') {
+    const colour = topColour < 0.8 ? 'still pale' : topColour < 1.15 ? 'golden' : 'deep brown';
+    return `Here the top is likely ${colour} when the middle is set.`;
+  }
+  return test === 'crumbs' && timeline.carryOverCelsius >= 1
+    ? `Here it gains about ${Math.round(timeline.carryOverCelsius)} °C once out.`
+    : '';
+}
