@@ -51,7 +51,13 @@ describe('rebalancing a formula', () => {
       });
       expect(proposal.feasible || proposal.conflicts.length > 0 || proposal.outOfReach.length > 0).toBeTrue();
       const taken = auditOf(
-        takeChanges({ ...formula, styleId: audit.style.id }, proposal.lines, PLAIN_KITCHEN, counter()),
+        takeChanges(
+          { ...formula, styleId: audit.style.id },
+          proposal.lines,
+          proposal.standIns,
+          PLAIN_KITCHEN,
+          counter(),
+        ),
       );
       for (const moved of proposal.lines.filter((line) => isMoved(line) && !line.isNew && line.after > 0)) {
         const grams = taken.lines.find(({ lineId }) => lineId === lineIdOf(moved.id))?.grams ?? 0;

@@ -6,6 +6,7 @@ import {
   removeLine,
   replaceLine,
   replaceStep,
+  splitLine,
   withFacts,
   type Formula,
   type FormulaLine,
@@ -13,10 +14,13 @@ import {
 import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { millilitresIn, pantryOf, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
 import {
+  methodOf,
   middle,
+  namedAmount,
   normalise,
   readLine,
   retyped,
+  weighFormula,
   withAmount,
   type ReadEntry,
   type ReadingContext,
@@ -149,6 +153,39 @@ export function rewrite(
     const line = lineOf(result, lineId);
     if (!line) continue;
     result = grams > 0 ? replaceLine(result, withGrams(line, grams, context)) : removeLine(result, lineId);
+  }
+  return withStepsFollowing(formula, result, changes, kitchen);
+}
+
+/** What steps and the baker take of a line, where they name an amount, follows the line: lines and steps still add up. */
+function withStepsFollowing(
+  before: Formula,
+  after: Formula,
+  changes: readonly AmountChange[],
+  kitchen: Kitchen,
+): Formula {
+  if (before.steps.length === 0 || changes.length === 0) return after;
+  const { takings } = methodOf(before, weighFormula(before, { kitchen, formula: () => undefined }), kitchen);
+  let result = after;
+  for (const { lineId, grams } of changes) {
+    const line = lineOf(result, lineId);
+    if (!line) continue;
+    for (const taking of takings.filter((candidate) => candidate.lineId === lineId)) {
+      const named = namedAmount(taking);
+      if (!named) continue;
+      const amount = gramsTyped(named.share * grams);
+      if (taking.said === 'by-baker') {
+        const split = (lineOf(result, lineId)?.split ?? []).map((share) =>
+          share.stepId === taking.stepId && share.amount === taking.words
+            ? { ...share, amount: share.amount.replace(named.amount, amount) }
+            : share,
+        );
+        result = splitLine(result, lineId, split);
+      } else {
+        const step = result.steps.find(({ id }) => id === taking.stepId);
+        if (step) result = replaceStep(result, { ...step, text: step.text.replace(named.amount, amount) });
+      }
+    }
   }
   return result;
 }

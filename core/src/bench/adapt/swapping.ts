@@ -11,6 +11,7 @@ import {
   waysFor,
   type Diet,
   type Swapped,
+  type SwapNoteCode,
   type SwapWay,
   type Wanted,
 } from '../swaps/index.js';
@@ -22,19 +23,63 @@ export const ingredientIn =
   (id: string): Ingredient =>
     pantryOf(kitchen).byId(id) ?? mustBeIngredient(id);
 
-/** A line that is not in the batter, as a swap sees it: replaced gram for gram, for there is no balance to keep. */
-function besideBatter(audit: Audit, lineId: string): OpenLine | undefined {
-  const line = audit.lines.find((auditLine) => auditLine.lineId === lineId && !auditLine.inBatter);
+/** A line beside the batter, or one that only brushes it, as a swap sees it: replaced gram for gram, for there is no balance to keep. */
+export function besideBatter(
+  formula: Formula,
+  audit: Audit,
+  lineId: string,
+): { readonly line: OpenLine; readonly note: SwapNoteCode | undefined } | undefined {
+  const line = audit.lines.find((auditLine) => auditLine.lineId === lineId);
   const entry = line?.entries.length === 1 ? line.entries[0] : undefined;
-  if (!entry?.read.ingredient || !entry.grams) return undefined;
+  if (!line || (line.inBatter && !line.optional) || !entry?.read.ingredient || !entry.grams) return undefined;
+  const component = formula.components.find(({ lines }) => lines.some(({ id }) => id === lineId));
+  const words = `${component?.name ?? ''} ${line.text}`;
   return {
-    id: lineId,
-    part: { ingredient: entry.read.ingredient, grams: entry.grams, preparation: entry.read.preparation },
-    locked: false,
+    line: {
+      id: lineId,
+      part: { ingredient: entry.read.ingredient, grams: entry.grams, preparation: entry.read.preparation },
+      locked: false,
+    },
+    note: SOAKS.test(words) ? 'only-soaks' : BRUSHES.test(words) ? 'only-brushes' : undefined,
   };
 }
+const SOAKS = /\b(?:soak\w*|syrup|feed\w*|drizzle)\b/i;
+const BRUSHES = /\b(?:brush\w*|glaz\w*|wash)\b/i;
 
-function besideAlternatives(line: OpenLine, { diets, cupboard }: Wanted, kitchen: Kitchen): readonly Swapped[] {
+/** A swap beside the batter: the first of what comes in, gram for gram or by its ratio. */
+export function swappedBeside(line: OpenLine, way: SwapWay, incoming: Ingredient, note?: SwapNoteCode): Swapped {
+  const notes = note ? [note, ...way.notes.filter((code) => TASTES.has(code))] : way.notes;
+  return {
+    way,
+    share: 1,
+    lines: [
+      { id: line.id, ingredient: line.part.ingredient, before: line.part.grams, after: 0, isNew: false },
+      {
+        id: `new ${incoming.id}`,
+        ingredient: incoming,
+        before: 0,
+        after: line.part.grams * (way.to[0]?.perGram ?? 1),
+        isNew: true,
+        insteadOf: line.id,
+      },
+    ],
+    residualPercent: { water: 0, fat: 0, sugar: 0, flour: 0, salt: 0, gas: 0, eggSolids: 0 },
+    crumbPhBefore: 7,
+    crumbPhAfter: 7,
+    gasBefore: 0,
+    gasAfter: 0,
+    notes,
+    disturbance: notes.length,
+  };
+}
+/** Of what only brushes or soaks, the notes on the crumb mean nothing. */
+const TASTES: ReadonlySet<SwapNoteCode> = new Set(['flavour-changes', 'nuts-still']);
+
+function besideAlternatives(
+  { line, note }: { readonly line: OpenLine; readonly note: SwapNoteCode | undefined },
+  { diets, cupboard }: Wanted,
+  kitchen: Kitchen,
+): readonly Swapped[] {
   const ingredientOf = ingredientIn(kitchen);
   const allowed = ({ to }: SwapWay) =>
     to.length > 0 &&
@@ -45,32 +90,7 @@ function besideAlternatives(line: OpenLine, { diets, cupboard }: Wanted, kitchen
   return waysFor(line.part.ingredient)
     .filter(allowed)
     .filter(({ to, losesSet }) => to.length === 1 && !losesSet)
-    .map((way): Swapped => {
-      const [target] = way.to;
-      const incoming = ingredientOf(target?.id ?? '');
-      return {
-        way,
-        share: 1,
-        lines: [
-          { id: line.id, ingredient: line.part.ingredient, before: line.part.grams, after: 0, isNew: false },
-          {
-            id: `new ${incoming.id}`,
-            ingredient: incoming,
-            before: 0,
-            after: line.part.grams * (target?.perGram ?? 1),
-            isNew: true,
-            insteadOf: line.id,
-          },
-        ],
-        residualPercent: { water: 0, fat: 0, sugar: 0, flour: 0, salt: 0, gas: 0, eggSolids: 0 },
-        crumbPhBefore: 7,
-        crumbPhAfter: 7,
-        gasBefore: 0,
-        gasAfter: 0,
-        notes: way.notes,
-        disturbance: way.notes.length,
-      };
-    });
+    .map((way) => swappedBeside(line, way, ingredientOf(way.to[0]?.id ?? ''), note));
 }
 
 /** The ways to replace a line of a formula, the least disturbing first. */
@@ -83,10 +103,10 @@ export function swapsFor(
   share?: number,
   locked: ReadonlySet<string> = new Set(),
 ): readonly Swapped[] {
-  const beside = besideBatter(audit, lineId);
+  const beside = besideBatter(formula, audit, lineId);
   if (beside) return besideAlternatives(beside, wanted, kitchen);
   const lines = openLines(formula, audit, kitchen, locked);
-  return alternativesFor(lines, lineId, wanted, ingredientIn(kitchen), share);
+  return alternativesFor(lines, lineId, wanted, ingredientIn(kitchen), share, audit.style);
 }
 
 /** Lines that can be replaced by something. */

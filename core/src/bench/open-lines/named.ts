@@ -14,6 +14,8 @@ export function means(words: string, ingredient: Ingredient, region: Region): bo
     (match.ingredient.id === ingredient.id || match.ingredient.id === ingredient.behavesAs)
   )
     return true;
-  const known = new Set([ingredient.id, ingredient.behavesAs, ingredient.nameUs, ingredient.nameUk, ingredient.category].flatMap(tokensOf)); // prettier-ignore
+  // "whole-milk yogurt" is no milk
+  const names = [ingredient.nameUs, ingredient.nameUk].map((name) => name.replace(/[^\s]+-[^\s]+/g, ' '));
+  const known = new Set([ingredient.id, ingredient.behavesAs, ...names, ingredient.category].flatMap(tokensOf)); // prettier-ignore
   return tokens.every((token) => known.has(token));
 }

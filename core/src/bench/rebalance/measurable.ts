@@ -1,6 +1,6 @@
 import type { Style } from '../../batter/balance/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
-import { partsOf, type OpenLine } from './open-line.js';
+import { partsOf, writtenGrams, type OpenLine } from './open-line.js';
 import { distanceOutside, verdictsOf } from './verdicts.js';
 
 /** Steps of a kitchen scale: tenths for what a spoonful of changes the bake, whole grams above, fives for much. */
@@ -21,14 +21,17 @@ function onScale(grams: number): number {
 /**
  * Amounts that can be measured: scale steps; eighths of a teaspoon for what is written in spoons, as long as the bands still hold. What
  * did not move stays exactly as it was.
+ * @param absent places of what there is none of
  */
 export function measurable(
   lines: readonly OpenLine[],
   grams: readonly number[],
   start: readonly number[],
   style: Style,
+  absent: ReadonlySet<number> = new Set(),
 ): readonly number[] {
-  return nudged(lines, inSpoons(lines, grams, start, style), style);
+  const open = lines.map((line, i): OpenLine => (absent.has(i) ? { ...line, locked: true } : line));
+  return nudged(open, inSpoons(open, grams, start, style), style);
 }
 
 /** Rounding may leave gas or pH a hair outside: leaveners a step or two to either side are tried, the nearest first. */
@@ -69,7 +72,9 @@ function inSpoons(
     const [is, was] = [grams[i] ?? 0, start[i] ?? 0];
     if (line.locked || line.pieceGrams !== undefined) return is;
     const step = SCALE_STEPS.find(({ below }) => is < below)?.grams ?? 1;
-    return Math.abs(is - was) < UNCHANGED * step ? was : onScale(is);
+    // a stand-in begins from an amount that nobody has written
+    const isWritten = writtenGrams(line) === was;
+    return isWritten && Math.abs(is - was) < UNCHANGED * step ? was : onScale(is);
   });
   const spooned = lines.flatMap((line, i) =>
     line.eighthGrams !== undefined && !line.locked && rounded[i] !== start[i] ? [{ i, eighth: line.eighthGrams }] : [],

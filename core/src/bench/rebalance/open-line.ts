@@ -13,6 +13,12 @@ export interface OpenLine {
   readonly eighthGrams?: number;
   /** Not in the formula yet: it may come in if nothing else helps. */
   readonly isNew?: boolean;
+  /** What the formula says, where the line begins from another amount: a stand-in, and what it stands in for. */
+  readonly writtenGrams?: number;
+  /** It takes the place of what there is none of: its amount is not held near what is written. */
+  readonly standsIn?: boolean;
+  /** The line whose place it takes. */
+  readonly insteadOf?: string;
 }
 
 /** So much of some lines together is all there is. */
@@ -30,7 +36,12 @@ export interface MovedLine {
   readonly before: number;
   readonly after: number;
   readonly isNew: boolean;
+  /** The line whose place it takes. */
+  readonly insteadOf?: string;
 }
+
+/** What a formula says of a line. */
+export const writtenGrams = ({ part, writtenGrams: written }: OpenLine): number => written ?? part.grams;
 
 export const partsOf = (lines: readonly OpenLine[], grams: readonly number[]): readonly WeighedPart[] =>
   lines.flatMap(({ part }, i) => {

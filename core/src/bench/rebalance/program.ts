@@ -4,7 +4,7 @@ import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { leastQuadratic, type Inequality } from '../../ground/quadratic/index.js';
 import { roleOf } from '../../kitchen/ingredients/index.js';
 import { bandRows, type BandRow } from './band-rows.js';
-import type { Limit, OpenLine } from './open-line.js';
+import { writtenGrams, type Limit, type OpenLine } from './open-line.js';
 
 /*
  * One quadratic program: the least change of a batter, weighed, that meets the bands of a style or misses them by least.
@@ -19,10 +19,20 @@ import type { Limit, OpenLine } from './open-line.js';
 const WEIGHT = { flour: 3, egg: 0.45, salt: 0.15, leavener: 0.1, new: 0.6, other: 1 } as const;
 /** Cost of a band missed by its own width: no change of amounts is worth it. */
 const BAND_COST = 60;
+/** Of a band that cannot be met: what moves it easily is moved, nothing else. Judged. */
+const BAND_COST_OUT_OF_REACH = 0.3;
+/** The crumb's pH is moved by charges, of which there are many to the width of its band. */
+const PH_COST_OUT_OF_REACH = 0.005;
 /** In the search for conflicts a band costs more than any lock, and a lock more than any free line. */
 const BAND_COST_ELASTIC = 3000;
 const LOCK_COST = 12;
+/** A line that is not there yet comes in with no more than so many of its usual spoonfuls. */
 const MOST_TIMES = 4;
+/**
+ * No baker takes a line far from its share of the batch unasked: less than this of it is another formula, more of it too. A little inside
+ * 0.4 and 2.5, so that rounding to a spoon stays within.
+ */
+export const SHARE = { least: 0.42, most: 2.4 } as const;
 const MASS = { least: 0.9, most: 1.15 } as const;
 
 export interface Problem {
@@ -33,8 +43,34 @@ export interface Problem {
   readonly weight: readonly number[];
   readonly style: Style;
   readonly limits: readonly Limit[];
-  /** Whether the batter's mass must stay near what it was. */
+  /** Whether the batter's mass must stay near what is aimed at. */
   readonly holdMass: boolean;
+  /** Whether leaveners and salt keep near their share too: given up where they are the fault themselves. */
+  readonly leavenNear: boolean;
+  /** Bands that cannot be met: they pull gently, so that the rest is not wrecked for them. */
+  readonly outOfReach: ReadonlySet<Quantity>;
+}
+
+/** It came in with a stand-in, to help it. */
+const isNewHere = (line: OpenLine) => line.isNew === true && writtenGrams(line) === 0;
+
+/** The shares between which a line may move. */
+export function boundsOf(
+  { lines, start, target, limits, leavenNear }: Problem,
+  i: number,
+): { readonly least: number; readonly most: number } {
+  const line = lines[i];
+  const aim = target[i] ?? 0;
+  if (!line || !((start[i] ?? 0) > 0)) return { least: 0, most: MOST_TIMES };
+  const seasons = isFreeLeavener(line.part.ingredient) || line.part.ingredient.category === 'salt';
+  if (seasons && !leavenNear) return { least: 0, most: MOST_TIMES };
+  // a share of what is written, not of what a stand-in has made of it
+  const written = line.standsIn ? 1 : writtenGrams(line) / (start[i] ?? 1);
+  const isLimited = limits.some(({ lineIds }) => lineIds.includes(line.id));
+  return {
+    least: isLimited ? 0 : SHARE.least * aim * written,
+    most: SHARE.most * aim * (isNewHere(line) ? 1 : written),
+  };
 }
 
 export interface Solved {
@@ -47,7 +83,8 @@ export interface Solved {
 
 export function weightOf({ part, isNew }: OpenLine): number {
   const { ingredient } = part;
-  if (isNew) return WEIGHT.new;
+  // a stand-in that begins with an amount pulls towards it like any line
+  if (isNew && !(part.grams > 0)) return WEIGHT.new;
   if (isFreeLeavener(ingredient)) return WEIGHT.leavener;
   if (ingredient.category === 'salt') return WEIGHT.salt;
   const role = roleOf(ingredient);
@@ -94,9 +131,9 @@ function variablesOf(
 
 /** What is to be least: ½ xᵀQx − pᵀx. */
 function objectiveOf(
-  { weight, target }: Problem,
+  { weight, target, outOfReach }: Problem,
   { size, at, gives, slackAt, quantities }: Variables,
-  bandCost: number,
+  costOf: (quantity: Quantity) => number,
 ) {
   const quadratic = Array.from({ length: size }, () => new Array<number>(size).fill(0));
   const linear = new Array<number>(size).fill(0);
@@ -110,18 +147,20 @@ function objectiveOf(
     put(k, 0.02, -LOCK_COST);
     put(k + 1, 0.02, -LOCK_COST);
   }
-  quantities.forEach((_, k) => put(slackAt + k, 0.02, -bandCost));
+  // hardly curved: a band let go would else be worth more the further it is missed
+  quantities.forEach((quantity, k) => put(slackAt + k, outOfReach.has(quantity) ? 2e-4 : 0.02, -costOf(quantity)));
   return { quadratic, linear };
 }
 
-/** Bands, mass, limits and signs as rows over the variables. @param bounded whether shares are kept between nothing and four times */
+/** Bands, mass, limits and signs as rows over the variables. @param bounded whether every share is kept between its bounds */
 function inequalitiesOf(
-  { lines, start, scale, limits, holdMass }: Problem,
+  problem: Problem,
   rows: readonly BandRow[],
   fixed: ReadonlyMap<number, number>,
   { size, at, gives, slackAt, quantities }: Variables,
   bounded: boolean,
 ): readonly Inequality[] {
+  const { lines, start, scale, target, limits, holdMass } = problem;
   const inequalities: Inequality[] = [];
   /** A row over grams, moved over to the free variables. */
   const add = (perGram: (i: number) => number, bound: number, slack?: number) => {
@@ -150,7 +189,7 @@ function inequalitiesOf(
   };
   for (const { quantity, perGram } of rows) add((i) => perGram[i] ?? 0, 0, slackAt + quantities.indexOf(quantity));
   if (holdMass) {
-    const mass = start.reduce((sum, grams) => sum + grams, 0);
+    const mass = start.reduce((sum, grams, i) => sum + grams * (target[i] ?? 0), 0);
     // soft too: a band is worth a larger batter
     add(() => 20 / mass, MASS.least * 20, slackAt);
     add(() => -20 / mass, -MASS.most * 20, slackAt);
@@ -158,8 +197,9 @@ function inequalitiesOf(
   for (const { lineIds, mostGrams } of limits) add((i) => (lineIds.includes(lines[i]?.id ?? '') ? -1 : 0), -mostGrams);
   for (const [i, k] of at) {
     const line = lines[i];
-    if (bounded || !line || line.isNew || isFreeLeavener(line.part.ingredient)) single(k, 1, 0);
-    if (bounded) single(k, -1, -MOST_TIMES);
+    const { least, most } = boundsOf(problem, i);
+    if (bounded || !line || line.isNew || isFreeLeavener(line.part.ingredient)) single(k, 1, least);
+    if (bounded) single(k, -1, -most);
   }
   for (const [i, k] of gives) {
     single(k, 1, 0);
@@ -172,11 +212,11 @@ function inequalitiesOf(
 
 /** The variables as grams of every line, what the change costs, and which bands are missed. */
 function solvedOf(
-  { lines, start, scale, weight, target }: Problem,
+  { lines, start, scale, weight, target, outOfReach }: Problem,
   solution: readonly number[],
   fixed: ReadonlyMap<number, number>,
   { at, gives, slackAt, quantities }: Variables,
-  bandCost: number,
+  costOf: (quantity: Quantity) => number,
 ): Solved {
   const grams = lines.map((_, i) => {
     const held = fixed.get(i);
@@ -193,8 +233,12 @@ function solvedOf(
   for (const [i, held] of fixed)
     if (!lines[i]?.locked) cost += (weight[i] ?? 1) * (held / (scale[i] ?? 1) - (target[i] ?? 1)) ** 2;
   const slack = new Map(quantities.map((quantity, k) => [quantity, Math.max(0, solution[slackAt + k] ?? 0)]));
-  const outside = [...slack.values()].reduce((sum, value) => sum + value, 0);
-  return { grams, cost: cost + bandCost * outside, outside, slack };
+  let outside = 0;
+  for (const [quantity, missed] of slack) {
+    cost += costOf(quantity) * missed;
+    if (!outOfReach.has(quantity)) outside += missed;
+  }
+  return { grams, cost, outside, slack };
 }
 
 /**
@@ -217,13 +261,22 @@ export function solve(
   );
   const variables = variablesOf(problem, rows, fixed, elastic);
   const bandCost = elastic.size > 0 ? BAND_COST_ELASTIC : BAND_COST;
-  const { quadratic, linear } = objectiveOf(problem, variables, bandCost);
+  const costOf = (quantity: Quantity) =>
+    !problem.outOfReach.has(quantity)
+      ? bandCost
+      : quantity === 'crumb-ph'
+        ? PH_COST_OUT_OF_REACH
+        : BAND_COST_OUT_OF_REACH;
+  const { quadratic, linear } = objectiveOf(problem, variables, costOf);
   const solved = (bounded: boolean) =>
     leastQuadratic(quadratic, linear, inequalitiesOf(problem, rows, fixed, variables, bounded));
-  // hardly ever does anything shrink to nothing or grow so far: only then is it worth the rows
+  // hardly ever does anything shrink or grow so far: only then is it worth the rows
   const isBeyond = (solution: readonly number[]) =>
-    [...variables.at.values()].some((k) => (solution[k] ?? 0) < -1e-9 || (solution[k] ?? 0) > MOST_TIMES);
+    [...variables.at].some(([i, k]) => {
+      const { least, most } = boundsOf(problem, i);
+      return (solution[k] ?? 0) < least - 1e-9 || (solution[k] ?? 0) > most + 1e-9;
+    });
   const first = solved(false);
   const solution = first && isBeyond(first) ? solved(true) : first;
-  return solution && solvedOf(problem, solution, fixed, variables, bandCost);
+  return solution && solvedOf(problem, solution, fixed, variables, costOf);
 }

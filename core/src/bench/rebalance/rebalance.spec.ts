@@ -46,13 +46,14 @@ describe('rebalance', () => {
   });
   it('keeps eggs whole', () => {
     const cake = linesOf({ 'all-purpose-flour': 200, 'granulated-sugar': 240, 'unsalted-butter': 190, egg: 50, 'whole-milk': 150, 'table-salt': 1, 'baking-powder': 10 }); // prettier-ignore
-    const result = rebalance(cake, styled('creamed_butter_cake'));
+    const soda: OpenLine = { id: 'new', part: { ingredient: mustBeIngredient('baking-soda'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
+    const result = rebalance([...cake, soda], styled('creamed_butter_cake'));
     expect(within(result)).toBeTrue();
     expect((gramsOf(result, 'egg') ?? 1) % 50).toBe(0);
     expect(gramsOf(result, 'egg')).toBeGreaterThan(50);
   });
   it('names the locks that conflict and the least that they would have to give', () => {
-    const dry = linesOf({ 'all-purpose-flour': 300, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 50, 'whole-milk': 60, 'table-salt': 3, 'baking-powder': 9 }, ['whole-milk', 'egg', 'all-purpose-flour']); // prettier-ignore
+    const dry = linesOf({ 'all-purpose-flour': 300, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 50, 'whole-milk': 90, 'table-salt': 3, 'baking-powder': 9 }, ['whole-milk', 'egg', 'all-purpose-flour']); // prettier-ignore
     const result = rebalance(dry, styled('muffin'));
     expect(result.feasible).toBeFalse();
     expect(result.conflicts.length).toBeGreaterThan(0);

@@ -1,13 +1,13 @@
-import type { Quantity } from '../../kitchen/kitchen/index.js';
+import { QUANTITIES, type Quantity } from '../../kitchen/kitchen/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { isInclusion, type Category, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { openBalance } from '../../batter/leavening/index.js';
 import { measurable } from './measurable.js';
-import { partsOf, type Limit, type MovedLine, type OpenLine } from './open-line.js';
-import { scaleOf, solve, weightOf, type Problem, type Solved } from './program.js';
-import { verdictsOf } from './verdicts.js';
+import { partsOf, writtenGrams, type Limit, type MovedLine, type OpenLine } from './open-line.js';
+import { boundsOf, scaleOf, solve, weightOf, type Problem, type Solved } from './program.js';
+import { distanceOutside, verdictsOf } from './verdicts.js';
 
 /** A lock, or a limit, that stands in the way, and the least it would have to give. */
 export interface Conflict {
@@ -20,11 +20,15 @@ export interface Conflict {
 export interface Rebalanced {
   /** Whether every band is met. */
   readonly feasible: boolean;
+  /** Whether what is proposed can be baked; where not, the lines stand as they were. */
+  readonly bakeable: boolean;
   readonly lines: readonly MovedLine[];
   readonly before: readonly BandVerdict[];
   readonly after: readonly BandVerdict[];
   /** Locks that would have to give, the least of it; empty when feasible. */
   readonly conflicts: readonly Conflict[];
+  /** What there is not enough of, where that is what stands in the way. */
+  readonly wishes: readonly Limit[];
   /** What stays outside even with every lock given up: nothing in the formula can move it. */
   readonly outOfReach: readonly Quantity[];
 }
@@ -37,26 +41,36 @@ const TINY_NEW = { leavener: 0.4, other: 5 } as const;
 const phOf = (lines: readonly OpenLine[], grams: readonly number[], { low, high }: { low: number; high: number }) =>
   Math.min(high, Math.max(low, openBalance(partsOf(lines, grams), [])([]).pH));
 
+/** Grams of the whole numbers of pieces beside an amount, the nearer first; none where no whole number lies near the line's share: then it is beaten and weighed. */
+function wholeCounts(problem: Problem, i: number, grams: number): readonly number[] {
+  const { pieceGrams } = problem.lines[i] ?? {};
+  if (pieceGrams === undefined) return [];
+  const { least, most } = boundsOf(problem, i);
+  const scale = problem.scale[i] ?? 1;
+  const count = grams / pieceGrams;
+  const [down, above] = [Math.floor(count + 1e-6), Math.floor(count + 1e-6) + 1];
+  return (count - down < 0.5 ? [down, above] : [above, down])
+    .map((whole) => whole * pieceGrams)
+    .filter((whole) => whole >= least * scale - 1e-6 && whole <= most * scale + 1e-6);
+}
+
 /** The best number of every whole piece: the nearest whole numbers are tried, the nearer first. */
 function withWholePieces(problem: Problem, held: ReadonlyMap<number, number>, likelyPh: number): Solved | undefined {
   let best: Solved | undefined;
   const branch = (fixed: ReadonlyMap<number, number>) => {
     const solved = solve(problem, fixed, likelyPh);
     if (!solved || (best && solved.cost >= best.cost - 1e-9)) return;
-    const broken = problem.lines.findIndex(({ pieceGrams }, i) => {
-      if (pieceGrams === undefined || fixed.has(i)) return false;
-      const count = (solved.grams[i] ?? 0) / pieceGrams;
-      return Math.abs(count - Math.round(count)) > 1e-6;
+    const broken = solved.grams.findIndex((grams, i) => {
+      const { pieceGrams } = problem.lines[i] ?? {};
+      if (pieceGrams === undefined || fixed.has(i) || wholeCounts(problem, i, grams).length === 0) return false;
+      return Math.abs(grams / pieceGrams - Math.round(grams / pieceGrams)) > 1e-6;
     });
-    const pieceGrams = problem.lines[broken]?.pieceGrams;
-    if (pieceGrams === undefined) {
+    if (broken < 0) {
       best = solved;
       return;
     }
-    const count = (solved.grams[broken] ?? 0) / pieceGrams;
-    const [down, above] = [Math.floor(count), Math.floor(count) + 1];
-    for (const whole of count - down < 0.5 ? [down, above] : [above, down])
-      branch(new Map([...fixed, [broken, whole * pieceGrams]]));
+    for (const whole of wholeCounts(problem, broken, solved.grams[broken] ?? 0))
+      branch(new Map([...fixed, [broken, whole]]));
   };
   branch(held);
   return best;
@@ -67,45 +81,43 @@ const GO_ALONG: ReadonlySet<Category> = new Set(['spice', 'flavouring']);
 const goesAlong = ({ ingredient, preparation }: WeighedPart): boolean =>
   GO_ALONG.has(ingredient.category) || isInclusion(ingredient, preparation);
 
-/** With how much less of everything to begin, when the flour that is there is less than the formula's. */
-function shrinking(lines: readonly OpenLine[], limits: readonly Limit[]): number {
+/** With how much less of everything to begin: what there is of the flour, and at worst of whatever is scarcest. */
+function shrinkings(lines: readonly OpenLine[], limits: readonly Limit[]): readonly number[] {
   const shares = flourShares(lines.map(({ part }) => part));
-  return limits.reduce((least, { lineIds, mostGrams }) => {
-    const limited = lines.filter(({ id }) => lineIds.includes(id));
-    const flour = limited.every(({ part }) => bandShares(part, shares(part)).flour > 0.4);
+  const scarce = limits.flatMap(({ lineIds, mostGrams }) => {
+    const limited = lines.filter(({ id, part }) => lineIds.includes(id) && part.grams > 0);
     const grams = limited.reduce((sum, { part }) => sum + part.grams, 0);
-    return flour && mostGrams > 0 && grams > mostGrams ? Math.min(least, mostGrams / grams) : least;
-  }, 1);
+    const isFlour = limited.every(({ part }) => bandShares(part, shares(part)).flour > 0.4);
+    return mostGrams > 0 && grams > mostGrams ? [{ share: mostGrams / grams, isFlour }] : [];
+  });
+  const least = (list: typeof scarce) => list.reduce((smallest, { share }) => Math.min(smallest, share), 1);
+  const [byFlour, byAll] = [least(scarce.filter(({ isFlour }) => isFlour)), least(scarce)];
+  return byAll < byFlour - 1e-6 ? [byFlour, byAll] : [byFlour];
 }
 
-/**
- * The fewest and smallest changes that bring a batter inside the bands of a style: lines that are locked never move, eggs stay whole,
- * leavening is part of it, and the amounts can be measured. Where the locks forbid it, which of them conflict and the least they would
- * have to give.
- * @param lines of the batter, with those that may come in new at 0 g
- * @source leavening.md part B: a quadratic program, gas linearised at the crumb's pH and solved again
- */
-export function rebalance(lines: readonly OpenLine[], style: Style, limits: readonly Limit[] = []): Rebalanced {
-  const start = lines.map(({ part }) => part.grams);
-  const before = verdictsOf(partsOf(lines, start), style);
-  const flour = functionalTotals(lines.map(({ part }) => part)).flour;
-  const unmoved: Rebalanced = {
-    feasible: false,
-    lines: moved(lines, start, start),
-    before,
-    after: before,
-    conflicts: [],
-    outOfReach: before.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity),
-  };
-  if (!(flour > 0)) return unmoved;
-  const kept = limits.every(
-    ({ lineIds, mostGrams }) =>
-      lines.reduce((sum, { id, part }) => sum + (lineIds.includes(id) ? part.grams : 0), 0) <= mostGrams + 1e-6,
-  );
-  if (kept && before.every(({ verdict }) => verdict === 'within'))
-    return { ...unmoved, feasible: true, outOfReach: [] };
+/** Lines of which there is nothing. */
+const absentIn = (lines: readonly OpenLine[], limits: readonly Limit[]): ReadonlyMap<number, number> => {
+  const none = new Set(limits.flatMap(({ lineIds, mostGrams }) => (mostGrams > 0 ? [] : lineIds)));
+  return new Map(lines.flatMap(({ id }, i) => (none.has(id) ? [[i, 0] as const] : [])));
+};
 
-  const shrink = shrinking(lines, limits);
+interface Search {
+  readonly problem: Problem;
+  readonly locks: ReadonlyMap<number, number>;
+  /** What no band is about, and what there is none of: left out of the search. */
+  readonly along: ReadonlyMap<number, number>;
+}
+
+function searchFor(
+  lines: readonly OpenLine[],
+  style: Style,
+  limits: readonly Limit[],
+  shrink: number,
+  leavenNear: boolean,
+  outOfReach: ReadonlySet<Quantity> = new Set(),
+): Search {
+  const start = lines.map(({ part }) => part.grams);
+  const flour = functionalTotals(lines.map(({ part }) => part)).flour;
   const present = start.map((grams) => grams > 1e-6);
   const problem: Problem = {
     lines,
@@ -115,17 +127,26 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
     weight: lines.map(weightOf),
     style,
     limits,
-    holdMass: limits.length === 0,
+    holdMass: limits.every(({ mostGrams }) => mostGrams > 0),
+    leavenNear,
+    outOfReach,
   };
   const locks = new Map(lines.flatMap(({ locked }, i) => (locked ? [[i, start[i] ?? 0] as const] : [])));
   const limited = new Set(limits.flatMap(({ lineIds }) => lineIds));
-  // what no band is about goes along with the batch and is left out of the search
-  const along = new Map(
-    lines.flatMap(({ id, part }, i) =>
-      !locks.has(i) && !limited.has(id) && goesAlong(part) ? [[i, (start[i] ?? 0) * shrink] as const] : [],
-    ),
+  const goAlong = lines.flatMap(({ id, part }, i) =>
+    !locks.has(i) && !limited.has(id) && goesAlong(part) ? [[i, (start[i] ?? 0) * shrink] as const] : [],
   );
-  const band = style.bands['crumb-ph'];
+  const absent = absentIn(lines, limits);
+  for (const i of absent.keys()) locks.delete(i);
+  return { problem, locks, along: new Map([...goAlong, ...absent]) };
+}
+
+/** The grams of a search, measurable, with the bands that they meet. */
+function settle({ problem, locks, along }: Search): Settled {
+  const { lines, start, style, limits } = problem;
+  const absent = new Set(absentIn(lines, limits).keys());
+  // gas is made linear at the pH that is aimed at; where that cannot be had, at the pH that is
+  const band = problem.outOfReach.has('crumb-ph') ? { low: 0, high: 14 } : style.bands['crumb-ph'];
   let likelyPh = phOf(lines, start, band);
   const held = new Map([...locks, ...along]);
   let best = withWholePieces(problem, held, likelyPh);
@@ -133,24 +154,136 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
     const settled = phOf(lines, best.grams, band);
     if (Math.abs(settled - likelyPh) < 0.03) break;
     likelyPh = settled;
-    const pieces = best.grams.flatMap((grams, i) => (lines[i]?.pieceGrams === undefined ? [] : [[i, grams] as const]));
+    const pieces = best.grams.flatMap((grams, i) =>
+      wholeCounts(problem, i, grams).length === 0 ? [] : [[i, grams] as const],
+    );
     best = solve(problem, new Map([...held, ...pieces]), likelyPh) ?? best;
   }
   if (best) best = fewer(problem, best, held, likelyPh);
-
-  const grams = best ? measurable(lines, best.grams, start, style) : start;
+  const grams = best ? measurable(lines, best.grams, start, style, absent) : start;
   const after = verdictsOf(partsOf(lines, grams), style);
-  const feasible = best !== undefined && after.every(({ verdict }) => verdict === 'within');
-  const elastic = feasible ? undefined : conflicting(problem, locks, along, likelyPh);
-  return {
-    feasible,
-    lines: moved(lines, start, grams),
+  return { grams, after, likelyPh, feasible: best !== undefined && after.every(({ verdict }) => verdict === 'within') };
+}
+interface Settled {
+  readonly grams: readonly number[];
+  readonly after: readonly BandVerdict[];
+  readonly likelyPh: number;
+  readonly feasible: boolean;
+}
+
+interface Tried {
+  readonly search: Search;
+  readonly settled: Settled;
+  readonly outside: number;
+}
+
+const missedBy = ({ settled }: Tried): readonly Quantity[] =>
+  settled.after.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
+
+/** The best of what may be tried: near their shares first, then with leaveners and salt freed, then a smaller batch. */
+function nearest(lines: readonly OpenLine[], style: Style, limits: readonly Limit[]): Tried | undefined {
+  const tried = (shrink: number, leavenNear: boolean, outOfReach?: ReadonlySet<Quantity>): Tried => {
+    const search = searchFor(lines, style, limits, shrink, leavenNear, outOfReach);
+    const settled = settle(search);
+    return { search, settled, outside: settled.feasible ? 0 : distanceOutside(settled.after) };
+  };
+  const shrinks = shrinkings(lines, limits);
+  let best: Tried | undefined;
+  for (const shrink of shrinks)
+    for (const leavenNear of [true, false]) {
+      const attempt = tried(shrink, leavenNear);
+      if (!best || attempt.outside < best.outside - 1e-6) best = attempt;
+      if (best.settled.feasible) return best;
+    }
+  // what no amount of this batter can meet is let go, so that the rest need not be bent for it: the band whose loss harms least
+  const missed = best ? missedBy(best) : [];
+  const letGo = [missed, ...QUANTITIES.map((quantity) => [quantity])].map(
+    (quantities) => new Set<Quantity>(quantities),
+  );
+  const gentle = letGo.flatMap((outOfReach) => {
+    const attempt = tried(shrinks[0] ?? 1, false, outOfReach);
+    return missedBy(attempt).every((quantity) => outOfReach.has(quantity)) ? [attempt] : [];
+  });
+  return [...(best ? [best] : []), ...gentle].reduce<Tried | undefined>(
+    (a, b) => (!a || harmOf(b) < harmOf(a) - 1e-6 ? b : a),
+    undefined,
+  );
+}
+
+/** How bad a batter that misses a band is: not to be baked at all, far out, or far from what was written. */
+function harmOf({ search: { problem }, settled, outside }: Tried): number {
+  const bent = problem.lines.reduce((sum, _, i) => {
+    const [is, aim] = [settled.grams[i] ?? 0, (problem.scale[i] ?? 1) * (problem.target[i] ?? 0)];
+    return aim > 0 && is > 0 ? sum + (problem.weight[i] ?? 1) * Math.log(is / aim) ** 2 : sum;
+  }, 0);
+  return (isBakeable(settled.after) ? 0 : 100) + outside + bent;
+}
+
+/** A batter that missed its bands so far that it is none: without gas, or as dry or wet as another thing. */
+const isBakeable = (after: readonly BandVerdict[]): boolean =>
+  after.every(({ quantity, value, band: { low, high } }) => {
+    const reach = BAKEABLE_WITHIN[quantity];
+    return reach === undefined || (value >= low - reach * (high - low) && value <= high + reach * (high - low));
+  });
+/** By how many widths of its band a batter may miss it and still be baked. Judged. */
+const BAKEABLE_WITHIN: Readonly<Partial<Record<Quantity, number>>> = { flour: 1, water: 0.75, gas: 0.75, fat: 2 };
+
+/** Which wishes stand in the way: those without which it would go, one alone where one will do. */
+function wishesInTheWay(lines: readonly OpenLine[], style: Style, limits: readonly Limit[]): readonly Limit[] {
+  const goesWithout = (left: readonly Limit[]) => nearest(lines, style, left)?.settled.feasible ?? false;
+  const alone = limits.filter((limit) => goesWithout(limits.filter((other) => other !== limit)));
+  if (alone.length > 0) return alone;
+  return limits.length > 1 && goesWithout([]) ? limits : [];
+}
+
+/**
+ * The fewest and smallest changes that bring a batter inside the bands of a style: lines that are locked never move, eggs stay whole,
+ * leavening is part of it, the amounts can be measured, and no line leaves its share of the batch so far that it would be another
+ * formula. Where that cannot be had, which locks or wishes stand in the way, the least that locks would have to give, and the nearest
+ * that can be baked.
+ * @param lines of the batter, with those that may come in new at 0 g
+ * @param limits what there is; of 0 g, what there is none of
+ * @source leavening.md part B: a quadratic program, gas linearised at the crumb's pH and solved again
+ */
+export function rebalance(lines: readonly OpenLine[], style: Style, limits: readonly Limit[] = []): Rebalanced {
+  const written = lines.map(writtenGrams);
+  const before = verdictsOf(partsOf(lines, written), style);
+  const outside = (verdicts: readonly BandVerdict[]) =>
+    verdicts.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
+  const unmoved: Rebalanced = {
+    feasible: false,
+    bakeable: false,
+    lines: moved(lines, written, written),
     before,
-    after,
+    after: before,
+    conflicts: [],
+    wishes: [],
+    outOfReach: outside(before),
+  };
+  if (!(functionalTotals(lines.map(({ part }) => part)).flour > 0)) return unmoved;
+  const kept = limits.every(
+    ({ lineIds, mostGrams }) =>
+      lines.reduce((sum, line, i) => sum + (lineIds.includes(line.id) ? (written[i] ?? 0) : 0), 0) <= mostGrams + 1e-6,
+  );
+  if (kept && before.every(({ verdict }) => verdict === 'within'))
+    return { ...unmoved, feasible: true, bakeable: true, outOfReach: [] };
+
+  const best = nearest(lines, style, limits);
+  if (!best) return unmoved;
+  const { search, settled } = best;
+  const elastic = settled.feasible
+    ? undefined
+    : conflicting(search.problem, search.locks, search.along, settled.likelyPh);
+  const bakeable = settled.feasible || isBakeable(settled.after);
+  return {
+    feasible: settled.feasible,
+    bakeable,
+    lines: moved(lines, written, bakeable ? settled.grams : written),
+    before,
+    after: bakeable ? settled.after : before,
     conflicts: elastic?.conflicts ?? [],
-    outOfReach:
-      elastic?.outOfReach ??
-      (feasible ? [] : after.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity)),
+    wishes: settled.feasible ? [] : wishesInTheWay(lines, style, limits),
+    outOfReach: elastic?.outOfReach ?? [],
   };
 }
 
@@ -203,7 +336,8 @@ function conflicting(
   along: ReadonlyMap<number, number>,
   likelyPh: number,
 ): Pick<Rebalanced, 'conflicts' | 'outOfReach'> {
-  const solved = solve(problem, along, likelyPh, new Set(locks.keys()));
+  const everyBand: Problem = { ...problem, outOfReach: new Set() };
+  const solved = solve(everyBand, along, likelyPh, new Set(locks.keys()));
   if (!solved) return { conflicts: [], outOfReach: [] };
   const conflicts = [...locks.keys()].flatMap((i): Conflict[] => {
     const line = problem.lines[i];
@@ -219,9 +353,18 @@ function conflicting(
 }
 
 const moved = (lines: readonly OpenLine[], before: readonly number[], after: readonly number[]): readonly MovedLine[] =>
-  lines.flatMap(({ id, part, isNew }, i): MovedLine[] => {
+  lines.flatMap(({ id, part, isNew, insteadOf }, i): MovedLine[] => {
     const [was, is] = [before[i] ?? 0, after[i] ?? 0];
     return was === 0 && is === 0
       ? []
-      : [{ id, ingredient: part.ingredient, before: was, after: is, isNew: isNew ?? false }];
+      : [
+          {
+            id,
+            ingredient: part.ingredient,
+            before: was,
+            after: is,
+            isNew: isNew ?? false,
+            ...(insteadOf !== undefined && { insteadOf }),
+          },
+        ];
   });

@@ -1,3 +1,4 @@
+import type { Style } from '../../batter/balance/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import type { OpenLine } from '../rebalance/index.js';
@@ -66,13 +67,14 @@ export function alternativesFor(
   { diets, cupboard }: Wanted,
   ingredientOf: (id: string) => Ingredient,
   share?: number,
+  style?: Style,
 ): readonly Swapped[] {
   const line = lines.find(({ id }) => id === lineId);
   if (!line) return [];
   return waysFor(line.part.ingredient)
     .filter((way) => diets.every((diet) => serves(way, diet, ingredientOf)))
     .filter((way) => !cupboard || way.to.every(({ id }) => id === 'water' || cupboard.has(id)))
-    .flatMap((way) => swapLine(lines, lineId, way, shareOf(way, diets, line.part, share)) ?? [])
+    .flatMap((way) => swapLine(lines, lineId, way, shareOf(way, diets, line.part, share), style) ?? [])
     .sort((a, b) => a.disturbance - b.disturbance);
 }
 

@@ -50,6 +50,13 @@ const COMES_IN: Readonly<Partial<Record<Helper, string>>> = {
   acid: 'white-vinegar',
 };
 
+const SHELLED_EGG_GRAMS = 50;
+/** Whole eggs, where that is no more than a quarter off: nobody beats one egg to weigh 43 g of it. */
+function wholeEggs(id: string, grams: number): number {
+  const whole = Math.max(1, Math.round(grams / SHELLED_EGG_GRAMS)) * SHELLED_EGG_GRAMS;
+  return id === 'egg' && Math.abs(whole / grams - 1) <= 0.25 ? whole : grams;
+}
+
 /** What may be in the batter afterwards: what stays, what comes in for the line, and what may help. */
 export function rowsOf(
   lines: readonly OpenLine[],
@@ -86,7 +93,12 @@ export function rowsOf(
     });
   };
   for (const { id, perGram: ratio } of incoming.values())
-    comesIn(id, ratio === undefined ? 0 : moved * ratio, ratio === undefined ? 'swapped-in' : 'fixed', from.id);
+    comesIn(
+      id,
+      ratio === undefined ? 0 : wholeEggs(id, moved * ratio),
+      ratio === undefined ? 'swapped-in' : 'fixed',
+      from.id,
+    );
   for (const helper of way.helpers) {
     const id = COMES_IN[helper];
     const present = rows.some(({ line, role }) => role !== 'kept' && HELPS[helper](line.part));

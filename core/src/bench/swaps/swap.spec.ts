@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { styleById } from '../../batter/balance/index.js';
 import { mustBeIngredient } from '../../formula/formula/index.js';
 import { ingredientById } from '../../kitchen/ingredients/index.js';
 import type { OpenLine } from '../rebalance/index.js';
@@ -13,6 +14,9 @@ import {
   swapLine,
   type Swapped,
 } from './index.js';
+
+/** Notes that no way bears: what is swapped, and how much of it, says them. */
+const SAID_BY_AMOUNT: ReadonlySet<string> = new Set(['more-than-two-eggs', 'only-brushes', 'only-soaks']);
 
 const linesOf = (amounts: Readonly<Record<string, number>>): OpenLine[] =>
   batterOf(amounts).map((part) => ({ id: part.ingredient.id, part, locked: false }));
@@ -111,7 +115,7 @@ describe('the ways', () => {
     }
     expect(new Set(SWAP_WAYS.map(({ id }) => id)).size).toBe(SWAP_WAYS.length);
     for (const code of SWAP_NOTE_CODES)
-      expect(SWAP_WAYS.some(({ notes }) => notes.includes(code)))
+      expect(SAID_BY_AMOUNT.has(code) || SWAP_WAYS.some(({ notes }) => notes.includes(code)))
         .withContext(code)
         .toBeTrue();
   });
@@ -131,5 +135,27 @@ describe('the ways', () => {
     const cupboard = new Set(['whole-milk', 'lemon-juice']);
     const there = alternativesFor(linesOf(BUTTERMILK_MUFFIN), 'buttermilk', { diets: [], cupboard }, mustBeIngredient);
     expect(there.map(({ way }) => way.id)).toEqual(['buttermilk-to-milk-and-lemon']);
+  });
+  it('aims at the band of the style, not at an old fault: sour milk for sweet never raises the soda of a bun that has too much', () => {
+    const bun = { 'all-purpose-flour': 300, 'granulated-sugar': 90, 'unsalted-butter': 60, egg: 50, 'whole-milk': 180, 'table-salt': 3, 'baking-soda': 5 }; // prettier-ignore
+    const style = styleById('british_scone');
+    const done = swapLine(linesOf(bun), 'whole-milk', wayOf('milk-to-buttermilk'), 1, style);
+    const after = (id: string) => done?.lines.find(({ ingredient }) => ingredient.id === id)?.after ?? 0;
+    expect(after('baking-soda')).toBeLessThanOrEqual(5);
+    expect(done?.crumbPhAfter).toBeLessThan(done?.crumbPhBefore ?? 0);
+    const asItWas = swapLine(linesOf(bun), 'whole-milk', wayOf('milk-to-buttermilk'), 1);
+    expect(Math.abs((asItWas?.crumbPhAfter ?? 0) - (asItWas?.crumbPhBefore ?? 0))).toBeLessThan(0.5);
+  });
+  it('says of more than two eggs that the set is lost, and where to turn; of two only that it is more fragile', () => {
+    const cake = (egg: number) => ({ 'all-purpose-flour': 200, 'granulated-sugar': 180, 'unsalted-butter': 150, egg, 'whole-milk': 60, 'table-salt': 2, 'baking-powder': 8 }); // prettier-ignore
+    for (const way of ['egg-to-aquafaba', 'egg-to-flax']) {
+      expect(swapLine(linesOf(cake(200)), 'egg', wayOf(way), 1)?.notes[0]).toBe('more-than-two-eggs');
+      expect(swapLine(linesOf(cake(100)), 'egg', wayOf(way), 1)?.notes).not.toContain('more-than-two-eggs');
+    }
+  });
+  it('brings eggs whole', () => {
+    const free = { 'all-purpose-flour': 200, 'granulated-sugar': 120, 'vegetable-oil': 60, 'silken-tofu': 100, 'whole-milk': 120, 'table-salt': 2, 'baking-powder': 9 }; // prettier-ignore
+    const done = swapLine(linesOf(free), 'silken-tofu', wayOf('egg-free-to-egg'), 1);
+    expect(done?.lines.find(({ ingredient }) => ingredient.id === 'egg')?.after).toBe(100);
   });
 });

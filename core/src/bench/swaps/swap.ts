@@ -1,6 +1,8 @@
 import { functionalTotals, type FunctionalTotals, type WeighedPart } from '../../formula/formula/index.js';
-import { chargePerGram, heldByWater, leaveningLedger, openBalance } from '../../batter/leavening/index.js';
+import { chargePerGram, heldByWater, leaveningLedger, MOLAR_MASS, openBalance } from '../../batter/leavening/index.js';
 import { perGramIn, type PerGram } from '../../batter/per-gram/index.js';
+import type { Style } from '../../batter/balance/index.js';
+import { roleOf } from '../../kitchen/ingredients/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { leastQuadratic, type Inequality } from '../../ground/quadratic/index.js';
 import type { OpenLine } from '../rebalance/index.js';
@@ -9,7 +11,7 @@ import type { SwapNoteCode, SwapWay } from './ways.js';
 
 export type { SwappedLine } from './swap-rows.js';
 
-/** What a swap is held to. Percent by which it is off, of what there was. */
+/** What a swap is held to. Percent by which it is off, of what there was; of gas, of what the style's band lets it aim at. */
 export const RESIDUALS = ['water', 'fat', 'sugar', 'flour', 'salt', 'gas', 'eggSolids'] as const;
 export type Residual = (typeof RESIDUALS)[number];
 
@@ -69,10 +71,29 @@ interface Held {
   readonly settledPh: number;
 }
 
+const within = (value: number, { low, high }: { readonly low: number; readonly high: number }) =>
+  Math.min(high, Math.max(low, value));
+
+/** Millimoles of gas, or as many as the band of a style allows or asks for. */
+function gasWithin(millimoles: number, flourGrams: number, { bands: { gas } }: Style): number {
+  // bands of gas are in grams for a hundred of flour
+  const perPercent = (flourGrams / 100) * (1000 / MOLAR_MASS.carbonDioxide);
+  return within(millimoles, { low: gas.low * perPercent, high: gas.high * perPercent });
+}
+
 /** What is held through a swap, from the batter as it is. @param rows what may be in it afterwards */
-function heldIn(before: readonly WeighedPart[], rows: readonly Row[], totals: FunctionalTotals, way: SwapWay): Held {
+function heldIn(
+  before: readonly WeighedPart[],
+  rows: readonly Row[],
+  totals: FunctionalTotals,
+  way: SwapWay,
+  style: Style | undefined,
+): Held {
   const settled = openBalance(before, [])([]);
-  const pH = Math.min(settled.pH, way.highestPh ?? Infinity);
+  // an old fault is not carried over: the aim is what there is, or the nearer end of the style's band
+  const aimed = style ? within(settled.pH, style.bands['crumb-ph']) : settled.pH;
+  const pH = Math.min(aimed, way.highestPh ?? Infinity);
+  const gasAimed = style ? gasWithin(settled.gasMillimoles, totals.flour, style) : settled.gasMillimoles;
   const moistness = totals.thirst > 0 ? totals.water / totals.thirst : MOISTENER;
   const inAll = perGramIn([...before, ...rows.map(({ line, grams }) => ({ ...line.part, grams: Math.max(grams, 0) }))]);
   const perGram = (part: WeighedPart) => heldPerGram(part, inAll(part), moistness, pH);
@@ -90,7 +111,7 @@ function heldIn(before: readonly WeighedPart[], rows: readonly Row[], totals: Fu
     perGram,
     was,
     // what is really given off, not what the held pH would say
-    target: { ...was, gas: settled.gasMillimoles, charge: 0 },
+    target: { ...was, gas: gasAimed, charge: 0 },
     step: {
       water: KEEP.water * Math.max(totals.water, 0.2 * flour),
       fat: KEEP.fat * Math.max(totals.fat, 0.05 * flour),
@@ -170,6 +191,43 @@ function settledGrams(rows: readonly Row[], held: Held, way: SwapWay): readonly 
   );
 }
 
+/** A helper that would move by less than this stays as it is, if what is kept allows it. */
+const HARDLY_MOVED = 0.04;
+/** How much further off, in standard steps, it may leave what is kept. */
+const MAY_COST = 0.6;
+
+/** No more lines move than must: those that hardly moved are tried as they were. */
+function movingLess(rows: readonly Row[], grams: readonly number[], held: Held, way: SwapWay): readonly number[] {
+  const stays = ({ role, grams: was }: Row, i: number) =>
+    role === 'helper' && was > 0 && Math.abs((grams[i] ?? 0) - was) < HARDLY_MOVED * was;
+  if (!rows.some(stays)) return grams;
+  const calmer = settledGrams(
+    rows.map((row, i): Row => (stays(row, i) ? { ...row, role: 'kept' } : row)),
+    held,
+    way,
+  );
+  return calmer && offBy(rows, calmer, held, way) <= offBy(rows, grams, held, way) + MAY_COST ? calmer : grams;
+}
+
+/** By how many standard steps the worst of what is kept is off. */
+function offBy(rows: readonly Row[], grams: readonly number[], { perGram, target, step }: Held, way: SwapWay): number {
+  const is = sumOf(
+    rows.map(({ line }) => perGram(line.part)),
+    grams,
+  );
+  const kept = (Object.keys(step) as Function[]).filter(
+    (of) => of !== way.lessens && !(way.losesSet && of === 'eggSolids'),
+  );
+  return Math.max(...kept.map((of) => Math.abs(is[of] - target[of]) / step[of]));
+}
+
+const MORE_THAN_TWO_EGGS = 110;
+/** What a way always changes, and that no stand-in carries a cake that stands on more than two eggs. */
+function notesOf(way: SwapWay, { part }: OpenLine, share: number): readonly SwapNoteCode[] {
+  const many = way.losesSet === true && roleOf(part.ingredient).egg > 0 && part.grams * share > MORE_THAN_TWO_EGGS;
+  return many ? ['more-than-two-eggs', ...way.notes.filter((code) => code !== 'gummy-above-two-eggs')] : way.notes;
+}
+
 /** What comes in with less than is worth weighing out stays out. */
 function worthWeighing({ line, role, grams }: Row, amount: number, flour: number): number {
   const least = isFreeLeavener(line.part.ingredient)
@@ -182,7 +240,7 @@ function worthWeighing({ line, role, grams }: Row, amount: number, flour: number
 
 function residualsOf(
   is: Readonly<Record<Function, number>>,
-  { was, totals, gasMillimoles }: Held,
+  { was, totals, target }: Held,
   gasAfter: number,
 ): Readonly<Record<Residual, number>> {
   const off = (of: Exclude<Residual, 'gas' | 'eggSolids'>, whole: number, least: number) =>
@@ -193,7 +251,7 @@ function residualsOf(
     sugar: off('sugar', was.sugar, 0.01),
     flour: off('flour', was.flour, 0.1),
     salt: off('salt', was.salt, 0.001),
-    gas: gasMillimoles > 0 ? (100 * (gasAfter - gasMillimoles)) / gasMillimoles : 0,
+    gas: target.gas > 0 ? (100 * (gasAfter - target.gas)) / target.gas : 0,
     eggSolids: was.eggSolids > 0 ? (100 * (is.eggSolids - was.eggSolids)) / was.eggSolids : 0,
   };
 }
@@ -203,6 +261,7 @@ function residualsOf(
  * acid, with whatever may move. What stays off is said in percent.
  * @param lines of the batter; locked ones do not help
  * @param share of the line that is replaced, 0–1; negative adds so much more of it
+ * @param style whose bands for gas and crumb are aimed at where the batter lies outside them; absent keeps them as they are
  * @returns undefined when the line is not there, or nothing solves it
  * @source leavening.md part B, swap
  */
@@ -211,6 +270,7 @@ export function swapLine(
   lineId: string,
   way: SwapWay,
   share = way.usualShare ?? 1,
+  style?: Style,
 ): Swapped | undefined {
   const from = lines.find(({ id }) => id === lineId);
   if (!from || from.part.grams <= 0) return undefined;
@@ -218,9 +278,10 @@ export function swapLine(
   const totals = functionalTotals(before);
   if (!(totals.flour > 0)) return undefined;
   const rows = rowsOf(lines, from, from.part.grams * share, way, totals.flour);
-  const held = heldIn(before, rows, totals, way);
-  const grams = settledGrams(rows, held, way);
-  if (!grams) return undefined;
+  const held = heldIn(before, rows, totals, way, style);
+  const first = settledGrams(rows, held, way);
+  if (!first) return undefined;
+  const grams = movingLess(rows, first, held, way);
   const after = rows.map(({ line }, i) => ({ ...line.part, grams: grams[i] ?? 0 })).filter((part) => part.grams > 0);
   const gasAfter = openBalance(after, [])([]).gasMillimoles;
   const is = sumOf(
@@ -237,7 +298,7 @@ export function swapLine(
     crumbPhAfter: leaveningLedger(after).crumbPh.likely,
     gasBefore: held.gasMillimoles,
     gasAfter,
-    notes: way.notes,
+    notes: notesOf(way, from, share),
     disturbance: disturbanceOf(residualPercent, way, rows, grams),
   };
 }

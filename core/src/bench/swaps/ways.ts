@@ -9,6 +9,7 @@ export const SWAP_NOTE_CODES = [
   'set-lost', 'lift-not-predicted', 'gummy-above-two-eggs', 'tastes-of-egg-again', 'rest-for-bran', 'denser', 'no-gluten', 'gluten-again',
   'browns-sooner', 'browns-later', 'moister-longer', 'dries-sooner', 'less-sweet', 'flavour-changes', 'sweeter-and-wetter', 'chewier', 'nuts-still',
   'seeds-may-green', 'bigger-lump-of-fruit', 'saltless', 'weigh-starter', 'whip-first', 'measured-with-leavener', 'blend-varies',
+  'more-than-two-eggs', 'only-brushes', 'only-soaks',
 ] as const; // prettier-ignore
 export type SwapNoteCode = (typeof SWAP_NOTE_CODES)[number];
 

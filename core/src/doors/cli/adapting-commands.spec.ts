@@ -37,11 +37,26 @@ describe('swap', () => {
       'sugar',
       'water',
     ]);
-    expect(Math.abs(done.crumbPhAfter - done.crumbPhBefore)).toBeLessThan(0.2);
+    // they have too much soda: the swap ends in the band of muffins, 6.4 to 7.5, and does not carry the fault over
+    expect(done.crumbPhBefore).toBeGreaterThan(7.5);
+    expect(done.crumbPhAfter).toBeLessThan(7.6);
+    expect(done.crumbPhAfter).toBeGreaterThan(6.3);
     expect(done.notes.length).toBeGreaterThan(0);
     const half = json(adapt(['swap', 'muffins.txt'], { from: 'eggs', to: 'flax', share: '0.5' })) as unknown as { after: Amounts[] }; // prettier-ignore
     expect(gramsIn(half.after, 'egg')).toBeGreaterThan(40);
     expect(gramsIn(half.after, 'ground-flaxseed')).toBeGreaterThan(5);
+  });
+  it('swaps what only brushes there, and says so', () => {
+    const done = json(adapt(['swap', 'brushed.txt'], { from: 'milk', to: 'oat milk' })) as unknown as { before: Amounts[]; after: Amounts[]; notes: string[] }; // prettier-ignore
+    expect(gramsIn(done.after, 'oat-milk')).toBeCloseTo(gramsIn(done.before, 'whole-milk') ?? 0, 1);
+    expect(done.notes.join(' ')).toContain('It only brushes.');
+  });
+  it('puts the flour of a starter back', () => {
+    const done = json(adapt(['swap', 'starter.txt'], { from: 'starter', to: 'yogurt' })) as unknown as { before: Amounts[]; after: Amounts[]; residualPercent: Record<string, number> }; // prettier-ignore
+    expect(gramsIn(done.after, 'all-purpose-flour')).toBeGreaterThan(
+      (gramsIn(done.before, 'all-purpose-flour') ?? 0) + 30,
+    );
+    expect(Math.abs(done.residualPercent['flour'] ?? 100)).toBeLessThan(3);
   });
   it('refuses what is not there', () => {
     expect(adapt(['swap', 'muffins.txt'], { from: 'marzipan', to: 'milk' }).code).toBe(1);

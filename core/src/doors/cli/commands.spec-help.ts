@@ -40,8 +40,29 @@ makes 12
 2 medium eggs
 90 g butter, melted
 1/2 tsp fine salt`;
+const ADAPTED: Readonly<Record<string, string>> = {
+  'brushed.txt': `Quay buns
+250 g plain flour
+2 tsp baking powder
+40 g caster sugar
+60 g butter
+1 egg
+100 ml water
+1/4 tsp salt
+2 tbsp milk, to brush`,
+  'starter.txt': `Starter loaf
+200 g plain flour
+120 g sourdough starter, discard
+150 g sugar
+2 eggs
+90 g oil
+100 g milk
+1 tsp baking powder
+1/4 tsp bicarbonate of soda
+1/4 tsp salt`,
+};
 export const adapt = (words: string[], options: Record<string, string> = {}) =>
-  runCommand(words, { region: 'UK', ...options }, () => MUFFINS);
+  runCommand(words, { region: 'UK', ...options }, (file) => ADAPTED[file] ?? MUFFINS);
 export interface Amounts {
   readonly ingredient: string;
   readonly grams: number;

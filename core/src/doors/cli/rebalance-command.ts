@@ -52,6 +52,11 @@ export function rebalanceCommand(text: string, options: Options, name: string): 
     title: formula.title,
     style: style.id,
     feasible: proposal.feasible,
+    bakeable: proposal.bakeable,
+    standIns: proposal.standIns.map(({ missing, with: instead }) => ({
+      for: missing.id,
+      with: instead.map(({ id }) => id),
+    })),
     before: grams('before'),
     after: grams('after'),
     verdictsBefore: verdictsAsJson(proposal.before, style, formula.region),
@@ -62,6 +67,7 @@ export function rebalanceCommand(text: string, options: Options, name: string): 
       heldGrams: rounded(heldGrams, 1),
       wantedGrams: rounded(wantedGrams, 1),
     })),
+    wishesInTheWay: proposal.wishes.map(({ said }) => said),
     outOfReach: proposal.outOfReach.map((quantity) => QUANTITY_NAMES[quantity]),
   });
 }

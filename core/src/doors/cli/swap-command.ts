@@ -1,7 +1,8 @@
 import { means, openLines } from '../../bench/open-lines/index.js';
-import { ingredientIn } from '../../bench/adapt/index.js';
-import { matchIngredient, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { besideBatter, ingredientIn, swappedBeside } from '../../bench/adapt/index.js';
+import { matchIngredient, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { swapLine, waysFor, type SwapWay } from '../../bench/swaps/index.js';
+import type { OpenLine } from '../../bench/rebalance/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { inOneLine } from '../../words/wording/index.js';
 import { swapNoteInWords } from '../../words/explaining/index.js';
@@ -31,6 +32,9 @@ function knownWay(
   });
 }
 
+const bringsFlour = ({ part: { ingredient } }: OpenLine) =>
+  ingredient.behavesAs === 'sourdough-discard' || roleOf(ingredient).flour > 0.2;
+
 /** `swap`: replaces an ingredient and puts right what that disturbs. */
 export function swapCommand(text: string, options: Options, name: string): Outcome {
   const input = readInput(text, options, name);
@@ -40,8 +44,11 @@ export function swapCommand(text: string, options: Options, name: string): Outco
   if (fromWords === undefined || toWords === undefined)
     return wrongUse('swap needs --from and --to, such as --from buttermilk --to "milk+vinegar"');
   const lines = openLines(formula, audit, around.kitchen, new Set());
-  const line = lines.find(({ part }) => means(fromWords, part.ingredient, formula.region));
-  if (!line) return refused(`no line of the batter has "${fromWords}"`);
+  const isMeant = ({ part }: OpenLine) => means(fromWords, part.ingredient, formula.region);
+  // what only brushes or soaks is swapped there; the batter's own comes first
+  const beside = audit.lines.flatMap(({ lineId }) => besideBatter(formula, audit, lineId) ?? []).find((other) => isMeant(other.line)); // prettier-ignore
+  const line = lines.find(isMeant) ?? beside?.line;
+  if (!line) return refused(`no line has "${fromWords}"`);
   const names = toWords.split('+').map((name) => name.trim()).filter(Boolean); // prettier-ignore
   const known = knownWay(line.part.ingredient, names, formula.region, ingredientIn(around.kitchen));
   const incoming = names.map((name) => ({ name, match: matchIngredient(name, formula.region) }));
@@ -51,11 +58,18 @@ export function swapCommand(text: string, options: Options, name: string): Outco
     id: 'as-asked',
     from: [line.part.ingredient.behavesAs],
     to: incoming.flatMap(({ match }) => (match.kind === 'matched' ? [{ id: match.ingredient.id }] : [])),
-    helpers: ['liquid', 'fat', 'leaven', 'salt'],
+    // the flour of a starter is put back by the formula's own
+    helpers: ['liquid', 'fat', 'leaven', 'salt', ...(bringsFlour(line) ? (['flour'] as const) : [])],
     acidMost: 0.12,
     notes: ['flavour-changes'],
   };
-  const swapped = swapLine(lines, line.id, way, share ?? 1);
+  const [only, second] = way.to;
+  const isBeside = line === beside?.line;
+  if (isBeside && (!only || second)) return refused(`"${fromWords}" is beside the batter: swap it for one thing`);
+  const swapped =
+    isBeside && only
+      ? swappedBeside(line, way, ingredientIn(around.kitchen)(only.id), beside.note)
+      : swapLine(lines, line.id, way, share ?? 1, audit.style);
   if (!swapped) return refused('nothing solves this swap: there is no flour to balance by');
   const grams = (which: 'before' | 'after') =>
     swapped.lines

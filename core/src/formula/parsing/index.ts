@@ -24,7 +24,7 @@ export {
 export { weighAll, type Weight } from './weigh.js';
 export { readBake } from './bake-phrases.js';
 export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './mentions.js';
-export { methodOf, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
+export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
 export { withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
 export { durationIn, durationsIn } from './durations.js';

@@ -73,6 +73,11 @@ const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
 const TO_TASTE =
   /to taste|for (?:greasing|dusting|the tin|the pan|brushing|sprinkling|rolling|serving|frying|decorati)|as needed|if needed|optional|to (?:serve|finish|decorate|grease|dust|garnish|brush|glaze|sprinkle)/i;
 const OPTIONAL = /\boptional(?:ly)?\b|\bif (?:you like|liked|using|wanted)\b/i;
+/** What goes on a bake or round it, and not into the batter: "2 tbsp milk, to brush". Not "200 g sugar, plus 2 tbsp to sprinkle". */
+const BESIDE =
+  /[,(] ?(?:to|for) (?:brush(?:ing)?|glaz(?:e|ing)|dust(?:ing)?|greas(?:e|ing)|sprinkl(?:e|ing)|serv(?:e|ing)|garnish|decorat(?:e|ing)|the (?:tin|pan|top)|frying|drizzling)\b/i;
+const isBeside = ({ words, note }: Draft) =>
+  (BESIDE.test(words) || BESIDE.test(`, ${note}`)) && !/\b(?:plus|and|more|extra)\b/i.test(note);
 const DIVIDED = /\bdivided\b|\breserv(?:e|ed|ing)\b|\b(?:split|separated) (?:between|over)\b/i;
 
 /** What was found about the name: what it is taken for, how sure that is, and what to say about it. */
@@ -255,7 +260,7 @@ function enter(text: string, draft: Draft, context: ReadingContext, correction: 
     weight,
     preparation: preparationIn(draft.words),
     note: draft.note,
-    optional: OPTIONAL.test(draft.words) || OPTIONAL.test(draft.note),
+    optional: OPTIONAL.test(draft.words) || OPTIONAL.test(draft.note) || isBeside(draft),
     divided: DIVIDED.test(draft.words),
     problems,
   };

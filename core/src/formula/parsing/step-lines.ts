@@ -236,6 +236,16 @@ function portionsOf(
     : read;
 }
 
+/**
+ * An amount that a step names of a line, "2 tbsp of the sugar", with the share of the line that it is; undefined where it names a share
+ * or all of it: those stay true whatever the line's amount.
+ */
+export function namedAmount({ words, share }: Taking): { readonly amount: string; readonly share: number } | undefined {
+  const amount = words.replace(/^all (?:but|except)\s+/i, '');
+  if (share === undefined || !/^\d/.test(amount) || amount.includes('%')) return undefined;
+  return { amount, share: amount === words ? share : 1 - share };
+}
+
 /** The lines that a step takes, for the eye: in the order of the lines. */
 export const takenIn = (method: Method, stepId: string): readonly Taking[] =>
   method.takings.filter((taking) => taking.stepId === stepId);

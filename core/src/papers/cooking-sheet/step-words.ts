@@ -1,6 +1,6 @@
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { panMentionsIn, type Mention, type Taking } from '../../formula/parsing/index.js';
+import { namedAmount, panMentionsIn, type Mention, type Taking } from '../../formula/parsing/index.js';
 import { panSetOf } from '../../kitchen/pans/index.js';
 import type { BakePrediction, OvenStage } from '../../oven/baking/index.js';
 import { pansInWords } from '../../words/batch-words/index.js';
@@ -153,13 +153,11 @@ function amountChanges(
   factor: number,
 ): readonly Change[] {
   if (factor === 1) return [];
-  return takings.flatMap(({ words, share, lineId }): readonly Change[] => {
-    const amount = words.replace(/^all (?:but|except)\s+/i, '');
-    if (share === undefined || !/^\d/.test(amount) || amount.includes('%')) return [];
-    const from = text.indexOf(amount);
-    if (from < 0) return [];
-    const taken = amount === words ? share : 1 - share;
-    return [{ from, to: from + amount.length, text: gramsInWords(taken * gramsOf(lineId)) }];
+  return takings.flatMap((taking): readonly Change[] => {
+    const named = namedAmount(taking);
+    const from = named ? text.indexOf(named.amount) : -1;
+    if (!named || from < 0) return [];
+    return [{ from, to: from + named.amount.length, text: gramsInWords(named.share * gramsOf(taking.lineId)) }];
   });
 }
 

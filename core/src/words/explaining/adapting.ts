@@ -40,6 +40,9 @@ const SWAP_NOTES: Readonly<Record<SwapNoteCode, Sentence>> = {
   'weigh-starter': sentence('Weigh the starter.', 'Counted as equal parts of flour and water; stir the bubbles out first.'),
   'whip-first': sentence('Whip it first.', 'To soft peaks, then fold: it holds air, but it does not set.'),
   'measured-with-leavener': sentence('The leavener is in the flour.', 'Packs differ by a fifth; powder and salt are counted as usual.'),
+  'more-than-two-eggs': sentence('More than two eggs: the set is lost.', 'No stand-in carries a cake that stands on its eggs. Silken tofu or soy yogurt come nearest; better a formula written without.'),
+  'only-brushes': sentence('It only brushes.', 'Nothing inside changes; the crust shines and browns less without egg or milk.'),
+  'only-soaks': sentence('It only soaks.', 'The batter stays as it is. How long it keeps goes by it: spirit and syrup keep a crumb for weeks, milk, tea or juice for days.'),
   'blend-varies': sentence('Blends differ.', 'One drinks twice what another does: hold back some liquid, and write down what it took.'),
 }; // prettier-ignore
 export const swapNoteInWords = (code: SwapNoteCode): Sentence => SWAP_NOTES[code];

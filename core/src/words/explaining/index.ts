@@ -1,3 +1,4 @@
+export { inTheWayInWords, standInsInWords } from './rebalancing.js';
 export {
   consequenceInWords,
   CONSEQUENCES_WORDED,

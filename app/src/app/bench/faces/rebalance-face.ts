@@ -1,12 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
 import type { Audit } from '@orvin/core/bench/audit';
 import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/bench/adapt';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import type { Formula } from '@orvin/core/formula/formula';
-import { ingredientName, shortIngredientName } from '@orvin/core/kitchen/ingredients';
+import { shortIngredientName } from '@orvin/core/kitchen/ingredients';
 import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
+import { inTheWayInWords, standInsInWords } from '@orvin/core/words/explaining';
 import type { MovedLine } from '@orvin/core/bench/rebalance';
 import { UnconfirmedWords } from '../../parts/unconfirmed';
 import { FormulaStore } from '../../store/formula-store';
@@ -45,6 +46,16 @@ import { JoinedLines } from './joined-lines';
           placeholder="180 g flour, 3 eggs, no milk"
         />
       </label>
+      @if (hasCupboard()) {
+        <button
+          type="button"
+          class="chip"
+          [attr.aria-pressed]="fromCupboard()"
+          (click)="fromCupboard.set(!fromCupboard())"
+        >
+          from my cupboard
+        </button>
+      }
     </div>
     @for (odd of proposal()?.had?.misunderstood; track odd.said) {
       <p class="said">
@@ -64,11 +75,14 @@ import { JoinedLines } from './joined-lines';
           @if (proposal.feasible) {
             <b>{{ moved().length === 1 ? 'One line moves' : moved().length + ' lines move' }}.</b>
             {{ outsideBefore() }} comes inside.
-          } @else {
+          } @else if (inTheWay(); as way) {
             <span class="off"
-              ><span class="mark" aria-hidden="true">▲</span> <b class="off">Not with these locks.</b></span
+              ><span class="mark" aria-hidden="true">▲</span> <b class="off">{{ way.big }}</b></span
             >
-            {{ conflictWords() }}
+            {{ way.small }}
+          }
+          @for (words of standIns(); track words) {
+            <span class="stand-in">{{ words }}</span>
           }
         </p>
         @if (moved().length > 0) {
@@ -147,6 +161,9 @@ import { JoinedLines } from './joined-lines';
       flex: 1;
       min-width: 0;
     }
+    .stand-in::before {
+      content: ' ';
+    }
     .foot {
       display: flex;
       justify-content: flex-end;
@@ -181,6 +198,8 @@ export class RebalanceFace {
   /** The lines that are held. */
   protected readonly held = computed<ReadonlySet<string>>(() => new Set(this.locks().split('\n').filter(Boolean)));
   protected readonly styleId = linkedSignal(() => this.audit().style?.id ?? '');
+  /** What stands in comes from the cupboard. */
+  protected readonly fromCupboard = signal(false);
   protected readonly grams = gramsInWords;
 
   private readonly book = computed(() => styleBook(this.store.kitchen().styles));
@@ -210,6 +229,7 @@ export class RebalanceFace {
         style,
         locked: this.held(),
         have: this.have(),
+        ...(this.fromCupboard() && { cupboard: new Set(this.store.kitchen().cupboard ?? []) }),
       })
     );
   });
@@ -239,19 +259,15 @@ export class RebalanceFace {
           ];
     });
   });
-  protected readonly conflictWords = computed(() => {
+  protected readonly inTheWay = computed(() => {
     const proposal = this.proposal();
-    if (!proposal) return '';
-    const gives = proposal.conflicts.map(
-      ({ ingredient, heldGrams, wantedGrams }) =>
-        `${ingredientName(ingredient, this.formula().region)} from ${gramsInWords(heldGrams)} to ${gramsInWords(wantedGrams)}`,
-    );
-    const reach = proposal.outOfReach.map((quantity) => QUANTITY_NAMES[quantity]);
-    return [
-      gives.length > 0 ? `The least that would have to give: ${gives.join('; ')}.` : '',
-      reach.length > 0 ? `Nothing in this formula moves its ${reach.join(' and ')} far enough; add a line that does, or choose another style.` : '',
-    ].filter((part) => part !== '').join(' '); // prettier-ignore
+    return proposal && inTheWayInWords(proposal, this.held().size > 0, this.formula().region);
   });
+  protected readonly standIns = computed(() => {
+    const proposal = this.proposal();
+    return proposal ? standInsInWords(proposal, this.formula().region) : [];
+  });
+  protected readonly hasCupboard = computed(() => (this.store.kitchen().cupboard?.length ?? 0) > 0);
 
   protected nameOf(line: MovedLine): string {
     return shortIngredientName(line.ingredient, this.formula().region) + (line.isNew ? ', new' : '');
@@ -263,12 +279,13 @@ export class RebalanceFace {
   }
   protected take(lines: readonly MovedLine[]): void {
     const kitchen = this.store.kitchen();
+    const standIns = this.proposal()?.standIns ?? [];
     const style = this.style();
     const chosen = style && style.id !== this.audit().style?.id ? style.id : undefined;
     this.adapting.take(
       lines.length === 1 ? 'the change of one line' : 'the rebalance',
       (formula) => ({
-        ...takeChanges(formula, lines, kitchen, this.adapting.newId),
+        ...takeChanges(formula, lines, standIns, kitchen, this.adapting.newId),
         ...(chosen !== undefined && { styleId: chosen }),
       }),
       lines.length === 1
