@@ -7,14 +7,18 @@ import { styleBook, styleName } from '@orvin/core/batter/balance';
 import { shortIngredientName } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
 import { parsePan } from '@orvin/core/kitchen/pans';
-import { PLANS, startFormula, type StartSize } from '@orvin/core/bench/starting';
+import { PLANS, startFormula, withBakeMinutes, type StartSize } from '@orvin/core/bench/starting';
 import { DIETS, type Diet } from '@orvin/core/bench/swaps';
 import { DIET_NAMES } from '@orvin/core/words/explaining';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { oneBake } from '@orvin/core/batch/bakes';
+import { EMPTY_BATCH } from '@orvin/core/batch/plan';
+import type { Formula } from '@orvin/core/formula/formula';
+import { gramsInWords, QUANTITY_NAMES, windowInWords } from '@orvin/core/words/wording';
 import { auditFormula } from '@orvin/core/bench/audit';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
+import { Work } from '../work/work-client';
 
 type SizeKind = StartSize['kind'];
 const SIZES: readonly { readonly id: SizeKind; readonly name: string }[] = [
@@ -104,12 +108,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
         <div class="row" role="group" aria-label="For whom">
           <span>for</span>
           @for (diet of diets; track diet) {
-            <button
-              type="button"
-              class="chip"
-              [attr.aria-pressed]="wanted() === diet"
-              (click)="wanted.set(wanted() === diet ? undefined : diet)"
-            >
+            <button type="button" class="chip" [attr.aria-pressed]="wanted().has(diet)" (click)="want(diet)">
               {{ dietNames[diet] }}
             </button>
           }
@@ -131,7 +130,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
           @if (started(); as started) {
             <p>
               <b>{{ grams() }}</b> of batter{{
-                started.balanced ? ', inside every band of its style' : ', not wholly inside the bands'
+                missedWords() === '' ? ', inside every band of its style' : ', outside its style in ' + missedWords()
               }}.
               <span class="caption">{{ replacedWords() }}</span>
             </p>
@@ -240,6 +239,7 @@ export class StartDialog {
   private readonly settings = inject(SettingsStore);
   private readonly router = inject(Router);
   private readonly toasts = inject(Toasts);
+  private readonly work = inject(Work);
 
   protected readonly sizes = SIZES;
   protected readonly diets = START_DIETS;
@@ -249,7 +249,7 @@ export class StartDialog {
   protected readonly flour = signal('250');
   protected readonly count = signal('12');
   protected readonly pan = signal(PLANS['muffin']?.pan ?? '');
-  protected readonly wanted = signal<Diet | undefined>(undefined);
+  protected readonly wanted = signal<ReadonlySet<Diet>>(new Set());
   protected readonly fromCupboard = signal(false);
 
   private readonly book = computed(() => styleBook(this.store.kitchen().styles));
@@ -277,12 +277,12 @@ export class StartDialog {
     }[this.kind()];
   });
   protected readonly started = computed(() => {
-    const [style, size, diet] = [this.book().byId(this.styleId()), this.size(), this.wanted()];
+    const [style, size] = [this.book().byId(this.styleId()), this.size()];
     if (!style || !size || !this.open()) return undefined;
     const kitchen = this.store.kitchen();
     return startFormula(
       {
-        style, size, kitchen, region: this.settings.region(), diets: diet ? [diet] : [],
+        style, size, kitchen, region: this.settings.region(), diets: [...this.wanted()],
         ...(this.fromCupboard() && { cupboard: new Set(kitchen.cupboard ?? []) }),
       },
       () => crypto.randomUUID(),
@@ -292,6 +292,9 @@ export class StartDialog {
     const started = this.started();
     return started ? gramsInWords(auditFormula(started.formula).totals.grams) : '';
   });
+  protected readonly missedWords = computed(() =>
+    (this.started()?.missed ?? []).map((quantity) => QUANTITY_NAMES[quantity]).join(' and '),
+  );
   protected readonly replacedWords = computed(() => {
     const pantry = pantryOf(this.store.kitchen());
     const named = (id: string) => {
@@ -308,10 +311,19 @@ export class StartDialog {
     const basedOn = this.book().byId(styleId)?.basedOn ?? styleId;
     this.pan.set(PLANS[basedOn]?.pan ?? this.pan());
   }
-  protected start(): void {
+  protected want(diet: Diet): void {
+    this.wanted.update((wanted) => {
+      const next = new Set(wanted);
+      if (!next.delete(diet)) next.add(diet);
+      return next;
+    });
+  }
+  protected async start(): Promise<void> {
     const started = this.started();
     if (!started) return;
-    const record = this.store.add(started.formula, { label: 'starting from a style' });
+    const minutes = await this.foreseen(started.formula);
+    const formula = minutes === undefined ? started.formula : withBakeMinutes(started.formula, minutes);
+    const record = this.store.add(formula, { label: 'starting from a style' });
     this.open.set(false);
     void this.router.navigate(['/bench', record.id]);
     this.toasts.show(
@@ -319,5 +331,14 @@ export class StartDialog {
       'A start, not a finished formula: change what you like, the readings follow.',
       { label: 'Undo', run: () => this.store.undo() },
     );
+  }
+  /** The minutes of its bake, in words; undefined where it has no pan to bake in, or nothing answers. */
+  private async foreseen(formula: Formula): Promise<string | undefined> {
+    const audit = auditFormula(formula);
+    const bake = oneBake({ formula, audit, kitchen: this.store.kitchen(), batch: EMPTY_BATCH, oven: {} });
+    const job = bake.portions[0]?.job;
+    if (!job) return undefined;
+    const result = await this.work.run('bake', job).catch(() => undefined);
+    return result?.kind === 'foreseen' ? windowInWords(result.bake.minutes.low, result.bake.minutes.high) : undefined;
   }
 }

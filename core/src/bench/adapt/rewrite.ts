@@ -95,9 +95,18 @@ function withGrams(line: FormulaLine, grams: number, context: ReadingContext): F
   return withFacts(line, { grams: Number(grams.toFixed(2)) });
 }
 
+/** "baking powder", where a region's own kind is what that means there. */
+function plainName(ingredient: Ingredient, context: ReadingContext): string {
+  const whole = shortIngredientName(ingredient, context.region);
+  const plain = /\bbaking powder$/.exec(whole)?.[0];
+  return plain !== undefined && readLine(`1 tsp ${plain}`, context)[0]?.ingredient?.id === ingredient.id
+    ? plain
+    : whole;
+}
+
 /** What a new line of an ingredient says: spoons where they meet the amount, grams otherwise. */
 export function writtenLine(ingredient: Ingredient, grams: number, context: ReadingContext): string {
-  const name = shortIngredientName(ingredient, context.region);
+  const name = plainName(ingredient, context);
   const teaspoon = unitById('teaspoon');
   const millilitres = teaspoon && millilitresIn(context.kitchen, teaspoon, context.region);
   const density = weighedDensity(context.kitchen, ingredient) ?? ingredient.gramsPerMillilitre.spooned;

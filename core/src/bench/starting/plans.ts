@@ -11,7 +11,8 @@ export interface Plan {
   readonly method: MethodId;
   readonly pan: string;
 }
-export type MethodId = 'creaming' | 'reverse' | 'muffin' | 'oil' | 'rubbing' | 'melting' | 'soda' | 'griddle';
+export type MethodId =
+  'creaming' | 'reverse' | 'muffin' | 'oil' | 'rubbing' | 'melting' | 'soda' | 'griddle' | 'stirred';
 
 const plan = (
   method: MethodId,
@@ -76,17 +77,37 @@ export const PLANS: Readonly<Record<string, Plan>> = {
 
 /** What takes the place of what is not in the cupboard, in the order tried. */
 export const INSTEAD: Readonly<Record<string, readonly string[]>> = {
-  'unsalted-butter': ['salted-butter', 'baking-margarine', 'vegetable-oil', 'sunflower-oil', 'vegan-butter-block'],
+  'unsalted-butter': ['salted-butter', 'baking-margarine', 'vegan-butter-block', 'vegetable-oil', 'sunflower-oil'],
   'vegetable-oil': ['sunflower-oil', 'canola-oil', 'olive-oil', 'unsalted-butter', 'vegan-butter-block'],
-  buttermilk: ['kefir', 'plain-yogurt', 'whole-milk', 'semi-skimmed-milk', 'oat-milk', 'soy-milk', 'water'],
+  buttermilk: [
+    'kefir',
+    'plain-yogurt',
+    'soy-yogurt',
+    'whole-milk',
+    'semi-skimmed-milk',
+    'oat-milk',
+    'soy-milk',
+    'water',
+  ],
   'plain-yogurt': ['greek-yogurt', 'buttermilk', 'sour-cream', 'whole-milk', 'soy-yogurt', 'oat-milk', 'water'],
   'whole-milk': ['semi-skimmed-milk', 'skim-milk', 'oat-milk', 'soy-milk', 'buttermilk', 'water'],
   'soy-milk': ['oat-milk', 'almond-milk', 'water'],
-  'heavy-cream': ['double-cream', 'whipping-cream', 'whole-milk', 'buttermilk', 'water'],
   'superfine-sugar': ['granulated-sugar', 'golden-caster-sugar', 'light-brown-sugar'],
   'light-brown-sugar': ['light-muscovado-sugar', 'dark-brown-sugar', 'superfine-sugar', 'granulated-sugar'],
   'dark-brown-sugar': ['dark-muscovado-sugar', 'light-brown-sugar', 'superfine-sugar', 'granulated-sugar'],
-  'cake-flour': ['pastry-flour', 'all-purpose-flour'],
+  'cake-flour': ['pastry-flour', 'all-purpose-flour', 'gluten-free-flour-blend'],
+  'whole-wheat-flour': ['whole-spelt-flour', 'all-purpose-flour', 'gluten-free-flour-blend'],
+  'medium-oatmeal': ['rolled-oats', 'gluten-free-rolled-oats', 'gluten-free-flour-blend'],
+  'wheat-bran': ['oat-bran', 'gluten-free-rolled-oats', 'ground-flaxseed'],
+  'heavy-cream': [
+    'double-cream',
+    'whipping-cream',
+    'plant-double-cream',
+    'whole-milk',
+    'buttermilk',
+    'soy-milk',
+    'water',
+  ],
   'all-purpose-flour': [
     'pastry-flour',
     'bread-flour',
@@ -100,55 +121,74 @@ export const INSTEAD: Readonly<Record<string, readonly string[]>> = {
   banana: ['applesauce', 'pumpkin-puree'],
 };
 
-/** The work of each way of mixing. "{dry}" and the like are filled with the names of what the formula takes. */
+/**
+ * The work of each way of mixing. "{dry}" and the like are filled with the names of what the formula takes; a step that begins with
+ * "egg?" is left out where there is none, and one with "gluten-free?" stands only where no gluten holds the crumb.
+ */
 export const METHODS: Readonly<Record<MethodId, readonly string[]>> = {
   creaming: [
-    'Have {fat}, {egg} and {liquid} at about 20 °C. Line the {pan} and heat the oven to {oven}.',
-    'Beat {fat} and {sugar} until pale, 4 to 5 minutes.',
-    'Beat in the {egg} a little at a time.',
-    'Whisk {dry} together. Fold in by thirds, in turns with the {liquid}{besides}.',
-    'Bake in the {pan} at {oven} until the middle springs back.',
+    'Have the {room} at about 20 °C. Line the {pan} and heat the oven to {oven}.',
+    'Beat the {fat} and {sugar} until pale, 4 to 5 minutes.',
+    'egg?Beat in the {egg} a little at a time.',
+    'Whisk the {dry} together. Fold in by thirds, in turns with the {liquid}{besides}.',
+    'gluten-free?Let the batter stand 20 minutes, so that the flour drinks.',
+    'Bake at {oven} until the middle springs back.',
   ],
   reverse: [
-    'Have {fat}, {egg} and {liquid} at about 20 °C. Line the {pan} and heat the oven to {oven}.',
-    'Whisk {dry} and {sugar} together. Work in the {fat} until it looks like damp sand.',
-    'Stir {egg} and {liquid}{besides} together. Beat in a third to a paste, 1 minute, then the rest.',
-    'Bake in the {pan} at {oven} until the middle springs back.',
+    'Have the {room} at about 20 °C. Line the {pan} and heat the oven to {oven}.',
+    'Whisk the {dry-and-sugar} together. Work in the {fat} until it looks like damp sand.',
+    'Stir the {wet}{besides} together. Beat in a third to a paste, 1 minute, then the rest.',
+    'gluten-free?Let the batter stand 20 minutes, so that the flour drinks.',
+    'Bake at {oven} until the middle springs back.',
   ],
   muffin: [
     'Line the {pan} and heat the oven to {oven}.',
-    'Whisk {dry} together.',
-    'Stir {egg}, {sugar}, {liquid} and {fat} together{melted}.',
+    'Whisk the {dry} together.',
+    'Stir the {stirred} together.',
     'Pour wet over dry{besides}. Fold until the last streak of flour is gone, no longer.',
-    'Bake in the {pan} at {oven} until a skewer comes out clean.',
+    'gluten-free?Let the batter stand 20 minutes, so that the flour drinks.',
+    'Bake at {oven} until a skewer comes out clean.',
   ],
   oil: [
     'Line the {pan} and heat the oven to {oven}.',
-    'Whisk {egg} and {sugar} until thick. Stream in the {fat}{melted}, then the {liquid}{besides}.',
-    'Whisk {dry} together and fold in.',
-    'Bake in the {pan} at {oven} until the middle springs back.',
+    'egg?Whisk the {egg} and {sugar} until thick. Stream in the {melted}{fat}, then the {liquid}{besides}.',
+    'no-egg?Whisk the {sugar}, {liquid} and {melted}{fat} together{besides-in}.',
+    'Whisk the {dry} together and fold in.',
+    'gluten-free?Let the batter stand 20 minutes, so that the flour drinks.',
+    'Bake at {oven} until the middle springs back.',
   ],
   rubbing: [
-    'Heat the oven to {oven}. Keep {fat} and {liquid} cold.',
-    'Whisk {dry} and {sugar} together. Rub in the {fat} until the largest lumps are peas.',
-    'Stir in {liquid}{egg-too}{besides} with a knife. Bring it together, no more.',
+    'Heat the oven to {oven}. Keep the {fat} and {liquid} cold.',
+    'Whisk the {dry-and-sugar} together. Rub in the {fat} until the largest lumps are peas.',
+    'Stir in the {liquid}{egg-too}{besides} with a knife. Bring it together, no more.',
+    'gluten-free?Let the dough stand 15 minutes, so that the flour drinks.',
+    'Shape, set on the {pan} and bake at {oven} until well risen and gold.',
+  ],
+  stirred: [
+    'Heat the oven to {oven}. Keep the {liquid} cold.',
+    'Whisk the {dry-and-sugar} together. Stir the {liquid}{egg-too} and the {fat} together.',
+    'Pour wet over dry{besides} and bring it together with a knife, no more.',
+    'gluten-free?Let the dough stand 15 minutes, so that the flour drinks.',
     'Shape, set on the {pan} and bake at {oven} until well risen and gold.',
   ],
   melting: [
     'Line the {pan} and heat the oven to {oven}.',
-    'Melt {fat} and {sugar} together and let it cool to lukewarm. Stir in {liquid} and {egg}.',
-    'Whisk {dry}{besides} together, pour the wet over and beat smooth.',
-    'Bake in the {pan} at {oven} until the middle springs back.',
+    'Melt the {fat} and {sugar} together and let it cool to lukewarm. Stir in the {liquid}{egg-too}.',
+    'Whisk the {dry}{besides} together, pour the wet over and beat smooth.',
+    'gluten-free?Let the batter stand 20 minutes, so that the flour drinks.',
+    'Bake at {oven} until the middle springs back.',
   ],
   soda: [
     'Heat the oven to {oven}.',
-    'Rub the {fat} into {dry}{sugar-too}{besides}.',
+    'fat?Rub the {fat} into the {dry-and-sugar}{besides}.',
+    'no-fat?Whisk the {dry-and-sugar} together{besides-in}.',
     'Pour in the {liquid}{egg-too} and bring it together quickly.',
     'Shape into one round on the {pan}, cut a deep cross and bake at {oven} at once, until it sounds hollow.',
   ],
   griddle: [
     'Heat a dry griddle to {oven}.',
-    'Whisk {dry}{sugar-too} together. Stir in {liquid}{egg-too} and the {fat}, melted{besides}.',
+    'Whisk the {dry-and-sugar} together. Stir in the {liquid}{egg-too} and the {melted}{fat}{besides}.',
+    'gluten-free?Let the batter stand 20 minutes, so that the flour drinks.',
     'Cook on the griddle until the top has set, turn, and cook the other side.',
   ],
 };

@@ -1,47 +1,26 @@
-import { usualPowderId } from '../open-lines/index.js';
-import { writtenLine } from '../adapt/index.js';
-import { styleShortName, type Style } from '../../batter/balance/index.js';
-import {
-  bandShares,
-  mustBeIngredient,
-  type Formula,
-  type FormulaLine,
-  type WeighedPart,
-} from '../../formula/formula/index.js';
-import { shortIngredientName, type Ingredient, type Preparation } from '../../kitchen/ingredients/index.js';
-import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { bandQuantities, bandShares, mustBeIngredient, type Formula } from '../../formula/formula/index.js';
+import { judgeAgainst, type Style } from '../../batter/balance/index.js';
+import { leaveningLedger } from '../../batter/leavening/index.js';
 import { setLeavening } from '../../batter/leavening-methods/index.js';
-import { brimMillilitres, parsePan, type PanSet } from '../../kitchen/pans/index.js';
-import { rebalance, type OpenLine } from '../rebalance/index.js';
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import { PLAIN_KITCHEN, type Quantity } from '../../kitchen/kitchen/index.js';
+import { brimMillilitres } from '../../kitchen/pans/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { forbids, type Diet } from '../swaps/index.js';
-import { INSTEAD, METHODS, PLANS } from './plans.js';
-
-/** How much to start with. */
-export type StartSize =
-  | { readonly kind: 'flour'; readonly grams: number }
-  | { readonly kind: 'pan'; readonly pans: PanSet; readonly written: string }
-  | { readonly kind: 'count'; readonly count: number };
-
-export interface StartWish {
-  readonly style: Style;
-  readonly size: StartSize;
-  readonly region: Region;
-  readonly kitchen?: Kitchen;
-  /** Ids of what is in the cupboard; absent means everything. Flour, salt, leavener and water are always there. */
-  readonly cupboard?: ReadonlySet<string>;
-  readonly diets?: readonly Diet[];
-}
+import { usualPowderId } from '../open-lines/index.js';
+import { rebalance, type OpenLine } from '../rebalance/index.js';
+import { forbids } from '../swaps/index.js';
+import { INSTEAD, PLANS, type MethodId } from './plans.js';
+import { partOf, SHELLED_EGG_GRAMS, type Amount, type StartWish } from './start-wish.js';
+import { writtenStart } from './written-start.js';
 
 export interface Started {
   readonly formula: Formula;
   /** What was put in the place of what is not there: plan's id, and what came. */
   readonly replaced: readonly { readonly wanted: string; readonly came: string | undefined }[];
-  /** Whether everything lies in the style's bands. */
-  readonly balanced: boolean;
+  /** Bands that are missed, each by its quantity: what a diet takes away no amount brings back. */
+  readonly missed: readonly Quantity[];
 }
 
-const SHELLED_EGG_GRAMS = 50;
 const PIECE_GRAMS: Readonly<Record<string, number>> = { muffin: 75, bran_muffin: 75, cupcake: 50, pancake: 55, british_scone: 60, drop_biscuit: 55, rolled_biscuit: 55, flaky_wedge_scone: 85, oat_farl_griddle: 90 }; // prettier-ignore
 /** A slice of what is cut. */
 const SLICE_GRAMS = 80;
@@ -49,28 +28,27 @@ const SLICE_GRAMS = 80;
 const FILLED = 0.62;
 const MUFFIN_FILLED = 0.73;
 const ALWAYS: ReadonlySet<string> = new Set(['water', 'table-salt', 'baking-soda', 'egg']);
-const PREPARED: Readonly<Record<string, Preparation>> = { banana: 'mashed', carrot: 'grated' };
+/** Less than this of sugar or fat is nothing that a baker weighs out; percent of the flour. */
+const WORTH_WEIGHING = 1.5;
 
-interface Amount {
-  readonly ingredient: Ingredient;
-  grams: number;
-  readonly role: 'flour' | 'sugar' | 'fat' | 'egg' | 'liquid' | 'salt' | 'besides' | 'leavener';
-}
+/** What holds a crumb without gluten, percent of the flour; and how much more it drinks. @source leavening.md part B, gluten-free */
+const BINDER = { id: 'psyllium-husk', percent: 1.5 } as const;
+const GLUTEN_FREE_DRINKS = 1.08;
+/** Without egg: flax for a little of it, soy yogurt for much, so that something sets. By grams of egg. */
+const WITHOUT_EGG = { flaxUpTo: 40, flaxPerEgg: 0.14, yogurtPerEgg: 0.9 } as const;
 
-/**
- * A balanced formula of a style, from the middle of its bands: amounts are solved, not copied. Where something is not in the cupboard or
- * not allowed, the next best comes in; what has no stand-in is left out, and said.
- */
-export function startFormula(wish: StartWish, newId: () => string): Started {
-  const { style, region, kitchen = PLAIN_KITCHEN } = wish;
-  const plan = PLANS[style.basedOn] ?? PLANS['plain_quick_loaf'];
-  if (!plan) throw new Error('no plan for a plain loaf');
+/** What is to go in, for a hundred of flour, with what stands in where something is not there or not allowed. */
+function chosen(wish: StartWish): {
+  readonly amounts: Amount[];
+  readonly replaced: Started['replaced'];
+  readonly isGlutenFree: boolean;
+} {
+  const { style, diets = [] } = wish;
+  const plan = planOf(style);
   const replaced: { wanted: string; came: string | undefined }[] = [];
-  const allowed = (id: string) =>
-    (ALWAYS.has(id) || (wish.cupboard?.has(id) ?? true)) &&
-    !(wish.diets ?? []).some(
-      (diet) => diet !== 'lower-fat' && diet !== 'lower-sugar' && forbids(diet, mustBeIngredient(id)),
-    );
+  const isForbidden = (id: string) =>
+    diets.some((diet) => diet !== 'lower-fat' && diet !== 'lower-sugar' && forbids(diet, mustBeIngredient(id)));
+  const allowed = (id: string) => (ALWAYS.has(id) || (wish.cupboard?.has(id) ?? true)) && !isForbidden(id);
   const pick = (id: string): Ingredient | undefined => {
     const allowedId = [id, ...(INSTEAD[id] ?? [])].find(allowed);
     if (allowedId !== id) replaced.push({ wanted: id, came: allowedId });
@@ -79,43 +57,85 @@ export function startFormula(wish: StartWish, newId: () => string): Started {
   const amounts: Amount[] = [];
   const put = (id: string, grams: number, role: Amount['role']) => {
     const ingredient = pick(id);
-    if (ingredient) amounts.push({ ingredient, grams, role });
+    const there = amounts.find((amount) => amount.role === role && amount.ingredient === ingredient);
+    if (there) there.grams += grams;
+    else if (ingredient) amounts.push({ ingredient, grams, role });
   };
-  // for a hundred of flour
+  const { sugar, fat, egg, water, salt } = style.bands;
   for (const [id, share] of plan.flours) put(id, 100 * share, 'flour');
   for (const [id, percent] of plan.besides) put(id, percent, 'besides');
-  for (const [id, share] of plan.sugars) put(id, style.bands.sugar.typical * share, 'sugar');
-  if (style.bands.fat.typical > 0) put(plan.fat, style.bands.fat.typical, 'fat');
-  if (style.bands.egg.typical > 0) put('egg', style.bands.egg.typical, 'egg');
-  put(plan.liquid, style.bands.water.typical, 'liquid');
-  put('table-salt', style.bands.salt.typical, 'salt');
+  if (sugar.typical >= WORTH_WEIGHING) for (const [id, share] of plan.sugars) put(id, sugar.typical * share, 'sugar');
+  if (fat.typical >= WORTH_WEIGHING) put(plan.fat, fat.typical, 'fat');
+  if (egg.typical > 0 && allowed('egg')) put('egg', egg.typical, 'egg');
+  else if (egg.typical > 0) {
+    const isLittle = egg.typical <= WITHOUT_EGG.flaxUpTo || !allowed('soy-yogurt');
+    const id = isLittle ? 'ground-flaxseed' : 'soy-yogurt';
+    const grams = egg.typical * (isLittle ? WITHOUT_EGG.flaxPerEgg : WITHOUT_EGG.yogurtPerEgg);
+    const came = allowed(id) ? id : undefined;
+    replaced.push({ wanted: 'egg', came });
+    if (came) amounts.push({ ingredient: mustBeIngredient(came), grams, role: isLittle ? 'besides' : 'liquid' });
+  }
+  put(plan.liquid, water.typical, 'liquid');
+  put('table-salt', salt.typical, 'salt');
   if (!amounts.some(({ role }) => role === 'flour'))
     amounts.push({ ingredient: mustBeIngredient('gluten-free-flour-blend'), grams: 100, role: 'flour' });
-  solveTypical(amounts, style);
+  const isGlutenFree = amounts.every(({ ingredient }) => !ingredient.allergens.includes('gluten'));
+  if (isGlutenFree && !plan.besides.some(([id]) => id === BINDER.id) && allowed(BINDER.id))
+    amounts.push({ ingredient: mustBeIngredient(BINDER.id), grams: BINDER.percent, role: 'besides' });
+  return { amounts, replaced, isGlutenFree };
+}
 
+function planOf(style: Style) {
+  const plan = PLANS[style.basedOn] ?? PLANS['plain_quick_loaf'];
+  if (!plan) throw new Error('no plan for a plain loaf');
+  return plan;
+}
+
+/** Fat that pours neither creams nor rubs in. */
+function methodFor(method: MethodId, amounts: readonly Amount[]): MethodId {
+  const pours = amounts.some(({ role, ingredient }) => role === 'fat' && /oil$/.test(ingredient.behavesAs));
+  if (pours && (method === 'creaming' || method === 'reverse')) return 'oil';
+  return pours && method === 'rubbing' ? 'stirred' : method;
+}
+
+/**
+ * A balanced formula of a style, from the middle of its bands: amounts are solved, not copied. Where something is not in the cupboard or
+ * not allowed, the next best comes in; what has no stand-in is left out, and said. The flour that is asked for stays.
+ */
+export function startFormula(wish: StartWish, newId: () => string): Started {
+  const { style, region, kitchen = PLAIN_KITCHEN } = wish;
+  const plan = planOf(style);
+  const { amounts, replaced, isGlutenFree } = chosen(wish);
+  const water = style.bands.water.typical * (isGlutenFree ? GLUTEN_FREE_DRINKS : 1);
+  solveTypical(amounts, style, Math.min(water, style.bands.water.high));
   const whole = amounts.reduce((sum, { grams }) => sum + grams, 0) + 3;
   const factor = factorOf(wish, whole);
   for (const amount of amounts) amount.grams *= factor;
   wholeEggs(amounts);
-  const settled = leavened(amounts, style, region);
-  const { lines, balanced } = measured(settled, style);
-  const formula = written(lines, wish, plan.method, plan.pan, kitchen, newId);
+  const weighed = worthWeighing(joined(amounts));
+  const { lines, missed } = measured(leavened(weighed, style, region), style, wish.size.kind === 'flour');
+  const formula = writtenStart(
+    lines,
+    wish,
+    { method: methodFor(plan.method, lines), pan: plan.pan, isGlutenFree },
+    kitchen,
+    newId,
+  );
   return {
     formula,
     replaced: replaced.filter(
-      ({ came }, i) =>
-        replaced.findIndex((replacement) => replacement.wanted === replaced[i]?.wanted) === i || came === undefined,
+      ({ wanted, came }, i) => came === undefined || replaced.findIndex((other) => other.wanted === wanted) === i,
     ),
-    balanced,
+    missed,
   };
 }
 
 /** Moves sugar, fat and liquid until the bands' typical is met, egg's and milk's own fat and water counted. */
-function solveTypical(amounts: readonly Amount[], style: Style): void {
+function solveTypical(amounts: readonly Amount[], style: Style, water: number): void {
   const target = {
     sugar: style.bands.sugar.typical,
     fat: style.bands.fat.typical,
-    liquid: style.bands.water.typical,
+    liquid: water,
     flour: 100,
   };
   const counted = { sugar: 'sugar', fat: 'fat', liquid: 'water', flour: 'flour' } as const;
@@ -137,12 +157,6 @@ function solveTypical(amounts: readonly Amount[], style: Style): void {
     }
   }
 }
-
-const partOf = (ingredient: Ingredient, grams: number): WeighedPart => ({
-  ingredient,
-  grams,
-  preparation: PREPARED[ingredient.id] ?? 'none',
-});
 
 /** How often the hundred of flour goes in. */
 function factorOf({ size, style }: StartWish, grams: number): number {
@@ -183,104 +197,58 @@ function leavened(amounts: readonly Amount[], style: Style, region: Region): rea
   return [...amounts, ...leaveners.filter(({ grams }) => grams > 0)];
 }
 
-/** What hands can measure, and a last look at the bands. */
+/** Of one thing one line. */
+function joined(amounts: readonly Amount[]): readonly Amount[] {
+  const lines: Amount[] = [];
+  for (const amount of amounts) {
+    const same = lines.find(({ ingredient }) => ingredient === amount.ingredient);
+    if (same) same.grams += amount.grams;
+    else lines.push({ ...amount });
+  }
+  return lines;
+}
+
+/** Nobody weighs out a tenth of a gram of butter: what builds the batter is there in earnest or not at all. */
+function worthWeighing(amounts: readonly Amount[]): readonly Amount[] {
+  const flour = amounts.reduce((sum, { role, grams }) => sum + (role === 'flour' ? grams : 0), 0);
+  const builds: ReadonlySet<Amount['role']> = new Set(['flour', 'sugar', 'fat', 'egg', 'liquid']);
+  return amounts.filter(({ role, grams }) => !builds.has(role) || grams >= (WORTH_WEIGHING / 100) * flour);
+}
+
+/** What hands can measure, and a last look at the bands. @param flourAsked the flour is the baker's own figure and stays */
 function measured(
   amounts: readonly Amount[],
   style: Style,
-): { readonly lines: readonly Amount[]; readonly balanced: boolean } {
+  flourAsked: boolean,
+): { readonly lines: readonly Amount[]; readonly missed: readonly Quantity[] } {
   const open = amounts.map((amount, i): OpenLine => {
     const fine = amount.role === 'leavener' || amount.role === 'salt' || amount.grams < 12;
     const step = fine ? 0.1 : amount.grams < 60 ? 1 : 5;
     const grams = Math.max(step, Number((Math.round(amount.grams / step) * step).toFixed(1)));
     return {
       id: String(i),
-      part: partOf(amount.ingredient, grams),
-      locked: amount.role === 'besides',
+      part: partOf(amount.ingredient, amount.role === 'flour' && flourAsked ? Math.round(amount.grams) : grams),
+      locked: amount.role === 'besides' || (amount.role === 'flour' && flourAsked),
       ...(amount.role === 'egg' && { pieceGrams: SHELLED_EGG_GRAMS }),
     };
   });
   const result = rebalance(open, style);
   const grams = new Map(result.lines.map(({ id, after }) => [id, after]));
-  return {
-    lines: amounts
-      .map((amount, i) => ({ ...amount, grams: grams.get(String(i)) ?? 0 }))
-      .filter((amount) => amount.grams > 0),
-    balanced: result.feasible,
-  };
+  const lines = amounts
+    .map((amount, i) => ({ ...amount, grams: grams.get(String(i)) ?? 0 }))
+    .filter((amount) => amount.grams > 0);
+  return { lines, missed: missedBy(lines, style) };
 }
 
-const ORDER: readonly Amount['role'][] = ['flour', 'leavener', 'salt', 'sugar', 'fat', 'egg', 'liquid', 'besides'];
-
-function written(
-  amounts: readonly Amount[],
-  { style, size, region }: StartWish,
-  method: keyof typeof METHODS,
-  pan: string,
-  kitchen: Kitchen,
-  newId: () => string,
-): Formula {
-  const context = { region, kitchen };
-  const lines = [...amounts]
-    .sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role))
-    .map(({ ingredient, grams, role }): FormulaLine => {
-      if (role === 'egg' && Math.abs(grams % SHELLED_EGG_GRAMS) < 0.01) {
-        const count = grams / SHELLED_EGG_GRAMS;
-        return {
-          id: newId(),
-          text: `${count} ${region === 'US' || region === 'CA' ? 'large' : 'medium'} egg${count === 1 ? '' : 's'}`,
-          grams,
-        };
-      }
-      const prepared = PREPARED[ingredient.id];
-      return { id: newId(), text: `${writtenLine(ingredient, grams, context)}${prepared ? `, ${prepared}` : ''}` };
-    });
-  const nameOf = (ingredient: Ingredient) => shortIngredientName(ingredient, region);
-  const named = (...roles: readonly Amount['role'][]) => listed(amounts.filter(({ role }) => roles.includes(role)).map(({ ingredient, role }) => (role === 'egg' ? 'eggs' : nameOf(ingredient)))); // prettier-ignore
-  const besides = named('besides');
-  const egg = named('egg');
-  const sugar = named('sugar');
-  const panWords = size.kind === 'pan' ? size.written : pan;
-  const celsius = Math.round(style.ovenCelsius.typical / 5) * 5;
-  const fill: Readonly<Record<string, string>> = {
-    dry: named('flour', 'leavener', 'salt'),
-    sugar,
-    fat: named('fat'),
-    egg,
-    liquid: named('liquid'),
-    pan: panWords,
-    oven: `${celsius} °C`,
-    besides: besides === '' ? '' : `, and the ${besides}`,
-    melted: amounts.some(({ role, ingredient }) => role === 'fat' && !ingredient.behavesAs.includes('oil'))
-      ? ', melted'
-      : '',
-    'egg-too': egg === '' ? '' : ` and the ${egg}`,
-    'sugar-too': sugar === '' ? '' : ` and ${sugar}`,
-  };
-  const steps = METHODS[method]
-    .map((text) => text.replace(/\{([a-z-]+)\}/g, (_, key: string) => fill[key] ?? ''))
-    .map((text) => tidied(text));
-  const known = parsePan(panWords);
-  return {
-    title: `A ${styleShortName(style, region)} to start from`,
-    region,
-    styleId: style.id,
-    ...(size.kind === 'count' && { yield: `makes ${size.count}` }),
-    components: [{ id: newId(), name: method === 'rubbing' || method === 'soda' ? 'Dough' : 'Batter', lines }],
-    steps: steps.map((text) => ({ id: newId(), text })),
-    bake: { fan: false, celsius, ...(known.kind === 'pan' && { pan: panWords }) },
-  };
+function missedBy(lines: readonly Amount[], style: Style): readonly Quantity[] {
+  const parts = lines.map(({ ingredient, grams }) => partOf(ingredient, grams));
+  const quantities = bandQuantities(parts);
+  if (!quantities) return [];
+  const ledger = leaveningLedger(parts);
+  const verdicts = judgeAgainst(style, {
+    ...quantities,
+    gasGramsPer100gFlour: ledger.gas.gramsPer100gFlour,
+    crumbPh: ledger.crumbPh.likely,
+  });
+  return verdicts.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
 }
-
-const listed = (words: readonly string[]) =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
-
-/** What is not there leaves no hole: "Stir , sugar" and "the  a little". */
-const tidied = (text: string) =>
-  text
-    .replace(/(?:, |and the |and |the )?(?<=\s)(?=[,.])/g, '')
-    .replace(/\b(?:the|and) (?=[.,])/g, '')
-    .replace(/([A-Z]\w+) , /g, '$1 ')
-    .replace(/\s+,/g, ',')
-    .replace(/,\s*,/g, ',')
-    .replace(/\s{2,}/g, ' ')
-    .trim();

@@ -108,16 +108,24 @@ function timeChanges(
   foreseen: readonly (BakePrediction | undefined)[],
 ): readonly Change[] {
   const { lowMinutes, highMinutes = lowMinutes, stages = [] } = order.formula.bake;
-  if (lowMinutes === undefined || portions.length === 0) return [];
+  if (portions.length === 0) return [];
+  const whole = ({ from, to }: Said<'time'>): Change => {
+    const text = eachOrAll(portions, order.formula, (_, i) => {
+      const bake = foreseen[i];
+      return bake ? windowInWords(bake.minutes.low, bake.minutes.high) : 'until it is done';
+    });
+    return { from, to, text };
+  };
+  // a time that nobody has baked, as a start from a style has it, is foreseen anew
+  if (lowMinutes === undefined)
+    return times
+      .filter(({ purpose }) => purpose === 'bake')
+      .slice(0, 1)
+      .map(whole);
   const bakeTimes = times.filter(({ purpose }) => purpose === 'bake' || purpose === 'wait');
-  return bakeTimes.flatMap(({ low, high, from, to }): readonly Change[] => {
-    if (low === lowMinutes && high === highMinutes) {
-      const text = eachOrAll(portions, order.formula, (_, i) => {
-        const bake = foreseen[i];
-        return bake ? windowInWords(bake.minutes.low, bake.minutes.high) : 'until it is done';
-      });
-      return [{ from, to, text }];
-    }
+  return bakeTimes.flatMap((time): readonly Change[] => {
+    const { low, high, from, to } = time;
+    if (low === lowMinutes && high === highMinutes) return [whole(time)];
     const stage = stages.findIndex((bakeStage) => bakeStage.lowMinutes === low && bakeStage.highMinutes === high);
     if (stage < 0) return [];
     const text = eachOrAll(portions, order.formula, (portion, i) => {
