@@ -195,10 +195,15 @@ test('a formula starts from a style, a size and a diet, balanced', async ({ bake
   await dialog.getByRole('textbox', { name: 'How many pieces' }).fill('18');
   await dialog.getByRole('button', { name: 'dairy-free' }).click();
   await expect(dialog.getByText('inside every band of its style')).toBeVisible();
+  // diets combine, and what no amount brings back is named
+  await dialog.getByRole('button', { name: 'egg-free' }).click();
+  await expect(dialog.getByText('outside its style in egg')).toBeVisible();
+  await dialog.getByRole('button', { name: 'egg-free' }).click();
   await dialog.getByRole('button', { name: 'To the bench' }).click();
   await expect(baker.sheet).toBeVisible();
   const written = (await baker.written()).join('\n');
-  expect(written).not.toMatch(/butter|buttermilk|yogurt/);
+  expect(written).not.toMatch(/unsalted butter|buttermilk|natural yogurt/);
+  await expect(page.getByRole('textbox', { name: 'Step 5' })).toHaveValue(/^Bake at 195 °C for \d+\D+\d+ min, until/);
   for (const name of ['sugar', 'fat', 'egg', 'water', 'salt', 'gas', 'crumb pH'])
     await expect(verdictOf(baker, name)).toContainText('within');
 });

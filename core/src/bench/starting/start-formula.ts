@@ -93,7 +93,7 @@ function planOf(style: Style) {
 
 /** Fat that pours neither creams nor rubs in. */
 function methodFor(method: MethodId, amounts: readonly Amount[]): MethodId {
-  const pours = amounts.some(({ role, ingredient }) => role === 'fat' && /oil$/.test(ingredient.behavesAs));
+  const pours = amounts.some(({ role, ingredient }) => role === 'fat' && ingredient.behavesAs.endsWith('oil'));
   if (pours && (method === 'creaming' || method === 'reverse')) return 'oil';
   return pours && method === 'rubbing' ? 'stirred' : method;
 }

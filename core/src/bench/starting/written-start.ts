@@ -62,15 +62,14 @@ function wordsFor(
           role !== 'egg' ? nameOf(amount.ingredient) : amount.grams > SHELLED_EGG_GRAMS ? 'eggs' : 'egg',
         ),
     );
-  const binders = amounts.filter(
-    ({ role, ingredient }) => role === 'besides' && ingredient.category === 'thickener/gum',
-  );
-  const isBinder = (name: string) => binders.some(({ ingredient }) => nameOf(ingredient) === name);
-  const dry = [...names('flour'), ...binders.map(({ ingredient }) => nameOf(ingredient)), ...names('leavener', 'salt')];
-  const besides = listed(names('besides').filter((name) => !isBinder(name)));
+  const powders = amounts
+    .filter(({ role, ingredient }) => role === 'besides' && goesInDry(ingredient))
+    .map(({ ingredient }) => nameOf(ingredient));
+  const dry = [...names('flour'), ...powders, ...names('leavener', 'salt')];
+  const besides = listed(names('besides').filter((name) => !powders.includes(name)));
   const egg = listed(names('egg'));
   const sugar = listed(names('sugar'));
-  const melts = amounts.some(({ role, ingredient }) => role === 'fat' && !/oil$/.test(ingredient.behavesAs));
+  const melts = amounts.some(({ role, ingredient }) => role === 'fat' && !ingredient.behavesAs.endsWith('oil'));
   const celsius = Math.round(style.ovenCelsius.typical / 5) * 5;
   return {
     dry: listed(dry),
