@@ -141,6 +141,13 @@ function searchFor(
   return { problem, locks, along: new Map([...goAlong, ...absent]) };
 }
 
+/** Of what comes in only to help, so little that nobody would weigh it out. */
+const isCrumb = (line: OpenLine | undefined, grams: number): boolean =>
+  line?.isNew === true &&
+  line.insteadOf === undefined &&
+  line.part.ingredient.composition.water > 0.5 &&
+  grams < TINY_NEW.other;
+
 /** The grams of a search, measurable, with the bands that they meet. */
 function settle({ problem, locks, along }: Search): Settled {
   const { lines, start, style, limits } = problem;
@@ -160,7 +167,8 @@ function settle({ problem, locks, along }: Search): Settled {
     best = solve(problem, new Map([...held, ...pieces]), likelyPh) ?? best;
   }
   if (best) best = fewer(problem, best, held, likelyPh);
-  const grams = best ? measurable(lines, best.grams, start, style, absent) : start;
+  const worth = best?.grams.map((amount, i) => (isCrumb(lines[i], amount) ? 0 : amount));
+  const grams = worth ? measurable(lines, worth, start, style, absent) : start;
   const after = verdictsOf(partsOf(lines, grams), style);
   return { grams, after, likelyPh, feasible: best !== undefined && after.every(({ verdict }) => verdict === 'within') };
 }
