@@ -48,6 +48,13 @@ export class LineEditing extends MovesFocus {
     );
   }
 
+  /** The other thing that a line allows, in the place of what it takes. */
+  takeInstead(line: FormulaLine, lineWithIt: string): void {
+    this.change(`what ${short(line.text)} takes`, (formula) =>
+      replaceLine(formula, retyped(line, lineWithIt, this.context(formula))),
+    );
+  }
+
   /** Another amount, in any unit, in the place of the line's own. */
   setAmount(line: FormulaLine, amount: string): void {
     this.change(`the amount of ${short(line.text)}`, (formula) => {

@@ -5,7 +5,7 @@ import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import type { AuditLine } from '@orvin/core/bench/audit';
 import type { FormulaLine, FormulaStep } from '@orvin/core/formula/formula';
-import type { Method } from '@orvin/core/formula/parsing';
+import { alternativesIn, type Method, type ProblemCode } from '@orvin/core/formula/parsing';
 import { ingredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
 import { gramsForHands, MOST_GRAMS, type Region } from '@orvin/core/ground/units';
@@ -21,6 +21,30 @@ interface Choice {
   readonly name: string;
   readonly category: string;
 }
+
+/** An answer to what is marked, in one tap. */
+interface Answer {
+  readonly label: string;
+  readonly act: () => void;
+}
+
+/** Marks that the baker may wave away for good: the words are a name from then on. */
+const ABOUT_NAME: ReadonlySet<ProblemCode> = new Set([
+  'words-unread',
+  'spelling-guessed',
+  'ingredient-ambiguous',
+  'heard-unsure',
+]);
+/** Marks on an amount: the weight taken becomes the baker's own word. */
+const ABOUT_AMOUNT: ReadonlySet<ProblemCode> = new Set(['amounts-disagree', 'egg-size-assumed']);
+/** Marks that ask which. */
+const ASKS_WHICH: ReadonlySet<ProblemCode> = new Set([
+  'ingredient-unknown',
+  'words-unread',
+  'spelling-guessed',
+  'ingredient-ambiguous',
+]);
+const NEAREST_SHOWN = 4;
 
 /** How the line at hand was read, and the two words of the baker that put it right: what it is, and what it weighs. */
 @Component({
@@ -112,12 +136,19 @@ interface Choice {
         {{ origin() }}
       }
     </p>
+    @if (answers().length > 0) {
+      <div class="answers" role="group" aria-label="Is it right?">
+        @for (answer of answers(); track answer.label) {
+          <button type="button" class="chip" (click)="answer.act()">{{ answer.label }}</button>
+        }
+      </div>
+    }
     <details>
       <summary>More about this line</summary>
       <orv-line-facts [line]="line()" [steps]="steps()" [method]="method()" [optional]="read()?.optional ?? false" />
     </details>
   `,
-  styleUrl: './line-reading.css',
+  styleUrls: ['../parts/panels.css', './line-reading.css'],
 })
 export class LineReading {
   readonly line = input.required<FormulaLine>();
@@ -158,13 +189,44 @@ export class LineReading {
       .find((problem) => problem.code === 'measure-unknown');
     return readEntries?.facts.measure;
   });
-  protected readonly problem = computed(() => {
+  private readonly worst = computed(() => {
     const [worst] = (this.read()?.entries ?? [])
       .flatMap(({ read }) => read.problems)
       .toSorted(
         (a, b) => ['error', 'warning', 'note'].indexOf(a.severity) - ['error', 'warning', 'note'].indexOf(b.severity),
       );
+    return worst;
+  });
+  protected readonly problem = computed(() => {
+    const worst = this.worst();
     return worst && { ...problemInWords(worst), severity: worst.severity, shape: MARKS[worst.severity].shape };
+  });
+  /** One tap each: what is marked is right after all, which teaches; it is one of those that come nearest; the line's other thing is taken. */
+  protected readonly answers = computed((): readonly Answer[] => {
+    const [entry, code] = [this.single(), this.worst()?.code];
+    if (!entry) return [];
+    const { read, grams } = entry;
+    const line = this.line();
+    const answers: Answer[] = [];
+    if (code !== undefined && ABOUT_NAME.has(code) && read.ingredient && read.name.trim() !== '') {
+      const { id } = read.ingredient;
+      answers.push({ label: 'It is right', act: () => this.editing.teachName(read.name.trim(), id, line.id) });
+    }
+    if (code !== undefined && ABOUT_AMOUNT.has(code) && grams !== undefined)
+      answers.push({
+        label: `${gramsInWords(grams)} is right`,
+        act: () => this.editing.correct(line.id, { grams: Number(gramsForHands(grams)) }),
+      });
+    const context = { region: this.region(), kitchen: this.store.kitchen() };
+    for (const { words, lineWithIt } of alternativesIn(line.text, context))
+      answers.push({ label: `Take ${words}`, act: () => this.editing.takeInstead(line, lineWithIt) });
+    if (code !== undefined && ASKS_WHICH.has(code))
+      for (const other of read.others.slice(0, NEAREST_SHOWN))
+        answers.push({
+          label: ingredientName(other, this.region()),
+          act: () => this.editing.correct(line.id, { ingredientId: other.id }),
+        });
+    return answers;
   });
   /** Where the grams come from and how far they may be off. */
   protected readonly origin = computed(() => {

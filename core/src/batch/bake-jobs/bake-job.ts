@@ -60,12 +60,13 @@ export function bakeJobOf(order: BakeOrder, way: WayOfBaking): BakeJob {
   const knownCelsius = known.celsius ?? (known.lowMinutes === undefined ? undefined : way.celsius);
   const setting = setPointOf(order, way, knownCelsius);
   const stages = way.stages ?? (way.celsius === undefined ? movedStages(known, setting.celsius) : undefined);
+  const covers = way.covers ?? known.covers;
   const { batterCelsius, coldOven } = oven;
   const course: OvenCourse = {
     ...courseOf(
       circumstances,
       {
-        ...(way.covers && { covers: way.covers }),
+        ...(covers && { covers }),
         ...(batterCelsius !== undefined && { batterCelsius }),
         ...(coldOven !== undefined && { coldOven }),
       },

@@ -50,7 +50,12 @@ export function knownTimeOf(
     pans: named.pans,
     ovenCelsius: celsius ?? assumedCelsius,
     fan: known.fan,
-    ...(known.stages && { course: { stages: laterStages(known) } }),
+    ...((known.stages ?? known.covers) && {
+      course: {
+        ...(known.stages && { stages: laterStages(known) }),
+        ...(known.covers && { covers: known.covers }),
+      },
+    }),
     ...(grams !== undefined && grams > 0 && { grams }),
     lowMinutes,
     highMinutes,

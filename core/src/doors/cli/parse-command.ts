@@ -1,11 +1,11 @@
 import type { AuditEntry } from '../../bench/audit/index.js';
 import { lineOf } from '../../formula/formula/index.js';
-import { takenIn } from '../../formula/parsing/index.js';
+import { alternativesIn, takenIn, type ReadingContext } from '../../formula/parsing/index.js';
 import type { Options } from './options.js';
 import { done, orNull, rounded, type Outcome } from './outcome.js';
 import { readInputs, type ReadInput } from './read-input.js';
 
-function entryAsJson({ read, grams }: AuditEntry): object {
+function entryAsJson({ read, grams }: AuditEntry, context: ReadingContext): object {
   const { quantity } = read;
   return {
     text: read.text,
@@ -20,6 +20,16 @@ function entryAsJson({ read, grams }: AuditEntry): object {
     grams: orNull(grams, 2),
     note: read.note,
     confidence: rounded(read.confidence, 2),
+    alternatives: alternativesIn(read.text, context).map((other) => ({
+      ingredient: other.ingredient.id,
+      grams: orNull(other.grams, 2),
+      ...(other.with.length > 0 && {
+        with: other.with.map(({ ingredient, grams: beside }) => ({
+          ingredient: ingredient.id,
+          grams: orNull(beside, 2),
+        })),
+      }),
+    })),
   };
 }
 
@@ -31,8 +41,9 @@ export function parseCommand(text: string, options: Options, name: string): Outc
   return done({ ...inputAsJson(first), ...(more.length > 0 && { others: more.map(inputAsJson) }) });
 }
 
-function inputAsJson({ formula, audit, problems }: ReadInput): object {
+function inputAsJson({ formula, audit, problems, around }: ReadInput): object {
   const { bake } = formula;
+  const context: ReadingContext = { region: formula.region, kitchen: around.kitchen };
   return {
     title: formula.title,
     style: audit.style?.id ?? null,
@@ -42,7 +53,7 @@ function inputAsJson({ formula, audit, problems }: ReadInput): object {
       name: component.name,
       lines: audit.lines
         .filter((line) => line.componentId === component.id)
-        .flatMap((line) => line.entries.map(entryAsJson)),
+        .flatMap((line) => line.entries.map((entry) => entryAsJson(entry, context))),
     })),
     steps: formula.steps.map(({ text: step }) => step),
     method: audit.steps.map((step) => ({
@@ -60,7 +71,13 @@ function inputAsJson({ formula, audit, problems }: ReadInput): object {
       fan: bake.fan,
       minutes: bake.lowMinutes === undefined ? null : [bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes],
       pan: bake.pan ?? null,
-      stages: bake.stages ?? [],
+      stages: (bake.stages ?? []).map(({ celsius, lowMinutes, highMinutes }) => ({
+        celsius,
+        minutes: Math.round((lowMinutes + highMinutes) / 2),
+        lowMinutes,
+        highMinutes,
+      })),
+      covers: bake.covers ?? [],
     },
     problems,
   };

@@ -43,6 +43,13 @@ export interface BakeStage {
   readonly highMinutes: number;
 }
 
+/** A lid or foil over a bake; without an end until it comes out. A bowl turned over is a lid. */
+export interface BakeCover {
+  readonly kind: 'lid' | 'foil';
+  readonly fromMinute: number;
+  readonly toMinute?: number;
+}
+
 /** The bake a formula was written for, as far as it says. */
 export interface KnownBake {
   /** The set point; of a staged bake the first one. */
@@ -55,6 +62,8 @@ export interface KnownBake {
   readonly pan?: string;
   /** Present where the set point changes on the way. */
   readonly stages?: readonly BakeStage[];
+  /** Present where something lies over it for a while. */
+  readonly covers?: readonly BakeCover[];
 }
 
 /** A finding that the baker looked at and set aside, with the reason. */

@@ -1,6 +1,7 @@
 export {
   USUAL_FLOUR_BASIS_GRAMS,
   isBatter,
+  type BakeCover,
   type BakeStage,
   type Dismissal,
   type Formula,

@@ -1,5 +1,6 @@
 import { LONGEST_LINE } from '../../ground/text/index.js';
 import type { BakeStage, KnownBake } from '../formula/index.js';
+import { coversIn } from './cover-phrases.js';
 import { durationsIn, type WrittenDuration } from './durations.js';
 import { normalise } from './normalise.js';
 import { panIn } from './pan-phrases.js';
@@ -21,7 +22,7 @@ const AFTER = /\bafter\s*(?:the first\s*)?(?:about\s*)?$/i;
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
+  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;
 /** Set points this close together are one said twice: "180C/160C fan/gas 4". */
@@ -62,8 +63,8 @@ function heats(text: string): readonly Token[] {
 
 function times(text: string, sentences: readonly { readonly from: number; readonly text: string }[]): readonly Token[] {
   const bare = [...text.matchAll(BARE_MINUTES)].map((match): WrittenDuration => ({
-    low: Number(match[1] ?? match[3]),
-    high: Number(match[2] ?? match[4] ?? match[1] ?? match[3]),
+    low: Number(match[1] ?? match[3] ?? match[5]),
+    high: Number(match[2] ?? match[4] ?? match[6] ?? match[1] ?? match[3] ?? match[5]),
     from: match.index,
     to: match.index + match[0].length,
   }));
@@ -171,6 +172,8 @@ export function readBake(prose: readonly string[]): KnownBake {
   const highMinutes = sum('highMinutes') ?? stages.find(({ high }) => high !== undefined)?.high;
   const heat = first?.heat ?? stages.find((stage) => stage.heat !== undefined)?.heat;
   const pan = panIn(text);
+  const middle = lowMinutes === undefined ? undefined : Math.round((lowMinutes + (highMinutes ?? lowMinutes)) / 2);
+  const covers = heat || middle !== undefined ? coversIn(text, middle) : [];
   return {
     fan: heat?.fan ?? false,
     ...(heat && { celsius: Math.round(heat.celsius) }),
@@ -178,5 +181,6 @@ export function readBake(prose: readonly string[]): KnownBake {
     ...(highMinutes !== undefined && { highMinutes }),
     ...(pan && { pan: pan.pan }),
     ...(staged && { stages: staged }),
+    ...(covers.length > 0 && { covers }),
   };
 }

@@ -81,7 +81,7 @@ const NAMES_EACH = /^each(?: of)?(?: ?:)? (.+)$|^(.+) each$/i;
 const VAGUE = /^(?:a (?:little|touch of|bit of|few drops of|dribble of)|some|lots of|plenty of|a little bit of)\s+/i;
 /** Words that end like a measure of somebody's own: "gran's cup", "the blue mug". */
 const OWN_MEASURE =
-  /^((?:[\w'’-]+ ){0,3}?(?:cup|mug|glass|beaker|spoon|scoop|ladle|bowl|jug|tumbler|measure|tin|thimble)s?)(?:\s+of)?\s+(?=[a-z])(.*)$/i;
+  /^((?:[\w'’-]+ ){0,3}?(?:cup|mug|glass|beaker|spoon|scoop|ladle|bowl|jug|tumbler|measure|tin|thimble|sack|bucket|pail)s?)(?:\s+of)?\s+(?=[a-z])(.*)$/i;
 
 const partsNamed = (words: string): readonly PartOfFruit[] =>
   [...words.toLowerCase().matchAll(PART_WORD)].map((match) => (match[0] === 'rind' ? 'zest' : match[0]) as PartOfFruit);

@@ -36,3 +36,4 @@ export { retyped, takenApart, withAmount } from './retype.js';
 export { convertAmount, type Converted } from './convert.js';
 export { panMentionsIn, type PanMention } from './pan-phrases.js';
 export { portionsOf, type Portions } from './portions.js';
+export { alternativesIn, type Alternative } from './alternatives.js';

@@ -1,11 +1,14 @@
 import type { Formula, FormulaComponent, FormulaLine, KnownBake } from '../formula/index.js';
 import { parseVessel } from '../../kitchen/pans/index.js';
 import { readBake } from './bake-phrases.js';
+import { middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
 import { readFact } from './facts.js';
+import { areBarePercents, flourBasisIn, saysBasis } from './flour-basis.js';
 import { problem, type Problem, type ProblemCode, type ProblemFacts } from './problem.js';
-import { beginsWithAmount, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
+import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
+import { withAmount } from './retype.js';
 import { withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING } from './segments.js';
 
@@ -170,16 +173,47 @@ export class Sheet {
     }
   }
 
+  /** "For 5 kg of flour" over a list of shares says how large the batch is: a note, not a line. */
+  private withoutBasis(): readonly Draft[] {
+    const isShare = ({ unit }: ReadEntry) => unit === 'percent' || unit === 'part';
+    const entries = this.components.flatMap(({ lines }) => lines.flatMap((line) => line.entries));
+    if (!entries.some(isShare)) return this.components;
+    return this.components.map((component) => ({
+      ...component,
+      lines: component.lines.filter(({ text }) => {
+        if (!saysBasis(text)) return true;
+        this.notes.push(text);
+        return false;
+      }),
+    }));
+  }
+
+  /** "Flour 100, sugar 60": figures that are percent of the flour get their sign. */
+  private withPercents(components: readonly Draft[]): readonly Draft[] {
+    if (!areBarePercents(components.flatMap(({ lines }) => lines.map(({ entries }) => entries)))) return components;
+    return components.map((component) => ({
+      ...component,
+      lines: component.lines.map((line) => {
+        const [entry] = line.entries;
+        const text = withAmount(line.text, `${entry?.quantity ? middle(entry.quantity) : 0}%`, this.context);
+        return { ...line, text, entries: readLine(text, this.context) };
+      }),
+    }));
+  }
+
   /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
   finish(firstWritten: string): FormulaReading {
-    const kept = this.components.filter((component) => component.lines.length > 0);
+    const kept = this.withPercents(this.withoutBasis().filter((component) => component.lines.length > 0));
     const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);
     if (!everyEntry.some((entry) => entry.unit !== undefined))
       return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
     const knownBake = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
     const bake = { ...knownBake, ...this.facts.bake };
-    const { region, styleId, flourBasisGrams } = this.facts;
+    const { region, styleId } = this.facts;
+    const parts = kept.map(({ name }) => `for ${name}`);
+    const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];
+    const flourBasisGrams = this.facts.flourBasisGrams ?? flourBasisIn(beside, everyEntry, this.context);
     const formula: Formula = {
       title: calmed(this.title),
       region: region ?? this.context.region,

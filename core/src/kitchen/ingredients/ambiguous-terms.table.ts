@@ -21,4 +21,18 @@ apricots	apricot	dried-apricots
 currants	currants	blackcurrants|redcurrants	dried Zante currants unless coloured
 kosher salt	kosher-salt	kosher-salt-dense	the two types differ about 1.6 times by spoon
 tablespoon (Australia)			20 ml in Australia; 14.787 ml US; 15 ml UK/metric. All piece weights here use 14.787 ml
-large egg	egg		US large 50 g shelled; UK large 59 g; UK medium 51 g`;
+large egg	egg		US large 50 g shelled; UK large 59 g; UK medium 51 g
+plant milk	oat-milk	soy-milk|almond-milk|coconut-milk-drink|rice-milk	plant milks differ: soy sets and browns most like dairy
+plant based milk	oat-milk	soy-milk|almond-milk|coconut-milk-drink|rice-milk	plant milks differ: soy sets and browns most like dairy
+non dairy milk	oat-milk	soy-milk|almond-milk|coconut-milk-drink|rice-milk	plant milks differ: soy sets and browns most like dairy
+dairy free milk	oat-milk	soy-milk|almond-milk|coconut-milk-drink|rice-milk	plant milks differ: soy sets and browns most like dairy
+milk alternative	oat-milk	soy-milk|almond-milk|coconut-milk-drink|rice-milk	plant milks differ: soy sets and browns most like dairy
+vegan milk	oat-milk	soy-milk|almond-milk|coconut-milk-drink|rice-milk	plant milks differ: soy sets and browns most like dairy
+vegan sour cream	soy-yogurt	coconut-yogurt|oat-cream	sold in many kinds: the nearest sour one is counted
+soy cream	oat-cream	plant-double-cream	cooking creams have 13 to 17 % fat; whipping ones 30 %
+cashew cream	plant-double-cream	oat-cream	home-made ones differ in water
+nut butter	almond-butter	peanut-butter|cashew-butter	any nut: write which for those who avoid one
+nuts	walnuts	pecans|hazelnuts|almonds|peanuts	any nut: write which for those who avoid one
+mixed nuts	walnuts	hazelnuts|almonds|cashews	any nut: write which for those who avoid one
+dried fruit	mixed-dried-fruit	raisins|dates|currants	any of them
+seeds	mixed-seeds	sunflower-seeds|pumpkin-seeds|ground-flaxseed	any of them`;

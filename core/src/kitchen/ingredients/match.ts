@@ -216,6 +216,12 @@ export function nameAtStart(words: readonly string[], names: Names = NO_NAMES): 
 /** What stays certain when a word could mean two things and the region does not settle it. */
 const AMBIGUOUS_CONFIDENCE = 0.6;
 const DESCRIBED_CONFIDENCE = 0.9;
+/** Words that make another thing of the name behind or before them. */
+const OF_ANOTHER_KIND: ReadonlySet<string> = new Set(
+  'vegan plant nondairy alternative substitute replacer replacement dairy soy soya oat almond cashew rice hemp nut cookie bean beans'.split(
+    ' ',
+  ),
+);
 /** A match with unread words is a guess that the baker must see. */
 const GUESSED_CONFIDENCE = 0.4;
 
@@ -244,6 +250,9 @@ export function matchIngredient(written: string, region: Region, names: Names = 
   if (!best) return { kind: 'unknown', ...unknownName(phrase, names) };
   const { from, to, found: match } = best;
   const unread = words.filter((word, i) => (i < from || i >= to) && !DESCRIPTORS.has(word) && !/^[\d.%/]+$/.test(word));
+  // "cookie butter" is no butter, "vegan cheddar" no cheddar: asked, not guessed
+  if (unread.some((word) => OF_ANOTHER_KIND.has(word)))
+    return { kind: 'unknown', nearest: [match.ingredient, ...match.others].slice(0, 4), slip: false };
   const confidence =
     unread.length > 0 ? GUESSED_CONFIDENCE : match.ambiguity ? AMBIGUOUS_CONFIDENCE : DESCRIBED_CONFIDENCE;
   return { kind: 'matched', ...match, confidence, unread };

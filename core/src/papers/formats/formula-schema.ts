@@ -63,6 +63,15 @@ export const formulaSchema = Joi.object<Formula>({
         }),
       )
       .max(12),
+    covers: Joi.array()
+      .items(
+        Joi.object({
+          kind: Joi.valid('lid', 'foil').required(),
+          fromMinute: Joi.number().min(0).max(600).required(),
+          toMinute: Joi.number().min(0).max(600),
+        }),
+      )
+      .max(6),
   }).required(),
   flourBasisGrams: Joi.number().positive().max(MOST_GRAMS),
   dismissed: Joi.array()

@@ -1,0 +1,69 @@
+import { MOST_GRAMS } from '../../ground/units/index.js';
+import { roleOf } from '../../kitchen/ingredients/index.js';
+import { middle } from './amounts.js';
+import type { ReadingContext } from './context.js';
+import { readLine, type ReadEntry } from './read-line.js';
+
+/*
+ * Formulas for a canteen or a stall are shares of the flour, and say the size of the batch somewhere beside them: "Batch: 5 kg flour",
+ * "for 1200 g of flour", "batch 3 kg". And they often leave the percent sign off: flour 100, sugar 60.
+ */
+
+const AMOUNT = '(\\d[\\d.,]{0,8}(?: \\d\\/\\d)? ?(?:kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?))';
+const OF_FLOUR = new RegExp(
+  `\\b(?:batch|for|on|per|with|basis|based on)\\b[: ]{0,3}(?:of |a |size )?${AMOUNT} (?:of )?(?:\\w+ )?flour\\b`,
+  'i',
+);
+const IN_ALL = new RegExp(`\\bbatch(?: size| weight)?\\b[: ]{0,3}(?:of )?${AMOUNT}(?! (?:of )?(?:\\w+ )?flour)`, 'i');
+const LONGEST_SEARCHED = 400;
+
+const isFlour = ({ ingredient }: ReadEntry) => ingredient !== undefined && roleOf(ingredient).flour > 0;
+const shareOf = ({ quantity }: ReadEntry) => (quantity ? middle(quantity) : 0);
+
+/**
+ * Grams of flour that the words beside a formula of shares make its size; undefined where they say none.
+ * @param words title, yield and notes
+ * @param entries of all lines
+ */
+export function flourBasisIn(
+  words: readonly string[],
+  entries: readonly ReadEntry[],
+  context: ReadingContext,
+): number | undefined {
+  const shares = entries.filter(({ unit }) => unit === 'percent' || unit === 'part');
+  if (shares.length === 0) return undefined;
+  const gramsOf = (amount: string | undefined) => amount && readLine(`${amount} flour`, context)[0]?.weight?.grams;
+  for (const text of words) {
+    const searched = text.slice(0, LONGEST_SEARCHED);
+    const flour = gramsOf(OF_FLOUR.exec(searched)?.[1]);
+    if (flour && flour < MOST_GRAMS) return Math.round(flour);
+    const all = gramsOf(IN_ALL.exec(searched)?.[1]);
+    const units = new Set(shares.map(({ unit }) => unit));
+    const flourShare = shares.filter(isFlour).reduce((sum, entry) => sum + shareOf(entry), 0);
+    const whole = shares.reduce((sum, entry) => sum + shareOf(entry), 0);
+    // a whole is shared out only where every line is a share of the same kind
+    if (all && all < MOST_GRAMS && units.size === 1 && shares.length === entries.length && flourShare > 0)
+      return Math.round((all * flourShare) / whole);
+  }
+  return undefined;
+}
+
+/** Whether a line says the size of a batch, and is nothing that goes in. */
+export const saysBasis = (text: string): boolean =>
+  /^(?:batch|for|on|basis|based on)\b/i.test(text) &&
+  (OF_FLOUR.test(text.slice(0, LONGEST_SEARCHED)) || IN_ALL.test(text.slice(0, LONGEST_SEARCHED)));
+
+const LEAST_LINES = 4;
+
+/** Whether the bare figures of lines are percent of the flour: a flour stands at 100, and nothing is counted or measured. */
+export function areBarePercents(lines: readonly (readonly ReadEntry[])[]): boolean {
+  const singles = lines.flatMap((entries) => (entries.length === 1 ? entries : []));
+  const bare = singles.filter(
+    ({ unit, size, quantity }) => (unit === undefined || unit === 'piece') && size === undefined && quantity,
+  );
+  return (
+    lines.length >= LEAST_LINES &&
+    bare.length === lines.length &&
+    bare.some((entry) => isFlour(entry) && entry.quantity?.low === 100 && entry.quantity.high === 100)
+  );
+}
