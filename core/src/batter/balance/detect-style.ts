@@ -148,12 +148,37 @@ export interface StyleGuess {
 
 /** Weights of the marks against the bands: judged, not measured. */
 const WORD_BONUS = 1.6;
+/** "Three-egg scones" are scones, whatever their eggs. */
+const CALLED_OTHERWISE = 2.5;
 const PAN_BONUS = 0.5;
 const LACKS_WHAT_IT_NEEDS = 6;
 const HAS_WHAT_IT_NEEDS = 0.5;
 /** Fruit and nuts go into everything: only much of them, or none where they make the style, tells. */
 const INCLUSIONS_HALF = 40;
 const COMPARED = ['sugar', 'fat', 'egg', 'water'] as const;
+
+/** "Pear and cardamom loaf (for two)" is called a loaf: the title without what follows its name. */
+const nameOf = (title: string): string =>
+  title
+    .slice(0, LONGEST_TITLE)
+    .replace(/\s*[([,:–-].*$/, '')
+    .trim();
+/** Families by the last word of a name; what the word does not name is hardly meant, whatever its amounts. */
+const FAMILIES: readonly { readonly called: RegExp; readonly styles: readonly string[] }[] = [
+  { called: /scones?$/i, styles: ['british_scone', 'flaky_wedge_scone'] },
+  { called: /biscuits?$/i, styles: ['drop_biscuit', 'rolled_biscuit'] },
+  { called: /muffins?$/i, styles: ['muffin', 'bran_muffin'] },
+  { called: /(?:cupcakes?|fairy cakes?)$/i, styles: ['cupcake'] },
+  { called: /(?:pancakes?|farls?)$/i, styles: ['pancake', 'oat_farl_griddle'] },
+];
+const LARGE = /(?:loaf|loaves|bread|cakes?|sponge|tray ?bake)$/i;
+/** Whether a name says that a style is not meant. */
+function saysOther(name: string, styleId: string): boolean {
+  const called = FAMILIES.find((family) => family.called.test(name));
+  if (called) return !called.styles.includes(styleId);
+  return LARGE.test(name) && FAMILIES.some(({ styles }) => styles.includes(styleId));
+}
+const LONGEST_TITLE = 200;
 
 /**
  * The styles nearest to a batter, best first: by how far each quantity lies from the typical in half widths of its band, by what the
@@ -169,6 +194,7 @@ export function detectStyle(
   const quantities = bandQuantities(parts);
   if (quantities === undefined) return [];
   const traits = traitsOf(parts);
+  const name = nameOf(title);
   return styles
     .map((style): StyleGuess => {
       let distance = 0;
@@ -181,6 +207,7 @@ export function detectStyle(
       add(quantities.inclusions, style.inclusions, INCLUSIONS_HALF);
       const mark = MARKS[style.basedOn];
       if (mark?.words?.test(title)) distance -= WORD_BONUS;
+      if (saysOther(name, style.basedOn)) distance += CALLED_OTHERWISE;
       if (mark?.pan?.test(pan)) distance -= PAN_BONUS;
       if (mark?.needs) distance += mark.needs(traits) ? -HAS_WHAT_IT_NEEDS : LACKS_WHAT_IT_NEEDS;
       return { style, distance };

@@ -12,7 +12,7 @@ const TASTES_OF_SODA = 0.8;
 /** Below this much acid for each meq of soda there is "nothing sour" to speak of. */
 const HARDLY_ANY_ACID = 0.15;
 /** Room for so much soda, percent of flour, is a sourness that the crumb tastes of. */
-const TASTES_SOUR = 0.55;
+const TASTES_SOUR = 0.8;
 const USUAL_LEFTOVER = 0.25;
 /** A gas figure this far outside its band is beyond what spoons scatter by. */
 const BEYOND_SPOONS = 0.1;

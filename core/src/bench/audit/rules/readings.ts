@@ -16,6 +16,8 @@ export const readings: Rule = ({ lines }) =>
     ),
   );
 
+const SIZE = /\b(?:large|lg|medium|med|small|jumbo|extra)\b/i;
+
 function fixOf(problem: Problem, { line, entries }: PlacedLine, nearest: string | undefined): Fix | undefined {
   if (entries.length > 1) return undefined;
   if (problem.code === 'ingredient-unknown' || problem.code === 'spelling-guessed')
@@ -23,6 +25,8 @@ function fixOf(problem: Problem, { line, entries }: PlacedLine, nearest: string 
   // the weight was taken; the other may have been meant
   if (problem.code === 'amounts-disagree')
     return { kind: 'tell-line', lineId: line.id, facts: { grams: Number(problem.facts.first.toFixed(1)) } };
+  // a size that stands there and was not understood is not written a second time
+  if (problem.code === 'egg-size-assumed' && SIZE.test(line.text)) return undefined;
   if (problem.code === 'egg-size-assumed')
     return {
       kind: 'retype',

@@ -21,9 +21,9 @@ const MEANT_WHOLE: ReadonlySet<string> = new Set([
   'dark_fruit_cake',
 ]);
 /** What the title means to be is no fault. */
-const MEANT_BY_TITLE = /grain|whole|wheat|rye|spelt|oat|bran|seed|brown|wheaten/i;
+const MEANT_BY_TITLE = /grain|whole|wheat|rye|spelt|oat|bran|seed|brown|wheaten|parkin/i;
 /** Pieces this far beyond what the style usually carries, and beyond the weight of the flour, tear any crumb. */
-const PIECES_BEYOND = { ofStyle: 1.75, percent: 120 } as const;
+const PIECES_BEYOND = { ofStyle: 1.75, percent: 165 } as const;
 
 const gramsOf = (parts: readonly { readonly grams: number }[]) => parts.reduce((sum, { grams }) => sum + grams, 0);
 const flours = ({ weighed }: Evidence) => weighed.batter.filter(({ ingredient }) => roleOf(ingredient).flour > 0);
@@ -43,7 +43,8 @@ export const farOff: Rule = ({ verdicts, weighed }) =>
         if (!verdict) return [];
         const { value, band } = verdict;
         const above = value > band.high * FAR_OFF.above;
-        const below = band.low >= LEAST_LOW_PERCENT && value < band.low * FAR_OFF.below;
+        // cakes and tea loaves without fat are old and sound
+        const below = quantity !== 'fat' && band.low >= LEAST_LOW_PERCENT && value < band.low * FAR_OFF.below;
         if (!above && !below) return [];
         return [
           {
@@ -179,7 +180,7 @@ export const thirsty: Rule = (evidence) => {
   const { quantities, style, totals, formula, around } = evidence;
   if (!quantities || !style) return [];
   // the band of a style that is whole grain by nature has its thirst in it
-  const meant = MEANT_WHOLE.has(style.id);
+  const meant = MEANT_WHOLE.has(style.id) || MEANT_BY_TITLE.test(formula.title);
   const drinkers = linesHolding(evidence, (entry) => drinks(entry) > (meant ? WHOLE_FLOUR_DRINKS : 0)).filter(
     ({ line }) => line.component.inBatter && !line.optional,
   );
