@@ -44,6 +44,14 @@ const CUP_WORDS: readonly (readonly [number, string])[] = [[0.25, '1/4'], [1 / 3
 const ROUND_STEPS = [5, 10, 25] as const;
 const ROUND_WITHIN = 0.05;
 const CUP_WITHIN = 0.06;
+/** Nobody dips a tablespoon after a cup of mashed banana: what is soft is as well a little more or less. */
+const SOFT_WITHIN = 0.09;
+const isSoft = ({ composition, category }: WeighedPart['ingredient']) =>
+  composition.water > 0.6 && category !== 'dairy' && category !== 'liquid';
+/** Taking up another measure for the same thing. */
+const CUP_AND_SPOON = 0.5;
+/** A whole number of eggs this near is as good. */
+const WHOLE_WITHIN = 0.09;
 const PINCH_TEASPOONS = 1 / 16;
 
 /** Eight in ten measurings fall within this share of the amount. @source leavening.md part C: a cup of flour 8–12 %, of sugar 2 %, a level spoon 7–10 % */
@@ -111,26 +119,29 @@ function bySpoon(teaspoons: number, gramsPerTeaspoon: number, kit: Kit): readonl
   });
 }
 
-function byCup(millilitres: number, density: number, kit: Kit): readonly Candidate[] {
+function byCup(millilitres: number, density: number, kit: Kit, soft: boolean): readonly Candidate[] {
   const cup = kit.cupMillilitres;
   if (cup === undefined || millilitres < 0.2 * cup) return [];
   const candidates: Candidate[] = [];
+  const within = soft ? SOFT_WITHIN : CUP_WITHIN;
   const about = millilitres / cup;
   for (let cups = Math.max(0, Math.floor(about) - 1); cups <= Math.ceil(about); cups++)
     for (const part of [0, ...kit.cupParts])
-      for (const tablespoons of [0, 1, 2, 3]) {
+      for (const tablespoons of [0, 1, 2]) {
         const value = (cups + part) * cup + tablespoons * kit.tablespoonMillilitres;
-        if (!(value > 0) || cups + part === 0 || Math.abs(value / millilitres - 1) >= CUP_WITHIN) continue;
+        if (!(value > 0) || cups + part === 0 || Math.abs(value / millilitres - 1) >= within) continue;
         const partWord = CUP_WORDS.find(([size]) => Math.abs(size - part) < 1e-6)?.[1] ?? '';
         const words = [whole(cups), partWord].filter((word) => word !== '').join(' ');
         candidates.push({
           with: 'cup',
           grams: value * density,
-          amount: `${words} cup${tablespoons > 0 ? ` + ${tablespoons} tbsp` : ''}`,
-          awkwardness: 0.1 * (cups + (part > 0 ? 1 : 0)) + 0.25 * tablespoons,
+          amount: `${words} cup${cups + part > 1 ? 's' : ''}${tablespoons > 0 ? ` + ${tablespoons} tbsp` : ''}`,
+          awkwardness: 0.1 * (cups + (part > 0 ? 1 : 0)) + (tablespoons > 0 ? CUP_AND_SPOON : 0) + 0.2 * tablespoons,
         });
       }
-  return candidates;
+  // where a cup alone will do, nobody takes up a spoon for what is soft
+  const plain = candidates.filter(({ amount }) => !amount.includes('tbsp'));
+  return soft && plain.length > 0 ? plain : candidates;
 }
 
 function byScale(grams: number, step: number): readonly Candidate[] {
@@ -165,8 +176,11 @@ function byPiece(
     const words = isWhole
       ? `${value} ${name}${value === 1 ? '' : 's'}`
       : `${whole(Math.floor(value))} 1/2 ${name}s, beaten`.trim();
-    return [{ with: 'count', grams: value * pieceGrams, amount: words, awkwardness: isWhole ? 0 : 1.2 }];
+    return [{ with: 'count', grams: value * pieceGrams, amount: words, awkwardness: isWhole ? 0 : 2 }];
   });
+  // eggs of one size differ by as much: nobody beats three and weighs two thirds of a fourth away
+  const wholes = pieces.filter(({ awkwardness }) => awkwardness === 0);
+  if (wholes.some((piece) => Math.abs(piece.grams / grams - 1) <= WHOLE_WITHIN)) return wholes;
   const beaten =
     scaleGrams === undefined
       ? []
@@ -175,7 +189,7 @@ function byPiece(
             with: 'scale' as const,
             grams: Math.round(grams),
             amount: `${Math.round(grams)} g ${name}, beaten`,
-            awkwardness: 0.9,
+            awkwardness: 1.6,
           },
         ];
   return [...pieces, ...beaten];
@@ -197,7 +211,9 @@ export function candidatesFor(
       : [
           ...(weighs ? byScale(grams, kit.scaleGrams) : []),
           ...(spoons ? bySpoon(grams / density / kit.teaspoonMillilitres, density * kit.teaspoonMillilitres, kit) : []),
-          ...(density !== undefined && kit.scaleGrams === undefined ? byCup(grams / density, density, kit) : []),
+          ...(density !== undefined && kit.scaleGrams === undefined
+            ? byCup(grams / density, density, kit, isSoft(ingredient))
+            : []),
         ];
   // what no spoon or cup can tell is weighed after all
   const all = candidates.length > 0 ? candidates : byScale(grams, kit.scaleGrams ?? 1);

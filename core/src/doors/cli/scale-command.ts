@@ -9,6 +9,9 @@ import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 import { readInput, type ReadInput } from './read-input.js';
 
+const UNSAID_PIECES =
+  'The formula does not say how many it makes: pieces were counted as slices of 80 g. Write "makes 12" into it to count its own.';
+
 /** From a spoonful to a stall's day; beyond that somebody mistyped. */
 const LEAST_GRAMS = 20;
 
@@ -19,10 +22,12 @@ function targetOf({ formula, audit }: ReadInput, options: Options): BatchTarget 
   if (wishes !== 1) return wrongUse('scale needs one of --factor, --pieces, --grams, --pan and --limit');
   if (factor !== undefined) return { kind: 'times', times: factor };
   if (grams !== undefined) return { kind: 'grams', grams };
-  if (pieces !== undefined)
-    return portionsOf(formula, audit.totals.grams).said
-      ? { kind: 'pieces', count: pieces }
-      : refused('the formula does not say how many it makes; write "makes 12" into it, or scale by --grams');
+  if (pieces !== undefined) {
+    // cups are filled by their size where nobody says how many it makes; else slices are counted
+    const ownCount = portionsOf(formula, audit.totals.grams).said;
+    const inCups = /muffin|cupcake/.test(audit.style?.basedOn ?? '');
+    return !ownCount && inCups ? { kind: 'pans', pans: `${pieces} muffins` } : { kind: 'pieces', count: pieces };
+  }
   if (inPans !== undefined)
     return { kind: 'pans', pans: inPans, ...(fill !== undefined && { fill: { by: 'fraction', value: fill } }) };
   return { kind: 'limit', said: limit ?? '' };
@@ -75,6 +80,7 @@ export function scaleCommand(text: string, options: Options, name: string): Outc
     notes: [
       ...(mixing && mixing.goes > 1 ? [inOneLine(mixingInWords(mixing))] : []),
       ...notes.map((note) => NOTES[note]),
+      ...(target.kind === 'pieces' && !portionsOf(formula, audit.totals.grams).said ? [UNSAID_PIECES] : []),
     ],
   });
 }

@@ -82,11 +82,17 @@ export function panName(pan: Pan, region: Region): string {
   }
 }
 
-/** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups". */
+/** Cups of a tin as they are sold. */
+const CUPS_IN_A_TIN = { 'muffin cup': 12, 'mini cup': 24, 'jumbo cup': 6 } as const;
+
+/** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups in 2 tins of 12". */
 export function pansInWords({ pan, count }: PanSet, region: Region): string {
   if (pan.shape === 'muffin') {
     const kind = /mini/i.test(pan.name) ? 'mini cup' : /jumbo/i.test(pan.name) ? 'jumbo cup' : 'muffin cup';
-    return several(pan.cavities * count, kind);
+    const cups = pan.cavities * count;
+    const inTin = CUPS_IN_A_TIN[kind];
+    const tins = Math.ceil(cups / inTin);
+    return `${several(cups, kind)}${tins > 1 ? ` in ${tins} tins of ${inTin}` : ''}`;
   }
   return count === 1 ? panName(pan, region) : `${count} × ${panName(pan, region)}`;
 }
