@@ -26,11 +26,11 @@ const idsIn = ({ lines }: Proposal) => lines.filter(({ before }) => before > 0).
 const WISHES: readonly { readonly have: string; readonly asked: RegExp }[] = [
   { have: 'no buttermilk', asked: /^buttermilk$/ },
   { have: 'no milk', asked: /^whole-milk$/ },
-  { have: 'no eggs', asked: /^egg$/ },
+  { have: 'no eggs', asked: /^egg/ },
   { have: 'no butter', asked: /^unsalted-butter$/ },
   { have: 'no sugar', asked: /sugar/ },
   { have: '140 g flour', asked: /flour/ },
-  { have: '1 egg', asked: /^egg$/ },
+  { have: '1 egg', asked: /^egg/ },
   { have: '180 g flour, no buttermilk', asked: /flour|^buttermilk$/ },
   { have: '30 g sugar', asked: /sugar/ },
 ];

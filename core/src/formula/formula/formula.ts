@@ -43,9 +43,9 @@ export interface BakeStage {
   readonly highMinutes: number;
 }
 
-/** A lid or foil over a bake; without an end until it comes out. A bowl turned over is a lid. */
+/** A lid or foil over a bake; without an end until it comes out. A lid is that of a heavy pot; a thin bowl turned over keeps more of the heat off. */
 export interface BakeCover {
-  readonly kind: 'lid' | 'foil';
+  readonly kind: 'lid' | 'bowl' | 'foil';
   readonly fromMinute: number;
   readonly toMinute?: number;
 }

@@ -5,7 +5,7 @@ const SAID: readonly (readonly [prose: string, whole: number | undefined, covers
   [
     'Bake covered with a bowl for 25 minutes, then uncovered until brown.',
     45,
-    [{ kind: 'lid', fromMinute: 0, toMinute: 25 }],
+    [{ kind: 'bowl', fromMinute: 0, toMinute: 25 }],
   ],
   ['Bake at 180 °C for 60 minutes. Tent with foil after 30 minutes.', 60, [{ kind: 'foil', fromMinute: 30 }]],
   ['Cover loosely with foil for the last 15 minutes.', 60, [{ kind: 'foil', fromMinute: 45 }]],

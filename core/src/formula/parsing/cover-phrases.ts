@@ -16,6 +16,7 @@ const UNCOVER =
 const NOT_THE_BAKE =
   /\b(?:rest|chill|stand|cool|fridge|refrigerat|keep|store|freez|wrap|soak|line|rise|prove|overnight)\w*\b/i;
 const FOIL = /\b(?:foil|tent)/i;
+const BOWL = /\bbowl|tin over/i;
 const FROM = /\b(?:after|from|once (?:it has )?(?:had )?|at)\s+(?:the first\s+)?(?:about\s+)?(?:minute\s+)?$/i;
 const LAST = /\b(?:last|final)\s+(?:about\s+)?$/i;
 const LONGEST_MINUTES = 420;
@@ -50,14 +51,14 @@ export function coversIn(prose: string, wholeMinutes: number | undefined): reado
       }
       if (!covering) continue;
     }
-    const kind = FOIL.test(sentence) ? 'foil' : 'lid';
+    const kind = FOIL.test(sentence) ? 'foil' : BOWL.test(sentence) ? 'bowl' : 'lid';
     if (last && wholeMinutes !== undefined)
       covers.push({ kind, fromMinute: Math.max(0, wholeMinutes - middleOf(last)) });
     else if (from) covers.push({ kind, fromMinute: middleOf(from) });
-    else if (last === undefined && times[0] && (kind === 'lid' || /\bcover/i.test(sentence)))
+    else if (last === undefined && times[0] && (kind !== 'foil' || /\bcover/i.test(sentence)))
       covers.push({ kind, fromMinute: 0, ...(endsWithTime(sentence, times[0]) && { toMinute: middleOf(times[0]) }) });
     else if (
-      kind === 'lid' &&
+      kind !== 'foil' &&
       /\b(?:lid on|with (?:the|its) lid|bowl (?:turned |upside down )?over)\b/i.test(sentence) &&
       times.length === 0
     )

@@ -99,7 +99,7 @@ export const predictionSchema = Joi.alternatives<PredictionResult>(
   Joi.object({ kind: Joi.valid('never-done').required(), celsius: figure, longestMinutes: figure }),
   Joi.object({
     kind: Joi.valid('past-the-end').required(),
-    what: Joi.valid('lid', 'foil', 'stage').required(),
+    what: Joi.valid('lid', 'bowl', 'foil', 'stage').required(),
     atMinute: figure,
     doneMinutes: figure,
   }),

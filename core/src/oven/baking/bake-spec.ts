@@ -8,7 +8,7 @@ export interface OvenStage {
   readonly celsius: number;
 }
 
-export const COVER_KINDS = ['foil', 'lid'] as const;
+export const COVER_KINDS = ['foil', 'lid', 'bowl'] as const;
 export type CoverKind = (typeof COVER_KINDS)[number];
 
 /** Something over the bake for a while: foil laid on, or the lid of a pot. */

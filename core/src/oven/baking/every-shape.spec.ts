@@ -111,6 +111,9 @@ describe('the course of a bake', () => {
     const top = (bake: BakeSpec) => simulateBake(bake, { frameEveryMinutes: 1 }).frames.at(-1)?.topColour ?? 0;
     const open = top(SODA);
     expect(top({ ...SODA, covers: [{ kind: 'foil', fromMinute: 0 }] })).toBeLessThan(open);
+    const under = (kind: 'lid' | 'bowl') => minutes({ ...SODA, covers: [{ kind, fromMinute: 0, toMinute: 30 }] });
+    // a thin bowl keeps more of the heat off than the lid of a heavy pot: it takes longer
+    expect(under('bowl')).toBeGreaterThan(under('lid'));
     expect(top({ ...SODA, covers: [{ kind: 'lid', fromMinute: 0, toMinute: 30 }] })).toBeLessThan(open);
   });
   it('cools: the middle of a large cake goes on rising a little, a thin one not; the larger takes longer to cool', () => {

@@ -8,6 +8,9 @@ const HEATED_CELSIUS = 180;
 const ROOM_CONVECTION = 5;
 const ROOM_VAPOUR_PASCALS = 1200;
 
+/** The share of the heat that each cover lets through. */
+const HEAT_UNDER = { lid: 'lidHeat', bowl: 'bowlHeat', foil: 'foilHeat' } as const;
+
 /** The air around the bake, from moment to moment: the oven's temperature and what a cover does; the room's once it is out. */
 export class OvenAir {
   celsius: number;
@@ -67,9 +70,9 @@ export class OvenAir {
       ({ fromMinute, toMinute }) => minute >= fromMinute && minute < (toMinute ?? Infinity),
     );
     this.covered = cover !== undefined;
-    this.openHeat = cover === undefined ? 1 : cover.kind === 'lid' ? heat.lidHeat : heat.foilHeat;
+    this.openHeat = cover === undefined ? 1 : heat[HEAT_UNDER[cover.kind]];
     this.evaporation = cover?.kind === 'foil' ? heat.foilEvaporation : 1;
-    this.vapourPascals = cover?.kind === 'lid' ? heat.lidVapourPascals : heat.ovenVapourPascals;
+    this.vapourPascals = cover && cover.kind !== 'foil' ? heat.lidVapourPascals : heat.ovenVapourPascals;
   }
 
   /** Takes it out into a room. */

@@ -70,6 +70,8 @@ export const HEAT = {
   sheetFactor: 1.087,
   /** Share of the heat, and vapour pressure in Pa, under the lid of a pot; share of heat and of evaporation under foil. */
   lidHeat: 0.4184,
+  /** A thin bowl turned over: bare metal outside, dead air inside. Worked out, no bake was at hand. @source heat-third-look.md, 3 */
+  bowlHeat: 0.25,
   lidVapourPascals: 60_000,
   foilHeat: 0.55,
   foilEvaporation: 0.5,

@@ -2,7 +2,7 @@ import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
 import { fillPans, panSetOf, type Fill, type VesselSet } from '../../kitchen/pans/index.js';
 import type { Range } from '../../ground/verdict/index.js';
 import { adviceFor, type BakeAdvice } from './advice.js';
-import type { BakeFrame, BakeResult, OvenCourse } from './bake-spec.js';
+import type { BakeFrame, BakeResult, CoverKind, OvenCourse } from './bake-spec.js';
 import { bodyOf } from './body.js';
 import { DONENESS, donenessOf, type DonenessHere } from './doneness.js';
 import { batterOfKnown, kinship, specOf, type Anchor, type BakedBatter, type Kinship } from './known-bake.js';
@@ -79,7 +79,7 @@ export type PredictionResult =
   /** A cover comes off, or the oven is turned, only after the bake has ended. */
   | {
       readonly kind: 'past-the-end';
-      readonly what: 'lid' | 'foil' | 'stage';
+      readonly what: CoverKind | 'stage';
       readonly atMinute: number;
       readonly doneMinutes: number;
     };
@@ -256,11 +256,11 @@ function halfWidthCm({ pan }: VesselSet): number {
 function pastTheEnd(
   { covers = [], stages = [] }: OvenCourse,
   endMinutes: number,
-): { readonly what: 'lid' | 'foil' | 'stage'; readonly atMinute: number } | undefined {
+): { readonly what: CoverKind | 'stage'; readonly atMinute: number } | undefined {
   const cover = covers.find(({ fromMinute }) => fromMinute > endMinutes);
   if (cover) return { what: cover.kind, atMinute: cover.fromMinute };
-  const lid = covers.find(({ kind, toMinute }) => kind === 'lid' && toMinute !== undefined && toMinute > endMinutes);
-  if (lid) return { what: 'lid', atMinute: lid.toMinute ?? 0 };
+  const lid = covers.find(({ kind, toMinute }) => kind !== 'foil' && toMinute !== undefined && toMinute > endMinutes);
+  if (lid) return { what: lid.kind, atMinute: lid.toMinute ?? 0 };
   const stage = stages.find(({ fromMinute }) => fromMinute > endMinutes);
   return stage && { what: 'stage', atMinute: stage.fromMinute };
 }

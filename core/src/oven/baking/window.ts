@@ -8,10 +8,10 @@ import { HEAT_STYLES, SHAPE_SPREAD, type HeatStyleId } from './parameters.js';
  * model, shrinks with what is known of this kitchen, and grows where the model has seen little.
  */
 
-/** Scatter between good practitioners. @source heat.md, section 6 */
-const SPREAD_OF_PRACTITIONERS = 0.1;
-/** How much of it is their ovens, which stand 12 °C apart at 0.6 % of the time for each. @source heat.md, section 8 */
-const SPREAD_OF_OVENS = 0.07;
+/** Scatter between good practitioners. @source heat-third-look.md: the books alone say 0.10, other people's bakes 0.14 */
+const SPREAD_OF_PRACTITIONERS = 0.14;
+/** How much of it is their ovens, which stand 12 °C apart at 0.89 % of the time for each. @source heat-third-look.md, 3 */
+const SPREAD_OF_OVENS = 0.1;
 /** d ln(time) / d °C of the oven. @source heat.md, section 8: 0.006–0.010 */
 const TIME_PER_CELSIUS = 0.008;
 /** The spread left with an oven and a batter known as well as they can be: formulas and judgement of doneness. */
@@ -20,6 +20,7 @@ const LEAST_SPREAD = 0.06;
 /** Conditions that few or no bakes were at hand for, and the spread of ln(time) each adds. Ours: judged from how little there was. */
 const THIN_EVIDENCE = {
   lid: 0.08,
+  bowl: 0.12,
   foil: 0.04,
   staged: 0.03,
   'cold-batter': 0.05,
@@ -81,6 +82,7 @@ export function thinEvidence(pans: VesselSet, course: OvenCourse, plainLawApart:
   const { covers = [], stages = [], batterCelsius = 21, altitudeMetres = 0 } = course;
   const evidence: ThinEvidence[] = [];
   if (covers.some(({ kind }) => kind === 'lid')) evidence.push('lid');
+  if (covers.some(({ kind }) => kind === 'bowl')) evidence.push('bowl');
   if (covers.some(({ kind }) => kind === 'foil')) evidence.push('foil');
   if (stages.length > 0) evidence.push('staged');
   if (batterCelsius < 0) evidence.push('frozen');

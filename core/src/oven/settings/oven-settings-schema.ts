@@ -19,7 +19,7 @@ export const ovenSettingsSchema = Joi.object<OvenSettings>({
   covers: Joi.array()
     .items(
       Joi.object({
-        kind: Joi.valid('lid', 'foil').required(),
+        kind: Joi.valid('lid', 'bowl', 'foil').required(),
         fromMinute: Joi.number().min(0).max(600).required(),
         toMinute: Joi.number().min(0).max(600),
       }),

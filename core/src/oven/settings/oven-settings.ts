@@ -11,7 +11,7 @@ export interface OvenSettings {
   readonly stages?: readonly { readonly fromMinute: number; readonly celsius: number }[];
   /** A lid or foil over it for a while; without an end, until it comes out. */
   readonly covers?: readonly {
-    readonly kind: 'lid' | 'foil';
+    readonly kind: 'lid' | 'bowl' | 'foil';
     readonly fromMinute: number;
     readonly toMinute?: number;
   }[];

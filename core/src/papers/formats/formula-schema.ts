@@ -66,7 +66,7 @@ export const formulaSchema = Joi.object<Formula>({
     covers: Joi.array()
       .items(
         Joi.object({
-          kind: Joi.valid('lid', 'foil').required(),
+          kind: Joi.valid('lid', 'bowl', 'foil').required(),
           fromMinute: Joi.number().min(0).max(600).required(),
           toMinute: Joi.number().min(0).max(600),
         }),

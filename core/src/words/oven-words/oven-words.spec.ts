@@ -64,6 +64,7 @@ const BAKES: Readonly<Record<WindowReasonCode, BakeJob>> = {
   'own-composition': LAYERS,
   'usual-composition': { ...LAYERS, batter: { grams: 1200, heatStyle: 'layer' } },
   lid: bakeOf('8 in round x 2', { covers: [{ kind: 'lid', fromMinute: 0, toMinute: 15 }] }),
+  bowl: bakeOf('8 in round x 2', { covers: [{ kind: 'bowl', fromMinute: 0, toMinute: 15 }] }),
   foil: bakeOf('8 in round x 2', { covers: [{ kind: 'foil', fromMinute: 15 }] }),
   staged: bakeOf('8 in round x 2', { stages: [{ fromMinute: 10, celsius: 160 }] }),
   'cold-batter': bakeOf('8 in round x 2', { batterCelsius: 5 }),

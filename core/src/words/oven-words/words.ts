@@ -46,7 +46,12 @@ const WINDOW_REASONS: {
   'own-composition': () => sentence('Water, fat and sugar are this formula’s own.', ''),
   'usual-composition': () =>
     sentence('Water, fat and sugar are only usual for the style.', 'Weigh the lines and they are known.'),
-  lid: () => sentence('Under a lid.', 'Few such bakes were at hand.'),
+  lid: () => sentence('Under a heavy lid.', 'Few such bakes were at hand.'),
+  bowl: () =>
+    sentence(
+      'Under a bowl turned over it.',
+      'A thin bowl lets a quarter of the heat through; worked out, no bake was at hand to check it.',
+    ),
   foil: () => sentence('Under foil.', 'Few such bakes were at hand.'),
   staged: () => sentence('More than one set point.', 'How fast an oven follows differs.'),
   'cold-batter': () => sentence('A cold batter.', 'Few such bakes were at hand.'),
