@@ -66,11 +66,11 @@ test('a staged dome under a lid has its clock: oven down, lid off, window', asyn
   await write(page, 'stages', '15 minutes at 220, then 200');
   await expect(page.getByText('Turn the oven to 200 °C at 15 min.')).toBeVisible();
   await write(page, 'covered', 'lid for the first 20 minutes');
-  await expect(page.getByText('Take the lid off at 20 min.')).toBeVisible();
+  await expect(page.getByText('Uncover it at 20 min.')).toBeVisible();
   await expect(page.getByText(/as hot as the oven, and steam comes out first/)).toBeVisible();
   expect(await baker.minutesShown()).not.toEqual(plain);
   await face(page, 'How sure');
-  await expect(page.getByText('Under a lid.')).toBeVisible();
+  await expect(page.getByText('Under a heavy lid.')).toBeVisible();
   await expect(page.getByText('More than one set point.')).toBeVisible();
   // a lid past the end is refused with its reason, and the words stay
   await write(page, 'covered', 'lid 0-300');
@@ -221,4 +221,28 @@ test('an impossible oven or batter is refused clearly, and the one before stands
   await write(page, 'set to', '180');
   await expect(page.getByText('Too high: 100 to 300 °C.')).toHaveCount(0);
   await newWindow(baker, [53, 62]);
+});
+
+test('stages and covers are rows as well as words, and the bake follows them', async ({ baker, page }) => {
+  await baker.opens();
+  await baker.takesFromShelf('Pear and cardamom loaf');
+  await page.getByRole('link', { name: 'Oven', exact: true }).click();
+  await page.getByText('Stages, lid or foil, cold batter').click();
+  await page.getByRole('button', { name: 'then another heat' }).click();
+  const words = page.getByRole('textbox', { name: 'stages', exact: true });
+  await expect(words).toHaveValue('15 min at 177 °C, then 157 °C');
+  await page.getByRole('textbox', { name: 'Minutes of stage 1' }).fill('10');
+  await page.getByRole('textbox', { name: 'Minutes of stage 1' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Heat of stage 1' }).fill('200');
+  await page.getByRole('textbox', { name: 'Heat of stage 1' }).press('Enter');
+  await expect(words).toHaveValue('10 min at 200 °C, then 157 °C');
+  await page.getByRole('button', { name: 'put a lid or foil over it' }).click();
+  await page.getByRole('textbox', { name: 'Cover 1 to minute' }).fill('20');
+  await page.getByRole('textbox', { name: 'Cover 1 to minute' }).press('Enter');
+  await page.getByRole('group', { name: 'from' }).getByText('bowl over it').click();
+  await expect(page.getByRole('textbox', { name: 'covered', exact: true })).toHaveValue('bowl for the first 20 min');
+  await expect(page.getByText(/Uncover it at 20 min/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take cover 1 away' }).click();
+  await page.getByRole('button', { name: 'Take stage 2 away' }).click();
+  await expect(page.getByText(/Uncover it at/)).toHaveCount(0);
 });

@@ -3,7 +3,7 @@ import { FROSTING_NAMES, SPREAD_PART_NAMES, SWIRL_NAMES } from '@orvin/core/word
 import { USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import { howFrosted, pansInWords } from '@orvin/core/words/batch-words';
+import { howFrosted, levelledInWords, pansInWords } from '@orvin/core/words/batch-words';
 import { spreadParts } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
@@ -31,6 +31,9 @@ const MOST_MILLIMETRES = 50;
             @for (row of rows(); track $index) {
               <li class="said">
                 <b>{{ row.name }}</b> {{ row.words }}
+                @if (row.levelled) {
+                  <span>· {{ row.levelled }}</span>
+                }
               </li>
             }
           </ul>
@@ -97,6 +100,14 @@ const MOST_MILLIMETRES = 50;
               (click)="set({ crumbCoat: !choice.crumbCoat })"
             >
               crumb coat
+            </button>
+            <button
+              type="button"
+              class="chip"
+              [attr.aria-pressed]="choice.levelled === true"
+              (click)="set({ levelled: choice.levelled !== true })"
+            >
+              levelled
             </button>
             <span class="split" role="group" aria-label="Each cake split into">
               split in
@@ -181,9 +192,10 @@ export class FrostingPanel {
     return `${parts.join(', ')}; the lines are scaled to it.`;
   });
   protected readonly rows = computed(() =>
-    (this.plan()?.portions ?? []).map(({ portion, kind, layers, parts, millilitres }) => {
+    (this.plan()?.portions ?? []).map(({ portion, kind, layers, parts, millilitres, levelled }) => {
       const cups = portion.set.pan.cavities * portion.set.count;
-      if (!parts) return { name: `${cups} cups:`, words: `${Math.round(millilitres / cups)} ml on each` };
+      if (!parts)
+        return { name: `${cups} cups:`, words: `${Math.round(millilitres / cups)} ml on each`, levelled: undefined };
       const split: readonly (readonly [string, number])[] = [
         ['between', parts.fillingMillilitres],
         ['top', parts.topMillilitres],
@@ -196,6 +208,7 @@ export class FrostingPanel {
           .filter(([, ml]) => ml > 0)
           .map(([where, ml]) => `${where} ${Math.round(ml)} ml`)
           .join(', '),
+        levelled: levelled && levelledInWords(levelled),
       };
     }),
   );

@@ -1,10 +1,12 @@
+import { InputText } from 'primeng/inputtext';
+import { FigureField } from '../parts/kept-field';
 import { BOX_LININGS, PAPERS, type BoxLining, type Paper } from '@orvin/core/batch/choices';
 import { LINING_NAMES, PAPER_NAMES } from '@orvin/core/words/names';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { DomainError } from '@orvin/core/ground/errors';
 import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
-import { liningFor, liningSvg, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
+import { liningFor, liningSvg, MOST_MARKS, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
@@ -17,6 +19,7 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
 /** The paper for the pans at hand, drawn; as a template at its real size. */
 @Component({
   selector: 'orv-lining-panel',
+  imports: [FigureField, InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="paper">
@@ -71,6 +74,20 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
                 }
               </span>
             }
+            <label class="marks"
+              >marks for
+              <input
+                pInputText
+                [orvFigure]="settings.sheet().marks"
+                [lowest]="1"
+                [highest]="mostMarks"
+                [whole]="true"
+                [keptAs]="settings.field('marks')"
+                (figureSaid)="settings.set('the guide', { marks: $event })"
+                placeholder="–"
+              />
+              swirls or portions</label
+            >
             <span role="group" aria-label="Printer paper">
               @for (paper of papers; track paper.id) {
                 <button
@@ -118,6 +135,10 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
       stroke-dasharray: 4 3;
       stroke: var(--rim);
     }
+    .marks input {
+      width: 3.6rem;
+      text-align: right;
+    }
     .controls [role='group'] {
       display: flex;
       gap: 4px;
@@ -126,7 +147,8 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
 })
 export class LiningPanel {
   readonly portions = input.required<readonly Portion[]>();
-  private readonly settings = inject(ThisBatch);
+  protected readonly settings = inject(ThisBatch);
+  protected readonly mostMarks = MOST_MARKS;
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly printing = inject(Printing);
@@ -167,7 +189,7 @@ export class LiningPanel {
 
   private piecesOf(set: Portion['set']): readonly [readonly LiningPiece[], string] {
     try {
-      return [liningFor(set, this.chosenWay()), ''];
+      return [liningFor(set, this.chosenWay(), this.settings.sheet().marks ?? 0), ''];
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       return [[], 'No paper is cut for so small or so large a pan: 3 to 80 cm.'];
@@ -195,6 +217,7 @@ export class LiningPanel {
         this.chosenWay(),
         `Paper for ${lining.name}`,
         this.chosenPaper(),
+        this.settings.sheet().marks ?? 0,
       );
       saveFile(`paper-${fileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
     } catch (error) {

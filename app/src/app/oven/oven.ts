@@ -45,6 +45,7 @@ import { BakeStrip } from './bake-strip';
 import { panSuggestions } from './bake-view';
 import { ComparePanel } from './compare-panel';
 import { DonePanel } from './done-panel';
+import { CourseRows } from './course-rows';
 import { ThisBake } from './this-bake';
 import { SettingPanel } from './setting-panel';
 import { SurePanel } from './sure-panel';
@@ -88,6 +89,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
 @Component({
   selector: 'orv-oven',
   imports: [
+    CourseRows,
     AutoComplete,
     BakeStrip,
     Button,

@@ -10,6 +10,8 @@ export interface SheetPdfJob {
   readonly fonts: PrintFonts;
 }
 export interface LiningPdfJob {
+  /** Swirls or portions that a guide is drawn for; 0 for none. */
+  readonly marks: number;
   readonly pans: PanSet;
   readonly way: BoxLining;
   readonly title: string;
@@ -20,6 +22,6 @@ export interface LiningPdfJob {
 /** What the printing worker can be asked for. It is a worker of its own, so that nobody loads a PDF writer who prints nothing. */
 export const printJobs = {
   'sheet-pdf': ({ sheet, paper, fonts }: SheetPdfJob): Uint8Array => sheetPdf(sheet, paper, fonts),
-  'lining-pdf': ({ pans, way, title, paper, fonts }: LiningPdfJob): Uint8Array =>
-    liningPdf(liningFor(pans, way), title, paper, fonts),
+  'lining-pdf': ({ pans, way, title, paper, marks, fonts }: LiningPdfJob): Uint8Array =>
+    liningPdf(liningFor(pans, way, marks), title, paper, fonts),
 } as const;

@@ -65,6 +65,7 @@ export const sheetPdfSchema = Joi.object({
 export const liningPdfSchema = Joi.object({
   pans: panSetSchema.required(),
   way: Joi.string().valid('sling', 'sheet', 'base').required(),
+  marks: Joi.number().integer().min(0).max(60).required(),
   title: words,
   paper: Joi.string().valid('a4', 'letter', 'a3').required(),
   fonts,

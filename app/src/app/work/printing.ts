@@ -32,8 +32,8 @@ export class Printing {
   sheetText(sheet: SheetDocument, format: 'csv' | 'markdown'): Promise<string> {
     return this.work.run('sheet-text', { sheet, format });
   }
-  async liningPdf(pans: PanSet, way: BoxLining, title: string, paper: Paper): Promise<Uint8Array> {
-    return this.work.run('lining-pdf', { pans, way, title, paper, fonts: await this.lettering() });
+  async liningPdf(pans: PanSet, way: BoxLining, title: string, paper: Paper, marks: number): Promise<Uint8Array> {
+    return this.work.run('lining-pdf', { pans, way, title, paper, marks, fonts: await this.lettering() });
   }
 
   private lettering(): Promise<PrintFonts> {

@@ -1,12 +1,14 @@
 import {
   FROSTING_GRAMS_PER_MILLILITRE,
   frostingFor,
+  levelling,
   mixingPlan,
   scalingNotes,
   soakMillilitres,
   swirlMillilitres,
   mixingFamily,
   type Frosting,
+  type Levelling,
   type MixingPlan,
   type ScalingNote,
 } from '../bowl/index.js';
@@ -29,6 +31,8 @@ import {
 
 /** What goes on one kind of cake. */
 export interface FrostedPortion {
+  /** What levelling takes off each cake; absent where its crown stays on. */
+  readonly levelled?: Levelling;
   readonly portion: Portion;
   readonly kind: 'stack' | 'single' | 'cups';
   /** Layers that are stacked. */
@@ -72,6 +76,8 @@ export interface Batch {
   readonly cut?: CutResult;
 }
 
+/** Of the batter that stays when the steam is gone. Judged. */
+const BAKED_SHARE = 0.9;
 /** Risen and cooled, a cake stands so high of what it rose to in the oven. */
 const SETTLED = 0.95;
 const CRUMB_COAT_CM = 0.15;
@@ -123,7 +129,11 @@ function frostingPlan(audit: Audit, plan: BatchPlan, choice: FrostingChoice): Fr
       };
     // rounds of one size are stacked; a box and a loaf are frosted each by itself
     const stacks = pan.shape === 'round' && count > 1;
-    const height = Math.max(0.5, portion.fill.risenHeightCm * SETTLED);
+    const risen = Math.max(0.5, portion.fill.risenHeightCm * SETTLED);
+    const off = choice.levelled
+      ? levelling(footprintOf(pan), portion.fill.gramsPerPan * BAKED_SHARE, risen)
+      : undefined;
+    const height = Math.max(0.5, risen - (off?.lowerCm ?? 0));
     const layers = Math.min(20, (stacks ? count : 1) * choice.splitInto);
     const parts = frostingFor(
       {
@@ -142,6 +152,7 @@ function frostingPlan(audit: Audit, plan: BatchPlan, choice: FrostingChoice): Fr
       kind: layers > 1 ? 'stack' : 'single',
       layers,
       parts,
+      ...(off && { levelled: off }),
       millilitres: parts.millilitres * (stacks ? 1 : count),
       betweenMillilitres: parts.fillingMillilitres * (stacks ? 1 : count),
     };

@@ -18,3 +18,4 @@ export {
   type Overmixing,
 } from './mixing.js';
 export { SCALING_NOTES, scalingNotes, type ScalingNote } from './scaling-notes.js';
+export { levelling, type Levelling } from './levelling.js';

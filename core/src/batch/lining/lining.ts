@@ -1,10 +1,21 @@
 import type { BoxLining } from '../choices/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import { isCircular, type Pan, type PanSet } from '../../kitchen/pans/index.js';
+import { swirlGuide } from './swirl-guide.js';
 import { arc, circle, flattened, line, moved, polygon, type Outline, type Segment } from './outline.js';
 
 /** A piece of paper for a pan. */
-export const LINING_PIECES = ['disc', 'collar', 'ring', 'tube-collar', 'sling', 'sheet', 'base', 'case'] as const;
+export const LINING_PIECES = [
+  'disc',
+  'collar',
+  'ring',
+  'tube-collar',
+  'sling',
+  'sheet',
+  'base',
+  'case',
+  'guide',
+] as const;
 export type LiningPieceKind = (typeof LINING_PIECES)[number];
 
 export interface LiningPiece {
@@ -174,9 +185,10 @@ function boxLining(pan: Pan, count: number, way: BoxLining): readonly LiningPiec
 
 /**
  * The paper for a set of pans, ready to be drawn at its real size. A fluted pan takes none: it is greased and floured.
+ * @param marks for so many swirls or portions a guide is drawn too; 0 for none
  * @throws DomainError for a pan that no paper is cut for (under 3 cm, over 80)
  */
-export function liningFor({ pan, count }: PanSet, way: BoxLining = 'sling'): readonly LiningPiece[] {
+export function liningFor({ pan, count }: PanSet, way: BoxLining = 'sling', marks = 0): readonly LiningPiece[] {
   for (const size of [pan.bottomLengthCm, pan.bottomWidthCm, pan.topLengthCm, pan.topWidthCm])
     if (!(size >= 3 && size <= 80)) throw new DomainError('liningFor', 'pan, cm', size, '3 to 80');
   if (pan.shape === 'ring' && pan.shapeFactor !== undefined) return [];
@@ -195,5 +207,6 @@ export function liningFor({ pan, count }: PanSet, way: BoxLining = 'sling'): rea
       ]),
     ];
   }
-  return isCircular(pan) ? roundLining(pan, count) : boxLining(pan, count, way);
+  const paper = isCircular(pan) ? roundLining(pan, count) : boxLining(pan, count, way);
+  return marks > 0 ? [...paper, piece('guide', 1, swirlGuide(pan, marks))] : paper;
 }

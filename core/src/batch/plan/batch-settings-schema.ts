@@ -62,9 +62,11 @@ export const batchSettingsSchema = Joi.object<BatchSettings>({
       .required(),
     soaked: Joi.boolean().required(),
     splitInto: Joi.number().integer().min(1).max(6).required(),
+    levelled: Joi.boolean(),
     componentId: Joi.string().max(100),
   }),
   lining: Joi.string().valid(...BOX_LININGS),
+  marks: Joi.number().integer().min(1).max(60),
   paper: Joi.string().valid(...PAPERS),
   largeIsMeant: Joi.boolean(),
 });

@@ -46,6 +46,8 @@ export interface FrostingChoice {
   readonly soaked: boolean;
   /** Layers that each cake is split into. */
   readonly splitInto: number;
+  /** Domes are cut off level before stacking. */
+  readonly levelled?: boolean;
   /** Component of the formula that is scaled to it; absent means "enough of this one", by name only. */
   readonly componentId?: string;
 }
@@ -76,6 +78,8 @@ export interface BatchSettings {
   readonly cut?: CutChoice;
   readonly frosting?: FrostingChoice;
   readonly lining?: BoxLining;
+  /** Swirls or portions that a guide is drawn for. */
+  readonly marks?: number;
   readonly paper?: Paper;
   /** So large a batch is meant. */
   readonly largeIsMeant?: boolean;

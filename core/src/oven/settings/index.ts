@@ -2,3 +2,11 @@ export type { OvenSettings } from './oven-settings.js';
 export { ovenSettingsSchema } from './oven-settings-schema.js';
 export { settingForColour, settingForMinutes, type SettingCost, type SettingFound } from './setting.js';
 export { sharedSetting, type SharedOven, type Sharer } from './shared.js';
+export {
+  stageRows,
+  stagesOfRows,
+  withAnotherStage,
+  withoutStage,
+  type CoverRow,
+  type StageRow,
+} from './course-rows.js';

@@ -236,6 +236,10 @@ const PIECES: Readonly<Record<LiningPieceKind, Sentence>> = {
     'Cut from each corner to the dashed floor, press in, let the flaps lap.',
   ),
   base: sentence('Floor only', 'Grease the walls.'),
+  guide: sentence(
+    'Guide for swirls or portions',
+    'Lay it over the cold cake and prick through the middle of each mark.',
+  ),
   case: sentence('Square for each cup', 'Push it in over a jar as wide as the dashed circle; the corners stand up.'),
 };
 const GRAINS: Readonly<Record<LiningPiece['grain'], string>> = {

@@ -1,4 +1,4 @@
-import { FAMILY_FACTS, FROSTING_GRAMS_PER_MILLILITRE } from '../../batch/bowl/index.js';
+import { FAMILY_FACTS, FROSTING_GRAMS_PER_MILLILITRE, type Levelling } from '../../batch/bowl/index.js';
 import type { FrostingChoice, Portion } from '../../batch/plan/index.js';
 import type { Growth, PanCombination } from '../../batch/portions/index.js';
 import { brimMillilitres } from '../../kitchen/pans/index.js';
@@ -73,6 +73,10 @@ export function howFrosted({ frosting }: Batch, choice: FrostingChoice): readonl
     `${millilitres(frosting.millilitres)} × ${figure(FROSTING_GRAMS_PER_MILLILITRE[choice.kind])} g/ml is ${gramsInWords(frosting.grams)}; how much air is beaten in moves it by a tenth`,
   ];
 }
+
+/** What levelling costs: "a crown of 12 mm off each, about 70 g". */
+export const levelledInWords = ({ crownMillimetres, gramsOff }: Levelling): string =>
+  `a crown of ${Math.round(crownMillimetres)} mm off each, about ${Math.round(gramsOff / 5) * 5} g`;
 
 /** Pieces from a dough. */
 export function howCut({ cut, plan }: Batch, thicknessCm: number): readonly string[] {

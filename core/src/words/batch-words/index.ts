@@ -17,4 +17,13 @@ export {
   targetProblemInWords,
   verdictInWords,
 } from './batch-words.js';
-export { howCut, howFilled, howFits, howFrosted, howMixed, howRounded, howSized } from './how-batch.js';
+export {
+  howCut,
+  howFilled,
+  howFits,
+  howFrosted,
+  howMixed,
+  howRounded,
+  howSized,
+  levelledInWords,
+} from './how-batch.js';

@@ -25,7 +25,7 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
     ),
   'lid-off': (a) =>
     sentence(
-      `Take the lid off at ${at(a)}.`,
+      `Uncover it at ${at(a)}.`,
       'Lift it away from you: it is as hot as the oven, and steam comes out first.',
     ),
   'glass-from-cold': () =>
