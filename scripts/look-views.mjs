@@ -147,10 +147,14 @@ export const VIEWS = {
   'batch-frosting': async (page, size) => {
     await VIEWS.batch(page, size);
     await page.getByRole('button', { name: 'Work it out by surface' }).click();
+    await page.getByRole('button', { name: 'levelled' }).click();
     await page.getByRole('heading', { name: /^Paper for these pans/ }).scrollIntoViewIfNeeded();
   },
   'batch-paper': async (page, size) => {
     await VIEWS.batch(page, size);
+    const marks = page.getByRole('textbox', { name: /^marks for/ }).first();
+    await marks.fill('8');
+    await marks.press('Enter');
     await page.getByRole('heading', { name: /^Sheets to cook from/ }).scrollIntoViewIfNeeded();
   },
   'batch-cut': async (page, size) => {

@@ -74,20 +74,22 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
                 }
               </span>
             }
-            <label class="marks"
-              >marks for
-              <input
-                pInputText
-                [orvFigure]="settings.sheet().marks"
-                [lowest]="1"
-                [highest]="mostMarks"
-                [whole]="true"
-                [keptAs]="settings.field('marks')"
-                (figureSaid)="settings.set('the guide', { marks: $event })"
-                placeholder="–"
-              />
-              swirls or portions</label
-            >
+            @if (!lining.inCups) {
+              <label class="marks"
+                >marks for
+                <input
+                  pInputText
+                  [orvFigure]="settings.sheet().marks"
+                  [lowest]="1"
+                  [highest]="mostMarks"
+                  [whole]="true"
+                  [keptAs]="settings.field('marks')"
+                  (figureSaid)="settings.set('the guide', { marks: $event })"
+                  placeholder="–"
+                />
+                swirls or portions</label
+              >
+            }
             <span role="group" aria-label="Printer paper">
               @for (paper of papers; track paper.id) {
                 <button
@@ -173,6 +175,7 @@ export class LiningPanel {
         set,
         refused,
         care: bake ? careInWords(bake, this.store.kitchen()) : [],
+        inCups: set.pan.cavities > 1,
         box: set.pan.shape === 'square' || set.pan.shape === 'rectangle' || set.pan.shape === 'loaf',
         pages: `${pages} page${pages === 1 ? '' : 's'}`,
         pieces: pieces.map((piece) => ({

@@ -59,7 +59,7 @@ export function swirlGuide(pan: Pan, n: number): readonly Outline[] {
     throw new DomainError('swirlGuide', 'marks', n, `1 to ${MOST_MARKS}`);
   const [length, width] = [pan.topLengthCm * 10, pan.topWidthCm * 10];
   const points = isCircular(pan) ? inRings(n, length / 2) : inRows(n, length, width);
-  const marks = points.map(([x, y]): Outline => ({ ...circle(x, y, MARK_RADIUS), kind: 'fold' }));
+  const marks = points.map(([x, y]): Outline => circle(x, y, MARK_RADIUS));
   const edge = isCircular(pan)
     ? circle(0, 0, length / 2)
     : polygon([

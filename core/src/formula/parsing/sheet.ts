@@ -1,4 +1,4 @@
-import type { Formula, FormulaComponent, FormulaLine, KnownBake } from '../formula/index.js';
+import { isBatter, type Formula, type FormulaComponent, type FormulaLine, type KnownBake } from '../formula/index.js';
 import { parseVessel } from '../../kitchen/pans/index.js';
 import { readBake } from './bake-phrases.js';
 import { middle } from './amounts.js';
@@ -209,7 +209,7 @@ export class Sheet {
     if (!everyEntry.some((entry) => entry.unit !== undefined))
       return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
     const knownBake = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
-    const bake = { ...knownBake, ...this.facts.bake };
+    const bake = counted({ ...knownBake, ...this.facts.bake }, kept);
     const { region, styleId } = this.facts;
     const parts = kept.map(({ name }) => `for ${name}`);
     const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];
@@ -222,7 +222,7 @@ export class Sheet {
       components: numbered(kept),
       steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
       ...(this.notes.length > 0 && { notes: this.notes }),
-      bake: this.facts.bake ?? knownBake,
+      bake: this.facts.bake ?? counted(knownBake, kept),
       ...(flourBasisGrams !== undefined && { flourBasisGrams }),
     };
     const problems = [...this.problems, ...everyEntry.flatMap((entry) => entry.problems), ...panProblems(bake)];
@@ -244,6 +244,24 @@ function numbered(components: readonly Draft[]): readonly FormulaComponent[] {
     })),
   }));
 }
+
+const DOUGH_GRAMS_PER_MILLILITRE = 1.12;
+/** Rounds of a cutter whose number nobody says: as many as the dough gives, scraps rolled out again. */
+function counted(bake: KnownBake, components: readonly Draft[]): KnownBake {
+  const parsed = bake.pan === undefined ? undefined : parseVessel(bake.pan);
+  if (parsed?.kind !== 'vessel' || parsed.set.pan.shape !== 'disc' || !parsed.assumed.includes('size')) return bake;
+  const { diameterCm, heightCm = USUAL_THICKNESS_CM } = parsed.set.pan;
+  if (diameterCm === undefined) return bake;
+  const dough = components
+    .filter(({ name }) => isBatter(name))
+    .flatMap(({ lines }) => lines.flatMap(({ entries }) => entries))
+    .reduce((sum, { weight, optional }) => sum + (optional ? 0 : (weight?.grams ?? 0)), 0);
+  const each = (Math.PI / 4) * diameterCm ** 2 * heightCm * DOUGH_GRAMS_PER_MILLILITRE;
+  const count = Math.floor(dough / each + 0.15);
+  return count >= 1 && count <= MOST_ROUNDS ? { ...bake, pan: `${bake.pan ?? ''} x ${count}` } : bake;
+}
+const USUAL_THICKNESS_CM = 2.5;
+const MOST_ROUNDS = 100;
 
 function panProblems(bake: KnownBake): readonly Problem[] {
   if (bake.pan === undefined) return [];
