@@ -172,10 +172,15 @@ export class ComparePanel {
   protected readonly rows = computed((): readonly Row[] => {
     let at = 0;
     const rows = this.foreseen();
+    const named = new Map([[JSON.stringify(this.settings.job()), this.name()]]);
     const others = this.settings.ways().map(({ written, job }): Row => {
       const row = { name: written, strong: false };
+      const same = job && named.get(JSON.stringify(job));
+      if (job) named.set(JSON.stringify(job), same ?? written);
       if (!job) return { ...row, problem: 'Orvin cannot read that as a pan; write a shape and a size.' };
       const result = rows[at++];
+      // one bake under two names is no comparison
+      if (same !== undefined) return { ...row, problem: `The same bake as “${same}”.` };
       if (result?.state === 'failed') return { ...row, problem: result.message };
       if (result?.state !== 'ready') return { ...row, problem: WORKING };
       return result.result.kind === 'foreseen'

@@ -162,6 +162,19 @@ describe('lines that hold several things', () => {
   });
 });
 
+describe('what there is', () => {
+  it('is the weight where an amount by itself follows: "three bananas, 410 g" are 410 g', () => {
+    const formula = demoOf('pear-cardamom-loaf');
+    const lines = openLines(formula, auditOf(formula), PLAIN_KITCHEN, new Set());
+    const { limits, misunderstood } = readHave('three pears, 230 g, 2 eggs', lines, {
+      region: 'US',
+      kitchen: PLAIN_KITCHEN,
+    });
+    expect(misunderstood).toEqual([]);
+    expect(limits.map(({ mostGrams }) => Math.round(mostGrams))).toEqual([230, 100]);
+  });
+});
+
 describe('swaps on a formula', () => {
   it('writes milk and vinegar for buttermilk, in the lines and in the method', () => {
     const formula = demoOf('rhubarb-ginger-muffins');

@@ -22,7 +22,7 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
     return { limits: [], misunderstood: [{ said: `${beginning.slice(0, 60)} …`, because: 'not-in-formula' }] };
   const limits: Limit[] = [];
   const misunderstood: Had['misunderstood'][number][] = [];
-  const phrases = text.split(/[,;\n]|\band\b/i).map((phrase) => phrase.trim()).filter(Boolean); // prettier-ignore
+  const phrases = joined(text.split(/[,;\n]|\band\b/i).map((phrase) => phrase.trim()).filter(Boolean)); // prettier-ignore
   for (const asWritten of phrases) {
     let words = asWritten;
     while (LEAD.test(words)) words = words.replace(LEAD, '');
@@ -42,6 +42,18 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
   }
   return { limits, misunderstood };
 }
+
+/** "three bananas, 410 g": an amount by itself says again what stands before it. */
+const ONLY_AMOUNT =
+  /^(?:about |in all )?\d[\d.,/ ]{0,10} ?(?:g|kg|grams?|ml|oz|lbs?|pounds?)(?: (?:mashed|in all|altogether|peeled))?$/i;
+const joined = (phrases: readonly string[]): readonly string[] => {
+  const whole: string[] = [];
+  for (const phrase of phrases) {
+    if (ONLY_AMOUNT.test(phrase) && whole.length > 0) whole.push(`${whole.pop() ?? ''}, ${phrase}`);
+    else whole.push(phrase);
+  }
+  return whole;
+};
 
 /** Grams of what is said; "3 eggs" are as heavy as the formula's own. */
 function weighed(phrase: string, [line]: readonly OpenLine[], context: ReadingContext): number | undefined {

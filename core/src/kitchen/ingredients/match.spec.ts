@@ -19,7 +19,7 @@ describe('names of another kind', () => {
     for (const [name, id] of Object.entries(themselves)) expect(idOf(name)).withContext(name).toBe(id);
   });
   it('are asked about rather than guessed where nothing known is meant', () => {
-    for (const name of ['cookie butter', 'butter beans', 'egg replacer'])
+    for (const name of ['cookie butter', 'butter beans', 'egg replacer', 'zorblax seeds', 'zorblax nuts'])
       expect(idOf(name)).withContext(name).toBeUndefined();
   });
   it('still lets words stand that only describe', () => {

@@ -216,6 +216,8 @@ export function nameAtStart(words: readonly string[], names: Names = NO_NAMES): 
 /** What stays certain when a word could mean two things and the region does not settle it. */
 const AMBIGUOUS_CONFIDENCE = 0.6;
 const DESCRIBED_CONFIDENCE = 0.9;
+/** Kinds of things: a word before them that nobody knows says which, and that is what is not known. */
+const GENERIC: ReadonlySet<string> = new Set(['nut', 'seed', 'dried fruit']);
 /** Words that make another thing of the name behind or before them. */
 const OF_ANOTHER_KIND: ReadonlySet<string> = new Set(
   'vegan plant nondairy alternative substitute replacer replacement dairy soy soya oat almond cashew rice hemp nut cookie bean beans'.split(
@@ -251,7 +253,9 @@ export function matchIngredient(written: string, region: Region, names: Names = 
   const { from, to, found: match } = best;
   const unread = words.filter((word, i) => (i < from || i >= to) && !DESCRIPTORS.has(word) && !/^[\d.%/]+$/.test(word));
   // "cookie butter" is no butter, "vegan cheddar" no cheddar: asked, not guessed
-  if (unread.some((word) => OF_ANOTHER_KIND.has(word)))
+  // of "zorblax seeds" only that they are seeds is known
+  const isGeneric = unread.length > 0 && GENERIC.has(inSingular(words.slice(from, to).join(' ')));
+  if (isGeneric || unread.some((word) => OF_ANOTHER_KIND.has(word)))
     return { kind: 'unknown', nearest: [match.ingredient, ...match.others].slice(0, 4), slip: false };
   const confidence =
     unread.length > 0 ? GUESSED_CONFIDENCE : match.ambiguity ? AMBIGUOUS_CONFIDENCE : DESCRIBED_CONFIDENCE;
