@@ -40,7 +40,7 @@ const WORD = Object.keys(NUMBER_WORDS).join('|');
 
 /** Mixed number, fraction, thousands, decimal with point or comma. Ordered: the longest form first. */
 const DIGITS = String.raw`(?:\d+[ -]\d+\s*/\s*\d+|\d+ (?:and|&) \d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
-const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one )half|(?:a|one) quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one )third|(?:one|two|three|four|five) and (?:a half|one half|a quarter|three[- ]quarters|a third)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
+const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one )half|(?:a|one) quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one )third|(?:a|one|three)[- ]fourths?(?: of an?)?|(?:an|one|three|five|seven)[- ]eighths?(?: of an?)?|(?:one|two|three|four|five) and (?:a half|one half|a quarter|three[- ]quarters|a third)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
 const NUMBER = new RegExp(String.raw`^(?:${DIGITS}|${WORDS})`, 'i');
 
 /** The value of a number as written, or undefined when it is none. Decimal commas and thousands commas are told apart by their digits. */
@@ -66,6 +66,8 @@ function numberFromWords(text: string): number | undefined {
   if (/^half a dozen$/.test(words)) return 6;
   if (/^(half an?|(a |one )?half)$/.test(words)) return 0.5;
   if (/^((a |one )?quarter( an?)?)$/.test(words)) return 0.25;
+  const parts = /^(an?|one|three|five|seven) (fourth|eighth)s?(?: an?)?$/.exec(words);
+  if (parts) return (NUMBER_WORDS[parts[1] ?? ''] ?? 1) / (parts[2] === 'fourth' ? 4 : 8);
   if (/^three quarters?$/.test(words)) return 0.75;
   if (/^two thirds?$/.test(words)) return 2 / 3;
   if (/^(a |one )?third$/.test(words)) return 1 / 3;

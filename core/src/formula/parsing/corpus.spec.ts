@@ -25,7 +25,7 @@ describe('the corpus of written lines', () => {
     const wrong = read.filter(({ right }) => !right);
     const share = 1 - wrong.length / read.length;
     console.log(`corpus: ${read.length} lines, ${(100 * share).toFixed(1)} % fully right`);
-    expect(read.length).toBeGreaterThanOrEqual(300);
+    expect(read.length).toBeGreaterThanOrEqual(500);
     expect(share)
       .withContext(wrong.map(({ text }) => text).join('\n'))
       .toBeGreaterThanOrEqual(SHARE_FULLY_RIGHT);
