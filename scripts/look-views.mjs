@@ -34,6 +34,12 @@ export const VIEWS = {
     const line = page.getByRole('textbox', { name: 'Line: 1/4 cup plain yogurt' });
     await line.fill('1/4 cup zorblax');
   },
+  'bench-mark': async (page) => {
+    await open(PEAR)(page);
+    const line = page.getByRole('textbox', { name: 'Line: 1/4 cup plain yogurt' });
+    await line.fill('1/4 cup chopped nuts (or 3 tbsp raisins)');
+    await page.getByRole('group', { name: 'Is it right?' }).waitFor();
+  },
   'bench-completion': async (page) => {
     await open(PEAR)(page);
     const line = page.getByRole('textbox', { name: 'Line: 1/4 cup plain yogurt' });

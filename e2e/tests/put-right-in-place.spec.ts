@@ -51,3 +51,38 @@ test('several lines pasted into one become lines of their own', async ({ baker, 
   await page.keyboard.press('ControlOrMeta+z');
   await expect(baker.lines).toHaveCount(7);
 });
+
+test('what a line allows instead is taken with one tap, and back again', async ({ baker, page }) => {
+  await baker.opens();
+  await page
+    .getByRole('textbox', { name: 'Paste a formula' })
+    .fill(
+      'Kettle loaf\n250 g flour\n100 g sugar\n1/2 cup milk (or 1/3 cup water)\n2 tsp baking powder\n80 g butter\n2 eggs\nBake at 350F in a 9x5 loaf pan for 50 minutes',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await baker.line('1/2 cup milk (or 1/3 cup water)').focus();
+  await page.getByRole('button', { name: 'Take 1/3 cup water' }).click();
+  await expect(baker.line('1/3 cup water (or 1/2 cup milk)')).toBeVisible();
+  await expect(baker.grams('1/3 cup water (or 1/2 cup milk)')).toHaveValue('79');
+  await baker.line('1/3 cup water (or 1/2 cup milk)').focus();
+  await page.getByRole('button', { name: 'Take 1/2 cup milk' }).click();
+  await expect(baker.line('1/2 cup milk (or 1/3 cup water)')).toBeVisible();
+});
+
+test('a mark that is right after all is waved away for good: the word is learned', async ({ baker, page }) => {
+  await baker.opens();
+  const paste = page.getByRole('textbox', { name: 'Paste a formula' });
+  const text =
+    'Kettle loaf\n250 g harbour flour\n100 g sugar\n150 ml milk\n2 tsp baking powder\n80 g butter\n2 large eggs';
+  await paste.fill(text);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(baker.readings.getByText(/“harbour” was not understood/)).toBeVisible();
+  await baker.line('250 g harbour flour').focus();
+  await page.getByRole('button', { name: 'It is right' }).click();
+  await expect(baker.readings.getByText(/“harbour” was not understood/)).toHaveCount(0);
+  await baker.goesTo('Shelf');
+  await paste.fill(text.replace('Kettle', 'Quay'));
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(baker.line('250 g harbour flour')).toBeVisible();
+  await expect(baker.readings.getByText(/“harbour” was not understood/)).toHaveCount(0);
+});

@@ -12,6 +12,11 @@ describe('completions', () => {
     expect(first?.does).toContain('sours');
     expect(offered('100 g pl fl').map(({ name }) => name)).toContain('plain flour');
   });
+  it('of a word that may mean several are those, not what is spelled like it', () => {
+    const names = offered('100 g chopped nuts').map(({ id }) => id);
+    expect(names.slice(0, 3)).toEqual(['walnuts', 'pecans', 'hazelnuts']);
+    expect(names).not.toContain('dates');
+  });
   it('offer nothing once the name is written out, nor for two ingredients in a line', () => {
     expect(offered('200 g plain flour')).toEqual([]);
     expect(offered('2 tsp baking powder and 1/2 tsp salt')).toEqual([]);

@@ -32,7 +32,10 @@ export function completions(entries: readonly ReadEntry[], pantry: Pantry, regio
   const [entry, more] = entries;
   const typed = entry?.name.trim().toLowerCase() ?? '';
   if (!entry || more || typed.length < SHORTEST_NAME) return [];
-  const ingredients = pantry.search(typed, MOST);
+  // what the words may mean comes before what is spelled like them: "chopped nuts" are no dates
+  const isAmbiguous = entry.problems.some(({ code }) => code === 'ingredient-ambiguous');
+  const meant = isAmbiguous && entry.ingredient ? [entry.ingredient, ...entry.others] : [];
+  const ingredients = meant.length > 0 ? meant.slice(0, MOST) : pantry.search(typed, MOST);
   const written = (ingredient: Ingredient) =>
     [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].some((name) => name.toLowerCase() === typed);
   if (entry.ingredient && written(entry.ingredient) && entry.confidence > 0.5) return [];

@@ -555,4 +555,5 @@ export const CORPUS_LINES: readonly CorpusLine[] = [
   ['UK', '2 tsp ground ginger', ['ground-ginger', 2 * TSP * 0.37]],
   ['UK', '140g stoned dates, chopped', ['dates', 140]],
   ['UK', '85g stem ginger, drained', ['stem-ginger', 85]],
+  ['US', 'zest of 3 lemons, plus the flesh (about 3 tbsp juice)', ['lemon-zest', 18], ['lemon-juice', 3 * US_TBSP * 1.03]],
 ];

@@ -333,7 +333,9 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
     negative ? 1 : 0,
   );
   const there: ReadingContext = { ...context, region };
-  const all = segmentsOf(words, there).flatMap((segment) => draftsOf(segment, there));
+  const all = partsApart(words)
+    .flatMap((part) => segmentsOf(part, there))
+    .flatMap((segment) => draftsOf(segment, there));
   const correctionOfEntry = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
   return all.map((draft) => {
     const noted = {
@@ -344,6 +346,16 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
     const entry = enter(text, noted, there, correctionOfEntry);
     return optional ? { ...entry, optional } : entry;
   });
+}
+
+/** "zest of 3 lemons, plus the flesh (about 3 tbsp juice)": the rest of the same fruit is a thing of its own, in its own amount. */
+const REST_OF_FRUIT =
+  /^(?:the )?((?:zest|peel) of (\d{1,2}|an?|one|two|three|four|six) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? plus (?:the|their|its) (?:flesh|juice|pulp)(?: ?\((?:about |roughly )?([^()]{2,30}?)(?: of)?(?: juice)?\))?$/i;
+function partsApart(line: string): readonly string[] {
+  const rest = REST_OF_FRUIT.exec(line);
+  if (!rest) return [line];
+  const [, zest = '', count = '', fruit = '', amount] = rest;
+  return [zest, amount === undefined ? `juice of ${count} ${fruit}` : `${amount} ${fruit} juice`];
 }
 
 /** Whether a text begins with an amount. */
