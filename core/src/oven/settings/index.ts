@@ -1,5 +1,5 @@
 export type { OvenSettings } from './oven-settings.js';
-export { ovenSettingsSchema } from './oven-settings-schema.js';
+export { coversSchema, ovenSettingsSchema } from './oven-settings-schema.js';
 export { settingForColour, settingForMinutes, type SettingCost, type SettingFound } from './setting.js';
 export { sharedSetting, type SharedOven, type Sharer } from './shared.js';
 export {

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { coversSchema } from '../../oven/settings/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { MOST_GRAMS, REGIONS } from '../../ground/units/index.js';
 
@@ -63,15 +64,7 @@ export const formulaSchema = Joi.object<Formula>({
         }),
       )
       .max(12),
-    covers: Joi.array()
-      .items(
-        Joi.object({
-          kind: Joi.valid('lid', 'bowl', 'foil').required(),
-          fromMinute: Joi.number().min(0).max(600).required(),
-          toMinute: Joi.number().min(0).max(600),
-        }),
-      )
-      .max(6),
+    covers: coversSchema,
   }).required(),
   flourBasisGrams: Joi.number().positive().max(MOST_GRAMS),
   dismissed: Joi.array()
