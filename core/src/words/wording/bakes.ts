@@ -24,10 +24,7 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
       `By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? 'cool' : 'hot'}. The time here reckons with the dial as it is set.`,
     ),
   'lid-off': (a) =>
-    sentence(
-      `Uncover it at ${at(a)}.`,
-      'Lift it away from you: it is as hot as the oven, and steam comes out first.',
-    ),
+    sentence(`Uncover it at ${at(a)}.`, 'Lift it away from you: it is as hot as the oven, and steam comes out first.'),
   'glass-from-cold': () =>
     sentence(
       'Let the batter lose its chill before it goes into hot glass.',
