@@ -1,4 +1,4 @@
-import { QUANTITIES, type Quantity } from '../../kitchen/kitchen/index.js';
+import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { isInclusion, type Category, type Ingredient } from '../../kitchen/ingredients/index.js';
@@ -188,35 +188,42 @@ interface Tried {
 const missedBy = ({ settled }: Tried): readonly Quantity[] =>
   settled.after.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
 
-/** The best of what may be tried: near their shares first, then with leaveners and salt freed, then a smaller batch. */
-function nearest(lines: readonly OpenLine[], style: Style, limits: readonly Limit[]): Tried | undefined {
-  const tried = (shrink: number, leavenNear: boolean, outOfReach?: ReadonlySet<Quantity>): Tried => {
-    const search = searchFor(lines, style, limits, shrink, leavenNear, outOfReach);
-    const settled = settle(search);
-    return { search, settled, outside: settled.feasible ? 0 : distanceOutside(settled.after) };
-  };
-  const shrinks = shrinkings(lines, limits);
+function tried(search: Search): Tried {
+  const settled = settle(search);
+  return { search, settled, outside: settled.feasible ? 0 : distanceOutside(settled.after) };
+}
+
+/** Every band wanted: near their shares first, then with leaveners and salt freed, then a smaller batch; the nearest where none will do. */
+function withinBands(lines: readonly OpenLine[], style: Style, limits: readonly Limit[]): Tried | undefined {
   let best: Tried | undefined;
-  for (const shrink of shrinks)
+  for (const shrink of shrinkings(lines, limits))
     for (const leavenNear of [true, false]) {
-      const attempt = tried(shrink, leavenNear);
+      const attempt = tried(searchFor(lines, style, limits, shrink, leavenNear));
       if (!best || attempt.outside < best.outside - 1e-6) best = attempt;
       if (best.settled.feasible) return best;
     }
-  // what no amount of this batter can meet is let go, so that the rest need not be bent for it: the band whose loss harms least
-  const missed = best ? missedBy(best) : [];
-  const letGo = [missed, ...QUANTITIES.map((quantity) => [quantity])].map(
-    (quantities) => new Set<Quantity>(quantities),
-  );
-  const gentle = letGo.flatMap((outOfReach) => {
-    const attempt = tried(shrinks[0] ?? 1, false, outOfReach);
-    return missedBy(attempt).every((quantity) => outOfReach.has(quantity)) ? [attempt] : [];
-  });
-  return [...(best ? [best] : []), ...gentle].reduce<Tried | undefined>(
-    (a, b) => (!a || harmOf(b) < harmOf(a) - 1e-6 ? b : a),
-    undefined,
-  );
+  return best;
 }
+
+/** The best of what may be tried. What no amount of this batter can meet is let go, so that the rest need not be bent for it: the band whose loss harms least. */
+function nearest(lines: readonly OpenLine[], style: Style, limits: readonly Limit[]): Tried | undefined {
+  const best = withinBands(lines, style, limits);
+  if (!best || best.settled.feasible) return best;
+  const [shrink = 1] = shrinkings(lines, limits);
+  let least = best;
+  for (const quantities of [missedBy(best), ...LET_GO.map((quantity) => [quantity])]) {
+    const outOfReach = new Set<Quantity>(quantities);
+    const attempt = tried(searchFor(lines, style, limits, shrink, false, outOfReach));
+    const isHonest = missedBy(attempt).every((quantity) => outOfReach.has(quantity));
+    if (isHonest && harmOf(attempt) < harmOf(least) - 1e-6) least = attempt;
+    if (harmOf(least) < HARDLY_HARMED) break;
+  }
+  return least;
+}
+/** Bands that a batter can miss and still be baked, the mildest first. */
+const LET_GO: readonly Quantity[] = ['egg', 'salt', 'crumb-ph', 'sugar', 'fat', 'flour', 'water', 'gas'];
+/** So little missed and bent that nothing better is worth the search. */
+const HARDLY_HARMED = 0.6;
 
 /** How bad a batter that misses a band is: not to be baked at all, far out, or far from what was written. */
 function harmOf({ search: { problem }, settled, outside }: Tried): number {
@@ -238,7 +245,7 @@ const BAKEABLE_WITHIN: Readonly<Partial<Record<Quantity, number>>> = { flour: 1,
 
 /** Which wishes stand in the way: those without which it would go, one alone where one will do. */
 function wishesInTheWay(lines: readonly OpenLine[], style: Style, limits: readonly Limit[]): readonly Limit[] {
-  const goesWithout = (left: readonly Limit[]) => nearest(lines, style, left)?.settled.feasible ?? false;
+  const goesWithout = (left: readonly Limit[]) => withinBands(lines, style, left)?.settled.feasible ?? false;
   const alone = limits.filter((limit) => goesWithout(limits.filter((other) => other !== limit)));
   if (alone.length > 0) return alone;
   return limits.length > 1 && goesWithout([]) ? limits : [];
