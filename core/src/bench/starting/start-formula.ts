@@ -80,8 +80,7 @@ function chosen(wish: StartWish): {
   if (!amounts.some(({ role }) => role === 'flour'))
     amounts.push({ ingredient: mustBeIngredient('gluten-free-flour-blend'), grams: 100, role: 'flour' });
   const isGlutenFree = amounts.every(({ ingredient }) => !ingredient.allergens.includes('gluten'));
-  if (isGlutenFree && !plan.besides.some(([id]) => id === BINDER.id) && allowed(BINDER.id))
-    amounts.push({ ingredient: mustBeIngredient(BINDER.id), grams: BINDER.percent, role: 'besides' });
+  if (isGlutenFree && !plan.besides.some(([id]) => id === BINDER.id)) put(BINDER.id, BINDER.percent, 'besides');
   return { amounts, replaced, isGlutenFree };
 }
 
