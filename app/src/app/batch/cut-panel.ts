@@ -1,4 +1,4 @@
-import { USUAL_CUT, type CutChoice } from '@orvin/core/batch/plan';
+import { usualCut, type CutChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { howCut } from '@orvin/core/words/batch-words';
@@ -7,6 +7,7 @@ import { HowWords } from '../parts/how-words';
 import { Width } from '../parts/width';
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { FigureField } from '../parts/kept-field';
+import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 
 const SHAPES: readonly { readonly id: CutChoice['shape']; readonly name: string }[] = [
@@ -170,8 +171,10 @@ export class CutPanel {
   protected readonly settings = inject(ThisBatch);
   private readonly width = inject(Width).pixels;
   protected readonly shapes = SHAPES;
+  private readonly onBench = inject(OnBench);
+  private readonly usual = computed(() => usualCut(this.onBench.record()?.formula ?? { bake: { fan: false } }));
   protected readonly asked = computed(() => this.settings.sheet().targets.some(({ kind }) => kind === 'cut'));
-  protected readonly choice = computed(() => this.settings.sheet().cut ?? (this.asked() ? USUAL_CUT : undefined));
+  protected readonly choice = computed(() => this.settings.sheet().cut ?? (this.asked() ? this.usual() : undefined));
   protected readonly result = computed(() => this.settings.batch()?.cut);
   protected readonly how = computed(() => {
     const [batch, choice] = [this.settings.batch(), this.choice()];
@@ -227,7 +230,7 @@ export class CutPanel {
   });
 
   protected set(change: Partial<CutChoice>): void {
-    this.settings.set('the cut', { cut: { ...(this.choice() ?? USUAL_CUT), ...change } });
+    this.settings.set('the cut', { cut: { ...(this.choice() ?? this.usual()), ...change } });
   }
   protected leave(): void {
     this.settings.set('the cut', { cut: undefined });

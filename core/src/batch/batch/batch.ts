@@ -22,7 +22,7 @@ import {
   cutOf,
   EMPTY_BATCH,
   footprintOf,
-  USUAL_CUT,
+  usualCut,
   type BatchPlan,
   type CutResult,
   type FrostingChoice,
@@ -219,6 +219,6 @@ export function batchOf({ order, audit, plan }: OneBake): Batch {
     ...(frosting && { frosting }),
     ...(cutting &&
       plan.batterGrams > 0 &&
-      plan.batterGrams <= 200_000 && { cut: cutOf(plan.batterGrams, sheet.cut ?? USUAL_CUT) }),
+      plan.batterGrams <= 200_000 && { cut: cutOf(plan.batterGrams, sheet.cut ?? usualCut(formula)) }),
   };
 }

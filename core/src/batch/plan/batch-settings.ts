@@ -1,3 +1,5 @@
+import type { Formula } from '../../formula/formula/index.js';
+import { isFree, parseVessel } from '../../kitchen/pans/index.js';
 import type { BoxLining, FrostingKind, KitId, MeasuredWith, Paper, Swirl } from '../choices/index.js';
 
 /** How full a pan is filled: a share of its brim, grams in each cup or pan, or a height. */
@@ -33,7 +35,18 @@ export interface CutChoice {
   /** Pieces to freeze raw. */
   readonly toFreeze: number;
 }
-export const USUAL_CUT: CutChoice = { thicknessCm: 2.5, shape: 'round', sizeCm: 6, wedges: 8, toFreeze: 0 };
+const USUAL_CUT: CutChoice = { thicknessCm: 2.5, shape: 'round', sizeCm: 6, wedges: 8, toFreeze: 0 };
+
+/** How a dough is cut until the baker says otherwise: by the cutter, or into the wedges, that the formula names. */
+export function usualCut({ bake }: Pick<Formula, 'bake'>): CutChoice {
+  const parsed = bake.pan === undefined ? undefined : parseVessel(bake.pan);
+  const pan = parsed?.kind === 'vessel' ? parsed.set.pan : undefined;
+  if (!pan || !isFree(pan) || pan.diameterCm === undefined) return USUAL_CUT;
+  const thicknessCm = pan.heightCm ?? USUAL_CUT.thicknessCm;
+  return pan.shape === 'wedge'
+    ? { ...USUAL_CUT, shape: 'wedges', sizeCm: pan.diameterCm, wedges: pan.cavities, thicknessCm }
+    : { ...USUAL_CUT, sizeCm: pan.diameterCm, thicknessCm };
+}
 
 /** What goes on and between. */
 export interface FrostingChoice {

@@ -2,7 +2,7 @@ export { batchSettingsSchema } from './batch-settings-schema.js';
 export {
   EMPTY_BATCH,
   FILL_WAYS,
-  USUAL_CUT,
+  usualCut,
   USUAL_FROSTING,
   type BatchSettings,
   type BatchTarget,

@@ -15,7 +15,7 @@ import {
   type Pan,
   type PanSet,
 } from '../../kitchen/pans/index.js';
-import { USUAL_CUT, type BatchSettings, type BatchTarget, type CutChoice, type PanFill } from './batch-settings.js';
+import { usualCut, type BatchSettings, type BatchTarget, type CutChoice, type PanFill } from './batch-settings.js';
 
 /** Where the fill of a pan comes from. */
 export type FillReason = 'chosen' | 'as-written' | 'style';
@@ -190,7 +190,7 @@ export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, shee
       inPans.push({ target: i, set: parsedPan.set, fraction: Math.min(1, fraction), because });
       return;
     }
-    const want = wantOf(target, formula, audit, kitchen, sheet.cut ?? USUAL_CUT);
+    const want = wantOf(target, formula, audit, kitchen, sheet.cut ?? usualCut(formula));
     if ('fault' in want) problems.push({ target: i, why: want.fault });
     else if ('limit' in want) limits.push(want);
     else wants.push(want);
