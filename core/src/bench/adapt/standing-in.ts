@@ -1,6 +1,6 @@
 /*
  * What there is none of is not just left out: a baker without buttermilk takes milk and vinegar. Before a batter is rebalanced, each line
- * that is wished away is swapped for its usual stand-in, balanced as any swap is, and the batter with it is what the search begins from.
+ * that is wished away is swapped for its usual stand-in, balanced like every swap, and the batter with it is what the search begins from.
  * What has no stand-in (a spice, nuts) is left out.
  */
 import type { Style } from '../../batter/balance/index.js';
