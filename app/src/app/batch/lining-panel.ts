@@ -76,7 +76,7 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
             }
             @if (!lining.inCups) {
               <label class="marks"
-                >marks for
+                >marks for swirls or portions
                 <input
                   pInputText
                   [orvFigure]="settings.sheet().marks"
@@ -86,9 +86,7 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
                   [keptAs]="settings.field('marks')"
                   (figureSaid)="settings.set('the guide', { marks: $event })"
                   placeholder="–"
-                />
-                swirls or portions</label
-              >
+              /></label>
             }
             <span role="group" aria-label="Printer paper">
               @for (paper of papers; track paper.id) {

@@ -194,9 +194,15 @@ export class Oven {
     return scheduleInWords(this.settings.job()?.setting.celsius ?? 0, stages);
   }
   protected readonly covers = computed(() => coversInWords(this.settings.sheet().covers ?? []));
+  /** As the formula covers it, until something else is set. */
+  protected readonly usualCovers = computed(
+    () => coversInWords(this.settings.job()?.course?.covers ?? []) || 'lid for the first 30 min',
+  );
   /** What is more than a pan in an oven, so that it need not be looked for while it is not used. */
   protected readonly more = computed(() => {
     const { stages, covers, batterCelsius, coldOven } = this.settings.sheet();
+    const ofFormula = this.settings.known();
+    if (ofFormula.stages !== undefined || ofFormula.covers !== undefined) return true;
     return stages !== undefined || covers !== undefined || batterCelsius !== undefined || coldOven === true;
   });
   protected readonly wayName = computed(() => this.settings.written() || 'this bake');

@@ -94,6 +94,7 @@ interface Mark {
 const MUFFIN_TIN = /muffin|cupcake|case|bun tin|fairy/i;
 const LOAF_TIN = /loaf|\blb\b|9\s*x\s*5|8\.5/i;
 const LAYER_TIN = /round|sandwich|springform|layer|cake tin|cake pan/i;
+const CUTTER = /^disc\b/i;
 const SHEET_TIN = /tray|9\s*x\s*13|13\s*x\s*9|sheet|rect|square|33/i;
 
 /** What marks each style. A style without a row is told by its bands alone. */
@@ -130,8 +131,8 @@ const MARKS: Readonly<Record<string, Mark>> = {
   },
   soda_bread_enriched: { words: /soda bread|tea bread/i, needs: (t) => t.soda },
   drop_biscuit: { words: /drop/i },
-  rolled_biscuit: { words: /biscuit/i },
-  british_scone: { words: /scone/i },
+  rolled_biscuit: { words: /biscuit/i, pan: CUTTER },
+  british_scone: { words: /scone/i, pan: CUTTER },
   flaky_wedge_scone: { words: /wedge|scone/i },
   oat_farl_griddle: { words: /farl|griddle/i, needs: (t) => t.oats > 0.1 },
   pancake: { words: /pancake|flapjack|griddle cake|scotch/i },

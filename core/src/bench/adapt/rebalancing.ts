@@ -5,7 +5,7 @@ import { shortIngredientName } from '../../kitchen/ingredients/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { rebalance, type MovedLine, type Rebalanced } from '../rebalance/index.js';
 import { readHave, type Had } from '../open-lines/index.js';
-import { lineIdOf, mayComeIn, openLines } from '../open-lines/index.js';
+import { lineIdOf, mayComeIn, openLines, usualPowderId } from '../open-lines/index.js';
 import { renameInSteps, rewrite, type Addition } from './rewrite.js';
 import { withStandIns, type StandIn } from './standing-in.js';
 
@@ -34,7 +34,11 @@ export function proposeRebalance(
 ): Proposal {
   const lines = openLines(formula, audit, kitchen, locked);
   const had = readHave(have, lines, { region: formula.region, kitchen });
-  const standing = withStandIns(lines, had.limits, { style, ...(cupboard && { cupboard }) });
+  const standing = withStandIns(lines, had.limits, {
+    style,
+    powderId: usualPowderId(formula.region),
+    ...(cupboard && { cupboard }),
+  });
   const open = [...standing.lines, ...mayComeIn(standing.lines, formula.region)];
   return { ...rebalance(open, style, had.limits), had, standIns: standing.standIns };
 }

@@ -18,7 +18,7 @@ export interface StandIn {
 }
 
 const WET = ['liquid', 'fat', 'leaven', 'salt'] as const;
-const way = (
+const wayOf = (
   id: string,
   to: SwapWay['to'],
   helpers: SwapWay['helpers'] = WET,
@@ -27,14 +27,14 @@ const way = (
 
 /** Stand-ins of a kitchen that has run out, which are no swaps to be wished for. Those of the swaps follow behind them. */
 const AT_HAND: readonly { readonly of: RegExp; readonly ways: readonly SwapWay[] }[] = [
-  { of: /^(?:whole|semi-skimmed|low-fat|skim|lactose-free|goat)-milk$/, ways: [way('milk-to-water-and-butter', [{ id: 'water' }])] },
-  { of: /cream$/, ways: [way('cream-to-milk-and-butter', [{ id: 'whole-milk' }, { id: 'unsalted-butter' }])] },
-  { of: /vinegar$/, ways: [way('vinegar-to-lemon', [{ id: 'lemon-juice', perGram: 1 }], ['liquid'])] },
-  { of: /^lemon-juice$/, ways: [way('lemon-to-vinegar', [{ id: 'white-vinegar', perGram: 1 }], ['liquid'])] },
-  { of: /baking-powder$/, ways: [way('powder-to-soda-and-tartar', [{ id: 'baking-soda', perGram: 0.28 }, { id: 'cream-of-tartar', perGram: 0.62 }], [])] },
-  { of: /^baking-soda$/, ways: [way('soda-to-powder', [{ id: 'baking-powder', perGram: 3 }], [])] },
-  { of: /^egg$/, ways: [way('egg-to-flax', [{ id: 'ground-flaxseed', perGram: 0.14 }, { id: 'water' }], ['liquid', 'fat', 'leaven'], { losesSet: true })] },
-  { of: /^(?:butter|.*-butter)$/, ways: [way('butter-to-oil', [{ id: 'vegetable-oil' }], ['liquid', 'salt'])] },
+  { of: /^(?:whole|semi-skimmed|low-fat|skim|lactose-free|goat)-milk$/, ways: [wayOf('milk-to-water-and-butter', [{ id: 'water' }])] },
+  { of: /cream$/, ways: [wayOf('cream-to-milk-and-butter', [{ id: 'whole-milk' }, { id: 'unsalted-butter' }])] },
+  { of: /vinegar$/, ways: [wayOf('vinegar-to-lemon', [{ id: 'lemon-juice', perGram: 1 }], ['liquid'])] },
+  { of: /^lemon-juice$/, ways: [wayOf('lemon-to-vinegar', [{ id: 'white-vinegar', perGram: 1 }], ['liquid'])] },
+  { of: /baking-powder$/, ways: [wayOf('powder-to-soda-and-tartar', [{ id: 'baking-soda', perGram: 0.28 }, { id: 'cream-of-tartar', perGram: 0.62 }], [])] },
+  { of: /^baking-soda$/, ways: [wayOf('soda-to-powder', [{ id: 'baking-powder', perGram: 3 }], [])] },
+  { of: /^egg$/, ways: [wayOf('egg-to-flax', [{ id: 'ground-flaxseed', perGram: 0.14 }, { id: 'water' }], ['liquid', 'fat', 'leaven'], { losesSet: true })] },
+  { of: /^(?:butter|.*-butter)$/, ways: [wayOf('butter-to-oil', [{ id: 'vegetable-oil' }], ['liquid', 'salt'])] },
 ]; // prettier-ignore
 
 /** What a stand-in is chosen by. */
@@ -42,9 +42,14 @@ export interface StandInWish {
   readonly style: Style;
   /** Ids of what is at hand; absent allows everything. Water is always there. */
   readonly cupboard?: ReadonlySet<string>;
+  /** The id of the powder that the region sells. */
+  readonly powderId: string;
 }
 
 /** The ways to do without an ingredient, the usual first: those that take none of what is missing, and only what is at hand. */
+/** Powders differ by maker, not by what they are for: of one kind there is none when there is none of another. */
+const kindOf = (behavesAs: string): string => (behavesAs.endsWith('baking-powder') ? 'baking-powder' : behavesAs);
+
 function waysWithout(
   ingredient: Ingredient,
   missing: ReadonlySet<string>,
@@ -56,7 +61,7 @@ function waysWithout(
   return [...atHand, ...waysFor(ingredient).filter(replaces)].filter(({ to }) =>
     to.every(({ id }) => {
       const { behavesAs } = mustBeIngredient(id);
-      return !missing.has(id) && !missing.has(behavesAs) && (!cupboard || id === 'water' || cupboard.has(id));
+      return !missing.has(kindOf(behavesAs)) && (!cupboard || id === 'water' || cupboard.has(id));
     }),
   );
 }
@@ -88,6 +93,13 @@ function swappedLines(lines: readonly OpenLine[], outId: string, swapped: Swappe
       ...(insteadOf !== undefined && { insteadOf }),
     }));
   return [...standing, ...added];
+}
+
+/** A way that brings powder brings the one that is in the batter already, or that the region sells. */
+function ofThisBatter(way: SwapWay, lines: readonly OpenLine[], powderId: string): SwapWay {
+  const own = lines.find(({ part }) => kindOf(part.ingredient.behavesAs) === 'baking-powder')?.part.ingredient
+    .behavesAs;
+  return { ...way, to: way.to.map((to) => (to.id === 'baking-powder' ? { ...to, id: own ?? powderId } : to)) };
 }
 
 /** Of less than this of a line's share of the batch something stands in for the rest. */
@@ -129,7 +141,7 @@ export function withStandIns(
 ): { readonly lines: readonly OpenLine[]; readonly standIns: readonly StandIn[] } {
   const share = missingShare(lines, limits);
   const missing = new Set(
-    lines.filter(({ id }) => (share.get(id) ?? 0) === 1).map(({ part }) => part.ingredient.behavesAs),
+    lines.filter(({ id }) => (share.get(id) ?? 0) === 1).map(({ part }) => kindOf(part.ingredient.behavesAs)),
   );
   const standIns: StandIn[] = [];
   let standing = lines;
@@ -137,7 +149,8 @@ export function withStandIns(
     const [of, line] = [share.get(id), standing.find((candidate) => candidate.id === id)];
     // a line that holds several things cannot give one of them up
     if (of === undefined || !line || line.locked) continue;
-    const [usual] = waysWithout(line.part.ingredient, missing, wish);
+    const [first] = waysWithout(line.part.ingredient, missing, wish);
+    const usual = first && ofThisBatter(first, standing, wish.powderId);
     const swapped = usual && swapLine(standing, id, usual, of, wish.style);
     if (!swapped) continue;
     standing = swappedLines(standing, id, swapped);

@@ -138,6 +138,19 @@ describe('what is taken', () => {
     expect(at(/milk/)).toBeLessThan(at(/butter\b/));
     expect(formula.steps.map(({ text }) => text).join(' ')).toMatch(/Whisk the whole milk and .*vinegar with the eggs/);
   });
+  it('for no soda brings the powder that is there, and for neither brings no other powder', () => {
+    const { formula, audit } = muffins('Whisk all. Bake at 190 °C.');
+    if (!audit.style) throw new Error('no style');
+    const wish = { style: audit.style, locked: new Set<string>() };
+    const noSoda = proposeRebalance(formula, audit, PLAIN_KITCHEN, { ...wish, have: 'no bicarb' });
+    const powders = noSoda.lines.filter(
+      ({ ingredient, after }) => after > 0 && ingredient.id.endsWith('baking-powder'),
+    );
+    expect(powders.map(({ ingredient }) => ingredient.id)).toEqual(['uk-baking-powder']);
+    const neither = proposeRebalance(formula, audit, PLAIN_KITCHEN, { ...wish, have: 'no bicarb, no baking powder' });
+    expect(neither.standIns).toEqual([]);
+    expect(neither.bakeable).toBeFalse();
+  });
   it('keeps lines and steps adding up where a step names an amount of a line', () => {
     const formula = taken(
       'Whisk the eggs with 50 g of the sugar. Fold in the flour and the rest of the sugar. Bake at 190 °C.',

@@ -16,6 +16,11 @@ const SAID: readonly (readonly [prose: string, whole: number | undefined, covers
   ['Cover the bowl with a lid and rest the batter for 30 minutes.', 60, []],
   ['Line the tin with foil. Bake for 40 minutes.', 40, []],
   ['Cool for 20 minutes under a bowl.', 40, []],
+  [
+    'Bake at 200 °C for 15 minutes, covered with a bowl for 6 minutes.',
+    15,
+    [{ kind: 'bowl', fromMinute: 0, toMinute: 6 }],
+  ],
   ['Bake for 55 minutes.', 55, []],
 ];
 

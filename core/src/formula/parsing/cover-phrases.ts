@@ -32,7 +32,8 @@ export function coversIn(prose: string, wholeMinutes: number | undefined): reado
   const covers: { kind: BakeCover['kind']; fromMinute: number; toMinute?: number }[] = [];
   for (const [sentence] of prose.matchAll(SENTENCE)) {
     if (sentence.length > LONGEST_LINE || NOT_THE_BAKE.test(sentence)) continue;
-    const [covering, uncovering] = [COVER.test(sentence), UNCOVER.test(sentence)];
+    const cover = COVER.exec(sentence);
+    const [covering, uncovering] = [cover !== null, UNCOVER.test(sentence)];
     if (!covering && !uncovering) continue;
     const times = durationsIn(sentence).filter(({ high }) => high >= 4 && high <= LONGEST_MINUTES);
     const before = (time: WrittenDuration) => sentence.slice(Math.max(0, time.from - 40), time.from);
@@ -51,12 +52,14 @@ export function coversIn(prose: string, wholeMinutes: number | undefined): reado
       }
       if (!covering) continue;
     }
+    // of "bake for 15 minutes, covered for 6" the cover's is the one behind it
+    const time = times.find(({ from: at }) => at > (cover?.index ?? 0)) ?? times[0];
     const kind = FOIL.test(sentence) ? 'foil' : BOWL.test(sentence) ? 'bowl' : 'lid';
     if (last && wholeMinutes !== undefined)
       covers.push({ kind, fromMinute: Math.max(0, wholeMinutes - middleOf(last)) });
     else if (from) covers.push({ kind, fromMinute: middleOf(from) });
-    else if (last === undefined && times[0] && (kind !== 'foil' || /\bcover/i.test(sentence)))
-      covers.push({ kind, fromMinute: 0, ...(endsWithTime(sentence, times[0]) && { toMinute: middleOf(times[0]) }) });
+    else if (last === undefined && time && (kind !== 'foil' || /\bcover/i.test(sentence)))
+      covers.push({ kind, fromMinute: 0, ...(endsWithTime(sentence, time) && { toMinute: middleOf(time) }) });
     else if (
       kind !== 'foil' &&
       /\b(?:lid on|with (?:the|its) lid|bowl (?:turned |upside down )?over)\b/i.test(sentence) &&

@@ -12,6 +12,7 @@ import type { MovedLine } from '@orvin/core/bench/rebalance';
 import { UnconfirmedWords } from '../../parts/unconfirmed';
 import { FormulaStore } from '../../store/formula-store';
 import { OnBench } from '../../work/on-bench';
+import { Readings } from '../../work/readings';
 import { Adapting } from '../adapting';
 import { JoinedLines } from './joined-lines';
 
@@ -190,6 +191,7 @@ export class RebalanceFace {
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);
   private readonly adapting = inject(Adapting);
+  private readonly readings = inject(Readings);
 
   private readonly onBench = inject(OnBench);
   private readonly words = inject(UnconfirmedWords);
@@ -281,16 +283,19 @@ export class RebalanceFace {
     const kitchen = this.store.kitchen();
     const standIns = this.proposal()?.standIns ?? [];
     const style = this.style();
-    const chosen = style && style.id !== this.audit().style?.id ? style.id : undefined;
+    const isAll = lines.length > 1;
     this.adapting.take(
       lines.length === 1 ? 'the change of one line' : 'the rebalance',
-      (formula) => ({
-        ...takeChanges(formula, lines, standIns, kitchen, this.adapting.newId),
-        ...(chosen !== undefined && { styleId: chosen }),
-      }),
+      (formula) => {
+        const taken = takeChanges(formula, lines, standIns, kitchen, this.adapting.newId);
+        // it was brought into the bands of this style: other amounts may not make another of it
+        return style && this.readings.of(taken).style?.id !== style.id ? { ...taken, styleId: style.id } : taken;
+      },
       lines.length === 1
         ? `${lines.map((line) => this.nameOf(line)).join('')} is taken.`
         : `${lines.length} lines are taken.`,
     );
+    // what there is has been worked in: asked again it would be no wish of this formula
+    if (isAll) this.have.set('');
   }
 }

@@ -1,0 +1,27 @@
+import { auditFormula } from '../../bench/audit/index.js';
+import { readText } from '../../formula/reading/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { readTargets } from './index.js';
+
+const targetsOf = (method: string) => {
+  const reading = readText(
+    `Medlar buns\n300 g plain flour\n80 g butter\n180 g buttermilk\n2 tsp baking powder\n1 egg\n\n${method}`,
+    'UK',
+  );
+  if (reading.kind !== 'read') throw new Error('not read');
+  const { formula } = reading;
+  return { ...readTargets('24 buns', { formula, audit: auditFormula(formula), kitchen: PLAIN_KITCHEN }) };
+};
+
+describe('24 buns', () => {
+  it('are cut where the dough is cut', () => {
+    const { targets, faults } = targetsOf('Rub in. Cut 6 cm rounds 2.5 cm thick. Bake at 200 °C for 15 minutes.');
+    expect(faults).toEqual([]);
+    expect(targets).toEqual([{ kind: 'cut', count: 24 }]);
+  });
+  it('are cups where it is poured', () => {
+    const { targets, faults } = targetsOf('Stir. Spoon into a 12-hole muffin tin. Bake at 200 °C for 15 minutes.');
+    expect(faults).toEqual([]);
+    expect(targets).toEqual([{ kind: 'pans', pans: '24 muffins' }]);
+  });
+});
