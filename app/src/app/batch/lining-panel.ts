@@ -1,12 +1,12 @@
 import { InputText } from 'primeng/inputtext';
 import { FigureField } from '../parts/kept-field';
-import { BOX_LININGS, PAPERS, type BoxLining, type Paper } from '@orvin/core/batch/choices';
+import { BOX_LININGS, PAPERS, type BoxLining, type Paper, MOST_MARKS } from '@orvin/core/batch/choices';
 import { LINING_NAMES, PAPER_NAMES } from '@orvin/core/words/names';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { DomainError } from '@orvin/core/ground/errors';
 import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
-import { liningFor, liningSvg, MOST_MARKS, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
+import { liningFor, liningSvg, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
@@ -193,6 +193,8 @@ export class LiningPanel {
       return [liningFor(set, this.chosenWay(), this.settings.sheet().marks ?? 0), ''];
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
+      if (error.parameter === 'marks')
+        return [liningFor(set, this.chosenWay()), `No guide for so many marks: ${error.allowed}.`];
       return [[], 'No paper is cut for so small or so large a pan: 3 to 80 cm.'];
     }
   }
@@ -218,7 +220,7 @@ export class LiningPanel {
         this.chosenWay(),
         `Paper for ${lining.name}`,
         this.chosenPaper(),
-        this.settings.sheet().marks ?? 0,
+        lining.refused === '' ? (this.settings.sheet().marks ?? 0) : 0,
       );
       saveFile(`paper-${fileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
     } catch (error) {

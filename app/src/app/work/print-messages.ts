@@ -1,5 +1,6 @@
 import { panSetSchema } from '@orvin/core/oven/baking';
 import Joi from 'joi';
+import { MOST_MARKS } from '@orvin/core/batch/choices';
 
 /* What crosses to the worker that prints, and what comes back. */
 
@@ -65,7 +66,7 @@ export const sheetPdfSchema = Joi.object({
 export const liningPdfSchema = Joi.object({
   pans: panSetSchema.required(),
   way: Joi.string().valid('sling', 'sheet', 'base').required(),
-  marks: Joi.number().integer().min(0).max(60).required(),
+  marks: Joi.number().integer().min(0).max(MOST_MARKS).required(),
   title: words,
   paper: Joi.string().valid('a4', 'letter', 'a3').required(),
   fonts,

@@ -28,3 +28,6 @@ export type BoxLining = (typeof BOX_LININGS)[number];
 
 export const PAPERS = ['a4', 'letter', 'a3'] as const;
 export type Paper = (typeof PAPERS)[number];
+
+/** The most swirls or portions that a guide marks on one cake. */
+export const MOST_MARKS = 60;

@@ -3,6 +3,7 @@ export {
   FROSTING_KINDS,
   KIT_IDS,
   MEASURED_WITH,
+  MOST_MARKS,
   PAPERS,
   SWIRLS,
   type BoxLining,

@@ -11,4 +11,4 @@ export {
   type Tiling,
 } from './tiles.js';
 export { liningSvg } from './lining-svg.js';
-export { MOST_MARKS, swirlGuide } from './swirl-guide.js';
+export { swirlGuide } from './swirl-guide.js';

@@ -33,6 +33,10 @@ describe('the guide for swirls', () => {
       }),
     );
   });
+  it('says when a cake has no room for so many', () => {
+    expect(() => swirlGuide(panOf('10 cm round'), 40)).toThrowError(/marks/);
+    expect(() => swirlGuide(panOf('20 cm round'), 0)).toThrowError(/marks/);
+  });
   it('stands in rows on a sheet: 12 on 30 by 20 cm are three rows of four', () => {
     const marks = marksOf(panOf('30 x 20 x 4 cm'), 12);
     expect(new Set(marks.map(([, y]) => Math.round(y))).size).toBe(3);

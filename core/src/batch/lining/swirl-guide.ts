@@ -1,3 +1,4 @@
+import { MOST_MARKS } from '../choices/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import { isCircular, type Pan } from '../../kitchen/pans/index.js';
 import { circle, polygon, type Outline } from './outline.js';
@@ -11,7 +12,6 @@ import { circle, polygon, type Outline } from './outline.js';
 const FROM_EDGE = 22;
 const APART = 28;
 const MARK_RADIUS = 5;
-export const MOST_MARKS = 60;
 
 /** Middles of n marks in a round of a radius, mm, the round's middle at 0, 0. */
 function inRings(n: number, radius: number): readonly (readonly [number, number])[] {
@@ -59,6 +59,8 @@ export function swirlGuide(pan: Pan, n: number): readonly Outline[] {
     throw new DomainError('swirlGuide', 'marks', n, `1 to ${MOST_MARKS}`);
   const [length, width] = [pan.topLengthCm * 10, pan.topWidthCm * 10];
   const points = isCircular(pan) ? inRings(n, length / 2) : inRows(n, length, width);
+  // the middle is reached before all have a place
+  if (points.length < n) throw new DomainError('swirlGuide', 'marks', n, `up to ${points.length} on this cake`);
   const marks = points.map(([x, y]): Outline => circle(x, y, MARK_RADIUS));
   const edge = isCircular(pan)
     ? circle(0, 0, length / 2)

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { BOX_LININGS, FROSTING_KINDS, KIT_IDS, MEASURED_WITH, PAPERS, SWIRLS } from '../choices/index.js';
+import { BOX_LININGS, FROSTING_KINDS, KIT_IDS, MEASURED_WITH, MOST_MARKS, PAPERS, SWIRLS } from '../choices/index.js';
 import { FILL_WAYS, type BatchSettings, type BatchTarget } from './batch-settings.js';
 
 const count = Joi.number().integer().min(1).max(100_000).required();
@@ -22,7 +22,7 @@ const targetSchema = Joi.alternatives<BatchTarget>(
       value: Joi.number().positive().max(200_000).required(),
     }),
   }),
-  Joi.object({ kind: Joi.valid('cut').required(), count }),
+  Joi.object({ kind: Joi.valid('cut').required(), count, of: Joi.string().max(20) }),
 );
 
 const centimetres = (least: number, most: number) => Joi.number().min(least).max(most).required();
@@ -66,7 +66,7 @@ export const batchSettingsSchema = Joi.object<BatchSettings>({
     componentId: Joi.string().max(100),
   }),
   lining: Joi.string().valid(...BOX_LININGS),
-  marks: Joi.number().integer().min(1).max(60),
+  marks: Joi.number().integer().min(1).max(MOST_MARKS),
   paper: Joi.string().valid(...PAPERS),
   largeIsMeant: Joi.boolean(),
 });

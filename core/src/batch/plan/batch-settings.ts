@@ -1,5 +1,5 @@
 import type { Formula } from '../../formula/formula/index.js';
-import { isFree, parseVessel } from '../../kitchen/pans/index.js';
+import { isFree, parseVessel, type FreePieces } from '../../kitchen/pans/index.js';
 import type { BoxLining, FrostingKind, KitId, MeasuredWith, Paper, Swirl } from '../choices/index.js';
 
 /** How full a pan is filled: a share of its brim, grams in each cup or pan, or a height. */
@@ -21,8 +21,8 @@ export type BatchTarget =
   | { readonly kind: 'limit'; readonly said: string }
   /** Pans in the baker's words; absent fill leaves it to the formula and its style. */
   | { readonly kind: 'pans'; readonly pans: string; readonly fill?: PanFill }
-  /** Pieces cut from a rolled dough, scraps and all. */
-  | { readonly kind: 'cut'; readonly count: number };
+  /** Pieces cut from a rolled dough, scraps and all; what the baker calls one, where it is no scone. */
+  | { readonly kind: 'cut'; readonly count: number; readonly of?: string };
 
 /** How a dough is cut. */
 export interface CutChoice {
@@ -37,11 +37,17 @@ export interface CutChoice {
 }
 const USUAL_CUT: CutChoice = { thicknessCm: 2.5, shape: 'round', sizeCm: 6, wedges: 8, toFreeze: 0 };
 
-/** How a dough is cut until the baker says otherwise: by the cutter, or into the wedges, that the formula names. */
-export function usualCut({ bake }: Pick<Formula, 'bake'>): CutChoice {
+/** The rounds or wedges that a formula is cut into; undefined where it is poured, or stands as a loaf. */
+export function cutPieces({ bake }: Pick<Formula, 'bake'>): FreePieces | undefined {
   const parsed = bake.pan === undefined ? undefined : parseVessel(bake.pan);
   const pan = parsed?.kind === 'vessel' ? parsed.set.pan : undefined;
-  if (!pan || !isFree(pan) || pan.diameterCm === undefined) return USUAL_CUT;
+  return pan && isFree(pan) && pan.shape !== 'dome' ? pan : undefined;
+}
+
+/** How a dough is cut until the baker says otherwise: by the cutter, or into the wedges, that the formula names. */
+export function usualCut(formula: Pick<Formula, 'bake'>): CutChoice {
+  const pan = cutPieces(formula);
+  if (pan?.diameterCm === undefined) return USUAL_CUT;
   const thicknessCm = pan.heightCm ?? USUAL_CUT.thicknessCm;
   return pan.shape === 'wedge'
     ? { ...USUAL_CUT, shape: 'wedges', sizeCm: pan.diameterCm, wedges: pan.cavities, thicknessCm }

@@ -3,9 +3,8 @@ import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { COUNT_WORDS, numberSaid, pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
-import { isFree, parseVessel } from '../../kitchen/pans/index.js';
 import { readYield } from '../../formula/parsing/index.js';
-import type { BatchTarget } from '../plan/index.js';
+import { cutPieces, type BatchTarget } from '../plan/index.js';
 
 /** Why a phrase says no target. */
 export const TARGET_FAULTS = [
@@ -105,11 +104,6 @@ function limitOf(phrase: string, { formula, audit, kitchen }: TargetContext): Re
   return misunderstood.some(({ because }) => because === 'no-amount') ? { fault: 'no-amount' } : undefined;
 }
 
-const isCutDough = ({ bake }: Formula): boolean => {
-  const parsed = bake.pan === undefined ? undefined : parseVessel(bake.pan);
-  return parsed?.kind === 'vessel' && isFree(parsed.set.pan) && parsed.set.pan.shape !== 'dome';
-};
-
 /** Pieces of the formula's own are as heavy as it makes them; cups of another are filled by their size. */
 function cupsOf(count: number, size: string, name: string, { formula }: TargetContext): BatchTarget {
   const made = formula.yield === undefined ? undefined : readYield(formula.yield);
@@ -118,7 +112,7 @@ function cupsOf(count: number, size: string, name: string, { formula }: TargetCo
   const muffinPan = /muffin|cupcake|\bbun/i.test(`${formula.bake.pan ?? ''} ${formula.title}`);
   if (itsOwnPieces || (size === '' && made?.of === '' && muffinPan)) return { kind: 'pieces', count };
   // buns of a rolled dough are cut, not poured into cups
-  if (isCutDough(formula) && size === '' && /^buns?$/i.test(name)) return { kind: 'cut', count };
+  if (cutPieces(formula) && size === '' && /^buns?$/i.test(name)) return { kind: 'cut', count, of: 'bun' };
   const kind = /mini|small/.test(size) ? 'mini ' : /jumbo|large/.test(size) ? 'jumbo ' : '';
   return {
     kind: 'pans',

@@ -28,13 +28,12 @@ const wayOf = (
 /** Stand-ins of a kitchen that has run out, which are no swaps to be wished for. Those of the swaps follow behind them. */
 const AT_HAND: readonly { readonly of: RegExp; readonly ways: readonly SwapWay[] }[] = [
   { of: /^(?:whole|semi-skimmed|low-fat|skim|lactose-free|goat)-milk$/, ways: [wayOf('milk-to-water-and-butter', [{ id: 'water' }])] },
-  { of: /cream$/, ways: [wayOf('cream-to-milk-and-butter', [{ id: 'whole-milk' }, { id: 'unsalted-butter' }])] },
+  { of: /^(?:heavy|double|whipping|single)-cream$/, ways: [wayOf('cream-to-milk-and-butter', [{ id: 'whole-milk' }, { id: 'unsalted-butter' }])] },
   { of: /vinegar$/, ways: [wayOf('vinegar-to-lemon', [{ id: 'lemon-juice', perGram: 1 }], ['liquid'])] },
   { of: /^lemon-juice$/, ways: [wayOf('lemon-to-vinegar', [{ id: 'white-vinegar', perGram: 1 }], ['liquid'])] },
   { of: /baking-powder$/, ways: [wayOf('powder-to-soda-and-tartar', [{ id: 'baking-soda', perGram: 0.28 }, { id: 'cream-of-tartar', perGram: 0.62 }], [])] },
   { of: /^baking-soda$/, ways: [wayOf('soda-to-powder', [{ id: 'baking-powder', perGram: 3 }], [])] },
   { of: /^egg$/, ways: [wayOf('egg-to-flax', [{ id: 'ground-flaxseed', perGram: 0.14 }, { id: 'water' }], ['liquid', 'fat', 'leaven'], { losesSet: true })] },
-  { of: /^(?:butter|.*-butter)$/, ways: [wayOf('butter-to-oil', [{ id: 'vegetable-oil' }], ['liquid', 'salt'])] },
 ]; // prettier-ignore
 
 /** What a stand-in is chosen by. */
@@ -46,24 +45,27 @@ export interface StandInWish {
   readonly powderId: string;
 }
 
-/** The ways to do without an ingredient, the usual first: those that take none of what is missing, and only what is at hand. */
 /** Powders differ by maker, not by what they are for: of one kind there is none when there is none of another. */
 const kindOf = (behavesAs: string): string => (behavesAs.endsWith('baking-powder') ? 'baking-powder' : behavesAs);
 
+/** The ways to do without an ingredient, the usual first: those that take none of what is missing, and only what is at hand. */
 function waysWithout(
   ingredient: Ingredient,
   missing: ReadonlySet<string>,
-  { cupboard }: StandInWish,
+  lines: readonly OpenLine[],
+  { cupboard, powderId }: StandInWish,
 ): readonly SwapWay[] {
   const atHand = AT_HAND.filter(({ of }) => of.test(ingredient.behavesAs)).flatMap(({ ways }) => ways);
   const replaces = ({ to, lessens, usualShare }: SwapWay) =>
     to.length > 0 && lessens === undefined && (usualShare === undefined || usualShare > 0);
-  return [...atHand, ...waysFor(ingredient).filter(replaces)].filter(({ to }) =>
-    to.every(({ id }) => {
-      const { behavesAs } = mustBeIngredient(id);
-      return !missing.has(kindOf(behavesAs)) && (!cupboard || id === 'water' || cupboard.has(id));
-    }),
-  );
+  return [...atHand, ...waysFor(ingredient).filter(replaces)]
+    .map((found) => ofThisBatter(found, lines, powderId))
+    .filter(({ to }) =>
+      to.every(({ id }) => {
+        const { behavesAs } = mustBeIngredient(id);
+        return !missing.has(kindOf(behavesAs)) && (!cupboard || id === 'water' || cupboard.has(id));
+      }),
+    );
 }
 
 /** The lines of a batter as a swap leaves them, each remembering what the formula says of it. */
@@ -149,8 +151,7 @@ export function withStandIns(
     const [of, line] = [share.get(id), standing.find((candidate) => candidate.id === id)];
     // a line that holds several things cannot give one of them up
     if (of === undefined || !line || line.locked) continue;
-    const [first] = waysWithout(line.part.ingredient, missing, wish);
-    const usual = first && ofThisBatter(first, standing, wish.powderId);
+    const [usual] = waysWithout(line.part.ingredient, missing, standing, wish);
     const swapped = usual && swapLine(standing, id, usual, of, wish.style);
     if (!swapped) continue;
     standing = swappedLines(standing, id, swapped);

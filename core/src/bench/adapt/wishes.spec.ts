@@ -70,6 +70,7 @@ describe('a wish', () => {
       'whole-milk': ['water'],
       egg: ['ground-flaxseed', 'water'],
       'unsalted-butter': ['vegetable-oil'],
+      'sour-cream': ['plain-yogurt'],
     };
     for (const [id, instead] of Object.entries(usual)) {
       const name = mustBeIngredient(id).nameUs.toLowerCase().replace('unsalted ', '').replace('whole ', '');

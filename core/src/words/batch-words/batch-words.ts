@@ -113,7 +113,7 @@ export function targetInWords(target: BatchTarget): string {
     case 'pans':
       return target.pans;
     case 'cut':
-      return several(target.count, 'scone');
+      return several(target.count, target.of ?? 'scone');
   }
 }
 
