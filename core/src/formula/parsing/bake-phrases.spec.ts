@@ -22,6 +22,22 @@ describe('readBake', () => {
       'Line an 18 cm round tin, 9 cm deep, double. Bake at 150 °C for 2 hours 30 minutes to 2 hours 45 minutes.',
       { celsius: 150, lowMinutes: 150, highMinutes: 165, pan: '18 cm round tin, 9 cm deep' },
     ],
+    ['Bake at 350F on the middle shelf; after 50 minutes take it out.', { celsius: 177, lowMinutes: 50 }],
+    [
+      'Bake at 180 °C for 40 minutes. After 10 minutes take it out of the tin.',
+      { celsius: 180, lowMinutes: 40, highMinutes: 40 },
+    ],
+    [
+      'Into the oven at 350, drop the temperature to 340 after 20 minutes and give it 15 more.',
+      {
+        celsius: 177,
+        lowMinutes: 35,
+        stages: [
+          { celsius: 177, lowMinutes: 20, highMinutes: 20 },
+          { celsius: 171, lowMinutes: 15, highMinutes: 15 },
+        ],
+      },
+    ],
     ['Bake 30 minutes. Cool 10 minutes in the pan.', { lowMinutes: 30, highMinutes: 30 }],
     ['Rest the batter 15 minutes. Bake at 200 °C for 18 minutes.', { celsius: 200, lowMinutes: 18 }],
   ];

@@ -19,6 +19,9 @@ const THEN = /(?:\bthen\b|;|\band\b)[^.]{0,12}$/i;
 const LOWERING = /\b(?:lower|reduce|turn(?:ing)? (?:it |the oven |the heat )?down|drop|down)\b/i;
 const LOWER = new RegExp(`${LOWERING.source}[^.]*$`, 'i');
 const AFTER = /\bafter\s*(?:the first\s*)?(?:about\s*)?$/i;
+/** "after 50 minutes take it out": how long it bakes. */
+const TAKEN_OUT =
+  /^,? ?(?:take|lift|pull|bring|get|remove) (?:it |them |the \w+ )?(?:out(?! of (?:the|its) (?:tins?|pans?|moulds?))|from the oven)/i;
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
@@ -87,9 +90,10 @@ function times(text: string, sentences: readonly { readonly from: number; readon
       const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0);
       const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
       const tail = text.slice(time.to, time.to + 12);
+      const out = AFTER.test(before) && TAKEN_OUT.test(text.slice(time.to, time.to + 40));
       const more = MORE.test(tail) || ANOTHER.test(before.slice(-16));
       // "cover with foil, 40 minutes more" is the bake's
-      if (!after && NOT_BAKING.test(more ? clause.replace(COVERING, ' ') : clause)) return [];
+      if (!after && !out && NOT_BAKING.test(more ? clause.replace(COVERING, ' ') : clause)) return [];
       if (!after && PREHEAT.test(clause) && !/\b(?:bakes?|baking|cook)\b/i.test(clause)) return [];
       return [
         {
