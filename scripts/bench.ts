@@ -14,6 +14,7 @@ import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/kitchen/index.js
 import { oneBake } from '../core/src/batch/bakes/index.js';
 import { batchOf } from '../core/src/batch/batch/index.js';
 import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/index.js';
+import { readText } from '../core/src/formula/reading/index.js';
 import { DEMO_FORMULAS } from '../core/src/doors/samples/index.js';
 import { knobsOf, tryOut } from '../core/src/bench/sandbox/index.js';
 import { mustBeIngredient } from '../core/src/formula/formula/index.js';
@@ -129,6 +130,24 @@ report('  the very first, cold', recompute.slice(0, 1), '');
       );
     }
     report(`a batch of 25 lines in ${kit}, the first one too`, spent, 'goal under 50 ms');
+  }
+}
+
+{
+  // a pasted text of sixty lines, listed and told
+  const listed = linesOfAll(60)
+    .components.flatMap((component) => component.lines.map(({ text }) => text))
+    .join('\n');
+  const told = `so for this one we take ${linesOfAll(60)
+    .components.flatMap((component) => component.lines.map(({ text }) => text))
+    .join(' then ')}`;
+  for (const [what, text] of [
+    ['listed', `Long loaf\n${listed}\nMix. Bake at 180 °C for 50 minutes.`],
+    ['told', `${told} and bake it at 180 for fifty minutes`],
+  ] as const) {
+    const spent: number[] = [];
+    for (let i = 0; i < 120; i++) spent.push(time(() => readText(text.replace('Long', `Long ${String(i)}`), 'UK')));
+    report(`reading a text of 60 lines, ${what}`, spent.slice(20), 'goal p95 under 30 ms');
   }
 }
 

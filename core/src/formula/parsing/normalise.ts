@@ -21,6 +21,8 @@ function digitOf(mark: string): string | undefined {
 }
 const SPACE = /[\s\u00a0\u2000-\u200a\u202f\u205f\u3000]/;
 const DIGIT = /\d/;
+const AMPERSAND = 38;
+const BACKTICK = 96;
 
 /** A text in one spelling, and where each of its letters stood in the original. */
 export interface Normalised {
@@ -41,6 +43,13 @@ export function normaliseKeepingPlaces(written: string): Normalised {
     }
   };
   for (let i = 0; i < written.length; i++) {
+    const code = written.charCodeAt(i);
+    // most letters by far: printable ASCII has one spelling
+    if (code > 32 && code < 127 && code !== AMPERSAND && code !== BACKTICK) {
+      letters.push(written[i] ?? '');
+      origin.push(i);
+      continue;
+    }
     const entity = written[i] === '&' ? /^&#?\w{2,7};/.exec(written.slice(i, i + 9))?.[0] : undefined;
     const mark = (entity === undefined ? undefined : ENTITIES[entity]) ?? written[i] ?? '';
     const vulgar = VULGAR[mark];

@@ -150,9 +150,10 @@ export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLA
   const listed = lines.filter(({ isListed }) => isListed).length;
   const share = takings.length === 0 ? 1 : listed / takings.length;
   const list = share < LISTED_SHARE && takings.length > 2 ? undefined : readList(text, bakersOwn, kitchen);
-  const lost = list ? lostIn(list, takings, context) : takings.length;
-  if (list && (lost <= Math.max(1, MOST_LOST * takings.length) || share >= LISTED_SHARE) && list.kind === 'read')
-    return list;
+  if (list?.kind === 'read') {
+    const losesLittle = () => lostIn(list, takings, context) <= Math.max(1, MOST_LOST * takings.length);
+    if (share >= LISTED_SHARE || losesLittle()) return list;
+  }
   if (takings.length < 2) return list ?? readList(text, bakersOwn, kitchen);
   const told = narrated(words.text, lines, words, context.region, kitchen);
   if (told.kind !== 'read') return list ?? readList(text, bakersOwn, kitchen);
