@@ -11,3 +11,15 @@ export const withoutUndefined = <T extends object>(record: { readonly [K in keyo
 
 /** Whether two values of plain data say the same, in the same order. */
 export const isSame = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+/** A list in groups by a key, each in the order of the list. */
+export function groupedBy<T, K>(list: Iterable<T>, keyOf: (item: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const item of list) {
+    const key = keyOf(item);
+    const group = groups.get(key);
+    if (group) group.push(item);
+    else groups.set(key, [item]);
+  }
+  return groups;
+}

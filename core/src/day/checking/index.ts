@@ -1,0 +1,1 @@
+export { checkDay, DAY_FAULTS, type DayFault, type DayFaultCode } from './check-day.js';

@@ -1,0 +1,50 @@
+import type { DayKitchen, PlannedTask } from '../works/index.js';
+
+/*
+ * Who does what. The search knows only how many pairs of hands are free in each minute; here each task is given to one of them, so that
+ * nobody does two things at once or works while away, and, where it can be, whoever began a batch goes on with it.
+ */
+
+const MOST_STEPS = 20_000;
+
+/** Tasks with their pair of hands; without one where no assignment was found, which the screen says. */
+export function assignPairs(tasks: readonly PlannedTask[], { pairs }: DayKitchen): readonly PlannedTask[] {
+  const work = tasks
+    .filter(({ hands, from, to }) => hands > 0 && to > from)
+    .sort((a, b) => a.from - b.from || b.to - a.to);
+  const isAway = (pair: number, { from, to }: PlannedTask) =>
+    (pairs[pair]?.away ?? []).some((span) => span.from < to && span.to > from);
+  const given: number[] = [];
+  const freeAt = pairs.map(() => -Infinity);
+  const load = pairs.map(() => 0);
+  const ofBatch = new Map<number, number>();
+  let steps = 0;
+  const give = (i: number): boolean => {
+    const task = work[i];
+    if (!task) return true;
+    if (++steps > MOST_STEPS) return false;
+    const usual = ofBatch.get(task.batch);
+    const order = pairs
+      .map((_, pair) => pair)
+      .filter((pair) => (freeAt[pair] ?? 0) <= task.from && !isAway(pair, task))
+      .sort((a, b) => Number(b === usual) - Number(a === usual) || (load[a] ?? 0) - (load[b] ?? 0) || a - b);
+    for (const pair of order) {
+      const was = freeAt[pair] ?? 0;
+      freeAt[pair] = task.to;
+      load[pair] = (load[pair] ?? 0) + task.to - task.from;
+      if (usual === undefined) ofBatch.set(task.batch, pair);
+      given[i] = pair;
+      if (give(i + 1)) return true;
+      freeAt[pair] = was;
+      load[pair] = (load[pair] ?? 0) - (task.to - task.from);
+      if (usual === undefined) ofBatch.delete(task.batch);
+    }
+    return false;
+  };
+  const all = give(0);
+  const pairOf = new Map(work.map((task, i) => [task, all ? given[i] : undefined]));
+  return tasks.map((task) => {
+    const pair = pairOf.get(task);
+    return pair === undefined ? task : { ...task, pair };
+  });
+}
