@@ -2,7 +2,7 @@
 /** The floors of the core, from the ground up: a floor uses itself and those before it. */
 const FLOORS = ['ground', 'kitchen', 'formula', 'batter', 'oven', 'bench', 'batch', 'day', 'words', 'papers', 'doors'];
 const CORE_PACKAGES =
-  'node_modules/(joi|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
+  'node_modules/(joi|luxon|@types/luxon|ical-generator|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec(-help)?\\.ts$';
 const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'pantry'];
 

@@ -1,5 +1,5 @@
 // The `orvin` command: reads files and options, prints, exits. All it knows is in core/src/doors/cli.
-import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { parseArgs } from 'node:util';
 
@@ -72,11 +72,18 @@ try {
       allowPositionals: true,
     });
     const { help, ...typed } = values;
-    const outcome = help ? undefined : runCommand(positionals, { ...typed }, (file) => read(file, decodeText));
+    const outcome = help
+      ? undefined
+      : runCommand(positionals, { ...typed }, (file) => read(file, decodeText), {
+          zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+          instant: Date.now(),
+        });
     if (outcome === undefined) finish(0, process.stderr, USAGE);
     else if ('text' in outcome) process.stdout.write(outcome.text);
-    else if (outcome.code === 0) finish(0, process.stdout, JSON.stringify(outcome.json));
-    else finish(outcome.code, process.stderr, `orvin: ${outcome.message}`);
+    else if (outcome.code === 0) {
+      for (const [file, text] of Object.entries(outcome.files ?? {})) writeFileSync(file, text);
+      finish(0, process.stdout, JSON.stringify(outcome.json));
+    } else finish(outcome.code, process.stderr, `orvin: ${outcome.message}`);
   } catch (error) {
     if (!String(error?.code).startsWith('ERR_PARSE_ARGS')) throw error;
     finish(2, process.stderr, `orvin: ${error.message}\n\n${USAGE}`);

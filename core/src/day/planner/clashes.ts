@@ -32,10 +32,14 @@ const bakeAfter = (first: Bake, second: Bake, gap: number): readonly [number, nu
   -first.minutes - gap,
 ];
 
+const endOf = ({ task, minutes }: Bake, starts: Int32Array): number => (starts[task] ?? 0) + minutes;
+
 /** Finds the latest clash of a schedule: in the ovens, or over any other resource. */
 export class Clashes {
   private readonly byResource: ReadonlyMap<string, readonly Use[]>;
   private readonly profile: Int16Array;
+  private usedFrom = 0;
+  private usedTo = 0;
 
   constructor(private readonly state: DayState) {
     const uses = groupedBy(state.model.uses, ({ resource }) => resource);
@@ -63,8 +67,13 @@ export class Clashes {
       const bake = bakes[p];
       if (!bake) break;
       if ((ovens[bake.at] ?? -1) < 0) {
-        if (found && found.when > end(bake)) return found;
-        return { ways: this.ovensFor(bake, bakes, starts, ovens), resource: 'oven', when: end(bake), keepsOrder: true };
+        if (found && found.when > endOf(bake, starts)) return found;
+        return {
+          ways: this.ovensFor(bake, bakes, starts, ovens),
+          resource: 'oven',
+          when: endOf(bake, starts),
+          keepsOrder: true,
+        };
       }
       for (let q = 0; q < bakes.length; q++) {
         const other = bakes[q];
@@ -183,7 +192,7 @@ export class Clashes {
     const { base } = this.state;
     let first = Infinity;
     let last = 0;
-    this.profile.fill(0);
+    this.profile.fill(0, this.usedFrom, this.usedTo);
     for (const use of uses) {
       if (!this.isTaken(use, hands)) continue;
       const from = (starts[use.fromTask] ?? 0) + use.fromOffset - base;
@@ -192,7 +201,9 @@ export class Clashes {
       last = Math.max(last, to);
       for (let m = from; m < to; m++) this.profile[m] = (this.profile[m] ?? 0) + use.demand;
     }
-    this.state.effort += last > first ? (last - first) >> 2 : 0;
+    this.usedFrom = Math.min(first, last);
+    this.usedTo = last;
+    this.state.effort += last > first ? last - first : 0;
     return { first, last };
   }
   private atMinute(
@@ -201,14 +212,16 @@ export class Clashes {
     { minute, there, capacity, resource }: { readonly minute: number; readonly there: number; readonly capacity: number; readonly resource: string }, // prettier-ignore
   ): Clash | undefined {
     const { base, away } = this.state;
-    const end = (use: Use) => (starts[use.toTask] ?? 0) + use.toOffset;
-    const here = uses.filter(
-      (use) =>
-        this.isTaken(use, resource === 'hands') &&
+    const hands = resource === 'hands';
+    const here: Use[] = [];
+    for (const use of uses)
+      if (
+        this.isTaken(use, hands) &&
         (starts[use.fromTask] ?? 0) + use.fromOffset <= minute &&
-        end(use) > minute,
-    );
-    const start = here.find((use) => end(use) - 1 === minute) ?? here[0];
+        (starts[use.toTask] ?? 0) + use.toOffset > minute
+      )
+        here.push(use);
+    const start = here.find((use) => (starts[use.toTask] ?? 0) + use.toOffset - 1 === minute) ?? here[0];
     if (!start) return undefined;
     const least = [start];
     let taken = start.demand;

@@ -34,6 +34,10 @@ export class DayCosts {
   private readonly heatingUp: number;
   private readonly work: readonly Work[];
   private readonly order: number[];
+  private readonly byEnd: Bake[];
+  private readonly ends: Int32Array;
+  /** Minutes of pairs away before each minute from the base. */
+  private readonly awaySoFar: Int32Array;
   private readonly ripe: readonly { readonly bake: Bake; readonly share: number; readonly weight: number }[];
   private readonly weights;
   readonly oneOven: boolean;
@@ -62,6 +66,10 @@ export class DayCosts {
       ...state.fillers.map(({ before, batch, minutes }) => ({ task: before, batch, offset: 0, minutes })),
     ];
     this.order = this.work.map((_, i) => i);
+    this.byEnd = [...this.bakes];
+    this.ends = new Int32Array(this.work.length);
+    this.awaySoFar = new Int32Array(state.away.length + 1);
+    state.away.forEach((count, m) => (this.awaySoFar[m + 1] = (this.awaySoFar[m] ?? 0) + count));
     this.ripe = this.oneOven
       ? this.bakes.flatMap((bake) => {
           const final = model.finals[bake.batch];
@@ -108,38 +116,40 @@ export class DayCosts {
       this.state.horizon,
     );
   }
+  /** Minutes of pairs that are away between two moments. */
   private awayIn(from: number, to: number): number {
-    let sum = 0;
-    for (const { away } of this.state.model.kitchen.pairs)
-      for (const span of away) sum += Math.max(0, Math.min(to, span.to) - Math.max(from, span.from));
-    return sum;
+    return this.awayUntil(to) - this.awayUntil(from);
+  }
+  private awayUntil(minute: number): number {
+    const at = Math.min(this.awaySoFar.length - 1, Math.max(0, minute - this.state.base));
+    return this.awaySoFar[at] ?? 0;
   }
 
   /** The hands, and the one oven, have to have begun by then. */
   leastStart(starts: Int32Array): number {
     const { isActive, pairs, fillers, someAway } = this.state;
-    const { order, work } = this;
-    const endOf = (i: number) => {
+    const { order, work, ends } = this;
+    for (let i = 0; i < work.length; i++) {
       const item = work[i];
-      return item ? (starts[item.task] ?? 0) + item.offset : 0;
-    };
+      ends[i] = item ? (starts[item.task] ?? 0) + item.offset : 0;
+    }
     for (let k = 1; k < order.length; k++) {
       const item = order[k] ?? 0;
-      const end = endOf(item);
+      const end = ends[item] ?? 0;
       let m = k - 1;
-      while (m >= 0 && endOf(order[m] ?? 0) > end) {
+      while (m >= 0 && (ends[order[m] ?? 0] ?? 0) > end) {
         order[m + 1] = order[m] ?? 0;
         m--;
       }
       order[m + 1] = item;
     }
-    this.state.effort += order.length;
+    this.state.effort += order.length * (someAway ? 6 : 3);
     let first = Infinity;
     let minutes = 0;
     for (const i of order) {
       const item = work[i];
       if (!item || !isActive[item.batch]) continue;
-      const end = endOf(i);
+      const end = ends[i] ?? 0;
       minutes += item.minutes;
       let start = end - Math.ceil(minutes / pairs);
       if (someAway)
@@ -159,15 +169,27 @@ export class DayCosts {
   private leastStartOfOven(starts: Int32Array): number {
     if (!this.loads) return Infinity;
     const { isDone, isActive, pairs } = this.state;
-    const end = (bake: Bake) => (starts[bake.task] ?? 0) + bake.minutes;
     const running = this.loads.running();
     let head = Infinity;
     let first = Infinity;
-    for (const bake of this.bakes
-      .filter(({ task, batch }) => !isDone[task] && isActive[batch])
-      .sort((a, b) => end(a) - end(b))) {
+    // sorted in place by when they are out: nearly sorted already, most times
+    const order = this.byEnd;
+    for (let k = 1; k < order.length; k++) {
+      const bake = order[k];
+      if (!bake) break;
+      const end = (starts[bake.task] ?? 0) + bake.minutes;
+      let m = k - 1;
+      for (; m >= 0; m--) {
+        const other = order[m];
+        if (!other || (starts[other.task] ?? 0) + other.minutes <= end) break;
+        order[m + 1] = other;
+      }
+      order[m + 1] = bake;
+    }
+    for (const bake of order) {
+      if (isDone[bake.task] || !isActive[bake.batch]) continue;
       head = Math.min(head, bake.headMinutes / pairs);
-      first = Math.min(first, end(bake) - running.add(bake.at) - Math.ceil(head));
+      first = Math.min(first, (starts[bake.task] ?? 0) + bake.minutes - running.add(bake.at) - Math.ceil(head));
     }
     return first;
   }

@@ -24,6 +24,8 @@ interface Waiting {
   readonly filler: number;
   readonly until: number;
   left: number;
+  /** When it was last worked on. */
+  at: number;
 }
 
 /** Fills the hands' day backwards. */
@@ -49,8 +51,11 @@ export class HandFilling {
     return true;
   }
 
-  /** @param wanted whether the stretches are to be told */
-  fill(latest: Int32Array, wanted = false): Filling {
+  /**
+   * @param wanted the stretches are to be told
+   * @param whole what was begun is gone on with, so that nobody changes bowls every minute; it may not fit, where the other rule does
+   */
+  fill(latest: Int32Array, wanted = false, whole = false): Filling {
     const { state } = this;
     const starts = Int32Array.from(latest);
     this.begin();
@@ -65,7 +70,7 @@ export class HandFilling {
     for (const { at, batch } of state.tasks)
       if (state.isHands[at] && !state.isDone[at] && state.isActive[batch])
         firstWork = Math.min(firstWork, starts[at] ?? 0);
-    return this.placeFillers(starts, firstWork, wanted);
+    return this.placeFillers(starts, firstWork, wanted, whole);
   }
 
   /** Each short task into the first gap it finds. @returns the one that finds none */
@@ -95,7 +100,7 @@ export class HandFilling {
     return undefined;
   }
 
-  private placeFillers(starts: Int32Array, firstWork: number, wanted: boolean): Filling {
+  private placeFillers(starts: Int32Array, firstWork: number, wanted: boolean, whole: boolean): Filling {
     const { state } = this;
     const { base, pairs, firstMinute } = state;
     const ahead = state.fillers
@@ -103,6 +108,7 @@ export class HandFilling {
         filler: k,
         until: starts[filler.before] ?? 0,
         left: state.isActive[filler.batch] ? filler.minutes : 0,
+        at: Infinity,
       }))
       .filter(({ left }) => left > 0)
       .sort((a, b) => b.until - a.until || a.filler - b.filler);
@@ -118,11 +124,18 @@ export class HandFilling {
       for (let waiting = ahead[next]; waiting && waiting.until > minute; waiting = ahead[++next]) open.push(waiting);
       let free = pairs - (this.busy[minute - base] ?? 0);
       if (free <= 0 || open.length === 0) continue;
-      if (pairs > 1) open.sort((a, b) => a.left - b.left || b.filler - a.filler);
+      if (pairs > 1)
+        open.sort(
+          (a, b) =>
+            (whole ? Number(a.at === minute + 1) - Number(b.at === minute + 1) : 0) ||
+            a.left - b.left ||
+            b.filler - a.filler,
+        );
       for (let p = open.length - 1; p >= 0 && free > 0; p--) {
         const waiting = open[p];
         if (!waiting) break;
         waiting.left--;
+        waiting.at = minute;
         todo--;
         free--;
         if (wanted) {

@@ -21,21 +21,15 @@ function onTwoRacks(minutes: readonly number[], offset: number): number {
   return least;
 }
 
-/** A running total over a growing set of bakes. */
-export interface RunningLoad {
-  /** @returns minutes of oven that everything added so far needs */
-  readonly add: (bake: number) => number;
-}
-
 /**
  * Oven minutes that a set of bakes needs, by temperature. Relaxes hands (but see the second rack), windows and lags. Inside one
  * temperature whole-oven bakes one after another and half-oven bakes on two racks (exact); between temperatures the cheapest order
  * (Held and Karp's recursion over subsets).
  */
 export class OvenLoads {
-  private readonly temperatures: readonly number[];
-  private readonly group: readonly number[];
-  private readonly bit: number[] = [];
+  readonly temperatures: readonly number[];
+  readonly group: readonly number[];
+  readonly bit: number[] = [];
   private readonly members: readonly number[][];
   private readonly known: readonly Map<number, number>[];
   private cheapest: Int32Array | undefined;
@@ -61,7 +55,8 @@ export class OvenLoads {
     );
   }
 
-  private ofGroup(group: number, mask: number): number {
+  /** Minutes of the bakes of one temperature. */
+  ofGroup(group: number, mask: number): number {
     const known = this.known[group]?.get(mask);
     if (known !== undefined) return known;
     const here = (this.members[group] ?? []).flatMap((i) => {
@@ -87,7 +82,7 @@ export class OvenLoads {
   }
 
   /** Minutes of changing between these temperatures in the cheapest order, all subsets at once and only when asked for. */
-  private changes(mask: number): number {
+  changes(mask: number): number {
     const count = this.temperatures.length;
     if (count > MOST_TEMPERATURES) {
       const there = this.temperatures.filter((_, k) => mask & (1 << k));
@@ -121,28 +116,36 @@ export class OvenLoads {
     return least;
   }
 
+  /** A running total over a growing set of bakes. */
   running(): RunningLoad {
-    const masks = new Int32Array(this.temperatures.length);
-    let temperatures = 0;
-    let sum = 0;
-    return {
-      add: (bake) => {
-        const group = this.group[bake] ?? 0;
-        const before = masks[group] ?? 0;
-        const was = before === 0 ? 0 : this.ofGroup(group, before);
-        const after = before | (this.bit[bake] ?? 0);
-        masks[group] = after;
-        temperatures |= 1 << group;
-        sum += this.ofGroup(group, after) - was;
-        return sum + this.changes(temperatures);
-      },
-    };
+    return new RunningLoad(this);
   }
   load(bakes: readonly number[]): number {
     const running = this.running();
     let sum = 0;
     for (const bake of bakes) sum = running.add(bake);
     return sum;
+  }
+}
+
+class RunningLoad {
+  private readonly masks: Int32Array;
+  private there = 0;
+  private sum = 0;
+  constructor(private readonly loads: OvenLoads) {
+    this.masks = new Int32Array(loads.temperatures.length);
+  }
+  /** @returns minutes of oven that everything added so far needs */
+  add(bake: number): number {
+    const { loads, masks } = this;
+    const group = loads.group[bake] ?? 0;
+    const before = masks[group] ?? 0;
+    const was = before === 0 ? 0 : loads.ofGroup(group, before);
+    const after = before | (loads.bit[bake] ?? 0);
+    masks[group] = after;
+    this.there |= 1 << group;
+    this.sum += loads.ofGroup(group, after) - was;
+    return this.sum + loads.changes(this.there);
   }
 }
 

@@ -198,7 +198,10 @@ function plannedTasks(search: Search, model: DayModel, found: Found, { done = {}
   const { state, filling } = search;
   state.isActive.fill(1);
   state.promoted.set(found.promoted);
-  const filled = filling.fill(found.latest, true);
+  // in one go where that fits behind the same first minute, else in pieces
+  const inOneGo = filling.fill(found.latest, true, true);
+  const filled =
+    inOneGo.kind === 'filled' && inOneGo.firstWork >= found.firstWork ? inOneGo : filling.fill(found.latest, true);
   const starts = filled.kind === 'filled' ? filled.starts : found.starts;
   const tasks: PlannedTask[] = model.tasks.map(({ at, id, kind, batch, minutes, what }) => {
     const bake = kind === 'bake' ? model.bakes.find(({ task }) => task === at) : undefined;
@@ -230,9 +233,22 @@ function plannedTasks(search: Search, model: DayModel, found: Found, { done = {}
           ...(of.what !== undefined && of.what !== '' && { what: of.what }),
         });
     }
-  return [...tasks, ...ovensOwn(tasks, model.kitchen)].sort(
+  return [...tasks, ...waits(model, tasks), ...ovensOwn(tasks, model.kitchen)].sort(
     (a, b) => a.from - b.from || a.to - b.to || (a.id < b.id ? -1 : 1),
   );
+}
+/** What stands by itself: a batter that rests, a bake that cools. Nobody's hands. */
+function waits({ batches }: DayModel, tasks: readonly PlannedTask[]): readonly PlannedTask[] {
+  return batches.flatMap((work, batch): readonly PlannedTask[] => {
+    const of = (name: string) => tasks.find(({ id }) => id === `${work.id}:${name}`);
+    const [mix, load, out] = [of('mix'), of('load'), of('out')];
+    const wait = (name: 'rest' | 'cool', from: number, to: number): readonly PlannedTask[] =>
+      to > from ? [{ id: `${work.id}:${name}`, kind: name, batch, from, to, hands: 0 }] : [];
+    return [
+      ...(mix && load && (work.mixing?.restMinutes ?? 0) > 0 ? wait('rest', mix.to, load.from) : []),
+      ...(out && work.oven ? wait('cool', out.to, out.to + work.oven.coolMinutes) : []),
+    ];
+  });
 }
 /** Heating up, another set point, off and on again. */
 function ovensOwn(tasks: readonly PlannedTask[], { ovens }: DayKitchen): readonly PlannedTask[] {

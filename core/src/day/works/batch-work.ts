@@ -77,9 +77,13 @@ export interface Finishing {
   readonly fridgeLitres: number;
 }
 
+/** What of a batch may be done the evening before: cut and frozen raw, its layers baked and wrapped, or all of it baked and wrapped. */
+export type Ahead = 'freeze-raw' | 'bake-layers' | 'bake-whole';
+
 export interface BatchWork {
   readonly id: string;
   readonly title: string;
+  readonly ahead?: Ahead;
   readonly handwork: readonly Handwork[];
   readonly waiting: readonly Waiting[];
   readonly mixing?: Mixing;

@@ -4,6 +4,7 @@ export {
   PLAIN_DAY,
   preheatMinutes,
   restedOven,
+  type Ahead,
   type BatchWork,
   type DayKitchen,
   type DayOven,

@@ -67,6 +67,14 @@ export interface Options {
   readonly coatCm?: number;
   /** What `convert` converts to. */
   readonly toUnit?: string;
+  /** A day, for `plan`: on the table by, no hands before, pairs of hands, ovens, °C of the room, effort, and a calendar to write. */
+  readonly by?: string;
+  readonly notBefore?: string;
+  readonly hands?: number;
+  readonly ovens?: number;
+  readonly room?: number;
+  readonly seconds?: number;
+  readonly ics?: string;
 }
 
 const pan = Joi.string().custom((written: string, helpers) => {
@@ -113,7 +121,19 @@ const length = Joi.string().custom((written: string, helpers) => {
   return value * (unit === 'mm' ? 0.1 : unit === 'cm' ? 1 : 2.54);
 });
 
+const moment = Joi.string()
+  .trim()
+  .pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/)
+  .messages({ 'string.pattern.base': '{{#label}}: "{{#value}}" is no moment; write it as "2026-11-28T15:00"' });
+
 const schema = Joi.object({
+  by: moment,
+  'not-before': moment,
+  hands: Joi.number().integer().min(1).max(3).messages({ 'number.min': 'there are no hands: --hands is one to three' }),
+  ovens: Joi.number().integer().min(1).max(3),
+  room: Joi.number().min(5).max(45),
+  seconds: Joi.number().min(0.05).max(120),
+  ics: Joi.string().min(1).max(1000),
   factor: Joi.number(),
   pieces: Joi.number(),
   grams: Joi.number(),
@@ -185,7 +205,8 @@ type Renamed =
   | 'diameterCm'
   | 'heightCm'
   | 'fillingCm'
-  | 'coatCm';
+  | 'coatCm'
+  | 'notBefore';
 
 interface Checked extends Omit<Options, Renamed> {
   readonly pan?: string;
@@ -195,6 +216,7 @@ interface Checked extends Omit<Options, Renamed> {
   readonly height?: number;
   readonly filling?: number;
   readonly coat?: number;
+  readonly 'not-before'?: string;
   readonly 'from-words'?: string;
   readonly 'to-words'?: string;
   readonly 'to-unit'?: string;
@@ -226,6 +248,7 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
     height: heightCm,
     filling: fillingCm,
     coat: coatCm,
+    'not-before': notBefore,
     ...rest
   } = value;
   return {
@@ -246,6 +269,7 @@ export function checkOptions(typed: TypedOptions): { readonly options: Options }
       ...(heightCm !== undefined && { heightCm }),
       ...(fillingCm !== undefined && { fillingCm }),
       ...(coatCm !== undefined && { coatCm }),
+      ...(notBefore !== undefined && { notBefore }),
     },
   };
 }

@@ -6,6 +6,7 @@ import { checkOptions, type Options, type TypedOptions } from './options.js';
 import { wrongUse, type Outcome } from './outcome.js';
 import { frostCommand, panCommand, piecesCommand } from './geometry-commands.js';
 import { leavenCommand } from './leaven-command.js';
+import { planCommand, type Now } from './plan-command.js';
 import { parseCommand } from './parse-command.js';
 import { rebalanceCommand } from './rebalance-command.js';
 import { scaleCommand } from './scale-command.js';
@@ -37,6 +38,7 @@ const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['pieces', ['dough', 'thickness', 'cutter', 'square']],
   ['frost', ['layers', 'diameter', 'height', 'filling', 'coat']],
   ['convert', ['to']],
+  ['plan', ['by', 'not-before', 'hands', 'ovens', 'room', 'seconds', 'ics']],
 ]); // prettier-ignore
 const EVERY_COMMAND: ReadonlySet<string> = new Set(['region', 'style', 'filled']);
 
@@ -76,6 +78,9 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
   frost          --layers 3   --diameter 20cm   --height 4cm   --filling 8mm   --coat 5mm
   export FILE|-  the formula in another format
                  --format text|markdown|jsonld|html|csv|orvin
+  plan FILE…     each FILE one batch, planned backwards around one oven
+                 --by "2026-11-28T15:00"   --not-before "2026-11-28T09:15"   --hands 2   --ovens 1
+                 --room 21   --seconds 5   --ics day.ics
   convert "2 cups plain flour"   --to g   --filled scooped|spooned|sifted|packed
   every command: --region US|UK|CA|AU|NZ|IN|JP|EU   --style muffin
 
@@ -123,16 +128,25 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'values' | 'flag'>>
   grams: 'value',
   pieces: 'value',
   factor: 'value',
+  by: 'value',
+  'not-before': 'value',
+  hands: 'value',
+  ovens: 'value',
+  room: 'value',
+  seconds: 'value',
+  ics: 'value',
 };
 
 /**
  * Runs one command over the text of a formula. Pure: the caller reads files, prints and exits.
  * @param readText gives the text of the file argument; undefined when it cannot be read
+ * @param now for what depends on the day: absent, nothing is past
  */
 export function runCommand(
   words: readonly string[],
   typed: TypedOptions,
   readText: (file: string) => string | undefined,
+  now?: Now,
 ): Outcome {
   const [name, file, ...more] = words;
   if (name === undefined) return wrongUse(USAGE);
@@ -145,6 +159,7 @@ export function runCommand(
       ? wrongUse(`pan needs a pan, such as "9x5x2.75 in loaf"\n\n${USAGE}`)
       : panCommand([file, ...more].join(' '));
   if (name === 'convert') return converted(more.length > 0 ? [file, ...more].join(' ') : file, typed);
+  if (name === 'plan') return planned(file === undefined ? [] : [file, ...more], typed, readText, now);
   if (command === undefined) return wrongUse(`there is no command "${name}"\n\n${USAGE}`);
   if (file === undefined) return wrongUse(`${name} needs a file, or - for standard input\n\n${USAGE}`);
   if (more.length > 0) return wrongUse(`${name} takes one file; "${more.join(' ')}" is too much`);
@@ -153,6 +168,25 @@ export function runCommand(
   const text = readText(file);
   if (text === undefined) return wrongUse(`cannot read "${file}": no such file, or no permission`);
   return command(text, checked.options, file === '-' ? '' : file);
+}
+
+/** `plan` takes several files. */
+function planned(
+  files: readonly string[],
+  typed: TypedOptions,
+  readText: (file: string) => string | undefined,
+  now: Now | undefined,
+): Outcome {
+  if (files.length === 0) return wrongUse(`plan needs files, one a batch\n\n${USAGE}`);
+  const checked = checkOptions(typed);
+  if ('wrong' in checked) return checked.wrong;
+  const texts: { readonly name: string; readonly text: string }[] = [];
+  for (const file of files) {
+    const text = readText(file);
+    if (text === undefined) return wrongUse(`cannot read "${file}": no such file, or no permission`);
+    texts.push({ name: file === '-' ? '' : file, text });
+  }
+  return planCommand(texts, checked.options, now);
 }
 
 /** `convert` takes words instead of a file, and a measure instead of a pan. */

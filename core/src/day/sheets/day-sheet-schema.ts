@@ -1,0 +1,98 @@
+import Joi from 'joi';
+import { batchSettingsSchema } from '../../batch/plan/index.js';
+import type { DaySheet } from './day-sheet.js';
+
+const name = Joi.string().allow('').max(200);
+const id = Joi.string().min(1).max(200);
+const time = Joi.string().pattern(/^\d{2}:\d{2}$/);
+const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/);
+const local = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/);
+const minute = Joi.number().integer().min(-10_000).max(10_000);
+const minutes = Joi.object().pattern(Joi.string().max(300), minute);
+
+const task = Joi.object({
+  id: Joi.string().max(300).required(),
+  kind: Joi.string().max(30).required(),
+  batch: Joi.number().integer().min(-1).max(100).required(),
+  from: minute.required(),
+  to: minute.required(),
+  hands: Joi.number().integer().min(0).max(3).required(),
+  oven: Joi.number().integer().min(0).max(5),
+  celsius: Joi.number().min(0).max(350),
+  mayBeCut: Joi.boolean(),
+  done: Joi.boolean(),
+  what: Joi.string().allow('').max(200),
+  pair: Joi.number().integer().min(0).max(5),
+});
+
+/** A day as it is stored and exchanged. */
+export const daySheetSchema = Joi.object<DaySheet>({
+  name: name.required(),
+  date: date.required(),
+  zone: Joi.string().max(60).required(),
+  wishes: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        formulaId: id.required(),
+        title: name.required(),
+        batch: batchSettingsSchema,
+        amount: name.required(),
+        due: local.required(),
+        served: Joi.string().valid('warm', 'fresh', 'cold').required(),
+        sliced: Joi.boolean(),
+        packed: Joi.boolean(),
+        eveningBefore: Joi.boolean(),
+        celsius: Joi.number().min(100).max(300),
+        madeOn: date,
+      }),
+    )
+    .max(30)
+    .required(),
+  pairs: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        name: name.required(),
+        away: Joi.array()
+          .items(Joi.object({ from: time.required(), to: time.required() }))
+          .max(10)
+          .required(),
+      }),
+    )
+    .min(0)
+    .max(3)
+    .required(),
+  ovens: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        name: name.required(),
+        racks: Joi.number().integer().min(1).max(4).required(),
+        minutesTo180: Joi.number().min(1).max(60).required(),
+      }),
+    )
+    .min(1)
+    .max(3)
+    .required(),
+  mixers: Joi.number().integer().min(0).max(9).required(),
+  bowls: Joi.number().integer().min(1).max(99).required(),
+  fridgeLitres: Joi.number().min(0).max(2000).required(),
+  roomCelsius: Joi.number().min(5).max(45).required(),
+  notBefore: time.required(),
+  locks: minutes.required(),
+  done: minutes.required(),
+  skipped: Joi.array().items(Joi.string().max(300)).max(500).required(),
+  minutes: Joi.object().pattern(Joi.string().max(300), Joi.number().min(0).max(1440)).required(),
+  ticked: Joi.array().items(Joi.string().max(200)).max(1000).required(),
+  kept: Joi.object({
+    proven: Joi.boolean().required(),
+    safe: Joi.boolean().required(),
+    cost: Joi.number().required(),
+    bound: Joi.number().required(),
+    startsAt: minute.required(),
+    ovenMinutes: Joi.number().min(0).required(),
+    tasks: Joi.array().items(task).max(2000).required(),
+    onTime: Joi.array().items(Joi.number().min(0).max(1)).max(100).required(),
+  }),
+});

@@ -1,0 +1,1 @@
+export { slackOf, type DaySlack } from './slack.js';

@@ -1,0 +1,128 @@
+import { changeMinutes, type BatchWork, type PlannedTask, type TaskKind } from '../works/index.js';
+
+/*
+ * What may slip. The orders of a plan are kept (who does what after what, what is in the oven after what), and everything is moved as
+ * late as the deadlines let it: how far a task moves is its slack. What moves least is the chain: a minute late there is a minute late
+ * at the table.
+ */
+
+export interface DaySlack {
+  /** Minutes that each task may slip, in the order of the tasks. */
+  readonly ofTasks: readonly number[];
+  /** The same of each batch: the least of its tasks. */
+  readonly ofBatches: readonly number[];
+  /** Minutes in hand: the least of all. */
+  readonly inHand: number;
+  /** Indices of the tasks that have no more than that. */
+  readonly chain: readonly number[];
+}
+
+const FREE = 1440;
+const BEFORE_MIXING: ReadonlySet<TaskKind> = new Set<TaskKind>(['weigh', 'line', 'prepare']);
+const FINISH: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
+
+interface Link {
+  readonly to: number;
+  /** Start of `to` − start of this, at least. */
+  readonly minutes: number;
+}
+
+function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): readonly (readonly Link[])[] {
+  const out = tasks.map((): Link[] => []);
+  const index = new Map<string, number>();
+  tasks.forEach(({ batch, kind }, i) => {
+    const key = `${batch}:${kind}`;
+    if (!index.has(key)) index.set(key, i);
+  });
+  const link = (from: number | undefined, to: number | undefined, minutes: number) => {
+    if (from !== undefined && to !== undefined && from !== to) out[from]?.push({ to, minutes });
+  };
+  works.forEach((work, batch) => {
+    const at = (kind: TaskKind) => index.get(`${batch}:${kind}`);
+    const { oven, mixing } = work;
+    const head = mixing ? at('mix') : at('portion');
+    if (mixing) link(at('mix'), at('portion'), mixing.minutes + mixing.restMinutes);
+    if (oven) {
+      link(at('portion'), at('bake'), oven.loadMinutes);
+      link(at('bake'), at('out'), Math.round(oven.likely));
+      link(at('out'), at('turn-out'), oven.unloadMinutes + oven.inPanMinutes);
+      for (const kind of ['turn', 'tent', 'uncover', 'turn-down'] as const) {
+        const share = oven.during.find((each) => each.kind === kind)?.share;
+        if (share !== undefined) link(at('bake'), at(kind), Math.round(share * oven.likely));
+      }
+    }
+    let last = oven ? at('out') : at('from-store');
+    let lag = oven ? oven.unloadMinutes + oven.coolMinutes : (work.thawMinutes ?? 0);
+    for (const step of work.finishing) {
+      link(last, at(step.kind), lag);
+      last = at(step.kind);
+      lag = step.minutes + step.waitMinutes;
+    }
+    const dressed = work.finishing.find(({ kind }) => kind !== 'slice' && kind !== 'pack');
+    tasks.forEach((task, i) => {
+      if (task.batch !== batch) return;
+      if (BEFORE_MIXING.has(task.kind)) link(i, head, task.to - task.from);
+      if (task.kind === 'make-frosting' && dressed) link(i, at(dressed.kind), task.to - task.from);
+    });
+  });
+  for (const [a, b] of inTurn(tasks, (task) => (task.hands > 0 && task.to > task.from ? task.pair : undefined)))
+    link(a, b, (tasks[a]?.to ?? 0) - (tasks[a]?.from ?? 0));
+  ovenLinks(tasks, link);
+  return out;
+}
+/** Each task with the next of the same pair of hands. */
+function inTurn(
+  tasks: readonly PlannedTask[],
+  keyOf: (task: PlannedTask) => number | undefined,
+): readonly (readonly [number, number])[] {
+  const last = new Map<number, number>();
+  const pairs: [number, number][] = [];
+  tasks.forEach((task, i) => {
+    const key = keyOf(task);
+    if (key === undefined) return;
+    const before = last.get(key);
+    if (before !== undefined) pairs.push([before, i]);
+    last.set(key, i);
+  });
+  return pairs;
+}
+function ovenLinks(tasks: readonly PlannedTask[], link: (a: number, b: number, minutes: number) => void): void {
+  const bakes = tasks.flatMap((task, i) => (task.kind === 'bake' ? [{ task, i }] : []));
+  for (const first of bakes)
+    for (const second of bakes) {
+      const change = changeMinutes(first.task.celsius ?? 0, second.task.celsius ?? 0);
+      if (first.task.oven === second.task.oven && first.task.to <= second.task.from)
+        link(first.i, second.i, first.task.to - first.task.from + change);
+    }
+}
+
+/** @param tasks in the order of their starts */
+export function slackOf(works: readonly BatchWork[], tasks: readonly PlannedTask[]): DaySlack {
+  const out = links(works, tasks);
+  const latest = tasks.map(({ batch, kind, from }): number => {
+    const work = works[batch];
+    if (!work) return from + FREE;
+    const finish = work.finishing.at(-1);
+    if (finish ? kind === finish.kind : kind === 'out')
+      return work.dueMinute - (finish ? finish.minutes + finish.waitMinutes : (work.oven?.unloadMinutes ?? 0) + (work.oven?.coolMinutes ?? 0)); // prettier-ignore
+    return Infinity;
+  });
+  for (let i = tasks.length - 1; i >= 0; i--)
+    for (const { to, minutes } of out[i] ?? [])
+      latest[i] = Math.min(latest[i] ?? 0, (latest[to] ?? Infinity) - minutes);
+  const ofTasks = tasks.map(({ from }, i) => {
+    const slack = (latest[i] ?? 0) - from;
+    return Number.isFinite(slack) ? slack : FREE;
+  });
+  const ofBatches = works.map(
+    (_, batch) =>
+    tasks.reduce((least, task, i) => (task.batch === batch && out[i] && (FINISH.has(task.kind) || task.hands > 0) ? Math.min(least, ofTasks[i] ?? FREE) : least), FREE), // prettier-ignore
+  );
+  const inHand = Math.min(...ofBatches);
+  return {
+    ofTasks,
+    ofBatches,
+    inHand,
+    chain: ofTasks.flatMap((slack, i) => (slack <= inHand && (tasks[i]?.batch ?? -1) >= 0 ? [i] : [])),
+  };
+}

@@ -1,0 +1,363 @@
+import type { Batch } from '../../batch/batch/index.js';
+import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
+import type { MixingFamily } from '../../batch/bowl/index.js';
+import { behaviourOf, LONGEST_WAIT_MINUTES, waitingOf } from '../../batter/rising/index.js';
+import { HEAT_STYLE_OF, type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
+import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
+import { mixingFamily } from '../../batch/bowl/index.js';
+import type { Ahead, BatchWork, DuringBake, Finishing, Handwork, OvenTime, Waiting } from '../works/index.js';
+import { warmUpMinutes, type ThingFromFridge } from '../warming/index.js';
+import { methodSays, type MethodSays } from './method-words.js';
+import {
+  BOUGHT_SO,
+  BOWL_GRAMS,
+  FILLING,
+  FINISHING,
+  KEEPING,
+  LINING,
+  MIXING_MINUTES,
+  PREPARING,
+  WARM,
+  WEIGHING,
+  WITH_MIXER,
+} from './minutes.table.js';
+
+/*
+ * A batch as the work of a day: what its formula, its size, its pans and the words of its method ask of hands, oven and fridge. Nothing
+ * is a fixed list; what the method says of resting, soaking, cooling and chilling wins over every default.
+ */
+
+export const WORK_PROBLEMS = ['no-oven-time', 'never-done'] as const;
+export type WorkProblem = (typeof WORK_PROBLEMS)[number];
+export type ServedAs = 'warm' | 'fresh' | 'cold';
+
+export interface BatchToPlan {
+  readonly id: string;
+  readonly title: string;
+  readonly bake: OneBake;
+  readonly batch: Batch;
+  /** What is foreseen of each portion, in their order; undefined where the simulation foresees no end. */
+  readonly foreseen: readonly (BakePrediction | undefined)[];
+  readonly dueMinute: number;
+  readonly served: ServedAs;
+  /** Baked on another day: only finishing is left. */
+  readonly madeBefore?: boolean;
+  /** Cut before it is put out; by its style where not said. */
+  readonly sliced?: boolean;
+  readonly packed?: boolean;
+  readonly roomCelsius: number;
+  /** Racks of the largest oven: what does not fit in one load is baked in several. */
+  readonly racks: number;
+}
+export type WorksRead =
+  | { readonly kind: 'works'; readonly works: readonly BatchWork[] }
+  | { readonly kind: 'problem'; readonly problem: WorkProblem };
+
+/** One load of the oven: these pans, with what is foreseen of them. */
+interface Load {
+  readonly portion?: BakePortion;
+  readonly pans?: VesselSet;
+  readonly grams: number;
+  readonly foreseen?: BakePrediction;
+  readonly count: number;
+}
+
+export function worksOf(order: BatchToPlan): WorksRead {
+  if (order.madeBefore === true) return { kind: 'works', works: [fromTheStore(order)] };
+  const { bake, foreseen } = order;
+  const { bake: written } = bake.order.formula;
+  const loads = bake.portions.flatMap((portion, i): readonly Load[] => {
+    const prediction = foreseen[i];
+    const racks = prediction?.timeline.racks ?? 1;
+    const turns = Math.max(1, Math.ceil(racks / order.racks));
+    const count = Math.ceil(portion.pans.count / turns);
+    return Array.from({ length: turns }, () => ({
+      portion,
+      pans: portion.pans,
+      grams: portion.grams / turns,
+      count,
+      ...(prediction && { foreseen: prediction }),
+    }));
+  });
+  const all: readonly Load[] = loads.length > 0 ? loads : [{ grams: bake.plan.batterGrams, count: 1 }];
+  if (bake.portions.length > 0 && foreseen.every((each) => each === undefined) && written.highMinutes === undefined)
+    return { kind: 'problem', problem: 'never-done' };
+  const works: BatchWork[] = [];
+  for (const [i, load] of all.entries()) {
+    const oven = ovenTime(order, load);
+    if (!oven) return { kind: 'problem', problem: 'no-oven-time' };
+    works.push(oneWork(order, load, oven, all.length > 1 ? i + 1 : 0, all.length));
+  }
+  return { kind: 'works', works };
+}
+
+/** What was made long before comes out of its tin to be cut. */
+function fromTheStore(order: BatchToPlan): BatchWork {
+  const finishing = finishingOf(
+    order,
+    { grams: order.bake.plan.batterGrams, count: 1 },
+    methodSays(order.bake.order.formula),
+  );
+  return {
+    id: order.id,
+    title: order.title,
+    handwork: [],
+    waiting: [],
+    finishing,
+    makeFrostingMinutes: 0,
+    dueMinute: order.dueMinute,
+    marginMinutes: 0,
+    freshMinutes: 720,
+    freshnessWeight: 0.001,
+  };
+}
+
+const heatStyle = ({ bake }: BatchToPlan): HeatStyleId => HEAT_STYLE_OF[bake.audit.style?.basedOn ?? ''] ?? 'quick';
+const stepsOf = ({ bake }: BatchToPlan): string => bake.order.formula.steps.map(({ text }) => text).join(' ');
+const familyOf = (order: BatchToPlan): MixingFamily =>
+  order.batch.mixing?.family ?? mixingFamily(order.bake.audit.style?.mixingMethod ?? '', stepsOf(order));
+
+function oneWork(order: BatchToPlan, load: Load, oven: OvenTime, nth: number, of: number): BatchWork {
+  const says = methodSays(order.bake.order.formula);
+  const style = heatStyle(order);
+  const keeping = KEEPING[style];
+  const warm = order.served === 'warm';
+  const finishing = finishingOf(order, load, says);
+  const fresh = warm ? WARM.freshMinutes : keeping.freshMinutes;
+  return {
+    id: nth > 0 ? `${order.id}.${nth}` : order.id,
+    title: nth > 0 ? `${order.title}, ${nth} of ${of}` : order.title,
+    ...aheadOf(style, finishing, warm),
+    handwork: handworkOf(order, load, says, of),
+    waiting: waitingOfBatch(order, says),
+    mixing: mixingOf(order, load, says, of),
+    oven: { ...oven, coolMinutes: coolingOf(order, load, says, finishing) },
+    finishing,
+    makeFrostingMinutes: finishing.some(({ kind }) => kind === 'frost' || kind === 'fill') ? FINISHING.makeFrosting : 0,
+    dueMinute: order.dueMinute,
+    marginMinutes: 0,
+    freshMinutes: fresh,
+    freshnessWeight: warm ? WARM.weight : keeping.weight,
+  };
+}
+
+/** Scones freeze raw; what is frosted stands as wrapped layers; a loaf and a traybake are as good the day after. */
+const FREEZES_RAW: ReadonlySet<HeatStyleId> = new Set<HeatStyleId>(['scone', 'biscuit']);
+const EATEN_FRESH: ReadonlySet<HeatStyleId> = new Set<HeatStyleId>(['muffin', 'soda', 'sponge']);
+function aheadOf(style: HeatStyleId, finishing: readonly Finishing[], warm: boolean): { readonly ahead?: Ahead } {
+  if (FREEZES_RAW.has(style)) return { ahead: 'freeze-raw' };
+  if (finishing.some(({ kind }) => kind === 'frost' || kind === 'fill')) return { ahead: 'bake-layers' };
+  return warm || EATEN_FRESH.has(style) ? {} : { ahead: 'bake-whole' };
+}
+
+/** So many minutes of mixing, by the method of the steps and the size of each go. */
+function mixingOf(order: BatchToPlan, load: Load, says: MethodSays, of: number): NonNullable<BatchWork['mixing']> {
+  const family = familyOf(order);
+  const goes = Math.max(1, Math.round((order.batch.mixing?.goes ?? 1) / of));
+  const [small, full] = MIXING_MINUTES[family];
+  const [smallBowl, fullBowl] = BOWL_GRAMS;
+  const share = Math.min(1, Math.max(0, (load.grams / goes - smallBowl) / (fullBowl - smallBowl)));
+  const { ledger, style } = order.bake.audit;
+  const holds = waitingOf(ledger.gas.byPhase, behaviourOf(style?.basedOn).viscosity, order.roomCelsius).adviceMinutes;
+  const restMinutes = says.restMinutes ?? 0;
+  // whisked air and a batter of soda do not wait; nothing is planned to wait longer than an hour unasked
+  const holdMinutes = Math.round(
+    Math.min(family === 'whisked' ? 10 : 60, Math.max(5, Math.min(holds, LONGEST_WAIT_MINUTES))),
+  );
+  return {
+    minutes: Math.round((small + (full - small) * share) * goes),
+    restMinutes,
+    holdMinutes: Math.max(holdMinutes, restMinutes > 0 ? restMinutes + 10 : 0),
+    bowls: 1,
+    mixer: WITH_MIXER.has(family),
+  };
+}
+
+/** Window, watching and emptying of one load. */
+function ovenTime(order: BatchToPlan, { foreseen, pans, grams, count }: Load): OvenTime | undefined {
+  const { bake: written } = order.bake.order.formula;
+  const { celsius, lowMinutes, highMinutes } = written;
+  const minutes =
+    foreseen?.minutes ??
+    (lowMinutes !== undefined && highMinutes !== undefined && celsius !== undefined
+      ? { low: lowMinutes * 0.92, likely: (lowMinutes + highMinutes) / 2, high: highMinutes * 1.08 }
+      : undefined);
+  if (!minutes) return undefined;
+  const style = heatStyle(order);
+  const says = methodSays(order.bake.order.formula);
+  const stages = foreseen?.timeline.stages ?? [];
+  const racks = Math.min(order.racks, foreseen?.timeline.racks ?? 1);
+  const inPan = says.coolsInPan ? 0 : (says.inPanMinutes ?? foreseen?.timeline.turnOutMinutes ?? 0);
+  const likely = Math.max(2, Math.round(minutes.likely));
+  return {
+    celsius: Math.round((foreseen?.celsius ?? celsius ?? 180) / 5) * 5,
+    low: minutes.low,
+    likely,
+    high: minutes.high,
+    // what changes its heat on the way has the oven to itself
+    racks: stages.length > 0 ? order.racks : racks,
+    loadMinutes: Math.round(loading(order, pans, grams, count)),
+    unloadMinutes: says.soakedHot ? 4 : 1,
+    during: watching(foreseen, likely),
+    quietShare: KEEPING[style].quietShare,
+    inPanMinutes: inPan,
+    inPanSlackMinutes:
+      pans?.pan.cavities === 1 && (pans.pan.shape === 'rectangle' || pans.pan.shape === 'square') && inPan >= 15
+        ? 60
+        : 10,
+    coolMinutes: 0,
+    ...(pans && { pan: pans.pan.name }),
+    pans: count,
+  };
+}
+function watching(foreseen: BakePrediction | undefined, likely: number): readonly DuringBake[] {
+  if (!foreseen) return [];
+  const { rotateMinute, swapMinute, tentMinute, uncoverMinute, stages } = foreseen.timeline;
+  const at = (kind: DuringBake['kind'], minute: number | undefined, slack: number): readonly DuringBake[] =>
+    minute === undefined || minute >= likely - 2 || minute < 1 ? [] : [{ kind, share: minute / likely, slack }];
+  return [
+    ...at('turn', rotateMinute ?? swapMinute, 0.06),
+    ...at('tent', tentMinute, 0.06),
+    ...at('uncover', uncoverMinute, 0.04),
+    ...stages.flatMap(({ minute }) => at('turn-down', minute, 0.03)),
+  ];
+}
+function loading({ batch }: BatchToPlan, pans: VesselSet | undefined, grams: number, count: number): number {
+  if (!pans) return 3;
+  const { pan } = pans;
+  const cut = batch.cut !== undefined || (isFree(pan) && pan.shape !== 'dome');
+  const pieces = Math.max(1, pan.cavities) * count;
+  if (cut) return Math.min(FILLING.most, 2 + FILLING.piece * pieces);
+  if (pan.cavities > 1) return Math.min(FILLING.most, FILLING.vessel + FILLING.cup * pieces);
+  return Math.min(FILLING.most, FILLING.vessel + FILLING.more * (count - 1) + (grams > 1500 ? FILLING.loaf : 0));
+}
+
+/** Weighing, lining and what is prepared, each any time before. */
+function handworkOf(order: BatchToPlan, { pans, count }: Load, says: MethodSays, of: number): readonly Handwork[] {
+  const { formula } = order.bake.order;
+  const lines = formula.components.flatMap((component) => component.lines);
+  const weigh = Math.min(WEIGHING.most, Math.max(WEIGHING.least, WEIGHING.base + WEIGHING.line * lines.length));
+  return [
+    { kind: 'weigh', what: '', minutes: Math.round(weigh / of) },
+    { kind: 'line', what: '', minutes: lining(pans, count, says) },
+    ...preparing(order, of),
+  ];
+}
+function lining(pans: VesselSet | undefined, count: number, says: MethodSays): number {
+  if (!pans || isFree(pans.pan)) return LINING.sheet;
+  if (says.linedDouble) return LINING.double * count;
+  const { cavities, shape } = pans.pan;
+  const first = cavities > 1 ? LINING.cups : shape === 'round' ? LINING.round : LINING.box;
+  return first + LINING.more * (count - 1);
+}
+/** What the words of lines and steps say is done to a thing: each once, with the thing it is done to. */
+function preparing(order: BatchToPlan, of: number): readonly Handwork[] {
+  const { formula, audit } = { formula: order.bake.order.formula, audit: order.bake.audit };
+  const found = new Map<string, number>();
+  for (const line of formula.components.flatMap((component) => component.lines)) {
+    if (BOUGHT_SO.test(line.text)) continue;
+    const entry = audit.lines.find(({ lineId }) => lineId === line.id)?.entries[0];
+    const name = entry?.read.ingredient?.nameUk.replace(/ \(.*/, '') ?? '';
+    for (const [words, what, minutes] of PREPARING) {
+      if (!words.test(line.text)) continue;
+      const task = /butter|spice/.test(what) || name === '' ? what : `${what} the ${name}`;
+      found.set(task, Math.max(found.get(task) ?? 0, minutes));
+      break;
+    }
+  }
+  return [...found].map(([what, minutes]) => ({
+    kind: 'prepare' as const,
+    what,
+    minutes: Math.max(1, Math.round((minutes * Math.sqrt(Math.max(1, order.bake.plan.factor))) / of)),
+  }));
+}
+
+const BUTTERS: ReadonlySet<string> = new Set(['unsalted-butter', 'salted-butter']);
+const MILKS = /milk|yogurt|yoghurt|cream$/;
+/** Softest and longest: butter may stand all day, milk and eggs two hours more than they need. */
+const STANDS_LONGER = { butter: 720, other: 120 } as const;
+
+/** What has to be warm, cold or soaked when the batter is mixed. */
+function waitingOfBatch(order: BatchToPlan, says: MethodSays): readonly Waiting[] {
+  const family = familyOf(order);
+  const entries = order.bake.audit.lines.flatMap(({ inBatter, entries: all }) =>
+    inBatter
+      ? all.flatMap(({ read, grams }) =>
+          read.ingredient && grams ? [{ read, grams, ingredient: read.ingredient }] : [],
+        )
+      : [],
+  );
+  const waiting: Waiting[] = [];
+  const soft = family === 'creaming' || family === 'paste';
+  const out = (what: string, thing: ThingFromFridge, more: number) => {
+    const minutes = warmUpMinutes(thing, order.roomCelsius).likely;
+    if (Number.isFinite(minutes))
+      waiting.push({
+        kind: 'take-out',
+        what,
+        leastMinutes: Math.round(minutes / 5) * 5,
+        mostMinutes: Math.round(minutes) + more,
+      });
+  };
+  const butter = entries.find(({ ingredient }) => BUTTERS.has(ingredient.behavesAs));
+  if (butter && soft) out('butter', butter.grams <= 130 ? 'butter-stick' : 'butter-block', STANDS_LONGER.butter);
+  const cold = /\bcold\b|\bfrozen\b/i.test(order.bake.order.formula.components.flatMap(({ lines }) => lines.map(({ text }) => text)).join(' ')); // prettier-ignore
+  if (butter && family === 'rub-in' && cold)
+    waiting.push({ kind: 'chill', what: 'butter, cubed', leastMinutes: 20, mostMinutes: 720 });
+  const eggs = entries.some(({ ingredient }) => ingredient.behavesAs === 'egg');
+  const milk = entries.find(({ ingredient }) => MILKS.test(ingredient.behavesAs));
+  if (soft || family === 'whisked') {
+    if (eggs) out('eggs', 'eggs-loose', STANDS_LONGER.other);
+    if (milk && soft) out('milk', 'milk-jug', STANDS_LONGER.other);
+  }
+  if (says.soak) {
+    const what = /\bsoak (?:the )?([a-z]+)/i.exec(stepsOf(order))?.[1] ?? 'fruit';
+    waiting.push({ kind: 'soak', what, leastMinutes: says.soak.least, mostMinutes: Math.round(says.soak.most) });
+  }
+  return waiting;
+}
+
+/** Filling, frosting, slicing, packing, in their order. */
+function finishingOf(order: BatchToPlan, { pans, grams, count }: Load, says: MethodSays): readonly Finishing[] {
+  const { frosting } = order.batch;
+  const style = heatStyle(order);
+  const keeping = KEEPING[style];
+  const named = order.bake.order.formula.components.map(({ name }) => name).join(' ');
+  const spread = frosting !== undefined || /frost|icing|buttercream|ganache/i.test(named);
+  const filled = /\bfilling\b|\bcurd\b/i.test(named);
+  const cups = (pans?.pan.cavities ?? 1) > 1;
+  const litres = Math.max(4, Math.round((grams / 1000) * FINISHING.perLitreInFridge));
+  const chill = says.chillMinutes;
+  const list: Finishing[] = [];
+  if (filled)
+    list.push({ kind: 'fill', minutes: FINISHING.fill, waitMinutes: spread ? 0 : (chill ?? 0), fridgeLitres: litres });
+  if (spread)
+    list.push({
+      kind: 'frost',
+      minutes: Math.round(
+        cups
+          ? 5 + FINISHING.frostCup * (pans?.pan.cavities ?? 12) * count
+          : count > 1
+            ? FINISHING.frostStack
+            : FINISHING.frostSingle,
+      ),
+      waitMinutes: chill ?? (cups ? 0 : FINISHING.chillAfter),
+      fridgeLitres: litres,
+    });
+  const slices = order.sliced ?? (order.served !== 'warm' && !cups);
+  if (slices && keeping.sliceMinutes > 0)
+    list.push({ kind: 'slice', minutes: keeping.sliceMinutes, waitMinutes: 0, fridgeLitres: 0 });
+  if (order.packed === true) list.push({ kind: 'pack', minutes: 5, waitMinutes: 0, fridgeLitres: 0 });
+  return list;
+}
+/** Until the next step may begin: cold enough to frost, firm enough to cut, cool enough to eat. */
+function coolingOf(order: BatchToPlan, { foreseen }: Load, says: MethodSays, finishing: readonly Finishing[]): number {
+  const keeping = KEEPING[heatStyle(order)];
+  const [first] = finishing;
+  const { slice, frost } = foreseen?.timeline.coolMinutes ?? {};
+  const inPan = says.inPanMinutes ?? 0;
+  if (order.served === 'warm' && first?.kind !== 'frost' && first?.kind !== 'fill')
+    return Math.max(inPan, keeping.warmMinutes);
+  const wanted = first?.kind === 'frost' || first?.kind === 'fill' ? (frost ?? slice ?? 90) : (slice ?? 60);
+  return Math.round(Math.max(inPan + 2, says.coolMinutes ?? Math.min(240, wanted)));
+}

@@ -1,0 +1,69 @@
+import { mentionsIn, type TimePurpose } from '../../formula/parsing/index.js';
+import type { Formula } from '../../formula/formula/index.js';
+
+/** What a method says of waiting; it wins over every default. */
+export interface MethodSays {
+  /** Between mixing and the oven. */
+  readonly restMinutes?: number;
+  /** Before mixing. */
+  readonly soak?: { readonly least: number; readonly most: number };
+  readonly inPanMinutes?: number;
+  /** It cools in its pan altogether. */
+  readonly coolsInPan: boolean;
+  /** The finished thing stands cold before it is cut. */
+  readonly chillMinutes?: number;
+  readonly coolMinutes?: number;
+  /** Fed so often, days; until it is cut. */
+  readonly fedEveryDays?: number;
+  /** Better after so many days. */
+  readonly betterAfterDays?: number;
+  /** Something is poured over while it is hot. */
+  readonly soakedHot: boolean;
+  readonly linedDouble: boolean;
+}
+
+const FINISHED = /\b(?:frost|fill(?:ed|ing)?|ice|assembled?|spread|slice|cut(?:ting)?)\b/i;
+const WORD_DAYS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5 };
+const NEXT_DAY = /\b(?:better|best)\b[^.;]{0,20}\b(?:next day|the day after)\b/i;
+const BETTER_AFTER = /\b(?:better|best)\b[^.;]{0,20}\bafter (\w+) days?\b/i;
+
+export function methodSays({ steps, notes = [], components }: Formula): MethodSays {
+  const texts = steps.map(({ text }) => text);
+  const all = [...texts, ...notes, ...components.map(({ name }) => name)].join(' ');
+  const bakedAt = texts.findIndex((text) =>
+    mentionsIn(text).some((each) => each.kind === 'time' && each.purpose === 'bake'),
+  );
+  const time = (purposes: readonly TimePurpose[], where: (text: string, step: number) => boolean) => {
+    for (const [step, text] of texts.entries())
+      for (const mention of mentionsIn(text))
+        if (mention.kind === 'time' && purposes.includes(mention.purpose) && where(text, step)) return mention;
+    return undefined;
+  };
+  const beforeOven = (step: number) => bakedAt < 0 || step <= bakedAt;
+  const inPan = time(['cool'], (text) => /\bin (?:the|its|their) (?:tins?|pans?)\b/i.test(text));
+  const rest = time(['rest', 'chill'], (text, step) => beforeOven(step) && !/\bsoak|\bfruit\b|\boatmeal\b/i.test(text));
+  const chill = time(['chill'], (text, step) => !beforeOven(step) || FINISHED.test(text));
+  const cool = time(['cool'], (text) => !/\bin (?:the|its|their) (?:tins?|pans?)\b/i.test(text));
+  const soaked = texts.find((text) => /\bsoak\b/i.test(text));
+  const soak = time(['soak'], () => true);
+  const fed = /\bfeed\b[^.;]*\b(?:each|every|once a) (week|fortnight)\b/i.exec(all)?.[1];
+  const after = BETTER_AFTER.exec(all)?.[1]?.toLowerCase();
+  const days = after === undefined ? (NEXT_DAY.test(all) ? 1 : undefined) : (WORD_DAYS[after] ?? Number(after));
+  const soakTime =
+    soak ?? (soaked !== undefined && /\bovernight\b/i.test(soaked) ? { low: 480, high: 720 } : undefined);
+  return {
+    coolsInPan: /\bcool(?:s|ed)?(?: completely| fully)? in (?:the|its) (?:tin|pan)\b/i.test(all) && inPan === undefined,
+    soakedHot:
+      /\b(?:spoon|pour|drizzle|brush)\b[^.;]*\b(?:over|on)\b[^.;]*\b(?:while|still)\b[^.;]*\b(?:hot|warm)\b/i.test(all),
+    linedDouble: /\bline\b[^.;]*\bdouble\b|\bdouble\b[^.;]*\bline/i.test(all),
+    ...(rest && { restMinutes: Math.round(rest.low) }),
+    ...(soakTime && {
+      soak: { least: Math.round(soakTime.low), most: Math.max(Math.round(soakTime.high), 2 * soakTime.low) },
+    }),
+    ...(inPan && { inPanMinutes: Math.round(inPan.low) }),
+    ...(chill && { chillMinutes: Math.round(chill.low) }),
+    ...(cool && { coolMinutes: Math.round(cool.low) }),
+    ...(fed !== undefined && { fedEveryDays: fed.toLowerCase() === 'week' ? 7 : 14 }),
+    ...(days !== undefined && Number.isFinite(days) && { betterAfterDays: days }),
+  };
+}

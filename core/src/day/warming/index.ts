@@ -1,0 +1,1 @@
+export { THINGS_FROM_FRIDGE, warmUpMinutes, type ThingFromFridge, type WarmUp } from './warm-up.js';

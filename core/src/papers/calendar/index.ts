@@ -1,0 +1,1 @@
+export { writeCalendar, type CalendarTask } from './write-calendar.js';
