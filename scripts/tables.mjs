@@ -40,6 +40,13 @@ const TABLES = [
     name: 'PANS_TABLE',
     drop: ['quoted_cups', 'geometry_vs_quoted_pct', 'typical_batter_g', 'brim_ml', 'brim_ml_each', 'batter_density'],
   },
+  {
+    from: 'shop',
+    to: 'day/shopping/shop.table.ts',
+    name: 'SHOP_TABLE',
+    keep: ['id', 'aisle', 'pack_us', 'pack_uk', 'pack_eu', 'pack_au', 'piece_g', 'buy_early_days', 'waste_share'],
+  },
+  { from: 'aisles', to: 'day/shopping/aisles.table.ts', name: 'AISLES_TABLE', keep: ['order', 'aisle'] },
   { from: 'style_bands', to: 'batter/balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },
   {
     from: 'reference/worked_formulas',

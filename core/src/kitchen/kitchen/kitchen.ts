@@ -86,6 +86,8 @@ export interface Kitchen {
   readonly prices?: readonly PackPrice[];
   /** Ids of what is in the cupboard, for swaps and for starting. */
   readonly cupboard?: readonly string[];
+  /** How much of it, grams, where the baker says: what need not be bought. */
+  readonly stock?: Readonly<Record<string, number>>;
   /** The pan shelf. */
   readonly pans?: readonly OwnPan[];
   /** Absent means an oven that nothing is known of. */
@@ -185,6 +187,11 @@ export const learn = {
     const others = (kitchen.cupboard ?? []).filter((id) => id !== ingredientId);
     return { ...kitchen, cupboard: [...others, ingredientId] };
   },
+  /** So much is there, grams; 0 forgets it. */
+  stock(kitchen: Kitchen, ingredientId: string, grams: number): Kitchen {
+    const others = Object.entries(kitchen.stock ?? {}).filter(([id]) => id !== ingredientId);
+    return { ...kitchen, stock: Object.fromEntries(grams > 0 ? [...others, [ingredientId, grams]] : others) };
+  },
   ingredient(kitchen: Kitchen, ownIngredient: OwnIngredient): Kitchen {
     const others = kitchen.ingredients.filter(({ id }) => id !== ownIngredient.id);
     return { ...kitchen, ingredients: [...others, ownIngredient] };
@@ -214,6 +221,7 @@ export function mergedKitchens(kitchen: Kitchen, brought: Kitchen): Kitchen {
     ...(prices.length > 0 && { prices }),
     ...(cupboard.length > 0 && { cupboard }),
     ...(pans.length > 0 && { pans }),
+    ...((kitchen.stock ?? brought.stock) && { stock: { ...brought.stock, ...kitchen.stock } }),
     fillings: { ...brought.fillings, ...kitchen.fillings },
     measures: joined(kitchen.measures, brought.measures, ({ name }) => name.toLowerCase()),
     sets: joined(kitchen.sets, brought.sets, ({ unitId, region }) => `${unitId} ${region}`),

@@ -120,6 +120,7 @@ export const kitchenSchema = Joi.object<Kitchen>({
       }),
     )
     .max(MOST),
+  stock: Joi.object().pattern(Joi.string().min(1).max(100), Joi.number().min(0).max(1_000_000)),
   cupboard: Joi.array().items(Joi.string().min(1).max(100)).max(MOST),
   pans: Joi.array()
     .items(

@@ -1,0 +1,1 @@
+export { daysAhead, type AheadTask } from './days-ahead.js';

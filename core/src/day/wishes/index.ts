@@ -1,0 +1,1 @@
+export { readWish, type ReadWish, type WishContext } from './read-wish.js';

@@ -1,0 +1,30 @@
+import { readWish } from './index.js';
+
+const titles = ['Pear and cardamom loaf', 'Rhubarb & ginger muffins', 'Gingerbread with dark treacle', 'Thyme and sweet-potato scones', 'Coconut and passion-fruit layer cake', 'Marmalade and almond loaf']; // prettier-ignore
+const context = { titles, date: '2026-11-28', usualTime: '14:30' };
+const read = (text: string) => readWish(text, context);
+
+describe('a batch and its hour in words', () => {
+  for (const [said, formula, amount, due, served] of [
+    ['24 muffins warm at 10', 1, '24 muffins', '2026-11-28T10:00', 'warm'],
+    ['two loaves by Friday night', undefined, 'two loaves', '2026-11-27T21:00', 'fresh'],
+    ['coconut layer cake, 12, at 15:00, cold', 4, '', '2026-11-28T15:00', 'cold'],
+    ['scones at 3 pm', 3, '', '2026-11-28T15:00', 'fresh'],
+    ['a pear loaf for Saturday lunch', 0, '', '2026-11-28T12:30', 'fresh'],
+    ['gingerbread', 2, '', '2026-11-28T14:30', 'fresh'],
+    ['marmalade loaf by 9.30', 5, '', '2026-11-28T09:30', 'fresh'],
+    ['18 scones at 4', 3, '18 scones', '2026-11-28T16:00', 'fresh'],
+    ['muffins Sunday morning', 1, '', '2026-11-29T10:00', 'fresh'],
+  ] as const)
+    it(`“${said}”`, () => {
+      const wish = read(said);
+      if (formula !== undefined) expect(wish.formulas[0]).toBe(formula);
+      expect([wish.amount, wish.due, wish.served]).toEqual([amount, due, served]);
+    });
+  it('that may be several formulas says all of them', () => {
+    expect(read('two loaves by Friday night').formulas).toEqual([0, 5]);
+  });
+  it('of nothing on the shelf says so', () => {
+    expect(read('a dozen brandy snaps at 11').formulas).toEqual([]);
+  });
+});
