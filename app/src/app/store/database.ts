@@ -1,11 +1,11 @@
 import { Injectable, InjectionToken, inject } from '@angular/core';
 import { Dexie, type EntityTable, type Transaction } from 'dexie';
 import type { StoredEdit } from './edit-history';
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredSettings, StoredVersion } from './records';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredSettings, StoredVersion } from './records';
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 3;
+const LATEST_VERSION = 4;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }
@@ -18,6 +18,7 @@ export class Database extends Dexie {
   declare readonly settings: EntityTable<StoredSettings, 'id'>;
   declare readonly kitchens: EntityTable<StoredKitchen, 'id'>;
   declare readonly batches: EntityTable<StoredBatch, 'id'>;
+  declare readonly plans: EntityTable<StoredPlan, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
@@ -25,6 +26,7 @@ export class Database extends Dexie {
     this.version(1).stores({ formulas: 'id', versions: 'id, formulaId', settings: 'id' });
     this.version(2).stores({ kitchens: 'id', history: 'key, tab' }).upgrade(stepsGetIds);
     this.version(3).stores({ batches: 'id, formulaId' });
+    this.version(4).stores({ plans: 'id' });
   }
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */

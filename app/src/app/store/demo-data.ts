@@ -1,6 +1,8 @@
 import { PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen/kitchen';
 import { parsePan } from '@orvin/core/kitchen/pans';
-import type { StoredFormula, StoredKitchen, StoredVersion } from './records';
+import { EMPTY_SHEET, type Wish } from '@orvin/core/day/sheets';
+import { dateShifted } from '@orvin/core/day/dates';
+import type { StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
 import { readFormula } from '@orvin/core/formula/parsing';
 import { DEMO_FORMULAS } from '@orvin/core/doors/samples';
 
@@ -29,6 +31,7 @@ export function demoData(now: number): {
   readonly formulas: readonly StoredFormula[];
   readonly versions: readonly StoredVersion[];
   readonly kitchen: StoredKitchen;
+  readonly plan: StoredPlan;
 } {
   const formulas = DEMO_FORMULAS.flatMap(({ id, text }, i): StoredFormula[] => {
     const reading = readFormula(text, 'UK');
@@ -59,5 +62,67 @@ export function demoData(now: number): {
     oven: record.oven,
   }));
   const kitchen: StoredKitchen = { id: 'kitchen', revision: 1, kitchen: { ...PLAIN_KITCHEN, pans: panShelf() } };
-  return { formulas, versions, kitchen };
+  return { formulas, versions, kitchen, plan: regattaDay(formulas, now) };
+}
+
+const SATURDAY = 6;
+/** [formula, how it is eaten, cut] of what stands on the tent's table at half past two. */
+const TABLE: readonly (readonly [id: string, served: Wish['served'], sliced: boolean])[] = [
+  ['parsnip-hazelnut-cake', 'cold', true],
+  ['pear-cardamom-loaf', 'fresh', true],
+  ['courgette-lime-traybake', 'fresh', true],
+  ['gingerbread-dark-treacle', 'fresh', true],
+  ['rhubarb-ginger-muffins', 'fresh', false],
+  ['leek-cheese-drop-biscuits', 'warm', false],
+  ['thyme-sweet-potato-scones', 'warm', false],
+  ['cider-fed-harvest-fruit-cake', 'fresh', true],
+];
+const FED_FOR_DAYS = 35;
+
+/** The regatta's Saturday: the next one, doors at three. */
+function regattaDay(formulas: readonly StoredFormula[], now: number): StoredPlan {
+  const today = new Date(now);
+  const local = `${today.getFullYear()}-${String(today.getMonth() + 1).padStart(2, '0')}-${String(today.getDate()).padStart(2, '0')}`;
+  const date = dateShifted(local, (SATURDAY - today.getDay() + 7) % 7 || (today.getHours() < 7 ? 0 : 7));
+  const wishes = TABLE.flatMap(([id, served, sliced]): Wish[] => {
+    const record = formulas.find((each) => each.id === `demo-${id}`);
+    if (!record) return [];
+    return [
+      {
+        id,
+        formulaId: record.id,
+        title: record.formula.title,
+        amount: '',
+        due: `${date}T14:30`,
+        served,
+        sliced,
+        ...(id.startsWith('cider') && { madeOn: dateShifted(date, -FED_FOR_DAYS) }),
+      },
+    ];
+  });
+  return {
+    id: 'demo-regatta',
+    revision: 1,
+    createdAt: now,
+    changedAt: now,
+    demo: true,
+    sheet: {
+      ...EMPTY_SHEET,
+      name: 'Regatta tea tent',
+      date,
+      zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      wishes,
+      pairs: [
+        { id: 'you', name: 'you', away: [] },
+        {
+          id: 'second',
+          name: 'second pair',
+          away: [
+            { from: '00:00', to: '09:00' },
+            { from: '12:00', to: '12:30' },
+          ],
+        },
+      ],
+    },
+  };
 }

@@ -6,7 +6,7 @@ import type { OvenSettings } from '@orvin/core/oven/settings';
 import { arrivalsOf, changesOf, type AddedFormula, type Arrival, type Decided } from './arrivals';
 import type { Change } from './edits';
 import { RecordStore } from './record-store';
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredVersion } from './records';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
 
 /**
  * What the baker owns and does with it: formulas, kept versions, kept batches, the kitchen. Each act of the baker is one edit, and one to
@@ -230,13 +230,19 @@ export class FormulaStore {
   }
 
   /** Puts records in place that are no act of the baker's, such as the demo data. */
-  seed(formulas: readonly StoredFormula[], versions: readonly StoredVersion[], kitchen?: StoredKitchen): void {
+  seed(
+    formulas: readonly StoredFormula[],
+    versions: readonly StoredVersion[],
+    kitchen?: StoredKitchen,
+    plan?: StoredPlan,
+  ): void {
     this.store.put({
       label: '',
       changes: [
         ...formulas.map((after): Change => ({ table: 'formulas', id: after.id, after })),
         ...versions.map((after): Change => ({ table: 'versions', id: after.id, after })),
         ...(kitchen ? [{ table: 'kitchens' as const, id: kitchen.id, after: kitchen }] : []),
+        ...(plan ? [{ table: 'plans' as const, id: plan.id, after: plan }] : []),
       ],
     });
   }

@@ -15,7 +15,12 @@ export const openStores = new InjectionToken<() => Promise<void>>('opens the sto
       if (settings.seeded() || formulas.formulas().length > 0) return;
       const demo = demoData(Date.now());
       // what a kitchen knows already stands
-      formulas.seed(demo.formulas, demo.versions, formulas.kitchen() === PLAIN_KITCHEN ? demo.kitchen : undefined);
+      formulas.seed(
+        demo.formulas,
+        demo.versions,
+        formulas.kitchen() === PLAIN_KITCHEN ? demo.kitchen : undefined,
+        demo.plan,
+      );
       settings.set({ seeded: true });
     };
   },

@@ -1,11 +1,12 @@
 import Joi from 'joi';
 import { batchSettingsSchema } from '@orvin/core/batch/plan';
+import { daySheetSchema } from '@orvin/core/day/sheet-schema';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';
 import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
 import { REGIONS } from '@orvin/core/ground/units';
 import type { RecordFault } from './checking';
 import type { Edit } from './edits';
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredSettings, StoredVersion } from './records';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredSettings, StoredVersion } from './records';
 import { TABLE_NAMES, type Table, type TableRecords } from './tables';
 
 /* How a stored thing is checked when it comes back: one schema for each. It runs in the worker, behind the first screen. */
@@ -55,6 +56,15 @@ const storedKitchenSchema = Joi.object<StoredKitchen>({
   kitchen: kitchenSchema.required(),
 });
 
+const storedPlanSchema = Joi.object<StoredPlan>({
+  id,
+  revision,
+  createdAt: moment,
+  changedAt: moment,
+  demo: Joi.boolean().required(),
+  sheet: daySheetSchema.required(),
+});
+
 /** What is set for this browser, as it comes back. */
 export const storedSettingsSchema = Joi.object<StoredSettings>({
   id: Joi.valid('settings').required(),
@@ -71,6 +81,7 @@ const SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
   versions: storedVersionSchema,
   kitchens: storedKitchenSchema,
   batches: storedBatchSchema,
+  plans: storedPlanSchema,
 };
 
 const changeOf = (table: Table) =>

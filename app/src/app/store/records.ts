@@ -1,6 +1,7 @@
 import type { OvenSettings } from '@orvin/core/oven/settings';
 import type { BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
+import type { DaySheet } from '@orvin/core/day/sheets';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import type { Region } from '@orvin/core/ground/units';
 
@@ -48,6 +49,16 @@ export interface StoredBatch {
   readonly name: string;
   readonly keptAt: number;
   readonly sheet: BatchSettings;
+}
+
+/** A planned day: what is to be on the table when, and the plan that was found last. */
+export interface StoredPlan {
+  readonly id: string;
+  readonly revision: number;
+  readonly createdAt: number;
+  readonly changedAt: number;
+  readonly demo: boolean;
+  readonly sheet: DaySheet;
 }
 
 /** The baker's own measures, words and ingredients: one row. */

@@ -1,4 +1,4 @@
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredVersion } from './records';
+import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
 
 /** What each table holds. */
 export interface TableRecords {
@@ -6,6 +6,7 @@ export interface TableRecords {
   readonly versions: StoredVersion;
   readonly kitchens: StoredKitchen;
   readonly batches: StoredBatch;
+  readonly plans: StoredPlan;
 }
 export type Table = keyof TableRecords;
 
@@ -27,6 +28,7 @@ export const TABLES: Readonly<Record<Table, TableRule>> = {
   // of a kitchen the latest word stands; what another tab taught is taught again
   kitchens: { changes: true, overtaken: 'ours', needs: ['kitchen'] },
   batches: { changes: true, overtaken: 'theirs', needs: ['sheet', 'formulaId'] },
+  plans: { changes: true, overtaken: 'merge', needs: ['sheet'] },
 };
 export const TABLE_NAMES = Object.keys(TABLES) as readonly Table[];
 

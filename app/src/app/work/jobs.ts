@@ -13,6 +13,7 @@ import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } f
 import { bakeAt, type SweepPoint } from '@orvin/core/oven/sweeps';
 import { sensitivitiesOf, type Sensitivity } from '@orvin/core/oven/sensitivity';
 import type { ExportJob, ReadJob } from './file-jobs';
+import type { planJobs } from './plan-jobs';
 import type { printJobs } from './print-jobs';
 import { checkRowsJob } from './record-jobs';
 
@@ -72,5 +73,5 @@ export const jobs = {
     format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
 } as const;
 
-export type Jobs = typeof jobs & typeof printJobs;
+export type Jobs = typeof jobs & typeof planJobs & typeof printJobs;
 export type JobName = keyof Jobs;

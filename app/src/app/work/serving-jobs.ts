@@ -12,6 +12,8 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   read: 'This cannot be read',
   export: 'This cannot be written',
   'check-rows': 'These records cannot be looked over',
+  'plan-day': 'This day cannot be planned',
+  'loosen-day': 'This day cannot be planned',
   'sheet-text': 'This sheet cannot be written',
   'sheet-pdf': 'This sheet cannot be printed',
   'lining-pdf': 'This template cannot be printed',

@@ -100,9 +100,10 @@ export class WorkClient {
   }
 }
 
+const PLANS: ReadonlySet<JobName> = new Set(['plan-day', 'loosen-day']);
 const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf']);
 
-/** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints. */
+/** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints, one that plans days. */
 @Injectable({ providedIn: 'root' })
 export class Work {
   private readonly client = new WorkClient(
@@ -112,7 +113,12 @@ export class Work {
     () => new Worker(new URL('./print.worker', import.meta.url), { type: 'module' }),
   );
 
+  private readonly planner = new WorkClient(
+    () => new Worker(new URL('./plan.worker', import.meta.url), { type: 'module' }),
+  );
+
   run<K extends JobName>(name: K, input: Parameters<Jobs[K]>[0], signal?: AbortSignal): Promise<Output<K>> {
+    if (PLANS.has(name)) return this.planner.run(name, input, signal);
     return (PRINTS.has(name) ? this.printer : this.client).run(name, input, signal);
   }
 }

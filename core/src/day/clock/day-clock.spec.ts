@@ -1,4 +1,5 @@
-import { dateShifted, daysBetween, instantOf, isoOf, minuteOf } from './index.js';
+import { dateShifted, daysBetween, isDate, weekdayOf } from '../dates/index.js';
+import { instantOf, isoOf, minuteOf } from './index.js';
 
 describe('the clock of a planned day', () => {
   const plain = { date: '2026-11-28', zone: 'Europe/London' };
@@ -26,5 +27,7 @@ describe('the clock of a planned day', () => {
   it('shifts dates across months', () => {
     expect(dateShifted('2026-11-28', -35)).toBe('2026-10-24');
     expect(daysBetween('2026-10-24', '2026-11-28')).toBe(35);
+    expect(weekdayOf('2026-11-28')).toBe(6);
+    expect([isDate('2026-02-29'), isDate('2028-02-29'), isDate('tomorrow')]).toEqual([false, true, false]);
   });
 });

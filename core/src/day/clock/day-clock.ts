@@ -14,7 +14,6 @@ export interface DayClock {
 const midnight = ({ date, zone }: DayClock): DateTime => DateTime.fromISO(date, { zone }).startOf('day');
 
 export const isZone = (zone: string): boolean => IANAZone.isValidZone(zone);
-export const isDate = (date: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(date) && DateTime.fromISO(date).isValid;
 
 /** Minutes from midnight to a local moment, "2026-11-28T15:00"; undefined for what is no moment. */
 export function minuteOf(clock: DayClock, local: string): number | undefined {
@@ -28,8 +27,3 @@ export const isoOf = (clock: DayClock, minute: number): string =>
 /** Milliseconds since 1970. */
 export const instantOf = (clock: DayClock, minute: number): number =>
   midnight(clock).plus({ minutes: minute }).toMillis();
-/** So many days later, or earlier. */
-export const dateShifted = (date: string, days: number): string =>
-  DateTime.fromISO(date, { zone: 'utc' }).plus({ days }).toFormat('yyyy-MM-dd');
-export const daysBetween = (from: string, to: string): number =>
-  Math.round(DateTime.fromISO(to, { zone: 'utc' }).diff(DateTime.fromISO(from, { zone: 'utc' }), 'days').days);

@@ -1,1 +1,1 @@
-export { daysBetween, dateShifted, instantOf, isDate, isoOf, isZone, minuteOf, type DayClock } from './day-clock.js';
+export { instantOf, isoOf, isZone, minuteOf, type DayClock } from './day-clock.js';

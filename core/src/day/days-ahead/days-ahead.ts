@@ -1,4 +1,4 @@
-import { dateShifted, daysBetween } from '../clock/index.js';
+import { dateShifted, daysBetween } from '../dates/index.js';
 
 /** Something on a day before. */
 export interface AheadTask {

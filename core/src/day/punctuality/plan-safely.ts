@@ -19,7 +19,8 @@ const MOST_ROUNDS = 12;
 const DAYS = 600;
 /** The margins are found with a part of the effort, the plan with the rest. */
 const ROUND_SHARE = 0.06;
-const LEAST_ROUND_SECONDS = 0.08;
+const LEAST_ROUND_SECONDS = 0.03;
+const ROUND_DAYS = 300;
 
 /** Numbers 0–1, the same every time, so that the same input gives the same plan. */
 function chanceFrom(seed: number): () => number {
@@ -47,7 +48,7 @@ export function planSafely(batches: readonly BatchWork[], kitchen: DayKitchen, o
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const planned = planDay(with_, kitchen, quick);
     if (planned.kind === 'none') break;
-    const played = playThrough(with_, kitchen, planned.tasks, chanceFrom(7), DAYS);
+    const played = playThrough(with_, kitchen, planned.tasks, chanceFrom(7), ROUND_DAYS);
     found = { plan: planned, played, batches: with_ };
     if (Math.min(...played.onTime) >= AIMED) break;
     with_ = with_.map((work, i) =>

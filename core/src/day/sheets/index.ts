@@ -1,4 +1,3 @@
-export { daySheetSchema } from './day-sheet-schema.js';
 export {
   EMPTY_SHEET,
   type DaySheet,
@@ -8,16 +7,3 @@ export {
   type SheetSpan,
   type Wish,
 } from './day-sheet.js';
-export {
-  looseningsOf,
-  planSheet,
-  SHEET_PROBLEMS,
-  worksOfSheet,
-  type PlanningHooks,
-  type RunBake,
-  type SheetOrder,
-  type SheetPlan,
-  type SheetProblem,
-  type SheetProblemCode,
-  type SheetWorks,
-} from './plan-sheet.js';

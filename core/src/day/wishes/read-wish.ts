@@ -1,4 +1,4 @@
-import { dateShifted, daysBetween } from '../clock/index.js';
+import { dateShifted, weekdayOf } from '../dates/index.js';
 import type { ServedAs } from '../tasks/index.js';
 
 /** What is said of a batch and its hour: "24 muffins warm at 10", "two loaves by Friday night". */
@@ -61,9 +61,7 @@ function dateSaid(text: string, date: string): { readonly date: string; readonly
   if (name === 'today') return { date, words: said[0] };
   if (name === 'tomorrow') return { date: dateShifted(date, 1), words: said[0] };
   const wanted = DAYS.findIndex((day) => day === name);
-  // 1 January 2023 was a Sunday
-  const weekday = ((daysBetween('2023-01-01', date) % 7) + 7) % 7;
-  const ahead = (wanted - weekday + 7) % 7;
+  const ahead = (wanted - weekdayOf(date) + 7) % 7;
   // a day just before the planned one is meant so: "by Friday night" of a Saturday
   return { date: dateShifted(date, ahead > 3 ? ahead - 7 : ahead), words: said[0] };
 }

@@ -1,13 +1,6 @@
 import { isoOf, instantOf, minuteOf, type DayClock } from '../../day/clock/index.js';
-import {
-  EMPTY_SHEET,
-  looseningsOf,
-  planSheet,
-  type DaySheet,
-  type SheetOrder,
-  type SheetPlan,
-  type Wish,
-} from '../../day/sheets/index.js';
+import { EMPTY_SHEET, type DaySheet, type Wish } from '../../day/sheets/index.js';
+import { looseningsOf, planSheet, type SheetOrder, type SheetPlan } from '../../day/planned-sheets/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 import { writeCalendar } from '../../papers/calendar/index.js';
 import { conflictInWords, sheetProblemInWords, taskInWords, wayOutInWords } from '../../words/day-words/index.js';

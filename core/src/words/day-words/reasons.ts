@@ -1,4 +1,4 @@
-import type { SheetProblem } from '../../day/sheets/index.js';
+import type { SheetProblem } from '../../day/planned-sheets/index.js';
 import type { Conflict, WayOut } from '../../day/ways-out/index.js';
 import { sentence, type Sentence } from '../wording/index.js';
 import { minutesInWords } from './times.js';

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { batchSettingsSchema } from '../../batch/plan/index.js';
-import type { DaySheet } from './day-sheet.js';
+import type { DaySheet } from '../sheets/index.js';
 
 const name = Joi.string().allow('').max(200);
 const id = Joi.string().min(1).max(200);

@@ -19,7 +19,7 @@ import {
   type WayOut,
 } from '../ways-out/index.js';
 import { PLAIN_DAY, type BatchWork, type DayKitchen } from '../works/index.js';
-import type { DaySheet, Wish } from './day-sheet.js';
+import type { DaySheet, Wish } from '../sheets/index.js';
 
 /** What a day is planned from: the sheet, the formulas that it names, the baker's kitchen. */
 export interface SheetOrder {

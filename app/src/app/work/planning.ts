@@ -1,0 +1,51 @@
+import { Injectable, inject } from '@angular/core';
+import { catchError, concatMap, from, of, scan, startWith, takeWhile, type Observable } from 'rxjs';
+import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
+import { abortable } from './abortable';
+import type { Loosened } from './plan-jobs';
+import { Work } from './work-client';
+
+/** A day being planned: the best so far, and what no plan can better, closing on each other. */
+export interface Planning {
+  readonly answer?: SheetPlan;
+  /** Seconds of effort spent, and the best and the bound after them. */
+  readonly rounds: readonly { readonly seconds: number; readonly cost: number; readonly bound: number }[];
+  readonly under: boolean;
+  readonly failed?: string;
+}
+const BEGUN: Planning = { rounds: [], under: true };
+/** A first plan at once, then more effort for a better one and its proof. */
+const ROUNDS = [0.2, 1, 3] as const;
+
+/** Plans days in their worker, in rounds of growing effort; unsubscribing stops, and what was found stays. */
+@Injectable({ providedIn: 'root' })
+export class DayPlanning {
+  private readonly work = inject(Work);
+
+  plan(order: Omit<SheetOrder, 'seconds'>): Observable<Planning> {
+    return from(ROUNDS).pipe(
+      concatMap((seconds) =>
+        abortable((signal) => this.work.run('plan-day', { ...order, seconds }, signal)).pipe(
+          concatMap((answer) => of({ seconds, answer })),
+        ),
+      ),
+      scan((so: Planning, { seconds, answer }): Planning => {
+        const last = seconds === ROUNDS[ROUNDS.length - 1];
+        if (answer.kind !== 'planned')
+          return { ...so, answer, under: !last && answer.kind === 'none' && !answer.proven };
+        const { plan } = answer;
+        const rounds = [...so.rounds, { seconds, cost: plan.cost, bound: plan.bound }];
+        return { answer, rounds, under: !last && !plan.proven };
+      }, BEGUN),
+      takeWhile(({ under }) => under, true),
+      startWith(BEGUN),
+      catchError((error: unknown) =>
+        of({ ...BEGUN, under: false, failed: error instanceof Error ? error.message : String(error) }),
+      ),
+    );
+  }
+
+  loosen(order: Omit<SheetOrder, 'seconds'>): Observable<Loosened | null> {
+    return abortable((signal) => this.work.run('loosen-day', { ...order, seconds: 2 }, signal));
+  }
+}

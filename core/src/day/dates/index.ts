@@ -1,0 +1,1 @@
+export { dateShifted, daysBetween, isDate, weekdayOf } from './dates.js';

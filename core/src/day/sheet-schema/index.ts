@@ -1,0 +1,1 @@
+export { daySheetSchema } from './day-sheet-schema.js';
