@@ -4,7 +4,7 @@ const FLOORS = ['ground', 'kitchen', 'formula', 'batter', 'oven', 'bench', 'batc
 const CORE_PACKAGES =
   'node_modules/(joi|luxon|@types/luxon|ical-generator|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec(-help)?\\.ts$';
-const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'pantry'];
+const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'day', 'pantry'];
 
 const floorRules = FLOORS.map((floor, i) => ({
   name: `core-${floor}-stands-on-what-is-below`,

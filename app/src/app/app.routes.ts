@@ -15,6 +15,8 @@ export const routes: Routes = [
     loadComponent: () => import('./batch/sheet-page').then((m) => m.SheetPage),
   },
   { path: 'oven/:id', title: 'Oven · Orvin', loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
+  { path: 'day', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
+  { path: 'day/:id', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
   { path: 'pantry', title: 'Pantry · Orvin', loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry) },
   { path: '**', redirectTo: 'shelf' },
 ];

@@ -99,7 +99,12 @@ export class Rail {
             { label: 'Batch', link: `/batch/${id}` },
             { label: 'Oven', link: `/oven/${id}` },
           ];
-    return [{ label: 'Shelf', link: '/shelf' }, ...forOne, { label: 'Pantry', link: '/pantry' }];
+    return [
+      { label: 'Shelf', link: '/shelf' },
+      ...forOne,
+      { label: 'Day', link: '/day' },
+      { label: 'Pantry', link: '/pantry' },
+    ];
   });
   protected readonly undoName = computed(() =>
     this.store.undoLabel() ? `Undo ${this.store.undoLabel() ?? ''}` : 'Nothing to undo',

@@ -82,6 +82,7 @@ export const daySheetSchema = Joi.object<DaySheet>({
   notBefore: time.required(),
   locks: minutes.required(),
   done: minutes.required(),
+  plannedFrom: minute,
   skipped: Joi.array().items(Joi.string().max(300)).max(500).required(),
   minutes: Joi.object().pattern(Joi.string().max(300), Joi.number().min(0).max(1440)).required(),
   ticked: Joi.array().items(Joi.string().max(200)).max(1000).required(),

@@ -64,6 +64,8 @@ export interface DaySheet {
   readonly locks: Readonly<Record<string, number>>;
   /** Starts of what is done, by task. */
   readonly done: Readonly<Record<string, number>>;
+  /** Planned again from this minute on: what is done stays. */
+  readonly plannedFrom?: number;
   /** Tasks that are left out. */
   readonly skipped: readonly string[];
   /** Minutes of tasks that the baker knows better, by task. */

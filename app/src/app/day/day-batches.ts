@@ -1,0 +1,295 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  signal,
+  viewChild,
+  type ElementRef,
+} from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { Wish } from '@orvin/core/day/sheets';
+import { readWish } from '@orvin/core/day/wishes';
+import { readTargets } from '@orvin/core/batch/targets';
+import { targetInWords } from '@orvin/core/words/batch-words';
+import { minutesInWords } from '@orvin/core/words/day-words';
+import { FormulaStore } from '../store/formula-store';
+import { Readings } from '../work/readings';
+import { DayHands } from './day-hands';
+import { shortTitle } from './day-view';
+import { ThisDay } from './this-day';
+
+const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] = [
+  { id: 'fresh', name: 'fresh' },
+  { id: 'warm', name: 'warm' },
+  { id: 'cold', name: 'cold' },
+];
+const USUAL_TIME = '15:00';
+
+/** What is to be on the table: batches said in words with their hour, each to be put right. */
+@Component({
+  selector: 'orv-day-batches',
+  imports: [DayHands, RouterLink],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="sides">
+      <section aria-labelledby="on-the-table">
+        <h2 id="on-the-table" class="unseen">On the table</h2>
+        <form class="say" (submit)="$event.preventDefault(); add()">
+          <label for="wish" class="unseen">A batch and its hour</label>
+          <input #wish id="wish" type="text" autocomplete="off" maxlength="300" placeholder="24 muffins warm at 10" />
+          <button type="submit" class="act take">Add</button>
+        </form>
+        <p class="hint" role="status">
+          {{
+            said() || 'Say a batch and its hour: “24 muffins warm at 10”, “two loaves by Friday night”; or pick one.'
+          }}
+        </p>
+        @if (choices().length > 1) {
+          <div class="controls" role="group" aria-label="Which one?">
+            @for (choice of choices(); track choice.id) {
+              <button type="button" class="chip" (click)="addOne(choice.id)">{{ choice.title }}</button>
+            }
+          </div>
+        }
+        <label class="pick"
+          ><span>or pick</span>
+          <select #pick (change)="pickOne(pick.value); pick.value = ''">
+            <option value="">a formula, or a batch you kept …</option>
+            @for (one of pickable(); track one.value) {
+              <option [value]="one.value">{{ one.name }}</option>
+            }
+          </select>
+        </label>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">batch</th>
+              <th scope="col">ready at</th>
+              <th scope="col">eaten</th>
+              <th scope="col" class="slip">may slip</th>
+              <th scope="col"><span class="unseen">take off</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            @for (row of rows(); track row.wish.id) {
+              <tr>
+                <td>
+                  <a [routerLink]="['/batch', row.wish.formulaId]"
+                    ><b>{{ row.title }}</b></a
+                  >
+                  @if (row.more) {
+                    <span class="said">{{ row.more }}</span>
+                  }
+                </td>
+                <td>
+                  <input
+                    #due
+                    type="time"
+                    [value]="row.time"
+                    (change)="setTime(row.wish, due.value)"
+                    [attr.aria-label]="'Ready at: ' + row.title"
+                  />
+                </td>
+                <td>
+                  <select
+                    #served
+                    [value]="row.wish.served"
+                    (change)="setServed(row.wish, served.value)"
+                    [attr.aria-label]="'Eaten: ' + row.title"
+                  >
+                    @for (way of served_; track way.id) {
+                      <option [value]="way.id" [selected]="way.id === row.wish.served">{{ way.name }}</option>
+                    }
+                  </select>
+                  <label class="tick"
+                    ><input
+                      type="checkbox"
+                      [checked]="row.wish.sliced ?? false"
+                      (change)="setSliced(row.wish, !(row.wish.sliced ?? false))"
+                    />
+                    cut</label
+                  >
+                  @if (row.ahead) {
+                    <label class="tick"
+                      ><input
+                        type="checkbox"
+                        [checked]="row.wish.eveningBefore ?? false"
+                        (change)="setEvening(row.wish, !(row.wish.eveningBefore ?? false))"
+                      />
+                      evening before</label
+                    >
+                  }
+                </td>
+                <td class="slip">{{ row.slip }}</td>
+                <td>
+                  <button
+                    type="button"
+                    class="quiet"
+                    (click)="takeOff(row.wish)"
+                    [attr.aria-label]="'Take off: ' + row.title"
+                  >
+                    ✕
+                  </button>
+                </td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      </section>
+      <orv-day-hands />
+    </div>
+  `,
+  styleUrls: ['../parts/panels.css', './day-batches.css'],
+})
+export class DayBatches {
+  private readonly day = inject(ThisDay);
+  private readonly store = inject(FormulaStore);
+  private readonly readings = inject(Readings);
+  private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('wish');
+  protected readonly served_ = SERVED;
+  protected readonly said = signal('');
+  protected readonly choices = signal<readonly { readonly id: string; readonly title: string }[]>([]);
+  private pending: ReturnType<typeof readWish> | undefined;
+
+  private readonly usualTime = computed(() => {
+    const due = (this.day.sheet()?.wishes ?? []).map((wish) => wish.due.slice(11)).sort();
+    return due.at(-1) ?? USUAL_TIME;
+  });
+  protected readonly rows = computed(() => {
+    const planned = this.day.planned();
+    const works = planned?.of;
+    return (this.day.sheet()?.wishes ?? []).map((wish, i) => {
+      const own = works?.wishes.flatMap((of, work) => (of === i ? [planned?.slack.ofBatches[work] ?? 0] : [])) ?? [];
+      const slack = own.length === 0 ? undefined : Math.min(...own);
+      const ahead = works?.works.some((work, at) => works.wishes[at] === i && work.ahead !== undefined) ?? false;
+      const date = wish.due.slice(0, 10);
+      return {
+        wish,
+        title: shortTitle(wish.title),
+        time: wish.due.slice(11),
+        more: [
+          wish.amount,
+          date === this.day.sheet()?.date ? '' : date,
+          wish.madeOn === undefined ? '' : `made ${wish.madeOn}`,
+        ]
+          .filter(Boolean)
+          .join(', '),
+        slip: slack === undefined ? '' : slack < 2 ? 'on the chain' : minutesInWords(Math.min(slack, 900)),
+        ahead: ahead || wish.eveningBefore === true,
+      };
+    });
+  });
+  protected readonly pickable = computed(() =>
+    this.store
+      .formulas()
+      .flatMap(({ id, formula }) => [
+        { value: id, name: formula.title || 'Without a name' },
+        ...this.store
+          .batchesOf(id)
+          .map((batch) => ({ value: `${id} ${batch.id}`, name: `${shortTitle(formula.title)}: ${batch.name}` })),
+      ]),
+  );
+
+  protected add(): void {
+    const sheet = this.day.sheet();
+    const words = this.field().nativeElement.value.trim();
+    if (!sheet || words === '') return;
+    const formulas = this.store.formulas();
+    const wish = readWish(words, {
+      titles: formulas.map(({ formula }) => formula.title),
+      date: sheet.date,
+      usualTime: this.usualTime(),
+    });
+    this.pending = wish;
+    const found = wish.formulas.flatMap((i) => formulas[i] ?? []);
+    this.choices.set(found.map(({ id, formula }) => ({ id, title: formula.title })));
+    const [only] = found;
+    if (!only) {
+      this.said.set(
+        `Nothing on the shelf is called so: “${words}”. Name a formula of yours, or put its formula on the shelf first.`,
+      );
+      return;
+    }
+    if (found.length > 1) {
+      this.said.set('Which of these?');
+      return;
+    }
+    this.addOne(only.id);
+  }
+  protected addOne(formulaId: string): void {
+    const record = this.store.formula(formulaId);
+    const sheet = this.day.sheet();
+    const wish = this.pending;
+    if (!record || !sheet || !wish) return;
+    const read =
+      wish.amount === ''
+        ? undefined
+        : readTargets(wish.amount, {
+            formula: record.formula,
+            audit: this.readings.of(record.formula),
+            kitchen: this.store.kitchen(),
+          });
+    const understood = read && read.targets.length > 0 && read.faults.length === 0;
+    this.put({
+      formulaId,
+      title: record.formula.title,
+      amount: understood ? read.targets.map(targetInWords).join(' and ') : '',
+      due: wish.due,
+      served: wish.served,
+      ...(understood && { batch: { ...record.batch, targets: read.targets } }),
+      ...(!understood && record.batch && { batch: record.batch }),
+      ...(wish.sliced !== undefined && { sliced: wish.sliced }),
+    });
+    this.said.set(
+      wish.amount !== '' && !understood
+        ? `“${wish.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
+        : `${shortTitle(record.formula.title)} is on the plan, for ${wish.due.slice(11)}.`,
+    );
+    this.field().nativeElement.value = '';
+    this.choices.set([]);
+  }
+  protected pickOne(value: string): void {
+    const [formulaId = '', batchId] = value.split(' ');
+    const record = this.store.formula(formulaId);
+    const sheet = this.day.sheet();
+    if (!record || !sheet) return;
+    const kept = this.store.batchesOf(formulaId).find(({ id }) => id === batchId);
+    const batch = kept?.sheet ?? record.batch;
+    this.put({
+      formulaId,
+      title: record.formula.title,
+      amount: kept?.name ?? '',
+      due: `${sheet.date}T${this.usualTime()}`,
+      served: 'fresh',
+      ...(batch && { batch }),
+    });
+    this.said.set(`${shortTitle(record.formula.title)} is on the plan.`);
+  }
+  private put(wish: Omit<Wish, 'id'>): void {
+    this.day.change(`adding ${wish.title}`, (sheet) => ({
+      ...sheet,
+      wishes: [...sheet.wishes, { id: crypto.randomUUID().slice(0, 8), ...wish }],
+    }));
+  }
+  protected setTime(wish: Wish, time: string): void {
+    if (/^\d{2}:\d{2}$/.test(time))
+      this.day.setWish(wish.id, `the hour of ${wish.title}`, { due: `${wish.due.slice(0, 10)}T${time}` });
+  }
+  protected setServed(wish: Wish, served: string): void {
+    const way = SERVED.find(({ id }) => id === served);
+    if (way) this.day.setWish(wish.id, `how ${wish.title} is eaten`, { served: way.id });
+  }
+  protected setSliced(wish: Wish, sliced: boolean): void {
+    this.day.setWish(wish.id, `cutting ${wish.title}`, { sliced });
+  }
+  protected setEvening(wish: Wish, eveningBefore: boolean): void {
+    this.day.setWish(wish.id, `${wish.title} the evening before`, { eveningBefore });
+  }
+  protected takeOff(wish: Wish): void {
+    this.day.change(`taking ${wish.title} off`, (sheet) => ({
+      ...sheet,
+      wishes: sheet.wishes.filter(({ id }) => id !== wish.id),
+    }));
+  }
+}

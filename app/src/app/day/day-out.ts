@@ -1,0 +1,118 @@
+import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
+import type { TaskKind } from '@orvin/core/day/works';
+import { taskInWords } from '@orvin/core/words/day-words';
+import { saveFile } from '../parts/save-file';
+import { Toasts } from '../parts/toasts';
+import { DayList } from './day-list';
+import { clockOf } from './day-view';
+import { ThisDay } from './this-day';
+
+/** Those that need somebody at the minute. */
+const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down']); // prettier-ignore
+const NOT_EVENTS: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven']);
+
+/** The day handed on: to a calendar, to paper, as a card, to another date. */
+@Component({
+  selector: 'orv-day-out',
+  imports: [DayList],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="controls">
+      <button type="button" class="act take" (click)="calendar(false)">Calendar, every task</button>
+      <button type="button" class="act" (click)="calendar(true)">Calendar, only what needs its minute</button>
+      <button type="button" class="act" (click)="markdown()">Markdown</button>
+      <button type="button" class="act" (click)="print()">Print</button>
+      <button type="button" class="act" (click)="remind()">Remind me</button>
+      <button type="button" class="act" (click)="copied.emit()">Copy to another date</button>
+      <button type="button" class="quiet" (click)="takeOff.emit()">Take this day off</button>
+    </div>
+    <p class="said">
+      A calendar file (iCalendar) keeps the same events when the plan changes: bring it in again and they move.
+    </p>
+    <orv-day-list [titleOf]="titleOf()" />
+  `,
+  styleUrl: '../parts/panels.css',
+  styles: `
+    .said {
+      margin-bottom: 10px;
+    }
+    @media print {
+      .controls,
+      .said {
+        display: none;
+      }
+    }
+    @media (pointer: coarse) {
+      .act,
+      .quiet {
+        min-height: var(--finger);
+      }
+    }
+  `,
+})
+export class DayOut {
+  private readonly day = inject(ThisDay);
+  private readonly toasts = inject(Toasts);
+  readonly titleOf = input.required<(batch: number) => string>();
+  readonly copied = output();
+  readonly takeOff = output();
+
+  protected async calendar(fewer: boolean): Promise<void> {
+    const sheet = this.day.sheet();
+    if (!sheet) return;
+    const { writeCalendar } = await import('@orvin/core/papers/calendar');
+    const midnight = new Date(`${sheet.date}T00:00`).getTime();
+    const pieces = new Map<string, number>();
+    const events = this.day
+      .tasks()
+      .filter(({ kind }) => !NOT_EVENTS.has(kind) && (!fewer || AT_THE_MINUTE.has(kind)))
+      .map((task) => {
+        const piece = (pieces.get(task.id) ?? 0) + 1;
+        pieces.set(task.id, piece);
+        return {
+          uid: `${this.day.id()}-${task.id}-${piece}@orvin`.replaceAll(' ', '_'),
+          summary: taskInWords(task, this.titleOf()(task.batch)),
+          from: midnight + task.from * 60_000,
+          to: midnight + Math.max(task.to, task.from + 1) * 60_000,
+          ...(AT_THE_MINUTE.has(task.kind) && { alarmMinutes: 2 }),
+        };
+      });
+    saveFile(
+      `${sheet.name || 'day'} ${sheet.date}.ics`,
+      writeCalendar(sheet.name || 'Baking', events, Date.now()),
+      'text/calendar',
+    );
+  }
+  protected markdown(): void {
+    const sheet = this.day.sheet();
+    const rows = this.day
+      .tasks()
+      .filter(({ kind }) => kind !== 'cool' && kind !== 'rest')
+      .map((task) => {
+        const pair =
+          task.hands > 0 && (sheet?.pairs.length ?? 1) > 1 ? ` (${sheet?.pairs[task.pair ?? 0]?.name ?? ''})` : '';
+        return `- [ ] **${clockOf(task.from)}** ${taskInWords(task, this.titleOf()(task.batch))}${pair}`;
+      });
+    saveFile(
+      `${sheet?.name ?? 'day'} ${sheet?.date ?? ''}.md`,
+      `# ${sheet?.name ?? ''}, ${sheet?.date ?? ''}\n\n${rows.join('\n')}\n`,
+      'text/markdown',
+    );
+  }
+  protected print(): void {
+    window.print();
+  }
+  /** Asks to be allowed to remind. */
+  protected async remind(): Promise<void> {
+    if (!('Notification' in window)) {
+      this.toasts.show('This browser has no notifications: the hour stands in the title of the page, and it sounds.');
+      return;
+    }
+    const answer = await Notification.requestPermission();
+    this.toasts.show(
+      answer === 'granted'
+        ? 'Orvin reminds you at the minute, while this page is open.'
+        : 'Notifications are not allowed: the hour stands in the title of the page.',
+    );
+  }
+}

@@ -1,0 +1,270 @@
+import type { BatchWork, PlannedTask, TaskKind } from '@orvin/core/day/works';
+
+/*
+ * The day as a picture, worked out: the oven's day is the spine, its temperature a level over time, each bake rising and browning in it;
+ * what cools hangs below, what stands cold lies above, hands beneath. Plain functions, drawn by the components.
+ */
+
+const EVENING_ENDS = 0;
+const COOLS_OVER = 40;
+const ROOM = 21;
+/** Blocks of one batch that touch are one block: weighing, lining, zesting. */
+const JOINED: ReadonlySet<TaskKind> = new Set<TaskKind>(['weigh', 'line', 'prepare', 'make-frosting']);
+
+/** "Parsnip and hazelnut cake": a title without what follows it. */
+export const shortTitle = (title: string): string =>
+  (title.split(/,| with | by | \(/)[0] ?? title).replace(/ and | & /g, ', ');
+/** Ways to say a title, the longest first: whole, its last two words, its last. */
+export function titlesFor(title: string): readonly string[] {
+  const short = shortTitle(title);
+  const words = short.replaceAll(',', '').split(' ');
+  return [short, words.slice(-2).join(' '), words.at(-1) ?? short];
+}
+/** The longest of some words that is not wider than so many letters. */
+export const fitting = (ways: readonly string[], letters: number): string =>
+  ways.find((way) => way.length <= letters) ?? '';
+
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+/** The hours that the picture spans. */
+export function hoursOf(tasks: readonly PlannedTask[], due: number): Span {
+  const day = tasks.filter(({ from, kind }) => from >= EVENING_ENDS && kind !== 'soak' && kind !== 'take-out');
+  const first = Math.min(due - 60, ...day.map(({ from }) => from));
+  const last = Math.max(due, ...day.filter(({ hands }) => hands > 0).map(({ to }) => to));
+  return { from: 30 * Math.floor((first - 10) / 30), to: 30 * Math.ceil((last + 10) / 30) };
+}
+
+export interface OvenBlock {
+  readonly id: string;
+  readonly batch: number;
+  readonly from: number;
+  readonly to: number;
+  readonly celsius: number;
+  /** Which half of the oven's height it has, of how many. */
+  readonly row: number;
+  readonly rows: number;
+}
+/** Bakes of one oven, those at once above one another. */
+export function ovenBlocks(tasks: readonly PlannedTask[], oven: number): readonly OvenBlock[] {
+  const bakes = tasks.filter((task) => task.kind === 'bake' && task.oven === oven).sort((a, b) => a.from - b.from);
+  const rowEnds: number[] = [];
+  const placed = bakes.map((task) => {
+    const free = rowEnds.findIndex((end) => end <= task.from);
+    const row = free < 0 ? rowEnds.length : free;
+    rowEnds[row] = task.to;
+    return { task, row };
+  });
+  return placed.map(({ task, row }) => {
+    const beside = placed.filter((other) => other.task.from < task.to && other.task.to > task.from);
+    return {
+      id: task.id,
+      batch: task.batch,
+      from: task.from,
+      to: task.to,
+      celsius: task.celsius ?? 0,
+      row,
+      rows: Math.max(...beside.map((other) => other.row)) + 1,
+    };
+  });
+}
+
+export interface HeatPoint {
+  readonly minute: number;
+  readonly celsius: number;
+}
+export interface OvenMark {
+  readonly minute: number;
+  readonly words: string;
+}
+/** The oven's temperature through the day, minute by minute, and where it is set. */
+export function ovenHeat(
+  tasks: readonly PlannedTask[],
+  oven: number,
+  hours: Span,
+): { readonly curve: readonly HeatPoint[]; readonly marks: readonly OvenMark[] } {
+  const own = tasks.filter((task) => task.oven === oven && (task.kind === 'preheat' || task.kind === 'set-oven' || task.kind === 'bake')).sort((a, b) => a.from - b.from || a.to - b.to); // prettier-ignore
+  const curve: HeatPoint[] = [];
+  const marks: OvenMark[] = [];
+  let celsius = ROOM;
+  let set: number | undefined;
+  for (let minute = hours.from; minute <= hours.to; minute++) {
+    const now = own.filter((task) => task.from <= minute && task.to > minute);
+    const changing = now.find(({ kind }) => kind !== 'bake');
+    const baking = now.find(({ kind }) => kind === 'bake');
+    if (baking) celsius = baking.celsius ?? celsius;
+    else if (changing) {
+      const goal = changing.celsius ?? celsius;
+      celsius += (goal - celsius) / Math.max(1, (changing.to - minute) * 0.6);
+    } else if (!own.some((task) => task.from > minute && stays(own, task, minute)))
+      celsius = ROOM + (celsius - ROOM) * Math.exp(-1 / COOLS_OVER);
+    curve.push({ minute, celsius });
+    if (baking && baking.celsius !== set) {
+      set = baking.celsius;
+      marks.push({ minute: baking.from, words: `${set ?? 0} °C` });
+    }
+  }
+  const last = own.filter(({ kind }) => kind === 'bake').at(-1);
+  for (const heat of own.filter(({ kind }) => kind === 'preheat').slice(1)) {
+    const before = own.filter(({ kind, to }) => kind === 'bake' && to <= heat.from).map(({ to }) => to);
+    marks.push({ minute: Math.max(...before), words: 'off' }, { minute: heat.from, words: 'on' });
+    set = undefined;
+  }
+  const end = Math.max(...own.filter(({ kind }) => kind === 'bake').map(({ to }) => to));
+  if (last) marks.push({ minute: end, words: 'off' });
+  return { curve, marks };
+}
+/** It stays on until the next task where that one does not begin with heating up. */
+function stays(own: readonly PlannedTask[], next: PlannedTask, minute: number): boolean {
+  const first = own.filter((task) => task.from > minute).reduce((a, b) => (b.from < a.from ? b : a), next);
+  return first.kind !== 'preheat' && own.some(({ to }) => to <= minute);
+}
+
+export interface HandBlock {
+  /** Of the tasks in it, in their order. */
+  readonly ids: readonly string[];
+  readonly kinds: readonly TaskKind[];
+  readonly batch: number;
+  readonly from: number;
+  readonly to: number;
+  readonly pair: number;
+  readonly chain: boolean;
+  readonly done: boolean;
+  readonly locked: boolean;
+}
+/** What each pair of hands does, what touches and is of one batch as one block. */
+export function handBlocks(
+  tasks: readonly PlannedTask[],
+  chain: ReadonlySet<string>,
+  locks: Readonly<Record<string, number>>,
+  done: Readonly<Record<string, number>>,
+): readonly HandBlock[] {
+  const blocks: (HandBlock & { ids: string[]; kinds: TaskKind[]; to: number })[] = [];
+  for (const task of tasks
+    .filter(({ hands, from, to }) => hands > 0 && to > from)
+    .toSorted((a, b) => a.from - b.from)) {
+    const pair = task.pair ?? 0;
+    const facts = {
+      chain: chain.has(task.id),
+      locked: locks[task.id] !== undefined,
+      done: done[task.id] !== undefined,
+    };
+    const before = blocks.findLast((block) => block.pair === pair);
+    const joins =
+      before?.batch === task.batch &&
+      before.to === task.from &&
+      JOINED.has(task.kind) &&
+      before.kinds.every((kind) => JOINED.has(kind)) &&
+      before.done === facts.done;
+    if (joins) {
+      before.ids.push(task.id);
+      before.kinds.push(task.kind);
+      before.to = task.to;
+    } else
+      blocks.push({
+        ids: [task.id],
+        kinds: [task.kind],
+        batch: task.batch,
+        from: task.from,
+        to: task.to,
+        pair,
+        ...facts,
+      });
+  }
+  return blocks;
+}
+
+export interface Cooling {
+  readonly batch: number;
+  readonly from: number;
+  readonly to: number;
+  /** Minutes until the next step really begins. */
+  readonly until: number;
+}
+/** What cools on the counter, from out of the oven until its next step may begin. */
+export const coolings = (tasks: readonly PlannedTask[]): readonly Cooling[] =>
+  tasks
+    .filter(({ kind }) => kind === 'cool')
+    .map(({ batch, from, to }) => {
+      const next = tasks.find((task) => task.batch === batch && FINISH.has(task.kind) && task.from >= to);
+      return { batch, from, to, until: next?.from ?? to };
+    });
+const FINISH: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
+
+export interface Wait {
+  readonly batch: number;
+  readonly from: number;
+  /** Until the batter suffers. */
+  readonly to: number;
+  /** When it goes in. */
+  readonly loaded: number;
+  readonly pair: number;
+}
+/** How long each batter may wait, and when it goes in. */
+export function waits(tasks: readonly PlannedTask[], works: readonly BatchWork[]): readonly Wait[] {
+  return works.flatMap(({ mixing }, batch): readonly Wait[] => {
+    const mix = tasks.find((task) => task.batch === batch && task.kind === 'mix');
+    const load = tasks.find((task) => task.batch === batch && task.kind === 'portion');
+    if (!mixing || !mix || !load) return [];
+    return [
+      {
+        batch,
+        from: mix.to,
+        to: mix.to + Math.max(mixing.holdMinutes, mixing.restMinutes),
+        loaded: load.from,
+        pair: mix.pair ?? 0,
+      },
+    ];
+  });
+}
+
+export interface ColdThing {
+  readonly batch: number;
+  readonly from: number;
+  readonly to: number;
+  readonly what: string;
+  readonly kind: 'out' | 'in' | 'stands';
+}
+/** What is taken out of the fridge, put into the cold, and stands there. */
+export function coldThings(tasks: readonly PlannedTask[], works: readonly BatchWork[]): readonly ColdThing[] {
+  const moves = tasks.flatMap((task): readonly ColdThing[] => {
+    if (task.kind !== 'take-out' && task.kind !== 'chill') return [];
+    const mix = tasks.find((other) => other.batch === task.batch && other.kind === 'mix');
+    return [
+      {
+        batch: task.batch,
+        from: task.from,
+        to: mix?.from ?? task.from,
+        what: task.what ?? '',
+        kind: task.kind === 'chill' ? 'in' : 'out',
+      },
+    ];
+  });
+  const stands = works.flatMap((work, batch) =>
+    work.finishing.flatMap((step): readonly ColdThing[] => {
+      const task = tasks.find((other) => other.batch === batch && other.kind === step.kind);
+      return task && step.fridgeLitres > 0 && step.waitMinutes > 0
+        ? [{ batch, from: task.to, to: task.to + step.waitMinutes, what: '', kind: 'stands' }]
+        : [];
+    }),
+  );
+  return [...moves, ...stands].sort((a, b) => a.from - b.from);
+}
+
+/** The task that is to be done next, and what comes after it, by pair of hands. */
+export function nextActs(
+  tasks: readonly PlannedTask[],
+  done: Readonly<Record<string, number>>,
+): readonly PlannedTask[] {
+  return tasks
+    .filter(({ id, hands, kind }) => done[id] === undefined && (hands > 0 || REMINDERS.has(kind)))
+    .toSorted((a, b) => a.from - b.from);
+}
+const REMINDERS: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'soak', 'preheat', 'set-oven']);
+
+/** "09:43". */
+export function clockOf(minute: number): string {
+  const whole = ((Math.round(minute) % 1440) + 1440) % 1440;
+  return `${String(Math.floor(whole / 60)).padStart(2, '0')}:${String(whole % 60).padStart(2, '0')}`;
+}

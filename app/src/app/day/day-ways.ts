@@ -1,0 +1,205 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { WayOut } from '@orvin/core/day/ways-out';
+import { conflictInWords, wayOutInWords } from '@orvin/core/words/day-words';
+import { clockOf, hoursOf, ovenBlocks, ovenHeat } from './day-view';
+import { ThisDay } from './this-day';
+
+const WIDTH = 220;
+const HEIGHT = 86;
+const HOTTEST = 250;
+
+/** Why the day does not fit, and ways out, each one solved and drawn as a small oven day. */
+@Component({
+  selector: 'orv-day-ways',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (conflict(); as why) {
+      <div class="why" role="status">
+        <h2><span class="mark mark-warning" aria-hidden="true">▲</span> {{ why.say }}</h2>
+        <p>{{ why.why }}</p>
+      </div>
+      <ul class="ways">
+        @for (way of ways(); track way.key) {
+          <li>
+            <h3>{{ way.words.say }}</h3>
+            <p class="when">{{ way.when }}</p>
+            <svg
+              [attr.viewBox]="'0 0 ' + width + ' ' + (height + 16)"
+              role="img"
+              [attr.aria-label]="'The oven: ' + way.words.say"
+            >
+              <rect [attr.width]="width" [attr.height]="height" class="oven" />
+              @for (block of way.blocks; track block.id) {
+                <rect
+                  [attr.x]="block.x"
+                  [attr.y]="block.y"
+                  [attr.width]="block.width"
+                  [attr.height]="block.height"
+                  class="bake"
+                  [class.moved]="block.moved"
+                />
+              }
+              <path [attr.d]="way.line" class="level" />
+              @for (tick of way.ticks; track tick.words) {
+                <text [attr.x]="tick.x" [attr.y]="height + 13">{{ tick.words }}</text>
+              }
+            </svg>
+            <p class="said">{{ way.words.why }}</p>
+            <button type="button" class="act" [class.take]="$first" (click)="take(way.way)">Take this</button>
+          </li>
+        }
+      </ul>
+      @if (ways().length === 0) {
+        <p>No way out was found. Take something off, or give it more hours.</p>
+      }
+    } @else if (day.answer()?.kind === 'none') {
+      <p role="status">
+        @if (proven()) {
+          This does not fit into the day. Looking for ways out …
+        } @else {
+          No plan was found yet; that does not say there is none. Looking for ways out …
+        }
+      </p>
+    } @else {
+      <p>The day fits: there is nothing to get out of.</p>
+    }
+  `,
+  styleUrl: '../parts/panels.css',
+  styles: `
+    .why {
+      border-left: 6px solid var(--alert);
+      padding: 4px 0 6px 14px;
+      margin-bottom: 14px;
+    }
+    .why h2 {
+      font-size: var(--step-2);
+    }
+    .ways {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+      gap: 16px;
+    }
+    .ways li {
+      display: flex;
+      flex-direction: column;
+      gap: 6px;
+      border: 1px solid var(--hair);
+      border-top: 3px solid var(--rim);
+      background: var(--enamel);
+      padding: 10px 14px 14px;
+    }
+    .ways h3 {
+      margin: 0;
+      font-size: var(--step-1);
+    }
+    .when {
+      font-weight: 640;
+      font-size: var(--step--1);
+    }
+    .ways .said {
+      flex: 1;
+    }
+    .act {
+      min-height: 44px;
+    }
+    .oven {
+      fill: var(--ground);
+    }
+    .bake {
+      fill: var(--crust-1);
+    }
+    .moved {
+      fill: var(--butter);
+      stroke: var(--ink);
+      stroke-width: 1.5;
+    }
+    .level {
+      fill: none;
+      stroke: var(--crust-3);
+      stroke-width: 1.6;
+    }
+    :host-context([data-theme='night']) .level {
+      stroke: var(--crust-1);
+    }
+    text {
+      font-size: 12px;
+      fill: var(--ink-2);
+      text-anchor: middle;
+    }
+  `,
+})
+export class DayWays {
+  protected readonly day = inject(ThisDay);
+  readonly titleOf = input.required<(batch: number) => string>();
+  protected readonly width = WIDTH;
+  protected readonly height = HEIGHT;
+
+  private readonly titles = computed(() => this.day.loosened()?.of.works.map(({ title }) => title) ?? []);
+  protected readonly proven = computed(() => {
+    const answer = this.day.answer();
+    return answer?.kind === 'none' && answer.proven;
+  });
+  protected readonly conflict = computed(() => {
+    const loosened = this.day.loosened();
+    return loosened ? conflictInWords(loosened.conflict, this.titles()) : undefined;
+  });
+  protected readonly ways = computed(() => {
+    const loosened = this.day.loosened();
+    return (loosened?.ways ?? []).slice(0, 6).map((way) => {
+      const hours = hoursOf(way.plan.tasks, Math.max(...way.works.map(({ dueMinute }) => dueMinute)));
+      const x = (minute: number) => ((minute - hours.from) / (hours.to - hours.from)) * WIDTH;
+      const { curve } = ovenHeat(way.plan.tasks, 0, hours);
+      const middle = Math.round((hours.from + hours.to) / 120) * 60;
+      return {
+        way,
+        key: `${way.code} ${way.batches.join()}`,
+        words: wayOutInWords(way, this.titles()),
+        when: `begin ${clockOf(way.plan.startsAt)}${way.evening ? `; that evening from ${clockOf(way.evening.plan.startsAt)}` : ''}`,
+        blocks: way.kitchen.ovens.flatMap((_, oven) =>
+          ovenBlocks(way.plan.tasks, oven).map((block) => ({
+            id: block.id,
+            x: x(block.from),
+            width: Math.max(2, x(block.to) - x(block.from)),
+            y: HEIGHT - (block.row + 1 + oven) * 20,
+            height: 18,
+            moved: way.batches.includes(block.batch) || oven > 0,
+          })),
+        ),
+        line: `M${curve.map(({ minute, celsius }) => `${x(minute).toFixed(1)} ${(HEIGHT - (celsius / HOTTEST) * (HEIGHT - 6)).toFixed(1)}`).join('L')}`,
+        ticks: [hours.from + 30, middle, hours.to - 30].map((minute) => ({ x: x(minute), words: clockOf(minute) })),
+      };
+    });
+  });
+
+  /** Taking one is one edit. */
+  protected take(way: WayOut): void {
+    const of = this.day.loosened()?.of;
+    const wishIds = new Set(way.batches.map((batch) => of?.wishes[batch] ?? -1));
+    this.day.change(wayOutInWords(way, this.titles()).say.toLowerCase(), (sheet) => {
+      const wishes = (change: (due: string) => Partial<(typeof sheet.wishes)[number]>) =>
+        sheet.wishes.map((wish, i) => (wishIds.has(i) ? { ...wish, ...change(wish.due) } : wish));
+      switch (way.code) {
+        case 'earlier':
+          return { ...sheet, notBefore: clockOf(way.kitchen.notBefore) };
+        case 'second-pair':
+          return {
+            ...sheet,
+            pairs: way.kitchen.pairs.map(({ id, name }, i) => sheet.pairs[i] ?? { id, name, away: [] }),
+          };
+        case 'borrowed-oven':
+          return { ...sheet, ovens: way.kitchen.ovens.map((oven, i) => sheet.ovens[i] ?? oven) };
+        case 'evening':
+          return { ...sheet, wishes: wishes(() => ({ eveningBefore: true })) };
+        case 'share-heat':
+          return { ...sheet, wishes: wishes(() => ({ ...(way.celsius !== undefined && { celsius: way.celsius }) })) };
+        case 'later':
+          return { ...sheet, wishes: wishes((due) => ({ due: later(due, way.minutes) })) };
+      }
+    });
+  }
+}
+/** A local moment so many minutes later, on the same day. */
+function later(due: string, minutes: number): string {
+  const [hours = 0, min = 0] = due.slice(11).split(':').map(Number);
+  return `${due.slice(0, 10)}T${clockOf(hours * 60 + min + minutes)}`;
+}

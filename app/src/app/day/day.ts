@@ -1,0 +1,195 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { Router } from '@angular/router';
+import { minutesInWords, sheetProblemInWords, taskInWords } from '@orvin/core/words/day-words';
+import { inOneLine } from '@orvin/core/words/wording';
+import { FaceTabs } from '../parts/face-tabs';
+import { NextAct } from '../parts/next-act';
+import { Toasts } from '../parts/toasts';
+import { PlanStore } from '../store/plan-store';
+import { DayAhead } from './day-ahead';
+import { DayBatches } from './day-batches';
+import { DayList } from './day-list';
+import { DayOut } from './day-out';
+import { DayPicture } from './day-picture';
+import { DayShopping } from './day-shopping';
+import { DayWays } from './day-ways';
+import { clockOf, nextActs, type HandBlock } from './day-view';
+import { Reminding } from './reminding';
+import { NowStrip } from './now-strip';
+import { TaskPanel } from './task-panel';
+import { ThisDay } from './this-day';
+
+const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const SATURDAY = 6;
+
+/** Day: everything on the table at its hour, planned backwards around the oven. */
+@Component({
+  selector: 'orv-day',
+  imports: [DayAhead, DayBatches, DayList, DayOut, DayPicture, DayShopping, DayWays, FaceTabs, NowStrip, TaskPanel],
+  providers: [ThisDay, Reminding],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './day.html',
+  styleUrl: './day.css',
+})
+export class Day {
+  /** From the route; absent for the day that comes next. */
+  readonly id = input<string>();
+  /** Which face is shown: a query parameter, so that it survives a reload. */
+  readonly at = input<string>();
+
+  private readonly router = inject(Router);
+  private readonly next = inject(NextAct);
+  private readonly toasts = inject(Toasts);
+  protected readonly plans = inject(PlanStore);
+  protected readonly day = inject(ThisDay);
+  protected readonly chosen = signal<readonly string[]>([]);
+
+  protected readonly sheet = this.day.sheet;
+  protected readonly dateWords = computed(() => {
+    const date = this.sheet()?.date;
+    return date === undefined ? '' : DATE.format(new Date(`${date}T12:00`));
+  });
+  protected readonly faces = computed(() => {
+    const ahead = (this.sheet()?.wishes ?? []).some(
+      ({ madeOn, eveningBefore }) => madeOn !== undefined || eveningBefore,
+    );
+    const none = this.day.answer()?.kind === 'none';
+    return [
+      { id: 'plan', name: 'Plan' },
+      { id: 'batches', name: 'Batches and hands' },
+      ...(none ? [{ id: 'ways', name: 'Ways out' }] : []),
+      { id: 'shopping', name: 'Shopping' },
+      ...(ahead ? [{ id: 'before', name: 'Days before' }] : []),
+      { id: 'out', name: 'Calendar, print' },
+    ];
+  });
+  protected readonly face = computed(() => {
+    const wanted = this.at();
+    const usual =
+      (this.sheet()?.wishes.length ?? 0) === 0 ? 'batches' : this.day.answer()?.kind === 'none' ? 'ways' : 'plan';
+    return this.faces().some(({ id }) => id === wanted) ? (wanted ?? usual) : usual;
+  });
+  protected readonly facts = computed(() => {
+    const planned = this.day.planned();
+    const sheet = this.sheet();
+    const count = sheet?.wishes.length ?? 0;
+    const starts = this.day.startsAt();
+    if (!sheet || count === 0) return [];
+    return [
+      { label: '', strong: String(count), more: count === 1 ? 'batch' : 'batches' },
+      ...(starts === undefined ? [] : [{ label: 'begin', strong: clockOf(starts), more: '' }]),
+      ...(planned ? [{ label: '', strong: minutesInWords(Math.max(0, planned.slack.inHand)), more: 'in hand' }] : []),
+      ...(planned ? [{ label: 'oven', strong: minutesInWords(planned.plan.ovenMinutes), more: '' }] : []),
+    ];
+  });
+  /** How sure the plan is. */
+  protected readonly sure = computed(() => {
+    const { under, failed } = this.day.state();
+    const planned = this.day.planned();
+    if (failed !== undefined) return failed;
+    if (!planned) return under && (this.sheet()?.wishes.length ?? 0) > 0 ? 'Planning …' : '';
+    const { plan, safe, played } = planned;
+    const gap = Math.max(1, Math.round(plan.cost - plan.bound));
+    const best = plan.proven
+      ? 'No plan is better'
+      : under
+        ? `Still looking: at most ${gap} min to gain`
+        : `Within ${gap} min of the best there can be`;
+    const least = Math.min(...played.onTime);
+    const kept = `each deadline is kept on ${Math.floor(least * 100)} days in 100${safe ? '' : ': begin earlier, or ask for less, to be surer'}`;
+    return `${best}; ${kept}.`;
+  });
+  protected readonly problems = computed(() => {
+    const answer = this.day.answer();
+    return answer?.kind === 'refused' ? answer.problems.map((problem) => inOneLine(sheetProblemInWords(problem))) : [];
+  });
+  protected readonly titleOf = (batch: number): string =>
+    this.day.works()[batch]?.title ?? this.sheet()?.wishes[batch]?.title ?? '';
+  protected readonly chosenTasks = computed(() => this.day.tasks().filter(({ id }) => this.chosen().includes(id)));
+
+  constructor() {
+    inject(Reminding);
+    effect(() => {
+      const wanted = this.id();
+      const first = this.plans.plans()[0]?.id;
+      if (wanted !== undefined && this.plans.plan(wanted)) this.day.id.set(wanted);
+      else if (first !== undefined)
+        void this.router.navigate(['/day', first], { replaceUrl: true, queryParamsHandling: 'preserve' });
+    });
+    effect((onCleanup) => {
+      this.next.offer.set(this.offer());
+      onCleanup(() => this.next.offer.set(undefined));
+    });
+  }
+  /** The one thing to do next: the next task on the day; a way out; the batches. */
+  private offer() {
+    const now = this.day.minuteNow();
+    const [first] = nextActs(this.day.tasks(), this.sheet()?.done ?? {});
+    if (now !== undefined && first && this.day.planned())
+      return { label: `${taskInWords(first, '').replace(/: $/, '')}: done`, run: () => this.tick(first.id) };
+    return undefined;
+  }
+  protected readonly act = computed(() => this.next.offer());
+
+  protected tick(id: string): void {
+    const tasks = this.day.tasks().filter((task) => task.id === id);
+    const [first] = tasks;
+    if (first) this.day.tick(tasks, taskInWords(first, this.titleOf(first.batch)), true);
+  }
+  protected show(face: string): void {
+    void this.router.navigate([], { queryParams: { at: face }, queryParamsHandling: 'merge' });
+  }
+  protected look(block: HandBlock): void {
+    this.chosen.set(block.ids);
+  }
+  protected rename(name: string): void {
+    this.day.set('the name of the day', { name }, 'name');
+  }
+  /** Another date: the hours stay, the days move along. */
+  protected moveTo(date: string): void {
+    if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) return;
+    this.day.change(`moving the day to ${date}`, (sheet) => ({
+      ...sheet,
+      date,
+      done: {},
+      locks: {},
+      wishes: sheet.wishes.map((wish) => ({ ...wish, due: `${date}${wish.due.slice(10)}` })),
+    }));
+  }
+  protected begin(): void {
+    const today = new Date();
+    const ahead = (SATURDAY - today.getDay() + 7) % 7;
+    const saturday = new Date(today.getFullYear(), today.getMonth(), today.getDate() + ahead);
+    const date = [
+      saturday.getFullYear(),
+      String(saturday.getMonth() + 1).padStart(2, '0'),
+      String(saturday.getDate()).padStart(2, '0'),
+    ].join('-');
+    const plan = this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone);
+    void this.router.navigate(['/day', plan.id], { queryParams: { at: 'batches' } });
+  }
+  protected copy(): void {
+    const sheet = this.sheet();
+    if (!sheet) return;
+    const plan = this.plans.add(sheet.date, sheet.zone, {
+      ...sheet,
+      name: `${sheet.name}, again`.replace(/^, /, ''),
+      done: {},
+      locks: {},
+      ticked: [],
+    });
+    void this.router.navigate(['/day', plan.id], { queryParams: { at: 'batches' } });
+    this.toasts.show('A copy of the day: give it its date.');
+  }
+  protected remove(): void {
+    const id = this.day.id();
+    this.plans.remove(id);
+    this.toasts.show('The day is taken off. Undo brings it back.');
+    const other = this.plans.plans().find((plan) => plan.id !== id);
+    void this.router.navigate(other ? ['/day', other.id] : ['/day']);
+  }
+  protected go(id: string): void {
+    if (id === '') this.begin();
+    else void this.router.navigate(['/day', id]);
+  }
+}

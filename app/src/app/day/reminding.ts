@@ -1,0 +1,55 @@
+import { Injectable, computed, effect, inject } from '@angular/core';
+import { Title } from '@angular/platform-browser';
+import type { TaskKind } from '@orvin/core/day/works';
+import { taskInWords } from '@orvin/core/words/day-words';
+import { clockOf, nextActs } from './day-view';
+import { ThisDay } from './this-day';
+
+/** What is reminded of: what needs somebody at its minute. */
+const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down', 'mix']); // prettier-ignore
+const TONE_HERTZ = 880;
+const TONE_SECONDS = 0.35;
+
+/** Reminds at the minute: in the title of the page, by a sound, and as a notification where that is allowed. */
+@Injectable()
+export class Reminding {
+  private readonly day = inject(ThisDay);
+  private readonly title = inject(Title);
+  private said = '';
+
+  private readonly due = computed(() => {
+    const now = this.day.minuteNow();
+    const [act] = nextActs(this.day.tasks(), this.day.sheet()?.done ?? {});
+    return now !== undefined && act ? { act, now } : undefined;
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      const due = this.due();
+      if (!due) return;
+      const { act, now } = due;
+      const words = taskInWords(act, this.day.works()[act.batch]?.title ?? '');
+      this.title.setTitle(`${act.from <= now ? 'Now' : clockOf(act.from)}: ${words} · Orvin`);
+      onCleanup(() => this.title.setTitle('Day · Orvin'));
+      if (act.from > now || act.from < now - 2 || !AT_THE_MINUTE.has(act.kind) || this.said === act.id) return;
+      this.said = act.id;
+      sound();
+      if ('Notification' in window && Notification.permission === 'granted') new Notification(words, { tag: act.id });
+    });
+  }
+}
+
+/** One short tone; a page that nobody has touched yet may not sound. */
+function sound(): void {
+  if (!('AudioContext' in window)) return;
+  const audio = new AudioContext();
+  const tone = audio.createOscillator();
+  const loudness = audio.createGain();
+  tone.frequency.value = TONE_HERTZ;
+  loudness.gain.setValueAtTime(0.2, audio.currentTime);
+  loudness.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + TONE_SECONDS);
+  tone.connect(loudness).connect(audio.destination);
+  tone.start();
+  tone.stop(audio.currentTime + TONE_SECONDS);
+  tone.onended = () => void audio.close();
+}

@@ -1,0 +1,146 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import type { PlannedTask } from '@orvin/core/day/works';
+import { minutesInWords, taskInWords } from '@orvin/core/words/day-words';
+import { FigureField } from '../parts/kept-field';
+import { clockOf } from './day-view';
+import { ThisDay } from './this-day';
+
+const STEP_MINUTES = 5;
+/** What is cut into pieces has no start to hold; what follows the oven has none of its own. */
+const FOLLOWS: ReadonlySet<string> = new Set(['bake', 'out', 'cool', 'rest']);
+const SKIPPABLE: ReadonlySet<string> = new Set(['prepare', 'line', 'take-out', 'chill', 'soak', 'turn', 'tent', 'uncover', 'crumb-coat', 'slice', 'pack', 'frost', 'fill']); // prettier-ignore
+const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', 'portion', 'frost', 'fill', 'slice', 'pack', 'crumb-coat']); // prettier-ignore
+
+/** One task, or a few that touch: moved without dragging, held, done, left out, given its real minutes. */
+@Component({
+  selector: 'orv-task-panel',
+  imports: [FigureField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <section class="panel" aria-label="The task chosen">
+      @for (task of rows(); track task.id) {
+        <div class="row">
+          <p class="words">
+            <b>{{ task.times }}</b> {{ task.words }}
+            <span class="said">{{ task.more }}</span>
+          </p>
+          <div class="controls">
+            @if (task.movable) {
+              <button type="button" class="act" (click)="move(task, -1)">5 min earlier</button>
+              <button type="button" class="act" (click)="move(task, 1)">5 min later</button>
+              @if (task.held) {
+                <button type="button" class="act" (click)="day.hold([task.id], task.words, undefined)">Let go</button>
+              } @else {
+                <button type="button" class="act" (click)="day.hold([task.id], task.words, task.from)">
+                  Hold it here
+                </button>
+              }
+            }
+            @if (task.timed) {
+              <label class="minutes"
+                >takes
+                <input
+                  class="line-input"
+                  size="4"
+                  [orvFigure]="task.minutes"
+                  [lowest]="1"
+                  [highest]="600"
+                  unit="min"
+                  [keptAs]="'day ' + day.id() + ' ' + task.id"
+                  (figureSaid)="takes(task, $event)"
+                />
+                min</label
+              >
+            }
+            <button type="button" class="act" (click)="tick(task)">{{ task.done ? 'Not done' : 'Done' }}</button>
+            @if (task.skippable) {
+              <button type="button" class="quiet" (click)="day.leaveOut([task.id], task.words)">Leave it out</button>
+            }
+          </div>
+        </div>
+      }
+      <button type="button" class="quiet" (click)="shut.emit()">Close</button>
+    </section>
+  `,
+  styleUrl: '../parts/panels.css',
+  styles: `
+    :host {
+      margin-top: 10px;
+    }
+    .row {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: center;
+      justify-content: space-between;
+      gap: 2px 18px;
+    }
+    .row + .row {
+      border-top: 1px solid var(--hair);
+    }
+    .words b {
+      margin-right: 8px;
+    }
+    .minutes input {
+      width: 3.2rem;
+      text-align: right;
+    }
+    @media (pointer: coarse) {
+      .act,
+      .quiet,
+      .minutes input {
+        min-height: var(--finger);
+      }
+    }
+  `,
+})
+export class TaskPanel {
+  protected readonly day = inject(ThisDay);
+  readonly tasks = input.required<readonly PlannedTask[]>();
+  readonly titleOf = input.required<(batch: number) => string>();
+  readonly shut = output();
+
+  protected readonly rows = computed(() => {
+    const planned = this.day.planned();
+    const seen = new Set<string>();
+    return this.tasks().flatMap((task) => {
+      if (seen.has(task.id)) return [];
+      seen.add(task.id);
+      const at = planned?.plan.tasks.findIndex(({ id }) => id === task.id) ?? -1;
+      const slack = at < 0 ? undefined : planned?.slack.ofTasks[at];
+      const pieces = this.tasks().filter(({ id }) => id === task.id);
+      const minutes = pieces.reduce((sum, { from, to }) => sum + to - from, 0);
+      const pair = this.day.sheet()?.pairs[task.pair ?? 0]?.name ?? '';
+      return [
+        {
+          id: task.id,
+          from: task.from,
+          all: pieces,
+          minutes,
+          times: `${clockOf(task.from)}–${clockOf(task.to)}`,
+          words: taskInWords(task, this.titleOf()(task.batch)),
+          more: `${pair}${slack === undefined ? '' : slack < 2 ? ', on the chain' : `, may slip ${minutesInWords(Math.min(slack, 600))}`}`,
+          movable: task.mayBeCut !== true && !FOLLOWS.has(task.kind) && task.batch >= 0,
+          held: this.day.sheet()?.locks[task.id] !== undefined,
+          done: this.day.sheet()?.done[task.id] !== undefined,
+          skippable: SKIPPABLE.has(task.kind),
+          timed: TIMED.has(task.kind),
+        },
+      ];
+    });
+  });
+  protected move(task: { readonly id: string; readonly from: number; readonly words: string }, by: 1 | -1): void {
+    this.day.hold([task.id], task.words, task.from + by * STEP_MINUTES);
+  }
+  protected tick(task: { readonly all: readonly PlannedTask[]; readonly words: string; readonly done: boolean }): void {
+    this.day.tick(task.all, task.words, !task.done);
+  }
+  protected takes(task: { readonly id: string; readonly words: string }, minutes: number | undefined): void {
+    this.day.change(`how long it takes: ${task.words}`, (sheet) => {
+      const others = Object.entries(sheet.minutes).filter(([id]) => id !== task.id);
+      return {
+        ...sheet,
+        minutes: Object.fromEntries(minutes === undefined ? others : [...others, [task.id, minutes]]),
+      };
+    });
+  }
+}

@@ -1,0 +1,206 @@
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { catchError, debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
+import type { DaySheet, Wish } from '@orvin/core/day/sheets';
+import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
+import { isSame, without } from '@orvin/core/ground/records';
+import { FormulaStore } from '../store/formula-store';
+import { PlanStore } from '../store/plan-store';
+import type { Loosened } from '../work/plan-jobs';
+import { DayPlanning, type Planning } from '../work/planning';
+
+type Planned = Extract<SheetPlan, { kind: 'planned' }>;
+const NOTHING_YET: Planning = { rounds: [], under: true };
+const MINUTE_MILLISECONDS = 60_000;
+/** Typing in a field is over after so long. */
+const PAUSE_MILLISECONDS = 120;
+
+/** The day at hand: its sheet, what is planned of it, what is done. */
+@Injectable()
+export class ThisDay {
+  private readonly plans = inject(PlanStore);
+  private readonly store = inject(FormulaStore);
+  private readonly planning = inject(DayPlanning);
+
+  readonly id = signal('');
+  readonly record = computed(() => this.plans.plan(this.id()));
+  readonly sheet = computed(() => this.record()?.sheet);
+  /** The wall's time, a minute at a time. */
+  readonly now = signal(Date.now());
+
+  /** What decides the plan: the sheet without what is only shown beside it. */
+  private readonly order = computed<Omit<SheetOrder, 'seconds'> | undefined>(
+    () => {
+      const sheet = this.sheet();
+      if (!sheet) return undefined;
+      const formulas = Object.fromEntries(
+        sheet.wishes.flatMap(({ formulaId }) => {
+          const record = this.store.formula(formulaId);
+          return record ? [[formulaId, { formula: record.formula, oven: record.oven }] as const] : [];
+        }),
+      );
+      const decided = { ...without(sheet, 'kept'), ticked: [], name: '' };
+      return {
+        sheet: decided,
+        formulas,
+        kitchen: this.store.kitchen(),
+        ...(sheet.plannedFrom !== undefined && { now: sheet.plannedFrom }),
+      };
+    },
+    { equal: isSame },
+  );
+
+  readonly state = toSignal(
+    toObservable(this.order).pipe(
+      debounceTime(PAUSE_MILLISECONDS),
+      switchMap((order): Observable<Planning> => {
+        if (!order) return of({ rounds: [], under: false });
+        const sheet = untracked(this.sheet);
+        return this.planning.plan(order).pipe(tap((planning) => this.keep(sheet, planning)));
+      }),
+    ),
+    { initialValue: NOTHING_YET },
+  );
+  readonly answer = computed(() => this.state().answer);
+  readonly planned = computed<Planned | undefined>(() => {
+    const answer = this.answer();
+    return answer?.kind === 'planned' ? answer : undefined;
+  });
+  /** Tasks of the plan: as found now, else as kept. */
+  readonly tasks = computed(() => {
+    const answer = this.answer();
+    if (answer && answer.kind !== 'planned') return [];
+    return this.planned()?.plan.tasks ?? this.sheet()?.kept?.tasks ?? [];
+  });
+  readonly works = computed(() => this.planned()?.of.works ?? []);
+  readonly chain = computed(() => {
+    const planned = this.planned();
+    return new Set(planned?.slack.chain.flatMap((i) => planned.plan.tasks[i]?.id ?? []) ?? []);
+  });
+  readonly startsAt = computed(() => this.planned()?.plan.startsAt ?? this.sheet()?.kept?.startsAt);
+  readonly due = computed(() =>
+    Math.max(0, ...(this.sheet()?.wishes ?? []).map(({ due }) => minuteIn(this.sheet(), due))),
+  );
+  /** Minutes from the day's midnight to now; undefined on any other day. */
+  readonly minuteNow = computed(() => {
+    const sheet = this.sheet();
+    if (!sheet) return undefined;
+    const midnight = new Date(`${sheet.date}T00:00`).getTime();
+    const minute = Math.floor((this.now() - midnight) / MINUTE_MILLISECONDS);
+    return minute >= 0 && minute < 1440 ? minute : undefined;
+  });
+  /** The day is over. */
+  readonly past = computed(() => {
+    const sheet = this.sheet();
+    return (
+      sheet !== undefined && this.now() > new Date(`${sheet.date}T00:00`).getTime() + 24 * 60 * MINUTE_MILLISECONDS
+    );
+  });
+
+  /** Why it does not fit, and ways out: asked for once a day is seen not to fit. */
+  readonly loosened = toSignal(
+    toObservable(
+      computed(() => {
+        const answer = this.answer();
+        return answer?.kind === 'none' && !this.state().under ? this.order() : undefined;
+      }),
+    ).pipe(
+      switchMap((order): Observable<Loosened | null | undefined> =>
+        order ? this.planning.loosen(order).pipe(catchError(() => of(null))) : of(undefined),
+      ),
+    ),
+  );
+
+  constructor() {
+    effect((onCleanup) => {
+      const timer = setInterval(() => this.now.set(Date.now()), 10_000);
+      onCleanup(() => clearInterval(timer));
+    });
+  }
+
+  private keep(sheet: DaySheet | undefined, { answer, under }: Planning): void {
+    const now = untracked(this.sheet);
+    if (under || answer?.kind !== 'planned' || !sheet || !now) return;
+    const { plan, safe, played } = answer;
+    const kept = {
+      proven: plan.proven,
+      safe,
+      cost: plan.cost,
+      bound: plan.bound,
+      startsAt: plan.startsAt,
+      ovenMinutes: plan.ovenMinutes,
+      tasks: plan.tasks,
+      onTime: played.onTime,
+    };
+    if (!isSame(now.kept, kept)) this.plans.keepPlan(this.id(), now, kept);
+  }
+
+  change(label: string, next: (sheet: DaySheet) => DaySheet, mergeAs?: string): void {
+    this.plans.change(this.id(), label, next, mergeAs);
+  }
+  set(label: string, change: Partial<DaySheet>, mergeAs?: string): void {
+    this.change(label, (sheet) => ({ ...sheet, ...change }), mergeAs);
+  }
+  setWish(id: string, label: string, change: Partial<Wish>): void {
+    this.change(label, (sheet) => ({
+      ...sheet,
+      wishes: sheet.wishes.map((wish) => (wish.id === id ? { ...wish, ...change } : wish)),
+    }));
+  }
+  /** Holds a task at a minute; undefined lets it go. */
+  hold(ids: readonly string[], words: string, minute: number | undefined): void {
+    this.change(minute === undefined ? `letting go of ${words}` : `moving ${words}`, (sheet) => {
+      const others = Object.entries(sheet.locks).filter(([task]) => !ids.includes(task));
+      const [first] = ids;
+      return {
+        ...sheet,
+        locks: Object.fromEntries(minute === undefined || first === undefined ? others : [...others, [first, minute]]),
+      };
+    });
+  }
+  /** Marks tasks as done at the minute they were planned for. */
+  tick(tasks: readonly { readonly id: string; readonly from: number }[], words: string, done: boolean): void {
+    this.change(done ? `${words} done` : `${words} not done`, (sheet) => {
+      const ids = new Set(tasks.map(({ id }) => id));
+      const others = Object.entries(sheet.done).filter(([task]) => !ids.has(task));
+      const ticked = tasks.map(({ id, from }) => [id, from] as const);
+      return { ...sheet, done: Object.fromEntries(done ? [...others, ...ticked] : others) };
+    });
+  }
+  leaveOut(ids: readonly string[], words: string): void {
+    this.change(`leaving out ${words}`, (sheet) => ({ ...sheet, skipped: [...sheet.skipped, ...ids] }));
+  }
+  /**
+   * Plans what is left again, from now. Where something is ticked the ticks tell what is done; where nothing is, all that was to begin by
+   * now is taken to have begun as planned.
+   */
+  planAgain(): void {
+    const now = this.minuteNow();
+    if (now === undefined) return;
+    const tasks = this.tasks().filter(({ batch, kind }) => batch >= 0 && kind !== 'rest' && kind !== 'cool');
+    const open = new Set(tasks.filter(({ mayBeCut, to }) => mayBeCut && to > now).map(({ id }) => id));
+    const ticked = this.sheet()?.done ?? {};
+    const trusts = Object.keys(ticked).length > 0;
+    const loaded = new Set(
+      tasks.filter(({ id, kind }) => kind === 'portion' && ticked[id] !== undefined).map(({ batch }) => batch),
+    );
+    const begun = tasks.filter(({ id, kind, from, hands, batch, mayBeCut }) => {
+      if (from >= now || open.has(id)) return false;
+      if (!trusts) return true;
+      if (kind === 'bake') return loaded.has(batch);
+      return hands === 0 && mayBeCut !== true;
+    });
+    this.change('planning again from now', (sheet) => ({
+      ...sheet,
+      plannedFrom: now,
+      locks: Object.fromEntries(Object.entries(sheet.locks).filter(([, minute]) => minute >= now)),
+      done: { ...Object.fromEntries(begun.map(({ id, from }) => [id, from])), ...sheet.done },
+    }));
+  }
+}
+
+/** Minutes of a local moment on the day of a sheet, by the wall's clock: for drawing. */
+export function minuteIn(sheet: DaySheet | undefined, local: string): number {
+  if (!sheet) return 0;
+  return Math.round((new Date(local).getTime() - new Date(`${sheet.date}T00:00`).getTime()) / MINUTE_MILLISECONDS);
+}
