@@ -18,6 +18,10 @@ const wanted = async (page, said) => {
   await field.fill(said);
   await field.press('Enter');
 };
+const toDay = async (page) => {
+  await page.getByRole('link', { name: 'Day', exact: true }).click();
+  await page.locator('.sure:not(.under)').waitFor({ state: 'attached', timeout: 60_000 });
+};
 const readings = async (page, size) => {
   if (size === 'phone') await page.locator('.handle').click();
 };
@@ -294,6 +298,46 @@ export const VIEWS = {
     await page.getByRole('link', { name: 'Oven', exact: true }).click();
     await page.getByText('Which pan?').waitFor();
   },
+  day: async (page) => {
+    await toDay(page);
+  },
+  'day-task': async (page, size) => {
+    await toDay(page);
+    if (size === 'phone') await page.getByRole('button', { name: /Mix: / }).first().click();
+    else await page.locator('[data-task$=":mix"]').first().click();
+    await page.getByRole('region', { name: 'The task chosen' }).waitFor();
+  },
+  'day-batches': async (page) => {
+    await toDay(page);
+    await page.getByRole('tab', { name: 'Batches' }).click();
+  },
+  'day-ways': async (page) => {
+    await toDay(page);
+    await page.getByRole('tab', { name: 'Batches' }).click();
+    const begin = page.getByLabel('nobody before');
+    await begin.fill('10:30');
+    await begin.dispatchEvent('change');
+    await page.getByRole('tab', { name: 'Ways out' }).click({ timeout: 60_000 });
+    await page.getByRole('button', { name: 'Take this' }).first().waitFor({ timeout: 60_000 });
+  },
+  'day-shopping': async (page) => {
+    await toDay(page);
+    await page.getByRole('tab', { name: 'Shopping' }).click();
+  },
+  'day-before': async (page) => {
+    await toDay(page);
+    await page.getByRole('tab', { name: 'Days before' }).click();
+  },
+  'day-out': async (page) => {
+    await toDay(page);
+    await page.getByRole('tab', { name: 'Calendar, print' }).click();
+  },
+  'day-empty': async (page) => {
+    await toDay(page);
+    await page.getByRole('tab', { name: 'Calendar, print' }).click();
+    await page.getByRole('button', { name: 'Take this day off' }).click();
+    await page.getByRole('button', { name: 'Plan a day' }).waitFor();
+  },
   keys: async (page) => {
     await page.keyboard.press('?');
     await page.getByRole('dialog').waitFor();
@@ -303,6 +347,9 @@ export const VIEWS = {
 /** The pictures that docs/screenshots keeps, and where each comes from. */
 export const KEPT = {
   shelf: 'shelf-laptop-day',
+  day: 'day-laptop-day',
+  'day-ways': 'day-ways-laptop-day',
+  'day-phone': 'day-phone-day',
   bench: 'bench-laptop-day',
   'bench-night': 'bench-laptop-night',
   'bench-method': 'bench-method-laptop-day',

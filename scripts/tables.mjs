@@ -44,7 +44,7 @@ const TABLES = [
     from: 'shop',
     to: 'day/shopping/shop.table.ts',
     name: 'SHOP_TABLE',
-    keep: ['id', 'aisle', 'pack_us', 'pack_uk', 'pack_eu', 'pack_au', 'piece_g', 'buy_early_days', 'waste_share'],
+    keep: ['id', 'aisle', 'pack_us', 'pack_uk', 'pack_eu', 'pack_au', 'piece_g', 'buy_early_days', 'waste_share', 'made_from'],
   },
   { from: 'aisles', to: 'day/shopping/aisles.table.ts', name: 'AISLES_TABLE', keep: ['order', 'aisle'] },
   { from: 'style_bands', to: 'batter/balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },

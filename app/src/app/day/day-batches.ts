@@ -52,7 +52,7 @@ const USUAL_TIME = '15:00';
             }
           </div>
         }
-        <label class="pick"
+        <label class="or-pick"
           ><span>or pick</span>
           <select #pick (change)="pickOne(pick.value); pick.value = ''">
             <option value="">a formula, or a batch you kept …</option>

@@ -11,6 +11,7 @@ import {
   hoursOf,
   ovenBlocks,
   ovenHeat,
+  shortVerb,
   shortTitle,
   titlesFor,
   waits,
@@ -26,8 +27,9 @@ const AXIS = 28;
 const FRIDGE = 46;
 const OVEN = 150;
 const COUNTER = 72;
-const PAIR = 44;
+const PAIR = 60;
 const TAIL = 16;
+const UPRIGHT_LETTERS = 8;
 const STEP_MINUTES = 5;
 const HOTTEST = 250;
 
@@ -50,7 +52,7 @@ export class DayPicture {
   protected readonly across = computed(() => Math.max(LEAST_WIDTH, this.width()));
   protected readonly hours = computed(() => hoursOf(this.day.tasks(), this.day.due()));
   private readonly scale = computed(
-    () => (this.across() - LABELS - 8) / Math.max(1, this.hours().to - this.hours().from),
+    () => (this.across() - LABELS - 26) / Math.max(1, this.hours().to - this.hours().from),
   );
   protected readonly x = (minute: number): number => LABELS + (minute - this.hours().from) * this.scale();
   protected readonly ticks = computed(() => {
@@ -80,10 +82,10 @@ export class DayPicture {
         const what =
           thing.kind === 'stands'
             ? `${shortTitle(this.titleOf(thing.batch))} stands cold`
-            : `${thing.what} ${thing.kind}, ${clockOf(thing.from)}`;
+            : `${thing.what.split(',')[0] ?? ''} ${thing.kind} ${clockOf(thing.from)}`;
         const x = this.x(thing.from);
         const room = x > busyUntil;
-        if (room) busyUntil = x + what.length * LETTER + 14;
+        if (room) busyUntil = x + what.length * LETTER + 22;
         return { ...thing, words: room ? what : '', whole: `${what}: ${this.titleOf(thing.batch)}` };
       });
   });
@@ -98,6 +100,7 @@ export class DayPicture {
         .map(({ minute, celsius }) => `${this.x(minute).toFixed(1)} ${y(celsius).toFixed(1)}`)
         .join('L');
       let labelEnd = -Infinity;
+      let labelAt = 0;
       return {
         name: oven.name,
         top,
@@ -113,8 +116,11 @@ export class DayPicture {
           .sort((a, b) => a.x - b.x)
           .map((mark) => {
             const words = mark.words.endsWith('C') ? mark.words : `${mark.words} ${clockOf(mark.minute)}`;
-            const shown = mark.x > labelEnd;
-            if (shown) labelEnd = mark.x + words.length * LETTER + 4;
+            const shown = mark.x > labelEnd || Math.abs(mark.y - labelAt) > 15;
+            if (shown) {
+              labelEnd = mark.x + words.length * LETTER + 4;
+              labelAt = mark.y;
+            }
             return { ...mark, words: shown ? words : '', key: `${mark.minute}${mark.words}` };
           }),
         blocks: ovenBlocks(tasks, k).map((block) => {
@@ -200,14 +206,20 @@ export class DayPicture {
         const width = Math.max(4, this.x(block.to) - this.x(block.from) - 1.5);
         const letters = Math.floor((width - 6) / LETTER);
         const verb = block.kinds.length > 1 ? 'make ready' : taskKindName(block.kinds[0] ?? 'mix');
+        const short = block.kinds.length > 1 ? 'ready' : shortVerb(block.kinds[0] ?? 'mix');
+        const across = fitting([verb, short], letters);
+        const thing = fitting(titlesFor(this.titleOf(block.batch)), letters);
+        const upright = across === '' && thing === '' && width >= 11;
         const whole = block.ids.map((id) => this.taskWords(id)).join('; ');
         return {
           ...block,
           x,
           width,
           y: this.pairTop(block.pair),
-          verb: verb.length <= letters ? verb : '',
-          thing: fitting(titlesFor(this.titleOf(block.batch)), letters),
+          verb: across,
+          thing,
+          // too narrow for words across: they stand
+          standing: upright ? fitting([verb, short], UPRIGHT_LETTERS) : '',
           whole: `${clockOf(block.from)}–${clockOf(block.to)}, ${whole}`,
           chosen: block.ids.includes(this.chosen() ?? ''),
         };

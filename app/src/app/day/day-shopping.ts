@@ -212,7 +212,7 @@ export class DayShopping {
       rows: items.map((item) => ({
         id: item.ingredientId,
         name: item.name,
-        buy: item.enough ? item.name : `${packsInWords(item)} ${item.name}`,
+        buy: item.enough ? plainName(item.name) : `${packsInWords(item)} ${plainName(item.name)}`,
         needed: `${gramsInWords(item.neededGrams)} needed`,
         there: item.thereGrams === 0 ? undefined : item.thereGrams,
         over: item.enough ? 'enough' : item.leftOverGrams >= 5 ? `${gramsInWords(item.leftOverGrams)} over` : '',
@@ -295,6 +295,9 @@ export class DayShopping {
     }
   }
 }
+
+/** "Rhubarb" of a line that begins with it is rhubarb. */
+const plainName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** "2 × 250 g", "6 pieces". */
 function packsInWords({ packs }: ShoppingItem): string {

@@ -133,6 +133,12 @@ export interface HandBlock {
   readonly done: boolean;
   readonly locked: boolean;
 }
+const SHORT_VERBS: Partial<Readonly<Record<TaskKind, string>>> = {
+  portion: 'in', 'make-frosting': 'frosting', wash: 'wash', 'turn-out': 'turn out', 'crumb-coat': 'coat', weigh: 'ready', line: 'ready', prepare: 'ready',
+}; // prettier-ignore
+/** A word for a narrow block. */
+export const shortVerb = (kind: TaskKind): string => SHORT_VERBS[kind] ?? kind;
+
 /** What each pair of hands does, what touches and is of one batch as one block. */
 export function handBlocks(
   tasks: readonly PlannedTask[],

@@ -49,7 +49,9 @@ const HOTTEST = 250;
           </li>
         }
       </ul>
-      @if (ways().length === 0) {
+      @if (day.loosened()?.under) {
+        <p role="status">Looking for more ways out …</p>
+      } @else if (ways().length === 0) {
         <p>No way out was found. Take something off, or give it more hours.</p>
       }
     } @else if (day.answer()?.kind === 'none') {
@@ -134,18 +136,18 @@ export class DayWays {
   protected readonly width = WIDTH;
   protected readonly height = HEIGHT;
 
-  private readonly titles = computed(() => this.day.loosened()?.of.works.map(({ title }) => title) ?? []);
+  private readonly titles = computed(() => this.day.loosened()?.of?.works.map(({ title }) => title) ?? []);
   protected readonly proven = computed(() => {
     const answer = this.day.answer();
     return answer?.kind === 'none' && answer.proven;
   });
   protected readonly conflict = computed(() => {
     const loosened = this.day.loosened();
-    return loosened ? conflictInWords(loosened.conflict, this.titles()) : undefined;
+    return loosened?.conflict ? conflictInWords(loosened.conflict, this.titles()) : undefined;
   });
   protected readonly ways = computed(() => {
     const loosened = this.day.loosened();
-    return (loosened?.ways ?? []).slice(0, 6).map((way) => {
+    return (loosened?.ways ?? []).slice(0, 9).map((way) => {
       const hours = hoursOf(way.plan.tasks, Math.max(...way.works.map(({ dueMinute }) => dueMinute)));
       const x = (minute: number) => ((minute - hours.from) / (hours.to - hours.from)) * WIDTH;
       const { curve } = ovenHeat(way.plan.tasks, 0, hours);

@@ -13,7 +13,7 @@ import { DayOut } from './day-out';
 import { DayPicture } from './day-picture';
 import { DayShopping } from './day-shopping';
 import { DayWays } from './day-ways';
-import { clockOf, nextActs, type HandBlock } from './day-view';
+import { clockOf, nextActs, shortTitle, type HandBlock } from './day-view';
 import { Reminding } from './reminding';
 import { NowStrip } from './now-strip';
 import { TaskPanel } from './task-panel';
@@ -56,7 +56,7 @@ export class Day {
     const none = this.day.answer()?.kind === 'none';
     return [
       { id: 'plan', name: 'Plan' },
-      { id: 'batches', name: 'Batches and hands' },
+      { id: 'batches', name: 'Batches' },
       ...(none ? [{ id: 'ways', name: 'Ways out' }] : []),
       { id: 'shopping', name: 'Shopping' },
       ...(ahead ? [{ id: 'before', name: 'Days before' }] : []),
@@ -104,7 +104,7 @@ export class Day {
     return answer?.kind === 'refused' ? answer.problems.map((problem) => inOneLine(sheetProblemInWords(problem))) : [];
   });
   protected readonly titleOf = (batch: number): string =>
-    this.day.works()[batch]?.title ?? this.sheet()?.wishes[batch]?.title ?? '';
+    shortTitle(this.day.works()[batch]?.title ?? this.sheet()?.wishes[batch]?.title ?? '');
   protected readonly chosenTasks = computed(() => this.day.tasks().filter(({ id }) => this.chosen().includes(id)));
 
   constructor() {

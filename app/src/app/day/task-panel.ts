@@ -18,6 +18,7 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-label="The task chosen">
+      <button type="button" class="quiet close" (click)="shut.emit()">Close</button>
       @for (task of rows(); track task.id) {
         <div class="row">
           <p class="words">
@@ -59,13 +60,23 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
           </div>
         </div>
       }
-      <button type="button" class="quiet" (click)="shut.emit()">Close</button>
     </section>
   `,
   styleUrl: '../parts/panels.css',
   styles: `
     :host {
+      position: sticky;
+      bottom: -24px;
       margin-top: 10px;
+      z-index: 3;
+    }
+    .panel {
+      border-top-color: var(--butter-deep);
+      box-shadow: 0 -2px 0 var(--ground);
+    }
+    .close {
+      float: right;
+      margin: 3px 0 0 10px;
     }
     .row {
       display: flex;

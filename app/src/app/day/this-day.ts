@@ -1,13 +1,12 @@
 import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { catchError, debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
+import { debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
 import type { DaySheet, Wish } from '@orvin/core/day/sheets';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
 import { isSame, without } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
-import type { Loosened } from '../work/plan-jobs';
-import { DayPlanning, type Planning } from '../work/planning';
+import { DayPlanning, type Loosening, type Planning } from '../work/planning';
 
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
 const NOTHING_YET: Planning = { rounds: [], under: true };
@@ -105,9 +104,7 @@ export class ThisDay {
         return answer?.kind === 'none' && !this.state().under ? this.order() : undefined;
       }),
     ).pipe(
-      switchMap((order): Observable<Loosened | null | undefined> =>
-        order ? this.planning.loosen(order).pipe(catchError(() => of(null))) : of(undefined),
-      ),
+      switchMap((order): Observable<Loosening | undefined> => (order ? this.planning.loosen(order) : of(undefined))),
     ),
   );
 

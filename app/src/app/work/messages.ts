@@ -6,7 +6,7 @@ import { checkRowsSchema, rowFaultsSchema } from './record-jobs';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
 import type { WorkRequest } from './work-messages';
-import { loosenedSchema, planAnswerSchema, sheetOrderSchema } from './plan-messages';
+import { loosenedSchema, loosenJobSchema, planAnswerSchema, sheetOrderSchema } from './plan-messages';
 import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
 
 /** What goes into each job and what comes out, checked in the worker as it comes in and as it goes out. */
@@ -21,7 +21,7 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   export: { input: exportJobSchema.required(), output: Joi.array().items(Joi.string()).required() },
   'check-rows': { input: checkRowsSchema, output: rowFaultsSchema },
   'plan-day': { input: sheetOrderSchema, output: planAnswerSchema },
-  'loosen-day': { input: sheetOrderSchema, output: loosenedSchema },
+  'loosen-day': { input: loosenJobSchema, output: loosenedSchema },
   'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },
   'sheet-pdf': { input: sheetPdfSchema, output: pdfSchema.required() },
   'lining-pdf': { input: liningPdfSchema, output: pdfSchema.required() },

@@ -1,17 +1,24 @@
 import {
-  looseningsOf,
+  conflictOf,
+  marginedWorks,
   planSheet,
+  waysOutOf,
   type SheetOrder,
   type SheetPlan,
   type SheetWorks,
 } from '@orvin/core/day/planned-sheets';
-import type { Conflict, WayOut } from '@orvin/core/day/ways-out';
+import type { Conflict, WayOut, WaysOutPart } from '@orvin/core/day/ways-out';
 import { runBakeJob, type BakeJob, type PredictionResult } from '@orvin/core/oven/baking';
 
+/** What a day that does not fit is asked: why, or for ways out of one kind. */
+export interface LoosenJob {
+  readonly order: SheetOrder;
+  readonly part: 'why' | WaysOutPart;
+}
 export interface Loosened {
-  readonly conflict: Conflict;
-  readonly ways: readonly WayOut[];
   readonly of: SheetWorks;
+  readonly conflict?: Conflict;
+  readonly ways: readonly WayOut[];
 }
 
 /** Bakes worked out last: a day is planned again and again with the same ones. */
@@ -29,8 +36,26 @@ function rememberedBake(job: BakeJob): PredictionResult {
   return result;
 }
 
+/** The margins of the day asked about last: each kind of ways asks for the same. */
+let margined: { readonly key: string; readonly of: SheetWorks } | undefined;
+const WHY_SECONDS = 1.2;
+const WAYS_SECONDS = 2;
+
+function loosen({ order, part }: LoosenJob): Loosened | null {
+  const key = JSON.stringify(order);
+  if (margined?.key !== key) {
+    const of = marginedWorks(order, { run: rememberedBake });
+    if (!of) return null;
+    margined = { key, of };
+  }
+  const { of } = margined;
+  return part === 'why'
+    ? { of, conflict: conflictOf(of, WHY_SECONDS), ways: [] }
+    : { of, ways: waysOutOf(of, WAYS_SECONDS, [part]) };
+}
+
 /** What the planning worker can be asked for: a worker of its own, so that a plan being proved holds up nobody's bake. */
 export const planJobs = {
   'plan-day': (order: SheetOrder): SheetPlan => planSheet(order, { run: rememberedBake }),
-  'loosen-day': (order: SheetOrder): Loosened | null => looseningsOf(order, { run: rememberedBake }) ?? null,
+  'loosen-day': loosen,
 } as const;

@@ -1,4 +1,5 @@
 import { daySheetSchema } from '@orvin/core/day/sheet-schema';
+import { WAYS_OUT_PARTS } from '@orvin/core/day/ways-out';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';
 import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
 import Joi from 'joi';
@@ -21,6 +22,13 @@ export const sheetOrderSchema = Joi.object({
   begins: minute,
 }).required();
 
+export const loosenJobSchema = Joi.object({
+  order: sheetOrderSchema,
+  part: Joi.string()
+    .valid('why', ...WAYS_OUT_PARTS)
+    .required(),
+}).required();
+
 const task = Joi.object({ id: Joi.string().required(), from: minute.required(), to: minute.required() }).unknown();
 const plan = Joi.object({
   tasks: Joi.array().items(task).max(3000).required(),
@@ -36,7 +44,7 @@ export const planAnswerSchema = Joi.alternatives(
   Joi.object({ kind: Joi.valid('refused').required(), problems: Joi.array().min(1).required() }),
 ).required();
 export const loosenedSchema = Joi.object({
-  conflict: Joi.object().unknown().required(),
+  conflict: Joi.object().unknown(),
   ways: Joi.array()
     .items(Joi.object({ code: Joi.string().required(), plan: plan.required() }).unknown())
     .required(),

@@ -17,6 +17,14 @@ const BEGUN: Planning = { rounds: [], under: true };
 /** A first plan at once, then more effort for a better one and its proof. */
 const ROUNDS = [0.2, 1, 3] as const;
 
+/** A day that does not fit, being loosened. */
+export interface Loosening extends Partial<Loosened> {
+  readonly ways: Loosened['ways'];
+  readonly under: boolean;
+}
+const NOTHING_LOOSENED: Loosening = { ways: [], under: true };
+const PARTS = ['why', 'others', 'evening', 'later', 'shared'] as const;
+
 /** Plans days in their worker, in rounds of growing effort; unsubscribing stops, and what was found stays. */
 @Injectable({ providedIn: 'root' })
 export class DayPlanning {
@@ -45,7 +53,20 @@ export class DayPlanning {
     );
   }
 
-  loosen(order: Omit<SheetOrder, 'seconds'>): Observable<Loosened | null> {
-    return abortable((signal) => this.work.run('loosen-day', { ...order, seconds: 2 }, signal));
+  /** Why it does not fit, then ways out, each kind as it comes. */
+  loosen(order: Omit<SheetOrder, 'seconds'>): Observable<Loosening> {
+    return from(PARTS).pipe(
+      concatMap((part) =>
+        abortable((signal) => this.work.run('loosen-day', { order: { ...order, seconds: 2 }, part }, signal)).pipe(
+          catchError(() => of(null)),
+        ),
+      ),
+      scan((so: Loosening, found, at): Loosening => {
+        const under = at < PARTS.length - 1;
+        if (!found) return { ...so, under };
+        const ways = [...so.ways, ...found.ways].sort((a, b) => a.plan.cost - b.plan.cost);
+        return { ...so, ...found, ways, under };
+      }, NOTHING_LOOSENED),
+    );
   }
 }

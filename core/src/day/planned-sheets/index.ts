@@ -1,5 +1,7 @@
 export {
-  looseningsOf,
+  conflictOf,
+  marginedWorks,
+  waysOutOf,
   planSheet,
   SHEET_PROBLEMS,
   worksOfSheet,

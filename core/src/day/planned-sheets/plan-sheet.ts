@@ -14,9 +14,11 @@ import {
   eveningParts,
   explainConflict,
   USUAL_EVENING,
+  WAYS_OUT_PARTS,
   waysOut,
   type Conflict,
   type WayOut,
+  type WaysOutPart,
 } from '../ways-out/index.js';
 import { PLAIN_DAY, type BatchWork, type DayKitchen } from '../works/index.js';
 import type { DaySheet, Wish } from '../sheets/index.js';
@@ -257,20 +259,19 @@ function eveningPlan({ evening, kitchen }: SheetWorks, seconds: number): DayPlan
   return planned.kind === 'planned' ? planned : undefined;
 }
 
-/** Why a sheet does not fit, and what would make it. */
-export function looseningsOf(
-  order: SheetOrder,
-  { run, cancelled, onFound }: PlanningHooks & { readonly onFound?: (way: WayOut) => void } = {},
-): { readonly conflict: Conflict; readonly ways: readonly WayOut[]; readonly of: SheetWorks } | undefined {
+/** The works of a sheet with margins as on a day that has all the time it wants: what a day that does not fit is loosened from. */
+export function marginedWorks(order: SheetOrder, { run }: PlanningHooks = {}): SheetWorks | undefined {
   const of = worksOfSheet(order, run);
   if ('problems' in of) return undefined;
-  // margins as on a day that has all the time it wants
-  const wide = planSafely(of.works, { ...of.kitchen, notBefore: of.kitchen.notBefore - 360 }, { seconds: 1 });
-  const works = wide.batches;
-  const stop = cancelled ?? (() => false);
-  return {
-    conflict: explainConflict(works, of.kitchen, { seconds: Math.min(2, order.seconds / 2), cancelled: stop }),
-    ways: waysOut(works, of.kitchen, { seconds: order.seconds, cancelled: stop, ...(onFound && { onFound }) }),
-    of: { ...of, works },
-  };
+  const wide = planSafely(of.works, { ...of.kitchen, notBefore: of.kitchen.notBefore - 360 }, { seconds: 0.6 });
+  return { ...of, works: wide.batches };
 }
+/** What is in the way. */
+export const conflictOf = ({ works, kitchen }: SheetWorks, seconds: number): Conflict =>
+  explainConflict(works, kitchen, { seconds });
+/** What would make it fit, of some kinds or all. */
+export const waysOutOf = (
+  { works, kitchen }: SheetWorks,
+  seconds: number,
+  parts: readonly WaysOutPart[] = WAYS_OUT_PARTS,
+): readonly WayOut[] => waysOut(works, kitchen, { seconds, parts });

@@ -1,5 +1,5 @@
 // Made from core/tables/shop.csv by scripts/tables.mjs: change the CSV and run `npm run tables`.
-export const SHOP_TABLE = `id	aisle	pack_us	pack_uk	pack_eu	pack_au	piece_g	buy_early_days	waste_share
+export const SHOP_TABLE = `id	aisle	pack_us	pack_uk	pack_eu	pack_au	piece_g	buy_early_days	waste_share	made_from
 all-purpose-flour	flour and sugar	907|2268|4536	500|1500	500|1000	1000|2000		0	0
 bread-flour	flour and sugar	2268	1000|1500	1000	1000|5000		0	0
 cake-flour	flour and sugar	907		1000	1000		0	0
@@ -33,7 +33,7 @@ rolled-oats	flour and sugar	510|1190	500|1000	500	500|900		0	0
 quick-oats	flour and sugar	510|1190	500|1000	500	500|900		0	0
 steel-cut-oats	flour and sugar	793	500	500	500		0	0
 medium-oatmeal	flour and sugar		500|750		500|750		0	0
-oat-flour	flour and sugar	567	500	500	500		0	0
+oat-flour	flour and sugar	567	500	500	500		0	0	rolled-oats
 oat-bran	flour and sugar	454	400|500	400|500	400|500		0	0
 gluten-free-rolled-oats	flour and sugar	907	450	450	450		0	0
 muesli	flour and sugar	454	500|750|1000	500|750|1000	500|750|1000		0	0
@@ -114,14 +114,14 @@ date-syrup	oils and spreads	340	250|400	250|400	250|400		0	0
 pomegranate-molasses	jars and tins	283	200|300	200|300	200|300		0	0
 invert-sugar-syrup	baking aids		500|1000	500|1000	500|1000		0	0
 sorghum-syrup	flour and sugar	340|454					0	0
-simple-syrup	flour and sugar		250|500	250|500	250|500		0	0
+simple-syrup	flour and sugar		250|500	250|500	250|500		0	0	granulated-sugar
 caramel-sauce	oils and spreads	340	210|260|340	210|260	210|260		0	0
 coconut-nectar	flour and sugar	340	250|340	250	250		0	0
 unsalted-butter	dairy and eggs	227|454	250	125|250	250|500		0	0
 salted-butter	dairy and eggs	227|454	250|500	250	250|500		0	0
 cultured-butter	dairy and eggs	227	250	250	250		0	0
 ghee	oils and spreads	369	250|500|1000	250|500|1000	250|500|1000		0	0
-brown-butter	dairy and eggs						0	0.18
+brown-butter	dairy and eggs						0	0.18	unsalted-butter
 vegetable-shortening	oils and spreads	454	250	250	250		0	0
 high-ratio-shortening	oils and spreads	1360					0	0
 lard	dairy and eggs	454	250	250	250		0	0
@@ -169,7 +169,7 @@ khoya	chilled		200|500	200|500	200|500		0	0
 buttermilk	dairy and eggs	490|979	311	518	621		0	0
 whole-buttermilk	dairy and eggs	487|974					0	0
 buttermilk-powder	baking aids	340|454					0	0
-soured-milk	dairy and eggs						0	0
+soured-milk	dairy and eggs						0	0	whole-milk
 plain-yogurt	dairy and eggs	170|907	150|500	150|500	170|500|1000		0	0
 low-fat-yogurt	dairy and eggs	907	150|450	150|450	150|450		0	0
 greek-yogurt	dairy and eggs	150|907	170|500	200|500|1000	170|500|1000		0	0
@@ -182,8 +182,8 @@ light-sour-cream	dairy and eggs	227|454	300	200	200|300		0	0
 creme-fraiche	dairy and eggs	227	200|300	150|200	200		0	0
 quark	dairy and eggs	227	250	250|500			0	0
 egg	dairy and eggs	12pc|18pc	6pc|10pc|12pc	6pc|10pc	6pc|12pc	58	0	0.12
-egg-white	dairy and eggs	12pc|18pc	6pc|10pc|12pc	6pc|10pc	6pc|12pc	58	0	0.43
-egg-yolk	dairy and eggs	12pc|18pc	6pc|10pc|12pc	6pc|10pc	6pc|12pc	58	0	0.69
+egg-white	dairy and eggs	12pc|18pc	6pc|10pc|12pc	6pc|10pc	6pc|12pc	58	0	0.43	egg
+egg-yolk	dairy and eggs	12pc|18pc	6pc|10pc|12pc	6pc|10pc	6pc|12pc	58	0	0.69	egg
 pasteurised-egg-white	dairy and eggs	907	500	500	500		0	0
 liquid-whole-egg	dairy and eggs	907	500	500	500		0	0
 dried-egg-white	baking aids	227	40|100	40|100	40|100		0	0
@@ -191,10 +191,10 @@ dried-whole-egg	baking aids	454	200	200	200		0	0
 meringue-powder	baking aids	113|227	100				0	0
 duck-egg	dairy and eggs	6pc	6pc	6pc	6pc	80	0	0.13
 quail-egg	dairy and eggs	12pc	12pc	12pc	12pc	11	0	0.15
-flax-egg	baking aids						0	0
-chia-egg	baking aids						0	0
+flax-egg	baking aids						0	0	ground-flaxseed
+chia-egg	baking aids						0	0	chia-seeds
 egg-replacer-powder	baking aids	340	135|200	135|200	135|200		0	0
-aquafaba	jars and tins						0	0.68
+aquafaba	jars and tins						0	0.68	canned-chickpeas
 silken-tofu	chilled	340	300|349|400	300|349|400	300|349|400		0	0
 firm-tofu	chilled	396	280	280	280		0	0
 soy-milk	drinks	974	1030	1030	1030		0	0
@@ -215,7 +215,7 @@ condensed-coconut-milk	jars and tins		210|320	210|320	210|320		0	0
 plant-double-cream	chilled	473	250|270	250|270	250|270		0	0
 soy-yogurt	chilled	150	150|500	150|500	150|500		0	0
 coconut-yogurt	chilled	150	125|350	125|350	125|350		0	0
-vegan-buttermilk	chilled						0	0
+vegan-buttermilk	chilled						0	0	soy-milk
 vegan-cream-cheese	chilled	227	150|170	150|170	150|170		0	0
 oat-cream	chilled		253	253	253		0	0
 baking-soda	baking aids	227|454	200	50	100|250		0	0
@@ -239,8 +239,8 @@ malt-vinegar	oils and spreads	287|575	287|575		506		0	0
 white-wine-vinegar	oils and spreads	354	354|505	354|505	354|505		0	0
 rice-vinegar	oils and spreads	359	152	152	152		0	0
 balsamic-vinegar	oils and spreads	270	270|540	270|540	270|540		0	0
-lemon-juice	produce	1pc|457	1pc|258	1pc|206	1pc|258	100	0	0.55
-lime-juice	produce	1pc|244	1pc|258	1pc|206	1pc|258	67	0	0.55
+lemon-juice	produce	1pc|457	1pc|258	1pc|206	1pc|258	100	0	0.55	lemon
+lime-juice	produce	1pc|244	1pc|258	1pc|206	1pc|258	67	0	0.55	lime
 cream-of-tartar	baking aids	43|85	150|180		115		0	0
 tartaric-acid	baking aids	50	50|100	50|100	50|100		0	0
 citric-acid	baking aids	50	50|100|250	50|100|250	50|100|250		0	0
@@ -309,9 +309,9 @@ pear	produce	1pc	4pc	1000	1pc	200	3	0.12
 orange	produce	1pc|1361	5pc	1000|2000	1pc|3000	180	0	0.27
 lemon	produce	1pc|907	1pc|4pc	1pc|500	1pc	100	0	0
 lime	produce	1pc|454	1pc|5pc	1pc	1pc	67	0	0
-lemon-zest	produce	1pc	1pc|4pc	1pc|500	1pc	100	0	0.94
-orange-zest	produce	1pc	5pc	1pc	1pc	180	0	0.93
-lime-zest	produce	1pc	1pc|5pc	1pc	1pc	67	0	0.94
+lemon-zest	produce	1pc	1pc|4pc	1pc|500	1pc	100	0	0.94	lemon
+orange-zest	produce	1pc	5pc	1pc	1pc	180	0	0.93	orange
+lime-zest	produce	1pc	1pc|5pc	1pc	1pc	67	0	0.94	lime
 mango	produce	1pc	1pc	1pc	1pc	330	4	0.39
 pineapple	produce	1pc	1pc	1pc	1pc	1400	2	0.45
 crushed-pineapple	jars and tins	227|567	432	432	432		0	0
@@ -329,10 +329,10 @@ applesauce	jars and tins	113|680	360	360|710	140|700		0	0
 apple-butter	oils and spreads	340	340|480	480	480		0	0
 pumpkin-puree	jars and tins	425|822	425				0	0
 pumpkin-pie-filling	jars and tins	425|850					0	0
-date-puree	jars and tins						0	0
-prune-puree	jars and tins	340	128|340	128	128		0	0
+date-puree	jars and tins						0	0	dates
+prune-puree	jars and tins	340	128|340	128	128		0	0	prunes
 mango-pulp	jars and tins	850	450	450	450		0	0
-raspberry-puree	frozen						0	0.25
+raspberry-puree	frozen						0	0.25	raspberries
 cranberry-sauce	jars and tins	397	200	200	200		0	0
 strawberry-jam	oils and spreads	340|454	340|454	340|450	250|500		0	0
 raspberry-jam	oils and spreads	340|454	340|454	340|450	250|500		0	0
@@ -341,7 +341,7 @@ orange-marmalade	oils and spreads	340|454	340|454	340|450	250|500		0	0
 redcurrant-jelly	oils and spreads	340	200|340	200	250		0	0
 lemon-curd	oils and spreads	312|411	320|411	320	320		0	0
 cherry-pie-filling	jars and tins	595	400	370	400		0	0
-fruit-compote-apple	jars and tins	385|567	385		385|800		0	0
+fruit-compote-apple	jars and tins	385|567	385		385|800		0	0	cooking-apple
 raisins	nuts and dried fruit	340|567	500	200|500	375|500		0	0
 golden-raisins	nuts and dried fruit	340|425	500	200	375|500		0	0
 currants	nuts and dried fruit	283	250|375|500	250|375|500	250|375|500		0	0
@@ -569,7 +569,7 @@ limoncello	drinks	54|401|803	375|749	375|749	375|749		0	0
 marsala	drinks	191|765	191|765	255|765	191|765		0	0
 red-wine-vinegar	oils and spreads	354	354|505	354|505	354|505		0	0
 fruit-salt	household	5	5|100		5|100		0	0
-liquid-whey	dairy and eggs						0	0
+liquid-whey	dairy and eggs						0	0	plain-yogurt
 wheat-biscuit-cereal	flour and sugar		215|430	215|430	215|430		0	0
 cornflakes	flour and sugar	340|510	375|500	375|500	375|500		0	0
 dry-breadcrumbs	flour and sugar	425	175	175	175		0	0

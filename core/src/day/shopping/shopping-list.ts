@@ -1,3 +1,4 @@
+import { ingredientById, ingredientName } from '../../kitchen/ingredients/index.js';
 import { listIn, numberIn, readTable } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { AISLES_TABLE } from './aisles.table.js';
@@ -16,6 +17,8 @@ interface Shop {
   readonly buyEarlyDays: number;
   /** Share of what is bought that is peel, stone or shell. */
   readonly waste: number;
+  /** What it is made from at home: juice and zest from the same limes. */
+  readonly madeFrom?: string;
 }
 interface Pack {
   readonly grams: number;
@@ -63,6 +66,7 @@ const SHOPS: ReadonlyMap<string, Shop> = new Map(
       packs: { us: packs('pack_us'), uk: packs('pack_uk'), eu: packs('pack_eu'), au: packs('pack_au') },
       buyEarlyDays: row['buy_early_days'] ? numberIn(row, 'buy_early_days') : 0,
       waste: row['waste_share'] ? numberIn(row, 'waste_share') : 0,
+      ...(row['made_from'] && { madeFrom: row['made_from'] }),
     };
     return [row['id'] ?? '', shop];
   }),
@@ -106,7 +110,7 @@ export function shoppingList(
   region: Region,
 ): readonly AisleList[] {
   const aisles = new Map<string, ShoppingItem[]>();
-  for (const { ingredientId, name, grams } of needed) {
+  for (const { ingredientId, name, grams } of asBought(needed, region)) {
     if (FROM_THE_TAP.has(ingredientId) || !(grams > 0)) continue;
     const shop = SHOPS.get(ingredientId);
     const there = stock[ingredientId] ?? 0;
@@ -135,4 +139,30 @@ export function shoppingList(
     return items ? [{ aisle, items: items.sort((a, b) => b.neededGrams - a.neededGrams) }] : [];
   });
 }
+/** Parts of which one piece gives both: not bought twice. */
+const MOSTLY_LEFT = 0.5;
+/** What is made at home as what it is made from; one name once. */
+function asBought(needed: readonly Needed[], region: Region): readonly Needed[] {
+  const sums = new Map<string, { ingredientId: string; name: string; whole: number; parts: number }>();
+  for (const { ingredientId, name, grams } of needed) {
+    const shop = SHOPS.get(ingredientId);
+    const from = shop?.madeFrom;
+    const bought = from ?? ingredientId;
+    const called = from === undefined ? name : nameOf(from, region, name);
+    const known = sums.get(called.toLowerCase()) ?? { ingredientId: bought, name: called, whole: 0, parts: 0 };
+    const raw = from === undefined ? grams : grams / (1 - (shop?.waste ?? 0));
+    if (from !== undefined && (shop?.waste ?? 0) >= MOSTLY_LEFT) known.parts = Math.max(known.parts, raw);
+    else known.whole += raw;
+    sums.set(called.toLowerCase(), known);
+  }
+  return [...sums.values()].map(({ ingredientId, name, whole, parts }) => ({
+    ingredientId,
+    name,
+    grams: whole + parts,
+  }));
+}
+const nameOf = (id: string, region: Region, otherwise: string): string => {
+  const ingredient = ingredientById(id);
+  return ingredient ? ingredientName(ingredient, region) : otherwise;
+};
 const FROM_THE_TAP: ReadonlySet<string> = new Set(['water']);

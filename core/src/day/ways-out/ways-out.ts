@@ -23,7 +23,13 @@ export interface WayOut {
   readonly evening?: { readonly works: readonly BatchWork[]; readonly plan: DayPlan };
 }
 
+/** Kinds of ways, in the order they are tried. */
+export const WAYS_OUT_PARTS = ['others', 'evening', 'later', 'shared'] as const;
+export type WaysOutPart = (typeof WAYS_OUT_PARTS)[number];
+
 export interface WaysOutOptions {
+  /** Only these kinds; all when absent. */
+  readonly parts?: readonly WaysOutPart[];
   readonly seconds?: number;
   /** The evening before, on the day's clock: from and until, negative. */
   readonly evening?: { readonly from: number; readonly to: number };
@@ -37,6 +43,9 @@ const LATER = [30, 60, 90] as const;
 /** Bakes this far apart may meet in the middle, at so much of their time for each degree. @source planning.md: about 0.75 % */
 const SHARE_WITHIN = 15;
 const TIME_PER_DEGREE = 0.0075;
+/** Minutes that a search with little effort may leave on the table. */
+const NEARLY = 10;
+const ENOUGH_WAYS = 3;
 const MOST_EVENINGS = 3;
 const BEAM = 3;
 export const USUAL_EVENING = { from: 18 * 60 - 1440, to: 21 * 60 + 30 - 1440 } as const;
@@ -67,10 +76,12 @@ class Seeker {
     this.seconds = options.seconds ?? 3;
     this.cancelled = options.cancelled ?? (() => false);
     this.evening = options.evening ?? USUAL_EVENING;
-    this.others();
-    this.evenings();
-    this.later();
-    this.shared();
+    for (const part of options.parts ?? WAYS_OUT_PARTS) {
+      if (part === 'others') this.others();
+      else if (part === 'evening') this.evenings();
+      else if (part === 'later') this.later();
+      else this.shared();
+    }
   }
 
   private solve(works: readonly BatchWork[], kitchen: DayKitchen, seconds: number): DayPlan | undefined {
@@ -121,7 +132,7 @@ class Seeker {
           if (way.kind === 'fits') fits = true;
           if (way.kind === 'starts') next.push({ set: moved, start: way.start });
         }
-      if (fits || this.spent > this.seconds) return;
+      if ((fits && this.found.length >= ENOUGH_WAYS) || (fits && size > 1) || this.spent > this.seconds) return;
       level = next
         .sort((a, b) => b.start - a.start)
         .slice(0, BEAM)
@@ -138,16 +149,19 @@ class Seeker {
       return split ? [{ i, split }] : [];
     });
     const day = works.map((work, i) => parts.find((part) => part.i === i)?.split.day ?? work);
-    const plan = this.solve(day, { ...kitchen, notBefore: kitchen.notBefore - EARLIER }, 0.15);
-    if (!plan) return { kind: 'none' };
-    if (plan.startsAt < kitchen.notBefore) return { kind: 'starts', start: plan.startsAt };
+    const wide = this.solve(day, { ...kitchen, notBefore: kitchen.notBefore - EARLIER }, 0.06);
+    if (!wide) return { kind: 'none' };
+    // a latest start is not the only plan: where little is missing, the real morning is tried
+    const near = wide.startsAt < kitchen.notBefore && wide.startsAt >= kitchen.notBefore - NEARLY;
+    const plan = wide.startsAt >= kitchen.notBefore ? wide : near ? this.solve(day, kitchen, 0.1) : undefined;
+    if (!plan) return { kind: 'starts', start: wide.startsAt };
     const before = parts.map(({ split }) => split.evening);
     const there = {
       ...kitchen,
       notBefore: this.evening.from,
       pairs: kitchen.pairs.map((pair) => ({ ...pair, away: [] })),
     };
-    const eveningPlan = this.solve(before, there, 0.15);
+    const eveningPlan = this.solve(before, there, 0.08);
     if (!eveningPlan) return { kind: 'none' };
     const minutes = eveningPlan.tasks.reduce((sum, { hands, from, to }) => sum + hands * (to - from), 0);
     this.offer({ code: 'evening', batches: moved, minutes, plan, works: day, kitchen, evening: { works: before, plan: eveningPlan } }); // prettier-ignore

@@ -1,6 +1,13 @@
 import { isoOf, instantOf, minuteOf, type DayClock } from '../../day/clock/index.js';
 import { EMPTY_SHEET, type DaySheet, type Wish } from '../../day/sheets/index.js';
-import { looseningsOf, planSheet, type SheetOrder, type SheetPlan } from '../../day/planned-sheets/index.js';
+import {
+  conflictOf,
+  marginedWorks,
+  planSheet,
+  waysOutOf,
+  type SheetOrder,
+  type SheetPlan,
+} from '../../day/planned-sheets/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 import { writeCalendar } from '../../papers/calendar/index.js';
 import { conflictInWords, sheetProblemInWords, taskInWords, wayOutInWords } from '../../words/day-words/index.js';
@@ -143,7 +150,11 @@ function readyOf(works: Feasible['of']['works'], tasks: readonly PlannedTask[], 
 }
 
 function infeasible({ proven, of }: Extract<SheetPlan, { kind: 'none' }>, order: SheetOrder, clock: DayClock): object {
-  const loosened = looseningsOf(order);
+  const margined = marginedWorks(order);
+  const loosened = margined && {
+    conflict: conflictOf(margined, Math.min(2, order.seconds / 2)),
+    ways: waysOutOf(margined, order.seconds),
+  };
   const titles = of.works.map(({ title }) => title);
   return {
     feasible: false,

@@ -62,7 +62,10 @@ export function conflictInWords(
       ? 'No single thing was found that would be enough.'
       : `Enough by itself would be ${enough.join(', or ')}.`;
   const sure = unknown > 0 ? ' Not everything could be tried to its end.' : '';
-  return sentence(say, `${list === '' ? '' : `${list} cannot all be. `}${would}${sure}`);
+  return sentence(
+    say,
+    `${list === '' ? '' : those.length > 1 ? `${list} cannot all be. ` : `${list} alone takes longer. `}${would}${sure}`,
+  );
 }
 
 /** One way out, as a heading and what it costs. */
