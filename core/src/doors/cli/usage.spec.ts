@@ -9,6 +9,12 @@ const BESIDE: Readonly<Record<string, Given>> = {
   'swap share': { from: 'buttermilk', to: 'milk+vinegar' },
   'scale fill': { pan: '8 in round x 2' },
   'scale kit': { factor: '1.5' },
+  'plan not-before': { by: '2026-11-28T15:00', seconds: '0.1' },
+  'plan hands': { by: '2026-11-28T15:00', seconds: '0.1' },
+  'plan ovens': { by: '2026-11-28T15:00', seconds: '0.1' },
+  'plan room': { by: '2026-11-28T15:00', seconds: '0.1' },
+  'plan seconds': { by: '2026-11-28T15:00' },
+  'plan ics': { by: '2026-11-28T15:00', seconds: '0.1' },
   'bake compare': { to: ['9 in round x 2', '12-cup muffin tin'] },
 };
 /** Commands whose figures only mean something together. */

@@ -1,0 +1,137 @@
+import type { BatchWork } from '../works/index.js';
+import { checkDay } from '../checking/index.js';
+import { isoOf } from '../clock/index.js';
+import { daySheetSchema } from '../sheet-schema/index.js';
+import { conflictOf, marginedWorks, planSheet, waysOutOf, worksOfSheet, type SheetPlan } from './index.js';
+import { orderOf, REGATTA_FORMULAS, sheetOf, wishFor } from './regatta.spec-help.js';
+
+const worksFor = (...ids: readonly string[]): readonly BatchWork[] => {
+  const of = worksOfSheet(orderOf(sheetOf(ids.map((id) => wishFor(id)))));
+  if ('problems' in of) throw new Error(JSON.stringify(of.problems));
+  return of.works;
+};
+const plannedOf = (plan: SheetPlan) => {
+  if (plan.kind !== 'planned') throw new Error(plan.kind);
+  return plan;
+};
+
+describe('what a batch asks of the day', () => {
+  it('is read from its formula, not from a list: what is grated, browned, toasted, zested and frosted', () => {
+    const [parsnip] = worksFor('parsnip-hazelnut-cake');
+    const prepared = parsnip?.handwork.filter(({ kind }) => kind === 'prepare').map(({ what }) => what) ?? [];
+    expect(prepared.join()).toContain('grate the parsnip');
+    expect(prepared.join()).toContain('toast the hazelnuts');
+    expect(prepared).toContain('brown the butter');
+    expect(parsnip?.finishing.map(({ kind }) => kind)).toEqual(['frost', 'slice']);
+    expect(parsnip?.makeFrostingMinutes).toBeGreaterThan(0);
+    expect(parsnip?.oven?.pans).toBe(2);
+  });
+  it('is mixed by the method of its steps: creamed with soft butter, rubbed in with cold', () => {
+    const [marmalade, scones] = worksFor('marmalade-almond-loaf', 'thyme-sweet-potato-scones');
+    expect(marmalade?.mixing?.mixer).toBeTrue();
+    expect(marmalade?.waiting.map(({ kind, what }) => `${kind} ${what}`)).toContain('take-out butter');
+    expect(scones?.mixing?.mixer).toBeFalse();
+    expect(scones?.waiting.map(({ kind }) => kind)).toEqual(['chill']);
+  });
+  it('takes what its method says over every default: minutes in the pan, a soaking overnight', () => {
+    const [pear, fruit, coconut] = worksFor('pear-cardamom-loaf', 'cider-fed-harvest-fruit-cake', 'coconut-passion-fruit-layer-cake'); // prettier-ignore
+    expect(pear?.oven?.inPanMinutes).toBe(10);
+    expect(coconut?.oven?.inPanMinutes).toBe(15);
+    expect(fruit?.waiting.find(({ kind }) => kind === 'soak')?.leastMinutes).toBeGreaterThanOrEqual(480);
+  });
+  it('lets a thin batter of soda wait less than a stiff dough', () => {
+    const [gingerbread, scones] = worksFor('gingerbread-dark-treacle', 'thyme-sweet-potato-scones');
+    expect(gingerbread?.mixing?.holdMinutes ?? 0).toBeLessThan(scones?.mixing?.holdMinutes ?? 0);
+  });
+  it('is only cut where it was made long before', () => {
+    const of = worksOfSheet(orderOf(sheetOf([wishFor('cider-fed-harvest-fruit-cake', { madeOn: '2026-10-24' })])));
+    if ('problems' in of) throw new Error('refused');
+    expect(of.works[0]?.oven).toBeUndefined();
+    expect(of.works[0]?.finishing.map(({ kind }) => kind)).toEqual(['slice']);
+    expect(of.ahead[0]?.fedEveryDays).toBe(7);
+  });
+});
+
+describe('planning a sheet', () => {
+  const wishes = [wishFor('pear-cardamom-loaf'), wishFor('rhubarb-ginger-muffins'), wishFor('thyme-sweet-potato-scones', { served: 'warm' })]; // prettier-ignore
+  const plan = plannedOf(planSheet(orderOf(sheetOf(wishes))));
+
+  it('keeps every deadline on nine days in ten, and passes the independent reader', () => {
+    expect(plan.safe).toBeTrue();
+    for (const share of plan.played.onTime) expect(share).toBeGreaterThanOrEqual(0.9);
+    expect(checkDay(plan.of.works, plan.of.kitchen, plan.plan.tasks)).toEqual([]);
+  });
+  it('needs its margins: planned with likely minutes alone, some deadline is kept on fewer days', () => {
+    expect(plan.of.works.some(({ marginMinutes }) => marginMinutes > 0)).toBeTrue();
+  });
+  it('gives every deadline what it may slip, and the chain the least of it', () => {
+    const { inHand, ofBatches, chain } = plan.slack;
+    expect(Math.min(...ofBatches)).toBe(inHand);
+    expect(chain.length).toBeGreaterThan(0);
+    // more than the margin of its own batch nothing on the chain can have in hand
+    expect(inHand).toBeGreaterThanOrEqual(0);
+  });
+  it('is a sheet that can be stored', () => {
+    expect(daySheetSchema.validate(sheetOf(wishes)).error).toBeUndefined();
+  });
+  it('keeps its minutes across the change of the clock', () => {
+    const night = sheetOf([wishFor('pear-cardamom-loaf', { due: '2026-10-25T09:00' })], { date: '2026-10-25', notBefore: '00:00' }); // prettier-ignore
+    const { plan: found } = plannedOf(planSheet({ ...orderOf(night), begins: -300 }));
+    const bake = found.tasks.find(({ kind }) => kind === 'bake');
+    const usual = plan.plan.tasks.find(({ kind, id }) => kind === 'bake' && id.startsWith('pear'));
+    expect((bake?.to ?? 0) - (bake?.from ?? 0)).toBe((usual?.to ?? 0) - (usual?.from ?? 0));
+    const slice = found.tasks.find(({ kind }) => kind === 'slice');
+    expect(isoOf({ date: '2026-10-25', zone: 'Europe/London' }, slice?.to ?? 0) <= '2026-10-25T09:00').toBeTrue();
+  });
+  it('refuses in words what cannot be: no hands, no batches, a past hour, too few pans, a formula that is gone', () => {
+    const codes = (order: Parameters<typeof planSheet>[0]) => {
+      const refused = planSheet(order);
+      return refused.kind === 'refused' ? refused.problems.map(({ code }) => code) : [];
+    };
+    expect(codes(orderOf(sheetOf(wishes, { pairs: [] })))).toEqual(['no-hands']);
+    expect(codes(orderOf(sheetOf([])))).toEqual(['no-batches']);
+    expect(codes({ ...orderOf(sheetOf(wishes.slice(0, 1))), now: 900 })).toEqual(['due-past']);
+    expect(codes(orderOf(sheetOf([wishFor('nothing')])))).toEqual(['formula-gone']);
+    expect(codes(orderOf(sheetOf([wishFor('oat-farls')])))).toEqual(['no-oven-time']);
+    const pan = worksFor('parsnip-hazelnut-cake')[0]?.oven?.pan ?? '';
+    const shelf = REGATTA_FORMULAS['parsnip-hazelnut-cake'] && {
+      id: 'p', name: pan, count: 1, pan: { name: pan, shape: 'round' as const, topLengthCm: 20, topWidthCm: 20, bottomLengthCm: 20, bottomWidthCm: 20, depthCm: 5, cavities: 1, material: 'light' as const },
+    }; // prettier-ignore
+    const order = orderOf(sheetOf([wishFor('parsnip-hazelnut-cake')]));
+    expect(codes({ ...order, kitchen: { ...order.kitchen, pans: shelf ? [shelf] : [] } })).toEqual(['pans-missing']);
+  });
+  it('plans the evening before too, where a batch is moved there', () => {
+    const moved = plannedOf(planSheet(orderOf(sheetOf([wishFor('pear-cardamom-loaf', { eveningBefore: true }), wishes[1] ?? wishFor('')])))); // prettier-ignore
+    expect(moved.evening?.tasks.some(({ kind }) => kind === 'bake')).toBeTrue();
+    expect(moved.evening?.tasks.every(({ to }) => to <= 0)).toBeTrue();
+    expect(moved.plan.tasks.filter(({ kind }) => kind === 'bake').length).toBe(1);
+    expect(moved.plan.startsAt).toBeGreaterThan(plan.plan.startsAt);
+  });
+});
+
+describe('a day that does not fit', () => {
+  const tight = orderOf(sheetOf([wishFor('pear-cardamom-loaf'), wishFor('gingerbread-dark-treacle'), wishFor('rhubarb-ginger-muffins')], { notBefore: '10:50' }), 2); // prettier-ignore
+  const margined = marginedWorks(tight);
+  const ways = margined ? waysOutOf(margined, 2) : [];
+
+  it('is no plan, with the reason in minutes', () => {
+    expect(planSheet(tight)).toEqual(jasmine.objectContaining({ kind: 'none' }));
+    const conflict = margined && conflictOf(margined, 1);
+    expect(conflict?.short).toContain('start');
+    expect(conflict?.earlierMinutes).toBeGreaterThan(0);
+  });
+  it('has ways out, each a plan that the independent reader passes', () => {
+    expect(ways.map(({ code }) => code)).toContain('earlier');
+    expect(ways.length).toBeGreaterThan(1);
+    for (const { plan, works, kitchen, code } of ways)
+      expect(checkDay(works, kitchen, plan.tasks))
+        .withContext(code)
+        .toEqual([]);
+  });
+  it('begins no earlier than the morning in any of them but the one that says so', () => {
+    for (const { code, plan } of ways.filter((way) => way.code !== 'earlier'))
+      expect(plan.startsAt)
+        .withContext(code)
+        .toBeGreaterThanOrEqual(10 * 60 + 50);
+  });
+});
