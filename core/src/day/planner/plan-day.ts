@@ -45,7 +45,7 @@ export type DayPlanned =
   | { readonly kind: 'none'; readonly proven: boolean; readonly seconds: number };
 
 /** Lags that one core looks at in a second, about. */
-const EFFORT_A_SECOND = 15_000_000;
+const EFFORT_A_SECOND = 22_000_000;
 const USUAL_SECONDS = 2;
 
 /** The latest safe plan of a day, and how sure it is that there is none better. */
