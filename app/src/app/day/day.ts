@@ -5,6 +5,7 @@ import { inOneLine } from '@orvin/core/words/wording';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
+import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { DayAhead } from './day-ahead';
 import { DayBatches } from './day-batches';
@@ -41,6 +42,7 @@ export class Day {
   private readonly next = inject(NextAct);
   private readonly toasts = inject(Toasts);
   protected readonly plans = inject(PlanStore);
+  private readonly store = inject(FormulaStore);
   protected readonly day = inject(ThisDay);
   protected readonly chosen = signal<readonly string[]>([]);
 
@@ -84,9 +86,11 @@ export class Day {
   });
   /** How sure the plan is. */
   protected readonly sure = computed(() => {
-    const { under, failed } = this.day.state();
+    const { under, failed, rounds } = this.day.state();
     const planned = this.day.planned();
     if (failed !== undefined) return failed;
+    if (this.day.past()) return 'This day is over. Copy it to another date to bake it again.';
+    if (planned && under && rounds.length === 0) return 'Planning again …';
     if (!planned) return under && (this.sheet()?.wishes.length ?? 0) > 0 ? 'Planning …' : '';
     const { plan, safe, played } = planned;
     const gap = Math.max(1, Math.round(plan.cost - plan.bound));
@@ -165,7 +169,12 @@ export class Day {
       String(saturday.getMonth() + 1).padStart(2, '0'),
       String(saturday.getDate()).padStart(2, '0'),
     ].join('-');
-    const plan = this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone);
+    const heats = this.store.kitchen().oven?.heatsInMinutes;
+    const plan = this.plans.add(
+      date,
+      Intl.DateTimeFormat().resolvedOptions().timeZone,
+      heats === undefined ? {} : { ovens: [{ id: 'oven', name: 'oven', racks: 2, minutesTo180: heats }] },
+    );
     void this.router.navigate(['/day', plan.id], { queryParams: { at: 'batches' } });
   }
   protected copy(): void {

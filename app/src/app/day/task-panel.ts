@@ -53,6 +53,17 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
                 min</label
               >
             }
+            @if (task.hands && pairs().length > 1) {
+              <label class="who"
+                >by
+                <select #who (change)="give(task, who.value)">
+                  <option value="">whoever is free</option>
+                  @for (pair of pairs(); track pair.id) {
+                    <option [value]="pair.id" [selected]="pair.id === task.givenTo">{{ pair.name }}</option>
+                  }
+                </select></label
+              >
+            }
             <button type="button" class="act" (click)="tick(task)">{{ task.done ? 'Not done' : 'Done' }}</button>
             @if (task.skippable) {
               <button type="button" class="quiet" (click)="day.leaveOut([task.id], task.words)">Leave it out</button>
@@ -90,6 +101,14 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
     }
     .words b {
       margin-right: 8px;
+    }
+    select {
+      font: inherit;
+      min-height: 34px;
+      border: 1.5px solid var(--rim-2);
+      border-radius: var(--corner);
+      background: var(--enamel);
+      color: var(--ink);
     }
     .minutes input {
       width: 3.2rem;
@@ -135,12 +154,21 @@ export class TaskPanel {
           done: this.day.sheet()?.done[task.id] !== undefined,
           skippable: SKIPPABLE.has(task.kind),
           timed: TIMED.has(task.kind),
+          hands: task.hands > 0 && task.mayBeCut !== true,
+          givenTo: this.day.sheet()?.givenTo[task.id] ?? '',
         },
       ];
     });
   });
   protected move(task: { readonly id: string; readonly from: number; readonly words: string }, by: 1 | -1): void {
     this.day.hold([task.id], task.words, task.from + by * STEP_MINUTES);
+  }
+  protected readonly pairs = computed(() => this.day.sheet()?.pairs ?? []);
+  protected give(task: { readonly id: string; readonly words: string }, pair: string): void {
+    this.day.change(`who does it: ${task.words}`, (sheet) => {
+      const others = Object.entries(sheet.givenTo).filter(([id]) => id !== task.id);
+      return { ...sheet, givenTo: Object.fromEntries(pair === '' ? others : [...others, [task.id, pair]]) };
+    });
   }
   protected tick(task: { readonly all: readonly PlannedTask[]; readonly words: string; readonly done: boolean }): void {
     this.day.tick(task.all, task.words, !task.done);

@@ -55,7 +55,7 @@ export class ThisDay {
       switchMap((order): Observable<Planning> => {
         if (!order) return of({ rounds: [], under: false });
         const sheet = untracked(this.sheet);
-        return this.planning.plan(order).pipe(tap((planning) => this.keep(sheet, planning)));
+        return this.planning.plan(order, untracked(this.planned)).pipe(tap((planning) => this.keep(sheet, planning)));
       }),
     ),
     { initialValue: NOTHING_YET },

@@ -19,6 +19,7 @@ export const sheetOrderSchema = Joi.object({
   kitchen: kitchenSchema.required(),
   seconds: Joi.number().positive().max(60).required(),
   now: minute,
+  margins: Joi.object().pattern(Joi.string().max(200), Joi.number().min(0).max(1440)),
   begins: minute,
 }).required();
 

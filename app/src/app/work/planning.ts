@@ -13,9 +13,12 @@ export interface Planning {
   readonly under: boolean;
   readonly failed?: string;
 }
+type Planned = Extract<SheetPlan, { kind: 'planned' }>;
 const BEGUN: Planning = { rounds: [], under: true };
 /** A first plan at once, then more effort for a better one and its proof. */
 const ROUNDS = [0.2, 1, 3] as const;
+/** After a change: with the margins of the plan before, at once. */
+const AT_ONCE = 0.04;
 
 /** A day that does not fit, being loosened. */
 export interface Loosening extends Partial<Loosened> {
@@ -30,23 +33,31 @@ const PARTS = ['why', 'others', 'evening', 'later', 'shared'] as const;
 export class DayPlanning {
   private readonly work = inject(Work);
 
-  plan(order: Omit<SheetOrder, 'seconds'>): Observable<Planning> {
-    return from(ROUNDS).pipe(
+  /** @param before the plan before the change: it stands until the next is there, and its margins give that at once */
+  plan(order: Omit<SheetOrder, 'seconds'>, before?: Planned): Observable<Planning> {
+    const margins = before && Object.fromEntries(before.of.works.map(({ id, marginMinutes }) => [id, marginMinutes]));
+    const begun: Planning = before ? { ...BEGUN, answer: before } : BEGUN;
+    return from(margins ? [AT_ONCE, ...ROUNDS] : ROUNDS).pipe(
       concatMap((seconds) =>
-        abortable((signal) => this.work.run('plan-day', { ...order, seconds }, signal)).pipe(
-          concatMap((answer) => of({ seconds, answer })),
-        ),
+        abortable((signal) =>
+          this.work.run('plan-day', { ...order, seconds, ...(seconds === AT_ONCE && margins && { margins }) }, signal),
+        ).pipe(concatMap((answer) => of({ seconds, answer }))),
       ),
       scan((so: Planning, { seconds, answer }): Planning => {
         const last = seconds === ROUNDS[ROUNDS.length - 1];
+        const quick = seconds === AT_ONCE;
         if (answer.kind !== 'planned')
-          return { ...so, answer, under: !last && answer.kind === 'none' && !answer.proven };
+          return {
+            ...so,
+            answer: quick ? (so.answer ?? answer) : answer,
+            under: quick || (!last && answer.kind === 'none' && !answer.proven),
+          };
         const { plan } = answer;
         const rounds = [...so.rounds, { seconds, cost: plan.cost, bound: plan.bound }];
-        return { answer, rounds, under: !last && !plan.proven };
-      }, BEGUN),
+        return { answer, rounds, under: quick || (!last && !plan.proven) };
+      }, begun),
       takeWhile(({ under }) => under, true),
-      startWith(BEGUN),
+      startWith(begun),
       catchError((error: unknown) =>
         of({ ...BEGUN, under: false, failed: error instanceof Error ? error.message : String(error) }),
       ),

@@ -6,7 +6,7 @@ import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { runBakeJob, type BakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { minuteOf, type DayClock } from '../clock/index.js';
-import { planSafely, type Played } from '../punctuality/index.js';
+import { planOnce, planSafely, type Played } from '../punctuality/index.js';
 import type { DayPlan } from '../planner/index.js';
 import { slackOf, type DaySlack } from '../slack/index.js';
 import { methodSays, worksOf, type WorkProblem } from '../tasks/index.js';
@@ -31,6 +31,8 @@ export interface SheetOrder {
   readonly seconds: number;
   /** Nothing begins before it; deadlines before it are refused. */
   readonly now?: number;
+  /** Margins known from the plan before, by work: the first answer to a change need not look for them again. */
+  readonly margins?: Readonly<Record<string, number>>;
   /** No hands before this minute, whatever the sheet's morning. */
   readonly begins?: number;
 }
@@ -206,6 +208,12 @@ function dayKitchen(
       name,
       away: away.map(({ from, to }) => ({ from: timeOfDay(sheet, from), to: timeOfDay(sheet, to) })),
     })),
+    givenTo: Object.fromEntries(
+      Object.entries(sheet.givenTo).flatMap(([task, pair]) => {
+        const at = sheet.pairs.findIndex(({ id }) => id === pair);
+        return at < 0 ? [] : [[task, at] as const];
+      }),
+    ),
     ovens: sheet.ovens,
     mixers: sheet.mixers,
     bowls: sheet.bowls,
@@ -227,7 +235,9 @@ export function planSheet(order: SheetOrder, { run, cancelled, onBetter }: Plann
   const of = worksOfSheet(order, run);
   if ('problems' in of) return { kind: 'refused', problems: of.problems };
   const { locks, done } = order.sheet;
-  const { planned, batches, played, safe } = planSafely(of.works, of.kitchen, {
+  const { margins } = order;
+  const works = margins ? of.works.map((work) => ({ ...work, marginMinutes: margins[work.id] ?? 0 })) : of.works;
+  const { planned, batches, played, safe } = (margins ? planOnce : planSafely)(works, of.kitchen, {
     seconds: order.seconds,
     locks,
     done,

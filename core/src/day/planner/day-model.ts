@@ -111,9 +111,14 @@ class Builder {
   ) {
     this.again = wantedAgain(batches, kitchen);
     batches.forEach((work, batch) => this.batch(work, batch));
-    for (const { at, hands, minutes } of this.tasks)
-      if (hands && minutes > 0)
-        this.uses.push({ resource: 'hands', fromTask: at, fromOffset: 0, toTask: at, toOffset: minutes, demand: 1 });
+    for (const { at, id, hands, minutes } of this.tasks) {
+      if (!hands || minutes === 0) continue;
+      const use = { fromTask: at, fromOffset: 0, toTask: at, toOffset: minutes, demand: 1 };
+      this.uses.push({ ...use, resource: 'hands' });
+      // what is given to one pair waits for that pair
+      const pair = kitchen.givenTo?.[id];
+      if (pair !== undefined) this.uses.push({ ...use, resource: `pair ${pair}` });
+    }
   }
 
   private add(

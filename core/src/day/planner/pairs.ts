@@ -8,7 +8,8 @@ import type { DayKitchen, PlannedTask } from '../works/index.js';
 const MOST_STEPS = 20_000;
 
 /** Tasks with their pair of hands; without one where no assignment was found, which the screen says. */
-export function assignPairs(tasks: readonly PlannedTask[], { pairs }: DayKitchen): readonly PlannedTask[] {
+export function assignPairs(tasks: readonly PlannedTask[], kitchen: DayKitchen): readonly PlannedTask[] {
+  const { pairs, givenTo = {} } = kitchen;
   const work = tasks
     .filter(({ hands, from, to }) => hands > 0 && to > from)
     .sort((a, b) => a.from - b.from || b.to - a.to);
@@ -26,7 +27,7 @@ export function assignPairs(tasks: readonly PlannedTask[], { pairs }: DayKitchen
     const usual = ofBatch.get(task.batch);
     const order = pairs
       .map((_, pair) => pair)
-      .filter((pair) => (freeAt[pair] ?? 0) <= task.from && !isAway(pair, task))
+      .filter((pair) => (givenTo[task.id] ?? pair) === pair && (freeAt[pair] ?? 0) <= task.from && !isAway(pair, task))
       .sort((a, b) => Number(b === usual) - Number(a === usual) || (load[a] ?? 0) - (load[b] ?? 0) || a - b);
     for (const pair of order) {
       const was = freeAt[pair] ?? 0;
@@ -42,6 +43,8 @@ export function assignPairs(tasks: readonly PlannedTask[], { pairs }: DayKitchen
     return false;
   };
   const all = give(0);
+  // given so that it cannot be: rather somebody than nobody
+  if (!all && Object.keys(givenTo).length > 0) return assignPairs(tasks, { ...kitchen, givenTo: {} });
   const pairOf = new Map(work.map((task, i) => [task, all ? given[i] : undefined]));
   return tasks.map((task) => {
     const pair = pairOf.get(task);

@@ -85,6 +85,15 @@ describe('planning a day', () => {
     expect(plan.tasks.find(({ id }) => id === mix.id)?.from).toBe(mix.from - 10);
     expect(checkDay(day.batches, day.kitchen, plan.tasks, { locks })).toEqual([]);
   });
+  it('gives a task to the pair of hands that it was given to', () => {
+    const day = generatedDay(7, 5, { pairs: 2 });
+    const free = planned(day).tasks.filter(({ kind }) => kind === 'mix');
+    const givenTo = Object.fromEntries(free.map(({ id, pair }) => [id, pair === 0 ? 1 : 0]));
+    const plan = planned({ ...day, kitchen: { ...day.kitchen, givenTo } });
+    for (const { id, pair } of plan.tasks.filter(({ kind }) => kind === 'mix'))
+      expect(pair).withContext(id).toBe(givenTo[id]);
+    expect(checkDay(day.batches, day.kitchen, plan.tasks)).toEqual([]);
+  });
   it('plans again from what is done, and leaves the past alone', () => {
     const day = generatedDay(9, 5);
     const first = planned(day);

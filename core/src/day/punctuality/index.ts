@@ -1,2 +1,2 @@
 export { playThrough, type Played } from './play-through.js';
-export { planSafely, type SafePlan } from './plan-safely.js';
+export { planOnce, planSafely, type SafePlan } from './plan-safely.js';

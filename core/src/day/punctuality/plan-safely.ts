@@ -35,6 +35,14 @@ function chanceFrom(seed: number): () => number {
   return next;
 }
 
+/** A plan with the margins that the batches have, and how it plays. */
+export function planOnce(batches: readonly BatchWork[], kitchen: DayKitchen, options: PlanOptions = {}): SafePlan {
+  const planned = planDay(batches, kitchen, options);
+  if (planned.kind === 'none') return { planned, batches, safe: false };
+  const played = playThrough(batches, kitchen, planned.tasks, chanceFrom(7), ROUND_DAYS);
+  return { planned, batches, played, safe: Math.min(...played.onTime) >= WANTED };
+}
+
 /** The latest plan that is on time nine days in ten: planned with likely minutes, played, and given what it was late by. */
 export function planSafely(batches: readonly BatchWork[], kitchen: DayKitchen, options: PlanOptions = {}): SafePlan {
   const seconds = options.seconds ?? 2;

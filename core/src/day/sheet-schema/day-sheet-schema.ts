@@ -85,6 +85,7 @@ export const daySheetSchema = Joi.object<DaySheet>({
   plannedFrom: minute,
   skipped: Joi.array().items(Joi.string().max(300)).max(500).required(),
   minutes: Joi.object().pattern(Joi.string().max(300), Joi.number().min(0).max(1440)).required(),
+  givenTo: Joi.object().pattern(Joi.string().max(300), id).default({}),
   ticked: Joi.array().items(Joi.string().max(200)).max(1000).required(),
   kept: Joi.object({
     proven: Joi.boolean().required(),

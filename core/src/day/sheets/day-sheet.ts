@@ -70,6 +70,8 @@ export interface DaySheet {
   readonly skipped: readonly string[];
   /** Minutes of tasks that the baker knows better, by task. */
   readonly minutes: Readonly<Record<string, number>>;
+  /** Tasks given to a pair of hands, by its id. */
+  readonly givenTo: Readonly<Record<string, string>>;
   /** What is ticked on the shopping list, by ingredient. */
   readonly ticked: readonly string[];
   readonly kept?: KeptPlan;
@@ -102,5 +104,6 @@ export const EMPTY_SHEET: Omit<DaySheet, 'date' | 'zone'> = {
   done: {},
   skipped: [],
   minutes: {},
+  givenTo: {},
   ticked: [],
 };

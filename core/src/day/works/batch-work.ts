@@ -123,6 +123,8 @@ export interface DayKitchen {
   readonly ovens: readonly DayOven[];
   readonly mixers: number;
   readonly bowls: number;
+  /** Tasks that one pair of hands does, by index: everybody else leaves them. */
+  readonly givenTo?: Readonly<Record<string, number>>;
   /** How many of each pan; what is not named is there once. */
   readonly pans: Readonly<Record<string, number>>;
   readonly fridgeLitres: number;
