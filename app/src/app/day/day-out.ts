@@ -1,8 +1,11 @@
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import type { TaskKind } from '@orvin/core/day/works';
+import type { DayFileFault } from '@orvin/core/papers/day-file';
 import { taskInWords } from '@orvin/core/words/day-words';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
+import { FormulaStore } from '../store/formula-store';
+import { PlanStore } from '../store/plan-store';
 import { DayList } from './day-list';
 import { clockOf } from './day-view';
 import { ThisDay } from './this-day';
@@ -10,6 +13,13 @@ import { ThisDay } from './this-day';
 /** Those that need somebody at the minute. */
 const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down']); // prettier-ignore
 const NOT_EVENTS: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven']);
+
+const REFUSED: Readonly<Record<DayFileFault, string>> = {
+  'too-long': 'This file is too long to be a day. Nothing was changed.',
+  'no-json': 'This is no file of Orvin’s. Save a day with “Orvin’s file”, and open that.',
+  'not-a-day': 'There is no day in this file. Formulas are opened on the Shelf.',
+  newer: 'This day was saved by a newer Orvin. Open it there, or save it there as Markdown.',
+};
 
 /** The day handed on: to a calendar, to paper, as a card, to another date. */
 @Component({
@@ -21,6 +31,17 @@ const NOT_EVENTS: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'ba
       <button type="button" class="act take" (click)="calendar(false)">Calendar, every task</button>
       <button type="button" class="act" (click)="calendar(true)">Calendar, only what needs its minute</button>
       <button type="button" class="act" (click)="markdown()">Markdown</button>
+      <button type="button" class="act" (click)="file()">Orvin's file</button>
+      <label class="act open"
+        >Open a day's file
+        <input
+          #opened
+          class="unseen"
+          type="file"
+          accept=".json,application/json"
+          (change)="open(opened.files); opened.value = ''"
+        />
+      </label>
       <button type="button" class="act" (click)="print()">Print</button>
       <button type="button" class="act" (click)="remind()">Remind me</button>
       <button type="button" class="act" (click)="copied.emit()">Copy to another date</button>
@@ -33,6 +54,14 @@ const NOT_EVENTS: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'ba
   `,
   styleUrl: '../parts/panels.css',
   styles: `
+    .open {
+      display: inline-flex;
+      align-items: center;
+    }
+    .open:focus-within {
+      outline: 3px solid var(--rim);
+      outline-offset: 2px;
+    }
     .said {
       margin-bottom: 10px;
     }
@@ -53,7 +82,11 @@ const NOT_EVENTS: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'ba
 export class DayOut {
   private readonly day = inject(ThisDay);
   private readonly toasts = inject(Toasts);
+  private readonly plans = inject(PlanStore);
+  private readonly formulas = inject(FormulaStore);
   readonly titleOf = input.required<(batch: number) => string>();
+  /** A day was opened from a file. */
+  readonly brought = output<string>();
   readonly copied = output();
   readonly takeOff = output();
 
@@ -82,6 +115,26 @@ export class DayOut {
       writeCalendar(sheet.name || 'Baking', events, Date.now()),
       'text/calendar',
     );
+  }
+  protected async file(): Promise<void> {
+    const sheet = this.day.sheet();
+    if (!sheet) return;
+    const { writeDayFile } = await import('@orvin/core/papers/day-file');
+    saveFile(`${sheet.name || 'day'} ${sheet.date}.json`, writeDayFile(sheet), 'application/json');
+  }
+  /** A day of another browser, beside those that are here. */
+  protected async open(files: FileList | null): Promise<void> {
+    const [file] = files ?? [];
+    if (!file) return;
+    const { readDayFile } = await import('@orvin/core/papers/day-file');
+    const shelf = this.formulas.formulas().map(({ id, formula }) => ({ id, title: formula.title }));
+    const read = readDayFile(await file.text(), shelf);
+    if (read.kind === 'refused') {
+      this.toasts.show(REFUSED[read.why]);
+      return;
+    }
+    const plan = this.plans.add(read.sheet.date, read.sheet.zone, read.sheet);
+    this.brought.emit(plan.id);
   }
   protected markdown(): void {
     const sheet = this.day.sheet();

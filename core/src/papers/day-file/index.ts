@@ -1,0 +1,1 @@
+export { DAY_FILE_FAULTS, readDayFile, writeDayFile, type DayFileFault, type DayFileRead } from './day-file.js';
