@@ -23,6 +23,12 @@ import { ThisDay } from './this-day';
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 const SATURDAY = 6;
 
+/** "2026-11-28" of a moment, where the baker is. */
+const localDate = (moment: Date): string =>
+  [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()]
+    .map((part) => String(part).padStart(2, '0'))
+    .join('-');
+
 /** Day: everything on the table at its hour, planned backwards around the oven. */
 @Component({
   selector: 'orv-day',
@@ -115,7 +121,10 @@ export class Day {
     inject(Reminding);
     effect(() => {
       const wanted = this.id();
-      const first = this.plans.plans()[0]?.id;
+      const plans = this.plans.plans();
+      const today = localDate(new Date());
+      // the day that comes next; where all are over, the last
+      const first = (plans.findLast(({ sheet }) => sheet.date >= today) ?? plans[0])?.id;
       if (wanted !== undefined && this.plans.plan(wanted)) this.day.id.set(wanted);
       else if (first !== undefined)
         void this.router.navigate(['/day', first], { replaceUrl: true, queryParamsHandling: 'preserve' });
@@ -164,11 +173,7 @@ export class Day {
     const today = new Date();
     const ahead = (SATURDAY - today.getDay() + 7) % 7;
     const saturday = new Date(today.getFullYear(), today.getMonth(), today.getDate() + ahead);
-    const date = [
-      saturday.getFullYear(),
-      String(saturday.getMonth() + 1).padStart(2, '0'),
-      String(saturday.getDate()).padStart(2, '0'),
-    ].join('-');
+    const date = localDate(saturday);
     const heats = this.store.kitchen().oven?.heatsInMinutes;
     const plan = this.plans.add(
       date,
