@@ -65,7 +65,6 @@ interface Load {
 export function worksOf(order: BatchToPlan): WorksRead {
   if (order.madeBefore === true) return { kind: 'works', works: [fromTheStore(order)] };
   const { bake, foreseen } = order;
-  const { bake: written } = bake.order.formula;
   const loads = bake.portions.flatMap((portion, i): readonly Load[] => {
     const prediction = foreseen[i];
     const racks = prediction?.timeline.racks ?? 1;
@@ -80,8 +79,7 @@ export function worksOf(order: BatchToPlan): WorksRead {
     }));
   });
   const all: readonly Load[] = loads.length > 0 ? loads : [{ grams: bake.plan.batterGrams, count: 1 }];
-  if (bake.portions.length > 0 && foreseen.every((each) => each === undefined) && written.highMinutes === undefined)
-    return { kind: 'problem', problem: 'never-done' };
+  if (bake.portions.some((_, i) => foreseen[i] === undefined)) return { kind: 'problem', problem: 'never-done' };
   const works: BatchWork[] = [];
   for (const [i, load] of all.entries()) {
     const oven = ovenTime(order, load);
