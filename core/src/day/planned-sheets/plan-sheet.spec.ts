@@ -93,7 +93,9 @@ describe('planning a sheet', () => {
     expect(codes({ ...orderOf(sheetOf(wishes.slice(0, 1))), now: 900 })).toEqual(['due-past']);
     expect(codes(orderOf(sheetOf([wishFor('nothing')])))).toEqual(['formula-gone']);
     expect(codes(orderOf(sheetOf([wishFor('oat-farls')])))).toEqual(['no-oven-time']);
-    expect(codes(orderOf(sheetOf([wishFor('cider-fed-harvest-fruit-cake', { celsius: 100 })])))).toEqual(['never-done']);
+    expect(codes(orderOf(sheetOf([wishFor('cider-fed-harvest-fruit-cake', { celsius: 100 })])))).toEqual([
+      'never-done',
+    ]);
     const pan = worksFor('parsnip-hazelnut-cake')[0]?.oven?.pan ?? '';
     const shelf = REGATTA_FORMULAS['parsnip-hazelnut-cake'] && {
       id: 'p', name: pan, count: 1, pan: { name: pan, shape: 'round' as const, topLengthCm: 20, topWidthCm: 20, bottomLengthCm: 20, bottomWidthCm: 20, depthCm: 5, cavities: 1, material: 'light' as const },
