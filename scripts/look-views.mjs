@@ -355,10 +355,8 @@ export const KEPT = {
   'bench-method': 'bench-method-laptop-day',
   'bench-set': 'bench-set-laptop-day',
   'bench-swap': 'bench-swap-laptop-day',
-  'bench-try': 'bench-try-laptop-day',
   'bench-versions': 'bench-branches-laptop-day',
   batch: 'batch-laptop-day',
-  'batch-cut': 'batch-cut-laptop-day',
   sheet: 'sheet-laptop-day',
   pantry: 'pantry-laptop-day',
   'pantry-ingredient': 'pantry-ingredient-laptop-day',
@@ -366,6 +364,5 @@ export const KEPT = {
   oven: 'oven-laptop-day',
   'oven-compare': 'oven-compare-laptop-day',
   'oven-setting': 'oven-setting-laptop-day',
-  'oven-dome': 'oven-dome-laptop-day',
   'oven-phone': 'oven-muffins-phone-day',
 };
