@@ -319,6 +319,7 @@ export const VIEWS = {
     await begin.dispatchEvent('change');
     await page.getByRole('tab', { name: 'Ways out' }).click({ timeout: 60_000 });
     await page.getByRole('button', { name: 'Take this' }).first().waitFor({ timeout: 60_000 });
+    await page.getByText('Looking for more ways out').waitFor({ state: 'detached', timeout: 60_000 });
   },
   'day-shopping': async (page) => {
     await toDay(page);

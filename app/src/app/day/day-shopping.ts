@@ -212,7 +212,7 @@ export class DayShopping {
       rows: items.map((item) => ({
         id: item.ingredientId,
         name: item.name,
-        buy: item.enough ? plainName(item.name) : `${packsInWords(item)} ${plainName(item.name)}`,
+        buy: item.enough ? plainName(item.name) : `${packsInWords(item)} ${named(item)}`,
         needed: `${gramsInWords(item.neededGrams)} needed`,
         there: item.thereGrams === 0 ? undefined : item.thereGrams,
         over: item.enough ? 'enough' : item.leftOverGrams >= 5 ? `${gramsInWords(item.leftOverGrams)} over` : '',
@@ -298,6 +298,13 @@ export class DayShopping {
 
 /** "Rhubarb" of a line that begins with it is rhubarb. */
 const plainName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+
+/** Two limes, one lemon. */
+function named({ name, packs }: ShoppingItem): string {
+  const pieces = packs.reduce((sum, pack) => sum + pack.count * (pack.pieces ?? 0), 0);
+  const plain = plainName(name);
+  return pieces > 1 && /^[a-z]+[^s]$/.test(plain) ? `${plain}s` : plain;
+}
 
 /** "2 × 250 g", "6 pieces". */
 function packsInWords({ packs }: ShoppingItem): string {
