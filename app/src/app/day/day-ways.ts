@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { WayOut } from '@orvin/core/day/ways-out';
 import { conflictInWords, wayOutInWords } from '@orvin/core/words/day-words';
-import { clockOf, hoursOf, ovenBlocks, ovenHeat } from './day-view';
+import { clockOf, hoursOf, ovenBlocks, ovenHeat, shortTitle } from './day-view';
 import { ThisDay } from './this-day';
 
 const WIDTH = 220;
@@ -136,7 +136,7 @@ export class DayWays {
   protected readonly width = WIDTH;
   protected readonly height = HEIGHT;
 
-  private readonly titles = computed(() => this.day.loosened()?.of?.works.map(({ title }) => title) ?? []);
+  private readonly titles = computed(() => this.day.loosened()?.of?.works.map(({ title }) => shortTitle(title)) ?? []);
   protected readonly proven = computed(() => {
     const answer = this.day.answer();
     return answer?.kind === 'none' && answer.proven;

@@ -45,13 +45,17 @@ const SHORT: Readonly<Record<Conflict['short'][number], string>> = {
   start: 'an earlier start',
 };
 
+/** "a, b and c". */
+const listed = (names: readonly string[]): string =>
+  names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}` : (names[0] ?? '');
+
 /** What is in the way, in minutes. @param titles of the batches, by index */
 export function conflictInWords(
   { batches, short, earlierMinutes, unknown }: Conflict,
   titles: readonly string[],
 ): Sentence {
   const those = batches.map((i) => titles[i] ?? '');
-  const list = those.length > 1 ? `${those.slice(0, -1).join(', ')} and ${those.at(-1) ?? ''}` : (those[0] ?? '');
+  const list = listed(those);
   const say =
     earlierMinutes !== undefined && earlierMinutes > 0
       ? `The day is ${minutesInWords(earlierMinutes)} too short.`
@@ -60,7 +64,7 @@ export function conflictInWords(
   const would =
     enough.length === 0
       ? 'No single thing was found that would be enough.'
-      : `Enough by itself would be ${enough.join(', or ')}.`;
+      : `Enough for ${those.length > 1 ? 'these alone' : 'it'} would be ${enough.join(', or ')}.`;
   const sure = unknown > 0 ? ' Not everything could be tried to its end.' : '';
   return sentence(
     say,
@@ -73,7 +77,7 @@ export function wayOutInWords(
   { code, batches, minutes, celsius, evening }: WayOut,
   titles: readonly string[],
 ): Sentence {
-  const names = batches.map((i) => titles[i] ?? '').join(', ');
+  const names = listed(batches.map((i) => titles[i] ?? ''));
   switch (code) {
     case 'earlier':
       return sentence(`Begin ${minutesInWords(minutes)} earlier`, 'Nothing else changes.');
