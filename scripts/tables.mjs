@@ -51,6 +51,7 @@ const TABLES = [
       'pack_uk',
       'pack_eu',
       'pack_au',
+      'label_unit',
       'piece_g',
       'buy_early_days',
       'waste_share',

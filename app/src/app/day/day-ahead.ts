@@ -3,7 +3,7 @@ import { daysAhead } from '@orvin/core/day/days-ahead';
 import { methodSays } from '@orvin/core/day/tasks';
 import { taskInWords } from '@orvin/core/words/day-words';
 import { FormulaStore } from '../store/formula-store';
-import { clockOf, shortTitle } from './day-view';
+import { shortTitle } from './day-view';
 import { ThisDay } from './this-day';
 
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
@@ -98,7 +98,7 @@ export class DayAhead {
       .filter(({ kind }) => kind !== 'cool' && kind !== 'rest')
       .map((task) => ({
         key: `${task.id} ${task.from}`,
-        time: clockOf(task.from),
+        time: this.day.clock(task.from),
         words: taskInWords(task, titles[task.batch] ?? ''),
       }));
   });

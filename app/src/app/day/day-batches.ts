@@ -12,7 +12,8 @@ import type { Wish } from '@orvin/core/day/sheets';
 import { readWish } from '@orvin/core/day/wishes';
 import { readTargets } from '@orvin/core/batch/targets';
 import { targetInWords } from '@orvin/core/words/batch-words';
-import { minutesInWords } from '@orvin/core/words/day-words';
+
+import { minutesInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { Readings } from '../work/readings';
 import { DayHands } from './day-hands';

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { taskInWords } from '@orvin/core/words/day-words';
-import { clockOf } from './day-view';
 import { ThisDay } from './this-day';
 
 /** The day as a list beside its oven standing upright: for the phone, and for paper. */
@@ -134,11 +133,11 @@ export class DayList {
       .map((task) => ({
         key: `${task.id} ${task.from}`,
         id: task.id,
-        time: clockOf(task.from),
+        time: this.day.clock(task.from),
         words: taskInWords(task, this.titleOf()(task.batch)),
         more: [
           task.hands > 0 && (sheet?.pairs.length ?? 1) > 1 ? (sheet?.pairs[task.pair ?? 0]?.name ?? '') : '',
-          task.to > task.from ? `until ${clockOf(task.to)}` : '',
+          task.to > task.from ? `until ${this.day.clock(task.to)}` : '',
           task.from < 0 ? 'the evening before' : '',
         ]
           .filter(Boolean)

@@ -1,19 +1,14 @@
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
-import type { TaskKind } from '@orvin/core/day/works';
-import type { DayFileFault } from '@orvin/core/papers/day-file';
-import { taskInWords } from '@orvin/core/words/day-words';
+import type { DaySheet } from '@orvin/core/day/sheets';
+import type { DayFileFault, DayOnPaper } from '@orvin/core/papers/day-papers';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { DayList } from './day-list';
-import { clockOf } from './day-view';
 import { ThisDay } from './this-day';
 
-/** Those that need somebody at the minute. */
-const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down']); // prettier-ignore
-const NOT_EVENTS: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven']);
-
+const nameOf = ({ name, date }: DaySheet): string => `${name || 'day'} ${date}`;
 const REFUSED: Readonly<Record<DayFileFault, string>> = {
   'too-long': 'This file is too long to be a day. Nothing was changed.',
   'no-json': 'This is no file of Orvin’s. Save a day with “Orvin’s file”, and open that.',
@@ -93,40 +88,24 @@ export class DayOut {
   protected async calendar(fewer: boolean): Promise<void> {
     const sheet = this.day.sheet();
     if (!sheet) return;
-    const { writeCalendar } = await import('@orvin/core/papers/calendar');
-    const midnight = new Date(`${sheet.date}T00:00`).getTime();
-    const pieces = new Map<string, number>();
-    const events = this.day
-      .tasks()
-      .filter(({ kind }) => !NOT_EVENTS.has(kind) && (!fewer || AT_THE_MINUTE.has(kind)))
-      .map((task) => {
-        const piece = (pieces.get(task.id) ?? 0) + 1;
-        pieces.set(task.id, piece);
-        return {
-          uid: `${this.day.id()}-${task.id}-${piece}@orvin`.replaceAll(' ', '_'),
-          summary: taskInWords(task, this.titleOf()(task.batch)),
-          from: midnight + task.from * 60_000,
-          to: midnight + Math.max(task.to, task.from + 1) * 60_000,
-          ...(AT_THE_MINUTE.has(task.kind) && { alarmMinutes: 2 }),
-        };
-      });
-    saveFile(
-      `${sheet.name || 'day'} ${sheet.date}.ics`,
-      writeCalendar(sheet.name || 'Baking', events, Date.now()),
-      'text/calendar',
-    );
+    const [{ writeCalendar }, { dayEvents }] = await Promise.all([
+      import('@orvin/core/papers/calendar'),
+      import('@orvin/core/papers/day-papers'),
+    ]);
+    const events = dayEvents(this.day.id(), this.onPaper(sheet), this.day.instantOf, fewer);
+    saveFile(`${nameOf(sheet)}.ics`, writeCalendar(sheet.name || 'Baking', events, Date.now()), 'text/calendar');
   }
   protected async file(): Promise<void> {
     const sheet = this.day.sheet();
     if (!sheet) return;
-    const { writeDayFile } = await import('@orvin/core/papers/day-file');
-    saveFile(`${sheet.name || 'day'} ${sheet.date}.json`, writeDayFile(sheet), 'application/json');
+    const { writeDayFile } = await import('@orvin/core/papers/day-papers');
+    saveFile(`${nameOf(sheet)}.json`, writeDayFile(sheet), 'application/json');
   }
   /** A day of another browser, beside those that are here. */
   protected async open(files: FileList | null): Promise<void> {
     const [file] = files ?? [];
     if (!file) return;
-    const { readDayFile } = await import('@orvin/core/papers/day-file');
+    const { readDayFile } = await import('@orvin/core/papers/day-papers');
     const shelf = this.formulas.formulas().map(({ id, formula }) => ({ id, title: formula.title }));
     const read = readDayFile(await file.text(), shelf);
     if (read.kind === 'refused') {
@@ -136,21 +115,15 @@ export class DayOut {
     const plan = this.plans.add(read.sheet.date, read.sheet.zone, read.sheet);
     this.brought.emit(plan.id);
   }
-  protected markdown(): void {
+  protected async markdown(): Promise<void> {
     const sheet = this.day.sheet();
-    const rows = this.day
-      .tasks()
-      .filter(({ kind }) => kind !== 'cool' && kind !== 'rest')
-      .map((task) => {
-        const pair =
-          task.hands > 0 && (sheet?.pairs.length ?? 1) > 1 ? ` (${sheet?.pairs[task.pair ?? 0]?.name ?? ''})` : '';
-        return `- [ ] **${clockOf(task.from)}** ${taskInWords(task, this.titleOf()(task.batch))}${pair}`;
-      });
-    saveFile(
-      `${sheet?.name ?? 'day'} ${sheet?.date ?? ''}.md`,
-      `# ${sheet?.name ?? ''}, ${sheet?.date ?? ''}\n\n${rows.join('\n')}\n`,
-      'text/markdown',
-    );
+    if (!sheet) return;
+    const { dayMarkdown } = await import('@orvin/core/papers/day-papers');
+    saveFile(`${nameOf(sheet)}.md`, dayMarkdown(this.onPaper(sheet)), 'text/markdown');
+  }
+  private onPaper({ name, date, pairs }: DaySheet): DayOnPaper {
+    const { tasks, clock } = this.day;
+    return { name, date, tasks: tasks(), titleOf: this.titleOf(), clock, pairs: pairs.map((pair) => pair.name) };
   }
   protected print(): void {
     window.print();

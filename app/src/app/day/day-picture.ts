@@ -3,7 +3,6 @@ import type { PlannedTask } from '@orvin/core/day/works';
 import { taskInWords, taskKindName } from '@orvin/core/words/day-words';
 import { Width } from '../parts/width';
 import {
-  clockOf,
   coldThings,
   coolings,
   fitting,
@@ -17,7 +16,7 @@ import {
   waits,
   type HandBlock,
 } from './day-view';
-import { minuteIn, ThisDay } from './this-day';
+import { ThisDay } from './this-day';
 
 const LABELS = 104;
 const LEAST_WIDTH = 700;
@@ -60,7 +59,7 @@ export class DayPicture {
     const step = this.scale() * 30 < 46 ? 60 : 30;
     const list: { readonly minute: number; readonly words: string; readonly whole: boolean }[] = [];
     for (let minute = step * Math.ceil(from / step); minute <= to; minute += step)
-      list.push({ minute, words: clockOf(minute), whole: minute % 60 === 0 });
+      list.push({ minute, words: this.day.clock(minute), whole: minute % 60 === 0 });
     return list;
   });
   protected readonly titles = computed(() => (this.day.sheet()?.wishes ?? []).map(({ title }) => title));
@@ -82,7 +81,7 @@ export class DayPicture {
         const what =
           thing.kind === 'stands'
             ? `${shortTitle(this.titleOf(thing.batch))} stands cold`
-            : `${thing.what.split(',')[0] ?? ''} ${thing.kind} ${clockOf(thing.from)}`;
+            : `${thing.what.split(',')[0] ?? ''} ${thing.kind} ${this.day.clock(thing.from)}`;
         const x = this.x(thing.from);
         const room = x > busyUntil;
         if (room) busyUntil = x + what.length * LETTER + 22;
@@ -115,7 +114,7 @@ export class DayPicture {
           }))
           .sort((a, b) => a.x - b.x)
           .map((mark) => {
-            const words = mark.words.endsWith('C') ? mark.words : `${mark.words} ${clockOf(mark.minute)}`;
+            const words = mark.words.endsWith('C') ? mark.words : `${mark.words} ${this.day.clock(mark.minute)}`;
             const shown = mark.x > labelEnd || Math.abs(mark.y - labelAt) > 15;
             if (shown) {
               labelEnd = mark.x + words.length * LETTER + 4;
@@ -136,8 +135,8 @@ export class DayPicture {
             x,
             y: bottom - Math.max(6, (room - 26) / 2),
             title: fitting(titlesFor(this.titleOf(block.batch)), letters),
-            out: block.rows === 1 && letters >= 9 ? `out ${clockOf(block.to)}` : '',
-            whole: `${this.titleOf(block.batch)}: in at ${clockOf(block.from)}, out at ${clockOf(block.to)}, ${block.celsius} °C`,
+            out: block.rows === 1 && letters >= 9 ? `out ${this.day.clock(block.to)}` : '',
+            whole: `${this.titleOf(block.batch)}: in at ${this.day.clock(block.from)}, out at ${this.day.clock(block.to)}, ${block.celsius} °C`,
             chain: this.day.chain().has(block.id),
           };
         }),
@@ -167,7 +166,7 @@ export class DayPicture {
         slack: one.until - one.to,
         right,
         next: this.x(one.until),
-        whole: `${this.titleOf(one.batch)} cools until ${clockOf(one.to)}`,
+        whole: `${this.titleOf(one.batch)} cools until ${this.day.clock(one.to)}`,
       };
     });
   });
@@ -177,8 +176,8 @@ export class DayPicture {
       away.flatMap(({ from, to }) => {
         const sheet = this.day.sheet();
         const [start, end] = [
-          minuteIn(sheet, `${sheet?.date ?? ''}T${from}`),
-          minuteIn(sheet, `${sheet?.date ?? ''}T${to}`),
+          this.day.minuteOf(`${sheet?.date ?? ''}T${from}`),
+          this.day.minuteOf(`${sheet?.date ?? ''}T${to}`),
         ];
         const x = Math.max(LABELS, this.x(start));
         return this.x(end) > LABELS
@@ -194,7 +193,7 @@ export class DayPicture {
       y: this.pairTop(wait.pair) + PAIR + 3,
       loaded: this.x(wait.loaded),
       key: wait.batch,
-      whole: `${this.titleOf(wait.batch)}: the batter may wait until ${clockOf(wait.to)}, goes in at ${clockOf(wait.loaded)}`,
+      whole: `${this.titleOf(wait.batch)}: the batter may wait until ${this.day.clock(wait.to)}, goes in at ${this.day.clock(wait.loaded)}`,
     })),
   );
   protected readonly blocks = computed(() =>
@@ -220,7 +219,7 @@ export class DayPicture {
           thing,
           // too narrow for words across: they stand
           standing: upright ? fitting([verb, short], UPRIGHT_LETTERS) : '',
-          whole: `${clockOf(block.from)}–${clockOf(block.to)}, ${whole}`,
+          whole: `${this.day.clock(block.from)}–${this.day.clock(block.to)}, ${whole}`,
           chosen: block.ids.includes(this.chosen() ?? ''),
         };
       }),
@@ -235,7 +234,7 @@ export class DayPicture {
     const { from, to } = this.hours();
     return now === undefined || now < from || now > to ? undefined : this.x(now);
   });
-  protected readonly nowWords = computed(() => clockOf(this.day.minuteNow() ?? 0));
+  protected readonly nowWords = computed(() => this.day.clock(this.day.minuteNow() ?? 0));
   protected readonly pairHeight = PAIR;
   protected readonly counterHeight = COUNTER;
 

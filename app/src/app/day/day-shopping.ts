@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { batchOf } from '@orvin/core/batch/batch';
 import { oneBake } from '@orvin/core/batch/bakes';
-import { neededOf, shoppingList, type ShoppingItem } from '@orvin/core/day/shopping';
+import { neededOf, shoppingList } from '@orvin/core/day/shopping';
 import { learn } from '@orvin/core/kitchen/kitchen';
+import { buyInWords, shoppingCsv, shoppingMarkdown, shoppingText } from '@orvin/core/papers/day-papers';
 import { gramsInWords } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
 import { saveFile } from '../parts/save-file';
@@ -12,6 +13,11 @@ import { SettingsStore } from '../store/settings-store';
 import { Readings } from '../work/readings';
 import { ThisDay } from './this-day';
 
+const PAPERS = {
+  text: { write: shoppingText, ending: 'txt', type: 'text/plain' },
+  csv: { write: shoppingCsv, ending: 'csv', type: 'text/csv' },
+  markdown: { write: shoppingMarkdown, ending: 'md', type: 'text/markdown' },
+} as const;
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 
 /** What to buy for the whole plan, by aisle, less what is there. */
@@ -212,7 +218,7 @@ export class DayShopping {
       rows: items.map((item) => ({
         id: item.ingredientId,
         name: item.name,
-        buy: item.enough ? plainName(item.name) : `${packsInWords(item)} ${named(item)}`,
+        buy: buyInWords(item),
         needed: `${gramsInWords(item.neededGrams)} needed`,
         there: item.thereGrams === 0 ? undefined : item.thereGrams,
         over: item.enough ? 'enough' : item.leftOverGrams >= 5 ? `${gramsInWords(item.leftOverGrams)} over` : '',
@@ -245,45 +251,13 @@ export class DayShopping {
   protected stock(id: string, name: string, grams: number | undefined): void {
     this.store.changeKitchen(`how much ${name} there is`, (kitchen) => learn.stock(kitchen, id, grams ?? 0));
   }
-  private lines(): readonly (readonly [aisle: string, buy: string, needed: number, there: number])[] {
-    return this.aisles().flatMap(({ aisle, items }) =>
-      items
-        .filter(({ enough }) => !enough)
-        .map(
-          (item) =>
-            [aisle, `${packsInWords(item)} ${item.name}`, Math.round(item.neededGrams), item.thereGrams] as const,
-        ),
-    );
-  }
-  private asText(): string {
-    return this.list()
-      .map(({ aisle, rows }) =>
-        [aisle.toUpperCase(), ...rows.filter(({ enough }) => !enough).map(({ buy }) => `- ${buy}`)].join('\n'),
-      )
-      .join('\n\n');
-  }
-  protected save(format: 'text' | 'csv' | 'markdown'): void {
-    const name = `shopping ${this.day.sheet()?.date ?? ''}`;
-    if (format === 'csv') {
-      const quoted = (cell: string | number) => `"${String(cell).replaceAll('"', '""')}"`;
-      const rows = [['aisle', 'buy', 'needed g', 'there g'], ...this.lines()].map((row) => row.map(quoted).join(','));
-      saveFile(`${name}.csv`, `${rows.join('\r\n')}\r\n`, 'text/csv');
-    } else if (format === 'markdown') {
-      const text = this.list()
-        .map(({ aisle, rows }) =>
-          [
-            `## ${aisle}`,
-            '',
-            ...rows.filter(({ enough }) => !enough).map(({ buy, needed }) => `- [ ] ${buy} (${needed})`),
-          ].join('\n'),
-        )
-        .join('\n\n');
-      saveFile(`${name}.md`, `# Shopping\n\n${text}\n`, 'text/markdown');
-    } else saveFile(`${name}.txt`, `${this.asText()}\n`, 'text/plain');
+  protected save(format: keyof typeof PAPERS): void {
+    const { write, ending, type } = PAPERS[format];
+    saveFile(`shopping ${this.day.sheet()?.date ?? ''}.${ending}`, write(this.aisles()), type);
   }
   /** To the phone: the system's own sharing, else the clipboard. */
   protected async hand(): Promise<void> {
-    const text = this.asText();
+    const text = shoppingText(this.aisles());
     try {
       if ('share' in navigator) await navigator.share({ title: 'Shopping', text });
       else {
@@ -294,23 +268,4 @@ export class DayShopping {
       this.toasts.show('It could not be handed on. Save it as a file instead.');
     }
   }
-}
-
-/** "Rhubarb" of a line that begins with it is rhubarb. */
-const plainName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
-
-/** Two limes, one lemon. */
-function named({ name, packs }: ShoppingItem): string {
-  const pieces = packs.reduce((sum, pack) => sum + pack.count * (pack.pieces ?? 0), 0);
-  const plain = plainName(name);
-  return pieces > 1 && /^[a-z]+[^s]$/.test(plain) ? `${plain}s` : plain;
-}
-
-/** "2 × 250 g", "6 pieces". */
-function packsInWords({ packs }: ShoppingItem): string {
-  return packs
-    .map(({ count, grams, pieces }) =>
-      pieces === undefined ? `${count > 1 ? `${count} × ` : ''}${gramsInWords(grams)}` : `${count * pieces}`,
-    )
-    .join(' and ');
 }

@@ -1,6 +1,5 @@
 import type { BatchWork, PlannedTask, TaskKind } from '@orvin/core/day/works';
 import {
-  clockOf,
   coolings,
   fitting,
   handBlocks,
@@ -79,8 +78,5 @@ describe('the picture of a day', () => {
   it('says next what is not done, reminders too, and nothing that does itself', () => {
     const acts = nextActs([task('cool', 500, 600), task('take-out', 540, 540), task('mix', 600, 608, { hands: 1 }), bake(0, 610, 640)], { 'b0:take-out': 540 }); // prettier-ignore
     expect(acts.map(({ kind }) => kind)).toEqual(['mix']);
-  });
-  it('tells minutes by the clock, the evening before too', () => {
-    expect([583, 0, -150, 1439].map(clockOf)).toEqual(['09:43', '00:00', '21:30', '23:59']);
   });
 });

@@ -1,4 +1,4 @@
-import type { BatchWork, PlannedTask, TaskKind } from '@orvin/core/day/works';
+import { IS_FINISHING, type BatchWork, type PlannedTask, type TaskKind } from '@orvin/core/day/works';
 
 /*
  * The day as a picture, worked out: the oven's day is the spine, its temperature a level over time, each bake rising and browning in it;
@@ -193,10 +193,9 @@ export const coolings = (tasks: readonly PlannedTask[]): readonly Cooling[] =>
   tasks
     .filter(({ kind }) => kind === 'cool')
     .map(({ batch, from, to }) => {
-      const next = tasks.find((task) => task.batch === batch && FINISH.has(task.kind) && task.from >= to);
+      const next = tasks.find((task) => task.batch === batch && IS_FINISHING.has(task.kind) && task.from >= to);
       return { batch, from, to, until: next?.from ?? to };
     });
-const FINISH: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
 
 export interface Wait {
   readonly batch: number;
@@ -268,9 +267,3 @@ export function nextActs(
     .toSorted((a, b) => a.from - b.from);
 }
 const REMINDERS: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'soak', 'preheat', 'set-oven']);
-
-/** "09:43". */
-export function clockOf(minute: number): string {
-  const whole = ((Math.round(minute) % 1440) + 1440) % 1440;
-  return `${String(Math.floor(whole / 60)).padStart(2, '0')}:${String(whole % 60).padStart(2, '0')}`;
-}

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { WayOut } from '@orvin/core/day/ways-out';
 import { conflictInWords, wayOutInWords } from '@orvin/core/words/day-words';
-import { clockOf, hoursOf, ovenBlocks, ovenHeat, shortTitle } from './day-view';
+import { hoursOf, ovenBlocks, ovenHeat, shortTitle } from './day-view';
 import { ThisDay } from './this-day';
 
 const WIDTH = 220;
@@ -156,7 +156,7 @@ export class DayWays {
         way,
         key: `${way.code} ${way.batches.join()}`,
         words: wayOutInWords(way, this.titles()),
-        when: `begin ${clockOf(way.plan.startsAt)}${way.evening ? `; that evening from ${clockOf(way.evening.plan.startsAt)}` : ''}`,
+        when: `begin ${this.day.clock(way.plan.startsAt)}${way.evening ? `; that evening from ${this.day.clock(way.evening.plan.startsAt)}` : ''}`,
         blocks: way.kitchen.ovens.flatMap((_, oven) =>
           ovenBlocks(way.plan.tasks, oven).map((block) => ({
             id: block.id,
@@ -168,7 +168,10 @@ export class DayWays {
           })),
         ),
         line: `M${curve.map(({ minute, celsius }) => `${x(minute).toFixed(1)} ${(HEIGHT - (celsius / HOTTEST) * (HEIGHT - 6)).toFixed(1)}`).join('L')}`,
-        ticks: [hours.from + 30, middle, hours.to - 30].map((minute) => ({ x: x(minute), words: clockOf(minute) })),
+        ticks: [hours.from + 30, middle, hours.to - 30].map((minute) => ({
+          x: x(minute),
+          words: this.day.clock(minute),
+        })),
       };
     });
   });
@@ -182,7 +185,7 @@ export class DayWays {
         sheet.wishes.map((wish, i) => (wishIds.has(i) ? { ...wish, ...change(wish.due) } : wish));
       switch (way.code) {
         case 'earlier':
-          return { ...sheet, notBefore: clockOf(way.kitchen.notBefore) };
+          return { ...sheet, notBefore: this.day.clock(way.kitchen.notBefore) };
         case 'second-pair':
           return {
             ...sheet,
@@ -195,13 +198,13 @@ export class DayWays {
         case 'share-heat':
           return { ...sheet, wishes: wishes(() => ({ ...(way.celsius !== undefined && { celsius: way.celsius }) })) };
         case 'later':
-          return { ...sheet, wishes: wishes((due) => ({ due: later(due, way.minutes) })) };
+          return {
+            ...sheet,
+            wishes: wishes((due) => ({
+              due: `${due.slice(0, 10)}T${this.day.clock(this.day.minuteOf(due) + way.minutes)}`,
+            })),
+          };
       }
     });
   }
-}
-/** A local moment so many minutes later, on the same day. */
-function later(due: string, minutes: number): string {
-  const [hours = 0, min = 0] = due.slice(11).split(':').map(Number);
-  return `${due.slice(0, 10)}T${clockOf(hours * 60 + min + minutes)}`;
 }

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
-import { minutesInWords, sheetProblemInWords, taskInWords } from '@orvin/core/words/day-words';
-import { inOneLine } from '@orvin/core/words/wording';
+import { sheetProblemInWords, taskInWords } from '@orvin/core/words/day-words';
+import { inOneLine, minutesInWords } from '@orvin/core/words/wording';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
@@ -14,7 +14,7 @@ import { DayOut } from './day-out';
 import { DayPicture } from './day-picture';
 import { DayShopping } from './day-shopping';
 import { DayWays } from './day-ways';
-import { clockOf, nextActs, shortTitle, type HandBlock } from './day-view';
+import { nextActs, shortTitle, type HandBlock } from './day-view';
 import { Reminding } from './reminding';
 import { NowStrip } from './now-strip';
 import { TaskPanel } from './task-panel';
@@ -85,7 +85,7 @@ export class Day {
     if (!sheet || count === 0) return [];
     return [
       { label: '', strong: String(count), more: count === 1 ? 'batch' : 'batches' },
-      ...(starts === undefined ? [] : [{ label: 'begin', strong: clockOf(starts), more: '' }]),
+      ...(starts === undefined ? [] : [{ label: 'begin', strong: this.day.clock(starts), more: '' }]),
       ...(planned ? [{ label: '', strong: minutesInWords(Math.max(0, planned.slack.inHand)), more: 'in hand' }] : []),
       ...(planned ? [{ label: 'oven', strong: minutesInWords(planned.plan.ovenMinutes), more: '' }] : []),
     ];

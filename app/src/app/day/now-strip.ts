@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { minutesInWords, taskInWords } from '@orvin/core/words/day-words';
-import { clockOf, nextActs } from './day-view';
+import { taskInWords } from '@orvin/core/words/day-words';
+import { minutesInWords } from '@orvin/core/words/wording';
+import { nextActs } from './day-view';
 import { ThisDay } from './this-day';
 
 /** The next act, the largest thing on the screen; what the others do now, and what comes then. */
@@ -149,7 +150,7 @@ export class NowStrip {
     if (!act) return undefined;
     const slack = this.slackOf(act.id);
     const who = act.hands > 0 && (this.day.sheet()?.pairs.length ?? 1) > 1 ? `${this.who(act.pair)}, ` : '';
-    const until = act.to > act.from ? `until ${clockOf(act.to)}` : `at ${clockOf(act.from)}`;
+    const until = act.to > act.from ? `until ${this.day.clock(act.to)}` : `at ${this.day.clock(act.from)}`;
     const may =
       slack === undefined
         ? ''
@@ -178,7 +179,7 @@ export class NowStrip {
   protected readonly figure = computed(() => {
     const wait = this.wait();
     const act = this.first();
-    if (wait === undefined || wait > 90) return clockOf(act?.from ?? 0);
+    if (wait === undefined || wait > 90) return this.day.clock(act?.from ?? 0);
     return wait === 0 ? 'now' : `${wait} min`;
   });
   protected readonly others = computed(() => {
@@ -188,7 +189,7 @@ export class NowStrip {
       .slice(0, 2)
       .map((task) => ({
         id: `${task.id}${task.from}`,
-        who: `${clockOf(task.from)}${(this.day.sheet()?.pairs.length ?? 1) > 1 ? `, ${this.who(task.pair)}` : ', then'}`,
+        who: `${this.day.clock(task.from)}${(this.day.sheet()?.pairs.length ?? 1) > 1 ? `, ${this.who(task.pair)}` : ', then'}`,
         words: taskInWords(task, this.titleOf()(task.batch)),
         more: task.to - task.from > 1 ? minutesInWords(task.to - task.from) : '',
       }));

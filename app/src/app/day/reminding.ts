@@ -1,12 +1,10 @@
 import { Injectable, computed, effect, inject } from '@angular/core';
 import { Title } from '@angular/platform-browser';
-import type { TaskKind } from '@orvin/core/day/works';
+import { AT_THE_MINUTE } from '@orvin/core/day/works';
 import { taskInWords } from '@orvin/core/words/day-words';
-import { clockOf, nextActs } from './day-view';
+import { nextActs } from './day-view';
 import { ThisDay } from './this-day';
 
-/** What is reminded of: what needs somebody at its minute. */
-const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down', 'mix']); // prettier-ignore
 const TONE_HERTZ = 880;
 const TONE_SECONDS = 0.35;
 
@@ -29,7 +27,7 @@ export class Reminding {
       if (!due) return;
       const { act, now } = due;
       const words = taskInWords(act, this.day.works()[act.batch]?.title ?? '');
-      this.title.setTitle(`${act.from <= now ? 'Now' : clockOf(act.from)}: ${words} · Orvin`);
+      this.title.setTitle(`${act.from <= now ? 'Now' : this.day.clock(act.from)}: ${words} · Orvin`);
       onCleanup(() => this.title.setTitle('Day · Orvin'));
       if (act.from > now || act.from < now - 2 || !AT_THE_MINUTE.has(act.kind) || this.said === act.id) return;
       this.said = act.id;

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { PlannedTask } from '@orvin/core/day/works';
-import { minutesInWords, taskInWords } from '@orvin/core/words/day-words';
+import { taskInWords } from '@orvin/core/words/day-words';
+import { minutesInWords } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
-import { clockOf } from './day-view';
 import { ThisDay } from './this-day';
 
 const STEP_MINUTES = 5;
@@ -146,7 +146,7 @@ export class TaskPanel {
           from: task.from,
           all: pieces,
           minutes,
-          times: `${clockOf(task.from)}–${clockOf(task.to)}`,
+          times: `${this.day.clock(task.from)}–${this.day.clock(task.to)}`,
           words: taskInWords(task, this.titleOf()(task.batch)),
           more: `${pair}${slack === undefined ? '' : slack < 2 ? ', on the chain' : `, may slip ${minutesInWords(Math.min(slack, 600))}`}`,
           movable: task.mayBeCut !== true && !FOLLOWS.has(task.kind) && task.batch >= 0,

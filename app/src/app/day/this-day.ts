@@ -9,6 +9,7 @@ import { PlanStore } from '../store/plan-store';
 import { DayPlanning, type Loosening, type Planning } from '../work/planning';
 
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const NOTHING_YET: Planning = { rounds: [], under: true };
 const MINUTE_MILLISECONDS = 60_000;
 /** Typing in a field is over after so long. */
@@ -76,24 +77,27 @@ export class ThisDay {
     const planned = this.planned();
     return new Set(planned?.slack.chain.flatMap((i) => planned.plan.tasks[i]?.id ?? []) ?? []);
   });
+  /** Milliseconds since 1970 of a minute of the day: minutes run on as time does, across the change of the clock too. */
+  readonly instantOf = (minute: number): number => this.midnight() + minute * MINUTE_MILLISECONDS;
+  private readonly midnight = computed(() => new Date(`${this.sheet()?.date ?? '2026-01-01'}T00:00`).getTime());
+  /** The wall's time of a minute: "09:43". */
+  readonly clock = (minute: number): string => TIME.format(this.instantOf(Math.round(minute)));
+  /** Minutes from the day's midnight to a local moment, "2026-11-28T15:00". */
+  readonly minuteOf = (local: string): number =>
+    Math.round((new Date(local).getTime() - this.midnight()) / MINUTE_MILLISECONDS);
   readonly startsAt = computed(() => this.planned()?.plan.startsAt ?? this.sheet()?.kept?.startsAt);
-  readonly due = computed(() =>
-    Math.max(0, ...(this.sheet()?.wishes ?? []).map(({ due }) => minuteIn(this.sheet(), due))),
-  );
+  readonly due = computed(() => Math.max(0, ...(this.sheet()?.wishes ?? []).map(({ due }) => this.minuteOf(due))));
   /** Minutes from the day's midnight to now; undefined on any other day. */
   readonly minuteNow = computed(() => {
     const sheet = this.sheet();
     if (!sheet) return undefined;
-    const midnight = new Date(`${sheet.date}T00:00`).getTime();
-    const minute = Math.floor((this.now() - midnight) / MINUTE_MILLISECONDS);
+    const minute = Math.floor((this.now() - this.midnight()) / MINUTE_MILLISECONDS);
     return minute >= 0 && minute < 1440 ? minute : undefined;
   });
   /** The day is over. */
   readonly past = computed(() => {
     const sheet = this.sheet();
-    return (
-      sheet !== undefined && this.now() > new Date(`${sheet.date}T00:00`).getTime() + 24 * 60 * MINUTE_MILLISECONDS
-    );
+    return sheet !== undefined && this.now() > this.instantOf(24 * 60);
   });
 
   /** Why it does not fit, and ways out: asked for once a day is seen not to fit. */
@@ -194,10 +198,4 @@ export class ThisDay {
       done: { ...Object.fromEntries(begun.map(({ id, from }) => [id, from])), ...sheet.done },
     }));
   }
-}
-
-/** Minutes of a local moment on the day of a sheet, by the wall's clock: for drawing. */
-export function minuteIn(sheet: DaySheet | undefined, local: string): number {
-  if (!sheet) return 0;
-  return Math.round((new Date(local).getTime() - new Date(`${sheet.date}T00:00`).getTime()) / MINUTE_MILLISECONDS);
 }

@@ -1,5 +1,5 @@
 import { groupedBy } from '../../ground/records/index.js';
-import { preheatMinutes } from '../works/index.js';
+import { preheatMinutes } from '../../oven/baking/index.js';
 import type { Bake } from './day-model.js';
 import type { DayState } from './day-state.js';
 import type { FilledDay } from './hand-filling.js';

@@ -1,4 +1,11 @@
-import { NOT_WASHED_UP, type BatchWork, type DayKitchen, type OvenTime, type TaskKind } from '../works/index.js';
+import {
+  isDressing,
+  NOT_WASHED_UP,
+  type BatchWork,
+  type DayKitchen,
+  type OvenTime,
+  type TaskKind,
+} from '../works/index.js';
 
 /*
  * A day as the search sees it: starts in whole minutes, and between them least and most lags, which are difference constraints. What
@@ -151,7 +158,7 @@ class Builder {
     for (const step of work.finishing) {
       const task = this.add(batch, step.kind, step.kind, step.minutes);
       this.least(last, task, lag);
-      if (step.kind !== 'slice' && step.kind !== 'pack') firstDressed ??= task;
+      if (isDressing(step.kind)) firstDressed ??= task;
       if (step.fridgeLitres > 0 && step.waitMinutes > 0)
         this.uses.push({
           resource: 'fridge',

@@ -1,6 +1,7 @@
 import { checkDay } from '../checking/index.js';
 import { generatedDay, tinyDay } from '../works/generated-days.spec-help.js';
-import { changeMinutes, preheatMinutes, type BatchWork } from '../works/index.js';
+import { preheatMinutes } from '../../oven/baking/index.js';
+import { changeMinutes, type BatchWork } from '../works/index.js';
 import { planDay, type DayPlan } from './index.js';
 import { cheapestByTrying } from './trying-everything.spec-help.js';
 

@@ -1,5 +1,6 @@
 import { groupedBy } from '../../ground/records/index.js';
-import { preheatMinutes, restedOven, type BatchWork, type DayKitchen, type PlannedTask } from '../works/index.js';
+import { preheatMinutes } from '../../oven/baking/index.js';
+import { restedOven, type BatchWork, type DayKitchen, type PlannedTask } from '../works/index.js';
 import { dayModel, type DayModel } from './day-model.js';
 import { DayState, type Settled } from './day-state.js';
 import { ovensAtFirst, putAnew, putInOneByOne } from './improving.js';

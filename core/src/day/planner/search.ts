@@ -1,3 +1,4 @@
+import { chanceFrom } from '../../ground/numerics/index.js';
 import { Clashes, type Clash, type WayOn } from './clashes.js';
 import { DayCosts, type DayCost } from './day-cost.js';
 import type { DayState } from './day-state.js';
@@ -81,7 +82,8 @@ export class Search {
   /** Effort when the first plan was found. */
   firstAt: number | undefined;
   private readonly floorCost: number;
-  private seed: number;
+  /** Chance, the same for the same seed. */
+  readonly random: () => number;
 
   constructor(
     readonly state: DayState,
@@ -92,23 +94,13 @@ export class Search {
     this.filling = new HandFilling(state);
     this.costs = new DayCosts(state);
     this.low = Int32Array.from(state.earliest);
-    this.seed = seed >>> 0 || 1;
+    this.random = chanceFrom(seed);
     this.floorCost = this.costs.hotCost(this.costs.leastHot) + this.costs.unavoidable(state.latest);
   }
 
   /** The best plan so far, read anew: the search writes it meanwhile. */
   found(): Found | undefined {
     return this.best;
-  }
-
-  /** Chance, the same for the same seed. */
-  random(): number {
-    let x = this.seed;
-    x ^= x << 13;
-    x ^= x >>> 17;
-    x ^= x << 5;
-    this.seed = x;
-    return (x >>> 0) / 4294967296;
   }
 
   /** A plan that costs as much is no better. */

@@ -1,3 +1,4 @@
+import { chanceFrom } from '../../ground/numerics/index.js';
 import { planDay, type DayPlan, type DayPlanned, type PlanOptions } from '../planner/index.js';
 import type { BatchWork, DayKitchen } from '../works/index.js';
 import { playThrough, type Played } from './play-through.js';
@@ -12,6 +13,7 @@ export interface SafePlan {
   readonly safe: boolean;
 }
 
+const PLAYED_SEED = 7;
 const WANTED = 0.9;
 /** A little above, since the days that are played are by chance. */
 const AIMED = 0.91;
@@ -22,15 +24,9 @@ const ROUND_SHARE = 0.06;
 const LEAST_ROUND_SECONDS = 0.03;
 const ROUND_DAYS = 300;
 
-/** Numbers 0–1, the same every time, so that the same input gives the same plan. */
-function chanceFrom(seed: number): () => number {
-  let x = seed >>> 0 || 1;
-  const next = () => {
-    x ^= x << 13;
-    x ^= x >>> 17;
-    x ^= x << 5;
-    return (x >>> 0) / 4294967296;
-  };
+/** The same days are played every time, so that the same input gives the same plan. */
+function playedDays(): () => number {
+  const next = chanceFrom(PLAYED_SEED);
   for (let i = 0; i < 20; i++) next();
   return next;
 }
@@ -39,7 +35,7 @@ function chanceFrom(seed: number): () => number {
 export function planOnce(batches: readonly BatchWork[], kitchen: DayKitchen, options: PlanOptions = {}): SafePlan {
   const planned = planDay(batches, kitchen, options);
   if (planned.kind === 'none') return { planned, batches, safe: false };
-  const played = playThrough(batches, kitchen, planned.tasks, chanceFrom(7), ROUND_DAYS);
+  const played = playThrough(batches, kitchen, planned.tasks, playedDays(), ROUND_DAYS);
   return { planned, batches, played, safe: Math.min(...played.onTime) >= WANTED };
 }
 
@@ -56,7 +52,7 @@ export function planSafely(batches: readonly BatchWork[], kitchen: DayKitchen, o
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const planned = planDay(with_, kitchen, quick);
     if (planned.kind === 'none') break;
-    const played = playThrough(with_, kitchen, planned.tasks, chanceFrom(7), ROUND_DAYS);
+    const played = playThrough(with_, kitchen, planned.tasks, playedDays(), ROUND_DAYS);
     found = { plan: planned, played, batches: with_ };
     if (Math.min(...played.onTime) >= AIMED) break;
     with_ = with_.map((work, i) =>
@@ -74,7 +70,7 @@ export function planSafely(batches: readonly BatchWork[], kitchen: DayKitchen, o
     return plain ?? { planned, batches: margined, safe: false };
   }
   // more effort may have moved it: it is played again, and where it is less safe than the quick one, that one stands
-  const played = playThrough(margined, kitchen, planned.tasks, chanceFrom(7), DAYS);
+  const played = playThrough(margined, kitchen, planned.tasks, playedDays(), DAYS);
   const least = Math.min(...played.onTime);
   if (found && least < WANTED && Math.min(...found.played.onTime) >= WANTED)
     return { planned: found.plan, batches: found.batches, played: found.played, safe: true };

@@ -1,4 +1,11 @@
-import { changeMinutes, type BatchWork, type DayKitchen, type PlannedTask, type TaskKind } from '../works/index.js';
+import {
+  changeMinutes,
+  IS_FINISHING,
+  type BatchWork,
+  type DayKitchen,
+  type PlannedTask,
+  type TaskKind,
+} from '../works/index.js';
 
 /*
  * A plan played many times. Nothing starts before its minute, hands keep their order, bakes take what they take: the window of each is
@@ -103,8 +110,6 @@ function oneDay(
       : Math.max(state.loaded, state.finished + thawMinutes);
   });
 }
-const IS_FINISHING: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
-
 /** What a task waits for, that really happened. */
 const WAITS_FOR: Partial<Readonly<Record<TaskKind, (batch: BatchWork, state: Along, task: PlannedTask) => number>>> = {
   portion: ({ mixing }, { mixed }) => (mixed === undefined ? -Infinity : mixed + (mixing?.restMinutes ?? 0)),

@@ -23,6 +23,8 @@ interface Shop {
 interface Pack {
   readonly grams: number;
   readonly pieces?: number;
+  /** What its label says, where that is a volume. */
+  readonly millilitres?: number;
 }
 
 export interface ShoppingItem {
@@ -31,7 +33,7 @@ export interface ShoppingItem {
   readonly neededGrams: number;
   readonly thereGrams: number;
   /** Packs to buy: so many of so much; none where there is enough. */
-  readonly packs: readonly { readonly count: number; readonly grams: number; readonly pieces?: number }[];
+  readonly packs: readonly (Pack & { readonly count: number })[];
   readonly leftOverGrams: number;
   /** Peel and ends. */
   readonly wasteGrams: number;
@@ -51,16 +53,22 @@ const ANYWHERE = 'elsewhere';
 /** Nobody buys a second pack for so little. */
 const NEAR_ENOUGH = 0.02;
 
-const packOf = (written: string, pieceGrams: number): Pack => {
+const packOf = (written: string, pieceGrams: number, gramsPerMillilitre: number | undefined): Pack => {
   const pieces = /^(\d+)pc$/.exec(written)?.[1];
-  return pieces === undefined
-    ? { grams: Number(written) }
-    : { grams: Number(pieces) * pieceGrams, pieces: Number(pieces) };
+  if (pieces !== undefined) return { grams: Number(pieces) * pieceGrams, pieces: Number(pieces) };
+  const grams = Number(written);
+  // labels are round: 311 g of buttermilk are the 300 ml of its carton
+  return {
+    grams,
+    ...(gramsPerMillilitre !== undefined && { millilitres: 5 * Math.round(grams / gramsPerMillilitre / 5) }),
+  };
 };
 const SHOPS: ReadonlyMap<string, Shop> = new Map(
   readTable(SHOP_TABLE).map((row) => {
     const piece = row['piece_g'] ? numberIn(row, 'piece_g') : 0;
-    const packs = (column: string) => listIn(row, column).map((written) => packOf(written, piece)).filter(({ grams }) => grams > 0); // prettier-ignore
+    const density =
+      row['label_unit'] === 'ml' ? ingredientById(row['id'] ?? '')?.gramsPerMillilitre.spooned : undefined;
+    const packs = (column: string) => listIn(row, column).map((written) => packOf(written, piece, density)).filter(({ grams }) => grams > 0); // prettier-ignore
     const shop: Shop = {
       aisle: row['aisle'] ?? ANYWHERE,
       packs: { us: packs('pack_us'), uk: packs('pack_uk'), eu: packs('pack_eu'), au: packs('pack_au') },

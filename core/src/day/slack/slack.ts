@@ -1,4 +1,11 @@
-import { changeMinutes, type BatchWork, type PlannedTask, type TaskKind } from '../works/index.js';
+import {
+  changeMinutes,
+  IS_FINISHING,
+  isDressing,
+  type BatchWork,
+  type PlannedTask,
+  type TaskKind,
+} from '../works/index.js';
 
 /*
  * What may slip. The orders of a plan are kept (who does what after what, what is in the oven after what), and everything is moved as
@@ -19,7 +26,6 @@ export interface DaySlack {
 
 const FREE = 1440;
 const BEFORE_MIXING: ReadonlySet<TaskKind> = new Set<TaskKind>(['weigh', 'line', 'prepare']);
-const FINISH: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
 
 interface Link {
   readonly to: number;
@@ -58,7 +64,7 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
       last = at(step.kind);
       lag = step.minutes + step.waitMinutes;
     }
-    const dressed = work.finishing.find(({ kind }) => kind !== 'slice' && kind !== 'pack');
+    const dressed = work.finishing.find(({ kind }) => isDressing(kind));
     tasks.forEach((task, i) => {
       if (task.batch !== batch) return;
       if (BEFORE_MIXING.has(task.kind)) link(i, head, task.to - task.from);
@@ -116,7 +122,7 @@ export function slackOf(works: readonly BatchWork[], tasks: readonly PlannedTask
   });
   const ofBatches = works.map(
     (_, batch) =>
-    tasks.reduce((least, task, i) => (task.batch === batch && out[i] && (FINISH.has(task.kind) || task.hands > 0) ? Math.min(least, ofTasks[i] ?? FREE) : least), FREE), // prettier-ignore
+    tasks.reduce((least, task, i) => (task.batch === batch && out[i] && (IS_FINISHING.has(task.kind) || task.hands > 0) ? Math.min(least, ofTasks[i] ?? FREE) : least), FREE), // prettier-ignore
   );
   const inHand = Math.min(...ofBatches);
   return {

@@ -62,7 +62,13 @@ interface Load {
   readonly count: number;
 }
 
-export function worksOf(order: BatchToPlan): WorksRead {
+/** With what its method says, read once. */
+interface Order extends BatchToPlan {
+  readonly says: MethodSays;
+}
+
+export function worksOf(batch: BatchToPlan): WorksRead {
+  const order: Order = { ...batch, says: methodSays(batch.bake.order.formula) };
   if (order.madeBefore === true) return { kind: 'works', works: [fromTheStore(order)] };
   const { bake, foreseen } = order;
   const loads = bake.portions.flatMap((portion, i): readonly Load[] => {
@@ -90,12 +96,8 @@ export function worksOf(order: BatchToPlan): WorksRead {
 }
 
 /** What was made long before comes out of its tin to be cut. */
-function fromTheStore(order: BatchToPlan): BatchWork {
-  const finishing = finishingOf(
-    order,
-    { grams: order.bake.plan.batterGrams, count: 1 },
-    methodSays(order.bake.order.formula),
-  );
+function fromTheStore(order: Order): BatchWork {
+  const finishing = finishingOf(order, { grams: order.bake.plan.batterGrams, count: 1 });
   return {
     id: order.id,
     title: order.title,
@@ -110,26 +112,25 @@ function fromTheStore(order: BatchToPlan): BatchWork {
   };
 }
 
-const heatStyle = ({ bake }: BatchToPlan): HeatStyleId => HEAT_STYLE_OF[bake.audit.style?.basedOn ?? ''] ?? 'quick';
-const stepsOf = ({ bake }: BatchToPlan): string => bake.order.formula.steps.map(({ text }) => text).join(' ');
-const familyOf = (order: BatchToPlan): MixingFamily =>
+const heatStyle = ({ bake }: Order): HeatStyleId => HEAT_STYLE_OF[bake.audit.style?.basedOn ?? ''] ?? 'quick';
+const stepsOf = ({ bake }: Order): string => bake.order.formula.steps.map(({ text }) => text).join(' ');
+const familyOf = (order: Order): MixingFamily =>
   order.batch.mixing?.family ?? mixingFamily(order.bake.audit.style?.mixingMethod ?? '', stepsOf(order));
 
-function oneWork(order: BatchToPlan, load: Load, oven: OvenTime, nth: number, of: number): BatchWork {
-  const says = methodSays(order.bake.order.formula);
+function oneWork(order: Order, load: Load, oven: OvenTime, nth: number, of: number): BatchWork {
   const style = heatStyle(order);
   const keeping = KEEPING[style];
   const warm = order.served === 'warm';
-  const finishing = finishingOf(order, load, says);
+  const finishing = finishingOf(order, load);
   const fresh = warm ? WARM.freshMinutes : keeping.freshMinutes;
   return {
     id: nth > 0 ? `${order.id}.${nth}` : order.id,
     title: nth > 0 ? `${order.title}, ${nth} of ${of}` : order.title,
     ...aheadOf(style, finishing, warm),
-    handwork: handworkOf(order, load, says, of),
-    waiting: waitingOfBatch(order, says),
-    mixing: mixingOf(order, load, says, of),
-    oven: { ...oven, coolMinutes: coolingOf(order, load, says, finishing) },
+    handwork: handworkOf(order, load, of),
+    waiting: waitingOfBatch(order),
+    mixing: mixingOf(order, load, of),
+    oven: { ...oven, coolMinutes: coolingOf(order, load, finishing) },
     finishing,
     makeFrostingMinutes: finishing.some(({ kind }) => kind === 'frost' || kind === 'fill') ? FINISHING.makeFrosting : 0,
     dueMinute: order.dueMinute,
@@ -149,7 +150,7 @@ function aheadOf(style: HeatStyleId, finishing: readonly Finishing[], warm: bool
 }
 
 /** So many minutes of mixing, by the method of the steps and the size of each go. */
-function mixingOf(order: BatchToPlan, load: Load, says: MethodSays, of: number): NonNullable<BatchWork['mixing']> {
+function mixingOf(order: Order, load: Load, of: number): NonNullable<BatchWork['mixing']> {
   const family = familyOf(order);
   const goes = Math.max(1, Math.round((order.batch.mixing?.goes ?? 1) / of));
   const [small, full] = MIXING_MINUTES[family];
@@ -157,7 +158,7 @@ function mixingOf(order: BatchToPlan, load: Load, says: MethodSays, of: number):
   const share = Math.min(1, Math.max(0, (load.grams / goes - smallBowl) / (fullBowl - smallBowl)));
   const { ledger, style } = order.bake.audit;
   const holds = waitingOf(ledger.gas.byPhase, behaviourOf(style?.basedOn).viscosity, order.roomCelsius).adviceMinutes;
-  const restMinutes = says.restMinutes ?? 0;
+  const restMinutes = order.says.restMinutes ?? 0;
   // whisked air and a batter of soda do not wait; nothing is planned to wait longer than an hour unasked
   const holdMinutes = Math.round(
     Math.min(family === 'whisked' ? 10 : 60, Math.max(5, Math.min(holds, LONGEST_WAIT_MINUTES))),
@@ -172,7 +173,7 @@ function mixingOf(order: BatchToPlan, load: Load, says: MethodSays, of: number):
 }
 
 /** Window, watching and emptying of one load. */
-function ovenTime(order: BatchToPlan, { foreseen, pans, grams, count }: Load): OvenTime | undefined {
+function ovenTime(order: Order, { foreseen, pans, grams, count }: Load): OvenTime | undefined {
   const { bake: written } = order.bake.order.formula;
   const { celsius, lowMinutes, highMinutes } = written;
   const minutes =
@@ -182,10 +183,9 @@ function ovenTime(order: BatchToPlan, { foreseen, pans, grams, count }: Load): O
       : undefined);
   if (!minutes) return undefined;
   const style = heatStyle(order);
-  const says = methodSays(order.bake.order.formula);
   const stages = foreseen?.timeline.stages ?? [];
   const racks = Math.min(order.racks, foreseen?.timeline.racks ?? 1);
-  const inPan = says.coolsInPan ? 0 : (says.inPanMinutes ?? foreseen?.timeline.turnOutMinutes ?? 0);
+  const inPan = order.says.coolsInPan ? 0 : (order.says.inPanMinutes ?? foreseen?.timeline.turnOutMinutes ?? 0);
   const likely = Math.max(2, Math.round(minutes.likely));
   return {
     celsius: Math.round((foreseen?.celsius ?? celsius ?? 180) / 5) * 5,
@@ -195,7 +195,7 @@ function ovenTime(order: BatchToPlan, { foreseen, pans, grams, count }: Load): O
     // what changes its heat on the way has the oven to itself
     racks: stages.length > 0 ? order.racks : racks,
     loadMinutes: Math.round(loading(order, pans, grams, count)),
-    unloadMinutes: says.soakedHot ? 4 : 1,
+    unloadMinutes: order.says.soakedHot ? 4 : 1,
     during: watching(foreseen, likely),
     quietShare: KEEPING[style].quietShare,
     inPanMinutes: inPan,
@@ -220,7 +220,7 @@ function watching(foreseen: BakePrediction | undefined, likely: number): readonl
     ...stages.flatMap(({ minute }) => at('turn-down', minute, 0.03)),
   ];
 }
-function loading({ batch }: BatchToPlan, pans: VesselSet | undefined, grams: number, count: number): number {
+function loading({ batch }: Order, pans: VesselSet | undefined, grams: number, count: number): number {
   if (!pans) return 3;
   const { pan } = pans;
   const cut = batch.cut !== undefined || (isFree(pan) && pan.shape !== 'dome');
@@ -231,13 +231,13 @@ function loading({ batch }: BatchToPlan, pans: VesselSet | undefined, grams: num
 }
 
 /** Weighing, lining and what is prepared, each any time before. */
-function handworkOf(order: BatchToPlan, { pans, count }: Load, says: MethodSays, of: number): readonly Handwork[] {
+function handworkOf(order: Order, { pans, count }: Load, of: number): readonly Handwork[] {
   const { formula } = order.bake.order;
   const lines = formula.components.flatMap((component) => component.lines);
   const weigh = Math.min(WEIGHING.most, Math.max(WEIGHING.least, WEIGHING.base + WEIGHING.line * lines.length));
   return [
     { kind: 'weigh', what: '', minutes: Math.round(weigh / of) },
-    { kind: 'line', what: '', minutes: lining(pans, count, says) },
+    { kind: 'line', what: '', minutes: lining(pans, count, order.says) },
     ...preparing(order, of),
   ];
 }
@@ -249,7 +249,7 @@ function lining(pans: VesselSet | undefined, count: number, says: MethodSays): n
   return first + LINING.more * (count - 1);
 }
 /** What the words of lines and steps say is done to a thing: each once, with the thing it is done to. */
-function preparing(order: BatchToPlan, of: number): readonly Handwork[] {
+function preparing(order: Order, of: number): readonly Handwork[] {
   const { formula, audit } = { formula: order.bake.order.formula, audit: order.bake.audit };
   const found = new Map<string, number>();
   for (const line of formula.components.flatMap((component) => component.lines)) {
@@ -276,7 +276,7 @@ const MILKS = /milk|yogurt|yoghurt|cream$/;
 const STANDS_LONGER = { butter: 720, other: 120 } as const;
 
 /** What has to be warm, cold or soaked when the batter is mixed. */
-function waitingOfBatch(order: BatchToPlan, says: MethodSays): readonly Waiting[] {
+function waitingOfBatch(order: Order): readonly Waiting[] {
   const family = familyOf(order);
   const entries = order.bake.audit.lines.flatMap(({ inBatter, entries: all }) =>
     inBatter
@@ -308,15 +308,20 @@ function waitingOfBatch(order: BatchToPlan, says: MethodSays): readonly Waiting[
     if (eggs) out('eggs', 'eggs-loose', STANDS_LONGER.other);
     if (milk && soft) out('milk', 'milk-jug', STANDS_LONGER.other);
   }
-  if (says.soak) {
+  if (order.says.soak) {
     const what = /\bsoak (?:the )?([a-z]+)/i.exec(stepsOf(order))?.[1] ?? 'fruit';
-    waiting.push({ kind: 'soak', what, leastMinutes: says.soak.least, mostMinutes: Math.round(says.soak.most) });
+    waiting.push({
+      kind: 'soak',
+      what,
+      leastMinutes: order.says.soak.least,
+      mostMinutes: Math.round(order.says.soak.most),
+    });
   }
   return waiting;
 }
 
 /** Filling, frosting, slicing, packing, in their order. */
-function finishingOf(order: BatchToPlan, { pans, grams, count }: Load, says: MethodSays): readonly Finishing[] {
+function finishingOf(order: Order, { pans, grams, count }: Load): readonly Finishing[] {
   const { frosting } = order.batch;
   const style = heatStyle(order);
   const keeping = KEEPING[style];
@@ -325,7 +330,7 @@ function finishingOf(order: BatchToPlan, { pans, grams, count }: Load, says: Met
   const filled = /\bfilling\b|\bcurd\b/i.test(named);
   const cups = (pans?.pan.cavities ?? 1) > 1;
   const litres = Math.max(4, Math.round((grams / 1000) * FINISHING.perLitreInFridge));
-  const chill = says.chillMinutes;
+  const chill = order.says.chillMinutes;
   const list: Finishing[] = [];
   if (filled)
     list.push({ kind: 'fill', minutes: FINISHING.fill, waitMinutes: spread ? 0 : (chill ?? 0), fridgeLitres: litres });
@@ -349,13 +354,13 @@ function finishingOf(order: BatchToPlan, { pans, grams, count }: Load, says: Met
   return list;
 }
 /** Until the next step may begin: cold enough to frost, firm enough to cut, cool enough to eat. */
-function coolingOf(order: BatchToPlan, { foreseen }: Load, says: MethodSays, finishing: readonly Finishing[]): number {
+function coolingOf(order: Order, { foreseen }: Load, finishing: readonly Finishing[]): number {
   const keeping = KEEPING[heatStyle(order)];
   const [first] = finishing;
   const { slice, frost } = foreseen?.timeline.coolMinutes ?? {};
-  const inPan = says.inPanMinutes ?? 0;
+  const inPan = order.says.inPanMinutes ?? 0;
   if (order.served === 'warm' && first?.kind !== 'frost' && first?.kind !== 'fill')
     return Math.max(inPan, keeping.warmMinutes);
   const wanted = first?.kind === 'frost' || first?.kind === 'fill' ? (frost ?? slice ?? 90) : (slice ?? 60);
-  return Math.round(Math.max(inPan + 2, says.coolMinutes ?? Math.min(240, wanted)));
+  return Math.round(Math.max(inPan + 2, order.says.coolMinutes ?? Math.min(240, wanted)));
 }

@@ -207,9 +207,6 @@ export interface PlannedTask {
   readonly pair?: number;
 }
 
-/** From a room at 21 °C to a set point, and 1.25 times that until the walls give heat too. @source planning.md, section 1 */
-export const preheatMinutes = (celsius: number, minutesTo180: number): number =>
-  Math.max(0, Math.ceil((1.25 * minutesTo180 * (celsius - 21)) / 159));
 /** From one set point to another: a minute for 10 °C up, for three and a half down with the door ajar. @source planning.md, judged */
 export function changeMinutes(from: number, to: number): number {
   if (from === to) return 0;
@@ -238,3 +235,14 @@ export function restedOven(
   }
   return undefined;
 }
+
+/** Steps after cooling. */
+export const IS_FINISHING: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
+/** What goes on and between: before it frosting is made. Slicing and packing are none. */
+export const isDressing = (kind: TaskKind): boolean => IS_FINISHING.has(kind) && kind !== 'slice' && kind !== 'pack';
+/** What needs somebody at its minute: worth an alarm. */
+export const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>([
+  'take-out', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down',
+]); // prettier-ignore
+/** What stands by itself: nobody is told of it. */
+export const BY_ITSELF: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven']);

@@ -1,3 +1,4 @@
+import { chanceFrom } from '../../ground/numerics/index.js';
 import { PLAIN_DAY, type BatchWork, type DayKitchen, type Span } from './batch-work.js';
 
 /* Days by chance, plausible and the same for the same seed. @source shared/science/prototypes/planning/generate.mjs, brute2.mjs */
@@ -33,17 +34,6 @@ const KINDS: Readonly<Record<string, Kind>> = {
 };
 const NAMES = Object.keys(KINDS);
 
-/** Numbers by chance, 0–1, the same for the same seed. */
-export function chance(seed: number): () => number {
-  let x = seed >>> 0 || 1;
-  return () => {
-    x ^= x << 13;
-    x ^= x >>> 17;
-    x ^= x << 5;
-    return (x >>> 0) / 4294967296;
-  };
-}
-
 export interface GeneratedDay {
   readonly batches: readonly BatchWork[];
   readonly kitchen: DayKitchen;
@@ -55,7 +45,7 @@ export function generatedDay(
   count: number,
   { pairs = 1, ovens = 1, away = [], handsWash = false }: { readonly pairs?: number; readonly ovens?: number; readonly away?: readonly Span[]; readonly handsWash?: boolean } = {}, // prettier-ignore
 ): GeneratedDay {
-  const next = chance(seed * 7919 + count * 104729 + 17);
+  const next = chanceFrom(seed * 7919 + count * 104729 + 17);
   for (let i = 0; i < 10; i++) next();
   const within = ([low, high]: Range) => Math.round(low + (high - low) * next());
   const many = count > 8;

@@ -1,8 +1,11 @@
 export {
+  AT_THE_MINUTE,
+  BY_ITSELF,
+  IS_FINISHING,
+  isDressing,
   changeMinutes,
   NOT_WASHED_UP,
   PLAIN_DAY,
-  preheatMinutes,
   restedOven,
   type Ahead,
   type BatchWork,

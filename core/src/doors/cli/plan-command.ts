@@ -10,7 +10,8 @@ import {
 } from '../../day/planned-sheets/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 import { writeCalendar } from '../../papers/calendar/index.js';
-import { conflictInWords, sheetProblemInWords, taskInWords, wayOutInWords } from '../../words/day-words/index.js';
+import { dayEvents } from '../../papers/day-papers/index.js';
+import { conflictInWords, sheetProblemInWords, wayOutInWords } from '../../words/day-words/index.js';
 import { inOneLine } from '../../words/wording/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
@@ -188,29 +189,12 @@ function infeasible({ proven, of }: Extract<SheetPlan, { kind: 'none' }>, order:
   };
 }
 
-/** Every task of hands as an event, those that need somebody at the minute with an alarm. */
-function calendarOf({ plan, of }: Feasible, clock: DayClock, by: string, now: Now | undefined): string {
-  return writeCalendar(
+/** The tasks of hands as events. */
+const calendarOf = ({ plan, of }: Feasible, clock: DayClock, by: string, now: Now | undefined): string =>
+  writeCalendar(
     `Baking for ${by.replace('T', ' ')}`,
-    plan.tasks
-      .filter(({ kind }) => kind !== 'cool' && kind !== 'rest' && kind !== 'bake')
-      .map((task) => ({
-        uid: `${clock.date}-${task.id}-${task.mayBeCut ? task.from : ''}@orvin`.replace(/ /g, '_'),
-        summary: taskInWords(task, of.works[task.batch]?.title ?? ''),
-        from: instantOf(clock, task.from),
-        to: instantOf(clock, Math.max(task.to, task.from + 1)),
-        ...(ALARMED.has(task.kind) && { alarmMinutes: 2 }),
-      })),
+    dayEvents(clock.date, { tasks: plan.tasks, titleOf: (batch) => of.works[batch]?.title ?? '' }, (minute) =>
+      instantOf(clock, minute),
+    ),
     now?.instant ?? 0,
   );
-}
-const ALARMED: ReadonlySet<TaskKind> = new Set<TaskKind>([
-  'take-out',
-  'chill',
-  'preheat',
-  'portion',
-  'out',
-  'turn',
-  'turn-out',
-  'tent',
-]);

@@ -1,6 +1,6 @@
 import { SHEET_PROBLEMS } from '../../day/planned-sheets/index.js';
 import type { TaskKind } from '../../day/works/index.js';
-import { conflictInWords, minutesInWords, sheetProblemInWords, taskInWords } from './index.js';
+import { conflictInWords, sheetProblemInWords, taskInWords } from './index.js';
 
 const KINDS: readonly TaskKind[] = ['take-out', 'chill', 'soak', 'prepare', 'line', 'preheat', 'weigh', 'mix', 'rest', 'portion', 'bake', 'turn', 'tent', 'uncover', 'turn-down', 'set-oven', 'out', 'turn-out', 'from-store', 'cool', 'make-frosting', 'crumb-coat', 'fill', 'frost', 'slice', 'pack', 'wash', 'feed']; // prettier-ignore
 
@@ -23,9 +23,6 @@ describe('the words of a day', () => {
       expect(say.length).withContext(code).toBeGreaterThan(10);
       expect(why.length).withContext(code).toBeGreaterThan(10);
     }
-  });
-  it('say minutes as people do', () => {
-    expect([8, 60, 86, 134].map(minutesInWords)).toEqual(['8 min', '1 h', '1 h 26', '2 h 14']);
   });
   it('say what is in the way in minutes, and what would be enough', () => {
     const { say, why } = conflictInWords({ batches: [0, 1], short: ['oven', 'start'], earlierMinutes: 55, unknown: 0 }, ['Pear loaf', 'Gingerbread']); // prettier-ignore

@@ -1,7 +1,6 @@
 import type { SheetProblem } from '../../day/planned-sheets/index.js';
 import type { Conflict, WayOut } from '../../day/ways-out/index.js';
-import { sentence, type Sentence } from '../wording/index.js';
-import { minutesInWords } from './times.js';
+import { listed, minutesInWords, sentence, type Sentence } from '../wording/index.js';
 
 /** Why a day cannot be planned, and what to do. */
 export function sheetProblemInWords({ code, wish = '', pan = '', wanted = 0, there = 0 }: SheetProblem): Sentence {
@@ -44,10 +43,6 @@ const SHORT: Readonly<Record<Conflict['short'][number], string>> = {
   pans: 'more pans and bowls',
   start: 'an earlier start',
 };
-
-/** "a, b and c". */
-const listed = (names: readonly string[]): string =>
-  names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}` : (names[0] ?? '');
 
 /** What is in the way, in minutes. @param titles of the batches, by index */
 export function conflictInWords(

@@ -1,10 +1,8 @@
 import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/audit/index.js';
 import { gramsInWords, minutesInWords, percentInWords, windowInWords } from './figures.js';
 import { problemInWords } from './problems.js';
-import { sentence, type Sentence } from './sentence.js';
+import { listed, sentence, type Sentence } from './sentence.js';
 
-const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
 const ALLERGEN_WORDS: Readonly<Record<string, string>> = { 'tree-nut': 'nuts', soy: 'soya', sulphite: 'sulphites' };
 const gas = (grams: number) => `${grams.toFixed(2)} g`;
 const mixerOf = (mixer: 'own' | 'usual') => (mixer === 'own' ? 'your' : 'a usual');

@@ -6,7 +6,7 @@ export {
   phInWords,
   windowInWords,
 } from './figures.js';
-export { inOneLine, sentence, type Sentence } from './sentence.js';
+export { inOneLine, listed, sentence, type Sentence } from './sentence.js';
 export { problemInWords } from './problems.js';
 export { faultInWords } from './ingredients.js';
 export { findingInWords, fixInWords } from './findings.js';

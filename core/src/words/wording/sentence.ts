@@ -8,3 +8,7 @@ export const sentence = (say: string, why = ''): Sentence => ({ say, why });
 
 /** Both in one line, for a command line or a label. */
 export const inOneLine = ({ say, why }: Sentence): string => (why === '' ? say : `${say} ${why}`);
+
+/** "a, b and c". */
+export const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;

@@ -1,1 +1,0 @@
-export { DAY_FILE_FAULTS, readDayFile, writeDayFile, type DayFileFault, type DayFileRead } from './day-file.js';

@@ -1,0 +1,3 @@
+export { DAY_FILE_FAULTS, readDayFile, writeDayFile, type DayFileFault, type DayFileRead } from './day-file.js';
+export { dayEvents, dayMarkdown, type DayOnPaper } from './day-tasks.js';
+export { buyInWords, shoppingCsv, shoppingMarkdown, shoppingText } from './shopping-papers.js';
