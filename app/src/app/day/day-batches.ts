@@ -17,6 +17,7 @@ import { minutesInWords } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { Readings } from '../work/readings';
 import { DayHands } from './day-hands';
+import { DayOwn } from './day-own';
 import { shortTitle } from './day-view';
 import { ThisDay } from './this-day';
 
@@ -25,12 +26,11 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
   { id: 'warm', name: 'warm' },
   { id: 'cold', name: 'cold' },
 ];
-const USUAL_TIME = '15:00';
 
 /** What is to be on the table: batches said in words with their hour, each to be put right. */
 @Component({
   selector: 'orv-day-batches',
-  imports: [DayHands, RouterLink],
+  imports: [DayHands, DayOwn, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="sides">
@@ -137,6 +137,7 @@ const USUAL_TIME = '15:00';
             }
           </tbody>
         </table>
+        <orv-day-own />
       </section>
       <orv-day-hands />
     </div>
@@ -153,10 +154,6 @@ export class DayBatches {
   protected readonly choices = signal<readonly { readonly id: string; readonly title: string }[]>([]);
   private pending: ReturnType<typeof readWish> | undefined;
 
-  private readonly usualTime = computed(() => {
-    const due = (this.day.sheet()?.wishes ?? []).map((wish) => wish.due.slice(11)).sort();
-    return due.at(-1) ?? USUAL_TIME;
-  });
   protected readonly rows = computed(() => {
     const planned = this.day.planned();
     const works = planned?.of;
@@ -200,7 +197,7 @@ export class DayBatches {
     const wish = readWish(words, {
       titles: formulas.map(({ formula }) => formula.title),
       date: sheet.date,
-      usualTime: this.usualTime(),
+      usualTime: this.day.usualTime(),
     });
     this.pending = wish;
     const found = wish.formulas.flatMap((i) => formulas[i] ?? []);
@@ -261,7 +258,7 @@ export class DayBatches {
       formulaId,
       title: record.formula.title,
       amount: kept?.name ?? '',
-      due: `${sheet.date}T${this.usualTime()}`,
+      due: `${sheet.date}T${this.day.usualTime()}`,
       served: 'fresh',
       ...(batch && { batch }),
     });

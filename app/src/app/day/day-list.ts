@@ -129,7 +129,10 @@ export class DayList {
       return `color-mix(in srgb, var(--crust-1) ${Math.round(20 + 80 * share)}%, var(--crust-0))`;
     };
     return tasks
-      .filter(({ kind, from, to, hands }) => kind !== 'cool' && kind !== 'rest' && (hands === 0 || to > from))
+      .filter(
+        ({ kind, from, to, hands }) =>
+          kind !== 'cool' && kind !== 'rest' && kind !== 'from-store' && (hands === 0 || to > from),
+      )
       .map((task) => ({
         key: `${task.id} ${task.from}`,
         id: task.id,

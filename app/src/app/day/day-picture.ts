@@ -3,6 +3,7 @@ import type { PlannedTask } from '@orvin/core/day/works';
 import { taskInWords, taskKindName } from '@orvin/core/words/day-words';
 import { Width } from '../parts/width';
 import {
+  coldLabels,
   coldThings,
   coolings,
   fitting,
@@ -11,7 +12,6 @@ import {
   ovenBlocks,
   ovenHeat,
   shortVerb,
-  shortTitle,
   titlesFor,
   waits,
   type HandBlock,
@@ -25,6 +25,8 @@ const LETTER = 7.1;
 const AXIS = 28;
 const FRIDGE = 46;
 const OVEN = 150;
+/** A label in the fridge's lane takes so much, pixels. */
+const COLD_LABEL = 90;
 const COUNTER = 72;
 const PAIR = 60;
 const TAIL = 16;
@@ -74,19 +76,20 @@ export class DayPicture {
   protected readonly height = computed(() => this.pairTop(this.pairs().length) + 6);
 
   protected readonly cold = computed(() => {
-    let busyUntil = -Infinity;
-    return coldThings(this.day.tasks(), this.day.works())
-      .filter(({ from }) => from >= this.hours().from)
-      .map((thing) => {
-        const what =
+    const things = coldThings(this.day.tasks(), this.day.works()).filter(({ from }) => from >= this.hours().from);
+    return coldLabels(things, COLD_LABEL / this.scale(), this.day.clock).map((thing) => {
+      const title = this.titleOf(thing.batch);
+      const room = Math.floor((this.x(thing.to) - this.x(thing.from) - 6) / LETTER);
+      return {
+        ...thing,
+        words:
+          thing.kind === 'stands' ? fitting([`${titlesFor(title).at(-1) ?? ''} chills`, 'chills'], room) : thing.words,
+        whole:
           thing.kind === 'stands'
-            ? `${shortTitle(this.titleOf(thing.batch))} stands cold`
-            : `${thing.what.split(',')[0] ?? ''} ${thing.kind} ${this.day.clock(thing.from)}`;
-        const x = this.x(thing.from);
-        const room = x > busyUntil;
-        if (room) busyUntil = x + what.length * LETTER + 22;
-        return { ...thing, words: room ? what : '', whole: `${what}: ${this.titleOf(thing.batch)}` };
-      });
+            ? `${title} stands cold`
+            : `${thing.what} ${thing.kind} ${this.day.clock(thing.from)}: ${title}`,
+      };
+    });
   });
 
   protected readonly spines = computed(() =>
@@ -201,7 +204,9 @@ export class DayPicture {
       .filter(({ from }) => from >= 0)
       .map((block) => {
         const moved = this.dragged()?.id === block.ids[0] ? (this.dragged()?.minutes ?? 0) : 0;
-        const x = this.x(block.from + moved);
+        // where it is held it stands at once, before the rest of the plan is found
+        const from = this.day.sheet()?.locks[block.ids[0] ?? ''] ?? block.from;
+        const x = this.x(from + moved);
         const width = Math.max(4, this.x(block.to) - this.x(block.from) - 1.5);
         const letters = Math.floor((width - 6) / LETTER);
         const verb = block.kinds.length > 1 ? 'make ready' : taskKindName(block.kinds[0] ?? 'mix');
@@ -275,7 +280,8 @@ export class DayPicture {
       this.choose.emit(block);
       return;
     }
-    this.day.hold([id], this.taskWords(id), block.from + minutes);
+    const from = this.day.sheet()?.locks[id] ?? block.from;
+    this.day.hold(id, this.taskWords(id), from + minutes);
     this.choose.emit(block);
   }
   /** Puts the focus on a block. */

@@ -122,6 +122,8 @@ function stays(own: readonly PlannedTask[], next: PlannedTask, minute: number): 
 }
 
 export interface HandBlock {
+  /** The same in a changed plan, so that the focus stays on it. */
+  readonly key: string;
   /** Of the tasks in it, in their order. */
   readonly ids: readonly string[];
   readonly kinds: readonly TaskKind[];
@@ -147,6 +149,7 @@ export function handBlocks(
   done: Readonly<Record<string, number>>,
 ): readonly HandBlock[] {
   const blocks: (HandBlock & { ids: string[]; kinds: TaskKind[]; to: number })[] = [];
+  const begun = new Map<string, number>();
   for (const task of tasks
     .filter(({ hands, from, to }) => hands > 0 && to > from)
     .toSorted((a, b) => a.from - b.from)) {
@@ -167,8 +170,11 @@ export function handBlocks(
       before.ids.push(task.id);
       before.kinds.push(task.kind);
       before.to = task.to;
-    } else
+    } else {
+      const piece = (begun.get(task.id) ?? 0) + 1;
+      begun.set(task.id, piece);
       blocks.push({
+        key: `${task.id} ${piece}`,
         ids: [task.id],
         kinds: [task.kind],
         batch: task.batch,
@@ -177,6 +183,7 @@ export function handBlocks(
         pair,
         ...facts,
       });
+    }
   }
   return blocks;
 }
@@ -255,6 +262,31 @@ export function coldThings(tasks: readonly PlannedTask[], works: readonly BatchW
     }),
   );
   return [...moves, ...stands].sort((a, b) => a.from - b.from);
+}
+
+export interface ColdLabel extends ColdThing {
+  /** '' where what comes next says it too. */
+  readonly words: string;
+}
+/**
+ * What stands beside each arrow: things that are moved within a few minutes of each other are named together, beside the last.
+ * @param apart minutes that a label needs
+ */
+export function coldLabels(
+  things: readonly ColdThing[],
+  apart: number,
+  clock: (minute: number) => string,
+): readonly ColdLabel[] {
+  let names: string[] = [];
+  return things.map((thing, i): ColdLabel => {
+    if (thing.kind === 'stands') return { ...thing, words: '' };
+    const next = things.slice(i + 1).find(({ kind }) => kind !== 'stands');
+    names.push(thing.what.split(',')[0] ?? '');
+    if (next?.kind === thing.kind && next.from - thing.from < apart) return { ...thing, words: '' };
+    const words = `${[...new Set(names)].join(', ')} ${thing.kind} ${clock(thing.from)}`;
+    names = [];
+    return { ...thing, words };
+  });
 }
 
 /** The task that is to be done next, and what comes after it, by pair of hands. */

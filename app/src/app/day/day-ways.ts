@@ -6,6 +6,8 @@ import { ThisDay } from './this-day';
 
 const WIDTH = 220;
 const HEIGHT = 86;
+/** Half of an hour's words, pixels. */
+const TICK = 18;
 const HOTTEST = 250;
 
 /** Why the day does not fit, and ways out, each one solved and drawn as a small oven day. */
@@ -169,7 +171,7 @@ export class DayWays {
         ),
         line: `M${curve.map(({ minute, celsius }) => `${x(minute).toFixed(1)} ${(HEIGHT - (celsius / HOTTEST) * (HEIGHT - 6)).toFixed(1)}`).join('L')}`,
         ticks: [hours.from + 30, middle, hours.to - 30].map((minute) => ({
-          x: x(minute),
+          x: Math.min(WIDTH - TICK, Math.max(TICK, x(minute))),
           words: this.day.clock(minute),
         })),
       };
@@ -184,6 +186,8 @@ export class DayWays {
       const wishes = (change: (due: string) => Partial<(typeof sheet.wishes)[number]>) =>
         sheet.wishes.map((wish, i) => (wishIds.has(i) ? { ...wish, ...change(wish.due) } : wish));
       switch (way.code) {
+        case 'let-go':
+          return { ...sheet, locks: {} };
         case 'earlier':
           return { ...sheet, notBefore: this.day.clock(way.kitchen.notBefore) };
         case 'second-pair':

@@ -113,8 +113,11 @@ export class Day {
     const answer = this.day.answer();
     return answer?.kind === 'refused' ? answer.problems.map((problem) => inOneLine(sheetProblemInWords(problem))) : [];
   });
-  protected readonly titleOf = (batch: number): string =>
-    shortTitle(this.day.works()[batch]?.title ?? this.sheet()?.wishes[batch]?.title ?? '');
+  protected readonly titleOf = (batch: number): string => {
+    const { wishes = [], own = [] } = this.sheet() ?? {};
+    const kept = wishes[batch]?.title ?? own[batch - wishes.length]?.what ?? '';
+    return shortTitle(this.day.works()[batch]?.title ?? kept);
+  };
   protected readonly chosenTasks = computed(() => this.day.tasks().filter(({ id }) => this.chosen().includes(id)));
 
   constructor() {

@@ -30,9 +30,9 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
               <button type="button" class="act" (click)="move(task, -1)">5 min earlier</button>
               <button type="button" class="act" (click)="move(task, 1)">5 min later</button>
               @if (task.held) {
-                <button type="button" class="act" (click)="day.hold([task.id], task.words, undefined)">Let go</button>
+                <button type="button" class="act" (click)="day.hold(task.id, task.words, undefined)">Let go</button>
               } @else {
-                <button type="button" class="act" (click)="day.hold([task.id], task.words, task.from)">
+                <button type="button" class="act" (click)="day.hold(task.id, task.words, task.from)">
                   Hold it here
                 </button>
               }
@@ -161,7 +161,7 @@ export class TaskPanel {
     });
   });
   protected move(task: { readonly id: string; readonly from: number; readonly words: string }, by: 1 | -1): void {
-    this.day.hold([task.id], task.words, task.from + by * STEP_MINUTES);
+    this.day.hold(task.id, task.words, (this.day.sheet()?.locks[task.id] ?? task.from) + by * STEP_MINUTES);
   }
   protected readonly pairs = computed(() => this.day.sheet()?.pairs ?? []);
   protected give(task: { readonly id: string; readonly words: string }, pair: string): void {

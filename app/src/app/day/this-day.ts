@@ -11,6 +11,7 @@ import { DayPlanning, type Loosening, type Planning } from '../work/planning';
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
 const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const NOTHING_YET: Planning = { rounds: [], under: true };
+const USUAL_TIME = '15:00';
 const MINUTE_MILLISECONDS = 60_000;
 /** Typing in a field is over after so long. */
 const PAUSE_MILLISECONDS = 120;
@@ -50,13 +51,18 @@ export class ThisDay {
     { equal: isSame },
   );
 
+  /** The day whose plan stands: another day's says nothing of this one. */
+  private plannedOf = '';
   readonly state = toSignal(
     toObservable(this.order).pipe(
       debounceTime(PAUSE_MILLISECONDS),
       switchMap((order): Observable<Planning> => {
         if (!order) return of({ rounds: [], under: false });
         const sheet = untracked(this.sheet);
-        return this.planning.plan(order, untracked(this.planned)).pipe(tap((planning) => this.keep(sheet, planning)));
+        const id = untracked(this.id);
+        const before = this.plannedOf === id ? untracked(this.planned) : undefined;
+        this.plannedOf = id;
+        return this.planning.plan(order, before).pipe(tap((planning) => this.keep(sheet, planning)));
       }),
     ),
     { initialValue: NOTHING_YET },
@@ -86,6 +92,14 @@ export class ThisDay {
   readonly minuteOf = (local: string): number =>
     Math.round((new Date(local).getTime() - this.midnight()) / MINUTE_MILLISECONDS);
   readonly startsAt = computed(() => this.planned()?.plan.startsAt ?? this.sheet()?.kept?.startsAt);
+  /** The hour of the last batch: what has no hour of its own is for it. */
+  readonly usualTime = computed(
+    () =>
+      (this.sheet()?.wishes ?? [])
+        .map(({ due }) => due.slice(11))
+        .sort()
+        .at(-1) ?? USUAL_TIME,
+  );
   readonly due = computed(() => Math.max(0, ...(this.sheet()?.wishes ?? []).map(({ due }) => this.minuteOf(due))));
   /** Minutes from the day's midnight to now; undefined on any other day. */
   readonly minuteNow = computed(() => {
@@ -149,15 +163,14 @@ export class ThisDay {
     }));
   }
   /** Holds a task at a minute; undefined lets it go. */
-  hold(ids: readonly string[], words: string, minute: number | undefined): void {
-    this.change(minute === undefined ? `letting go of ${words}` : `moving ${words}`, (sheet) => {
-      const others = Object.entries(sheet.locks).filter(([task]) => !ids.includes(task));
-      const [first] = ids;
-      return {
-        ...sheet,
-        locks: Object.fromEntries(minute === undefined || first === undefined ? others : [...others, [first, minute]]),
-      };
-    });
+  hold(id: string, words: string, minute: number | undefined): void {
+    const label = minute === undefined ? `letting go of ${words}` : `moving ${words}`;
+    const held = (sheet: DaySheet): DaySheet => {
+      const others = Object.entries(sheet.locks).filter(([task]) => task !== id);
+      return { ...sheet, locks: Object.fromEntries(minute === undefined ? others : [...others, [id, minute]]) };
+    };
+    // a few steps of the same task are one act
+    this.change(label, held, minute === undefined ? undefined : `moving ${id}`);
   }
   /** Marks tasks as done at the minute they were planned for. */
   tick(tasks: readonly { readonly id: string; readonly from: number }[], words: string, done: boolean): void {

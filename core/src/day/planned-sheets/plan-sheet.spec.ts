@@ -103,6 +103,15 @@ describe('planning a sheet', () => {
     const order = orderOf(sheetOf([wishFor('parsnip-hazelnut-cake')]));
     expect(codes({ ...order, kitchen: { ...order.kitchen, pans: shelf ? [shelf] : [] } })).toEqual(['pans-missing']);
   });
+  it('finds room for what else there is to do, before its hour and beside nothing else of that pair', () => {
+    const own = [{ id: 'tables', what: 'clear the tables', minutes: 20, due: '2026-11-28T13:30' }];
+    const with_ = plannedOf(planSheet(orderOf(sheetOf(wishes, { own }))));
+    const task = with_.plan.tasks.find(({ kind }) => kind === 'own');
+    expect((task?.to ?? 0) - (task?.from ?? 0)).toBe(20);
+    expect(task?.to ?? 0).toBeLessThanOrEqual(13 * 60 + 30);
+    expect(checkDay(with_.of.works, with_.of.kitchen, with_.plan.tasks)).toEqual([]);
+    expect(with_.of.works.at(-1)?.title).toBe('clear the tables');
+  });
   it('plans the evening before too, where a batch is moved there', () => {
     const moved = plannedOf(planSheet(orderOf(sheetOf([wishFor('pear-cardamom-loaf', { eveningBefore: true }), wishes[1] ?? wishFor('')])))); // prettier-ignore
     expect(moved.evening?.tasks.some(({ kind }) => kind === 'bake')).toBeTrue();
@@ -130,6 +139,17 @@ describe('a day that does not fit', () => {
       expect(checkDay(works, kitchen, plan.tasks))
         .withContext(code)
         .toEqual([]);
+  });
+  it('that only what is held makes impossible says so, and lets it go', () => {
+    const loose = orderOf(
+      sheetOf([wishFor('pear-cardamom-loaf')], { locks: { 'pear-cardamom-loaf:mix': 13 * 60 } }),
+      1,
+    );
+    expect(planSheet(loose).kind).toBe('none');
+    const of = marginedWorks(loose);
+    expect(of && conflictOf(of, 1).short).toContain('held');
+    const [way] = of ? waysOutOf(of, 1, ['others']).filter(({ code }) => code === 'let-go') : [];
+    expect(way?.plan.startsAt).toBeGreaterThan(0);
   });
   it('begins no earlier than the morning in any of them but the one that says so', () => {
     for (const { code, plan } of ways.filter((way) => way.code !== 'earlier'))

@@ -7,7 +7,7 @@ import { runBakeJob, type BakeJob, type BakePrediction, type PredictionResult } 
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { minuteOf, type DayClock } from '../clock/index.js';
 import { planOnce, planSafely, type Played } from '../punctuality/index.js';
-import type { DayPlan } from '../planner/index.js';
+import type { DayPlan, Settled } from '../planner/index.js';
 import { slackOf, type DaySlack } from '../slack/index.js';
 import { methodSays, worksOf, type WorkProblem } from '../tasks/index.js';
 import {
@@ -21,7 +21,7 @@ import {
   type WaysOutPart,
 } from '../ways-out/index.js';
 import { PLAIN_DAY, type BatchWork, type DayKitchen } from '../works/index.js';
-import type { DaySheet, Wish } from '../sheets/index.js';
+import type { DaySheet, OwnTask, Wish } from '../sheets/index.js';
 
 /** What a day is planned from: the sheet, the formulas that it names, the baker's kitchen. */
 export interface SheetOrder {
@@ -50,11 +50,13 @@ export interface SheetProblem {
   readonly there?: number;
 }
 
-/** The works of a sheet, and which wish each is of. */
+/** The works of a sheet, and which wish each is of; own tasks come last and are of none. */
 export interface SheetWorks {
   readonly works: readonly BatchWork[];
   readonly wishes: readonly number[];
   readonly kitchen: DayKitchen;
+  /** What is held and done, and from when on it is planned. */
+  readonly settled: Settled;
   /** What is done the evening before, as batches of that evening. */
   readonly evening: readonly BatchWork[];
   readonly eveningWishes: readonly number[];
@@ -120,10 +122,32 @@ export function worksOfSheet(
     }
     return undefined;
   });
+  for (const own of sheet.own) {
+    const due = minuteOf(clockOf(sheet), own.due);
+    if (due === undefined) problems.push({ code: 'due-unreadable', wish: own.what });
+    else if (now === undefined || due > now) works.push(ownWork(own, due));
+  }
   const day = { ...dayKitchen(sheet, kitchen, works, problems), ...(begins !== undefined && { notBefore: begins }) };
   if (problems.length > 0) return { problems };
-  return { works, wishes, kitchen: day, evening, eveningWishes, ahead };
+  const { locks, done } = sheet;
+  const settled: Settled = { locks, done, ...(now !== undefined && { now }) };
+  return { works, wishes, kitchen: day, settled, evening, eveningWishes, ahead };
 }
+
+/** What the baker has to do besides: so many minutes of hands, as late as it may be. */
+const ownWork = ({ id, what, minutes }: OwnTask, dueMinute: number): BatchWork => ({
+  id: `own-${id}`,
+  title: what,
+  handwork: [],
+  waiting: [],
+  finishing: [{ kind: 'own', minutes, waitMinutes: 0, fridgeLitres: 0 }],
+  makeFrostingMinutes: 0,
+  dueMinute,
+  marginMinutes: 0,
+  freshnessWeight: OWN_WEIGHT,
+});
+/** Nothing stales, but nobody clears the tables at dawn. */
+const OWN_WEIGHT = 0.01;
 
 function worksOfWish(
   wish: Wish,
@@ -234,14 +258,11 @@ export interface PlanningHooks {
 export function planSheet(order: SheetOrder, { run, cancelled, onBetter }: PlanningHooks = {}): SheetPlan {
   const of = worksOfSheet(order, run);
   if ('problems' in of) return { kind: 'refused', problems: of.problems };
-  const { locks, done } = order.sheet;
   const { margins } = order;
   const works = margins ? of.works.map((work) => ({ ...work, marginMinutes: margins[work.id] ?? 0 })) : of.works;
   const { planned, batches, played, safe } = (margins ? planOnce : planSafely)(works, of.kitchen, {
+    ...of.settled,
     seconds: order.seconds,
-    locks,
-    done,
-    ...(order.now !== undefined && { now: order.now }),
     ...(cancelled && { cancelled }),
     ...(onBetter && { onBetter }),
   });
@@ -277,11 +298,11 @@ export function marginedWorks(order: SheetOrder, { run }: PlanningHooks = {}): S
   return { ...of, works: wide.batches };
 }
 /** What is in the way. */
-export const conflictOf = ({ works, kitchen }: SheetWorks, seconds: number): Conflict =>
-  explainConflict(works, kitchen, { seconds });
+export const conflictOf = ({ works, kitchen, settled }: SheetWorks, seconds: number): Conflict =>
+  explainConflict(works, kitchen, { seconds, settled });
 /** What would make it fit, of some kinds or all. */
 export const waysOutOf = (
-  { works, kitchen }: SheetWorks,
+  { works, kitchen, settled }: SheetWorks,
   seconds: number,
   parts: readonly WaysOutPart[] = WAYS_OUT_PARTS,
-): readonly WayOut[] => waysOut(works, kitchen, { seconds, parts });
+): readonly WayOut[] => waysOut(works, kitchen, { seconds, parts, settled });

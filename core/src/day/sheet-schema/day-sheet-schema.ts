@@ -49,6 +49,17 @@ export const daySheetSchema = Joi.object<DaySheet>({
     )
     .max(30)
     .required(),
+  own: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        what: name.required(),
+        minutes: Joi.number().integer().min(1).max(600).required(),
+        due: local.required(),
+      }),
+    )
+    .max(30)
+    .required(),
   pairs: Joi.array()
     .items(
       Joi.object({

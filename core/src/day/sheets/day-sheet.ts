@@ -46,12 +46,22 @@ export interface Wish {
   readonly madeOn?: string;
 }
 
+/** Something that has to be done besides baking, by an hour. */
+export interface OwnTask {
+  readonly id: string;
+  readonly what: string;
+  readonly minutes: number;
+  /** Local, "2026-11-28T13:30". */
+  readonly due: string;
+}
+
 export interface DaySheet {
   readonly name: string;
   /** "2026-11-28", the day of the deadlines. */
   readonly date: string;
   readonly zone: string;
   readonly wishes: readonly Wish[];
+  readonly own: readonly OwnTask[];
   readonly pairs: readonly SheetPair[];
   readonly ovens: readonly SheetOven[];
   readonly mixers: number;
@@ -93,6 +103,7 @@ export interface KeptPlan {
 export const EMPTY_SHEET: Omit<DaySheet, 'date' | 'zone'> = {
   name: '',
   wishes: [],
+  own: [],
   pairs: [{ id: 'you', name: 'you', away: [] }],
   ovens: [{ id: 'oven', name: 'oven', racks: 2, minutesTo180: 15 }],
   mixers: 1,

@@ -2,6 +2,7 @@ export {
   EMPTY_SHEET,
   type DaySheet,
   type KeptPlan,
+  type OwnTask,
   type SheetOven,
   type SheetPair,
   type SheetSpan,

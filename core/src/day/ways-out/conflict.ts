@@ -1,4 +1,5 @@
-import { planDay } from '../planner/index.js';
+import { without } from '../../ground/records/index.js';
+import { planDay, type Settled } from '../planner/index.js';
 import type { BatchWork, DayKitchen } from '../works/index.js';
 
 /** Why a day does not fit: the batches that cannot all be, and what of the kitchen would let them. */
@@ -6,7 +7,7 @@ export interface Conflict {
   /** Indices of batches none of which can be left out of the reason. */
   readonly batches: readonly number[];
   /** Each by itself would be enough. */
-  readonly short: readonly ('hands' | 'oven' | 'pans' | 'start')[];
+  readonly short: readonly ('hands' | 'oven' | 'pans' | 'start' | 'held')[];
   /** The day would have to begin so much earlier; undefined where that does not help within six hours. */
   readonly earlierMinutes?: number;
   /** Trials that ended without an answer: the reason is then not proved to be the least. */
@@ -19,12 +20,16 @@ const EARLIER = 360;
 export function explainConflict(
   batches: readonly BatchWork[],
   kitchen: DayKitchen,
-  { seconds = 1.5, cancelled = () => false }: { readonly seconds?: number; readonly cancelled?: () => boolean } = {},
+  {
+    seconds = 1.5,
+    cancelled = () => false,
+    settled = {},
+  }: { readonly seconds?: number; readonly cancelled?: () => boolean; readonly settled?: Settled } = {},
 ): Conflict {
   const each = seconds / (batches.length + 5);
   let unknown = 0;
-  const fits = (works: readonly BatchWork[], there: DayKitchen): boolean => {
-    const planned = planDay(works, there, { seconds: each, anyPlan: true, cancelled });
+  const fits = (works: readonly BatchWork[], there: DayKitchen, fixed = settled): boolean => {
+    const planned = planDay(works, there, { ...fixed, seconds: each, anyPlan: true, cancelled });
     if (planned.kind === 'none' && !planned.proven) unknown++;
     return planned.kind === 'planned';
   };
@@ -41,7 +46,10 @@ export function explainConflict(
   if (fits(works, { ...kitchen, ovens: [...ovens, BORROWED] })) short.push('oven');
   const plenty = Object.fromEntries(works.flatMap(({ oven }) => (oven?.pan === undefined ? [] : [[oven.pan, 99]])));
   if (fits(works, { ...kitchen, bowls: 99, mixers: 9, pans: { ...kitchen.pans, ...plenty } })) short.push('pans');
-  const wide = planDay(batches, { ...kitchen, notBefore: notBefore - EARLIER }, { seconds: each * 3, cancelled });
+  const held = Object.keys(settled.locks ?? {}).length > 0;
+  if (held && fits(batches, kitchen, without(settled, 'locks'))) short.push('held');
+  const early = { ...kitchen, notBefore: notBefore - EARLIER };
+  const wide = planDay(batches, early, { ...settled, seconds: each * 3, cancelled });
   if (wide.kind === 'planned') short.push('start');
   return {
     batches: least,

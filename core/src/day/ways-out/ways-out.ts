@@ -1,10 +1,11 @@
 import { checkDay } from '../checking/index.js';
-import { planDay, type DayPlan } from '../planner/index.js';
+import { without } from '../../ground/records/index.js';
+import { planDay, type DayPlan, type Settled } from '../planner/index.js';
 import type { BatchWork, DayKitchen, OvenTime } from '../works/index.js';
 import { BORROWED } from './conflict.js';
 import { eveningParts } from './evening.js';
 
-export type WayOutCode = 'earlier' | 'evening' | 'share-heat' | 'second-pair' | 'borrowed-oven' | 'later';
+export type WayOutCode = 'let-go' | 'earlier' | 'evening' | 'share-heat' | 'second-pair' | 'borrowed-oven' | 'later';
 
 /** One change that makes the day fit: solved, and read by the independent reader, before it is offered. */
 export interface WayOut {
@@ -34,6 +35,8 @@ export interface WaysOutOptions {
   /** The evening before, on the day's clock: from and until, negative. */
   readonly evening?: { readonly from: number; readonly to: number };
   readonly cancelled?: () => boolean;
+  /** What is held, done, and past. */
+  readonly settled?: Settled;
   /** Each as it is found. */
   readonly onFound?: (way: WayOut) => void;
 }
@@ -84,11 +87,16 @@ class Seeker {
     }
   }
 
-  private solve(works: readonly BatchWork[], kitchen: DayKitchen, seconds: number): DayPlan | undefined {
+  private solve(
+    works: readonly BatchWork[],
+    kitchen: DayKitchen,
+    seconds: number,
+    settled = this.options.settled ?? {},
+  ): DayPlan | undefined {
     if (this.spent > this.seconds || this.cancelled()) return undefined;
-    const planned = planDay(works, kitchen, { seconds, cancelled: this.cancelled });
+    const planned = planDay(works, kitchen, { ...settled, seconds, cancelled: this.cancelled });
     this.spent += planned.seconds;
-    if (planned.kind === 'none' || checkDay(works, kitchen, planned.tasks).length > 0) return undefined;
+    if (planned.kind === 'none' || checkDay(works, kitchen, planned.tasks, settled).length > 0) return undefined;
     return planned;
   }
   private offer(way: WayOut): void {
@@ -98,6 +106,10 @@ class Seeker {
 
   private others(): void {
     const { works, kitchen } = this;
+    const { settled = {} } = this.options;
+    const held = Object.keys(settled.locks ?? {}).length;
+    const free = held > 0 ? this.solve(works, kitchen, 0.3, without(settled, 'locks')) : undefined;
+    if (free) this.offer({ code: 'let-go', batches: [], minutes: held, plan: free, works, kitchen });
     const early = { ...kitchen, notBefore: kitchen.notBefore - EARLIER };
     const wide = this.solve(works, early, 0.5);
     if (wide) {
@@ -161,7 +173,7 @@ class Seeker {
       notBefore: this.evening.from,
       pairs: kitchen.pairs.map((pair) => ({ ...pair, away: [] })),
     };
-    const eveningPlan = this.solve(before, there, 0.08);
+    const eveningPlan = this.solve(before, there, 0.08, {});
     if (!eveningPlan) return { kind: 'none' };
     const minutes = eveningPlan.tasks.reduce((sum, { hands, from, to }) => sum + hands * (to - from), 0);
     this.offer({ code: 'evening', batches: moved, minutes, plan, works: day, kitchen, evening: { works: before, plan: eveningPlan } }); // prettier-ignore

@@ -1,1 +1,1 @@
-export { readWish, type ReadWish, type WishContext } from './read-wish.js';
+export { readOwnTask, readWish, type ReadWish, type WishContext } from './read-wish.js';

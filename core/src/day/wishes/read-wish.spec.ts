@@ -1,4 +1,4 @@
-import { readWish } from './index.js';
+import { readOwnTask, readWish } from './index.js';
 
 const titles = ['Pear and cardamom loaf', 'Rhubarb & ginger muffins', 'Gingerbread with dark treacle', 'Thyme and sweet-potato scones', 'Coconut and passion-fruit layer cake', 'Marmalade and almond loaf']; // prettier-ignore
 const context = { titles, date: '2026-11-28', usualTime: '14:30' };
@@ -26,5 +26,21 @@ describe('a batch and its hour in words', () => {
   });
   it('of nothing on the shelf says so', () => {
     expect(read('a dozen brandy snaps at 11').formulas).toEqual([]);
+  });
+});
+
+describe('something else to do', () => {
+  const context = { date: '2026-11-28', usualTime: '14:30' };
+  for (const [said, what, minutes, due] of [
+    ['clear the tables, 20 min, by 13:30', 'clear the tables', 20, '2026-11-28T13:30'],
+    ['fetch the urn by noon 45 minutes', 'fetch the urn', 45, '2026-11-28T12:00'],
+    ['lay out plates 10 min', 'lay out plates', 10, '2026-11-28T14:30'],
+  ] as const)
+    it(`“${said}”`, () => {
+      expect(readOwnTask(said, context)).toEqual({ what, minutes, due });
+    });
+  it('needs its minutes and a name', () => {
+    expect(readOwnTask('clear the tables by noon', context)).toBeUndefined();
+    expect(readOwnTask('20 min', context)).toBeUndefined();
   });
 });

@@ -123,3 +123,21 @@ function nounOf(thing: string, stem: string): string {
   const said = thing.split(' ').findLast((word) => tokensOf(word)[0] === stem);
   return stem === '' || said === undefined ? '' : said;
 }
+
+/** "clear the tables, 20 min, by 13:30": something else to do. Undefined where no minutes are said. */
+export function readOwnTask(
+  text: string,
+  { date, usualTime }: Pick<WishContext, 'date' | 'usualTime'>,
+): { readonly what: string; readonly minutes: number; readonly due: string } | undefined {
+  const said = /\b(\d{1,3})\s?(?:min(?:ute)?s?|m)\b/i.exec(text);
+  const minutes = Number(said?.[1]);
+  if (!said || !(minutes > 0)) return undefined;
+  const rest = text.replace(said[0], ' ');
+  const time = timeSaid(rest);
+  const what = (time ? rest.replace(time.words, ' ') : rest)
+    .replace(/[,;]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/\b(?:for|by|at|takes?)\s*$/i, '')
+    .trim();
+  return what === '' ? undefined : { what, minutes, due: `${date}T${time?.time ?? usualTime}` };
+}

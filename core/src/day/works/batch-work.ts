@@ -67,7 +67,7 @@ export interface OvenTime {
   readonly pans: number;
 }
 
-export type FinishKind = 'crumb-coat' | 'fill' | 'frost' | 'slice' | 'pack';
+export type FinishKind = 'crumb-coat' | 'fill' | 'frost' | 'slice' | 'pack' | 'own';
 /** A step after cooling, in its order, and the wait behind it. */
 export interface Finishing {
   readonly kind: FinishKind;
@@ -237,12 +237,20 @@ export function restedOven(
 }
 
 /** Steps after cooling. */
-export const IS_FINISHING: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost', 'slice', 'pack']);
-/** What goes on and between: before it frosting is made. Slicing and packing are none. */
-export const isDressing = (kind: TaskKind): boolean => IS_FINISHING.has(kind) && kind !== 'slice' && kind !== 'pack';
+export const IS_FINISHING: ReadonlySet<TaskKind> = new Set<TaskKind>([
+  'crumb-coat',
+  'fill',
+  'frost',
+  'slice',
+  'pack',
+  'own',
+]);
+/** What goes on and between: before it frosting is made. */
+const DRESSING: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill', 'frost']);
+export const isDressing = (kind: TaskKind): boolean => DRESSING.has(kind);
 /** What needs somebody at its minute: worth an alarm. */
 export const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>([
   'take-out', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down',
 ]); // prettier-ignore
 /** What stands by itself: nobody is told of it. */
-export const BY_ITSELF: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven']);
+export const BY_ITSELF: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven', 'from-store']);

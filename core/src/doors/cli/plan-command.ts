@@ -38,6 +38,7 @@ const KINDS: Partial<Readonly<Record<TaskKind, string>>> = {
   'make-frosting': 'prepare',
   'crumb-coat': 'frost',
   fill: 'frost',
+  own: 'prepare',
 };
 
 /** `plan`: one formula a batch, all on the table by one hour; backwards around the ovens and hands there are. */

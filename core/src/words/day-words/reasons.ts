@@ -42,6 +42,7 @@ const SHORT: Readonly<Record<Conflict['short'][number], string>> = {
   oven: 'a second oven',
   pans: 'more pans and bowls',
   start: 'an earlier start',
+  held: 'letting go of what is held',
 };
 
 /** What is in the way, in minutes. @param titles of the batches, by index */
@@ -74,6 +75,11 @@ export function wayOutInWords(
 ): Sentence {
   const names = listed(batches.map((i) => titles[i] ?? ''));
   switch (code) {
+    case 'let-go':
+      return sentence(
+        'Let go of what is held',
+        `${minutes === 1 ? 'One task moves' : `${minutes} tasks move`} to where there is room.`,
+      );
     case 'earlier':
       return sentence(`Begin ${minutesInWords(minutes)} earlier`, 'Nothing else changes.');
     case 'second-pair':

@@ -5,7 +5,7 @@ const KIND_NAMES: Readonly<Record<TaskKind, string>> = {
   'take-out': 'take out', chill: 'chill', soak: 'soak', prepare: 'prepare', line: 'line', preheat: 'heat up', weigh: 'weigh', mix: 'mix', rest: 'rest',
   portion: 'into the oven', bake: 'bake', turn: 'turn', tent: 'tent', uncover: 'uncover', 'turn-down': 'turn down', 'set-oven': 'set the oven', out: 'out',
   'turn-out': 'turn out', 'from-store': 'from the tin', cool: 'cool', 'make-frosting': 'make the frosting', 'crumb-coat': 'crumb coat', fill: 'fill',
-  frost: 'frost', slice: 'slice', pack: 'pack', wash: 'wash up', feed: 'feed',
+  frost: 'frost', slice: 'slice', pack: 'pack', wash: 'wash up', feed: 'feed', own: 'to do',
 }; // prettier-ignore
 export const taskKindName = (kind: TaskKind): string => KIND_NAMES[kind];
 
@@ -73,6 +73,8 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
       return `Pack: ${it}`;
     case 'wash':
       return `Wash the ${what === '' ? 'pan' : what}: ${it}`;
+    case 'own':
+      return upper(it);
     case 'feed':
       return `Feed: ${it}`;
   }
