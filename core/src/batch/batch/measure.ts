@@ -12,7 +12,13 @@ import {
   type ToMeasure,
 } from '../amounts/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { ingredientName, shortIngredientName, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import {
+  ingredientName,
+  shortIngredientName,
+  roleOf,
+  type Ingredient,
+  type Preparation,
+} from '../../kitchen/ingredients/index.js';
 import { fillingHabit, millilitresIn, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
 import type { ReadEntry } from '../../formula/parsing/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
@@ -25,6 +31,7 @@ export interface BatchLine {
   readonly componentId: string;
   readonly name: string;
   readonly ingredient: Ingredient;
+  readonly preparation: Preparation;
   readonly inBatter: boolean;
   readonly optional: boolean;
   readonly exactGrams: number;
@@ -164,7 +171,7 @@ export function measureBatch(
   );
   const chosen = new Map(rounded.lines.map((line) => [line.id, line]));
   const lines = opened.map(({ line, measure, name }): BatchLine => {
-    const { ingredient, grams: exactGrams } = measure.part;
+    const { ingredient, preparation, grams: exactGrams } = measure.part;
     const of = chosen.get(measure.id);
     const pick = of ?? heldOf(measure.id) ?? nearest(measure, kit);
     const { pieceGrams: each } = measure;
@@ -175,6 +182,7 @@ export function measureBatch(
       componentId: line.componentId,
       name,
       ingredient,
+      preparation,
       inBatter: line.inBatter,
       optional: line.optional,
       exactGrams,

@@ -52,6 +52,10 @@ const courseSchema = Joi.object({
   altitudeMetres: Joi.number(),
   ovenOffsetCelsius: Joi.number(),
   coldOvenMinutes: Joi.number(),
+  air: Joi.object({
+    everySeconds: Joi.number().positive().max(600).required(),
+    celsius: Joi.array().items(Joi.number().min(-30).max(400)).min(1).max(20_000).required(),
+  }),
   beside: Joi.object({ grams: Joi.number().min(0).required(), squareCm: Joi.number().min(0).required() }),
 });
 

@@ -19,6 +19,12 @@ export interface Cover {
   readonly toMinute?: number;
 }
 
+/** What the pan feels from moment to moment, one value every so many seconds; the last one holds on. */
+export interface AirCourse {
+  readonly everySeconds: number;
+  readonly celsius: readonly number[];
+}
+
 /** What the oven does in the course of a bake, beyond its one set point. */
 export interface OvenCourse {
   /** Later set points; the first is the bake's own. */
@@ -31,6 +37,8 @@ export interface OvenCourse {
   readonly ovenOffsetCelsius?: number;
   /** Minutes this oven needs from cold to 180 °C, when the batter goes into the cold oven; undefined for a hot one. */
   readonly coldOvenMinutes?: number;
+  /** The air as it was measured, or as a stand-in gives it, from going in on: in place of the oven's own course. */
+  readonly air?: AirCourse;
   /** Other food in the oven at the same time: its mass cools the oven, its area holds back the air. */
   readonly beside?: { readonly grams: number; readonly squareCm: number };
 }
@@ -174,6 +182,10 @@ export function checkBake(spec: BakeSpec): void {
       toMinute ?? 0,
       'later than its beginning',
     );
+  }
+  if (spec.air) {
+    allow(spec.air.everySeconds > 0, 'air.everySeconds', spec.air.everySeconds, 'more than 0 s');
+    for (const celsius of spec.air.celsius) allow(celsius >= -30 && celsius <= 400, 'air.celsius', celsius, '−30 to 400 °C');
   }
   const { pan } = spec;
   if (isFree(pan)) {

@@ -10,6 +10,7 @@ export {
 export { simulateBake } from './simulate.js';
 export {
   COVER_KINDS,
+  type AirCourse,
   type BakeFrame,
   type BakeResult,
   type BakeSpec,

@@ -1,4 +1,4 @@
-import type { BakeSpec } from './bake-spec.js';
+import type { AirCourse, BakeSpec } from './bake-spec.js';
 import type { HeatParameters } from './parameters.js';
 
 const ROOM_CELSIUS = 21;
@@ -10,6 +10,15 @@ const ROOM_VAPOUR_PASCALS = 1200;
 
 /** The share of the heat that each cover lets through. */
 const HEAT_UNDER = { lid: 'lidHeat', bowl: 'bowlHeat', foil: 'foilHeat' } as const;
+
+/** Between two values of a course the air goes straight. */
+export function airAt({ everySeconds, celsius }: AirCourse, seconds: number): number {
+  const place = Math.max(0, seconds / everySeconds);
+  const before = Math.min(celsius.length - 1, Math.floor(place));
+  const here = celsius[before] ?? ROOM_CELSIUS;
+  const next = celsius[before + 1] ?? here;
+  return here + (next - here) * Math.min(1, place - before);
+}
 
 /** The air around the bake, from moment to moment: the oven's temperature and what a cover does; the room's once it is out. */
 export class OvenAir {
@@ -56,6 +65,21 @@ export class OvenAir {
   drive(seconds: number, stepSeconds: number): void {
     const { heat } = this;
     const minute = seconds / 60;
+    if (this.spec.air) this.celsius = airAt(this.spec.air, seconds);
+    else this.follow(minute, stepSeconds);
+    this.radiantCelsius = this.spec.fan ? this.celsius - heat.fanRadiantDrop : this.celsius;
+    const cover = (this.spec.covers ?? []).findLast(
+      ({ fromMinute, toMinute }) => minute >= fromMinute && minute < (toMinute ?? Infinity),
+    );
+    this.covered = cover !== undefined;
+    this.openHeat = cover === undefined ? 1 : heat[HEAT_UNDER[cover.kind]];
+    this.evaporation = cover?.kind === 'foil' ? heat.foilEvaporation : 1;
+    this.vapourPascals = cover && cover.kind !== 'foil' ? heat.lidVapourPascals : heat.ovenVapourPascals;
+  }
+
+  /** The oven by itself, after its set point. */
+  private follow(minute: number, stepSeconds: number): void {
+    const { heat } = this;
     const set = this.setAt(minute);
     const tau = set < this.celsius - 1 ? heat.ovenCoolingSeconds : heat.ovenHeatingSeconds;
     const next = this.celsius + (set - this.celsius) * (1 - Math.exp(-stepSeconds / tau));
@@ -65,14 +89,6 @@ export class OvenAir {
       const perSecond = (HEATED_CELSIUS - ROOM_CELSIUS) / (this.cold * 60);
       this.celsius = this.celsius < set - 1 ? Math.min(set, this.celsius + perSecond * stepSeconds) : next;
     }
-    this.radiantCelsius = this.spec.fan ? this.celsius - heat.fanRadiantDrop : this.celsius;
-    const cover = (this.spec.covers ?? []).findLast(
-      ({ fromMinute, toMinute }) => minute >= fromMinute && minute < (toMinute ?? Infinity),
-    );
-    this.covered = cover !== undefined;
-    this.openHeat = cover === undefined ? 1 : heat[HEAT_UNDER[cover.kind]];
-    this.evaporation = cover?.kind === 'foil' ? heat.foilEvaporation : 1;
-    this.vapourPascals = cover && cover.kind !== 'foil' ? heat.lidVapourPascals : heat.ovenVapourPascals;
   }
 
   /** Takes it out into a room. */

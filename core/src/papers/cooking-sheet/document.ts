@@ -1,8 +1,8 @@
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
-import type { Batch, BatchComponent, BatchLine } from '../../batch/batch/index.js';
+import type { Batch, BatchComponent } from '../../batch/batch/index.js';
+import { pouringsOf, type Poured } from '../../batch/pouring/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
 import {
   careInWords,
@@ -83,40 +83,9 @@ export interface SheetContext {
   readonly foreseen: readonly (BakePrediction | undefined)[];
 }
 
-const DRY: ReadonlySet<string> = new Set([
-  'flour', 'whole-grain flour', 'gluten-free flour', 'starch', 'sugar', 'leavener', 'salt', 'spice', 'nut/seed', 'chocolate/cocoa', 'dried fruit', 'candied fruit', 'thickener/gum',
-]); // prettier-ignore
-const isDry = (ingredient: Ingredient) => DRY.has(ingredient.category) && roleOf(ingredient).egg === 0;
-
 /** Below this a spoon sets the amount, and the grams are for those with a fine scale. */
 const FINE_GRAMS = 12;
 const sheetGrams = (grams: number) => (grams < FINE_GRAMS ? Number(grams.toFixed(1)) : Math.round(grams));
-
-/** A line where it first goes into a bowl, and what of it is kept back for later. */
-interface Poured {
-  readonly line: BatchLine;
-  /** Number of the step that first takes it; 0 for none. */
-  readonly step: number;
-  readonly go: number;
-  readonly at: number;
-  readonly later: readonly { readonly grams: number; readonly step: number }[];
-}
-
-function pouredOf(line: BatchLine, { method, steps }: Audit): Poured {
-  const numberOf = (stepId: string) => steps.findIndex(({ id }) => id === stepId) + 1;
-  const takings = method.takings
-    .filter(({ lineId }) => lineId === line.lineId)
-    .map((taking) => ({ ...taking, step: numberOf(taking.stepId) }))
-    .sort((a, b) => a.step - b.step || a.at - b.at);
-  const [first, ...rest] = takings;
-  return {
-    line,
-    step: first?.step ?? 0,
-    go: first?.go ?? 0,
-    at: first?.at ?? 0,
-    later: rest.flatMap(({ share, step }) => (share === undefined ? [] : [{ grams: share * line.grams, step }])),
-  };
-}
 
 function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
   let running = 0;
@@ -141,30 +110,11 @@ function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
 }
 
 /** What goes into one bowl in one go, as the method says it. Lines that no step takes stand last, dry before wet. */
-function groupsOf(component: BatchComponent, audit: Audit): readonly SheetGroup[] {
-  const groups = new Map<string, Poured[]>();
-  for (const line of component.lines) {
-    const poured = pouredOf(line, audit);
-    const key = poured.step === 0 ? `last ${isDry(line.ingredient) ? 'dry' : 'wet'}` : `${poured.step} ${poured.go}`;
-    const group = groups.get(key) ?? [];
-    group.push(poured);
-    groups.set(key, group);
-  }
-  const placeOf = ([first]: readonly Poured[]) =>
-    first === undefined ? [0, 0] : first.step === 0 ? [99, isDry(first.line.ingredient) ? 0 : 1] : [first.step, first.go]; // prettier-ignore
-  return [...groups.values()]
-    .sort((a, b) => {
-      const [[x = 0, u = 0], [y = 0, v = 0]] = [placeOf(a), placeOf(b)];
-      return x - y || u - v;
-    })
-    .map((poured) => {
-      const ordered = [...poured].sort((a, b) => a.at - b.at);
-      const step = ordered[0]?.step ?? 0;
-      const dry = ordered.filter(({ line }) => isDry(line.ingredient)).length;
-      const kind = dry === ordered.length ? 'dry' : dry === 0 ? 'wet' : 'together';
-      return { name: step > 0 ? `step ${step}, ${kind}` : kind, rows: rowsOf(ordered) };
-    });
-}
+const groupsOf = (component: BatchComponent, audit: Audit): readonly SheetGroup[] =>
+  pouringsOf(component, audit).map(({ step, kind, poured }) => ({
+    name: step > 0 ? `step ${step}, ${kind}` : kind,
+    rows: rowsOf(poured),
+  }));
 
 const scaledInWords = ({ scaledBy, factor }: BatchComponent): string =>
   scaledBy === 'surface' ? `by the surface it covers, ${factor.toFixed(2)} of the formula’s` : '';

@@ -1,0 +1,1 @@
+export { bakingSchema, happeningSchema, readingSchema, walkStepSchema } from './baking-schema.js';

@@ -1,0 +1,238 @@
+import type { Batch, BatchComponent } from '../../batch/batch/index.js';
+import type { OneBake } from '../../batch/bakes/index.js';
+import { mixingFamily } from '../../batch/bowl/index.js';
+import { atFirst, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
+import { worksOf } from '../../day/tasks/index.js';
+import type { BatchWork } from '../../day/works/index.js';
+import { mentionsIn } from '../../formula/parsing/index.js';
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import type { BakePrediction } from '../../oven/baking/index.js';
+import { EMPTY_BOWL, mixPhaseOf, withPoured } from '../mixing/index.js';
+import { SMALL_SCALE_GRAMS, toleranceGrams } from '../weighing/index.js';
+import type { DivideStep, HeatStep, MixStep, ReadyStep, WalkStep, WeighStep } from './walk-step.js';
+
+/** What a walk is made from. */
+export interface WalkOrder {
+  readonly bake: OneBake;
+  readonly batch: Batch;
+  /** What is foreseen of each portion, in their order. */
+  readonly foreseen: readonly (BakePrediction | undefined)[];
+  readonly roomCelsius?: number;
+}
+
+const ROOM_CELSIUS = 21;
+const USUAL_RACKS = 2;
+
+/**
+ * The steps of a bake, in the order of hands: what stands or soaks first, then the oven, then the method step by step with what each
+ * takes on the scale before it, then pans, oven and cooling.
+ */
+export function walkOf(order: WalkOrder): readonly WalkStep[] {
+  const work = firstWork(order);
+  const ready = readySteps(work);
+  const method = methodSteps(order);
+  const rest: readonly WalkStep[] =
+    work?.mixing && work.mixing.restMinutes > 0 ? [{ kind: 'rest', id: 'rest', minutes: work.mixing.restMinutes }] : [];
+  const { divided, baked, cooled } = ovenSteps(order);
+  return [
+    ...ready,
+    ...heatStep(order),
+    ...method.before,
+    ...rest,
+    ...divided,
+    ...method.onTop,
+    ...baked,
+    ...cooled,
+    ...method.after,
+  ];
+}
+
+/** The same rules that a Day plans by. */
+function firstWork({ bake, batch, foreseen, roomCelsius = ROOM_CELSIUS }: WalkOrder): BatchWork | undefined {
+  const read = worksOf({
+    id: 'walk',
+    title: '',
+    bake,
+    batch,
+    foreseen,
+    dueMinute: 0,
+    served: 'fresh',
+    roomCelsius,
+    racks: USUAL_RACKS,
+  });
+  return read.kind === 'works' ? read.works[0] : undefined;
+}
+
+function readySteps(work: BatchWork | undefined): readonly ReadyStep[] {
+  const waits = (work?.waiting ?? []).map(
+    ({ kind, what, leastMinutes }): ReadyStep => ({ kind: 'ready', id: `ready:${kind}:${what}`, task: kind, what, waitMinutes: leastMinutes }),
+  ); // prettier-ignore
+  const hands = (work?.handwork ?? []).flatMap(({ kind, what }): readonly ReadyStep[] =>
+    kind === 'weigh' ? [] : [{ kind: 'ready', id: `ready:${kind}:${what}`, task: kind, what, waitMinutes: 0 }],
+  );
+  const prepared = hands.filter(({ task }) => task === 'prepare');
+  return [...waits, ...prepared, ...hands.filter(({ task }) => task === 'line')];
+}
+
+function heatStep({ bake, foreseen }: WalkOrder): readonly HeatStep[] {
+  const [portion] = bake.portions;
+  if (!portion || portion.job.course?.coldOvenMinutes !== undefined) return [];
+  const { celsius, fan } = portion.job.setting;
+  const minutes = foreseen[0]?.timeline.preheatMinutes ?? 0;
+  return [{ kind: 'heat', id: 'heat', celsius, fan, minutes }];
+}
+
+interface Shared {
+  readonly poured: Poured;
+  readonly part: string;
+  readonly grams: number;
+}
+
+type PartPouring = Pouring & { readonly part: string };
+/** Where a step of the method stands against the oven. */
+type Place = 'before' | 'onTop' | 'after';
+
+/** What each step of the method takes: at first, and of what was kept back for it. */
+function takingsOf({ bake, batch }: WalkOrder) {
+  const pourings = batch.measured.components.flatMap((component): readonly PartPouring[] =>
+    pouringsOf(component, bake.audit).map((pouring) => ({ ...pouring, part: partName(component) })),
+  );
+  const later = pourings.flatMap(({ poured, part }) =>
+    poured.flatMap((each) => each.later.map(({ step, grams }) => ({ step, poured: each, part, grams }))),
+  );
+  return (number: number): Taken => {
+    const own = pourings.filter(({ step }) => step === number);
+    const rests = number === 0 ? [] : later.filter(({ step }) => step === number);
+    return {
+      steps: [...own.flatMap((pouring) => weighSteps(pouring)), ...rests.map(restStep)],
+      ingredients: [...own.flatMap(({ poured }) => poured), ...rests.map(({ poured }) => poured)].map(({ line }) => line.ingredient), // prettier-ignore
+    };
+  };
+}
+interface Taken {
+  readonly steps: readonly WeighStep[];
+  readonly ingredients: readonly Ingredient[];
+}
+
+/** The method, with what each step takes weighed before it: before the pans, on top once they are filled, after the oven. */
+function methodSteps(order: WalkOrder): Readonly<Record<Place, readonly WalkStep[]>> {
+  const { audit, portions } = order.bake;
+  const taken = takingsOf(order);
+  const family = familyOf(order);
+  const bakedAt = audit.steps.findIndex(({ text }) => isBaked(text));
+  const places: Record<Place, WalkStep[]> = { before: [], onTop: [], after: [] };
+  // what no step takes is weighed first of all, so that nothing is forgotten; what goes beside the batter, last
+  const loose = taken(0);
+  places.before.push(...loose.steps.filter(({ part }) => part === ''));
+  let bowl = withPoured(EMPTY_BOWL, loose.ingredients);
+  const gramsSoFar = () =>
+    places.before.reduce((sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0), 0);
+  for (const [i, { id, text }] of audit.steps.entries()) {
+    if (text.trim() === '') continue;
+    const { steps, ingredients } = taken(i + 1);
+    const to = placeOf(text, steps, bakedAt < 0 ? 0 : i - bakedAt);
+    places[to].push(...steps);
+    const isOvens = portions.length > 0 && steps.length === 0 && (i === bakedAt || isOvenOrPan(text));
+    const phase = to === 'before' ? mixPhaseOf(family, text, bowl, ingredients) : undefined;
+    if (to === 'before') bowl = withPoured(bowl, ingredients);
+    if (!isOvens)
+      places[to].push({ kind: 'mix', id: `mix:${id}`, stepId: id, number: i + 1, bowlGrams: gramsSoFar(), ...(phase && { phase }) }); // prettier-ignore
+  }
+  places.after.unshift(...loose.steps.filter(({ part }) => part !== ''));
+  if (!places.before.some(({ kind }) => kind === 'mix'))
+    places.before.push(usualMixing(gramsSoFar(), loose.ingredients));
+  return places;
+}
+
+const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
+/** @param past steps after the one that bakes; 0 is that one itself, below it is before the oven */
+function placeOf(text: string, steps: readonly WeighStep[], past: number): Place {
+  if (past > 0) return 'after';
+  const beside = steps.length > 0 && steps.every(({ part }) => part !== '');
+  if (!beside) return 'before';
+  return ON_TOP.test(text) ? 'onTop' : past === 0 ? 'after' : 'before';
+}
+
+const familyOf = ({ bake, batch }: WalkOrder) =>
+  batch.mixing?.family ??
+  mixingFamily(bake.audit.style?.mixingMethod ?? '', bake.order.formula.steps.map(({ text }) => text).join('\n'));
+
+/** A formula without a method is mixed as its kind usually is. */
+const usualMixing = (bowlGrams: number, ingredients: readonly Ingredient[]): MixStep => ({
+  kind: 'mix',
+  id: 'mix:usual',
+  stepId: '',
+  number: 0,
+  bowlGrams,
+  ...(ingredients.length > 0 && { phase: 'combine' as const }),
+});
+
+const partName = ({ inBatter, name }: BatchComponent): string => (inBatter ? '' : name || 'the topping');
+const isBaked = (text: string): boolean =>
+  mentionsIn(text).some((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+const OVEN_OR_PAN = /\b(?:pre-?heat|heat the oven|oven to|grease|line|butter and flour)\b/i;
+const MIXES = /\b(?:mix|stir|whisk|fold|cream|beat|rub|sift|combine|add)\b/i;
+const isOvenOrPan = (text: string): boolean => OVEN_OR_PAN.test(text) && !MIXES.test(text);
+
+function weighSteps({ step, kind, poured, part }: Pouring & { readonly part: string }): readonly WeighStep[] {
+  let bowlGrams = 0;
+  return poured.map((each): WeighStep => {
+    const grams = atFirst(each);
+    const weighStep = stepOf(each, grams, part, { step, kind }, bowlGrams);
+    bowlGrams += grams;
+    return { ...weighStep, keptBack: each.later };
+  });
+}
+const restStep = ({ poured, grams, part }: Shared): WeighStep => ({
+  ...stepOf(poured, grams, part, { step: poured.step, kind: 'together' }, 0),
+  id: `weigh:${poured.line.id}:rest:${grams.toFixed(1)}`,
+  rest: true,
+});
+
+function stepOf({ line }: Poured, grams: number, part: string, bowl: WeighStep['bowl'], bowlGrams: number): WeighStep {
+  const { ingredient } = line;
+  const by = line.with === 'scale' ? (grams < SMALL_SCALE_GRAMS ? 'small-scale' : 'scale') : line.with === 'count' ? 'count' : 'measure'; // prettier-ignore
+  return {
+    kind: 'weigh',
+    id: `weigh:${line.id}`,
+    lineId: line.lineId,
+    name: line.name,
+    ingredientId: ingredient.id,
+    grams,
+    toleranceGrams: toleranceGrams(ingredient, grams),
+    amount: line.amount,
+    by,
+    optional: line.optional,
+    bowl,
+    bowlGrams,
+    keptBack: [],
+    rest: false,
+    part,
+  };
+}
+
+/** Each set of pans by itself: into the pans, into the oven, out of it. */
+function ovenSteps({
+  bake,
+  foreseen,
+}: WalkOrder): Readonly<Record<'divided' | 'baked' | 'cooled', readonly WalkStep[]>> {
+  if (bake.portions.length === 0)
+    return { divided: [], baked: [{ kind: 'bake', id: 'bake:0', portion: 0 }], cooled: [] };
+  const divided = bake.portions.map(({ pans, grams }, portion): DivideStep => {
+    const pieces = pans.pan.cavities * pans.count;
+    return { kind: 'divide', id: `divide:${portion}`, portion, grams, pieces, gramsEach: grams / pieces };
+  });
+  const baked = bake.portions.map((_, portion): WalkStep => ({ kind: 'bake', id: `bake:${portion}`, portion }));
+  const cooled = bake.portions.map((_, portion): WalkStep => {
+    const { turnOutMinutes, coolMinutes } = foreseen[portion]?.timeline ?? {};
+    return {
+      kind: 'cool',
+      id: `cool:${portion}`,
+      portion,
+      ...(turnOutMinutes !== undefined && { inPanMinutes: turnOutMinutes }),
+      ...(coolMinutes?.slice !== undefined && { sliceMinutes: Math.round(coolMinutes.slice) }),
+      ...(coolMinutes?.frost !== undefined && { frostMinutes: Math.round(coolMinutes.frost) }),
+    };
+  });
+  return { divided, baked, cooled };
+}
