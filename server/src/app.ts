@@ -6,6 +6,7 @@ import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify';
 import { csp } from './csp.js';
+import { registerDevices } from './devices/routes.js';
 
 const BUILT_APPLICATION = fileURLToPath(new URL('../../dist/app', import.meta.url));
 const A_YEAR = 'public, max-age=31536000, immutable';
@@ -22,13 +23,17 @@ const BARE_HEADERS = {
 
 const LOOPBACK: ReadonlySet<string> = new Set(['localhost', '127.0.0.1', '::1']);
 /** Whether a request asked for this server by a name of its own; one open to others also goes by its addresses. */
-function isOwnName(host: string, openToOthers: boolean): boolean {
+export function isOwnName(host: string, openToOthers: boolean): boolean {
   const name = host.replace(/:\d+$/, '').replace(/^\[|\]$/g, '');
   return LOOPBACK.has(name) || (openToOthers && (isIP(name) !== 0 || name === hostname()));
 }
 
 /** The server of the built application: files, security headers, compression, a health check. Nothing of the baker's passes through it. */
-export async function buildServer(root = BUILT_APPLICATION, openToOthers = false): Promise<FastifyInstance> {
+export async function buildServer(
+  root = BUILT_APPLICATION,
+  openToOthers = false,
+  pace?: number,
+): Promise<FastifyInstance> {
   const server = Fastify({
     logger: false,
     requestTimeout: HALF_SENT_MILLISECONDS,
@@ -75,6 +80,10 @@ export async function buildServer(root = BUILT_APPLICATION, openToOthers = false
     setHeaders(reply, path) {
       void reply.header('cache-control', HASHED.test(path) ? A_YEAR : 'no-cache');
     },
+  });
+  await registerDevices(server, {
+    isOwnName: (host) => isOwnName(host, openToOthers),
+    ...(pace !== undefined && { pace }),
   });
   // every station is a route of the application; anything that looks like a file and is none is not found
   server.setNotFoundHandler((request, reply) => {

@@ -1,0 +1,6 @@
+export { ALARM_CODES, type Alarm, type AlarmCode } from './alarms.js';
+export { LiveBake, type LiveEstimate, type LiveOptions } from './live-bake.js';
+export type { PriorStates } from './place-fit.js';
+export { learnBake, SIGMA, type LiveModel } from './surrogate.js';
+export { Section } from './probe-places.js';
+export { gaussian, mulberry } from './random.js';
