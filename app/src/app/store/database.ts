@@ -1,11 +1,19 @@
 import { Injectable, InjectionToken, inject } from '@angular/core';
 import { Dexie, type EntityTable, type Transaction } from 'dexie';
 import type { StoredEdit } from './edit-history';
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredSettings, StoredVersion } from './records';
+import type {
+  StoredBaking,
+  StoredBatch,
+  StoredFormula,
+  StoredKitchen,
+  StoredPlan,
+  StoredSettings,
+  StoredVersion,
+} from './records';
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 4;
+const LATEST_VERSION = 5;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }
@@ -19,6 +27,7 @@ export class Database extends Dexie {
   declare readonly kitchens: EntityTable<StoredKitchen, 'id'>;
   declare readonly batches: EntityTable<StoredBatch, 'id'>;
   declare readonly plans: EntityTable<StoredPlan, 'id'>;
+  declare readonly bakings: EntityTable<StoredBaking, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
@@ -27,6 +36,7 @@ export class Database extends Dexie {
     this.version(2).stores({ kitchens: 'id', history: 'key, tab' }).upgrade(stepsGetIds);
     this.version(3).stores({ batches: 'id, formulaId' });
     this.version(4).stores({ plans: 'id' });
+    this.version(5).stores({ bakings: 'id' });
   }
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { bakingSchema } from '@orvin/core/along/baking-schema';
 import { batchSettingsSchema } from '@orvin/core/batch/plan';
 import { daySheetSchema } from '@orvin/core/day/sheet-schema';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';
@@ -6,7 +7,15 @@ import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
 import { REGIONS } from '@orvin/core/ground/units';
 import type { RecordFault } from './checking';
 import type { Edit } from './edits';
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredSettings, StoredVersion } from './records';
+import type {
+  StoredBaking,
+  StoredBatch,
+  StoredFormula,
+  StoredKitchen,
+  StoredPlan,
+  StoredSettings,
+  StoredVersion,
+} from './records';
 import { TABLE_NAMES, type Table, type TableRecords } from './tables';
 
 /* How a stored thing is checked when it comes back: one schema for each. It runs in the worker, behind the first screen. */
@@ -65,6 +74,14 @@ const storedPlanSchema = Joi.object<StoredPlan>({
   sheet: daySheetSchema.required(),
 });
 
+const storedBakingSchema = Joi.object<StoredBaking>({
+  id,
+  revision,
+  createdAt: moment,
+  changedAt: moment,
+  baking: bakingSchema.required(),
+});
+
 /** What is set for this browser, as it comes back. */
 export const storedSettingsSchema = Joi.object<StoredSettings>({
   id: Joi.valid('settings').required(),
@@ -82,6 +99,7 @@ const SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
   kitchens: storedKitchenSchema,
   batches: storedBatchSchema,
   plans: storedPlanSchema,
+  bakings: storedBakingSchema,
 };
 
 const changeOf = (table: Table) =>

@@ -1,6 +1,7 @@
 import type { OvenSettings } from '@orvin/core/oven/settings';
 import type { BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
+import type { Baking } from '@orvin/core/along/baking';
 import type { DaySheet } from '@orvin/core/day/sheets';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import type { Region } from '@orvin/core/ground/units';
@@ -59,6 +60,15 @@ export interface StoredPlan {
   readonly changedAt: number;
   readonly demo: boolean;
   readonly sheet: DaySheet;
+}
+
+/** A bake made along: what it was set down as, and what happened. */
+export interface StoredBaking {
+  readonly id: string;
+  readonly revision: number;
+  readonly createdAt: number;
+  readonly changedAt: number;
+  readonly baking: Baking;
 }
 
 /** The baker's own measures, words and ingredients: one row. */

@@ -1,4 +1,4 @@
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
+import type { StoredBaking, StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
 
 /** What each table holds. */
 export interface TableRecords {
@@ -7,6 +7,7 @@ export interface TableRecords {
   readonly kitchens: StoredKitchen;
   readonly batches: StoredBatch;
   readonly plans: StoredPlan;
+  readonly bakings: StoredBaking;
 }
 export type Table = keyof TableRecords;
 
@@ -29,6 +30,8 @@ export const TABLES: Readonly<Record<Table, TableRule>> = {
   kitchens: { changes: true, overtaken: 'ours', needs: ['kitchen'] },
   batches: { changes: true, overtaken: 'theirs', needs: ['sheet', 'formulaId'] },
   plans: { changes: true, overtaken: 'merge', needs: ['sheet'] },
+  // what happened in a bake is told at one counter: the later word stands
+  bakings: { changes: true, overtaken: 'ours', needs: ['baking'] },
 };
 export const TABLE_NAMES = Object.keys(TABLES) as readonly Table[];
 

@@ -12,6 +12,7 @@ import { sheetCsv, sheetMarkdown, type SheetDocument } from '@orvin/core/papers/
 import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from '@orvin/core/papers/formats';
 import { bakeAt, type SweepPoint } from '@orvin/core/oven/sweeps';
 import { sensitivitiesOf, type Sensitivity } from '@orvin/core/oven/sensitivity';
+import type { alongJobs } from './along-jobs';
 import type { ExportJob, ReadJob } from './file-jobs';
 import type { planJobs } from './plan-jobs';
 import type { printJobs } from './print-jobs';
@@ -73,5 +74,5 @@ export const jobs = {
     format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
 } as const;
 
-export type Jobs = typeof jobs & typeof planJobs & typeof printJobs;
+export type Jobs = typeof jobs & typeof planJobs & typeof printJobs & typeof alongJobs;
 export type JobName = keyof Jobs;

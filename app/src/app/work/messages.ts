@@ -2,6 +2,7 @@ import { sensitivitiesSchema } from '@orvin/core/oven/sensitivity';
 import { sweepPointSchema } from '@orvin/core/oven/sweeps';
 import { bakeJobSchema, predictionSchema } from '@orvin/core/oven/baking';
 import Joi from 'joi';
+import { liveEstimateSchema, liveJobSchema, ovenOffJobSchema, ovenOffSchema } from './along-messages';
 import { checkRowsSchema, rowFaultsSchema } from './record-jobs';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import type { JobName } from './jobs';
@@ -22,6 +23,8 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   'check-rows': { input: checkRowsSchema, output: rowFaultsSchema },
   'plan-day': { input: sheetOrderSchema, output: planAnswerSchema },
   'loosen-day': { input: loosenJobSchema, output: loosenedSchema },
+  'live-estimate': { input: liveJobSchema, output: liveEstimateSchema },
+  'oven-off': { input: ovenOffJobSchema, output: ovenOffSchema },
   'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },
   'sheet-pdf': { input: sheetPdfSchema, output: pdfSchema.required() },
   'lining-pdf': { input: liningPdfSchema, output: pdfSchema.required() },

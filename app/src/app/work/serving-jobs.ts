@@ -14,6 +14,8 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   'check-rows': 'These records cannot be looked over',
   'plan-day': 'This day cannot be planned',
   'loosen-day': 'This day cannot be planned',
+  'live-estimate': 'This bake cannot be followed',
+  'oven-off': 'This bake cannot be simulated',
   'sheet-text': 'This sheet cannot be written',
   'sheet-pdf': 'This sheet cannot be printed',
   'lining-pdf': 'This template cannot be printed',

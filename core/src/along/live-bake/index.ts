@@ -4,3 +4,12 @@ export type { PriorStates } from './place-fit.js';
 export { learnBake, SIGMA, type LiveModel } from './surrogate.js';
 export { Section } from './probe-places.js';
 export { gaussian, mulberry } from './random.js';
+export {
+  courseWith,
+  FollowedBake,
+  foreseenSpec,
+  priorOf,
+  type LiveEvent,
+  type LiveJob,
+  type LiveReading,
+} from './live-job.js';

@@ -1,5 +1,14 @@
 import { simulateBake } from '../../oven/baking/index.js';
-import { LiveBake, learnBake, type LiveModel } from './index.js';
+import {
+  courseWith,
+  FollowedBake,
+  foreseenSpec,
+  LiveBake,
+  learnBake,
+  priorOf,
+  type LiveJob,
+  type LiveModel,
+} from './index.js';
 import { follow, type Measured } from './measure-live.spec-help.js';
 import { cholesky, solveSpd } from './linear.js';
 import { halton, probit } from './random.js';
@@ -113,5 +122,56 @@ describe('its tools', () => {
     expect(probit(0.9)).toBeCloseTo(1.2816, 3);
     expect(probit(0.025)).toBeCloseTo(-1.96, 2);
     expect([1, 2, 3, 4].map((i) => halton(i, 2))).toEqual([0.5, 0.25, 0.75, 0.125]);
+  });
+});
+
+describe('a bake that was foreseen, followed', () => {
+  const job = (likely: number): LiveJob => ({
+    key: 'one',
+    job: {
+      batter: { grams: 800, heatStyle: 'layer' },
+      pans: { pan: SHAPES.round.pan, count: 1 },
+      setting: { celsius: 175, fan: false, reasons: [] },
+    },
+    foreseen: { minutes: { first: likely * 0.8, low: likely * 0.85, likely, high: likely * 1.18 }, spread: 0.12 },
+    readings: [],
+    events: [],
+    now: 0,
+  });
+  it('begins with the minutes that were foreseen, whatever the simulation alone would say', () => {
+    for (const likely of [26, 40]) {
+      const done = simulateBake(foreseenSpec(job(likely).job, likely)).doneMinute ?? NaN;
+      expect(Math.abs(done / likely - 1))
+        .withContext(String(likely))
+        .toBeLessThan(0.01);
+    }
+  });
+  it('takes what it is told twice once, and says later when the middle is behind', () => {
+    const followed = FollowedBake.learned(job(32));
+    if (!followed) throw new Error('never done');
+    const first = followed.follow(job(32));
+    const slow = Array.from({ length: 60 }, (_, i) => ({ minute: i / 4, core: 21 + 0.5 * i * (i / 60) }));
+    const behind = followed.follow({ ...job(32), readings: slow, now: 15 });
+    expect(behind.likely).toBeGreaterThan(first.likely);
+    const again = followed.follow({ ...job(32), readings: slow, now: 15 });
+    expect(Math.abs(again.likely / behind.likely - 1)).toBeLessThan(0.03);
+  });
+  it('doubts the oven and the uptake of heat as much as the window did', () => {
+    const { spread } = priorOf(0.12, 12);
+    const both = Math.hypot(0.0089 * 12 * (spread[0] ?? 0), 0.7 * 0.1 * (spread[1] ?? 0));
+    expect(both).toBeCloseTo(0.12, 6);
+  });
+  it('lays foil on from when it was laid on, and lifts a lid when it was lifted', () => {
+    const lid = { covers: [{ kind: 'lid', fromMinute: 0, toMinute: 30 }] } as const;
+    expect(courseWith(lid, [{ kind: 'uncovered', minute: 25 }]).covers?.[0]?.toMinute).toBe(25);
+    expect(
+      courseWith({}, [
+        { kind: 'tented', minute: 40 },
+        { kind: 'set-to', minute: 41, celsius: 160 },
+      ]),
+    ).toEqual({
+      covers: [{ kind: 'foil', fromMinute: 40 }],
+      stages: [{ fromMinute: 41, celsius: 160 }],
+    });
   });
 });

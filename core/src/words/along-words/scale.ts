@@ -1,0 +1,67 @@
+import type { BowlLine, OverPourAnswer, Weighing } from '../../along/weighing/index.js';
+import { NOTICED } from '../../along/weighing/index.js';
+import type { BandVerdict } from '../../batter/balance/index.js';
+import { gramsInWords, listed, QUANTITY_NAMES, sentence, type Sentence } from '../wording/index.js';
+import { scaleGrams } from './steps.js';
+
+/* What the scale says, and what can be done when there is too much. */
+
+export const WEIGHING_NAMES: Readonly<Record<Weighing, string>> = {
+  nothing: 'to go',
+  short: 'to go',
+  enough: 'there',
+  over: 'over',
+};
+
+const outsideInWords = (outside: readonly BandVerdict[]): string =>
+  outside.length === 0
+    ? ''
+    : `${listed(outside.map(({ quantity, verdict }) => `${verdict === 'above' ? 'much' : 'little'} ${QUANTITY_NAMES[quantity]}`))} for its style`;
+
+/** Where an answer leaves the batter, in a few words. */
+function standsInWords({ deviation, outside }: OverPourAnswer): string {
+  if (outside.length > 0) return outsideInWords(outside);
+  if (deviation < 0.02) return 'the formula as it was';
+  return deviation < NOTICED ? 'nobody will notice' : 'a little off, within its style';
+}
+
+/** An answer as a button says it: what to do, then where that leaves it. @param nameOf a line */
+export function overPourInWords(answer: OverPourAnswer, id: string, nameOf: (id: string) => string): Sentence {
+  const { code, changes } = answer;
+  switch (code) {
+    case 'take-out': {
+      const carried = (answer.spoonGrams ?? 0) * (1 - (answer.purity ?? 1));
+      const along = carried > 0.5 ? `; about ${scaleGrams(carried)} of the rest comes along` : '';
+      return sentence(`Spoon ${scaleGrams(answer.spoonGrams ?? 0)} back`, `the formula as it was${along}`);
+    }
+    case 'scale': {
+      const more = changes
+        .filter((change) => change.id !== id && change.pourGrams > 0.5)
+        .slice(0, 3)
+        .map((change) => `${nameOf(change.id)} ${scaleGrams(answer.finalGrams[change.id] ?? 0)}`);
+      return sentence(
+        `Make all of it ${(answer.factor ?? 1).toFixed(2)} times`,
+        [more.join(', '), `${gramsInWords(answer.batterGrams)} in all`].filter(Boolean).join('; '),
+      );
+    }
+    case 'compensate': {
+      const others = changes.filter((change) => change.id !== id);
+      const told = others.map(
+        ({ id: other, grams }) => `${scaleGrams(Math.abs(grams))} ${grams > 0 ? 'more' : 'less'} ${nameOf(other)}`,
+      );
+      return sentence(upper(listed(told)), standsInWords(answer));
+    }
+    case 'leave':
+      return sentence('Leave it so', standsInWords(answer));
+  }
+}
+const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** "12 g over: 4 % more flour in all". */
+export function overInWords(
+  { targetGrams, inBowlGrams }: Pick<BowlLine, 'targetGrams' | 'inBowlGrams'>,
+  name: string,
+): string {
+  const more = Math.round(100 * (inBowlGrams / targetGrams - 1));
+  return more >= 1 ? `${more} % more ${name} than planned` : 'hardly more than planned';
+}

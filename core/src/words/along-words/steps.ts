@@ -1,0 +1,129 @@
+import type { WalkStep, WeighStep } from '../../along/walk/index.js';
+import type { BowlKind } from '../../batch/pouring/index.js';
+import { gramsForHands } from '../../ground/units/index.js';
+import { gramsInWords, minutesInWords } from '../wording/index.js';
+
+/* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
+
+export interface StepWords {
+  /** "dry bowl, after the flour". */
+  readonly lead: string;
+  /** The large words: "Light brown sugar". */
+  readonly title: string;
+  /** What to do: "Stop at 150 g." */
+  readonly tell: string;
+}
+
+const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const BOWLS: Readonly<Record<BowlKind, string>> = { dry: 'dry bowl', wet: 'wet bowl', together: 'mixing bowl' };
+
+/** "147 g", "4.9 g": as fine as the scale that weighs it. */
+export const scaleGrams = (grams: number): string =>
+  `${grams < 12 ? Number(grams.toFixed(1)) : gramsForHands(grams)} g`;
+
+/** @param before name of what was weighed into the same bowl before */
+function weighWords(step: WeighStep, before: string | undefined): StepWords {
+  const bowl = step.part === '' ? BOWLS[step.bowl.kind] : `for the ${step.part.toLowerCase()}`;
+  const lead = [bowl, ...(before === undefined ? [] : [`after the ${before}`])].join(', ');
+  const kept = step.keptBack.map(
+    ({ grams, step: later }) => ` Keep back ${gramsInWords(grams)}${later > 0 ? ` for step ${later}` : ''}.`,
+  );
+  const rest = step.rest ? ' It is what you kept back.' : '';
+  const optional = step.optional ? ' If you like.' : '';
+  const spoon = step.by === 'measure' || step.by === 'count' ? `${upper(step.amount)}, or stop at` : 'Stop at';
+  return {
+    lead,
+    title: upper(step.name),
+    tell: step.by === 'as-written' ? '' : `${spoon} ${scaleGrams(step.grams)}.${kept.join('')}${rest}${optional}`,
+  };
+}
+
+const READY: Readonly<Record<Extract<WalkStep, { kind: 'ready' }>['task'], (what: string) => [string, string]>> = {
+  'take-out': (what) => [`${upper(what)} out of the fridge`, 'It has to be at the warmth of the room.'],
+  chill: (what) => [`${upper(what)} into the freezer`, 'Cold fat keeps its shape until the oven.'],
+  soak: (what) => [`Soak the ${what}`, ''],
+  prepare: (what) => [upper(what), ''],
+  line: () => ['Line and grease', 'Before anything is mixed: a batter does not wait for paper.'],
+};
+
+/**
+ * @param before the step weighed into the same bowl before
+ * @param pans of the portion, in words: "two 20 cm rounds"
+ */
+export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans: string): StepWords {
+  switch (step.kind) {
+    case 'weigh':
+      return weighWords(step, before?.name);
+    case 'ready': {
+      const [title, why] = READY[step.task](step.what);
+      const wait = step.waitMinutes > 0 ? `At least ${minutesInWords(step.waitMinutes)}. ` : '';
+      return { lead: 'get ready', title, tell: `${wait}${why}` };
+    }
+    case 'heat':
+      return {
+        lead: 'the oven',
+        title: `Oven on, ${Math.round(step.celsius)} °C${step.fan ? ' fan' : ''}`,
+        tell: `Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`,
+      };
+    case 'mix':
+      return { lead: step.number > 0 ? `step ${step.number} of the method` : 'mix', title: '', tell: '' };
+    case 'rest':
+      return { lead: 'the batter', title: `Let it stand ${minutesInWords(step.minutes)}`, tell: 'The method asks for it.' }; // prettier-ignore
+    case 'divide':
+      return {
+        lead: pans,
+        title: step.pieces > 1 ? `${scaleGrams(step.gramsEach)} each` : 'Into the tin',
+        tell: step.pieces > 1 ? `${step.pieces} of them; ${gramsInWords(step.grams)} in all.` : `${gramsInWords(step.grams)} in all.`, // prettier-ignore
+      };
+    case 'bake':
+      return { lead: pans, title: 'In the oven', tell: '' };
+    case 'cool':
+      return { lead: pans, title: 'Let it cool', tell: '' };
+  }
+}
+
+/** What comes next, in a few words: "½ tsp salt, 3 g". */
+export function nextInWords(step: WalkStep, pans: string, methodWords: string): string {
+  switch (step.kind) {
+    case 'weigh':
+      return step.by === 'as-written' ? step.name : `${step.name}, ${step.by === 'scale' ? scaleGrams(step.grams) : step.amount}`; // prettier-ignore
+    case 'mix':
+      return firstWords(methodWords) || 'mix';
+    case 'divide':
+      return `into ${pans || 'the tin'}${step.pieces > 1 ? `, ${scaleGrams(step.gramsEach)} each` : ''}`;
+    case 'bake':
+      return 'into the oven';
+    case 'ready':
+    case 'heat':
+    case 'rest':
+    case 'cool':
+      return lower(stepInWords(step, undefined, pans).title);
+  }
+}
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+const FIRST_WORDS = 70;
+/** The first sentence of a step, cut at a word. */
+export function firstWords(text: string): string {
+  const end = text.search(/[.;](?:\s|$)/);
+  const first = end > 0 ? text.slice(0, end) : text;
+  if (first.length <= FIRST_WORDS) return first;
+  const cut = first.slice(0, FIRST_WORDS);
+  return `${cut.slice(0, Math.max(20, cut.lastIndexOf(' ')))} …`;
+}
+
+const STATES: Readonly<Record<WalkStep['kind'], string>> = {
+  ready: 'getting ready',
+  heat: 'heating',
+  weigh: 'weighing',
+  mix: 'mixing',
+  rest: 'resting',
+  divide: 'filling',
+  bake: 'in the oven',
+  cool: 'cooling',
+};
+/** "weighing, 5 of 11": where one is, among the steps of a kind for what is many of a kind. */
+export function placeInWords(walk: readonly WalkStep[], at: number): string {
+  const step = walk[at];
+  return step ? `${STATES[step.kind]}, ${at + 1} of ${walk.length}` : '';
+}
