@@ -17,6 +17,8 @@ export const routes: Routes = [
   { path: 'oven/:id', title: 'Oven · Orvin', loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
   { path: 'day', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
   { path: 'day/:id', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
+  { path: 'bake', title: 'Bake · Orvin', loadComponent: () => import('./bake/start').then((m) => m.BakeStart) },
+  { path: 'bake/:id', title: 'Bake · Orvin', loadComponent: () => import('./bake/bake').then((m) => m.Bake) },
   { path: 'pantry', title: 'Pantry · Orvin', loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry) },
   { path: '**', redirectTo: 'shelf' },
 ];

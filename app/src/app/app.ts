@@ -24,7 +24,9 @@ import { OnBench } from './work/on-bench';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
-    <orv-rail />
+    @if (!alone()) {
+      <orv-rail />
+    }
     @if (showsFormula()) {
       <orv-formula-strip class="at-hand" />
     }
@@ -87,6 +89,11 @@ export class App {
       const notice = store.notice();
       if (notice !== undefined) this.toasts.show(notice);
     });
+  }
+
+  /** A bake that is under way has the whole screen: it is read across the counter. */
+  protected alone(): boolean {
+    return /^\/bake\/[^/?]/.test(this.url());
   }
 
   protected showsFormula(): boolean {

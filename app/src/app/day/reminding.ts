@@ -2,11 +2,9 @@ import { Injectable, computed, effect, inject } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { AT_THE_MINUTE } from '@orvin/core/day/works';
 import { taskInWords } from '@orvin/core/words/day-words';
+import { sound } from '../parts/tone';
 import { nextActs } from './day-view';
 import { ThisDay } from './this-day';
-
-const TONE_HERTZ = 880;
-const TONE_SECONDS = 0.35;
 
 /** Reminds at the minute: in the title of the page, by a sound, and as a notification where that is allowed. */
 @Injectable()
@@ -35,19 +33,4 @@ export class Reminding {
       if ('Notification' in window && Notification.permission === 'granted') new Notification(words, { tag: act.id });
     });
   }
-}
-
-/** One short tone; a page that nobody has touched yet may not sound. */
-function sound(): void {
-  if (!('AudioContext' in window)) return;
-  const audio = new AudioContext();
-  const tone = audio.createOscillator();
-  const loudness = audio.createGain();
-  tone.frequency.value = TONE_HERTZ;
-  loudness.gain.setValueAtTime(0.2, audio.currentTime);
-  loudness.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + TONE_SECONDS);
-  tone.connect(loudness).connect(audio.destination);
-  tone.start();
-  tone.stop(audio.currentTime + TONE_SECONDS);
-  tone.onended = () => void audio.close();
 }

@@ -103,6 +103,7 @@ export class Rail {
       { label: 'Shelf', link: '/shelf' },
       ...forOne,
       { label: 'Day', link: '/day' },
+      { label: 'Bake', link: '/bake' },
       { label: 'Pantry', link: '/pantry' },
     ];
   });

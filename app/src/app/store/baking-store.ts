@@ -1,5 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
-import type { Baking, Happening, Reading } from '@orvin/core/along/baking';
+import { isOver, type Baking, type Happening, type Reading } from '@orvin/core/along/baking';
 import { RecordStore } from './record-store';
 import type { StoredBaking } from './records';
 
@@ -11,9 +11,7 @@ export class BakingStore {
   /** The latest first. */
   readonly bakings = computed(() => [...this.records().bakings.values()].sort((a, b) => b.createdAt - a.createdAt));
   /** Those that are under way. */
-  readonly underWay = computed(() =>
-    this.bakings().filter(({ baking }) => !baking.happenings.some(({ kind }) => kind === 'ended')),
-  );
+  readonly underWay = computed(() => this.bakings().filter(({ baking }) => !isOver(baking.happenings)));
 
   baking(id: string): StoredBaking | undefined {
     return this.records().bakings.get(id);

@@ -45,6 +45,10 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
   mix: {
     stepId: Joi.string().allow('').max(300).required(),
     number: Joi.number().integer().min(0).required(),
+    clause: Joi.object({
+      from: Joi.number().integer().min(0).required(),
+      to: Joi.number().integer().min(0).required(),
+    }),
     phase: one(MIX_PHASES),
     bowlGrams: grams.required(),
   },
@@ -75,6 +79,7 @@ const HAPPENINGS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
   timer: { id, name: text.required(), until: instant },
   'timer-off': { id },
   ended: {},
+  resumed: {},
 };
 const byKind = (kinds: Readonly<Record<string, Joi.PartialSchemaMap>>, more: Joi.PartialSchemaMap) =>
   Joi.alternatives().conditional('.kind', {

@@ -95,6 +95,9 @@ export function bakingState(walk: readonly WalkStep[], happenings: readonly Happ
       case 'ended':
         endedAt = at;
         break;
+      case 'resumed':
+        endedAt = undefined;
+        break;
     }
   } // prettier-ignore
   const index = Math.max(0, walk.findIndex(({ id }) => id === stepId)); // prettier-ignore
@@ -159,6 +162,10 @@ export function timersAt(
 ): { readonly rang: readonly Timer[]; readonly running: readonly Timer[] } {
   return { rang: timers.filter(({ until }) => until <= now), running: timers.filter(({ until }) => until > now) };
 }
+
+/** Whether a bake is over. */
+export const isOver = (happenings: readonly Happening[]): boolean =>
+  happenings.findLast(({ kind }) => kind === 'ended' || kind === 'resumed')?.kind === 'ended';
 
 /** How evenly a batter is divided: the largest difference from the middle, share of a piece. */
 export function unevenness(pieces: readonly number[]): number {

@@ -18,7 +18,7 @@ export interface Baking {
   readonly size: string;
   readonly snapshot: BakeSnapshot;
   readonly walk: readonly WalkStep[];
-  /** The method in the words of this batch, by the id of its step. */
+  /** The method in the words of this batch, by the id of the walk's step. */
   readonly words: Readonly<Record<string, string>>;
   readonly happenings: readonly Happening[];
   readonly readings: readonly Reading[];

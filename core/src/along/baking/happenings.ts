@@ -31,5 +31,7 @@ export type Happening = At &
     | { readonly kind: 'timer'; readonly id: string; readonly name: string; readonly until: number }
     | { readonly kind: 'timer-off'; readonly id: string }
     | { readonly kind: 'ended' }
+    /** It was not over. */
+    | { readonly kind: 'resumed' }
   ); // prettier-ignore
 export type HappeningKind = Happening['kind'];

@@ -12,6 +12,7 @@ export {
   bakingState,
   bowlOf,
   gramsBefore,
+  isOver,
   targetOf,
   timersAt,
   unevenness,

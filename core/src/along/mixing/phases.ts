@@ -46,22 +46,24 @@ export function withPoured(bowl: InBowl, ingredients: readonly Ingredient[]): In
 
 const AIRS_EGGS = /\bwhisk|\bbeat|\bfoam|\bribbon|\bpeaks?\b/i;
 
-/**
- * @param before in the bowl when the step begins
- * @param takes what the step itself takes
- */
-export function mixPhaseOf(
-  family: MixingFamily,
-  words: string,
-  before: InBowl,
-  takes: readonly Ingredient[],
-): MixPhase | undefined {
+export interface MixedStep {
+  readonly family: MixingFamily;
+  readonly words: string;
+  /** In the bowls when the step begins, and what it takes itself. */
+  readonly before: InBowl;
+  readonly takes: readonly Ingredient[];
+  /** Wet and dry are still in bowls of their own: a later step brings them together. */
+  readonly apart: boolean;
+}
+
+export function mixPhaseOf({ family, words, before, takes, apart }: MixedStep): MixPhase | undefined {
   const own = withPoured(EMPTY_BOWL, takes);
   const after = withPoured(before, takes);
-  const wasCombined = before.flour && (before.wet || before.egg);
-  const wetNow = after.wet || after.egg;
-  if (wasCombined) return takes.length > 0 || /\bfold|\bstir|\bmix|\bbeat/i.test(words) ? (own.flour || own.wet ? 'combine' : 'fold') : undefined; // prettier-ignore
-  if (after.flour && wetNow) return 'combine';
+  if (!apart) {
+    const wasCombined = before.flour && (before.wet || before.egg);
+    if (wasCombined) return afterMeeting(words, own, takes.length);
+    if (after.flour && (after.wet || after.egg)) return 'combine';
+  }
   if (family === 'rub-in' && after.flour && after.fat) return own.fat || /\brub|\bcut/i.test(words) ? 'rub' : 'dry';
   if (family === 'paste' && after.flour && own.fat) return 'paste';
   if (family === 'whisked' && own.egg && AIRS_EGGS.test(words)) return 'whisk';
@@ -69,5 +71,13 @@ export function mixPhaseOf(
   if (family === 'creaming' && own.fat && own.sugar) return 'cream';
   if (family === 'creaming' && own.egg && before.fat) return 'eggs';
   if (/\bmelt/i.test(words) && own.fat) return 'melt';
-  return own.wet || own.egg || own.fat ? 'wet' : 'dry';
+  if (own.wet || own.egg || own.fat) return 'wet';
+  return own.flour || own.sugar ? 'dry' : undefined;
+}
+
+const MEETS = /\b(?:wet|liquids?)\b|\btogether\b/i;
+/** Wet and flour are there: they are brought together, or something more goes in. */
+function afterMeeting(words: string, own: InBowl, takes: number): MixPhase | undefined {
+  if (MEETS.test(words) || own.flour || own.wet) return 'combine';
+  return takes > 0 || /\bfold|\bstir|\bmix|\bbeat/i.test(words) ? 'fold' : undefined;
 }

@@ -1,3 +1,4 @@
+export { clausesOf, clauseWords, sentencesOf, type Clause } from './clauses.js';
 export { walkOf, type WalkOrder } from './walk.js';
 export {
   READY_TASKS,

@@ -1,4 +1,5 @@
 import type { BowlKind, KeptBack } from '../../batch/pouring/index.js';
+import type { Clause } from './clauses.js';
 import type { MixPhase } from '../mixing/index.js';
 
 /*
@@ -55,6 +56,8 @@ export interface WeighStep extends Step {
 export interface MixStep extends Step {
   readonly kind: 'mix';
   readonly stepId: string;
+  /** The letters of that step that are meant, where it holds several acts. */
+  readonly clause?: Clause;
   /** In the method, from 1; 0 where there is none and the usual way is meant. */
   readonly number: number;
   readonly phase?: MixPhase;

@@ -1,13 +1,14 @@
 import type { Batch, BatchComponent } from '../../batch/batch/index.js';
 import type { OneBake } from '../../batch/bakes/index.js';
 import { mixingFamily } from '../../batch/bowl/index.js';
-import { atFirst, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
+import { atFirst, bowlKindOf, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
 import { worksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
 import { mentionsIn } from '../../formula/parsing/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
 import { EMPTY_BOWL, mixPhaseOf, withPoured } from '../mixing/index.js';
+import { clausesOf, type Clause } from './clauses.js';
 import { SMALL_SCALE_GRAMS, toleranceGrams } from '../weighing/index.js';
 import type { DivideStep, HeatStep, MixStep, ReadyStep, WalkStep, WeighStep } from './walk-step.js';
 
@@ -88,61 +89,109 @@ interface Shared {
   readonly grams: number;
 }
 
-type PartPouring = Pouring & { readonly part: string };
-/** Where a step of the method stands against the oven. */
-type Place = 'before' | 'onTop' | 'after';
-
-/** What each step of the method takes: at first, and of what was kept back for it. */
-function takingsOf({ bake, batch }: WalkOrder) {
-  const pourings = batch.measured.components.flatMap((component): readonly PartPouring[] =>
-    pouringsOf(component, bake.audit).map((pouring) => ({ ...pouring, part: partName(component) })),
-  );
-  const later = pourings.flatMap(({ poured, part }) =>
-    poured.flatMap((each) => each.later.map(({ step, grams }) => ({ step, poured: each, part, grams }))),
-  );
-  return (number: number): Taken => {
-    const own = pourings.filter(({ step }) => step === number);
-    const rests = number === 0 ? [] : later.filter(({ step }) => step === number);
-    return {
-      steps: [...own.flatMap((pouring) => weighSteps(pouring)), ...rests.map(restStep)],
-      ingredients: [...own.flatMap(({ poured }) => poured), ...rests.map(({ poured }) => poured)].map(({ line }) => line.ingredient), // prettier-ignore
-    };
-  };
+interface OfPart {
+  readonly poured: Poured;
+  readonly part: string;
 }
+/** What one act takes. */
 interface Taken {
   readonly steps: readonly WeighStep[];
   readonly ingredients: readonly Ingredient[];
 }
+/** Where a step of the method stands against the oven. */
+type Place = 'before' | 'onTop' | 'after';
 
-/** The method, with what each step takes weighed before it: before the pans, on top once they are filled, after the oven. */
+/** Everything that is poured, with the part it belongs to, and what of it is kept back for later. */
+function allPoured({ bake, batch }: WalkOrder): readonly OfPart[] {
+  return batch.measured.components.flatMap((component) =>
+    pouringsOf(component, bake.audit).flatMap(({ poured }) =>
+      poured.map((each) => ({ poured: each, part: partName(component) })),
+    ),
+  );
+}
+
+/** The weighings of an act: bowl by bowl, then what was kept back for it. */
+function takenBy(own: readonly OfPart[], rests: readonly Shared[]): Taken {
+  const bowls = new Map<string, OfPart[]>();
+  for (const each of own) {
+    const key = `${each.part} ${each.poured.step === 0 ? bowlKindOf([each.poured]) : each.poured.go}`;
+    const bowl = bowls.get(key) ?? [];
+    bowl.push(each);
+    bowls.set(key, bowl);
+  }
+  const steps = [...bowls.values()].flatMap((bowl) => {
+    const poured = bowl.map((each) => each.poured);
+    return weighSteps({ step: poured[0]?.step ?? 0, kind: bowlKindOf(poured), poured, part: bowl[0]?.part ?? '' });
+  });
+  return {
+    steps: [...steps, ...rests.map(restStep)],
+    ingredients: [...own, ...rests].map(({ poured }) => poured.line.ingredient),
+  };
+}
+
+/** One act of the method: a step, or a sentence of it. */
+interface Act extends Taken {
+  readonly stepId: string;
+  readonly number: number;
+  readonly text: string;
+  readonly clause?: Clause;
+}
+function actsOf(order: WalkOrder, all: readonly OfPart[]): readonly Act[] {
+  return order.bake.audit.steps.flatMap(({ id, text }, i): readonly Act[] => {
+    if (text.trim() === '') return [];
+    const number = i + 1;
+    const own = all.filter(({ poured }) => poured.step === number);
+    const rests = all.flatMap(({ poured, part }) => poured.later.filter(({ step }) => step === number).map(({ grams }) => ({ poured, part, grams }))); // prettier-ignore
+    const clauses = clausesOf(text, own.map(({ poured }) => poured.at)); // prettier-ignore
+    return clauses.map((clause, nth): Act => {
+      const within = own.filter(({ poured: { at } }) => (at >= clause.from || nth === 0) && (at < clause.to || nth === clauses.length - 1)); // prettier-ignore
+      return {
+        stepId: id,
+        number,
+        text: text.slice(clause.from, clause.to),
+        ...(clauses.length > 1 && { clause }),
+        ...takenBy(within, nth === clauses.length - 1 ? rests : []),
+      };
+    });
+  });
+}
+
+/** The method, with what each act takes weighed before it: before the pans, on top once they are filled, after the oven. */
 function methodSteps(order: WalkOrder): Readonly<Record<Place, readonly WalkStep[]>> {
-  const { audit, portions } = order.bake;
-  const taken = takingsOf(order);
+  const { portions } = order.bake;
+  const all = allPoured(order);
+  const acts = actsOf(order, all);
   const family = familyOf(order);
-  const bakedAt = audit.steps.findIndex(({ text }) => isBaked(text));
+  const bakedAt = acts.findIndex(({ text }) => isBaked(text));
+  const togetherAt = acts.findIndex(({ text }) => COMES_TOGETHER.test(text));
   const places: Record<Place, WalkStep[]> = { before: [], onTop: [], after: [] };
   // what no step takes is weighed first of all, so that nothing is forgotten; what goes beside the batter, last
-  const loose = taken(0);
+  const loose = takenBy(all.filter(({ poured }) => poured.step === 0), []); // prettier-ignore
   places.before.push(...loose.steps.filter(({ part }) => part === ''));
   let bowl = withPoured(EMPTY_BOWL, loose.ingredients);
   const gramsSoFar = () =>
     places.before.reduce((sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0), 0);
-  for (const [i, { id, text }] of audit.steps.entries()) {
-    if (text.trim() === '') continue;
-    const { steps, ingredients } = taken(i + 1);
+  for (const [i, { stepId, number, text, clause, steps, ingredients }] of acts.entries()) {
     const to = placeOf(text, steps, bakedAt < 0 ? 0 : i - bakedAt);
     places[to].push(...steps);
     const isOvens = portions.length > 0 && steps.length === 0 && (i === bakedAt || isOvenOrPan(text));
-    const phase = to === 'before' ? mixPhaseOf(family, text, bowl, ingredients) : undefined;
+    const apart = togetherAt > i && (bakedAt < 0 || togetherAt <= bakedAt);
+    const mixed = { family, words: text, before: bowl, takes: ingredients, apart };
+    const phase = to === 'before' ? mixPhaseOf(mixed) : undefined;
     if (to === 'before') bowl = withPoured(bowl, ingredients);
-    if (!isOvens)
-      places[to].push({ kind: 'mix', id: `mix:${id}`, stepId: id, number: i + 1, bowlGrams: gramsSoFar(), ...(phase && { phase }) }); // prettier-ignore
+    if (isOvens) continue;
+    const id = clause ? `mix:${stepId}:${clause.from}` : `mix:${stepId}`;
+    places[to].push({ kind: 'mix', id, stepId, number, bowlGrams: gramsSoFar(), ...(clause && { clause }), ...(phase && { phase }) }); // prettier-ignore
   }
   places.after.unshift(...loose.steps.filter(({ part }) => part !== ''));
   if (!places.before.some(({ kind }) => kind === 'mix'))
     places.before.push(usualMixing(gramsSoFar(), loose.ingredients));
   return places;
 }
+
+/** Bowls that were made ready apart meet: "fold wet into dry", "fold together". */
+const COMES_TOGETHER =
+  /\b(?:wet|liquids?)\b[^.;]{0,40}\b(?:into|to|over|and|on)\b[^.;]{0,20}\bdry\b|\bdry\b[^.;]{0,40}\b(?:into|to|with)\b[^.;]{0,20}\b(?:wet|liquids?)\b|\b(?:fold|stir|mix|bring) (?:it |them |all |everything )?together\b[^.;]{0,30}\b(?:barely|just|until|without)\b/i;
 
 const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
 /** @param past steps after the one that bakes; 0 is that one itself, below it is before the oven */

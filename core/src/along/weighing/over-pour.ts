@@ -1,6 +1,7 @@
 import { judgeAgainst, type BandVerdict, type Style } from '../../batter/balance/index.js';
 import { leaveningLedger } from '../../batter/leavening/index.js';
 import { bandQuantities, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
+import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 
 /*
  * Too much of one thing in the bowl. Up to four answers, each worked out: take it out again, make all of it bigger, give one or two other
@@ -37,6 +38,7 @@ export interface OverPourAnswer {
   readonly batterGrams: number;
   /** From the formula as planned, in half bands. */
   readonly deviation: number;
+  /** What the plan had within its band, and this has not. */
   readonly outside: readonly BandVerdict[];
   /** Of `take-out`: what the spoon takes, and of that what is the thing itself. */
   readonly spoonGrams?: number;
@@ -145,7 +147,9 @@ class Bowl {
       }),
       batterGrams: now?.grams ?? grams.reduce((sum, each) => sum + each, 0),
       deviation: Math.sqrt(squares(this.distances(grams))),
-      outside: now?.outside ?? [],
+      outside: (now?.outside ?? []).filter(
+        ({ quantity }) => !this.aim?.outside.some((planned) => planned.quantity === quantity),
+      ),
       ...more,
     };
   }
@@ -209,11 +213,17 @@ interface Compensation {
   readonly value: number;
 }
 
+/** One flour for another is sound in grams and odd in words. */
+const doesTheSame = (one: Ingredient, other: Ingredient): boolean =>
+  one.category === other.category || (roleOf(one).flour > 0.5 && roleOf(other).flour > 0.5);
+
 /** One or two other lines, by the least change: those of the same function are not asked to make room for one another. */
 function compensated(bowl: Bowl): OverPourAnswer | undefined {
-  const own = bowl.lines[bowl.at]?.part.ingredient.category;
+  const over = bowl.lines[bowl.at];
   const free = bowl.lines.flatMap(({ targetGrams, fixed, part }, i) =>
-    i === bowl.at || targetGrams <= 0 || fixed === true || part.ingredient.category === own ? [] : [i],
+    i === bowl.at || targetGrams <= 0 || fixed === true || (over && doesTheSame(part.ingredient, over.part.ingredient))
+      ? []
+      : [i],
   );
   const none = squares(bowl.distances(bowl.left));
   const singles = free

@@ -1,1 +1,10 @@
-export { atFirst, BOWL_KINDS, pouringsOf, type BowlKind, type KeptBack, type Poured, type Pouring } from './pouring.js';
+export {
+  atFirst,
+  BOWL_KINDS,
+  bowlKindOf,
+  pouringsOf,
+  type BowlKind,
+  type KeptBack,
+  type Poured,
+  type Pouring,
+} from './pouring.js';

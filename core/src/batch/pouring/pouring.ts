@@ -83,8 +83,12 @@ export function pouringsOf(component: BatchComponent, audit: Audit): readonly Po
     })
     .map((group) => {
       const poured = [...group].sort((a, b) => a.at - b.at);
-      const dry = poured.filter(({ line }) => isDry(line.ingredient)).length;
-      const kind = dry === poured.length ? 'dry' : dry === 0 ? 'wet' : 'together';
-      return { step: poured[0]?.step ?? 0, kind, poured };
+      return { step: poured[0]?.step ?? 0, kind: bowlKindOf(poured), poured };
     });
+}
+
+/** Dry, wet, or both in one. */
+export function bowlKindOf(poured: readonly Poured[]): BowlKind {
+  const dry = poured.filter(({ line }) => isDry(line.ingredient)).length;
+  return dry === poured.length ? 'dry' : dry === 0 ? 'wet' : 'together';
 }

@@ -14,6 +14,16 @@ export const DONE_WORDS: Readonly<Record<DoneAtOven, string>> = {
   'power-back': 'The power is back',
 };
 
+/** What is to be done then. */
+export const DO_WORDS: Readonly<Record<DoneAtOven, string>> = {
+  turned: 'turn it end for end, 20 s, door shut',
+  tented: 'foil on',
+  uncovered: 'the lid off',
+  'turned-down': 'turn the oven down',
+  'probe-moved': '',
+  'power-back': '',
+};
+
 const ALARMS: Readonly<Record<AlarmCode, Sentence>> = {
   'fallen-out': sentence('The probe fell out', 'It shows the oven. Push it back to the middle; the estimate goes on without it.'), // prettier-ignore
   frozen: sentence('The probe stands still', 'Its figure has not moved while the middle must have. Check its plug.'),

@@ -1,6 +1,7 @@
 import type { MishapKind, OvenOff, Rescue } from '../../along/rescue/index.js';
 import { ingredientById } from '../../kitchen/ingredients/index.js';
-import { gramsInWords, listed, minutesInWords, QUANTITY_NAMES, sentence, type Sentence } from '../wording/index.js';
+import { gramsInWords, listed, minutesInWords, sentence, type Sentence } from '../wording/index.js';
+import { standsOutside } from './scale.js';
 import { scaleGrams } from './steps.js';
 
 /* What can still be saved, in words. What is only judged says so. */
@@ -29,7 +30,7 @@ export function rescueInWords(rescue: Rescue, nameOf: (id: string) => string): S
       );
     case 'bakes-without': {
       const gas = rescue.gasShare < 0.95 ? `${Math.round(100 * rescue.gasShare)} % of its gas: low and dense` : '';
-      const bands = rescue.outside.map(({ quantity, verdict }) => `${verdict === 'above' ? 'much' : 'little'} ${QUANTITY_NAMES[quantity]}`); // prettier-ignore
+      const bands = rescue.outside.map(standsOutside);
       const lacks = [gas, ...(bands.length > 0 ? [listed(bands)] : [])].filter(Boolean).join('; ');
       return sentence('Let it bake', lacks === '' ? 'It stays within its style.' : `It will have ${lacks}.`);
     }

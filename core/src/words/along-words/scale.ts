@@ -13,10 +13,13 @@ export const WEIGHING_NAMES: Readonly<Record<Weighing, string>> = {
   over: 'over',
 };
 
+/** "too little water", "too alkaline": what is outside its band. */
+export const standsOutside = ({ quantity, verdict }: BandVerdict): string => {
+  if (quantity === 'crumb-ph') return verdict === 'above' ? 'too alkaline' : 'too sour';
+  return `too ${verdict === 'above' ? 'much' : 'little'} ${QUANTITY_NAMES[quantity]}`;
+};
 const outsideInWords = (outside: readonly BandVerdict[]): string =>
-  outside.length === 0
-    ? ''
-    : `${listed(outside.map(({ quantity, verdict }) => `${verdict === 'above' ? 'much' : 'little'} ${QUANTITY_NAMES[quantity]}`))} for its style`;
+  outside.length === 0 ? '' : `${listed(outside.map(standsOutside))} for its style`;
 
 /** Where an answer leaves the batter, in a few words. */
 function standsInWords({ deviation, outside }: OverPourAnswer): string {

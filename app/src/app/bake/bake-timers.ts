@@ -1,0 +1,94 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Timer } from '@orvin/core/along/baking';
+import { ThisBaking } from './this-baking';
+
+const MOST_SHOWN = 2;
+
+/** "8:00", "1 h 13": what is left of a timer, or since it rang. */
+export function leftInWords(milliseconds: number): string {
+  const seconds = Math.ceil(Math.abs(milliseconds) / 1000);
+  const sign = milliseconds < 0 ? '+' : '';
+  if (seconds >= 3600) return `${sign}${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`; // prettier-ignore
+  return `${sign}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+/** Named timers, the next first; what rang stands in butter until it is put off. */
+@Component({
+  selector: 'orv-bake-timers',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @for (timer of shown(); track timer.id) {
+      <div class="timer" [class.rang]="timer.rang" role="timer" [attr.aria-label]="timer.name">
+        <span>{{ timer.name }}</span> <b>{{ timer.left }}</b>
+        @if (timer.rang) {
+          <button type="button" (click)="baking.snooze(timer)">2 min more</button>
+          <button type="button" (click)="baking.stop(timer)" [attr.aria-label]="'Stop: ' + timer.name">Stop</button>
+        }
+      </div>
+    }
+    @if (more() > 0) {
+      <span class="more">and {{ more() }} more</span>
+    }
+    <span class="unseen" role="status">{{ said() }}</span>
+  `,
+  styles: `
+    :host {
+      display: flex;
+      flex-wrap: wrap;
+      justify-content: flex-end;
+      align-items: center;
+      gap: 6px 10px;
+    }
+    .timer {
+      display: flex;
+      align-items: center;
+      gap: 8px;
+      min-height: 42px;
+      padding: 0 14px;
+      border: 2px solid var(--rim-2);
+      border-radius: 4px;
+      font-size: var(--step-1);
+      color: var(--ink-2);
+      white-space: nowrap;
+    }
+    .timer b {
+      color: var(--ink);
+    }
+    .timer.rang {
+      background: var(--butter-wash);
+      border-color: var(--butter-deep);
+      padding-right: 2px;
+    }
+    button {
+      min-height: 40px;
+      padding: 0 10px;
+      border: 0;
+      border-left: 1px solid var(--butter-deep);
+      background: none;
+      color: var(--ink);
+      font: inherit;
+      font-weight: 650;
+      cursor: pointer;
+    }
+    .more {
+      color: var(--ink-2);
+    }
+  `,
+})
+export class BakeTimers {
+  protected readonly baking = inject(ThisBaking);
+  private readonly all = computed(() => {
+    const { rang, running } = this.baking.timers();
+    const now = this.baking.now();
+    const of = (timer: Timer, hasRung: boolean) => ({ ...timer, rang: hasRung, left: leftInWords(timer.until - now) });
+    return [...rang.map((timer) => of(timer, true)), ...running.map((timer) => of(timer, false))];
+  });
+  protected readonly shown = computed(() => this.all().slice(0, MOST_SHOWN));
+  protected readonly more = computed(() => Math.max(0, this.all().length - MOST_SHOWN));
+  protected readonly said = computed(() =>
+    this.baking
+      .timers()
+      .rang.map(({ name }) => `${name}: now`)
+      .join('. '),
+  );
+}

@@ -1,0 +1,165 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { unevenness } from '@orvin/core/along/baking';
+import type { DivideStep } from '@orvin/core/along/walk';
+import { scaleGrams, stepInWords } from '@orvin/core/words/along-words';
+import { Footing } from './footing';
+import { InstrumentLineView } from './instrument-line-view';
+import { ThisBaking } from './this-baking';
+
+/** More pieces than this are not weighed one by one. */
+const MOST_WEIGHED = 24;
+/** From here a tin is done noticeably before the other. */
+const UNEVEN = 0.05;
+
+/** The batter into its pans, on the scale: how much each has, and how even they are. */
+@Component({
+  selector: 'orv-divide-step',
+  imports: [InstrumentLineView],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <p class="lead">{{ words().lead }}</p>
+    <h2>{{ words().title }}</h2>
+    <p class="tell">{{ words().tell }}</p>
+    <div class="pieces" [class.few]="pieces().length < 4" role="list" aria-label="The pans">
+      @for (piece of pieces(); track piece.number) {
+        <div role="listitem" class="piece" [class.here]="piece.here">
+          <svg viewBox="0 0 60 60" aria-hidden="true">
+            <path class="batter" [attr.d]="piece.level" />
+            <path class="wall" d="M4 8l8 46h36l8-46" />
+          </svg>
+          <b>{{ piece.words }}</b>
+        </div>
+      }
+    </div>
+    <p class="even" role="status">{{ even() }}</p>
+    <orv-instrument-line />
+  `,
+  styles: `
+    :host {
+      flex: 1;
+      display: flex;
+      flex-direction: column;
+      padding: 22px 32px 12px;
+    }
+    .lead,
+    .tell {
+      font-size: 1.3rem;
+      color: var(--ink-2);
+    }
+    h2 {
+      font-size: clamp(3rem, 8vw, 6rem);
+      font-weight: 750;
+      line-height: 1.05;
+    }
+    .pieces {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr));
+      gap: 12px;
+      margin: 20px 0;
+    }
+    .piece {
+      padding: 8px;
+      border: 3px solid transparent;
+      border-radius: 6px;
+      text-align: center;
+      font-size: 1.2rem;
+    }
+    .piece.here {
+      border-color: var(--butter);
+    }
+    svg {
+      display: block;
+      height: 74px;
+      margin: 0 auto 4px;
+    }
+    .few {
+      grid-template-columns: repeat(auto-fill, minmax(16rem, 22rem));
+    }
+    .few svg {
+      height: 26vh;
+    }
+    .few .piece {
+      font-size: 2rem;
+    }
+    .wall {
+      fill: none;
+      stroke: var(--ink);
+      stroke-width: 3;
+    }
+    .batter {
+      fill: var(--crust-1);
+    }
+    .even {
+      font-size: 1.5rem;
+      font-weight: 650;
+    }
+    orv-instrument-line {
+      margin-top: auto;
+    }
+  `,
+})
+export class DivideStepView {
+  readonly step = input.required<DivideStep>();
+  private readonly baking = inject(ThisBaking);
+  private readonly footing = inject(Footing);
+  private readonly at = signal(0);
+
+  private readonly told = computed(() => this.baking.state().divided.get(this.step().id) ?? new Map<number, number>());
+  private readonly count = computed(() => Math.min(MOST_WEIGHED, this.step().pieces));
+  protected readonly words = computed(() =>
+    stepInWords(this.step(), undefined, this.baking.pansOf(this.step().portion)),
+  );
+  protected readonly pieces = computed(() => {
+    const { gramsEach } = this.step();
+    const live = this.baking.onScale();
+    return Array.from({ length: this.count() }, (_, i) => {
+      const here = i === this.at();
+      const grams = this.told().get(i) ?? (here ? live : undefined) ?? 0;
+      const share = Math.min(1, Math.max(0, grams / gramsEach)) * 0.75;
+      const y = 54 - 46 * share;
+      const half = 18 + (8 * (54 - y)) / 46;
+      return {
+        number: i + 1,
+        here,
+        words: grams > 0 ? scaleGrams(grams) : here ? scaleGrams(gramsEach) : '',
+        level: `M12 54L${30 - half} ${y}H${30 + half}L48 54z`,
+      };
+    });
+  });
+  protected readonly even = computed(() => {
+    const grams = [...this.told().values()];
+    if (grams.length < 2) return '';
+    const share = unevenness(grams);
+    return share > UNEVEN
+      ? `▲ ${Math.round(100 * share)} % apart: the smaller one is done sooner. Spoon some over.`
+      : `Even within ${Math.max(1, Math.round(100 * share))} %.`;
+  });
+
+  constructor() {
+    effect(() => {
+      this.step();
+      this.at.set(0);
+    });
+    effect(() => {
+      const last = this.at() >= this.count() - 1;
+      const weighs = this.baking.onScale() !== undefined;
+      this.footing.set(!weighs || last ? 'Filled, next' : 'Next one', () => this.next());
+    });
+  }
+  private next(): void {
+    const { id, gramsEach } = this.step();
+    const live = this.baking.onScale();
+    if (live === undefined) {
+      this.baking.forward('filled');
+      return;
+    }
+    const piece = this.at();
+    const told = { kind: 'divided', step: id, piece, grams: Number((live > 0 ? live : gramsEach).toFixed(1)), by: this.baking.instruments.by() } as const; // prettier-ignore
+    if (piece >= this.count() - 1) this.baking.forward('filled', told);
+    else {
+      this.baking.tell(`pan ${piece + 1} filled`, told);
+      this.at.set(piece + 1);
+      this.baking.tare();
+    }
+  }
+}

@@ -1,0 +1,79 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { catchError, distinctUntilChanged, exhaustMap, of, throttleTime, type Observable } from 'rxjs';
+import type { LiveEstimate, LiveEvent, LiveJob, LiveReading } from '@orvin/core/along/live-bake';
+import { abortable } from '../work/abortable';
+import { Work } from '../work/work-client';
+import { ThisBaking } from './this-baking';
+
+const MINUTE = 60_000;
+const ASK_EVERY = 5000;
+const KINDS: Readonly<Record<string, 'tented' | 'uncovered' | 'probe-moved' | 'power-back'>> = {
+  tented: 'tented',
+  uncovered: 'uncovered',
+  'probe-moved': 'probe-moved',
+  'power-back': 'power-back',
+};
+
+/** The done time of what is in the oven, re-estimated as the instruments speak. */
+@Injectable()
+export class LiveBakes {
+  private readonly baking = inject(ThisBaking);
+  private readonly work = inject(Work);
+  readonly portion = signal(0);
+
+  readonly readings = computed<readonly LiveReading[]>(() => {
+    const { inAt, outAt = Infinity } = this.baking.state().ovens.get(this.portion()) ?? {};
+    if (inAt === undefined) return [];
+    return (this.baking.baking()?.readings ?? []).flatMap(({ at, core, air }) =>
+      at < inAt || at > outAt
+        ? []
+        : [{ minute: (at - inAt) / MINUTE, ...(core !== undefined && { core }), ...(air !== undefined && { air }) }],
+    );
+  });
+  /** Minutes since it went in, by the clock that the instruments go by. */
+  readonly minute = computed(() => {
+    const { inAt, outAt } = this.baking.state().ovens.get(this.portion()) ?? {};
+    if (inAt === undefined) return undefined;
+    return Math.max(
+      (Math.min(this.baking.now(), outAt ?? Infinity) - inAt) / MINUTE,
+      this.readings().at(-1)?.minute ?? 0,
+    );
+  });
+  private readonly job = computed<LiveJob | undefined>(
+    () => {
+      const snapshot = this.baking.baking()?.snapshot.portions[this.portion()];
+      const oven = this.baking.state().ovens.get(this.portion());
+      const readings = this.readings();
+      const last = readings.at(-1);
+      if (!snapshot?.foreseen || oven?.inAt === undefined || !last || oven.outAt !== undefined) return undefined;
+      const inAt = oven.inAt;
+      const events = oven.did.flatMap(({ at, what }): readonly LiveEvent[] => {
+        const kind = KINDS[what];
+        return kind === undefined ? [] : [{ kind, minute: Math.max(0, (at - inAt) / MINUTE) }];
+      });
+      return {
+        key: `${this.baking.id()} ${this.portion()}`,
+        job: snapshot.job,
+        foreseen: snapshot.foreseen,
+        readings,
+        events,
+        now: last.minute,
+      };
+    },
+    { equal: (a, b) => a?.readings === b?.readings && a?.events.length === b?.events.length },
+  );
+  /** Undefined where no instrument spoke. */
+  readonly estimate = toSignal(
+    toObservable(this.job).pipe(
+      distinctUntilChanged(),
+      throttleTime(ASK_EVERY, undefined, { leading: true, trailing: true }),
+      exhaustMap((job): Observable<LiveEstimate | null> =>
+        job
+          ? abortable((signal) => this.work.run('live-estimate', job, signal)).pipe(catchError(() => of(null)))
+          : of(null),
+      ),
+    ),
+    { initialValue: null },
+  );
+}

@@ -1,0 +1,321 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { LOOKS, type DoneAtOven, type Look } from '@orvin/core/along/baking';
+import { ovenVerdict } from '@orvin/core/along/oven-check';
+import type { BakeStep } from '@orvin/core/along/walk';
+import { DONENESS_TESTS, type BakePrediction } from '@orvin/core/oven/baking';
+import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@orvin/core/words/along-words';
+import { donenessInWords } from '@orvin/core/words/oven-words';
+import { minutesInWords } from '@orvin/core/words/wording';
+import { Work } from '../work/work-client';
+import { CoreChart } from './core-chart';
+import { Footing } from './footing';
+import { InstrumentLineView } from './instrument-line-view';
+import { LiveBakes } from './live-bakes';
+import { ThisBaking } from './this-baking';
+
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const MINUTE = 60_000;
+/** The timer that an act puts off. */
+const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
+  turned: 'turn',
+  tented: 'tent',
+  uncovered: 'lid',
+  'turned-down': 'stage-0',
+};
+
+/** The oven: verified, in, followed, looked at, out. */
+@Component({
+  selector: 'orv-oven-step',
+  imports: [CoreChart, InstrumentLineView],
+  providers: [LiveBakes],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @if (minute() === undefined) {
+      <div class="check">
+        <p class="lead">{{ pans() }}</p>
+        <h2>{{ air() === undefined ? setWords() : airWords() }}</h2>
+        <p class="tell" role="status">{{ verdictWords() }}</p>
+        <label class="by-hand">
+          What the thermometer in it says
+          <input
+            type="text"
+            inputmode="decimal"
+            autocomplete="off"
+            [value]="typed()"
+            (input)="typing($event)"
+            (keydown.enter)="enter($event)"
+          />
+          °C
+        </label>
+        <orv-instrument-line />
+      </div>
+    } @else {
+      <div class="side">
+        <p class="lead">{{ past() ? 'likely done since' : 'likely done in' }}</p>
+        <p class="figure">{{ rest() }}<small> min</small></p>
+        <p class="clock">
+          <b>{{ at(likely()) }}</b>, {{ at(window().low) }} to {{ at(window().high) }}
+        </p>
+        <p class="planned">{{ planned() }}</p>
+        @for (alarm of alarms(); track alarm.say) {
+          <p class="alarm" role="alert">
+            <span class="mark mark-warning" aria-hidden="true">▲</span> <b>{{ alarm.say }}.</b> {{ alarm.why }}
+          </p>
+        }
+        <p class="says" role="status">{{ says() }}</p>
+        <ul class="acts" aria-label="What is done to it">
+          @for (act of acts(); track act.what) {
+            <li>
+              <button type="button" [class.told]="act.told" (click)="did(act.what)">
+                <b>{{ act.words }}</b> <span>{{ act.when }}</span>
+              </button>
+            </li>
+          }
+          <li>
+            <button type="button" (click)="comesOut()"><b>Out</b> <span>whenever it is done</span></button>
+          </li>
+        </ul>
+      </div>
+      <div class="main">
+        @if (foreseen(); as foreseen) {
+          <orv-core-chart
+            [foreseen]="foreseen"
+            [nominal]="nominal()"
+            [readings]="live.readings()"
+            [estimate]="live.estimate()"
+            [minute]="minute() ?? 0"
+          />
+        }
+        <div class="looks" role="group" aria-label="A look at it">
+          @for (look of looks; track look) {
+            <button type="button" (click)="looked(look)" [attr.aria-pressed]="seen() === look">
+              {{ lookWords[look] }}
+            </button>
+          }
+          <span class="seen">{{ seenWords() }}</span>
+        </div>
+        <p class="test"><b>The test decides:</b> {{ test() }}</p>
+        <orv-instrument-line />
+      </div>
+    }
+  `,
+  styleUrl: './oven-step.css',
+})
+export class OvenStepView {
+  readonly step = input.required<BakeStep>();
+  private readonly baking = inject(ThisBaking);
+  private readonly footing = inject(Footing);
+  private readonly work = inject(Work);
+  protected readonly live = inject(LiveBakes);
+  protected readonly looks = LOOKS;
+  protected readonly lookWords = LOOK_WORDS;
+  protected readonly typed = signal('');
+  private readonly prediction = signal<BakePrediction | undefined>(undefined);
+
+  protected readonly pans = computed(() => this.baking.pansOf(this.step().portion));
+  private readonly portion = computed(() => this.baking.baking()?.snapshot.portions[this.step().portion]);
+  protected readonly foreseen = computed(() => this.portion()?.foreseen);
+  private readonly oven = computed(() => this.baking.state().ovens.get(this.step().portion));
+  private readonly setPoint = computed(() => this.portion()?.job.setting.celsius ?? 180);
+  protected readonly minute = this.live.minute;
+  protected readonly nominal = computed(() =>
+    (this.prediction()?.frames ?? []).map(({ minute, coreCelsius }) => ({ minute, celsius: coreCelsius })),
+  );
+
+  // ---- before it goes in
+  protected readonly air = computed(() => {
+    const typed = Number(this.typed().replace(',', '.'));
+    if (this.typed().trim() !== '' && typed > 0 && typed < 400) return typed;
+    return this.baking.instruments.air() ?? this.readBefore();
+  });
+  private readonly readBefore = computed(() => {
+    const read = this.baking.state().ovenRead;
+    return read && this.baking.now() - read.at < 5 * MINUTE ? read.celsius : undefined;
+  });
+  private readonly verdict = computed(() => {
+    const air = this.air();
+    return air === undefined ? undefined : ovenVerdict(air, this.setPoint());
+  });
+  protected readonly setWords = computed(() => `Is it ${Math.round(this.setPoint())} °C?`);
+  protected readonly airWords = computed(() => `${Math.round(this.air() ?? 0)} °C in it`);
+  protected readonly verdictWords = computed(() => {
+    const verdict = this.verdict();
+    const set = Math.round(this.setPoint());
+    if (!verdict) return 'Look at the thermometer in it before anything goes in: a light is no thermometer.';
+    if (verdict.kind === 'ready') return `It is to be ${set}: ready.`;
+    if (verdict.kind === 'hot') return `It is to be ${set}: door open a hand’s breadth for about ${verdict.waitMinutes} min, or the top is dark too soon.`; // prettier-ignore
+    const { waitMinutes, costMinutes } = verdict;
+    const wait = `It is to be ${set}. Wait about ${minutesInWords(waitMinutes)}`;
+    return costMinutes === undefined
+      ? `${wait}: it is no oven yet.`
+      : `${wait}, or put it in now: about ${minutesInWords(Math.max(1, costMinutes))} longer, and less rise.`;
+  });
+
+  // ---- in it
+  protected readonly window = computed(() => {
+    const estimate = this.live.estimate();
+    const minutes = this.foreseen()?.minutes;
+    // a probe says little before a third of the way: no window narrower than what was foreseen until then
+    const trusts = estimate && minutes && (this.minute() ?? 0) > 0.3 * minutes.likely;
+    return (trusts ? estimate : undefined) ?? minutes ?? { low: 0, likely: 0, high: 0 };
+  });
+  protected readonly likely = computed(() => this.window().likely);
+  protected readonly past = computed(() => (this.minute() ?? 0) > this.likely());
+  protected readonly rest = computed(() => Math.round(Math.abs(this.likely() - (this.minute() ?? 0))));
+  protected readonly at = (minute: number): string => TIME.format((this.oven()?.inAt ?? 0) + minute * MINUTE);
+  protected readonly planned = computed(() => {
+    const minutes = this.foreseen()?.minutes;
+    if (!minutes) return 'nothing was foreseen of it';
+    const later = Math.round(this.likely() - minutes.likely);
+    const due = this.baking.baking()?.dueAt;
+    const shift = later === 0 ? 'as foreseen' : `${minutesInWords(Math.abs(later))} ${later > 0 ? 'later' : 'sooner'}`;
+    const spare = due === undefined ? '' : `; on the table at ${TIME.format(due)}`;
+    return `foreseen ${this.at(minutes.likely)}, about ${shift}${spare}`;
+  });
+  protected readonly alarms = computed(() => (this.live.estimate()?.alarms ?? []).slice(-2).map(({ code }) => alarmInWords(code))); // prettier-ignore
+  protected readonly says = computed(() => {
+    const estimate = this.live.estimate();
+    if (estimate) return liveInWords(estimate);
+    return this.live.readings().length > 0 ? 'Learning this bake …' : 'No probe listens: the times are those foreseen.';
+  });
+  protected readonly acts = computed(() => {
+    const timeline = this.prediction()?.timeline;
+    const did = this.oven()?.did ?? [];
+    const plannedAt: Readonly<Partial<Record<DoneAtOven, number | undefined>>> = {
+      turned: timeline?.rotateMinute ?? timeline?.swapMinute,
+      tented: timeline?.tentMinute,
+      uncovered: timeline?.uncoverMinute,
+      'turned-down': timeline?.stages[0]?.minute,
+    };
+    const off = this.live.estimate()?.alarms.some(({ code }) => code === 'oven-off') === true;
+    const hasProbe = this.live.readings().some(({ core }) => core !== undefined);
+    const offered: readonly DoneAtOven[] = [
+      'turned',
+      'tented',
+      ...(timeline?.uncoverMinute === undefined ? [] : (['uncovered'] as const)),
+      ...((timeline?.stages.length ?? 0) > 0 ? (['turned-down'] as const) : []),
+      ...(hasProbe ? (['probe-moved'] as const) : []),
+      ...(off ? (['power-back'] as const) : []),
+    ];
+    return offered.map((what) => {
+      const told = did.findLast((each) => each.what === what);
+      const planned = plannedAt[what];
+      const fallback = what === 'tented' ? 'when as brown as you like' : '';
+      return {
+        what,
+        words: DONE_WORDS[what],
+        told: told !== undefined,
+        planned,
+        when: told ? TIME.format(told.at) : planned === undefined ? fallback : `at ${this.at(planned)}`,
+      };
+    });
+  });
+  protected readonly seen = computed(() => this.oven()?.looks.at(-1)?.seen);
+  protected readonly seenWords = computed(() => {
+    const look = this.oven()?.looks.at(-1);
+    return look
+      ? `${LOOK_WORDS[look.seen].toLowerCase()} at ${TIME.format(look.at)}`
+      : `first look ${this.at(this.window().low)}`;
+  });
+  protected readonly test = computed(() => {
+    const doneness = this.prediction()?.doneness;
+    if (!doneness) return '';
+    const [first] = doneness.tests;
+    const { low, high } = doneness.coreCelsius;
+    const words = first && DONENESS_TESTS.includes(first) ? donenessInWords(first) : undefined;
+    return `${words?.say ?? ''} A core figure alone is not done; here it is usually ${Math.round(low)}–${Math.round(high)} °C.`;
+  });
+
+  constructor() {
+    effect(() => this.live.portion.set(this.step().portion));
+    effect(() => {
+      const job = this.portion()?.job;
+      this.prediction.set(undefined);
+      if (!job) return;
+      void this.work.run('bake', job).then(
+        (result) => this.prediction.set(result.kind === 'foreseen' ? result.bake : undefined),
+        () => undefined,
+      );
+    });
+    effect(() => {
+      if (this.minute() === undefined) {
+        const verdict = this.verdict();
+        const label = verdict && verdict.kind !== 'ready' ? 'In it goes, now' : 'In';
+        this.footing.set(label, () => this.goesIn());
+      } else if (this.oven()?.outAt === undefined) {
+        const next = this.acts().find(({ told, planned }) => !told && planned !== undefined);
+        const early = (this.minute() ?? 0) < this.window().low && this.seen() !== 'done';
+        if (next && early)
+          this.footing.set(next.words, () => this.did(next.what), `${next.when} ${DO_WORDS[next.what]}`);
+        else
+          this.footing.set(
+            early ? 'Out early' : 'Out',
+            () => this.comesOut(),
+            `first look ${this.at(this.window().low)}`,
+          );
+      } else this.footing.set('Next', () => this.baking.forward('out already'));
+    });
+  }
+
+  protected typing(event: Event): void {
+    this.typed.set((event.target as HTMLInputElement).value);
+  }
+  protected enter(event: Event): void {
+    event.preventDefault();
+    const celsius = this.air();
+    if (celsius !== undefined)
+      this.baking.tell(`${celsius} °C in the oven`, { kind: 'oven-read', celsius, by: 'hand' });
+  }
+  private goesIn(): void {
+    const { portion } = this.step();
+    const celsius = this.air();
+    const by = this.typed() === '' ? this.baking.instruments.by() : 'hand';
+    const read = celsius === undefined ? [] : [{ kind: 'oven-read' as const, celsius, by }];
+    this.baking.tell(
+      'into the oven',
+      ...read,
+      { kind: 'in', portion },
+      { kind: 'timer-off', id: 'wet' },
+      ...this.timers(),
+    );
+    const job = this.portion()?.job;
+    if (job) this.baking.instruments.tell({ do: 'load', job });
+  }
+  private timers() {
+    const timeline = this.prediction()?.timeline;
+    const first = this.foreseen()?.minutes.first;
+    const at = (id: string, name: string, minute: number | undefined) => minute === undefined || minute <= 0 ? [] : [this.baking.timer(`oven-${this.step().portion}-${id}`, name, minute)]; // prettier-ignore
+    return [
+      ...at('turn', 'turn it', timeline?.rotateMinute ?? timeline?.swapMinute),
+      ...at('tent', 'foil on', timeline?.tentMinute),
+      ...at('lid', 'lid off', timeline?.uncoverMinute),
+      ...(timeline?.stages ?? []).flatMap(({ minute, celsius }, i) => at(`stage-${i}`, `oven to ${Math.round(celsius)} °C`, minute)),
+      ...at('look', 'first look', first),
+    ]; // prettier-ignore
+  }
+  protected comesOut(): void {
+    const { portion } = this.step();
+    const cool = this.baking.walk().find((step) => step.kind === 'cool' && step.portion === portion);
+    const off = this.baking.state().timers.filter(({ id }) => id.startsWith(`oven-${portion}-`)).map(({ id }) => ({ kind: 'timer-off' as const, id })); // prettier-ignore
+    const timers =
+      cool?.kind === 'cool'
+        ? [
+            ...(cool.inPanMinutes ? [this.baking.timer(`cool-${portion}-pan`, 'out of the tin', cool.inPanMinutes)] : []),
+            ...(cool.sliceMinutes ? [this.baking.timer(`cool-${portion}-slice`, 'cool to slice', cool.sliceMinutes)] : []),
+            ...(cool.frostMinutes ? [this.baking.timer(`cool-${portion}-frost`, 'cool to frost', cool.frostMinutes)] : []),
+          ]
+        : []; // prettier-ignore
+    this.baking.instruments.tell({ do: 'unload' });
+    this.baking.forward('out of the oven', { kind: 'out', portion }, ...off, ...timers);
+  }
+  protected did(what: DoneAtOven): void {
+    const { portion } = this.step();
+    const id = TIMER_OF[what];
+    const off = id === undefined ? [] : [{ kind: 'timer-off' as const, id: `oven-${portion}-${id}` }];
+    this.baking.tell(DONE_WORDS[what].toLowerCase(), { kind: 'did', portion, what }, ...off);
+  }
+  protected looked(seen: Look): void {
+    const { portion } = this.step();
+    this.baking.tell(`a look: ${LOOK_WORDS[seen].toLowerCase()}`, { kind: 'look', portion, seen });
+  }
+}

@@ -1,0 +1,151 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
+import type { WalkStep } from '@orvin/core/along/walk';
+import { stepInWords } from '@orvin/core/words/along-words';
+import { minutesInWords } from '@orvin/core/words/wording';
+import { Footing } from './footing';
+import { ThisBaking } from './this-baking';
+
+type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'cool' }>;
+const MINUTE = 60_000;
+const LABELS: Readonly<Record<PlainStep['kind'], string>> = {
+  ready: 'Done, next',
+  heat: 'It is on',
+  rest: 'It stands',
+  cool: 'Next',
+};
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** What is done, or stands, for a while: out of the fridge, oven on, resting, cooling by the clock. */
+@Component({
+  selector: 'orv-plain-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <p class="lead">{{ words().lead }}</p>
+    <h2>{{ words().title }}</h2>
+    <p class="tell">{{ words().tell }}</p>
+    @if (clocks().length > 0) {
+      <ul>
+        @for (clock of clocks(); track clock.name) {
+          <li [class.past]="clock.past">
+            <b>{{ clock.time }}</b> <span>{{ clock.name }}</span> <i>{{ clock.left }}</i>
+          </li>
+        }
+      </ul>
+    }
+  `,
+  styles: `
+    :host {
+      flex: 1;
+      padding: 30px 32px;
+    }
+    .lead {
+      font-size: 1.4rem;
+      color: var(--ink-2);
+    }
+    h2 {
+      margin: 6px 0 12px;
+      font-size: clamp(3rem, 8vw, 6rem);
+      font-weight: 750;
+      line-height: 1.05;
+      letter-spacing: -0.015em;
+      overflow-wrap: anywhere;
+    }
+    .tell {
+      max-width: 52rem;
+      font-size: 1.7rem;
+      line-height: 1.3;
+    }
+    ul {
+      display: grid;
+      gap: 4px;
+      max-width: 56rem;
+      margin: 26px 0 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: grid;
+      grid-template-columns: 8.5rem 1fr auto;
+      align-items: baseline;
+      gap: 18px;
+      padding: 10px 0;
+      border-bottom: 1px solid var(--hair);
+      font-size: 1.5rem;
+    }
+    li b {
+      font-size: 2.75rem;
+      line-height: 1;
+    }
+    li i {
+      font-style: normal;
+      color: var(--ink-2);
+    }
+    .past b {
+      color: var(--ink-3);
+    }
+    @media (max-width: 560px) {
+      :host {
+        padding: 18px 16px;
+      }
+      li {
+        grid-template-columns: 6rem 1fr;
+        font-size: 1.2rem;
+      }
+      li b {
+        font-size: 2rem;
+      }
+      li i {
+        grid-column: 2;
+      }
+    }
+  `,
+})
+export class PlainStepView {
+  readonly step = input.required<WalkStep>();
+  private readonly baking = inject(ThisBaking);
+  private readonly footing = inject(Footing);
+
+  protected readonly words = computed(() => {
+    const step = this.step();
+    const pans = 'portion' in step ? this.baking.pansOf(step.portion) : '';
+    return stepInWords(step, undefined, pans);
+  });
+  /** Cooling, by the clock from the moment it came out. */
+  protected readonly clocks = computed(() => {
+    const step = this.step();
+    if (step.kind !== 'cool') return [];
+    const out = this.baking.state().ovens.get(step.portion)?.outAt;
+    if (out === undefined) return [];
+    const of = (name: string, minutes: number | undefined) => {
+      if (minutes === undefined) return [];
+      const at = out + minutes * MINUTE;
+      const left = (at - this.baking.now()) / MINUTE;
+      return [{ name, time: TIME.format(at), left: left > 0 ? `in ${minutesInWords(left)}` : 'now', past: left <= 0 }];
+    };
+    const inPan = step.inPanMinutes;
+    return [
+      ...of(inPan === undefined ? 'it may come out of its tin, cold' : 'out of the tin, onto a rack', inPan ?? step.sliceMinutes),
+      ...of('cool enough to slice', step.sliceMinutes),
+      ...of('cool enough to frost', step.frostMinutes),
+    ]; // prettier-ignore
+  });
+
+  constructor() {
+    effect(() => {
+      const step = this.step() as PlainStep;
+      const label = this.baking.next() ? LABELS[step.kind] : 'It is finished';
+      this.footing.set(label, () => this.next(step));
+    });
+  }
+  private next(step: PlainStep): void {
+    const { baking } = this;
+    const timers = {
+      ready: () => (step.kind === 'ready' && step.waitMinutes > 0 ? [baking.timer(step.id, step.what, step.waitMinutes)] : []),
+      heat: () => (step.kind === 'heat' ? [baking.timer('heat', `oven to ${Math.round(step.celsius)} °C`, step.minutes)] : []),
+      rest: () => (step.kind === 'rest' ? [baking.timer('rest', 'batter rests', step.minutes)] : []),
+      cool: () => [],
+    }[step.kind]();
+    if (step.kind === 'heat') baking.instruments.tell({ do: 'set', celsius: Math.round(step.celsius) });
+    baking.forward(this.words().title.toLowerCase(), ...timers);
+  } // prettier-ignore
+}

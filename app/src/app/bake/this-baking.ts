@@ -1,0 +1,233 @@
+import { Injectable, computed, effect, inject, signal, untracked, type OnDestroy } from '@angular/core';
+import { Title } from '@angular/platform-browser';
+import {
+  bakingState,
+  bowlOf,
+  READING_EVERY,
+  targetOf,
+  timersAt,
+  type Happening,
+  type Timer,
+} from '@orvin/core/along/baking';
+import type { WalkStep, WeighStep } from '@orvin/core/along/walk';
+import type { BowlLine } from '@orvin/core/along/weighing';
+import { pantryOf } from '@orvin/core/kitchen/kitchen';
+import { cautionInWords, cautionsOnce } from '@orvin/core/words/along-words';
+import { sound } from '../parts/tone';
+import { BakingStore } from '../store/baking-store';
+import { FormulaStore } from '../store/formula-store';
+import { Readings } from '../work/readings';
+import { Instruments } from './instruments';
+
+const TICK_MILLISECONDS = 250;
+const MINUTE = 60_000;
+/** Rung for so long at the most; then it stays on the screen. */
+const VIBRATION = [300, 150, 300, 150, 300];
+
+/** What happened, without its moment: that is put on when it is told. */
+type Told = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never;
+
+/** The bake at hand: what stands of it, and the acts of whoever makes it. */
+@Injectable()
+export class ThisBaking implements OnDestroy {
+  private readonly bakings = inject(BakingStore);
+  private readonly store = inject(FormulaStore);
+  private readonly readings = inject(Readings);
+  private readonly title = inject(Title);
+  readonly instruments = inject(Instruments);
+
+  readonly id = signal('');
+  readonly now = signal(Date.now());
+  readonly record = computed(() => this.bakings.baking(this.id()));
+  readonly baking = computed(() => this.record()?.baking);
+  readonly walk = computed<readonly WalkStep[]>(() => this.baking()?.walk ?? []);
+  readonly state = computed(() => bakingState(this.walk(), this.baking()?.happenings ?? []));
+  readonly step = computed(() => this.state().step);
+  readonly next = computed<WalkStep | undefined>(() => this.walk()[this.state().at + 1]);
+  readonly timers = computed(() => timersAt(this.state(), this.now()));
+
+  /** The version or formula it was set down from, as it stands now. */
+  readonly formula = computed(() => {
+    const { formulaId, versionNumber } = this.baking()?.snapshot ?? {};
+    if (formulaId === undefined) return undefined;
+    const version = this.store.versionsOf(formulaId).find(({ number }) => number === versionNumber);
+    return version?.formula ?? this.store.formula(formulaId)?.formula;
+  });
+  readonly audit = computed(() => {
+    const formula = this.formula();
+    return formula && this.readings.of(formula);
+  });
+  private readonly pantry = computed(() => pantryOf(this.store.kitchen()));
+  /** The batter line by line, as it stands in the bowl. */
+  readonly bowl = computed<readonly BowlLine[]>(() => {
+    const pantry = this.pantry();
+    return bowlOf(this.walk(), this.state(), (id) => pantry.byId(id));
+  });
+  readonly nameOf = (id: string): string => {
+    const step = this.walk().find((each) => each.id === id);
+    return step?.kind === 'weigh' ? step.name.toLowerCase() : '';
+  };
+  readonly targetOf = (step: WeighStep): number => targetOf(step, this.state());
+  /** The method in the words of this batch. */
+  readonly wordsOf = (step: WalkStep | undefined): string =>
+    step?.kind === 'mix' ? (this.baking()?.words[step.id] ?? '') : '';
+  readonly pansOf = (portion: number): string => this.baking()?.snapshot.portions[portion]?.name ?? '';
+  /** Cautions of the step at hand, in words. */
+  readonly cautions = computed(() => {
+    const pantry = this.pantry();
+    const all = cautionsOnce(
+      this.walk().map((step) => {
+        const portion = 'portion' in step ? this.baking()?.snapshot.portions[step.portion] : undefined;
+        const cover = portion?.job.course?.covers?.[0]?.kind;
+        const ingredient = step.kind === 'weigh' ? pantry.byId(step.ingredientId) : undefined;
+        return {
+          step,
+          words: this.wordsOf(step),
+          ...(ingredient && { ingredient }),
+          ...(portion && { material: portion.job.pans.pan.material }),
+          ...(cover && { cover }),
+        };
+      }),
+    );
+    return (all[this.state().at] ?? []).map(cautionInWords);
+  });
+  /** What the scale says of this step, g: since the moment that the step was come to. */
+  private readonly base = signal(0);
+  readonly onScale = computed(() => {
+    const grams = this.instruments.grams();
+    return grams === undefined || this.instruments.lifted() ? undefined : grams - this.base();
+  });
+
+  private readonly tick = setInterval(() => {
+    this.now.set(Date.now());
+    this.instruments.now.set(Date.now());
+  }, TICK_MILLISECONDS);
+  private readonly alarm = new Worker(new URL('./alarm.worker', import.meta.url), { type: 'module' });
+  private wakeLock: WakeLockSentinel | undefined;
+
+  constructor() {
+    const wake = () => {
+      this.now.set(Date.now());
+      if (document.visibilityState === 'visible') void this.keepAwake();
+    };
+    document.addEventListener('visibilitychange', wake);
+    this.stopWaking = () => document.removeEventListener('visibilitychange', wake);
+    void this.keepAwake();
+    this.alarm.onmessage = () => {
+      this.now.set(Date.now());
+      this.ring();
+    };
+    const nextRing = computed(() => this.state().timers.find(({ until }) => until > untracked(this.now))?.until);
+    effect(() => this.alarm.postMessage(nextRing()));
+    effect(() => this.title.setTitle(this.titleNow()));
+    effect(() => this.keepReadings());
+    effect(() => {
+      const step = this.step()?.id;
+      untracked(() => this.takeUpScale(step));
+    });
+  }
+  private readonly stopWaking: () => void;
+  ngOnDestroy(): void {
+    clearInterval(this.tick);
+    this.alarm.terminate();
+    this.stopWaking();
+    void this.wakeLock?.release();
+  }
+
+  /** Tells what happened: one act, one undo. */
+  tell(label: string, ...told: readonly Told[]): void {
+    const at = Date.now();
+    this.bakings.happened(this.id(), label, told.map((each): Happening => ({ ...each, at }))); // prettier-ignore
+  }
+  go(to: string, label = 'going on', ...told: readonly Told[]): void {
+    this.tell(label, ...told, { kind: 'step', to });
+  }
+  /** On to the next step, with what is told of this one. */
+  forward(label: string, ...told: readonly Told[]): void {
+    const { next } = this;
+    const to = next()?.id;
+    if (to === undefined) this.tell('the end', ...told, { kind: 'ended' });
+    else this.go(to, label, ...told);
+  }
+  back(): void {
+    const before = this.walk()[this.state().at - 1];
+    if (before) this.go(before.id, 'going back');
+  }
+  timer(id: string, name: string, minutes: number): Told {
+    return { kind: 'timer', id, name, until: Date.now() + minutes * MINUTE };
+  }
+  snooze(timer: Timer): void {
+    this.tell(`two minutes more: ${timer.name}`, { ...timer, kind: 'timer', until: Date.now() + 2 * MINUTE });
+  }
+  stop(timer: Timer): void {
+    this.tell(`${timer.name} done`, { kind: 'timer-off', id: timer.id });
+  }
+
+  /** Zero is what lies on the scale when a step is come to; after a reload, what it was. */
+  private takeUpScale(step: string | undefined): void {
+    const kept = this.keptTare();
+    if (kept?.step === step) this.base.set(kept?.base ?? 0);
+    else if (step !== undefined) this.tare();
+  }
+  tare(): void {
+    const grams = this.instruments.grams();
+    const base = grams === undefined || this.instruments.lifted() ? this.base() : grams;
+    this.base.set(base);
+    localStorage.setItem(this.tareKey(), JSON.stringify({ step: this.step()?.id, base }));
+  }
+  private tareKey(): string {
+    return `orvin-tare-${this.id()}`;
+  }
+  private keptTare(): { readonly step?: unknown; readonly base: number } | undefined {
+    try {
+      const kept: unknown = JSON.parse(localStorage.getItem(this.tareKey()) ?? 'null');
+      const isTare = typeof kept === 'object' && kept !== null && 'base' in kept && typeof kept.base === 'number';
+      return isTare ? (kept as { readonly step?: unknown; readonly base: number }) : undefined;
+    } catch {
+      return undefined;
+    }
+  }
+
+  private titleNow(): string {
+    const { rang, running } = this.timers();
+    const title = this.baking()?.title ?? 'Bake';
+    if (rang[0]) return `${rang[0].name}: now · ${title}`;
+    const [first] = running;
+    return first
+      ? `${Math.ceil((first.until - this.now()) / MINUTE)} min, ${first.name} · ${title}`
+      : `${title} · Orvin`;
+  }
+  private ring(): void {
+    const [timer] = this.timers().rang;
+    if (!timer) return;
+    sound(3);
+    if ('vibrate' in navigator) navigator.vibrate(VIBRATION);
+    if ('Notification' in window && Notification.permission === 'granted')
+      new Notification(timer.name, { tag: timer.id, body: this.baking()?.title ?? '' });
+  }
+  private async keepAwake(): Promise<void> {
+    if (!('wakeLock' in navigator)) return;
+    // refused on a low battery: the screen then goes dark, and nothing else happens
+    this.wakeLock = await navigator.wakeLock.request('screen').catch(() => undefined);
+  }
+
+  /** While something is in the oven, what probe and thermometer say is kept, one reading in fifteen seconds. */
+  private keepReadings(): void {
+    const core = this.instruments.core();
+    const air = this.instruments.air();
+    const at = this.instruments.coreAt() ?? this.now();
+    const baking = this.baking();
+    if (!baking || (core === undefined && air === undefined)) return;
+    const isIn = [...this.state().ovens.values()].some(({ inAt, outAt }) => inAt !== undefined && outAt === undefined);
+    const last = baking.readings.at(-1)?.at ?? 0;
+    if (!isIn || at - last < READING_EVERY) return;
+    untracked(() =>
+      this.bakings.keepReading(this.id(), {
+        at: Math.round(at),
+        ...(core !== undefined && { core }),
+        ...(air !== undefined && { air }),
+        by: this.instruments.by(),
+      }),
+    );
+  }
+}

@@ -1,0 +1,1 @@
+export { ovenVerdict, type OvenVerdict } from './oven-check.js';
