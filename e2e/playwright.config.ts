@@ -35,7 +35,8 @@ export default defineConfig({
   webServer: {
     command: 'node --import tsx server/src/main.ts',
     cwd: '..',
-    env: { PORT: String(port) },
+    // a bake on the stand-ins takes a second a minute
+    env: { PORT: String(port), DEVICES_PACE: '60' },
     url: `http://127.0.0.1:${port}/api/health`,
     reuseExistingServer: false,
   },

@@ -26,6 +26,19 @@ const readings = async (page, size) => {
   if (size === 'phone') await page.locator('.handle').click();
 };
 
+const toBake = async (page) => {
+  await page.getByRole('link', { name: 'Bake', exact: true }).click();
+  await page.getByRole('combobox', { name: 'Another one' }).selectOption({ label: PEAR });
+};
+/** A bake under way, at the step that is called so. */
+const along = (step) => async (page) => {
+  await toBake(page);
+  await page.getByRole('button', { name: 'Bake it along' }).click();
+  await page.locator('.place').click();
+  await page.getByRole('button', { name: step }).first().click();
+  await page.locator('footer .forward').waitFor();
+};
+
 export const VIEWS = {
   shelf: async () => undefined,
   'shelf-refused': async (page) => {
@@ -343,6 +356,36 @@ export const VIEWS = {
     await page.keyboard.press('?');
     await page.getByRole('dialog').waitFor();
   },
+  bake: toBake,
+  'bake-weigh': along(/Light brown sugar/),
+  'bake-over': async (page) => {
+    await along(/All-purpose flour/)(page);
+    await page.getByRole('textbox', { name: /^Grams of/ }).fill('221');
+  },
+  'bake-mix': along(/Fold wet into dry/),
+  'bake-divide': along(/Into 9 x 5/),
+  'bake-steps': async (page) => {
+    await along(/Light brown sugar/)(page);
+    await page.locator('.place').click();
+  },
+  'bake-check': along(/Into the oven/),
+  'bake-oven': async (page) => {
+    await along(/Into the oven/)(page);
+    await page.locator('footer .forward').click();
+    await page.locator('orv-core-chart .band').waitFor({ state: 'attached' });
+  },
+  'bake-cool': async (page) => {
+    await along(/Into the oven/)(page);
+    await page.locator('footer .forward').click();
+    await page.getByRole('button', { name: /^Out whenever/ }).click();
+    await page.getByRole('heading', { name: 'Let it cool' }).waitFor();
+  },
+  'bake-rescue': async (page) => {
+    await along(/Light brown sugar/)(page);
+    await page.getByRole('button', { name: 'Something went wrong' }).click();
+    await page.getByRole('button', { name: 'Something went in twice' }).click();
+    await page.getByRole('group', { name: 'Which line' }).getByRole('button', { name: 'baking soda' }).click();
+  },
 };
 
 /** The pictures that docs/screenshots keeps, and where each comes from. */
@@ -352,7 +395,6 @@ export const KEPT = {
   'day-ways': 'day-ways-laptop-day',
   'day-phone': 'day-phone-day',
   bench: 'bench-laptop-day',
-  'bench-night': 'bench-laptop-night',
   'bench-method': 'bench-method-laptop-day',
   'bench-set': 'bench-set-laptop-day',
   'bench-swap': 'bench-swap-laptop-day',
@@ -360,10 +402,11 @@ export const KEPT = {
   batch: 'batch-laptop-day',
   sheet: 'sheet-laptop-day',
   pantry: 'pantry-laptop-day',
-  'pantry-ingredient': 'pantry-ingredient-laptop-day',
   'bench-phone': 'bench-readings-phone-day',
   oven: 'oven-laptop-day',
   'oven-compare': 'oven-compare-laptop-day',
-  'oven-setting': 'oven-setting-laptop-day',
   'oven-phone': 'oven-muffins-phone-day',
+  'bake-weigh': 'bake-weigh-laptop-night',
+  'bake-mix': 'bake-mix-laptop-day',
+  'bake-oven': 'bake-oven-laptop-day',
 };

@@ -1,4 +1,5 @@
 // The `orvin` command: reads files and options, prints, exits. All it knows is in core/src/doors/cli.
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { parseArgs } from 'node:util';
@@ -80,7 +81,12 @@ try {
         });
     if (outcome === undefined) finish(0, process.stderr, USAGE);
     else if ('text' in outcome) process.stdout.write(outcome.text);
-    else if (outcome.code === 0) {
+    else if ('devices' in outcome) {
+      const { port, pace } = outcome.devices;
+      const child = spawn(process.execPath, ['--import', 'tsx', `${root}server/src/devices/main.ts`, String(port), String(pace)], { stdio: 'inherit', cwd: root }); // prettier-ignore
+      child.on('exit', (code) => process.exit(code ?? 1));
+      for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
+    } else if (outcome.code === 0) {
       for (const [file, text] of Object.entries(outcome.files ?? {})) writeFileSync(file, text);
       finish(0, process.stdout, JSON.stringify(outcome.json));
     } else finish(outcome.code, process.stderr, `orvin: ${outcome.message}`);

@@ -17,7 +17,12 @@ if (!Number.isInteger(port) || port < 0 || port > 65_535) {
 }
 const host = process.env['HOST'] ?? DEFAULT_HOST;
 
-const server = await buildServer(undefined, host !== DEFAULT_HOST);
+/** How fast the stand-ins' time runs. */
+const pace = Number(process.env['DEVICES_PACE'] ?? 1);
+if (!(pace >= 0.1 && pace <= 600))
+  leave(EXIT_WRONG_SETTING, 'DEVICES_PACE must be from 0.1 to 600; 60 runs a minute in a second.');
+
+const server = await buildServer(undefined, host !== DEFAULT_HOST, pace);
 try {
   await server.listen({ port, host });
 } catch (error) {

@@ -43,7 +43,7 @@ export class BeginBake {
       snapshot: snapshotOf(bake, of, foreseen),
       walk,
       words: wordsOf(walk, bake.audit.steps, sheet),
-      happenings: [{ kind: 'step', to: '', at: Date.now() }],
+      happenings: [{ kind: 'step', to: walk[0]?.id ?? 'heat', at: Date.now() }],
       readings: [],
       ...belongs,
     });

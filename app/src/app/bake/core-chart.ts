@@ -38,7 +38,7 @@ const HIGHEST = 105;
       <path class="probe" [attr.d]="curve()" />
       @if (last(); as last) {
         <circle class="tip" [attr.cx]="last.x" [attr.cy]="last.y" r="9" />
-        <text class="shown" [attr.x]="last.textX" [attr.y]="last.y - 18" [attr.text-anchor]="last.anchor">
+        <text class="shown" [attr.x]="last.textX" [attr.y]="last.y + 42" [attr.text-anchor]="last.anchor">
           {{ last.words }}
         </text>
       }
@@ -155,7 +155,7 @@ export class CoreChart {
     if (reading?.core === undefined) return undefined;
     const x = this.x(reading.minute);
     const late = x > WIDTH * 0.6;
-    return { x, y: this.y(reading.core), words: `${reading.core.toFixed(1)} °C`, anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 6 }; // prettier-ignore
+    return { x, y: this.y(reading.core), words: `${reading.core.toFixed(1)} °C`, anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 10 }; // prettier-ignore
   });
   protected readonly nowX = computed(() => this.x(this.minute()));
   protected readonly words = computed(() => {

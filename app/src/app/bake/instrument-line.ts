@@ -1,6 +1,6 @@
 import { Observable, defer, map, retry, share, tap, timer } from 'rxjs';
 import { webSocket, type WebSocketSubject } from 'rxjs/webSocket';
-import { readPack, readPlainLine, type DeviceCommand, type WireReading } from '@orvin/core/along/wire';
+import { baseTimeOf, readPack, readPlainLine, type DeviceCommand, type WireReading } from '@orvin/core/along/wire';
 
 /*
  * Instruments as a stream of readings, whatever they hang on: the socket of the stand-ins, or the serial line of a real scale or
@@ -62,7 +62,8 @@ export function socketLine(url: string): InstrumentLine {
 /** A message of the line: a pack, or what was wrong with a command. */
 export function wordOf(data: string): LineWord {
   if (data.startsWith('{')) return { kind: 'refused', error: data.slice(0, 300) };
-  const pack = readPack(data, Date.now());
+  // stand-ins may run faster than the wall: their clock is the one that counts on their line
+  const pack = readPack(data, Math.max(Date.now(), baseTimeOf(data) ?? 0));
   return pack.kind === 'readings' ? pack : { kind: 'refused', error: pack.error };
 }
 

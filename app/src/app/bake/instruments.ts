@@ -7,6 +7,8 @@ import { serialLine, socketLine, type InstrumentLine, type LineWord, type PlainP
 const CHOICE = 'orvin-instruments';
 /** A scale that has not spoken for so long says nothing any more; what is hot speaks less often. */
 const STALE_MILLISECONDS = 6000;
+/** Nearer than this is the same clock. */
+const RUNS_AHEAD = 5000;
 const USUAL_BAUD = 9600;
 /** A bowl lifted off reads less than this, g. */
 const LIFTED_GRAMS = -15;
@@ -26,6 +28,8 @@ export class Instruments implements OnDestroy {
   private readonly last = signal<ReadonlyMap<WireName, WireReading>>(new Map());
   private readonly heard = signal<ReadonlyMap<WireName, number>>(new Map());
   readonly now = signal(Date.now());
+  /** How far the stand-ins' clock is ahead of the wall's, ms: they may run faster. 0 for real ones. */
+  readonly ahead = signal(0);
   private instrument: InstrumentLine | undefined;
   private subscription: Subscription | undefined;
 
@@ -107,6 +111,8 @@ export class Instruments implements OnDestroy {
         break;
       case 'readings': {
         const heard = Date.now();
+        const ahead = (word.readings[0]?.at ?? heard) - heard;
+        this.ahead.set(this.source() === 'simulated' && ahead > RUNS_AHEAD ? ahead : 0);
         this.line.set('on');
         this.last.update(
           (last) => new Map([...last, ...word.readings.map((reading) => [reading.name, reading] as const)]),

@@ -15,6 +15,8 @@ import { ThisBaking } from './this-baking';
 
 const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const MINUTE = 60_000;
+/** Timers that mean nothing any more once it is in. */
+const BEFORE_OVEN = ['wet', 'heat', 'rest'];
 /** The timer that an act puts off. */
 const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
   turned: 'turn',
@@ -275,7 +277,7 @@ export class OvenStepView {
       'into the oven',
       ...read,
       { kind: 'in', portion },
-      { kind: 'timer-off', id: 'wet' },
+      ...BEFORE_OVEN.map((id) => ({ kind: 'timer-off' as const, id })),
       ...this.timers(),
     );
     const job = this.portion()?.job;

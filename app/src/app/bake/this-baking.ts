@@ -92,14 +92,17 @@ export class ThisBaking implements OnDestroy {
     return (all[this.state().at] ?? []).map(cautionInWords);
   });
   /** What the scale says of this step, g: since the moment that the step was come to. */
-  private readonly base = signal(0);
+  private readonly base = signal<number | undefined>(undefined);
   readonly onScale = computed(() => {
     const grams = this.instruments.grams();
-    return grams === undefined || this.instruments.lifted() ? undefined : grams - this.base();
+    const base = this.base();
+    return grams === undefined || base === undefined || this.instruments.lifted() ? undefined : grams - base;
   });
 
+  /** The clock of this kitchen: the wall's, or that of stand-ins that run faster. */
+  private readonly time = (): number => Date.now() + this.instruments.ahead();
   private readonly tick = setInterval(() => {
-    this.now.set(Date.now());
+    this.now.set(this.time());
     this.instruments.now.set(Date.now());
   }, TICK_MILLISECONDS);
   private readonly alarm = new Worker(new URL('./alarm.worker', import.meta.url), { type: 'module' });
@@ -107,23 +110,29 @@ export class ThisBaking implements OnDestroy {
 
   constructor() {
     const wake = () => {
-      this.now.set(Date.now());
+      this.now.set(this.time());
       if (document.visibilityState === 'visible') void this.keepAwake();
     };
     document.addEventListener('visibilitychange', wake);
     this.stopWaking = () => document.removeEventListener('visibilitychange', wake);
     void this.keepAwake();
     this.alarm.onmessage = () => {
-      this.now.set(Date.now());
+      this.now.set(this.time());
       this.ring();
     };
     const nextRing = computed(() => this.state().timers.find(({ until }) => until > untracked(this.now))?.until);
-    effect(() => this.alarm.postMessage(nextRing()));
+    effect(() => {
+      const until = nextRing();
+      this.alarm.postMessage(until === undefined ? undefined : until - untracked(this.instruments.ahead));
+    });
     effect(() => this.title.setTitle(this.titleNow()));
     effect(() => this.keepReadings());
     effect(() => {
       const step = this.step()?.id;
       untracked(() => this.takeUpScale(step));
+    });
+    effect(() => {
+      if (this.instruments.grams() !== undefined && this.base() === undefined) untracked(() => this.tare());
     });
   }
   private readonly stopWaking: () => void;
@@ -136,7 +145,7 @@ export class ThisBaking implements OnDestroy {
 
   /** Tells what happened: one act, one undo. */
   tell(label: string, ...told: readonly Told[]): void {
-    const at = Date.now();
+    const at = Math.round(this.time());
     this.bakings.happened(this.id(), label, told.map((each): Happening => ({ ...each, at }))); // prettier-ignore
   }
   go(to: string, label = 'going on', ...told: readonly Told[]): void {
@@ -154,10 +163,14 @@ export class ThisBaking implements OnDestroy {
     if (before) this.go(before.id, 'going back');
   }
   timer(id: string, name: string, minutes: number): Told {
-    return { kind: 'timer', id, name, until: Date.now() + minutes * MINUTE };
+    return { kind: 'timer', id, name, until: Math.round(this.time() + minutes * MINUTE) };
   }
   snooze(timer: Timer): void {
-    this.tell(`two minutes more: ${timer.name}`, { ...timer, kind: 'timer', until: Date.now() + 2 * MINUTE });
+    this.tell(`two minutes more: ${timer.name}`, {
+      ...timer,
+      kind: 'timer',
+      until: Math.round(this.time() + 2 * MINUTE),
+    });
   }
   stop(timer: Timer): void {
     this.tell(`${timer.name} done`, { kind: 'timer-off', id: timer.id });
@@ -166,14 +179,16 @@ export class ThisBaking implements OnDestroy {
   /** Zero is what lies on the scale when a step is come to; after a reload, what it was. */
   private takeUpScale(step: string | undefined): void {
     const kept = this.keptTare();
-    if (kept?.step === step) this.base.set(kept?.base ?? 0);
+    this.base.set(undefined);
+    if (kept?.step === step) this.base.set(kept?.base);
     else if (step !== undefined) this.tare();
   }
   tare(): void {
     const grams = this.instruments.grams();
-    const base = grams === undefined || this.instruments.lifted() ? this.base() : grams;
-    this.base.set(base);
-    localStorage.setItem(this.tareKey(), JSON.stringify({ step: this.step()?.id, base }));
+    // a scale that does not speak yet is taken up when it does
+    if (grams === undefined || this.instruments.lifted()) return;
+    this.base.set(grams);
+    localStorage.setItem(this.tareKey(), JSON.stringify({ step: this.step()?.id, base: grams }));
   }
   private tareKey(): string {
     return `orvin-tare-${this.id()}`;

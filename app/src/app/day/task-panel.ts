@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import type { PlannedTask } from '@orvin/core/day/works';
 import { taskInWords } from '@orvin/core/words/day-words';
 import { minutesInWords } from '@orvin/core/words/wording';
@@ -9,12 +10,14 @@ const STEP_MINUTES = 5;
 /** What is cut into pieces has no start to hold; what follows the oven has none of its own. */
 const FOLLOWS: ReadonlySet<string> = new Set(['bake', 'out', 'cool', 'rest']);
 const SKIPPABLE: ReadonlySet<string> = new Set(['prepare', 'line', 'take-out', 'chill', 'soak', 'turn', 'tent', 'uncover', 'crumb-coat', 'slice', 'pack', 'frost', 'fill']); // prettier-ignore
+/** From here a batch can be baked along. */
+const MADE_ALONG: ReadonlySet<string> = new Set(['weigh', 'mix', 'portion', 'bake']);
 const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', 'portion', 'frost', 'fill', 'slice', 'pack', 'crumb-coat']); // prettier-ignore
 
 /** One task, or a few that touch: moved without dragging, held, done, left out, given its real minutes. */
 @Component({
   selector: 'orv-task-panel',
-  imports: [FigureField],
+  imports: [FigureField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-label="The task chosen">
@@ -65,6 +68,9 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
               >
             }
             <button type="button" class="act" (click)="tick(task)">{{ task.done ? 'Not done' : 'Done' }}</button>
+            @if (task.along; as along) {
+              <a class="act" routerLink="/bake" [queryParams]="along">Bake it along</a>
+            }
             @if (task.skippable) {
               <button type="button" class="quiet" (click)="day.leaveOut([task.id], task.words)">Leave it out</button>
             }
@@ -156,10 +162,18 @@ export class TaskPanel {
           timed: TIMED.has(task.kind),
           hands: task.hands > 0 && task.mayBeCut !== true,
           givenTo: this.day.sheet()?.givenTo[task.id] ?? '',
+          along: this.alongOf(task),
         },
       ];
     });
   });
+  /** Where a batch is made: its formula, this day, and its hour. */
+  private alongOf({ kind, batch }: PlannedTask) {
+    if (!MADE_ALONG.has(kind)) return undefined;
+    const [wishId] = (this.day.works()[batch]?.id ?? '').split('.');
+    const wish = this.day.sheet()?.wishes.find(({ id }) => id === wishId);
+    return wish && { of: wish.formulaId, day: this.day.id(), due: new Date(wish.due).getTime() };
+  }
   protected move(task: { readonly id: string; readonly from: number; readonly words: string }, by: 1 | -1): void {
     this.day.hold(task.id, task.words, (this.day.sheet()?.locks[task.id] ?? task.from) + by * STEP_MINUTES);
   }

@@ -1,4 +1,5 @@
 export {
+  baseTimeOf,
   LONGEST_MESSAGE,
   readPack,
   WIRE_NAMES,

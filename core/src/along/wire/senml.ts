@@ -113,6 +113,12 @@ export function readPack(message: string, now: number): WirePack {
   }
 }
 
+/** The base time of a pack, milliseconds since 1970: what clock its sender goes by. Undefined where it says none. */
+export function baseTimeOf(message: string): number | undefined {
+  const [, seconds] = /"bt": ?(\d{9,12}(?:\.\d{1,6})?)/.exec(message.slice(0, 200)) ?? [];
+  return seconds === undefined ? undefined : Number(seconds) * 1000;
+}
+
 class Refusal extends Error {}
 const refuse = (error: string): never => {
   throw new Refusal(error);

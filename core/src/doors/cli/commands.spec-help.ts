@@ -27,7 +27,7 @@ export const message = (words: string[], options: Given = {}) => {
 
 // the shape is what the specs look at
 export const json = (outcome: Outcome) => {
-  if (!('json' in outcome)) throw new Error('message' in outcome ? outcome.message : outcome.text);
+  if (!('json' in outcome)) throw new Error('message' in outcome ? outcome.message : 'no JSON');
   return JSON.parse(JSON.stringify(outcome.json)) as Record<string, never>;
 };
 

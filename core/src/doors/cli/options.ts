@@ -75,6 +75,12 @@ export interface Options {
   readonly room?: number;
   readonly seconds?: number;
   readonly ics?: string;
+  /** For `rescue`: what there is too much of, and whether it is stirred in. */
+  readonly over?: string;
+  readonly mixed?: boolean;
+  /** For `devices`: where, and how fast time runs. */
+  readonly port?: number;
+  readonly pace?: number;
 }
 
 const pan = Joi.string().custom((written: string, helpers) => {
@@ -134,6 +140,10 @@ const schema = Joi.object({
   room: Joi.number().min(5).max(45),
   seconds: Joi.number().min(0.05).max(120),
   ics: Joi.string().min(1).max(1000),
+  over: Joi.string().min(1).max(200),
+  mixed: Joi.boolean(),
+  port: Joi.number().integer().min(0).max(65_535),
+  pace: Joi.number().min(0.1).max(600),
   factor: Joi.number(),
   pieces: Joi.number(),
   grams: Joi.number(),

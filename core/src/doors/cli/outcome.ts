@@ -8,6 +8,8 @@ export type Outcome =
     }
   /** A file's text, as it is. */
   | { readonly code: 0; readonly text: string }
+  /** Stand-ins for instruments are to be started: a server, which is the caller's to start. */
+  | { readonly code: 0; readonly devices: { readonly port: number; readonly pace: number } }
   /** 1: the input was refused; 2: the command was used wrongly. */
   | { readonly code: 1 | 2; readonly message: string };
 

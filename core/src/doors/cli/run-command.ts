@@ -9,6 +9,7 @@ import { leavenCommand } from './leaven-command.js';
 import { planCommand, type Now } from './plan-command.js';
 import { parseCommand } from './parse-command.js';
 import { rebalanceCommand } from './rebalance-command.js';
+import { rescueCommand } from './rescue-command.js';
 import { scaleCommand } from './scale-command.js';
 import { swapCommand } from './swap-command.js';
 
@@ -22,6 +23,7 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map<string, Command>([
   ['swap', swapCommand],
   ['leaven', leavenCommand],
   ['scale', scaleCommand],
+  ['rescue', rescueCommand],
 ]);
 
 /** What each command takes beside the options of every one. */
@@ -38,6 +40,8 @@ const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['pieces', ['dough', 'thickness', 'cutter', 'square']],
   ['frost', ['layers', 'diameter', 'height', 'filling', 'coat']],
   ['convert', ['to']],
+  ['rescue', ['over', 'mixed']],
+  ['devices', ['port', 'pace']],
   ['plan', ['by', 'not-before', 'hands', 'ovens', 'room', 'seconds', 'ics']],
 ]); // prettier-ignore
 const EVERY_COMMAND: ReadonlySet<string> = new Set(['region', 'style', 'filled']);
@@ -73,6 +77,10 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
   scale FILE|-   another size, in amounts that can be measured; one of
                  --factor 1.5   --pieces 18   --grams 900   --limit "banana=412 g"   --pan "8 in round x 2" --fill 0.6
                  --kit us-cups|au-cups|metric-spoons|scale-1g|scale-0.1g
+  rescue FILE|-  too much of one thing in the bowl: what can be done, cheapest first
+                 --over "flour=12"   --mixed
+  devices        simulated instruments on a line: a scale, an oven, thermometers, until Ctrl-C
+                 --port 4311   --pace 60
   pan "9x5x2.75 in loaf"   what it holds, and its paper
   pieces         --dough 900   --thickness 2.5cm   --cutter 5cm   --square
   frost          --layers 3   --diameter 20cm   --height 4cm   --filling 8mm   --coat 5mm
@@ -135,6 +143,10 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'values' | 'flag'>>
   room: 'value',
   seconds: 'value',
   ics: 'value',
+  over: 'value',
+  mixed: 'flag',
+  port: 'value',
+  pace: 'value',
 };
 
 /**
@@ -160,6 +172,11 @@ export function runCommand(
       : panCommand([file, ...more].join(' '));
   if (name === 'convert') return converted(more.length > 0 ? [file, ...more].join(' ') : file, typed);
   if (name === 'plan') return planned(file === undefined ? [] : [file, ...more], typed, readText, now);
+  if (name === 'devices') {
+    if (file !== undefined) return wrongUse('devices takes no file');
+    const checked = checkOptions(typed);
+    return 'wrong' in checked ? checked.wrong : { code: 0, devices: { port: checked.options.port ?? 4311, pace: checked.options.pace ?? 1 } }; // prettier-ignore
+  }
   if (command === undefined) return wrongUse(`there is no command "${name}"\n\n${USAGE}`);
   if (file === undefined) return wrongUse(`${name} needs a file, or - for standard input\n\n${USAGE}`);
   if (more.length > 0) return wrongUse(`${name} takes one file; "${more.join(' ')}" is too much`);

@@ -15,10 +15,11 @@ const BESIDE: Readonly<Record<string, Given>> = {
   'plan room': { by: '2026-11-28T15:00', seconds: '0.1' },
   'plan seconds': { by: '2026-11-28T15:00' },
   'plan ics': { by: '2026-11-28T15:00', seconds: '0.1' },
+  'rescue mixed': { over: 'flour=12' },
   'bake compare': { to: ['9 in round x 2', '12-cup muffin tin'] },
 };
 /** Commands whose figures only mean something together. */
-const TOGETHER: ReadonlySet<string> = new Set(['pieces', 'frost']);
+const TOGETHER: ReadonlySet<string> = new Set(['pieces', 'frost', 'devices']);
 /** A formula that has everything the examples speak of. */
 const LOAF = `Harbour banana loaf
 makes 12

@@ -185,7 +185,8 @@ export function checkBake(spec: BakeSpec): void {
   }
   if (spec.air) {
     allow(spec.air.everySeconds > 0, 'air.everySeconds', spec.air.everySeconds, 'more than 0 s');
-    for (const celsius of spec.air.celsius) allow(celsius >= -30 && celsius <= 400, 'air.celsius', celsius, '−30 to 400 °C');
+    for (const celsius of spec.air.celsius)
+      allow(celsius >= -30 && celsius <= 400, 'air.celsius', celsius, '−30 to 400 °C');
   }
   const { pan } = spec;
   if (isFree(pan)) {

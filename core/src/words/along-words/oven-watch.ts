@@ -6,7 +6,7 @@ import { sentence, type Sentence } from '../wording/index.js';
 
 export const LOOK_WORDS: Readonly<Record<Look, string>> = { 'not-done': 'Not done', nearly: 'Nearly', done: 'Done' };
 export const DONE_WORDS: Readonly<Record<DoneAtOven, string>> = {
-  turned: 'Turned',
+  turned: 'Turned it',
   tented: 'Foil on',
   uncovered: 'Uncovered',
   'turned-down': 'Oven turned down',
