@@ -136,7 +136,11 @@ export class BakeEnd {
       return [{ name: step.name, figure: scaleGrams(grams), words: `planned ${scaleGrams(step.grams)}` }];
     });
     const all = [...weighed.values()].reduce((sum, { grams }) => sum + grams, 0);
-    return [...oven, { name: 'Weighed', figure: scaleGrams(all), words: `${weighed.size} lines` }, ...off];
+    return [
+      ...oven,
+      { name: 'Weighed', figure: scaleGrams(all), words: weighed.size === 1 ? '1 line' : `${weighed.size} lines` },
+      ...off,
+    ];
   });
   protected again(): void {
     this.baking.tell('going on after all', { kind: 'resumed' });

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { mixingSigns, remedyFor, type BowlFault, type NamedPart } from '@orvin/core/along/mixing';
 import type { MixStep } from '@orvin/core/along/walk';
-import { mixingFamily } from '@orvin/core/batch/bowl';
 import { behaviourOf, waitingOf } from '@orvin/core/batter/rising';
 import { leaveningLedger } from '@orvin/core/batter/leavening';
 import { bowlFaultInWords, firstWords, LOOK_NAMES, mixInWords, remedyInWords } from '@orvin/core/words/along-words';
@@ -82,18 +81,13 @@ export class MixStepView {
   protected readonly clockOf = clock;
 
   protected readonly full = computed(() => this.baking.wordsOf(this.step()));
-  private readonly family = computed(() => {
-    const audit = this.baking.audit();
-    const steps = Object.values(this.baking.baking()?.words ?? {}).join('\n');
-    return mixingFamily(audit?.style?.mixingMethod ?? '', steps);
-  });
   protected readonly signs = computed(() => {
     const { phase, bowlGrams } = this.step();
-    return phase && mixingSigns(phase, this.family(), bowlGrams);
+    return phase && mixingSigns(phase, this.step().family, bowlGrams);
   });
   private readonly words = computed(() => {
     const { phase } = this.step();
-    return phase && mixInWords(phase, this.family());
+    return phase && mixInWords(phase, this.step().family);
   });
   protected readonly title = computed(() => this.words()?.title ?? (firstWords(this.full()) || 'Mix as usual'));
   protected readonly lead = computed(() => {

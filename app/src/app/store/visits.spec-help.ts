@@ -1,4 +1,4 @@
-import type { Provider } from '@angular/core';
+import type { EnvironmentProviders, Provider } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import type { Formula } from '@orvin/core/formula/formula';
 import { proposedFor, type AddedFormula, type Decision } from './arrivals';
@@ -24,7 +24,7 @@ export const LOAF: Formula = {
 /** Visits to one database, of a name of its own for each spec: another visit, or another tab. */
 export function storeVisits() {
   let name = '';
-  const leave = (providers: readonly Provider[] = []) => {
+  const leave = (providers: readonly (Provider | EnvironmentProviders)[] = []) => {
     TestBed.inject(Database).close();
     TestBed.resetTestingModule();
     TestBed.configureTestingModule({
@@ -44,7 +44,7 @@ export function storeVisits() {
   return {
     name: () => name,
     leave,
-    visit: async (providers: readonly Provider[] = []) => {
+    visit: async (providers: readonly (Provider | EnvironmentProviders)[] = []) => {
       leave(providers);
       const store = TestBed.inject(FormulaStore);
       await store.load();

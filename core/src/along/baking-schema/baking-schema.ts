@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { MIXING_FAMILIES } from '../../batch/bowl/index.js';
 import { BOWL_KINDS } from '../../batch/pouring/index.js';
 import { bakeSnapshotSchema } from '../../batch/snapshots/index.js';
 import { MIX_PHASES } from '../mixing/index.js';
@@ -50,6 +51,7 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
       to: Joi.number().integer().min(0).required(),
     }),
     phase: one(MIX_PHASES),
+    family: one(MIXING_FAMILIES).required(),
     bowlGrams: grams.required(),
   },
   rest: { minutes: minutes.required() },

@@ -1,3 +1,4 @@
+import type { MixingFamily } from '../../batch/bowl/index.js';
 import type { BowlKind, KeptBack } from '../../batch/pouring/index.js';
 import type { Clause } from './clauses.js';
 import type { MixPhase } from '../mixing/index.js';
@@ -61,6 +62,8 @@ export interface MixStep extends Step {
   /** In the method, from 1; 0 where there is none and the usual way is meant. */
   readonly number: number;
   readonly phase?: MixPhase;
+  /** By which method the batter is mixed: it says how little is enough. */
+  readonly family: MixingFamily;
   /** In the bowl once it is done, g. */
   readonly bowlGrams: number;
 }

@@ -1,6 +1,6 @@
 import type { Batch, BatchComponent } from '../../batch/batch/index.js';
 import type { OneBake } from '../../batch/bakes/index.js';
-import { mixingFamily } from '../../batch/bowl/index.js';
+import { mixingFamily, type MixingFamily } from '../../batch/bowl/index.js';
 import { atFirst, bowlKindOf, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
 import { worksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
@@ -181,11 +181,11 @@ function methodSteps(order: WalkOrder): Readonly<Record<Place, readonly WalkStep
     if (to === 'before') bowl = withPoured(bowl, ingredients);
     if (isOvens) continue;
     const id = clause ? `mix:${stepId}:${clause.from}` : `mix:${stepId}`;
-    places[to].push({ kind: 'mix', id, stepId, number, bowlGrams: gramsSoFar(), ...(clause && { clause }), ...(phase && { phase }) }); // prettier-ignore
+    places[to].push({ kind: 'mix', id, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }), ...(phase && { phase }) }); // prettier-ignore
   }
   places.after.unshift(...loose.steps.filter(({ part }) => part !== ''));
   if (!places.before.some(({ kind }) => kind === 'mix'))
-    places.before.push(usualMixing(gramsSoFar(), loose.ingredients));
+    places.before.push(usualMixing(family, gramsSoFar(), loose.ingredients));
   return places;
 }
 
@@ -207,11 +207,12 @@ const familyOf = ({ bake, batch }: WalkOrder) =>
   mixingFamily(bake.audit.style?.mixingMethod ?? '', bake.order.formula.steps.map(({ text }) => text).join('\n'));
 
 /** A formula without a method is mixed as its kind usually is. */
-const usualMixing = (bowlGrams: number, ingredients: readonly Ingredient[]): MixStep => ({
+const usualMixing = (family: MixingFamily, bowlGrams: number, ingredients: readonly Ingredient[]): MixStep => ({
   kind: 'mix',
   id: 'mix:usual',
   stepId: '',
   number: 0,
+  family,
   bowlGrams,
   ...(ingredients.length > 0 && { phase: 'combine' as const }),
 });

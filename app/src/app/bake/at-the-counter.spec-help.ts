@@ -1,0 +1,122 @@
+import { signal, type Type } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import type { Baking, Happening } from '@orvin/core/along/baking';
+import { walkOf } from '@orvin/core/along/walk';
+import { batchOf } from '@orvin/core/batch/batch';
+import { oneBake } from '@orvin/core/batch/bakes';
+import { snapshotOf } from '@orvin/core/batch/snapshots';
+import { auditFormula } from '@orvin/core/bench/audit';
+import { DEMO_FORMULAS } from '@orvin/core/doors/samples';
+import { readFormula } from '@orvin/core/formula/parsing';
+import { PLAIN_KITCHEN } from '@orvin/core/kitchen/kitchen';
+import { runBakeJob } from '@orvin/core/oven/baking';
+import type { DeviceCommand } from '@orvin/core/along/wire';
+import { BakingStore } from '../store/baking-store';
+import { storeVisits } from '../store/visits.spec-help';
+import { Work } from '../work/work-client';
+import { Footing } from './footing';
+import { Instruments } from './instruments';
+import { ThisBaking } from './this-baking';
+
+/** Instruments that say what a spec lets them say. */
+export class FakeInstruments {
+  readonly source = signal<'none' | 'simulated' | 'serial'>('none');
+  readonly line = signal<'off' | 'connecting' | 'on' | 'down'>('off');
+  readonly now = signal(0);
+  readonly ahead = signal(0);
+  readonly grams = signal<number | undefined>(undefined);
+  readonly air = signal<number | undefined>(undefined);
+  readonly core = signal<number | undefined>(undefined);
+  readonly coreAt = signal<number | undefined>(undefined);
+  readonly lifted = signal(false);
+  readonly overload = signal(false);
+  readonly lowBattery = signal(false);
+  readonly canSerial = false;
+  readonly told: DeviceCommand[] = [];
+  by(): 'device' {
+    return 'device';
+  }
+  tell(command: DeviceCommand): void {
+    this.told.push(command);
+  }
+}
+
+let loaf: Baking | undefined;
+/** The pear loaf of the demo, set down to be baked. */
+export function pearLoaf(): Baking {
+  if (loaf) return loaf;
+  const text = DEMO_FORMULAS.find(({ id }) => id === 'pear-cardamom-loaf')?.text ?? '';
+  const reading = readFormula(text, 'UK');
+  if (reading.kind === 'refused') throw new Error('refused');
+  const { formula } = reading;
+  const bake = oneBake({ formula, audit: auditFormula(formula), kitchen: PLAIN_KITCHEN });
+  const foreseen = bake.portions.map(({ job }) => {
+    const result = runBakeJob(job);
+    return result.kind === 'foreseen' ? result.bake : undefined;
+  });
+  const walk = walkOf({ bake, batch: batchOf(bake), foreseen });
+  const words = Object.fromEntries(walk.flatMap((step) => (step.kind === 'mix' ? [[step.id, `Words of ${step.id}`]] : []))); // prettier-ignore
+  return (loaf = {
+    title: 'Pear and cardamom loaf',
+    size: 'a loaf',
+    snapshot: snapshotOf(bake, { formulaId: 'pear' }, foreseen),
+    walk,
+    words,
+    happenings: [],
+    readings: [],
+  });
+}
+
+/** A counter with a bake on it: its steps rendered as the baker sees them. */
+export function counter() {
+  const visits = storeVisits();
+  let instruments = new FakeInstruments();
+  const ready = async (happenings: readonly Happening[] = []) => {
+    instruments = new FakeInstruments();
+    const jobs = {
+      run: (_name: string, input: Parameters<typeof runBakeJob>[0]) => Promise.resolve(runBakeJob(input)),
+    };
+    await visits.visit([
+      { provide: Instruments, useValue: instruments },
+      { provide: Work, useValue: jobs },
+      provideRouter([]),
+      Footing,
+      ThisBaking,
+    ]);
+    const { id } = TestBed.inject(BakingStore).begin({ ...pearLoaf(), happenings });
+    const baking = TestBed.inject(ThisBaking);
+    baking.id.set(id);
+    return { baking, instruments, footing: TestBed.inject(Footing), walk: baking.walk() };
+  };
+  return { ready };
+}
+
+/** A step of a kind, rendered. */
+export function rendered<C>(component: Type<C>, inputs: Readonly<Record<string, unknown>> = {}): ComponentFixture<C> {
+  const fixture = TestBed.createComponent(component);
+  for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+  TestBed.tick();
+  return fixture;
+}
+export const wordsOf = <C>(fixture: ComponentFixture<C>, selector?: string): string => {
+  TestBed.tick();
+  const host = fixture.nativeElement as HTMLElement;
+  const element = selector === undefined ? host : host.querySelector(selector);
+  return (element?.textContent ?? '').replace(/\s+/g, ' ').trim();
+};
+export const pressed = <C>(fixture: ComponentFixture<C>, words: string | RegExp): void => {
+  const buttons = [...(fixture.nativeElement as HTMLElement).querySelectorAll('button')];
+  const button = buttons.find(({ textContent }) => textContent.replace(/\s+/g, ' ').trim().match(words));
+  if (!button) throw new Error(`no button ${String(words)}`);
+  button.click();
+  TestBed.tick();
+};
+export const typed = <C>(fixture: ComponentFixture<C>, value: string): HTMLInputElement => {
+  const field = (fixture.nativeElement as HTMLElement).querySelector('input');
+  if (!field) throw new Error('no field');
+  field.value = value;
+  field.dispatchEvent(new Event('input'));
+  TestBed.tick();
+  return field;
+};
