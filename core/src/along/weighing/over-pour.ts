@@ -241,7 +241,9 @@ function compensated(bowl: Bowl): OverPourAnswer | undefined {
   );
   const cost = ({ value, moved }: Compensation) => value + EACH_LINE * moved.length;
   const chosen = [...singles, ...pairs].reduce((a, b) => (cost(b) < cost(a) ? b : a));
-  return bowl.answer('compensate', chosen.grams);
+  const answer = bowl.answer('compensate', chosen.grams);
+  // a change too small to be weighed is none
+  return answer.changes.some(({ id }) => id !== bowl.over.id) ? answer : undefined;
 }
 
 const MOST_STEPS = 6;
