@@ -1,5 +1,5 @@
-import { signal, type Type } from '@angular/core';
-import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import type { Baking, Happening } from '@orvin/core/along/baking';
 import { walkOf } from '@orvin/core/along/walk';
@@ -92,31 +92,4 @@ export function counter() {
   return { ready };
 }
 
-/** A step of a kind, rendered. */
-export function rendered<C>(component: Type<C>, inputs: Readonly<Record<string, unknown>> = {}): ComponentFixture<C> {
-  const fixture = TestBed.createComponent(component);
-  for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
-  TestBed.tick();
-  return fixture;
-}
-export const wordsOf = <C>(fixture: ComponentFixture<C>, selector?: string): string => {
-  TestBed.tick();
-  const host = fixture.nativeElement as HTMLElement;
-  const element = selector === undefined ? host : host.querySelector(selector);
-  return (element?.textContent ?? '').replace(/\s+/g, ' ').trim();
-};
-export const pressed = <C>(fixture: ComponentFixture<C>, words: string | RegExp): void => {
-  const buttons = [...(fixture.nativeElement as HTMLElement).querySelectorAll('button')];
-  const button = buttons.find(({ textContent }) => textContent.replace(/\s+/g, ' ').trim().match(words));
-  if (!button) throw new Error(`no button ${String(words)}`);
-  button.click();
-  TestBed.tick();
-};
-export const typed = <C>(fixture: ComponentFixture<C>, value: string): HTMLInputElement => {
-  const field = (fixture.nativeElement as HTMLElement).querySelector('input');
-  if (!field) throw new Error('no field');
-  field.value = value;
-  field.dispatchEvent(new Event('input'));
-  TestBed.tick();
-  return field;
-};
+export { pressed, rendered, typed, wordsOf } from '../parts/rendered.spec-help';

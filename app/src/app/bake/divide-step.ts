@@ -106,11 +106,17 @@ export class DivideStepView {
 
   private readonly told = computed(() => this.baking.state().divided.get(this.step().id) ?? new Map<number, number>());
   private readonly count = computed(() => Math.min(MOST_WEIGHED, this.step().pieces));
+  /** What there really is of batter is divided. */
+  private readonly real = computed(() => {
+    const step = this.step();
+    const factor = this.baking.batter();
+    return { ...step, grams: step.grams * factor, gramsEach: step.gramsEach * factor };
+  });
   protected readonly words = computed(() =>
-    stepInWords(this.step(), undefined, this.baking.pansOf(this.step().portion)),
+    stepInWords(this.real(), undefined, this.baking.pansOf(this.step().portion)),
   );
   protected readonly pieces = computed(() => {
-    const { gramsEach } = this.step();
+    const { gramsEach } = this.real();
     const live = this.baking.onScale();
     return Array.from({ length: this.count() }, (_, i) => {
       const here = i === this.at();
@@ -147,7 +153,7 @@ export class DivideStepView {
     });
   }
   private next(): void {
-    const { id, gramsEach } = this.step();
+    const { id, gramsEach } = this.real();
     const live = this.baking.onScale();
     if (live === undefined) {
       this.baking.forward('filled');

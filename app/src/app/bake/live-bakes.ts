@@ -2,6 +2,7 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, exhaustMap, of, throttleTime, type Observable } from 'rxjs';
 import type { LiveEstimate, LiveEvent, LiveJob, LiveReading } from '@orvin/core/along/live-bake';
+import { timeFactor } from '@orvin/core/along/baking';
 import { abortable } from '../work/abortable';
 import { Work } from '../work/work-client';
 import { ThisBaking } from './this-baking';
@@ -48,14 +49,18 @@ export class LiveBakes {
       const last = readings.at(-1);
       if (!snapshot?.foreseen || oven?.inAt === undefined || !last || oven.outAt !== undefined) return undefined;
       const inAt = oven.inAt;
+      const factor = this.baking.batter();
       const events = oven.did.flatMap(({ at, what }): readonly LiveEvent[] => {
         const kind = KINDS[what];
         return kind === undefined ? [] : [{ kind, minute: Math.max(0, (at - inAt) / MINUTE) }];
       });
       return {
         key: `${this.baking.id()} ${this.portion()}`,
-        job: snapshot.job,
-        foreseen: snapshot.foreseen,
+        job: { ...snapshot.job, batter: { ...snapshot.job.batter, grams: snapshot.job.batter.grams * factor } },
+        foreseen: {
+          ...snapshot.foreseen,
+          minutes: { ...snapshot.foreseen.minutes, likely: snapshot.foreseen.minutes.likely * timeFactor(factor) },
+        },
         readings,
         events,
         now: last.minute,

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { LOOKS, type DoneAtOven, type Look } from '@orvin/core/along/baking';
+import { LOOKS, timeFactor, type DoneAtOven, type Look } from '@orvin/core/along/baking';
 import { ovenVerdict } from '@orvin/core/along/oven-check';
 import type { BakeStep } from '@orvin/core/along/walk';
 import { DONENESS_TESTS, type BakePrediction } from '@orvin/core/oven/baking';
@@ -15,6 +15,8 @@ import { ThisBaking } from './this-baking';
 
 const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const MINUTE = 60_000;
+/** Less batter more or less moves no time. */
+const WORTH_SAYING = 0.005;
 /** Timers that mean nothing any more once it is in. */
 const BEFORE_OVEN = ['wet', 'heat', 'rest'];
 /** The timer that an act puts off. */
@@ -116,7 +118,17 @@ export class OvenStepView {
 
   protected readonly pans = computed(() => this.baking.pansOf(this.step().portion));
   private readonly portion = computed(() => this.baking.baking()?.snapshot.portions[this.step().portion]);
-  protected readonly foreseen = computed(() => this.portion()?.foreseen);
+  /** As foreseen when it was set down, for as much batter as there really is. */
+  protected readonly foreseen = computed(() => {
+    const foreseen = this.portion()?.foreseen;
+    const longer = timeFactor(this.baking.batter());
+    if (!foreseen || Math.abs(longer - 1) < WORTH_SAYING) return foreseen;
+    const { first, low, likely, high } = foreseen.minutes;
+    return {
+      ...foreseen,
+      minutes: { first: Math.floor(first * longer), low: low * longer, likely: likely * longer, high: high * longer },
+    };
+  });
   private readonly oven = computed(() => this.baking.state().ovens.get(this.step().portion));
   private readonly setPoint = computed(() => this.portion()?.job.setting.celsius ?? 180);
   protected readonly minute = this.live.minute;
@@ -171,9 +183,19 @@ export class OvenStepView {
     const later = Math.round(this.likely() - minutes.likely);
     const due = this.baking.baking()?.dueAt;
     const shift = later === 0 ? 'as foreseen' : `${minutesInWords(Math.abs(later))} ${later > 0 ? 'later' : 'sooner'}`;
-    const spare = due === undefined ? '' : `; on the table at ${TIME.format(due)}`;
-    return `foreseen ${this.at(minutes.likely)}, about ${shift}${spare}`;
+    return `foreseen ${this.at(minutes.likely)}, about ${shift}${due === undefined ? '' : `. ${this.spareWords(due)}`}`;
   });
+  /** What is left of the day's minutes once it is out and cool enough to cut. */
+  private spareWords(due: number): string {
+    const { portion } = this.step();
+    const cool = this.baking.walk().find((step) => step.kind === 'cool' && step.portion === portion);
+    const cools = cool?.kind === 'cool' ? (cool.sliceMinutes ?? cool.inPanMinutes ?? 0) : 0;
+    const ready = (this.oven()?.inAt ?? 0) + (this.likely() + cools) * MINUTE;
+    const spare = Math.round((due - ready) / MINUTE);
+    return spare >= 0
+      ? `Cool enough to cut ${minutesInWords(spare)} before ${TIME.format(due)}`
+      : `▲ Cool enough to cut ${minutesInWords(-spare)} after ${TIME.format(due)}`;
+  }
   protected readonly alarms = computed(() => (this.live.estimate()?.alarms ?? []).slice(-2).map(({ code }) => alarmInWords(code))); // prettier-ignore
   protected readonly says = computed(() => {
     const estimate = this.live.estimate();

@@ -2,6 +2,7 @@ import { Injectable, computed, effect, inject, signal, untracked, type OnDestroy
 import { Title } from '@angular/platform-browser';
 import {
   bakingState,
+  batterFactor,
   bowlOf,
   READING_EVERY,
   targetOf,
@@ -63,6 +64,8 @@ export class ThisBaking implements OnDestroy {
     const pantry = this.pantry();
     return bowlOf(this.walk(), this.state(), (id) => pantry.byId(id));
   });
+  /** More or less batter than was planned. */
+  readonly batter = computed(() => batterFactor(this.walk(), this.state()));
   readonly nameOf = (id: string): string => {
     const step = this.walk().find((each) => each.id === id);
     return step?.kind === 'weigh' ? step.name.toLowerCase() : '';

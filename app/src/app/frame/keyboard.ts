@@ -22,6 +22,8 @@ export const KEYS: readonly { readonly keys: readonly string[]; readonly does: s
   { keys: ['Tab'], does: 'to the amount, which takes every unit', where: 'Bench, in a line' },
   { keys: ['Backspace'], does: 'remove the line or step', where: 'Bench, in an empty one' },
   { keys: ['Enter'], does: 'work out what the batch is to give', where: 'Batch, in the first field' },
+  { keys: ['Space'], does: 'on to the next step', where: 'Bake, outside a field; Enter too' },
+  { keys: ['Backspace'], does: 'back to the step before', where: 'Bake, outside a field' },
   { keys: ['Esc'], does: 'close what is open; take back what is typed', where: 'everywhere' },
 ];
 

@@ -143,6 +143,21 @@ export function bowlOf(
   });
 }
 
+/** How much more batter there is than was planned: as weighed, and as it is to be where nothing is weighed yet. 1 for what was planned. */
+export function batterFactor(walk: readonly WalkStep[], state: BakingState): number {
+  let planned = 0;
+  let now = 0;
+  for (const step of walk)
+    if (step.kind === 'weigh' && step.part === '') {
+      planned += step.grams;
+      now += state.weighed.get(step.id)?.grams ?? targetOf(step, state);
+    }
+  return planned > 0 ? now / planned : 1;
+}
+/** More batter in the same pans takes longer, as this power of it. @source shared/science/along.md, section 3 */
+const TIME_BY_BATTER = 0.65;
+export const timeFactor = (batter: number): number => batter ** TIME_BY_BATTER;
+
 /** What is in the bowl that a step weighs into, before it, g: as weighed, and as planned where nothing was told. */
 export function gramsBefore(walk: readonly WalkStep[], state: BakingState, step: WeighStep): number {
   let grams = 0;

@@ -5,9 +5,11 @@ import { demoWalks, type DemoWalk } from '../walk/demo-walks.spec-help.js';
 import type { WalkStep, WeighStep } from '../walk/index.js';
 import {
   bakingState,
+  batterFactor,
   bowlOf,
   gramsBefore,
   isOver,
+  timeFactor,
   timersAt,
   unevenness,
   type Baking,
@@ -108,6 +110,21 @@ describe('what stands of a bake, from what happened', () => {
     expect(gramsBefore(walk, state, flour)).toBe(0);
     // what is strewn on top is no batter
     expect(bowl.some(({ id }) => walk.find((step) => step.id === id && step.kind === 'weigh' && step.part !== ''))).toBeFalse(); // prettier-ignore
+  });
+  it('knows how much batter there really is, and what that does to the minutes', () => {
+    const { walk } = loaf();
+    const [flour] = weighings(walk);
+    if (!flour) throw new Error('no flour');
+    expect(batterFactor(walk, bakingState(walk, []))).toBe(1);
+    const all = weighings(walk).filter(({ part }) => part === '');
+    const bigger = bakingState(walk, [{ kind: 'retargeted', targets: Object.fromEntries(all.map(({ id, grams }) => [id, 1.15 * grams])), because: '', at: NOW }]); // prettier-ignore
+    expect(batterFactor(walk, bigger)).toBeCloseTo(1.15, 9);
+    expect(timeFactor(1)).toBe(1);
+    // along.md: longer as the power 0.65
+    expect(timeFactor(2)).toBeCloseTo(1.569, 3);
+    const over = bakingState(walk, [{ kind: 'weighed', step: flour.id, grams: flour.grams + 30, by: 'hand', at: NOW }]);
+    const batter = all.reduce((sum, { grams }) => sum + grams, 0);
+    expect(batterFactor(walk, over)).toBeCloseTo(1 + 30 / batter, 9);
   });
   it('is over once it ended, unless it was taken up again', () => {
     expect(isOver([])).toBeFalse();

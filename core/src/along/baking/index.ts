@@ -10,10 +10,12 @@ export {
 } from './happenings.js';
 export {
   bakingState,
+  batterFactor,
   bowlOf,
   gramsBefore,
   isOver,
   targetOf,
+  timeFactor,
   timersAt,
   unevenness,
   type AtOven,
