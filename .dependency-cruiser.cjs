@@ -1,6 +1,19 @@
 // Who may know whom: the table of docs/architecture.md, as rules that fail the build.
 /** The floors of the core, from the ground up: a floor uses itself and those before it. */
-const FLOORS = ['ground', 'kitchen', 'formula', 'batter', 'oven', 'bench', 'batch', 'day', 'along', 'words', 'papers', 'doors'];
+const FLOORS = [
+  'ground',
+  'kitchen',
+  'formula',
+  'batter',
+  'oven',
+  'bench',
+  'batch',
+  'day',
+  'along',
+  'words',
+  'papers',
+  'doors',
+];
 const CORE_PACKAGES =
   'node_modules/(joi|luxon|@types/luxon|ical-generator|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec(-help)?\\.ts$';

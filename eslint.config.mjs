@@ -102,7 +102,10 @@ export default defineConfig(
     extends: [angular.configs.templateRecommended, angular.configs.templateAccessibility],
     rules: { '@angular-eslint/template/button-has-type': 'error' },
   },
-  { files: ['server/src/main.ts', 'server/src/devices/main.ts', 'e2e/**/*.ts', 'scripts/**/*.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['server/src/main.ts', 'server/src/devices/main.ts', 'e2e/**/*.ts', 'scripts/**/*.ts'],
+    rules: { 'no-console': 'off' },
+  },
   {
     files: ['**/*.{js,mjs,cjs}'],
     extends: [eslint.configs.recommended],

@@ -1,5 +1,8 @@
 import { TestBed } from '@angular/core/testing';
 import type { WalkStep } from '@orvin/core/along/walk';
+import { BakingStore } from '../store/baking-store';
+import { FormulaStore } from '../store/formula-store';
+import { PlanStore } from '../store/plan-store';
 import { counter, pearLoaf, pressed, rendered, typed, wordsOf } from './at-the-counter.spec-help';
 import { BakeEnd } from './bake-end';
 import { BakeTimers, leftInWords } from './bake-timers';
@@ -181,6 +184,32 @@ describe('the oven', () => {
   });
 });
 
+describe('the day that a bake belongs to', () => {
+  const { ready } = counter();
+  it('hears when it goes in, and one undo takes both back', async () => {
+    const bake = stepOf('bake');
+    const { baking, footing } = await ready(at(bake));
+    const plans = TestBed.inject(PlanStore);
+    const bakings = TestBed.inject(BakingStore);
+    const now = new Date();
+    const date = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-'); // prettier-ignore
+    const task = (kind: 'mix' | 'portion' | 'out', from: number) => ({ id: `loaf:${kind}`, kind, batch: 0, from, to: from + 5, hands: 1 }); // prettier-ignore
+    const tasks = [task('mix', 0), task('portion', 1), task('out', 1400)];
+    const day = plans.add(date, 'UTC');
+    plans.keepPlan(day.id, day.sheet, { proven: true, safe: true, cost: 0, bound: 0, startsAt: 0, ovenMinutes: 0, tasks, onTime: [1] }); // prettier-ignore
+    const { id } = bakings.begin({ ...pearLoaf(), happenings: at(bake), dayId: day.id, wishId: 'loaf' });
+    baking.id.set(id);
+    rendered(OvenStepView, { step: bake });
+    footing.act();
+    const done = () => Object.keys(plans.plan(day.id)?.sheet.done ?? {});
+    expect(done()).toEqual(['loaf:mix', 'loaf:portion']);
+    expect(baking.state().ovens.get(0)?.inAt).toBeDefined();
+    TestBed.inject(FormulaStore).undo();
+    expect(done()).toEqual([]);
+    expect(baking.state().ovens.get(0)?.inAt).toBeUndefined();
+  });
+});
+
 describe('by the clock', () => {
   const { ready } = counter();
   it('starts the oven’s timer when it is switched on, and tells the stand-in', async () => {
@@ -218,6 +247,19 @@ describe('by the clock', () => {
     TestBed.tick();
     pressed(view, 'Stop');
     expect(baking.state().timers.map(({ id }) => id)).toEqual(['later']);
+  });
+  it('shows the timers of what else is under way by their bake, and stops them there', async () => {
+    const { baking } = await ready();
+    const bakings = TestBed.inject(BakingStore);
+    const until = Date.now() - 1000;
+    const other = bakings.begin({ ...pearLoaf(), title: 'Scones', happenings: [{ kind: 'timer', id: 'turn', name: 'turn it', until, at: until - MINUTE }] }); // prettier-ignore
+    baking.now.set(Date.now());
+    const view = rendered(BakeTimers);
+    expect(wordsOf(view, '.rang')).toContain('turn it: Scones');
+    pressed(view, '2 min more');
+    const kept = bakings.baking(other.id)?.baking.happenings.at(-1);
+    expect(kept?.kind === 'timer' && [kept.name, kept.until > Date.now() + MINUTE]).toEqual(['turn it', true]);
+    expect(baking.timers().rang).toEqual([]);
   });
   it('is read at a glance: minutes and seconds, hours from an hour on', () => {
     for (const [milliseconds, words] of [[480_000, '8:00'], [26_000, '0:26'], [4_380_000, '1 h 13'], [-65_000, '+1:05'], [0, '0:00']] as const)

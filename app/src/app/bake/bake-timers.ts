@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { Timer } from '@orvin/core/along/baking';
-import { ThisBaking } from './this-baking';
+import { ThisBaking, type NamedTimer } from './this-baking';
 
 const MOST_SHOWN = 2;
 
@@ -17,7 +16,7 @@ export function leftInWords(milliseconds: number): string {
   selector: 'orv-bake-timers',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @for (timer of shown(); track timer.id) {
+    @for (timer of shown(); track timer.of + timer.id) {
       <div class="timer" [class.rang]="timer.rang" role="timer" [attr.aria-label]="timer.name">
         <span>{{ timer.name }}</span> <b>{{ timer.left }}</b>
         @if (timer.rang) {
@@ -80,7 +79,11 @@ export class BakeTimers {
   private readonly all = computed(() => {
     const { rang, running } = this.baking.timers();
     const now = this.baking.now();
-    const of = (timer: Timer, hasRung: boolean) => ({ ...timer, rang: hasRung, left: leftInWords(timer.until - now) });
+    const of = (timer: NamedTimer, hasRung: boolean) => ({
+      ...timer,
+      rang: hasRung,
+      left: leftInWords(timer.until - now),
+    });
     return [...rang.map((timer) => of(timer, true)), ...running.map((timer) => of(timer, false))];
   });
   protected readonly shown = computed(() => this.all().slice(0, MOST_SHOWN));

@@ -12,6 +12,7 @@ import { Work } from '../work/work-client';
 /** Where it belongs: a day that it is planned in. */
 export interface Belongs {
   readonly dayId?: string;
+  readonly wishId?: string;
   readonly dueAt?: number;
 }
 

@@ -211,6 +211,7 @@ export class BakeStart {
   /** From a day or another station: the formula, and the day that it is planned in. */
   readonly of = input<string>();
   readonly day = input<string>();
+  readonly wish = input<string>();
   readonly due = input<string>();
 
   private readonly router = inject(Router);
@@ -277,8 +278,10 @@ export class BakeStart {
     try {
       const due = Number(this.due());
       const day = this.day();
+      const wish = this.wish();
       const id = await this.beginning.begin(record, {
         ...(day !== undefined && { dayId: day }),
+        ...(wish !== undefined && { wishId: wish }),
         ...(Number.isFinite(due) && due > 0 && { dueAt: due }),
       });
       await this.router.navigate(['/bake', id]);

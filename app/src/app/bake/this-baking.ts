@@ -6,7 +6,6 @@ import {
   bowlOf,
   READING_EVERY,
   targetOf,
-  timersAt,
   type Happening,
   type Timer,
 } from '@orvin/core/along/baking';
@@ -17,22 +16,31 @@ import { cautionInWords, cautionsOnce } from '@orvin/core/words/along-words';
 import { sound } from '../parts/tone';
 import { BakingStore } from '../store/baking-store';
 import { FormulaStore } from '../store/formula-store';
+import { PlanStore } from '../store/plan-store';
 import { Readings } from '../work/readings';
+import { dayTicks } from './day-ticks';
 import { Instruments } from './instruments';
 
 const TICK_MILLISECONDS = 250;
 const MINUTE = 60_000;
+const MINUTES_A_DAY = 24 * 60;
 /** Rung for so long at the most; then it stays on the screen. */
 const VIBRATION = [300, 150, 300, 150, 300];
 
 /** What happened, without its moment: that is put on when it is told. */
 type Told = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never;
 
+/** A timer, and the bake that it is of. */
+export interface NamedTimer extends Timer {
+  readonly of: string;
+}
+
 /** The bake at hand: what stands of it, and the acts of whoever makes it. */
 @Injectable()
 export class ThisBaking implements OnDestroy {
   private readonly bakings = inject(BakingStore);
   private readonly store = inject(FormulaStore);
+  private readonly plans = inject(PlanStore);
   private readonly readings = inject(Readings);
   private readonly title = inject(Title);
   readonly instruments = inject(Instruments);
@@ -45,7 +53,26 @@ export class ThisBaking implements OnDestroy {
   readonly state = computed(() => bakingState(this.walk(), this.baking()?.happenings ?? []));
   readonly step = computed(() => this.state().step);
   readonly next = computed<WalkStep | undefined>(() => this.walk()[this.state().at + 1]);
-  readonly timers = computed(() => timersAt(this.state(), this.now()));
+  /** Its own timers, and those of what else is under way: one counter has one clock. */
+  private readonly allTimers = computed<readonly NamedTimer[]>(() => {
+    const own = this.state().timers.map((timer): NamedTimer => ({ ...timer, of: this.id() }));
+    const others = this.bakings
+      .underWay()
+      .filter(({ id }) => id !== this.id())
+      .flatMap(({ id, baking }) =>
+        bakingState(baking.walk, baking.happenings).timers.map((timer): NamedTimer => ({
+          ...timer,
+          name: `${timer.name}: ${baking.title}`,
+          of: id,
+        })),
+      );
+    return [...own, ...others].sort((a, b) => a.until - b.until);
+  });
+  readonly timers = computed(() => {
+    const now = this.now();
+    const all = this.allTimers();
+    return { rang: all.filter(({ until }) => until <= now), running: all.filter(({ until }) => until > now) };
+  });
 
   /** The version or formula it was set down from, as it stands now. */
   readonly formula = computed(() => {
@@ -123,7 +150,7 @@ export class ThisBaking implements OnDestroy {
       this.now.set(this.time());
       this.ring();
     };
-    const nextRing = computed(() => this.state().timers.find(({ until }) => until > untracked(this.now))?.until);
+    const nextRing = computed(() => this.allTimers().find(({ until }) => until > untracked(this.now))?.until);
     effect(() => {
       const until = nextRing();
       this.alarm.postMessage(until === undefined ? undefined : until - untracked(this.instruments.ahead));
@@ -149,7 +176,22 @@ export class ThisBaking implements OnDestroy {
   /** Tells what happened: one act, one undo. */
   tell(label: string, ...told: readonly Told[]): void {
     const at = Math.round(this.time());
-    this.bakings.happened(this.id(), label, told.map((each): Happening => ({ ...each, at }))); // prettier-ignore
+    this.store.together(label, () => {
+      this.tellDay(told, at);
+      this.bakings.happened(this.id(), label, told.map((each): Happening => ({ ...each, at }))); // prettier-ignore
+    });
+  }
+  /** The day that it is planned in hears when it goes in, and out. */
+  private tellDay(told: readonly Told[], at: number): void {
+    const { dayId, wishId } = this.baking() ?? {};
+    const what = told.find(({ kind }) => kind === 'in' || kind === 'out')?.kind;
+    const sheet = dayId === undefined ? undefined : this.plans.plan(dayId)?.sheet;
+    if (dayId === undefined || wishId === undefined || !sheet || (what !== 'in' && what !== 'out')) return;
+    const minute = Math.floor((at - new Date(`${sheet.date}T00:00`).getTime()) / MINUTE);
+    if (minute < 0 || minute >= MINUTES_A_DAY) return;
+    const ticks = dayTicks(sheet.kept?.tasks ?? [], wishId, what, minute);
+    const label = `${this.baking()?.title ?? ''} ${what === 'in' ? 'in the oven' : 'out of it'}`;
+    this.plans.change(dayId, label, (before) => ({ ...before, done: { ...before.done, ...ticks } }));
   }
   go(to: string, label = 'going on', ...told: readonly Told[]): void {
     this.tell(label, ...told, { kind: 'step', to });
@@ -168,15 +210,16 @@ export class ThisBaking implements OnDestroy {
   timer(id: string, name: string, minutes: number): Told {
     return { kind: 'timer', id, name, until: Math.round(this.time() + minutes * MINUTE) };
   }
-  snooze(timer: Timer): void {
-    this.tell(`two minutes more: ${timer.name}`, {
-      ...timer,
-      kind: 'timer',
-      until: Math.round(this.time() + 2 * MINUTE),
-    });
+  snooze({ of, id, name }: NamedTimer): void {
+    const at = Math.round(this.time());
+    this.bakings.happened(of, `two minutes more: ${name}`, [{ kind: 'timer', id, name: this.ownName(of, name), until: at + 2 * MINUTE, at }]); // prettier-ignore
   }
-  stop(timer: Timer): void {
-    this.tell(`${timer.name} done`, { kind: 'timer-off', id: timer.id });
+  stop({ of, id, name }: NamedTimer): void {
+    this.bakings.happened(of, `${name} done`, [{ kind: 'timer-off', id, at: Math.round(this.time()) }]);
+  }
+  private ownName(of: string, name: string): string {
+    const title = this.bakings.baking(of)?.baking.title;
+    return of === this.id() || title === undefined ? name : name.replace(`: ${title}`, '');
   }
 
   /** Zero is what lies on the scale when a step is come to; after a reload, what it was. */

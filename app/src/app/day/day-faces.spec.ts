@@ -62,7 +62,7 @@ describe('the faces of a day', () => {
     pressed(panel, 'Let go');
     expect(day.sheet()?.locks).toEqual({});
     const link = hostOf(panel).querySelector('a');
-    expect(link?.getAttribute('href')).toMatch(/^\/bake\?of=.+&day=.+&due=\d+$/);
+    expect(link?.getAttribute('href')).toMatch(/^\/bake\?of=.+&day=.+&wish=.+&due=\d+$/);
   });
 
   it('take what is said of another batch, ask where several may be meant, and say what is not on the shelf', async () => {

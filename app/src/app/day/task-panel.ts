@@ -172,7 +172,7 @@ export class TaskPanel {
     if (!MADE_ALONG.has(kind)) return undefined;
     const [wishId] = (this.day.works()[batch]?.id ?? '').split('.');
     const wish = this.day.sheet()?.wishes.find(({ id }) => id === wishId);
-    return wish && { of: wish.formulaId, day: this.day.id(), due: new Date(wish.due).getTime() };
+    return wish && { of: wish.formulaId, day: this.day.id(), wish: wish.id, due: new Date(wish.due).getTime() };
   }
   protected move(task: { readonly id: string; readonly from: number; readonly words: string }, by: 1 | -1): void {
     this.day.hold(task.id, task.words, (this.day.sheet()?.locks[task.id] ?? task.from) + by * STEP_MINUTES);

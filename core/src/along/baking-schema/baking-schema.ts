@@ -110,5 +110,6 @@ export const bakingSchema = Joi.object<Baking>({
   happenings: Joi.array().items(happeningSchema).max(20_000).required(),
   readings: Joi.array().items(readingSchema).max(20_000).required(),
   dayId: Joi.string().max(300),
+  wishId: Joi.string().max(300),
   dueAt: Joi.number().min(0).max(8.64e15),
 });

@@ -24,6 +24,8 @@ export interface Baking {
   readonly readings: readonly Reading[];
   /** The day that it is baked on, where it is planned in one, and the instant it is due. */
   readonly dayId?: string;
+  /** Which batch of that day it is. */
+  readonly wishId?: string;
   readonly dueAt?: number;
 }
 
