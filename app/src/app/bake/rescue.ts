@@ -71,6 +71,7 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
     }
     h2 {
       font-size: 2.75rem;
+      line-height: 1.15;
     }
     .kinds,
     .lines {

@@ -233,12 +233,16 @@ export class BakeStart {
     return id === undefined ? undefined : this.store.formula(id);
   });
   /** What is before one, at a glance; the pans' words come with the bake. */
-  protected readonly steps = computed(() => {
+  private readonly bake = computed(() => {
     const record = this.record();
-    if (!record) return [];
-    const bake = this.bakes.of(record);
+    return record && this.bakes.of(record);
+  });
+  private readonly foreseen = this.bakes.foreseen(this.bake);
+  protected readonly steps = computed(() => {
+    const bake = this.bake();
+    if (!bake) return [];
     const texts = new Map(bake.audit.steps.map(({ id, text }) => [id, text]));
-    return walkOf({ bake, batch: batchOf(bake), foreseen: [] }).map((step) => {
+    return walkOf({ bake, batch: batchOf(bake), foreseen: this.foreseen() }).map((step) => {
       const pans = 'portion' in step ? (bake.portions[step.portion]?.pans.pan.name ?? '') : '';
       const words = nextInWords(
         step,
