@@ -54,7 +54,9 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
       link(at('out'), at('turn-out'), oven.unloadMinutes + oven.inPanMinutes);
       for (const kind of ['turn', 'tent', 'uncover', 'turn-down'] as const) {
         const share = oven.during.find((each) => each.kind === kind)?.share;
-        if (share !== undefined) link(at('bake'), at(kind), Math.round(share * oven.likely));
+        // it may have been put a little before its usual share of the bake
+        const planned = (tasks[at(kind) ?? -1]?.from ?? 0) - (tasks[at('bake') ?? -1]?.from ?? 0);
+        if (share !== undefined) link(at('bake'), at(kind), Math.min(Math.round(share * oven.likely), planned));
       }
     }
     let last = oven ? at('out') : at('from-store');
