@@ -17,8 +17,8 @@ const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digi
 const MINUTE = 60_000;
 /** Less batter more or less moves no time. */
 const WORTH_SAYING = 0.005;
-/** Timers that mean nothing any more once it is in. */
-const BEFORE_OVEN = ['wet', 'heat', 'rest'];
+/** Timers that mean nothing any more once it is in: of what was to be warm, of the oven, of the batter. */
+const BEFORE_OVEN = /^(?:ready:|heat$|rest$|wet$)/;
 /** The timer that an act puts off. */
 const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
   turned: 'turn',
@@ -299,7 +299,7 @@ export class OvenStepView {
       'into the oven',
       ...read,
       { kind: 'in', portion },
-      ...BEFORE_OVEN.map((id) => ({ kind: 'timer-off' as const, id })),
+      ...this.timersOff((id) => BEFORE_OVEN.test(id)),
       ...this.timers(),
     );
     const job = this.portion()?.job;
@@ -317,10 +317,13 @@ export class OvenStepView {
       ...at('look', 'first look', first),
     ]; // prettier-ignore
   }
+  private timersOff(which: (id: string) => boolean) {
+    return this.baking.state().timers.filter(({ id }) => which(id)).map(({ id }) => ({ kind: 'timer-off' as const, id })); // prettier-ignore
+  }
   protected comesOut(): void {
     const { portion } = this.step();
     const cool = this.baking.walk().find((step) => step.kind === 'cool' && step.portion === portion);
-    const off = this.baking.state().timers.filter(({ id }) => id.startsWith(`oven-${portion}-`)).map(({ id }) => ({ kind: 'timer-off' as const, id })); // prettier-ignore
+    const off = this.timersOff((id) => id.startsWith(`oven-${portion}-`));
     const timers =
       cool?.kind === 'cool'
         ? [

@@ -1,5 +1,6 @@
 export { clausesOf, clauseWords, sentencesOf, type Clause } from './clauses.js';
-export { walkOf, type WalkOrder } from './walk.js';
+export { walkOf } from './walk.js';
+export type { WalkOrder } from './walk-order.js';
 export {
   READY_TASKS,
   WEIGHED_BY,

@@ -4,6 +4,23 @@ import type { WalkStep, WeighStep } from './index.js';
 const weighings = (walk: readonly WalkStep[]) => walk.filter((step): step is WeighStep => step.kind === 'weigh');
 const kinds = (walk: readonly WalkStep[]) => walk.map(({ kind }) => kind);
 
+const PLUMS = `Slipway plum buckle
+210 g plain flour
+1 1/2 tsp baking powder
+1/4 tsp fine salt
+110 g soft butter
+150 g caster sugar, divided
+2 large eggs
+120 ml whole milk
+400 g plums, stoned and quartered
+
+Method
+1. Heat the oven to 180 C. Butter and line a 20 cm square tin.
+2. Cream the butter with 120 g of the sugar until pale. Beat in the eggs one by one.
+3. Whisk the flour, baking powder and salt. Fold into the butter in two goes with the milk.
+4. Scrape into the tin. Push in the plums, scatter over the rest of the sugar.
+5. Bake 45 to 50 minutes until a skewer comes out clean.`;
+
 describe('a bake as one step after another', () => {
   it('weighs every gram of the batch, once', () => {
     for (const { id, walk, batch } of demoWalks()) {
@@ -76,6 +93,25 @@ describe('a bake as one step after another', () => {
           const pans = bake.portions[step.portion]?.pans;
           expect(step.pieces).toBe((pans?.count ?? 0) * (pans?.pan.cavities ?? 0));
         }
+  });
+  it('puts what goes into the tin after the batter behind the tin, and fills it with no more than is in the bowl', () => {
+    const { walk, bake } = walkFrom(PLUMS);
+    const at = (name: string) => walk.findIndex((step) => step.kind === 'weigh' && step.name.includes(name));
+    const divide = walk.findIndex(({ kind }) => kind === 'divide');
+    expect(at('milk')).toBeLessThan(divide);
+    expect(at('plums')).toBeGreaterThan(divide);
+    expect(at('plums')).toBeLessThan(walk.findIndex(({ kind }) => kind === 'bake'));
+    const step = walk[divide];
+    const whole = bake.portions[0]?.grams ?? 0;
+    expect(step?.kind === 'divide' && whole - step.grams).toBeCloseTo(400 + 30, -1);
+    // pushing fruit into a tin is no folding
+    const pushed = walk.find((each) => each.kind === 'mix' && each.number === 4);
+    expect(pushed?.kind === 'mix' && pushed.phase).toBeUndefined();
+  });
+  it('knows a dry bowl that is made ready beside creamed butter from the act that brings it in', () => {
+    const { walk } = walkFrom(PLUMS);
+    const phases = walk.flatMap((step) => (step.kind === 'mix' && step.phase ? [step.phase] : []));
+    expect(phases).toEqual(['cream', 'eggs', 'dry', 'combine']);
   });
   it('mixes as usual where there is no method', () => {
     const { walk } = walkFrom('Bare muffins\n200 g plain flour\n100 g sugar\n2 tsp baking powder\n1 egg\n150 ml milk\n80 g butter'); // prettier-ignore

@@ -20,8 +20,10 @@ const MOST_GRAMS = 100_000;
 /** Reads one line; what says nothing is `nothing`, never an error: instruments greet, count and beep. */
 export function readPlainLine(line: string): PlainReading {
   // control characters frame a line on some instruments
-  // eslint-disable-next-line no-control-regex
-  const text = line.slice(0, LONGEST_LINE).replace(/[\u0000-\u001f\u007f]/g, ' ').trim(); // prettier-ignore
+  const text = line
+    .slice(0, LONGEST_LINE)
+    .replace(/\p{Cc}/gu, ' ')
+    .trim();
   if (line.length > LONGEST_LINE || text === '') return { kind: 'nothing' };
   if (OVER.test(text)) return { kind: 'overload' };
   const found = READING.exec(text);
