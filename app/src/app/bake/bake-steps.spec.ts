@@ -69,6 +69,19 @@ describe('a line on the scale', () => {
     footing.act();
     expect(baking.state().weighed.get(soda.id)?.grams).toBeCloseTo(soda.grams, 1);
   });
+  it('refuses what is no figure, in words, and does not go on over it', async () => {
+    const { footing, baking } = await ready(at(flour));
+    const view = rendered(WeighStepView, { step: flour });
+    const field = typed(view, 'zwölf');
+    field.dispatchEvent(new Event('change'));
+    expect(wordsOf(view, 'orv-field-problem')).toContain('Write a figure');
+    footing.act();
+    expect(baking.step()?.id).toBe(flour.id);
+    expect(baking.state().weighed.size).toBe(0);
+    expect(field.value).toBe('zwölf');
+    typed(view, '½').dispatchEvent(new Event('change'));
+    expect(baking.state().weighed.get(flour.id)).toEqual({ grams: 0.5, by: 'hand' });
+  });
   it('has answers for too much, and the lines that follow go with the one that is taken', async () => {
     const { baking, footing } = await ready(at(flour));
     const view = rendered(WeighStepView, { step: flour });

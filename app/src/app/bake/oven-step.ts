@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, viewChild } from '@angular/core';
 import { LOOKS, timeFactor, type DoneAtOven, type Look } from '@orvin/core/along/baking';
 import { ovenVerdict } from '@orvin/core/along/oven-check';
 import type { BakeStep } from '@orvin/core/along/walk';
@@ -6,6 +6,7 @@ import { DONENESS_TESTS, type BakePrediction } from '@orvin/core/oven/baking';
 import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@orvin/core/words/along-words';
 import { donenessInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
 import { Work } from '../work/work-client';
 import { CoreChart } from './core-chart';
 import { Footing } from './footing';
@@ -30,7 +31,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
 /** The oven: verified, in, followed, looked at, out. */
 @Component({
   selector: 'orv-oven-step',
-  imports: [CoreChart, InstrumentLineView],
+  imports: [CoreChart, FigureField, InstrumentLineView],
   providers: [LiveBakes],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
@@ -42,12 +43,12 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
         <label class="by-hand">
           What the thermometer in it says
           <input
-            type="text"
-            inputmode="decimal"
-            autocomplete="off"
-            [value]="typed()"
-            (input)="typing($event)"
-            (keydown.enter)="enter($event)"
+            [orvFigure]="readBefore()"
+            [lowest]="0"
+            [highest]="350"
+            unit="°C"
+            [keptAs]="'oven of bake ' + baking.id()"
+            (figureSaid)="read($event)"
           />
           °C
         </label>
@@ -107,13 +108,13 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
 })
 export class OvenStepView {
   readonly step = input.required<BakeStep>();
-  private readonly baking = inject(ThisBaking);
+  protected readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);
   private readonly work = inject(Work);
   protected readonly live = inject(LiveBakes);
   protected readonly looks = LOOKS;
   protected readonly lookWords = LOOK_WORDS;
-  protected readonly typed = signal('');
+  private readonly field = viewChild(FigureField);
   private readonly prediction = signal<BakePrediction | undefined>(undefined);
 
   protected readonly pans = computed(() => this.baking.pansOf(this.step().portion));
@@ -138,11 +139,9 @@ export class OvenStepView {
 
   // ---- before it goes in
   protected readonly air = computed(() => {
-    const typed = Number(this.typed().replace(',', '.'));
-    if (this.typed().trim() !== '' && typed > 0 && typed < 400) return typed;
-    return this.baking.instruments.air() ?? this.readBefore();
+    return this.field()?.inHand() ?? this.baking.instruments.air() ?? this.readBefore();
   });
-  private readonly readBefore = computed(() => {
+  protected readonly readBefore = computed(() => {
     const read = this.baking.state().ovenRead;
     return read && this.baking.now() - read.at < 5 * MINUTE ? read.celsius : undefined;
   });
@@ -281,20 +280,21 @@ export class OvenStepView {
     });
   }
 
-  protected typing(event: Event): void {
-    this.typed.set((event.target as HTMLInputElement).value);
-  }
-  protected enter(event: Event): void {
-    event.preventDefault();
-    const celsius = this.air();
+  protected read(celsius: number | undefined): void {
     if (celsius !== undefined)
       this.baking.tell(`${celsius} °C in the oven`, { kind: 'oven-read', celsius, by: 'hand' });
   }
   private goesIn(): void {
     const { portion } = this.step();
-    const celsius = this.air();
-    const by = this.typed() === '' ? this.baking.instruments.by() : 'hand';
-    const read = celsius === undefined ? [] : [{ kind: 'oven-read' as const, celsius, by }];
+    if (this.field()?.problem()) return;
+    const inHand = this.field()?.inHand();
+    const listened = this.baking.instruments.air();
+    const read =
+      inHand !== undefined
+        ? [{ kind: 'oven-read', celsius: inHand, by: 'hand' } as const]
+        : listened !== undefined
+          ? [{ kind: 'oven-read', celsius: listened, by: this.baking.instruments.by() } as const]
+          : [];
     this.baking.tell(
       'into the oven',
       ...read,

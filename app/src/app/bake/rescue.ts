@@ -10,6 +10,7 @@ import {
 } from '@orvin/core/along/rescue';
 import { MISHAP_NAMES, ovenOffInWords, rescueInWords } from '@orvin/core/words/along-words';
 import type { Sentence } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
 import { Work } from '../work/work-client';
 import { ThisBaking } from './this-baking';
 
@@ -21,7 +22,7 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
 /** Something went wrong: what can be saved at this step, worked out where it can be. */
 @Component({
   selector: 'orv-rescue',
-  imports: [RouterLink],
+  imports: [FigureField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>What happened?</h2>
@@ -42,7 +43,15 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
     @if (asksFigure(); as asks) {
       <label class="figure">
         {{ asks.words }}
-        <input type="number" min="0" [value]="figure()" (input)="setFigure($event)" /> {{ asks.unit }}
+        <input
+          [orvFigure]="figure()"
+          [lowest]="0"
+          [highest]="asks.highest"
+          [unit]="asks.unit"
+          [keptAs]="'rescue of ' + baking.id() + ' ' + chosen()"
+          (figureSaid)="setFigure($event)"
+        />
+        {{ asks.unit }}
       </label>
     }
     <div class="answers" role="status">
@@ -137,7 +146,7 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
 })
 export class RescueView {
   readonly closed = output();
-  private readonly baking = inject(ThisBaking);
+  protected readonly baking = inject(ThisBaking);
   private readonly work = inject(Work);
   protected readonly kinds = MISHAPS;
   protected readonly names = MISHAP_NAMES;
@@ -152,9 +161,9 @@ export class RescueView {
   protected readonly asksWhich = computed(() => WHICH.has(this.chosen() ?? 'waited'));
   protected readonly asksFigure = computed(() => {
     const kind = this.chosen();
-    if (kind === 'no-more') return { words: 'There is', unit: 'g of it' };
-    if (kind === 'dropped') return { words: 'Left of the batter', unit: 'g' };
-    return kind !== undefined && HOW_LONG.has(kind) ? { words: 'For', unit: 'min' } : undefined;
+    if (kind === 'no-more') return { words: 'There is', unit: 'g of it', highest: 50_000 };
+    if (kind === 'dropped') return { words: 'Left of the batter', unit: 'g', highest: 50_000 };
+    return kind !== undefined && HOW_LONG.has(kind) ? { words: 'For', unit: 'min', highest: 240 } : undefined;
   });
   /** Where the bake is. */
   private readonly at = computed<MishapAt>(() => {
@@ -205,9 +214,8 @@ export class RescueView {
     this.figure.set(kind === 'dropped' ? Math.round(batter / 2) : kind === 'no-more' ? 0 : USUAL_MINUTES);
     if (kind === 'oven-off') void this.askOvenOff();
   }
-  protected setFigure(event: Event): void {
-    const figure = (event.target as HTMLInputElement).valueAsNumber;
-    if (!(figure >= 0)) return;
+  protected setFigure(figure: number | undefined): void {
+    if (figure === undefined) return;
     this.figure.set(figure);
     if (this.chosen() === 'oven-off') void this.askOvenOff();
   }
@@ -216,7 +224,7 @@ export class RescueView {
     if (!job) return;
     this.waiting.set(true);
     const at = this.at();
-    const offMinutes = Math.min(240, this.figure());
+    const offMinutes = this.figure();
     // it went off that long ago
     const atMinute = Math.max(0, at.minutesIn - offMinutes);
     this.off.set(await this.work.run('oven-off', { job, atMinute, offMinutes }).catch(() => undefined));

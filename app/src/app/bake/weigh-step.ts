@@ -1,19 +1,23 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { gramsBefore } from '@orvin/core/along/baking';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
+import { gramsBefore, type ToldBy } from '@orvin/core/along/baking';
 import type { WeighStep } from '@orvin/core/along/walk';
 import { overPourAnswers, toleranceGrams, weighingOf, type OverPourAnswer } from '@orvin/core/along/weighing';
+import { gramsOnScale } from '@orvin/core/ground/units';
 import { overInWords, overPourInWords, scaleGrams, stepInWords } from '@orvin/core/words/along-words';
+import { FigureField } from '../parts/kept-field';
 import { BowlGauge } from './bowl-gauge';
 import { Footing } from './footing';
 import { InstrumentLineView } from './instrument-line-view';
 import { ThisBaking } from './this-baking';
 
 const MOST_ANSWERS = 3;
+/** Less than this on the scale is nothing. */
+const STILL_GRAMS = 0.5;
 
 /** One line into the bowl: how much is in, how much is to go, what to do when it is too much. */
 @Component({
   selector: 'orv-weigh-step',
-  imports: [BowlGauge, InstrumentLineView],
+  imports: [BowlGauge, FigureField, InstrumentLineView],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="words">
@@ -45,13 +49,14 @@ const MOST_ANSWERS = 3;
         <label class="by-hand">
           Weighed
           <input
-            type="text"
-            inputmode="decimal"
-            autocomplete="off"
-            [value]="typed() ?? ''"
+            [orvFigure]="told()"
+            [lowest]="0"
+            [highest]="50000"
+            unit="g"
+            [keptAs]="'bake ' + baking.id() + ' ' + step().id"
             [attr.aria-label]="'Grams of ' + step().name + ' in the bowl'"
-            (input)="typing($event)"
-            (keydown.enter)="enter($event)"
+            (figureSaid)="weighed($event)"
+            (keydown.enter)="entered($event)"
           />
           g
         </label>
@@ -63,25 +68,22 @@ const MOST_ANSWERS = 3;
 })
 export class WeighStepView {
   readonly step = input.required<WeighStep>();
-  private readonly baking = inject(ThisBaking);
+  protected readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);
 
-  /** What is typed where no scale speaks; empty again at each step. */
-  protected readonly typed = signal<string | undefined>(undefined);
+  private readonly field = viewChild(FigureField);
   protected readonly target = computed(() => this.baking.targetOf(this.step()));
   protected readonly tolerance = computed(() => {
     const ingredient = this.baking.bowl().find(({ id }) => id === this.step().id)?.part.ingredient;
     return ingredient ? toleranceGrams(ingredient, this.target()) : this.step().toleranceGrams;
   });
   protected readonly before = computed(() => gramsBefore(this.baking.walk(), this.baking.state(), this.step()));
-  private readonly told = computed(() => this.baking.state().weighed.get(this.step().id)?.grams);
+  protected readonly told = computed(() => this.baking.state().weighed.get(this.step().id)?.grams);
   protected readonly grams = computed(() => {
-    const typed = this.typed();
-    if (typed !== undefined) return read(typed);
     const scale = this.baking.onScale();
     const told = this.told();
     // come back to: what is in stays in, and the scale counts on from there
-    return scale === undefined ? told : (told ?? 0) + scale;
+    return this.field()?.inHand() ?? (scale === undefined ? told : (told ?? 0) + scale);
   });
   protected readonly weighing = computed(() => weighingOf(this.grams() ?? 0, this.target(), this.tolerance()));
   protected readonly words = computed(() => {
@@ -96,19 +98,18 @@ export class WeighStepView {
     const changed = Math.abs(this.target() - this.step().grams) > 0.05;
     return changed ? `Now ${scaleGrams(this.target())}, not ${scaleGrams(this.step().grams)}.` : this.words().tell;
   });
-  private readonly hasScale = computed(() => this.baking.onScale() !== undefined || this.typed() !== undefined);
   protected readonly figure = computed(() => {
-    const grams = this.hasScale() || this.told() !== undefined ? (this.grams() ?? 0) : this.target();
-    return this.weighing() === 'over' ? plain(grams - this.target()) : plain(Math.max(0, grams));
+    const grams = this.grams() ?? this.target();
+    return this.weighing() === 'over' ? gramsOnScale(grams - this.target()) : gramsOnScale(Math.max(0, grams));
   });
   protected readonly toGo = computed(() => {
     if (this.baking.instruments.lifted()) return 'the bowl is off the scale';
     if (this.baking.instruments.overload()) return 'too heavy for the scale: take something off';
-    if (!this.hasScale() && this.told() === undefined) return `${plain(this.target() - this.tolerance())} to ${plain(this.target() + this.tolerance())} g is fine`; // prettier-ignore
+    if (this.grams() === undefined) return `${gramsOnScale(this.target() - this.tolerance())} to ${gramsOnScale(this.target() + this.tolerance())} g is fine`; // prettier-ignore
     const rest = this.target() - (this.grams() ?? 0);
     if (this.weighing() === 'over') return '▲ over';
     if (this.weighing() === 'enough') return 'there';
-    return `${plain(rest)} g to go`;
+    return `${gramsOnScale(rest)} g to go`;
   });
   protected readonly overWords = computed(() =>
     overInWords({ targetGrams: this.target(), inBowlGrams: this.grams() ?? 0 }, this.step().name.toLowerCase()),
@@ -126,32 +127,47 @@ export class WeighStepView {
 
   constructor() {
     effect(() => {
-      this.step();
-      this.typed.set(undefined);
-    });
-    effect(() => {
       const label =
         this.weighing() === 'over' ? 'Leave it so' : this.baking.onScale() === undefined ? 'It is in' : 'Tare, next';
       this.footing.set(label, () => this.next());
     });
   }
   private next(): void {
-    const step = this.step();
+    // what is written and cannot be read is put right first
+    if (this.field()?.problem()) return;
+    const label = `${this.step().name.toLowerCase()} in`;
     const scale = this.baking.onScale();
-    const grams = this.typed() !== undefined || scale !== undefined ? this.grams() : (this.told() ?? this.target());
-    const by = this.typed() === undefined && scale !== undefined ? this.baking.instruments.by() : 'hand';
-    this.baking.forward(`${step.name.toLowerCase()} in`, {
-      kind: 'weighed',
-      step: step.id,
-      grams: Number((grams ?? this.target()).toFixed(2)),
-      by,
+    // what was said by hand stands, unless more came on the scale since
+    if (this.told() !== undefined && this.field()?.inHand() === undefined && Math.abs(scale ?? 0) < STILL_GRAMS) {
+      this.baking.forward(label);
+      return;
+    }
+    const byHand = scale === undefined || this.field()?.inHand() !== undefined;
+    const by = byHand ? 'hand' : this.baking.instruments.by();
+    this.baking.forward(label, this.toldOf(this.grams() ?? this.target(), by));
+  }
+  private toldOf(grams: number, by: ToldBy) {
+    return { kind: 'weighed', step: this.step().id, grams: Number(grams.toFixed(2)), by } as const;
+  }
+  /** Weighed by hand: the scale counts on from there. */
+  protected weighed(grams: number | undefined): void {
+    if (grams === undefined) return;
+    this.baking.tell(`${gramsOnScale(grams)} g of ${this.step().name.toLowerCase()}`, this.toldOf(grams, 'hand'));
+    this.baking.tare();
+  }
+  /** Enter takes the figure; once it is enough, it goes on too. */
+  protected entered(event: Event): void {
+    event.preventDefault();
+    // the field takes its figure first
+    queueMicrotask(() => {
+      if (this.weighing() === 'enough') this.next();
     });
   }
   /** Spooning out is done on the scale; the other answers move what the lines are to be. */
   protected take(answer: OverPourAnswer): void {
     if (answer.code === 'take-out') {
       this.baking.instruments.tell({ do: 'take', grams: Number(Math.max(0.1, answer.spoonGrams ?? 0.1).toFixed(1)) });
-      if (this.baking.onScale() === undefined) this.typed.set(plain(this.target()));
+      if (this.baking.onScale() === undefined) this.weighed(this.target());
       return;
     }
     const step = this.step();
@@ -159,18 +175,4 @@ export class WeighStepView {
     const words = overPourInWords(answer, step.id, this.baking.nameOf).say;
     this.baking.tell(words, { kind: 'retargeted', targets: { ...targets, [step.id]: this.grams() ?? this.target() }, because: words }); // prettier-ignore
   }
-  protected typing(event: Event): void {
-    const { value } = event.target as HTMLInputElement;
-    this.typed.set(value === '' ? undefined : value);
-  }
-  protected enter(event: Event): void {
-    event.preventDefault();
-    this.next();
-  }
 }
-
-const read = (typed: string): number | undefined => {
-  const grams = Number(typed.replace(',', '.'));
-  return typed.trim() !== '' && Number.isFinite(grams) && grams >= 0 && grams < 1e6 ? grams : undefined;
-};
-const plain = (grams: number): string => (Math.abs(grams) < 20 ? String(Number(grams.toFixed(1))) : String(Math.round(grams))); // prettier-ignore

@@ -85,11 +85,11 @@ export abstract class KeptField {
   /** What is typed over a figure is past once that figure is another, by whatever way. */
   private readonly typed = inject(UnconfirmedWords).of(() => `field ${this.keptAs()} over ${this.standing()}`);
   /** The words in the field while they are typed. */
-  private readonly live = signal<string | undefined>(undefined);
+  protected readonly live = signal<string | undefined>(undefined);
   /** Rises when words were confirmed or taken back: the field shows what stands then, be it the same as before in other words. */
   private readonly settled = signal(0);
   private readonly shown = computed(() => this.live() ?? (this.typed() || this.standing()));
-  protected readonly problem = computed(() => {
+  readonly problem = computed(() => {
     if (this.live() !== undefined || this.typed() === '') return '';
     return this.refusal(this.typed()) || 'Not taken yet: press Enter here.';
   });
@@ -150,6 +150,13 @@ export class FigureField extends KeptField {
   protected readonly standing = computed(() => {
     const figure = this.figure();
     return figure === undefined ? '' : String(Number(figure.toFixed(6)));
+  });
+
+  /** The figure as it is being typed, where it can be read: for what follows every keystroke. */
+  readonly inHand = computed(() => {
+    const words = this.live();
+    const read = words === undefined ? undefined : readFigure(words, this.bounds());
+    return read?.kind === 'figure' ? read.value : undefined;
   });
 
   protected refusal(words: string): string {

@@ -2,9 +2,10 @@ import type { BatchComponent } from '../../batch/batch/index.js';
 import type { MixingFamily } from '../../batch/bowl/index.js';
 import { atFirst, bowlKindOf, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
 import { mentionsIn } from '../../formula/parsing/index.js';
+import { FINE_GRAMS } from '../../ground/units/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { EMPTY_BOWL, mixPhaseOf, withPoured } from '../mixing/index.js';
-import { SMALL_SCALE_GRAMS, toleranceGrams } from '../weighing/index.js';
+import { toleranceGrams } from '../weighing/index.js';
 import { clausesOf, type Clause } from './clauses.js';
 import type { WalkOrder } from './walk-order.js';
 import type { MixStep, WalkStep, WeighStep } from './walk-step.js';
@@ -196,7 +197,7 @@ const restStep = ({ poured, grams, part }: Shared): WeighStep => ({
 
 function stepOf({ line }: Poured, grams: number, part: string, bowl: WeighStep['bowl'], bowlGrams: number): WeighStep {
   const { ingredient } = line;
-  const by = line.with === 'scale' ? (grams < SMALL_SCALE_GRAMS ? 'small-scale' : 'scale') : line.with === 'count' ? 'count' : 'measure'; // prettier-ignore
+  const by = line.with === 'scale' ? (grams < FINE_GRAMS ? 'small-scale' : 'scale') : line.with === 'count' ? 'count' : 'measure'; // prettier-ignore
   return {
     kind: 'weigh',
     id: `weigh:${line.id}`,

@@ -1,5 +1,4 @@
 export {
-  SMALL_SCALE_GRAMS,
   TOLERANCES,
   toleranceGrams,
   weighedAs,

@@ -27,9 +27,6 @@ export const TOLERANCES: Readonly<Record<WeighedAs, Tolerance>> = {
 
 const FLAVOURS: ReadonlySet<Category> = new Set(['spice', 'flavouring', 'thickener/gum', 'acid']);
 const PIECES: ReadonlySet<Category> = new Set(['nut/seed', 'dried fruit', 'candied fruit', 'fresh fruit', 'vegetable']);
-/** Below this what is weighed is on the small scale or in a spoon. */
-export const SMALL_SCALE_GRAMS = 12;
-
 export function weighedAs(ingredient: Ingredient): WeighedAs {
   const { category } = ingredient;
   if (category === 'leavener') return 'leavener';

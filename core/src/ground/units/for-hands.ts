@@ -25,3 +25,9 @@ export function inTeaspoons(grams: number, gramsPerTeaspoon: number): string {
 export function gramsForHands(grams: number): string {
   return grams < 9.95 ? grams.toFixed(1) : String(Math.round(grams));
 }
+
+/** Below this a spoon sets the amount, or a scale that shows tenths. */
+export const FINE_GRAMS = 12;
+/** Grams as the scale that weighs them shows: tenths of a little, whole grams of much. */
+export const gramsOnScale = (grams: number): number =>
+  Math.abs(grams) < FINE_GRAMS ? Number(grams.toFixed(1)) : Math.round(grams);

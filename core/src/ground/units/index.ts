@@ -16,5 +16,5 @@ export {
   MOST_GRAMS,
 } from './measures.js';
 export { celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, nearestGasMark } from './temperature.js';
-export { gramsForHands, inEighths, inTeaspoons } from './for-hands.js';
+export { FINE_GRAMS, gramsForHands, gramsOnScale, inEighths, inTeaspoons } from './for-hands.js';
 export { readFigure, type FigureBounds, type FigureRead } from './figure.js';

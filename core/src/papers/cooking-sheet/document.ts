@@ -3,6 +3,7 @@ import type { Batch, BatchComponent } from '../../batch/batch/index.js';
 import { pouringsOf, type Poured } from '../../batch/pouring/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
+import { gramsOnScale } from '../../ground/units/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
 import {
   careInWords,
@@ -83,15 +84,11 @@ export interface SheetContext {
   readonly foreseen: readonly (BakePrediction | undefined)[];
 }
 
-/** Below this a spoon sets the amount, and the grams are for those with a fine scale. */
-const FINE_GRAMS = 12;
-const sheetGrams = (grams: number) => (grams < FINE_GRAMS ? Number(grams.toFixed(1)) : Math.round(grams));
-
 function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
   let running = 0;
   return poured.map(({ line, later }) => {
     const keptBack = later.reduce((sum, { grams }) => sum + grams, 0);
-    running += Math.max(0, sheetGrams(line.grams) - keptBack);
+    running += Math.max(0, gramsOnScale(line.grams) - keptBack);
     const notes = [
       ...later.map(({ grams, step }) => `keep back ${gramsInWords(grams)}${step > 0 ? ` for step ${step}` : ''}`),
       ...(line.eggOverGrams === undefined
@@ -101,7 +98,7 @@ function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
     return {
       name: line.name,
       amount: line.amount,
-      grams: sheetGrams(line.grams),
+      grams: gramsOnScale(line.grams),
       runningGrams: Number(running.toFixed(1)),
       note: notes.join('; '),
       optional: line.optional,

@@ -1,6 +1,6 @@
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
-import { gramsForHands } from '../../ground/units/index.js';
+import { gramsOnScale } from '../../ground/units/index.js';
 import { gramsInWords, minutesInWords } from '../wording/index.js';
 
 /* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
@@ -18,8 +18,7 @@ const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slic
 const BOWLS: Readonly<Record<BowlKind, string>> = { dry: 'dry bowl', wet: 'wet bowl', together: 'mixing bowl' };
 
 /** "147 g", "4.9 g": as fine as the scale that weighs it. */
-export const scaleGrams = (grams: number): string =>
-  `${grams < 12 ? Number(grams.toFixed(1)) : gramsForHands(grams)} g`;
+export const scaleGrams = (grams: number): string => `${gramsOnScale(grams)} g`;
 
 /** @param before name of what was weighed into the same bowl before */
 function weighWords(step: WeighStep, before: string | undefined): StepWords {
