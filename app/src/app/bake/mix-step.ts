@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { mixingSigns, remedyFor, type BowlFault, type NamedPart } from '@orvin/core/along/mixing';
 import type { MixStep } from '@orvin/core/along/walk';
-import { behaviourOf, waitingOf } from '@orvin/core/batter/rising';
+import { waitingOfStyle } from '@orvin/core/batter/rising';
 import { leaveningLedger } from '@orvin/core/batter/leavening';
 import { bowlFaultInWords, firstWords, LOOK_NAMES, mixInWords, remedyInWords } from '@orvin/core/words/along-words';
 import { BowlLookView } from './bowl-look';
@@ -135,8 +135,7 @@ export class MixStepView {
   private readonly waiting = computed(() => {
     const { phase } = this.step();
     if (phase !== 'combine' && phase !== 'fold') return undefined;
-    const style = this.baking.audit()?.style?.basedOn;
-    return waitingOf(leaveningLedger(this.parts()).gas.byPhase, behaviourOf(style).viscosity);
+    return waitingOfStyle(leaveningLedger(this.parts()), this.baking.audit()?.style?.basedOn);
   });
   protected readonly gas = computed(() => {
     const waiting = this.waiting();

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { bakingState, isOver } from '@orvin/core/along/baking';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { capitalised, minutesInWords } from '@orvin/core/words/wording';
 import { walkOf } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
 import { nextInWords, placeInWords } from '@orvin/core/words/along-words';
@@ -249,7 +249,7 @@ export class BakeStart {
         pans,
         step.kind === 'mix' ? (texts.get(step.stepId) ?? '').slice(step.clause?.from, step.clause?.to) : '',
       );
-      return { id: step.id, words: words.charAt(0).toUpperCase() + words.slice(1), big: step.kind !== 'weigh' };
+      return { id: step.id, words: capitalised(words), big: step.kind !== 'weigh' };
     });
   });
   protected readonly underWay = computed(() =>

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { capitalised } from '@orvin/core/words/wording';
 import { nextInWords } from '@orvin/core/words/along-words';
 import { ThisBaking } from './this-baking';
 
@@ -88,7 +89,7 @@ export class StepList {
       return {
         id: step.id,
         number: i + 1,
-        words: words.charAt(0).toUpperCase() + words.slice(1),
+        words: capitalised(words),
         told: grams === undefined ? '' : `${Number(grams.toFixed(1))} g in`,
         here: i === at,
         done: i < at,

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { BakePrediction } from '@orvin/core/oven/baking';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { capitalised, minutesInWords } from '@orvin/core/words/wording';
 import { Width } from '../parts/width';
 import { afterwards, roughMinutes } from '@orvin/core/words/oven-words';
 import { crustColour, placeMarks, stripMarks } from './bake-view';
@@ -191,7 +191,7 @@ export class BakeStrip {
     const carries = carryOverCelsius >= 1 ? [`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
     const words = [...before, ...carries, ...afterwards(bake).map(({ words: after }) => after)];
     const [first = '', ...rest] = words;
-    return words.length === 0 ? '' : `${[first.charAt(0).toUpperCase() + first.slice(1), ...rest].join(' · ')}.`;
+    return words.length === 0 ? '' : `${[capitalised(first), ...rest].join(' · ')}.`;
   });
   protected readonly spoken = computed(() => {
     const { low, high, first } = this.bake().minutes;

@@ -24,6 +24,7 @@ import {
 import { PAN_MATERIALS } from '@orvin/core/kitchen/pans';
 import { durationIn } from '@orvin/core/formula/parsing';
 import {
+  capitalised,
   adviceInWords,
   gramsInWords,
   minutesInWords,
@@ -71,7 +72,6 @@ const FACES = [
 ] as const;
 type FaceId = (typeof FACES)[number]['id'];
 
-const capitalised = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const WARNINGS: readonly BakeAdviceCode[] = [
   'oven-off',
   'runs-over',

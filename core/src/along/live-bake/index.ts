@@ -3,7 +3,6 @@ export { LiveBake, type LiveEstimate, type LiveOptions } from './live-bake.js';
 export type { PriorStates } from './place-fit.js';
 export { learnBake, SIGMA, type LiveModel } from './surrogate.js';
 export { Section } from './probe-places.js';
-export { gaussian, mulberry } from './random.js';
 export {
   courseWith,
   FollowedBake,

@@ -44,3 +44,20 @@ export function solveWith(lower: readonly Float64Array[], right: readonly number
 }
 export const solveSpd = (matrix: readonly (readonly number[])[], right: readonly number[]): readonly number[] =>
   solveWith(cholesky(matrix), right);
+
+/** A line through points, run on beyond its last. */
+export function interpolated(xs: readonly number[], ys: readonly number[], x: number): number {
+  const last = xs.length - 1;
+  if (x <= (xs[0] ?? 0)) return ys[0] ?? 0;
+  let low = 0;
+  let high = last;
+  if (x < (xs[last] ?? 0))
+    while (high - low > 1) {
+      const middle = (low + high) >> 1;
+      if ((xs[middle] ?? 0) <= x) low = middle;
+      else high = middle;
+    }
+  else low = last - 1;
+  const [x0 = 0, x1 = 1, y0 = 0, y1 = 0] = [xs[low], xs[high], ys[low], ys[high]];
+  return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
+}

@@ -11,7 +11,7 @@ import {
 } from './index.js';
 import { follow, type Measured } from './measure-live.spec-help.js';
 import { cholesky, solveSpd } from './linear.js';
-import { halton, probit } from './random.js';
+import { halton, probit } from './design.js';
 import { deviatedSpec, doneMinuteOf, SIGMA } from './surrogate.js';
 import { SHAPES } from './simulated-truth.spec-help.js';
 

@@ -1,9 +1,10 @@
 import { EIGHT_IN_TEN, normalCumulative } from '../../ground/numerics/index.js';
+import { ovenSag } from '../../oven/baking/index.js';
 import { Alarms, type Alarm } from './alarms.js';
 import { OvenWatch } from './oven-watch.js';
 import { expectedAt, fitPlace, slackAt, type FitInput, type PlaceFit, type PriorStates } from './place-fit.js';
 import { ProbeWatch } from './probe-watch.js';
-import { learnBake, STATES, type LiveModel } from './surrogate.js';
+import { atNode, learnBake, STATES, type LiveModel } from './surrogate.js';
 
 /*
  * The done time, re-estimated while it bakes. Not a line through the last readings, but the same simulation: which oven, which uptake of
@@ -73,7 +74,7 @@ export class LiveBake {
     private readonly options: LiveOptions = {},
   ) {
     this.model = model;
-    this.sag = 11 + (8 * model.spec.gramsPerPan * model.spec.panCount) / 1000;
+    this.sag = ovenSag(model.spec);
     this.probe = new ProbeWatch(this.alarms, {
       at: (minute) => this.expected(minute),
       slackAt: (minute) => slackAt(this.model, minute / (this.best?.fit.course.tau ?? 1)),
@@ -211,10 +212,7 @@ export class LiveBake {
     return Array.from({ length: COURSE_POINTS + 1 }, (_, i) => {
       const minute = (i * high) / COURSE_POINTS;
       const s = (minute - this.oven.lostBy(minute, course.tau)) / course.tau;
-      const x = s / (1.35 / (course.core.length - 1));
-      const at = Math.max(0, Math.min(course.core.length - 2, Math.floor(x)));
-      const [a = 0, b = 0] = [course.core[at], course.core[at + 1]];
-      return { minute, celsius: a + (b - a) * Math.min(1, Math.max(0, x - at)) };
+      return { minute, celsius: atNode(course.core, s) };
     });
   }
 }

@@ -1,4 +1,5 @@
 import type { AirCourse } from '../../oven/baking/index.js';
+import { minutesLost } from '../oven-check/index.js';
 import type { Alarms } from './alarms.js';
 
 /** What the thermometer in the oven showed. */
@@ -18,10 +19,6 @@ interface Door {
 const DOOR_FALL = 8;
 const OFF_FALL = 18;
 const READINGS_A_MINUTE = 4;
-/** Of the air's fall the pan feels so much: the walls go on radiating. */
-const DOOR_SHARE = 0.7;
-/** Below this a batter takes up no heat worth counting, °C. */
-const TAKES_HEAT_FROM = 75;
 /** A look costs so many minutes, one in ten minutes from about half time on. */
 const LOOK_COST = 0.4;
 const LOOKS_FROM = 0.47;
@@ -82,7 +79,7 @@ export class OvenWatch {
     const door = this.doors.at(-1);
     if (!door) return;
     const missing = Math.max(-5, setPoint + this.level - celsius);
-    door.lostMinutes += (missing / READINGS_A_MINUTE) * (DOOR_SHARE / (setPoint - TAKES_HEAT_FROM));
+    door.lostMinutes += minutesLost(missing / READINGS_A_MINUTE, setPoint);
   }
 
   /** Minutes lost that the middle feels by now. */

@@ -1,5 +1,6 @@
 import { isFree, type Vessel } from '../../kitchen/pans/index.js';
 import type { BakeFrame, BakeResult, BakeSpec } from '../../oven/baking/index.js';
+import { interpolated } from './linear.js';
 
 /*
  * Where the tip of a probe may stand, and what it shows there above the coldest point. Eighty places around it, boiled down to seven that
@@ -108,12 +109,6 @@ export const displaced = (millimetres: number, angle: number) => ({
   up: UP * millimetres * Math.sin(angle),
 });
 
-const lineThrough = (xs: readonly number[], ys: readonly number[], x: number): number => {
-  let i = 1;
-  while (i < xs.length - 1 && (xs[i] ?? 0) < x) i++;
-  const [x0 = 0, x1 = 1, y0 = 0, y1 = 0] = [xs[i - 1], xs[i], ys[i - 1], ys[i]];
-  return y0 + ((y1 - y0) * (Math.max(x, xs[0] ?? 0) - x0)) / (x1 - x0);
-};
 const distance = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, value, k) => sum + (value - (b[k] ?? 0)) ** 2, 0);
 const meanOf = (list: readonly Place[], nodes: readonly number[]): readonly number[] =>
@@ -136,7 +131,7 @@ export function placesOf(
     const millimetres = (FARTHEST_MILLIMETRES * (n + 0.5)) / PLACES;
     const { across, up } = displaced(millimetres, 2 * Math.PI * random());
     const shown = frames.map((frame) => section.at(frame, coldest.across + across, coldest.up + up) - frame.coreCelsius); // prettier-ignore
-    return { millimetres, above: nodes.map((s) => lineThrough(minutes, shown, s * tau)) };
+    return { millimetres, above: nodes.map((s) => interpolated(minutes, shown, s * tau)) };
   });
   const mean = meanOf(places, nodes);
   const basis = shapesOf(places, mean);

@@ -1,5 +1,7 @@
 import { HEAT_STYLES, simulateBake, type BakeSpec } from '../../oven/baking/index.js';
-import { gaussian, mulberry, Section } from './index.js';
+import { chanceFrom, normalFrom } from '../../ground/numerics/index.js';
+import { Section } from './index.js';
+import { interpolated } from './linear.js';
 import { displaced } from './probe-places.js';
 import { deviatedSpec } from './surrogate.js';
 
@@ -29,10 +31,11 @@ const SAMPLE_EVERY = 15;
 
 /** Oven off by ±15 °C and swinging, heat ±10 %, size ±3 %, water ±2 points, probe up to 15 mm off, doors opened. @source along.md, Measured */
 export function simulatedTruth(spec: BakeSpec, seed: number, nominalDone: number, fault: Fault = 'none'): Truth {
-  const random = mulberry(seed * 7919 + 13);
+  const random = chanceFrom(seed * 7919 + 104_729);
+  for (let i = 0; i < 10; i++) random();
   const between = (low: number, high: number) => low + (high - low) * random();
   const offset = between(-15, 15);
-  const by = { offset: 0, lnHeat: Math.log(between(0.9, 1.1)), lnWidth: Math.log(between(0.97, 1.03)), lnMass: Math.log(between(0.97, 1.03)), start: Math.max(-4, Math.min(4, 1.5 * gaussian(random))) }; // prettier-ignore
+  const by = { offset: 0, lnHeat: Math.log(between(0.9, 1.1)), lnWidth: Math.log(between(0.97, 1.03)), lnMass: Math.log(between(0.97, 1.03)), start: Math.max(-4, Math.min(4, 1.5 * normalFrom(random))) }; // prettier-ignore
   const water = HEAT_STYLES[spec.heatStyle].water + between(-0.02, 0.02);
   const place = { millimetres: between(0, 15), angle: between(0, 2 * Math.PI) };
   const swing = { celsius: between(0, 5), period: between(5, 10), phase: between(0, 1) };
@@ -72,18 +75,13 @@ export function simulatedTruth(spec: BakeSpec, seed: number, nominalDone: number
   const shownAt = (millimetres: number, angle: number) => {
     const { across, up } = displaced(millimetres, angle);
     const values = result.frames.map((frame) => section.at(frame, coldest.across + across, coldest.up + up));
-    return (minute: number) => {
-      let i = 1;
-      while (i < minutes.length - 1 && (minutes[i] ?? 0) < minute) i++;
-      const [x0 = 0, x1 = 1, y0 = 0, y1 = 0] = [minutes[i - 1], minutes[i], values[i - 1], values[i]];
-      return y0 + (y1 - y0) * Math.min(1.05, (minute - x0) / (x1 - x0));
-    };
+    return (minute: number) => interpolated(minutes, values, minute);
   };
   const here = shownAt(place.millimetres, place.angle);
   const elsewhere = shownAt(between(0, 15), between(0, 2 * Math.PI));
   const lag = between(5, 20);
-  const bias = Math.max(-1, Math.min(1, 0.5 * gaussian(random)));
-  const airBias = Math.max(-6, Math.min(6, 3 * gaussian(random)));
+  const bias = Math.max(-1, Math.min(1, 0.5 * normalFrom(random)));
+  const airBias = Math.max(-6, Math.min(6, 3 * normalFrom(random)));
   const faultAt = fault === 'power' ? cut.at : between(0.2, 0.75) * done;
   const outFor = between(3, 6);
   const samples: TruthSample[] = [];
@@ -98,9 +96,9 @@ export function simulatedTruth(spec: BakeSpec, seed: number, nominalDone: number
     tip = tip === undefined ? truth : tip + (truth - tip) * (1 - Math.exp(-STEP / (out ? 25 : lag)));
     thermometer += (at(air, seconds) - thermometer) * (1 - Math.exp(-STEP / 60));
     if (seconds % SAMPLE_EVERY !== 0) continue;
-    let probe = Math.round((tip + bias + 0.5 * gaussian(random)) * 10) / 10;
+    let probe = Math.round((tip + bias + 0.5 * normalFrom(random)) * 10) / 10;
     if (fault === 'frozen' && broken && minute < faultAt + 8) probe = frozenAt ??= probe;
-    samples.push({ minute, probe, air: Math.round(thermometer + airBias + 0.5 * gaussian(random)), setPoint: spec.ovenCelsius }); // prettier-ignore
+    samples.push({ minute, probe, air: Math.round(thermometer + airBias + 0.5 * normalFrom(random)), setPoint: spec.ovenCelsius }); // prettier-ignore
   }
   return { done, samples, offset, faultAt, stepMoved: fault === 'moved' ? elsewhere(faultAt) - here(faultAt) : 0 };
 }

@@ -1,7 +1,8 @@
 import { HEAT_STYLES, simulateBake, type BakeResult, type BakeSpec } from '../../oven/baking/index.js';
 import { isFree, type Vessel } from '../../kitchen/pans/index.js';
-import { halton, mulberry, probit } from './random.js';
-import { dot, solveSpd } from './linear.js';
+import { chanceFrom } from '../../ground/numerics/index.js';
+import { halton, probit } from './design.js';
+import { dot, interpolated, solveSpd } from './linear.js';
 import { placesOf, type ProbePlace } from './probe-places.js';
 
 /*
@@ -21,6 +22,8 @@ const MEMBERS = 40;
 const MEMBER_SPREAD = 1.25;
 const LONGEST_MINUTES = 300;
 const RUN_ON = 0.36;
+/** The places of the probe are the same for every bake. */
+const PLACES_SEED = 20_261_127;
 
 export interface LiveModel {
   readonly spec: BakeSpec;
@@ -89,23 +92,6 @@ export function features(z: readonly number[]): readonly number[] {
   const out = [1, ...z];
   for (let i = 0; i < STATES; i++) for (let j = i; j < STATES; j++) out.push((z[i] ?? 0) * (z[j] ?? 0));
   return out;
-}
-
-/** A line through points, run on beyond its last. */
-export function interpolated(xs: readonly number[], ys: readonly number[], x: number): number {
-  const last = xs.length - 1;
-  if (x <= (xs[0] ?? 0)) return ys[0] ?? 0;
-  let low = 0;
-  let high = last;
-  if (x < (xs[last] ?? 0))
-    while (high - low > 1) {
-      const middle = (low + high) >> 1;
-      if ((xs[middle] ?? 0) <= x) low = middle;
-      else high = middle;
-    }
-  else low = last - 1;
-  const [x0 = 0, x1 = 1, y0 = 0, y1 = 0] = [xs[low], xs[high], ys[low], ys[high]];
-  return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
 }
 
 /** Colour grows like an integral once it is taken to this power. */
@@ -178,7 +164,13 @@ export function learnBake(spec: BakeSpec): LiveModel | undefined {
   const lnTau = fitted(members.map(({ tau }) => Math.log(tau)));
   const errors = members.map(({ tau }, m) => dot(lnTau, rows[m] ?? []) - Math.log(tau));
   const leastColour = HEAT_STYLES[spec.heatStyle].leastColour;
-  const { places, basis, mean, amplitude } = placesOf(middle.result, middle.spec, middle.tau, nodes, mulberry(7));
+  const { places, basis, mean, amplitude } = placesOf(
+    middle.result,
+    middle.spec,
+    middle.tau,
+    nodes,
+    chanceFrom(PLACES_SEED),
+  );
   return {
     spec,
     leastColour,

@@ -1,1 +1,1 @@
-export { ovenVerdict, type OvenVerdict } from './oven-check.js';
+export { minutesLost, ovenVerdict, type OvenVerdict } from './oven-check.js';

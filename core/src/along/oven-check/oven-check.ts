@@ -8,10 +8,15 @@ const NEAR_CELSIUS = 8;
 /** A domestic oven, to 1/e of what is missing, min; and as it heats up from cold, °C a minute. */
 const COMES_BACK_MINUTES = 5;
 const HEATS_CELSIUS_A_MINUTE = 8;
+/** The pan feels so much of the air's fall: the walls go on radiating. */
 const PAN_FEELS = 0.7;
 /** Below this a batter takes up no heat worth counting, °C. */
 const TAKES_HEAT_FROM = 75;
 const COLDEST = 60;
+
+/** Heat that the batter did not get, as minutes on its own clock. @param kelvinMinutes by which the air was too cold, for how long */
+export const minutesLost = (kelvinMinutes: number, setPoint: number): number =>
+  (kelvinMinutes * PAN_FEELS) / Math.max(20, setPoint - TAKES_HEAT_FROM);
 
 export type OvenVerdict =
   | { readonly kind: 'ready'; readonly celsius: number }
@@ -36,7 +41,7 @@ export function ovenVerdict(celsius: number, setPoint: number): OvenVerdict {
   const missing = setPoint - celsius;
   if (Math.abs(missing) <= NEAR_CELSIUS) return { kind: 'ready', celsius };
   if (missing < 0) return { kind: 'hot', celsius, overCelsius: -missing, waitMinutes: Math.ceil(-missing / 3.5) };
-  const cost = (missing * COMES_BACK_MINUTES * PAN_FEELS) / Math.max(20, setPoint - TAKES_HEAT_FROM);
+  const cost = minutesLost(missing * COMES_BACK_MINUTES, setPoint);
   return {
     kind: 'cold',
     celsius,

@@ -1,10 +1,10 @@
-import { behaviourOf, waitingOf } from '../../batter/rising/index.js';
-import { judgeAgainst, type BandVerdict, type Style } from '../../batter/balance/index.js';
+import { waitingOfStyle } from '../../batter/rising/index.js';
+import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import { leaveningLedger } from '../../batter/leavening/index.js';
 import { bandQuantities, type WeighedPart } from '../../formula/formula/index.js';
 import { bisect } from '../../ground/numerics/index.js';
 import { ingredientById } from '../../kitchen/ingredients/index.js';
-import type { BowlLine } from '../weighing/index.js';
+import { batterNow, type BowlLine } from '../weighing/index.js';
 
 /*
  * What can still be saved, at the step where it happened. What grams, gas, acidity and minutes can say is worked out; what is only judged
@@ -70,17 +70,8 @@ const withGrams = (lines: readonly BowlLine[], id: string, grams: number): reado
   lines.map((line) => ({ ...line.part, grams: line.id === id ? grams : line.targetGrams }));
 const gramsOf = (parts: readonly WeighedPart[]): number => parts.reduce((sum, { grams }) => sum + grams, 0);
 
-function outsideOf(parts: readonly WeighedPart[], style: Style | undefined): readonly BandVerdict[] {
-  const quantities = bandQuantities(parts);
-  if (!style || !quantities) return [];
-  const ledger = leaveningLedger(parts);
-  const measured = {
-    ...quantities,
-    gasGramsPer100gFlour: ledger.gas.gramsPer100gFlour,
-    crumbPh: ledger.crumbPh.likely,
-  };
-  return judgeAgainst(style, measured).filter(({ verdict }) => verdict !== 'within');
-}
+const outsideOf = (parts: readonly WeighedPart[], style: Style | undefined): readonly BandVerdict[] =>
+  batterNow(parts, style)?.outside ?? [];
 
 /** What can be done, best first; empty where nothing needs to be. */
 export function rescuesFor(mishap: Mishap, facts: MishapFacts): readonly Rescue[] {
@@ -180,8 +171,7 @@ function shortOf(id: string, haveGrams: number, { lines, at }: MishapFacts): rea
 }
 
 function waited(minutes: number, celsius: number | undefined, { lines, style }: MishapFacts): readonly Rescue[] {
-  const { gas } = leaveningLedger(planned(lines));
-  const waiting = waitingOf(gas.byPhase, behaviourOf(style?.basedOn).viscosity, celsius);
+  const waiting = waitingOfStyle(leaveningLedger(planned(lines)), style?.basedOn, celsius);
   return [{ code: 'bake-now', gasShare: waiting.usableShare(minutes), bestWithinMinutes: waiting.adviceMinutes }];
 }
 

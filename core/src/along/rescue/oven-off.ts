@@ -1,4 +1,4 @@
-import { simulateBake, type AirCourse, type BakeSpec } from '../../oven/baking/index.js';
+import { ovenSag, simulateBake, type AirCourse, type BakeSpec } from '../../oven/baking/index.js';
 
 /** An oven without power falls towards the room, and heats up again, to 1/e in so many seconds. @source along.md, section 3 */
 const COASTS_SECONDS = 1500;
@@ -17,8 +17,7 @@ export function interruptedAir(
   longestMinutes: number,
 ): AirCourse {
   const goal = spec.ovenCelsius + (spec.ovenOffsetCelsius ?? 0);
-  const kilograms = (spec.gramsPerPan * spec.panCount) / 1000;
-  let air = goal - 11 - 8 * kilograms;
+  let air = goal - ovenSag(spec);
   const celsius: number[] = [];
   for (let seconds = 0; seconds <= longestMinutes * 60; seconds += EVERY_SECONDS) {
     celsius.push(air);

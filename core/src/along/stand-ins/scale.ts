@@ -1,10 +1,13 @@
-import { gaussian, mulberry } from '../live-bake/index.js';
+import { chanceFrom, normalFrom } from '../../ground/numerics/index.js';
 
 /*
  * A scale that is not there: a load cell under a bowl, with a stream that starts late, is still falling when it is shut, and drips. What is
  * poured, what is in flight and what lies on the pan are kept apart, so that nothing is lost. Kilograms and seconds.
  * @source shared/science/along.md, section 2
  */
+
+/** Small seeds would begin alike. */
+const SEEDS = 75_161_927;
 
 export const SCALE = {
   stepSeconds: 0.02,
@@ -43,7 +46,7 @@ export class ScaleStandIn {
   mass = 0;
   frozen = false;
   private seconds = 0;
-  private readonly random: () => number;
+  private readonly chance: () => number;
   private flight: { readonly at: number; readonly kilograms: number; readonly fall: number }[] = [];
   private streams: Stream[] = [];
   private zero = 0;
@@ -56,7 +59,7 @@ export class ScaleStandIn {
   private liftedUntil = 0;
 
   constructor(seed = 1) {
-    this.random = mulberry(seed);
+    this.chance = chanceFrom(SEEDS + seed);
   }
   pour(kilograms: number, perSecond = DEFAULT_RATE): void {
     this.streams.push({ kind: 'pour', left: kilograms, rate: perSecond, from: this.seconds + SCALE.pour.lagSeconds });
@@ -111,8 +114,8 @@ export class ScaleStandIn {
     }
     const on = this.seconds < this.liftedUntil ? 0 : this.mass;
     this.creep += (SCALE.creepShare * on - this.creep) * (1 - Math.exp(-dt / SCALE.creepSeconds));
-    this.drift += gaussian(this.random) * SCALE.driftPerHour * Math.sqrt(dt / 3600);
-    const raw = this.load - this.zero + push + SCALE.noise * gaussian(this.random);
+    this.drift += normalFrom(this.chance) * SCALE.driftPerHour * Math.sqrt(dt / 3600);
+    const raw = this.load - this.zero + push + SCALE.noise * normalFrom(this.chance);
     this.filtered += (raw - this.filtered) * (1 - Math.exp(-dt / SCALE.filterSeconds));
     if (Math.abs(this.filtered - this.anchor) > SCALE.settleBand) {
       this.anchor = this.filtered;
@@ -129,8 +132,8 @@ export class ScaleStandIn {
     if (stream.kind === 'spoon') {
       if (this.seconds < stream.next) return;
       const { least, most, everySeconds, fallMetres } = SCALE.tap;
-      stream.next = this.seconds + everySeconds * (0.6 + 0.8 * this.random());
-      falls(Math.min(stream.left, least + (most - least) * this.random()), fallMetres);
+      stream.next = this.seconds + everySeconds * (0.6 + 0.8 * this.chance());
+      falls(Math.min(stream.left, least + (most - least) * this.chance()), fallMetres);
       return;
     }
     if (this.seconds < stream.from) return;

@@ -1,4 +1,7 @@
-import { gaussian, mulberry } from '../live-bake/index.js';
+import { chanceFrom, normalFrom } from '../../ground/numerics/index.js';
+
+/** Small seeds would begin alike. */
+const SEEDS = 75_161_927;
 
 /** How slow, how noisy and how fine. @source along.md, section 2 */
 export const THERMOMETERS = {
@@ -14,19 +17,19 @@ export class ThermometerStandIn {
   offset = 0;
   private value: number | undefined;
   private shown: number | undefined;
-  private readonly random: () => number;
+  private readonly chance: () => number;
 
   constructor(
     private readonly kind: ThermometerKind,
     seed = 2,
   ) {
-    this.random = mulberry(seed);
+    this.chance = chanceFrom(SEEDS + seed);
   }
   /** @param seconds of lag where it stands, when not its own */
   step(truth: number, dt: number, seconds: number = THERMOMETERS[this.kind].seconds): number {
     const { noise, resolution } = THERMOMETERS[this.kind];
     this.value = this.value === undefined ? truth : this.value + (truth - this.value) * (1 - Math.exp(-dt / seconds));
-    const read = this.value + this.offset + noise * gaussian(this.random);
+    const read = this.value + this.offset + noise * normalFrom(this.chance);
     if (!this.frozen || this.shown === undefined) this.shown = Math.round(read / resolution) * resolution;
     return this.shown;
   }

@@ -1,16 +1,7 @@
-export {
-  TOLERANCES,
-  toleranceGrams,
-  weighedAs,
-  weighingOf,
-  WEIGHED_AS,
-  WEIGHINGS,
-  type WeighedAs,
-  type Weighing,
-} from './tolerance.js';
+export { batterNow, type BatterNow } from './batter-now.js';
+export { toleranceGrams, weighingOf, type Weighing } from './tolerance.js';
 export {
   NOTICED,
-  OVER_POUR_CODES,
   overPourAnswers,
   type BowlLine,
   type LineChange,

@@ -1,7 +1,7 @@
-import { judgeAgainst, type BandVerdict, type Style } from '../../batter/balance/index.js';
-import { leaveningLedger } from '../../batter/leavening/index.js';
-import { bandQuantities, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
+import type { BandVerdict, Style } from '../../batter/balance/index.js';
+import type { WeighedPart } from '../../formula/formula/index.js';
 import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { batterNow, HELD, type BatterNow } from './batter-now.js';
 
 /*
  * Too much of one thing in the bowl. Up to four answers, each worked out: take it out again, make all of it bigger, give one or two other
@@ -66,29 +66,8 @@ const REACH = 0.25;
 const UNITS = { sugar: 8, fat: 5, egg: 6, water: 5, salt: 0.3 } as const;
 const GAS_UNIT = 0.25;
 const PH_UNIT = 0.25;
-const QUANTITIES = ['sugar', 'fat', 'egg', 'water', 'salt'] as const;
 /** A change is told from this on, g. */
 const TOLD_GRAMS = 0.05;
-
-interface BatterNow {
-  readonly values: readonly number[];
-  readonly outside: readonly BandVerdict[];
-  readonly grams: number;
-}
-
-function batterNow(parts: readonly WeighedPart[], style: Style | undefined): BatterNow | undefined {
-  const quantities = bandQuantities(parts);
-  if (!quantities) return undefined;
-  const ledger = leaveningLedger(parts);
-  const gas = ledger.gas.gramsPer100gFlour;
-  const crumbPh = ledger.crumbPh.likely;
-  const verdicts = style ? judgeAgainst(style, { ...quantities, gasGramsPer100gFlour: gas, crumbPh }) : [];
-  return {
-    values: [...QUANTITIES.map((quantity) => quantities[quantity]), gas, crumbPh],
-    outside: verdicts.filter(({ verdict }) => verdict !== 'within'),
-    grams: functionalTotals(parts).grams,
-  };
-}
 
 /** One half band of each quantity. */
 function unitsOf(style: Style | undefined): readonly number[] {
@@ -97,7 +76,7 @@ function unitsOf(style: Style | undefined): readonly number[] {
     return width > 0 ? width : usual;
   };
   return [
-    ...QUANTITIES.map((quantity) => half(style?.bands[quantity], UNITS[quantity])),
+    ...HELD.map((quantity) => half(style?.bands[quantity], UNITS[quantity])),
     half(style?.bands.gas, GAS_UNIT),
     half(style?.bands['crumb-ph'], PH_UNIT),
   ];

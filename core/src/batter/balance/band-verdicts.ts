@@ -1,5 +1,6 @@
 import type { BandQuantities } from '../../formula/formula/index.js';
 import { standing, type Band, type Standing } from '../../ground/verdict/index.js';
+import type { Ledger } from '../leavening/index.js';
 import type { Style } from './styles.js';
 import { QUANTITIES, type Quantity } from '../../kitchen/kitchen/index.js';
 
@@ -32,6 +33,16 @@ export interface Measured extends BandQuantities {
   readonly gasGramsPer100gFlour: number;
   readonly crumbPh: number;
 }
+
+/** What a batter's quantities and its ledger are held against. */
+export const measuredWith = (
+  quantities: BandQuantities,
+  { gas, crumbPh }: Pick<Ledger, 'gas' | 'crumbPh'>,
+): Measured => ({
+  ...quantities,
+  gasGramsPer100gFlour: gas.gramsPer100gFlour,
+  crumbPh: crumbPh.likely,
+});
 
 /** Holds every quantity of a batter against the bands of a style. The order is that of `QUANTITIES`. */
 export function judgeAgainst(style: Style, measured: Measured): readonly BandVerdict[] {

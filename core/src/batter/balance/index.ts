@@ -1,4 +1,11 @@
 export { STYLES, styleBook, styleById, type Style, type StyleBook } from './styles.js';
 export { detectStyle, type StyleGuess } from './detect-style.js';
-export { judgeAgainst, type BandVerdict, type Measured, type QuantityUnit, type ReasonCode } from './band-verdicts.js';
+export {
+  judgeAgainst,
+  measuredWith,
+  type BandVerdict,
+  type Measured,
+  type QuantityUnit,
+  type ReasonCode,
+} from './band-verdicts.js';
 export { styleName, styleShortName } from './style-names.js';

@@ -1,6 +1,6 @@
 import { bisect } from '../../ground/numerics/index.js';
-import type { Viscosity } from './batter-behaviour.js';
-import type { Phase } from '../leavening/index.js';
+import type { Ledger, Phase } from '../leavening/index.js';
+import { behaviourOf, type Viscosity } from './batter-behaviour.js';
 
 /** What a mixed batter has left to rise with after waiting. The order of batters is sound; the minutes may be off by two either way. */
 export interface Waiting {
@@ -73,3 +73,7 @@ export function waitingOf(
     usableMillimoles: atOnce,
   };
 }
+
+/** How a batter of this style waits. @param celsius of the batter; the usual room where not said */
+export const waitingOfStyle = ({ gas }: Pick<Ledger, 'gas'>, styleId: string | undefined, celsius?: number): Waiting =>
+  waitingOf(gas.byPhase, behaviourOf(styleId).viscosity, celsius);

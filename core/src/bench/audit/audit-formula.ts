@@ -1,4 +1,11 @@
-import { detectStyle, judgeAgainst, styleBook, type BandVerdict, type Style } from '../../batter/balance/index.js';
+import {
+  detectStyle,
+  judgeAgainst,
+  measuredWith,
+  styleBook,
+  type BandVerdict,
+  type Style,
+} from '../../batter/balance/index.js';
 import {
   bandQuantities,
   doings,
@@ -80,14 +87,7 @@ export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUN
   const chosen = formula.styleId === undefined ? undefined : styles.byId(formula.styleId);
   const style = chosen ?? guesses[0]?.style;
   const quantities = bandQuantities(batter);
-  const verdicts =
-    style && quantities
-      ? judgeAgainst(style, {
-          ...quantities,
-          gasGramsPer100gFlour: ledger.gas.gramsPer100gFlour,
-          crumbPh: ledger.crumbPh.likely,
-        })
-      : [];
+  const verdicts = style && quantities ? judgeAgainst(style, measuredWith(quantities, ledger)) : [];
   const percentOf = (grams: number | undefined) =>
     grams === undefined || totals.flour === 0 ? undefined : (100 * grams) / totals.flour;
   const lines = weighed.components.flatMap((component) =>

@@ -1,5 +1,5 @@
 import { crumbTextureOf } from '../../batter/crumb-texture/index.js';
-import { judgeAgainst, type BandVerdict, type Style } from '../../batter/balance/index.js';
+import { judgeAgainst, measuredWith, type BandVerdict, type Style } from '../../batter/balance/index.js';
 import { bandQuantities, mustBeIngredient, type WeighedPart } from '../../formula/formula/index.js';
 import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import type { Place } from '../../kitchen/kitchen/index.js';
@@ -140,13 +140,7 @@ export function tryOut(
   const lift = liftOf(batter, ledger, behaviour, usual, waiting.usableMillimoles * usableShare, place.metresAboveSea);
   const quantities = bandQuantities(batter);
   const forces = crumbTextureOf(batter);
-  const verdicts = quantities
-    ? judgeAgainst(style, {
-        ...quantities,
-        gasGramsPer100gFlour: ledger.gas.gramsPer100gFlour,
-        crumbPh: ledger.crumbPh.likely,
-      })
-    : [];
+  const verdicts = quantities ? judgeAgainst(style, measuredWith(quantities, ledger)) : [];
   return {
     parts: batter,
     verdicts,

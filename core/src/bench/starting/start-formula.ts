@@ -1,5 +1,5 @@
 import { bandQuantities, bandShares, mustBeIngredient, type Formula } from '../../formula/formula/index.js';
-import { judgeAgainst, type Style } from '../../batter/balance/index.js';
+import { judgeAgainst, measuredWith, type Style } from '../../batter/balance/index.js';
 import { leaveningLedger } from '../../batter/leavening/index.js';
 import { setLeavening } from '../../batter/leavening-methods/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
@@ -244,10 +244,6 @@ function missedBy(lines: readonly Amount[], style: Style): readonly Quantity[] {
   const quantities = bandQuantities(parts);
   if (!quantities) return [];
   const ledger = leaveningLedger(parts);
-  const verdicts = judgeAgainst(style, {
-    ...quantities,
-    gasGramsPer100gFlour: ledger.gas.gramsPer100gFlour,
-    crumbPh: ledger.crumbPh.likely,
-  });
+  const verdicts = judgeAgainst(style, measuredWith(quantities, ledger));
   return verdicts.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
 }

@@ -1,3 +1,4 @@
+import { normalFrom } from '../../ground/numerics/index.js';
 import {
   changeMinutes,
   IS_FINISHING,
@@ -46,7 +47,7 @@ export function playThrough(
   chance: () => number,
   days = 400,
 ): Played {
-  const gauss = () => Math.sqrt(-2 * Math.log(chance() || 1e-9)) * Math.cos(2 * Math.PI * chance());
+  const gauss = () => normalFrom(chance);
   const late = batches.map((): number[] => []);
   const work = tasks
     .filter(({ batch, hands, kind }) => batch >= 0 && (hands > 0 || kind === 'bake' || kind === 'from-store'))

@@ -1,7 +1,7 @@
 import type { Batch } from '../../batch/batch/index.js';
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
 import type { MixingFamily } from '../../batch/bowl/index.js';
-import { behaviourOf, LONGEST_WAIT_MINUTES, waitingOf } from '../../batter/rising/index.js';
+import { LONGEST_WAIT_MINUTES, waitingOfStyle } from '../../batter/rising/index.js';
 import { HEAT_STYLE_OF, type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
 import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
 import { mixingFamily } from '../../batch/bowl/index.js';
@@ -157,7 +157,7 @@ function mixingOf(order: Order, load: Load, of: number): NonNullable<BatchWork['
   const [smallBowl, fullBowl] = BOWL_GRAMS;
   const share = Math.min(1, Math.max(0, (load.grams / goes - smallBowl) / (fullBowl - smallBowl)));
   const { ledger, style } = order.bake.audit;
-  const holds = waitingOf(ledger.gas.byPhase, behaviourOf(style?.basedOn).viscosity, order.roomCelsius).adviceMinutes;
+  const holds = waitingOfStyle(ledger, style?.basedOn, order.roomCelsius).adviceMinutes;
   const restMinutes = order.says.restMinutes ?? 0;
   // whisked air and a batter of soda do not wait; nothing is planned to wait longer than an hour unasked
   const holdMinutes = Math.round(

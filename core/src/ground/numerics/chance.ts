@@ -11,3 +11,7 @@ export function chanceFrom(seed: number): () => number {
     return (x >>> 0) / 4294967296;
   };
 }
+
+/** A number of the standard normal distribution, from two by chance. */
+export const normalFrom = (chance: () => number): number =>
+  Math.sqrt(-2 * Math.log(chance() || 1e-9)) * Math.cos(2 * Math.PI * chance());

@@ -43,6 +43,7 @@ export type { AdviceFacts, BakeAdvice, BakeAdviceCode } from './advice.js';
 export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSchedule } from './read-course.js';
 export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
 export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';
+export { ovenSag } from './oven-load.js';
 export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
 export { domeLean } from './dome.js';
 export { footprintOf } from './window.js';

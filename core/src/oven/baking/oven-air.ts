@@ -1,4 +1,5 @@
 import type { AirCourse, BakeSpec } from './bake-spec.js';
+import { ovenSag } from './oven-load.js';
 import type { HeatParameters } from './parameters.js';
 
 const ROOM_CELSIUS = 21;
@@ -39,18 +40,13 @@ export class OvenAir {
   constructor(
     private readonly spec: BakeSpec,
     private readonly heat: HeatParameters,
-    /** All that goes in together, kg. */
-    kilograms: number,
   ) {
     this.stages = [{ fromMinute: 0, celsius: spec.ovenCelsius }, ...(spec.stages ?? [])].sort(
       (a, b) => a.fromMinute - b.fromMinute,
     );
     this.offset = spec.ovenOffsetCelsius ?? 0;
     this.cold = spec.coldOvenMinutes;
-    this.celsius =
-      this.cold === undefined
-        ? spec.ovenCelsius + this.offset - (heat.doorDrop + heat.dropPerKilogram * kilograms)
-        : ROOM_CELSIUS;
+    this.celsius = this.cold === undefined ? spec.ovenCelsius + this.offset - ovenSag(spec, heat) : ROOM_CELSIUS;
     this.radiantCelsius = this.celsius;
     this.vapourPascals = heat.ovenVapourPascals;
   }

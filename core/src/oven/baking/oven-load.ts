@@ -1,7 +1,7 @@
 import type { BakeSpec } from './bake-spec.js';
 import type { BatterGrid } from './batter-grid.js';
 import type { Body } from './body.js';
-import type { HeatParameters } from './parameters.js';
+import { HEAT_MODEL, type HeatParameters } from './parameters.js';
 
 /** Area of the top of one piece when risen, m². */
 function topArea(body: Body, risenVolume: number): number {
@@ -41,3 +41,7 @@ export const moistureWays = (body: Body, grid: BatterGrid): readonly (readonly [
   ...(body.kind === 'dome' ? [] : [[2, grid.nz - 1 - (grid.nz >> 1)] as const]),
   ...(body.free ? [[0, grid.nx >> 1] as const] : []),
 ];
+
+/** How far the door and all that goes in pull the oven's air down at first, °C. */
+export const ovenSag = (spec: BakeSpec, heat: HeatParameters = HEAT_MODEL.heat): number =>
+  heat.doorDrop + heat.dropPerKilogram * loadKilograms(spec);

@@ -14,7 +14,7 @@ import { compositionOf } from './composition.js';
 import { Conduction } from './conduction.js';
 import { coolDown } from './cooling.js';
 import { HeatExchange } from './heat-exchange.js';
-import { loadConvection, loadKilograms, moistureWays, rawSize, risenHeight } from './oven-load.js';
+import { loadConvection, moistureWays, rawSize, risenHeight } from './oven-load.js';
 import { OvenAir } from './oven-air.js';
 import { HEAT_MODEL, HEAT_STYLES, WALLS, type HeatModel, type HeatStyle } from './parameters.js';
 import { DIRECTIONS, type HeatBooks, type Three } from './physics.js';
@@ -139,7 +139,7 @@ class Bake {
     this.faces = new BatterFaces(this.grid, body, heat, start);
     const material = WALLS[pan.material];
     if (!constant) this.faces.lumpThePan(this.cells.panCapacity, material.arealHeatCapacity, Math.sqrt(riseRatio));
-    this.air = new OvenAir(spec, heat, loadKilograms(spec));
+    this.air = new OvenAir(spec, heat);
     const heatScale = (spec.heatScale ?? 1) * model.heatFactors[spec.heatStyle];
     const wall = {
       emissivity: (material.emissivity ?? heat.lightMetalEmissivity) * heat.panRadiationShare,

@@ -1,15 +1,13 @@
 import Papa from 'papaparse';
 import type { AisleList, ShoppingItem } from '../../day/shopping/index.js';
-import { gramsInWords } from '../../words/wording/index.js';
+import { gramsInWords, uncapitalised } from '../../words/wording/index.js';
 
 /* A shopping list as the files that other programs and other people read. */
 
-/** "Rhubarb" of a line that begins with it is rhubarb. */
-const plainName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
-
 /** What to put into the basket: "2 × 250 g butter", "1 l rapeseed oil", "4 limes"; the name alone where there is enough. */
 export function buyInWords({ name, packs, enough }: ShoppingItem): string {
-  const plain = plainName(name);
+  // "Rhubarb" of a line that begins with it is rhubarb
+  const plain = uncapitalised(name);
   if (enough) return plain;
   const pieces = packs.reduce((sum, { count, pieces: each = 0 }) => sum + count * each, 0);
   const called = pieces > 1 && /^[a-z]+[^s]$/.test(plain) ? `${plain}s` : plain;

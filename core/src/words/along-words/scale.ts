@@ -1,17 +1,10 @@
-import type { BowlLine, OverPourAnswer, Weighing } from '../../along/weighing/index.js';
+import type { BowlLine, OverPourAnswer } from '../../along/weighing/index.js';
 import { NOTICED } from '../../along/weighing/index.js';
 import type { BandVerdict } from '../../batter/balance/index.js';
-import { gramsInWords, listed, QUANTITY_NAMES, sentence, type Sentence } from '../wording/index.js';
+import { capitalised, gramsInWords, listed, QUANTITY_NAMES, sentence, type Sentence } from '../wording/index.js';
 import { scaleGrams } from './steps.js';
 
-/* What the scale says, and what can be done when there is too much. */
-
-export const WEIGHING_NAMES: Readonly<Record<Weighing, string>> = {
-  nothing: 'to go',
-  short: 'to go',
-  enough: 'there',
-  over: 'over',
-};
+/* What can be done when there is too much. */
 
 /** "too little water", "too alkaline": what is outside its band. */
 export const standsOutside = ({ quantity, verdict }: BandVerdict): string => {
@@ -52,13 +45,12 @@ export function overPourInWords(answer: OverPourAnswer, id: string, nameOf: (id:
       const told = others.map(
         ({ id: other, grams }) => `${scaleGrams(Math.abs(grams))} ${grams > 0 ? 'more' : 'less'} ${nameOf(other)}`,
       );
-      return sentence(upper(listed(told)), standsInWords(answer));
+      return sentence(capitalised(listed(told)), standsInWords(answer));
     }
     case 'leave':
       return sentence('Leave it so', standsInWords(answer));
   }
 }
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** "12 g over: 4 % more flour in all". */
 export function overInWords(

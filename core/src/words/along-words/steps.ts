@@ -1,7 +1,7 @@
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
 import { gramsOnScale } from '../../ground/units/index.js';
-import { gramsInWords, minutesInWords } from '../wording/index.js';
+import { capitalised, gramsInWords, minutesInWords, uncapitalised } from '../wording/index.js';
 
 /* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
 
@@ -14,7 +14,6 @@ export interface StepWords {
   readonly tell: string;
 }
 
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const BOWLS: Readonly<Record<BowlKind, string>> = { dry: 'dry bowl', wet: 'wet bowl', together: 'mixing bowl' };
 
 /** "147 g", "4.9 g": as fine as the scale that weighs it. */
@@ -29,19 +28,19 @@ function weighWords(step: WeighStep, before: string | undefined): StepWords {
   );
   const rest = step.rest ? ' It is what you kept back.' : '';
   const optional = step.optional ? ' If you like.' : '';
-  const spoon = step.by === 'measure' || step.by === 'count' ? `${upper(step.amount)}, or stop at` : 'Stop at';
+  const spoon = step.by === 'measure' || step.by === 'count' ? `${capitalised(step.amount)}, or stop at` : 'Stop at';
   return {
     lead,
-    title: upper(step.name),
+    title: capitalised(step.name),
     tell: step.by === 'as-written' ? '' : `${spoon} ${scaleGrams(step.grams)}.${kept.join('')}${rest}${optional}`,
   };
 }
 
 const READY: Readonly<Record<Extract<WalkStep, { kind: 'ready' }>['task'], (what: string) => [string, string]>> = {
-  'take-out': (what) => [`${upper(what)} out of the fridge`, 'It has to be at the warmth of the room.'],
-  chill: (what) => [`${upper(what)} into the freezer`, 'Cold fat keeps its shape until the oven.'],
+  'take-out': (what) => [`${capitalised(what)} out of the fridge`, 'It has to be at the warmth of the room.'],
+  chill: (what) => [`${capitalised(what)} into the freezer`, 'Cold fat keeps its shape until the oven.'],
   soak: (what) => [`Soak the ${what}`, ''],
-  prepare: (what) => [upper(what), ''],
+  prepare: (what) => [capitalised(what), ''],
   line: () => ['Line and grease', 'Before anything is mixed: a batter does not wait for paper.'],
 };
 
@@ -96,10 +95,9 @@ export function nextInWords(step: WalkStep, pans: string, methodWords: string): 
     case 'heat':
     case 'rest':
     case 'cool':
-      return lower(stepInWords(step, undefined, pans).title);
+      return uncapitalised(stepInWords(step, undefined, pans).title);
   }
 }
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 const FIRST_WORDS = 70;
 /** The first sentence of a step, cut at a word. */

@@ -1,3 +1,4 @@
+import { capitalised, uncapitalised } from '../wording/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 
 /** A word or two for a kind of task, as a lane or a filter says it. */
@@ -9,24 +10,22 @@ const KIND_NAMES: Readonly<Record<TaskKind, string>> = {
 }; // prettier-ignore
 export const taskKindName = (kind: TaskKind): string => KIND_NAMES[kind];
 
-const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 /**
  * What is to be done, to which batch: "Mix the pear and cardamom loaf".
  * @param title of its batch; '' for the oven's own
  */
 export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: string): string {
-  const it = title === '' ? '' : title.toLowerCase() === title ? title : title.charAt(0).toLowerCase() + title.slice(1);
+  const it = title === '' ? '' : uncapitalised(title);
   const degrees = celsius === undefined ? '' : `${celsius} °C`;
   switch (kind) {
     case 'take-out':
-      return `${upper(what)} out of the fridge: ${it}`;
+      return `${capitalised(what)} out of the fridge: ${it}`;
     case 'chill':
-      return `${upper(what)} into the freezer: ${it}`;
+      return `${capitalised(what)} into the freezer: ${it}`;
     case 'soak':
       return `Soak the ${what}: ${it}`;
     case 'prepare':
-      return `${upper(what)}: ${it}`;
+      return `${capitalised(what)}: ${it}`;
     case 'line':
       return `Line and grease: ${it}`;
     case 'preheat':
@@ -74,7 +73,7 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
     case 'wash':
       return `Wash the ${what === '' ? 'pan' : what}: ${it}`;
     case 'own':
-      return upper(it);
+      return capitalised(it);
     case 'feed':
       return `Feed: ${it}`;
   }

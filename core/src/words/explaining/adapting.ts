@@ -3,7 +3,7 @@ import type { Consequence, ConsequenceCode } from '../../batter/rising/index.js'
 import type { LeaveningMethod, Setting } from '../../batter/leavening-methods/index.js';
 import type { Diet, Residual, SwapNoteCode } from '../../bench/swaps/index.js';
 import { inEighths } from '../../ground/units/index.js';
-import { gramsInWords, percentInWords } from '../wording/index.js';
+import { capitalised, gramsInWords, percentInWords, uncapitalised } from '../wording/index.js';
 import { sentence, type Sentence } from '../wording/index.js';
 
 /** What a swap changes that no amount puts right. A spec holds this table and the list of codes together. */
@@ -66,10 +66,10 @@ export const DIET_CAUTIONS: Readonly<Partial<Record<Diet, string>>> = {
 };
 
 const CONSEQUENCES: Readonly<Record<ConsequenceCode, (facts: Consequence, name: string) => Sentence>> = {
-  'berries-turn-blue': (_, name) => sentence(`${capital(name)} turn blue or green at the edges.`, 'Their red is a dye that turns in an alkaline crumb, above pH 7.3.'),
+  'berries-turn-blue': (_, name) => sentence(`${capitalised(name)} turn blue or green at the edges.`, 'Their red is a dye that turns in an alkaline crumb, above pH 7.3.'),
   'seeds-turn-green': () => sentence('Sunflower seeds turn green within a day.', 'Harmless: what is in them meets an alkaline crumb, above pH 7.5.'),
   'walnut-skins-grey': () => sentence('Walnut skins turn violet-grey.', 'Their tannins meet an alkaline crumb, above pH 7.6.'),
-  'carrots-green': (_, name) => sentence(`${capital(name)} may show green specks.`, 'Above pH 7.8; harmless.'),
+  'carrots-green': (_, name) => sentence(`${capitalised(name)} may show green specks.`, 'Above pH 7.8; harmless.'),
   'cocoa-dark': () => sentence('Cocoa bakes dark, red-brown.', 'An alkaline crumb darkens it and rounds its taste.'),
   'cocoa-light': () => sentence('Cocoa bakes light and fruity.', 'A neutral or sour crumb keeps it brown, not black.'),
   'tastes-soapy': ({ value }) => sentence('It tastes soapy.', `${percentInWords(value)} of the flour is soda that met no acid; 1.3 % is past what most people bear.`),
@@ -79,12 +79,9 @@ const CONSEQUENCES: Readonly<Record<ConsequenceCode, (facts: Consequence, name: 
   'potassium-caution': () => sentence('Much potassium.', 'Whoever has kidney trouble or takes medicine for the heart should ask a doctor. Slightly bitter.'),
   'aluminium-taste': ({ value }) => sentence('It may taste of metal.', `Aluminium powder at ${percentInWords(value)} of the flour; the aluminium-free kinds do not.`),
 }; // prettier-ignore
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 export function consequenceInWords(consequence: Consequence, name: string): Sentence {
   const worded = CONSEQUENCES[consequence.code](consequence, name);
-  return consequence.odds === 'possible'
-    ? { say: `Possible: ${worded.say.charAt(0).toLowerCase()}${worded.say.slice(1)}`, why: worded.why }
-    : worded;
+  return consequence.odds === 'possible' ? { say: `Possible: ${uncapitalised(worded.say)}`, why: worded.why } : worded;
 }
 export const CONSEQUENCES_WORDED = Object.keys(CONSEQUENCES) as readonly ConsequenceCode[];
 

@@ -1,18 +1,17 @@
 import type { Proposal } from '../../bench/adapt/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { ingredientName, shortIngredientName } from '../../kitchen/ingredients/index.js';
-import { gramsInWords, QUANTITY_NAMES } from '../wording/index.js';
+import { QUANTITY_NAMES, capitalised, gramsInWords } from '../wording/index.js';
 
 const listed = (words: readonly string[], join = 'and') =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${join} ${words.at(-1) ?? ''}`;
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** What stands in for what there is none of: "Milk and white vinegar stand in for buttermilk." */
 export function standInsInWords({ standIns }: Pick<Proposal, 'standIns'>, region: Region): readonly string[] {
   const name = (ingredient: Parameters<typeof shortIngredientName>[0]) => shortIngredientName(ingredient, region);
   return standIns.map(({ missing, with: instead }) => {
     const several = instead.length > 1;
-    return `${capital(listed(instead.map(name)))} ${several ? 'stand' : 'stands'} in for ${name(missing)}.`;
+    return `${capitalised(listed(instead.map(name)))} ${several ? 'stand' : 'stands'} in for ${name(missing)}.`;
   });
 }
 

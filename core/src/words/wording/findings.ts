@@ -1,7 +1,7 @@
 import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/audit/index.js';
 import { gramsInWords, minutesInWords, percentInWords, windowInWords } from './figures.js';
 import { problemInWords } from './problems.js';
-import { listed, sentence, type Sentence } from './sentence.js';
+import { capitalised, listed, sentence, type Sentence } from './sentence.js';
 
 const ALLERGEN_WORDS: Readonly<Record<string, string>> = { 'tree-nut': 'nuts', soy: 'soya', sulphite: 'sulphites' };
 const gas = (grams: number) => `${grams.toFixed(2)} g`;
@@ -179,7 +179,7 @@ const ruleInWords = <C extends RuleCode>(code: C, facts: RuleFacts[C]): Sentence
 export function findingInWords(finding: Finding): Sentence {
   if (!isOfRule(finding)) return problemInWords(finding);
   const { say, why } = ruleInWords(finding.code, finding.facts as never);
-  return { say: say.charAt(0).toUpperCase() + say.slice(1), why };
+  return { say: capitalised(say), why };
 }
 
 /** What the one click does, for its button. */

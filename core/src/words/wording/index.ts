@@ -6,7 +6,7 @@ export {
   phInWords,
   windowInWords,
 } from './figures.js';
-export { inOneLine, listed, sentence, type Sentence } from './sentence.js';
+export { capitalised, inOneLine, listed, sentence, uncapitalised, type Sentence } from './sentence.js';
 export { problemInWords } from './problems.js';
 export { faultInWords } from './ingredients.js';
 export { findingInWords, fixInWords } from './findings.js';

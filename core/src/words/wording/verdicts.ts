@@ -1,7 +1,7 @@
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { BandVerdict, QuantityUnit, ReasonCode, Style } from '../../batter/balance/index.js';
 import { styleShortName } from '../../batter/balance/index.js';
-import { sentence, type Sentence } from './sentence.js';
+import { capitalised, sentence, type Sentence } from './sentence.js';
 
 export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   flour: 'flour',
@@ -70,7 +70,7 @@ export function verdictInWords(verdict: BandVerdict, style: Style, region: strin
   const name = QUANTITY_NAMES[verdict.quantity];
   return sentence(
     CONSEQUENCES[verdict.reason],
-    `${name.charAt(0).toUpperCase()}${name.slice(1)} ${quantityInWords(verdict, verdict.value)}${where}; ${styleShortName(style, region)}: ${bandInWords(verdict)}.`,
+    `${capitalised(name)} ${quantityInWords(verdict, verdict.value)}${where}; ${styleShortName(style, region)}: ${bandInWords(verdict)}.`,
   );
 }
 

@@ -6,7 +6,7 @@ import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/bench/adapt'
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import type { Formula } from '@orvin/core/formula/formula';
 import { shortIngredientName } from '@orvin/core/kitchen/ingredients';
-import { gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
+import { capitalised, gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
 import { inTheWayInWords, standInsInWords } from '@orvin/core/words/explaining';
 import type { MovedLine } from '@orvin/core/bench/rebalance';
 import { UnconfirmedWords } from '../../parts/unconfirmed';
@@ -241,7 +241,7 @@ export class RebalanceFace {
     const names = outside.map(({ quantity }) => QUANTITY_NAMES[quantity]);
     const all =
       names.length < 2 ? (names[0] ?? 'What you have') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
-    return all.charAt(0).toUpperCase() + all.slice(1);
+    return capitalised(all);
   });
   protected readonly changedBands = computed(() => {
     const proposal = this.proposal();

@@ -1,17 +1,3 @@
-/** Numbers that are the same for the same seed: drawn for designs and for stand-ins, never for verdicts. */
-export function mulberry(seed: number): () => number {
-  let state = seed | 0;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-/** A standard normal number. */
-export const gaussian = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-
 /** The i-th point of the Halton sequence of a base: fills a square more evenly than chance. */
 export function halton(i: number, base: number): number {
   let share = 1;
