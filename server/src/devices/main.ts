@@ -1,9 +1,6 @@
-import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
-import Fastify from 'fastify';
 import { fileURLToPath } from 'node:url';
-import { isOwnName } from '../app.js';
-import { csp } from '../csp.js';
+import { isOwnName, securedServer } from '../secured.js';
 import { registerDevices } from './routes.js';
 
 /* The stand-ins alone, for the command `orvin devices`. */
@@ -22,13 +19,8 @@ function leave(code: number, message: string): never {
 if (!Number.isInteger(port) || port < 0 || port > 65_535) leave(EXIT_WRONG_USE, `--port is "${portWanted}": a whole number from 0 to 65535, such as --port 4311`); // prettier-ignore
 if (!(pace >= 0.1 && pace <= FASTEST)) leave(EXIT_WRONG_USE, `--pace is "${paceWanted}": from 0.1 to ${FASTEST}; 60 runs a minute in a second`); // prettier-ignore
 
-const server = Fastify({ logger: false });
-const directives = Object.fromEntries(Object.entries(csp).map(([name, sources]) => [name, [...sources]]));
-await server.register(helmet, { contentSecurityPolicy: { useDefaults: false, directives }, hsts: false });
+const server = await securedServer(false);
 await server.register(fastifyStatic, { root: fileURLToPath(new URL('../../devices-page', import.meta.url)), serve: false }); // prettier-ignore
-server.addHook('onRequest', async (request, reply) => {
-  if (!isOwnName(request.host, false)) await reply.code(421).send({ error: 'not a name of this server' });
-});
 await registerDevices(server, { pace, isOwnName: (host) => isOwnName(host, false) });
 try {
   await server.listen({ port, host: '127.0.0.1' });

@@ -37,78 +37,11 @@ const WENT = {
       }
     </dl>
     <p class="acts">
-      <a routerLink="/bake">To the bakes</a>
-      <button type="button" (click)="again()">It is not over: back into it</button>
+      <a class="press" routerLink="/bake">To the bakes</a>
+      <button type="button" class="press" (click)="again()">It is not over: back into it</button>
     </p>
   `,
-  styles: `
-    :host {
-      flex: 1;
-      min-height: 0;
-      overflow-y: auto;
-      padding: 28px 32px;
-    }
-    .lead {
-      font-size: 1.3rem;
-      color: var(--ink-2);
-    }
-    .simulated {
-      margin-left: 12px;
-      padding: 2px 10px;
-      background: var(--ink);
-      color: var(--enamel);
-    }
-    h2 {
-      font-size: clamp(3rem, 8vw, 5rem);
-      line-height: 1.1;
-    }
-    dl {
-      max-width: 60rem;
-      margin: 16px 0;
-    }
-    dl div {
-      display: grid;
-      grid-template-columns: 15rem 1fr;
-      gap: 4px 20px;
-      padding: 12px 0;
-      border-bottom: 1px solid var(--hair);
-      font-size: 1.3rem;
-    }
-    dt {
-      color: var(--ink-2);
-    }
-    dd {
-      margin: 0;
-    }
-    dd b {
-      font-size: 1.6rem;
-    }
-    .acts {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 14px;
-    }
-    .acts a,
-    .acts button {
-      display: flex;
-      align-items: center;
-      min-height: 56px;
-      padding: 0 20px;
-      border: 2px solid var(--rim-2);
-      border-radius: 5px;
-      background: var(--enamel);
-      color: var(--rim);
-      font: inherit;
-      font-weight: 650;
-      text-decoration: none;
-      cursor: pointer;
-    }
-    @media (max-width: 560px) {
-      dl div {
-        grid-template-columns: 1fr;
-      }
-    }
-  `,
+  styleUrls: ['./counter.css', './bake-end.css'],
 })
 export class BakeEnd {
   protected readonly baking = inject(ThisBaking);

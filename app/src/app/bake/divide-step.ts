@@ -34,69 +34,7 @@ const UNEVEN = 0.05;
     <p class="even" role="status">{{ even() }}</p>
     <orv-instrument-line />
   `,
-  styles: `
-    :host {
-      flex: 1;
-      display: flex;
-      flex-direction: column;
-      padding: 22px 32px 12px;
-    }
-    .lead,
-    .tell {
-      font-size: 1.3rem;
-      color: var(--ink-2);
-    }
-    h2 {
-      font-size: clamp(3rem, 8vw, 6rem);
-      font-weight: 750;
-      line-height: 1.05;
-    }
-    .pieces {
-      display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr));
-      gap: 12px;
-      margin: 20px 0;
-    }
-    .piece {
-      padding: 8px;
-      border: 3px solid transparent;
-      border-radius: 6px;
-      text-align: center;
-      font-size: 1.2rem;
-    }
-    .piece.here {
-      border-color: var(--butter);
-    }
-    svg {
-      display: block;
-      height: 74px;
-      margin: 0 auto 4px;
-    }
-    .few {
-      grid-template-columns: repeat(auto-fill, minmax(16rem, 22rem));
-    }
-    .few svg {
-      height: 26vh;
-    }
-    .few .piece {
-      font-size: 2rem;
-    }
-    .wall {
-      fill: none;
-      stroke: var(--ink);
-      stroke-width: 3;
-    }
-    .batter {
-      fill: var(--crust-1);
-    }
-    .even {
-      font-size: 1.5rem;
-      font-weight: 650;
-    }
-    orv-instrument-line {
-      margin-top: auto;
-    }
-  `,
+  styleUrls: ['./counter.css', './divide-step.css'],
 })
 export class DivideStepView {
   readonly step = input.required<DivideStep>();

@@ -51,10 +51,10 @@ const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String
       @if (signs()) {
         <p class="figure" aria-live="off">{{ clockOf(seconds()) }}</p>
         <p class="watch">
-          <button type="button" (click)="toggle()">
+          <button type="button" class="press" (click)="toggle()">
             {{ running() ? 'Hold' : seconds() > 0 ? 'Go on' : 'Start the clock' }}
           </button>
-          <button type="button" [disabled]="seconds() === 0" (click)="reset()">From 0</button>
+          <button type="button" class="press" [disabled]="seconds() === 0" (click)="reset()">From 0</button>
         </p>
         @if (gas(); as gas) {
           <p class="gas">{{ gas }}</p>
@@ -70,7 +70,7 @@ const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String
       }
     </div>
   `,
-  styleUrl: './mix-step.css',
+  styleUrls: ['./counter.css', './mix-step.css'],
 })
 export class MixStepView {
   readonly step = input.required<MixStep>();

@@ -7,6 +7,7 @@ import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@or
 import { donenessInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
+import { clockAt } from '../parts/wall-clock';
 import { Work } from '../work/work-client';
 import { CoreChart } from './core-chart';
 import { Footing } from './footing';
@@ -14,7 +15,6 @@ import { InstrumentLineView } from './instrument-line-view';
 import { LiveBakes } from './live-bakes';
 import { ThisBaking } from './this-baking';
 
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const MINUTE = 60_000;
 /** Less batter more or less moves no time. */
 const WORTH_SAYING = 0.005;
@@ -93,7 +93,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
         }
         <div class="looks" role="group" aria-label="A look at it">
           @for (look of looks; track look) {
-            <button type="button" (click)="looked(look)" [attr.aria-pressed]="seen() === look">
+            <button type="button" class="press" (click)="looked(look)" [attr.aria-pressed]="seen() === look">
               {{ lookWords[look] }}
             </button>
           }
@@ -104,7 +104,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
       </div>
     }
   `,
-  styleUrl: './oven-step.css',
+  styleUrls: ['./counter.css', './oven-step.css'],
 })
 export class OvenStepView {
   readonly step = input.required<BakeStep>();
@@ -175,7 +175,7 @@ export class OvenStepView {
   protected readonly likely = computed(() => this.window().likely);
   protected readonly past = computed(() => (this.minute() ?? 0) > this.likely());
   protected readonly rest = computed(() => Math.round(Math.abs(this.likely() - (this.minute() ?? 0))));
-  protected readonly at = (minute: number): string => TIME.format((this.oven()?.inAt ?? 0) + minute * MINUTE);
+  protected readonly at = (minute: number): string => clockAt((this.oven()?.inAt ?? 0) + minute * MINUTE);
   protected readonly planned = computed(() => {
     const minutes = this.foreseen()?.minutes;
     if (!minutes) return 'nothing was foreseen of it';
@@ -192,8 +192,8 @@ export class OvenStepView {
     const ready = (this.oven()?.inAt ?? 0) + (this.likely() + cools) * MINUTE;
     const spare = Math.round((due - ready) / MINUTE);
     return spare >= 0
-      ? `Cool enough to cut ${minutesInWords(spare)} before ${TIME.format(due)}`
-      : `▲ Cool enough to cut ${minutesInWords(-spare)} after ${TIME.format(due)}`;
+      ? `Cool enough to cut ${minutesInWords(spare)} before ${clockAt(due)}`
+      : `▲ Cool enough to cut ${minutesInWords(-spare)} after ${clockAt(due)}`;
   }
   protected readonly alarms = computed(() => (this.live.estimate()?.alarms ?? []).slice(-2).map(({ code }) => alarmInWords(code))); // prettier-ignore
   protected readonly says = computed(() => {
@@ -229,7 +229,7 @@ export class OvenStepView {
         words: DONE_WORDS[what],
         told: told !== undefined,
         planned,
-        when: told ? TIME.format(told.at) : planned === undefined ? fallback : `at ${this.at(planned)}`,
+        when: told ? clockAt(told.at) : planned === undefined ? fallback : `at ${this.at(planned)}`,
       };
     });
   });
@@ -237,7 +237,7 @@ export class OvenStepView {
   protected readonly seenWords = computed(() => {
     const look = this.oven()?.looks.at(-1);
     return look
-      ? `${LOOK_WORDS[look.seen].toLowerCase()} at ${TIME.format(look.at)}`
+      ? `${LOOK_WORDS[look.seen].toLowerCase()} at ${clockAt(look.at)}`
       : `first look ${this.at(this.window().low)}`;
   });
   protected readonly test = computed(() => {

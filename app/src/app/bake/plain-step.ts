@@ -3,6 +3,7 @@ import type { WalkStep } from '@orvin/core/along/walk';
 import { stepInWords } from '@orvin/core/words/along-words';
 import { minutesInWords } from '@orvin/core/words/wording';
 import { Footing } from './footing';
+import { clockAt } from '../parts/wall-clock';
 import { ThisBaking } from './this-baking';
 
 type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'cool' }>;
@@ -13,7 +14,6 @@ const LABELS: Readonly<Record<PlainStep['kind'], string>> = {
   rest: 'It stands',
   cool: 'Next',
 };
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** What is done, or stands, for a while: out of the fridge, oven on, resting, cooling by the clock. */
 @Component({
@@ -33,72 +33,7 @@ const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digi
       </ul>
     }
   `,
-  styles: `
-    :host {
-      flex: 1;
-      padding: 30px 32px;
-    }
-    .lead {
-      font-size: 1.4rem;
-      color: var(--ink-2);
-    }
-    h2 {
-      margin: 6px 0 12px;
-      font-size: clamp(3rem, 8vw, 6rem);
-      font-weight: 750;
-      line-height: 1.05;
-      letter-spacing: -0.015em;
-      overflow-wrap: anywhere;
-    }
-    .tell {
-      max-width: 52rem;
-      font-size: 1.7rem;
-      line-height: 1.3;
-    }
-    ul {
-      display: grid;
-      gap: 4px;
-      max-width: 56rem;
-      margin: 26px 0 0;
-      padding: 0;
-      list-style: none;
-    }
-    li {
-      display: grid;
-      grid-template-columns: 8.5rem 1fr auto;
-      align-items: baseline;
-      gap: 18px;
-      padding: 10px 0;
-      border-bottom: 1px solid var(--hair);
-      font-size: 1.5rem;
-    }
-    li b {
-      font-size: 2.75rem;
-      line-height: 1;
-    }
-    li i {
-      font-style: normal;
-      color: var(--ink-2);
-    }
-    .past b {
-      color: var(--ink-3);
-    }
-    @media (max-width: 560px) {
-      :host {
-        padding: 18px 16px;
-      }
-      li {
-        grid-template-columns: 6rem 1fr;
-        font-size: 1.2rem;
-      }
-      li b {
-        font-size: 2rem;
-      }
-      li i {
-        grid-column: 2;
-      }
-    }
-  `,
+  styleUrls: ['./counter.css', './plain-step.css'],
 })
 export class PlainStepView {
   readonly step = input.required<WalkStep>();
@@ -120,7 +55,7 @@ export class PlainStepView {
       if (minutes === undefined) return [];
       const at = out + minutes * MINUTE;
       const left = (at - this.baking.now()) / MINUTE;
-      return [{ name, time: TIME.format(at), left: left > 0 ? `in ${minutesInWords(left)}` : 'now', past: left <= 0 }];
+      return [{ name, time: clockAt(at), left: left > 0 ? `in ${minutesInWords(left)}` : 'now', past: left <= 0 }];
     };
     const inPan = step.inPanMinutes;
     return [

@@ -28,20 +28,22 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
     <h2>What happened?</h2>
     <div class="kinds" role="group" aria-label="What happened">
       @for (kind of kinds; track kind) {
-        <button type="button" [attr.aria-pressed]="chosen() === kind" (click)="choose(kind)">{{ names[kind] }}</button>
+        <button type="button" class="press" [attr.aria-pressed]="chosen() === kind" (click)="choose(kind)">
+          {{ names[kind] }}
+        </button>
       }
     </div>
     @if (asksWhich()) {
       <div class="lines" role="group" aria-label="Which line">
         @for (line of lines(); track line.id) {
-          <button type="button" [attr.aria-pressed]="lineId() === line.id" (click)="lineId.set(line.id)">
+          <button type="button" class="press" [attr.aria-pressed]="lineId() === line.id" (click)="lineId.set(line.id)">
             {{ line.name }}
           </button>
         }
       </div>
     }
     @if (asksFigure(); as asks) {
-      <label class="figure">
+      <label class="by-hand">
         {{ asks.words }}
         <input
           [orvFigure]="figure()"
@@ -69,80 +71,9 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
       }
     </div>
     <p class="judged">Grams, gas, acidity and minutes are worked out; what they do to the crumb is judged.</p>
-    <button type="button" class="close" (click)="closed.emit()">Back to the bake</button>
+    <button type="button" class="press close" (click)="closed.emit()">Back to the bake</button>
   `,
-  styles: `
-    :host {
-      flex: 1;
-      min-height: 0;
-      overflow-y: auto;
-      padding: 24px 32px;
-    }
-    h2 {
-      font-size: 2.75rem;
-      line-height: 1.15;
-    }
-    .kinds,
-    .lines {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 10px;
-      margin-top: 14px;
-    }
-    button {
-      min-height: 56px;
-      padding: 0 18px;
-      border: 2px solid var(--rim-2);
-      border-radius: 5px;
-      background: var(--enamel);
-      color: var(--rim);
-      font: inherit;
-      font-size: 1.15rem;
-      font-weight: 650;
-      cursor: pointer;
-    }
-    [aria-pressed='true'] {
-      background: var(--rim);
-      color: var(--on-rim);
-    }
-    .figure {
-      display: flex;
-      align-items: center;
-      gap: 10px;
-      margin-top: 16px;
-      font-size: 1.3rem;
-    }
-    .figure input {
-      width: 7rem;
-      min-height: 56px;
-      padding: 0 10px;
-      border: 2px solid var(--rim-2);
-      border-radius: var(--corner);
-      background: var(--enamel);
-      color: var(--ink);
-      font: inherit;
-    }
-    .answers {
-      max-width: 56rem;
-      margin: 20px 0;
-    }
-    .answers p {
-      padding: 12px 0;
-      border-bottom: 1px solid var(--hair);
-      font-size: 1.35rem;
-      line-height: 1.35;
-    }
-    .judged {
-      margin-bottom: 18px;
-      color: var(--ink-2);
-    }
-    .close {
-      background: var(--butter);
-      border-color: var(--butter);
-      color: var(--on-butter);
-      min-height: 68px;
-    }
-  `,
+  styleUrls: ['./counter.css', './rescue.css'],
 })
 export class RescueView {
   readonly closed = output();

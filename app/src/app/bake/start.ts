@@ -82,7 +82,7 @@ const MINUTE = 60_000;
               <li>
                 <a class="go" [routerLink]="['/bake', one.id]">
                   <b>{{ one.title }}</b>
-                  <span>{{ one.when }}{{ one.oven }}{{ one.simulated ? ', simulated' : '' }}</span>
+                  <span>{{ one.when }}, {{ one.size }}{{ one.oven }}{{ one.simulated ? ', simulated' : '' }}</span>
                 </a>
                 <button type="button" class="plain" (click)="bakings.remove(one.id)">Take it off</button>
               </li>
@@ -270,7 +270,7 @@ export class BakeStart {
     const { ovens, simulated } = bakingState(baking.walk, baking.happenings);
     const { inAt, outAt } = ovens.get(0) ?? {};
     const oven = inAt !== undefined && outAt !== undefined ? `, ${minutesInWords((outAt - inAt) / MINUTE)} in the oven` : ''; // prettier-ignore
-    return { id, title: baking.title, when: DATE.format(createdAt), oven, simulated };
+    return { id, title: baking.title, size: baking.size, when: DATE.format(createdAt), oven, simulated };
   }
   protected choose(event: Event): void {
     this.chosen.set((event.target as HTMLSelectElement).value);

@@ -14,6 +14,7 @@ import type { BowlLine } from '@orvin/core/along/weighing';
 import { pantryOf } from '@orvin/core/kitchen/kitchen';
 import { cautionInWords, cautionsOnce } from '@orvin/core/words/along-words';
 import { sound } from '../parts/tone';
+import { midnightOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
@@ -187,7 +188,7 @@ export class ThisBaking implements OnDestroy {
     const what = told.find(({ kind }) => kind === 'in' || kind === 'out')?.kind;
     const sheet = dayId === undefined ? undefined : this.plans.plan(dayId)?.sheet;
     if (dayId === undefined || wishId === undefined || !sheet || (what !== 'in' && what !== 'out')) return;
-    const minute = Math.floor((at - new Date(`${sheet.date}T00:00`).getTime()) / MINUTE);
+    const minute = Math.floor((at - midnightOf(sheet.date)) / MINUTE);
     if (minute < 0 || minute >= MINUTES_A_DAY) return;
     const ticks = dayTicks(sheet.kept?.tasks ?? [], wishId, what, minute);
     const label = `${this.baking()?.title ?? ''} ${what === 'in' ? 'in the oven' : 'out of it'}`;

@@ -64,7 +64,7 @@ const STILL_GRAMS = 0.5;
       </div>
     }
   `,
-  styleUrl: './weigh-step.css',
+  styleUrls: ['./counter.css', './weigh-step.css'],
 })
 export class WeighStepView {
   readonly step = input.required<WeighStep>();

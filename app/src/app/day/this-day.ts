@@ -4,12 +4,12 @@ import { debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
 import type { DaySheet, Wish } from '@orvin/core/day/sheets';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
 import { isSame, without } from '@orvin/core/ground/records';
+import { clockAt, midnightOf } from '../parts/wall-clock';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { DayPlanning, type Loosening, type Planning } from '../work/planning';
 
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const NOTHING_YET: Planning = { rounds: [], under: true };
 const USUAL_TIME = '15:00';
 const MINUTE_MILLISECONDS = 60_000;
@@ -85,9 +85,9 @@ export class ThisDay {
   });
   /** Milliseconds since 1970 of a minute of the day: minutes run on as time does, across the change of the clock too. */
   readonly instantOf = (minute: number): number => this.midnight() + minute * MINUTE_MILLISECONDS;
-  private readonly midnight = computed(() => new Date(`${this.sheet()?.date ?? '2026-01-01'}T00:00`).getTime());
+  private readonly midnight = computed(() => midnightOf(this.sheet()?.date ?? '2026-01-01'));
   /** The wall's time of a minute: "09:43". */
-  readonly clock = (minute: number): string => TIME.format(this.instantOf(Math.round(minute)));
+  readonly clock = (minute: number): string => clockAt(this.instantOf(Math.round(minute)));
   /** Minutes from the day's midnight to a local moment, "2026-11-28T15:00". */
   readonly minuteOf = (local: string): number =>
     Math.round((new Date(local).getTime() - this.midnight()) / MINUTE_MILLISECONDS);

@@ -1,4 +1,4 @@
-import type { BowlFault, BowlLook, BowlRemedy, MixPhase } from '../../along/mixing/index.js';
+import type { BowlFault, BowlRemedy, MixPhase } from '../../along/mixing/index.js';
 import type { MixingFamily } from '../../batch/bowl/index.js';
 import { gramsInWords, minutesInWords } from '../wording/index.js';
 
@@ -43,10 +43,6 @@ export function mixInWords(phase: MixPhase, family: MixingFamily): MixWords {
 }
 
 export const LOOK_NAMES = ['not yet', 'stop here', 'too far'] as const;
-/** What is drawn, for those who do not see it. */
-export const BOWL_LOOK_NAMES: Readonly<Record<BowlLook, string>> = {
-  streaks: 'streaks', lumpy: 'small lumps', swirled: 'smooth swirls', grainy: 'grains', fluffy: 'light and fluffy', split: 'split', crumbs: 'coarse crumbs', sandy: 'like sand', ribbon: 'a ribbon', even: 'one colour',
-}; // prettier-ignore
 
 const FAULTS: Readonly<Record<BowlFault, string>> = {
   curdled: 'curdled, in grains',

@@ -1,0 +1,7 @@
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** An instant as the kitchen clock shows it: 14:05. */
+export const clockAt = (instant: number): string => TIME.format(instant);
+
+/** The instant at which a date, YYYY-MM-DD, begins where the page is read. */
+export const midnightOf = (date: string): number => new Date(`${date}T00:00`).getTime();
