@@ -10,6 +10,7 @@ const FLOORS = [
   'batch',
   'day',
   'along',
+  'book',
   'words',
   'papers',
   'doors',

@@ -1,0 +1,16 @@
+export {
+  learnedBake,
+  learnedHabit,
+  learnedOven,
+  LEARNING_PRIOR,
+  leastWindow,
+  priorOf,
+  sharedTerms,
+  USUAL_PER_CELSIUS,
+  type BakeTraits,
+  type LearnedBake,
+  type LearnedFrom,
+  type LearnedKitchen,
+  type LearnedOven,
+  type LearnedRecipe,
+} from './learned.js';
