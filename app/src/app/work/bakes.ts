@@ -12,6 +12,9 @@ import { Readings } from './readings';
 
 /** A formula with what was decided for it: a record, or a version with a kept batch. */
 export interface Decided {
+  /** Of the formula, where it is kept: whose bakes are remembered. */
+  readonly id?: string;
+  readonly formulaId?: string;
   readonly formula: Formula;
   readonly oven: OvenSettings;
   readonly batch?: BatchSettings | undefined;

@@ -1,3 +1,4 @@
+import { lessonFor } from '../../kitchen/learned/index.js';
 import type { VesselSet } from '../../kitchen/pans/index.js';
 import {
   batterOf,
@@ -76,6 +77,7 @@ export function bakeJobOf(order: BakeOrder, way: WayOfBaking): BakeJob {
   };
   const time = knownTimeOf(known, kitchen, knownCelsius, usualCelsiusOf(audit), order.knownGrams ?? audit.totals.grams);
   const ovenKnown = ovenKnownOf(circumstances);
+  const { learned } = kitchen;
   return {
     batter: batterOf(audit.weighed.batter, audit.style?.basedOn, way.grams),
     pans: way.pans,
@@ -83,5 +85,14 @@ export function bakeJobOf(order: BakeOrder, way: WayOfBaking): BakeJob {
     ...(Object.keys(course).length > 0 && { course }),
     ...(Object.keys(ovenKnown).length > 0 && { oven: ovenKnown }),
     ...(time && { known: time }),
+    ...(learned && {
+      lesson: lessonFor(learned, {
+        recipe: order.recipe,
+        pan: way.pans.pan.name,
+        celsius: setting.celsius,
+        fan: setting.fan,
+        reckonedCelsius: circumstances.offset?.celsius ?? 0,
+      }),
+    }),
   };
 }

@@ -24,4 +24,6 @@ export interface BakeOrder {
   readonly known?: KnownBake;
   /** All the batter of that known bake, g; absent: the formula's own. */
   readonly knownGrams?: number;
+  /** Whose bakes are remembered: the id of the formula. */
+  readonly recipe?: string;
 }

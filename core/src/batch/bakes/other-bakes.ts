@@ -56,7 +56,7 @@ export function otherWays({ order, audit, atOven }: OneBake): readonly OtherWay[
 /** Another formula's bake, to share this one's oven: in its own pans, at its own set point, in this oven as it stands. */
 export function partnerBake(
   bake: OneBake,
-  partner: Pick<BakeOrder, 'formula' | 'audit' | 'oven'>,
+  partner: Pick<BakeOrder, 'formula' | 'audit' | 'oven' | 'recipe'>,
 ): BakeJob | undefined {
   const { pans, celsius, grams } = partner.oven ?? {};
   const { ovenOffset } = bake.order;
@@ -64,6 +64,7 @@ export function partnerBake(
     formula: partner.formula,
     audit: partner.audit,
     kitchen: bake.order.kitchen,
+    ...(partner.recipe !== undefined && { recipe: partner.recipe }),
     oven: {
       fan: bake.atOven.fan,
       ...(pans !== undefined && { pans }),

@@ -1,4 +1,4 @@
-import { learnedBake } from '../../oven/learned/index.js';
+import { learnedBake } from '../../kitchen/learned/index.js';
 import { learnFrom } from './learn.js';
 import type { Lessons, TaughtBake } from './lessons.js';
 

@@ -1,4 +1,4 @@
-import { sharedTerms } from '../../oven/learned/index.js';
+import { sharedTerms } from '../../kitchen/learned/index.js';
 import type { Lessons } from './lessons.js';
 
 /** One reading of an oven thermometer, °C; the core measured at out, ln(minutes). */

@@ -1,4 +1,4 @@
-import { LEARNING_PRIOR, type LearnedRecipe } from '../../oven/learned/index.js';
+import { LEARNING_PRIOR, type LearnedRecipe } from '../../kitchen/learned/index.js';
 import { layoutOf, type Layout } from './layout.js';
 import type { Learned, Lessons } from './lessons.js';
 import { posteriorOf, sumAt, type Posterior } from './posterior.js';

@@ -1,5 +1,5 @@
 import { chanceFrom, normalFrom } from '../../ground/numerics/index.js';
-import { learnedBake, learnedHabit, learnedOven, LEARNING_PRIOR } from '../../oven/learned/index.js';
+import { learnedBake, learnedHabit, learnedOven, LEARNING_PRIOR } from '../../kitchen/learned/index.js';
 import { inverseOf } from './dense.js';
 import { doneEvidence, learnFrom, missesInARow, surprise, type TaughtBake } from './index.js';
 import { measureKitchens, SimulatedKitchen } from './simulated-kitchens.spec-help.js';

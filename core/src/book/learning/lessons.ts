@@ -1,4 +1,4 @@
-import type { BakeTraits, LearnedKitchen } from '../../oven/learned/index.js';
+import type { BakeTraits, LearnedKitchen } from '../../kitchen/learned/index.js';
 import type { DoneEvidence } from './done-evidence.js';
 
 /** One bake to learn from. */

@@ -1,4 +1,4 @@
-import { LEARNING_PRIOR, priorOf } from '../../oven/learned/index.js';
+import { LEARNING_PRIOR, priorOf } from '../../kitchen/learned/index.js';
 import { inverseOf } from './dense.js';
 import type { Layout, Site, Sum } from './layout.js';
 

@@ -1,5 +1,5 @@
 import { chanceFrom, EIGHT_IN_TEN, normalFrom } from '../../ground/numerics/index.js';
-import { learnedBake } from '../../oven/learned/index.js';
+import { learnedBake } from '../../kitchen/learned/index.js';
 import { doneEvidence, learnFrom, type BakeSeen, type DoneWord, type TaughtBake } from './index.js';
 
 /* Kitchens that are not the learner's model: heavier tails, other sensitivities, ovens off by set point, judging that scatters, looks at odd times. */

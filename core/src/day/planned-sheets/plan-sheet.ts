@@ -162,6 +162,7 @@ function worksOfWish(
     formula,
     audit,
     kitchen,
+    recipe: wish.formulaId,
     ...(wish.batch && { batch: wish.batch }),
     oven: { ...oven, ...(wish.celsius !== undefined && { celsius: wish.celsius }) },
   });

@@ -78,6 +78,8 @@ export interface Options {
   /** For `rescue`: what there is too much of, and whether it is stirred in. */
   readonly over?: string;
   readonly mixed?: boolean;
+  /** For `learn`: the bake to come. */
+  readonly next?: string;
   /** For `devices`: where, and how fast time runs. */
   readonly port?: number;
   readonly pace?: number;
@@ -142,6 +144,7 @@ const schema = Joi.object({
   ics: Joi.string().min(1).max(1000),
   over: Joi.string().min(1).max(200),
   mixed: Joi.boolean(),
+  next: Joi.string().min(1).max(700),
   port: Joi.number().integer().min(0).max(65_535),
   pace: Joi.number().min(0.1).max(600),
   factor: Joi.number(),

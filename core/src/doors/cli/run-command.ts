@@ -1,4 +1,5 @@
 import { auditCommand } from './audit-command.js';
+import { compareCommand, learnCommand } from './book-commands.js';
 import { bakeCommand } from './bake-command.js';
 import { convertCommand } from './convert-command.js';
 import { exportCommand } from './export-command.js';
@@ -24,6 +25,7 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map<string, Command>([
   ['leaven', leavenCommand],
   ['scale', scaleCommand],
   ['rescue', rescueCommand],
+  ['learn', learnCommand],
 ]);
 
 /** What each command takes beside the options of every one. */
@@ -41,6 +43,8 @@ const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['frost', ['layers', 'diameter', 'height', 'filling', 'coat']],
   ['convert', ['to']],
   ['rescue', ['over', 'mixed']],
+  ['learn', ['next']],
+  ['compare', []],
   ['devices', ['port', 'pace']],
   ['plan', ['by', 'not-before', 'hands', 'ovens', 'room', 'seconds', 'ics']],
 ]); // prettier-ignore
@@ -79,6 +83,9 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
                  --kit us-cups|au-cups|metric-spoons|scale-1g|scale-0.1g
   rescue FILE|-  too much of one thing in the bowl: what can be done, cheapest first
                  --over "flour=12"   --mixed
+  learn SEASON.csv  oven, habit and recipes from bakes: date,recipe,pan,celsius,fan,predicted,out,word
+                 --next "pear loaf,9x5 in loaf,177"
+  compare A.json B.json   two bakes: what could explain that they came out differently
   devices        simulated instruments on a line: a scale, an oven, thermometers, until Ctrl-C
                  --port 4311   --pace 60
   pan "9x5x2.75 in loaf"   what it holds, and its paper
@@ -145,6 +152,7 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'values' | 'flag'>>
   ics: 'value',
   over: 'value',
   mixed: 'flag',
+  next: 'value',
   port: 'value',
   pace: 'value',
 };
@@ -171,7 +179,13 @@ export function runCommand(
       ? wrongUse(`pan needs a pan, such as "9x5x2.75 in loaf"\n\n${USAGE}`)
       : panCommand([file, ...more].join(' '));
   if (name === 'convert') return converted(more.length > 0 ? [file, ...more].join(' ') : file, typed);
-  if (name === 'plan') return planned(file === undefined ? [] : [file, ...more], typed, readText, now);
+  if (name === 'plan' || name === 'compare') {
+    const files = file === undefined ? [] : [file, ...more];
+    const needs = name === 'plan' ? 'plan needs files, one a batch' : 'compare needs two records of bakes';
+    return withFiles(files, needs, typed, readText, (texts, options) =>
+      name === 'plan' ? planCommand(texts, options, now) : compareCommand(texts),
+    );
+  }
   if (name === 'devices') {
     if (file !== undefined) return wrongUse('devices takes no file');
     const checked = checkOptions(typed);
@@ -187,14 +201,15 @@ export function runCommand(
   return command(text, checked.options, file === '-' ? '' : file);
 }
 
-/** `plan` takes several files. */
-function planned(
+/** `plan` and `compare` take several files. */
+function withFiles(
   files: readonly string[],
+  needs: string,
   typed: TypedOptions,
   readText: (file: string) => string | undefined,
-  now: Now | undefined,
+  command: (texts: readonly { readonly name: string; readonly text: string }[], options: Options) => Outcome,
 ): Outcome {
-  if (files.length === 0) return wrongUse(`plan needs files, one a batch\n\n${USAGE}`);
+  if (files.length === 0) return wrongUse(`${needs}\n\n${USAGE}`);
   const checked = checkOptions(typed);
   if ('wrong' in checked) return checked.wrong;
   const texts: { readonly name: string; readonly text: string }[] = [];
@@ -203,7 +218,7 @@ function planned(
     if (text === undefined) return wrongUse(`cannot read "${file}": no such file, or no permission`);
     texts.push({ name: file === '-' ? '' : file, text });
   }
-  return planCommand(texts, checked.options, now);
+  return command(texts, checked.options);
 }
 
 /** `convert` takes words instead of a file, and a measure instead of a pan. */

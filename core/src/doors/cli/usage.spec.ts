@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Given } from './commands.spec-help.js';
+import { writeRecord } from '../../papers/book-papers/index.js';
 import { OPTION_KINDS, runCommand, USAGE } from './index.js';
 
 /** What an option needs beside it to be of use. */
@@ -32,7 +33,19 @@ makes 12
 2 eggs
 90 g butter, melted
 Bake at 175 C in a 9x5 loaf pan for 55 to 60 minutes`;
-const run = (words: readonly string[], options: Given) => runCommand(words, options, () => LOAF);
+/** A season and a record, for the commands of the Book. */
+const SEASON = `date,recipe,pan,celsius,fan,predicted,out,word
+2026-10-10,pear loaf,9x5 in loaf,177,0,57,62,just
+2026-10-25,parsnip rounds,8 in round,175,0,31,34,just
+2026-11-01,pear loaf,9x5 in loaf,177,0,57,62,bit-over
+`;
+const RECORD = writeRecord({
+  title: 'Pear and cardamom loaf', at: Date.UTC(2026, 10, 28), size: 'one loaf', pan: '9x5 in loaf', celsius: 177, fan: false, outMinutes: 64,
+  word: 'just', readings: { mixing: 40, waiting: 2, 'soda-left': 0.1 }, score: 8, wrong: [],
+}); // prettier-ignore
+/** What lies at the command's hand, by the file's name. */
+const fileText = (file: string): string => (file.endsWith('.csv') ? SEASON : file.endsWith('.json') ? RECORD : LOAF);
+const run = (words: readonly string[], options: Given) => runCommand(words, options, fileText);
 
 interface Example {
   readonly command: string;
@@ -60,7 +73,8 @@ function examples(): readonly Example[] {
 
 describe('the usage', () => {
   const all = examples();
-  const fileOf = (command: string) => (TOGETHER.has(command) ? [] : ['loaf.txt']);
+  const fileOf = (command: string) =>
+    TOGETHER.has(command) ? [] : command === 'learn' ? ['season.csv'] : ['loaf.txt'];
   it('has an example for every option that takes a value', () => {
     const shown = new Set(all.map(({ option }) => option));
     expect(Object.keys(OPTION_KINDS).filter((option) => !shown.has(option))).toEqual([]);
@@ -122,7 +136,7 @@ describe('the README', () => {
   for (const line of lines)
     it(`shows what runs: ${line.replace(/^.*? -- /, '')}`, () => {
       const { words, options } = takenApart(line);
-      const outcome = runCommand(words, options, (file) => (file.endsWith('.html') ? page : LOAF));
+      const outcome = runCommand(words, options, (file) => (file.endsWith('.html') ? page : fileText(file)));
       expect('message' in outcome ? outcome.message : '').toBe('');
       expect(outcome.code).toBe(0);
     });

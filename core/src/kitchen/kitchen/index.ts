@@ -24,6 +24,7 @@ export {
   offsetReadOff,
   ovenOffset,
   UNKNOWN_OVEN,
+  type OvenChange,
   type OvenOffset,
   type OvenReading,
   type OwnOven,

@@ -1,4 +1,5 @@
 import type { OwnStyle } from './own-style.js';
+import type { LearnedKitchen } from '../learned/index.js';
 import type { OwnOven } from './own-oven.js';
 import type { Pan } from '../pans/index.js';
 import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
@@ -92,6 +93,8 @@ export interface Kitchen {
   readonly pans?: readonly OwnPan[];
   /** Absent means an oven that nothing is known of. */
   readonly oven?: OwnOven;
+  /** What bakes have taught: worked out from the Book, never stored. */
+  readonly learned?: LearnedKitchen;
 }
 
 /** A kitchen that nothing is known of. */

@@ -2,6 +2,8 @@
 export interface OvenReading {
   readonly setCelsius: number;
   readonly readCelsius: number;
+  /** When, milliseconds since 1970; absent: before any change. */
+  readonly at?: number;
 }
 
 /** The baker's own oven. */
@@ -11,6 +13,17 @@ export interface OwnOven {
   /** Minutes from cold to 180 °C by its lamp. */
   readonly heatsInMinutes?: number;
   readonly readings: readonly OvenReading[];
+  /** What was changed, and when: oven, thermometer or tins are learned anew from there. */
+  readonly changes?: readonly OvenChange[];
+  /** Times are noted roughly in this kitchen. */
+  readonly rough?: boolean;
+  /** What bakes have taught is not used. */
+  readonly asSet?: boolean;
+}
+export interface OvenChange {
+  /** Milliseconds since 1970. */
+  readonly at: number;
+  readonly what: string;
 }
 
 export const UNKNOWN_OVEN: OwnOven = { readings: [] };

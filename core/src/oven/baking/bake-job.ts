@@ -1,3 +1,4 @@
+import type { Lesson } from '../../kitchen/learned/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { VesselSet } from '../../kitchen/pans/index.js';
 import type { OvenCourse } from './bake-spec.js';
@@ -14,6 +15,8 @@ export interface BakeJob {
   readonly course?: OvenCourse;
   readonly oven?: OvenKnown;
   readonly known?: KnownTime;
+  /** What bakes in this kitchen have taught of this one. */
+  readonly lesson?: Lesson;
 }
 
 const UNKNOWN_STYLE: HeatStyleId = 'quick';
@@ -39,7 +42,7 @@ export function batterOf(parts: readonly WeighedPart[], styleId: string | undefi
  * @throws DomainError for what the simulation cannot bake
  */
 export function runBakeJob(
-  { batter, pans, setting, course, oven, known }: BakeJob,
+  { batter, pans, setting, course, oven, known, lesson }: BakeJob,
   anchorFor: (batter: BakedBatter, known: KnownTime) => Anchor = anchorOn,
 ): PredictionResult {
   return predictBake({
@@ -49,6 +52,7 @@ export function runBakeJob(
     ...(course && { course }),
     ...(oven && { oven }),
     ...(known && { anchor: anchorFor(batter, known) }),
+    ...(lesson && { lesson }),
   });
 }
 

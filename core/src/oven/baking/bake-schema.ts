@@ -1,5 +1,6 @@
 import { MOST_GRAMS } from '../../ground/units/index.js';
 import Joi from 'joi';
+import { LEARNED_FROM } from '../../kitchen/learned/index.js';
 import { FREE_SHAPES, PAN_MATERIALS, panSchema } from '../../kitchen/pans/index.js';
 import type { BakeJob } from './bake-job.js';
 import { COVER_KINDS } from './bake-spec.js';
@@ -10,6 +11,7 @@ import type { PredictionResult } from './predict-bake.js';
 
 const positive = Joi.number().positive().max(1_000_000);
 const share = Joi.number().min(0).max(1);
+const spread = Joi.number().min(0).max(3);
 
 export const panSetSchema = Joi.object({
   pan: panSchema.required(),
@@ -88,6 +90,18 @@ export const bakeJobSchema = Joi.object<BakeJob>({
     lowMinutes: positive.required(),
     highMinutes: positive.required(),
     from: Joi.string().valid('own-bake', 'printed-range', 'printed-time', 'remembered').required(),
+  }),
+  lesson: Joi.object({
+    factor: Joi.number().positive().max(20).required(),
+    spread: spread.required(),
+    window: spread.required(),
+    unlearnedWindow: spread.required(),
+    least: spread.required(),
+    from: Joi.string()
+      .valid(...LEARNED_FROM)
+      .required(),
+    bakesOfRecipe: Joi.number().integer().min(0).required(),
+    bakes: Joi.number().integer().min(0).required(),
   }),
 });
 

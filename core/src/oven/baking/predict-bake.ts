@@ -1,3 +1,4 @@
+import type { Lesson } from '../../kitchen/learned/index.js';
 import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
 import { fillPans, panSetOf, type Fill, type VesselSet } from '../../kitchen/pans/index.js';
 import type { Range } from '../../ground/verdict/index.js';
@@ -12,7 +13,7 @@ import type { SetPoint, SetPointReason } from './set-point.js';
 import { simulateBake } from './simulate.js';
 import { timelineOf, type BakeTimeline } from './timeline.js';
 import { airAt } from '../../ground/steam/index.js';
-import { surenessOf, thinEvidence, type WindowReason } from './window.js';
+import { surenessOf, withLesson, thinEvidence, type WindowReason } from './window.js';
 
 /** A bake foreseen. All minutes count from going in. */
 export interface BakePrediction {
@@ -54,6 +55,8 @@ export interface BakePrediction {
 
 /** Where the likely time comes from, step by step. */
 export interface BakeDerivation {
+  /** The likely minutes before anything was learned from bakes: what the next lesson is held against. */
+  readonly unlearnedMinutes: number;
   /** As simulated with the heat factor taken, before what is left of the known bake is carried over. */
   readonly simulatedMinutes: number;
   /** Factor on the heat that the known bake asks for in full, and the one taken. */
@@ -99,6 +102,7 @@ export interface BakeRequest {
   readonly course?: OvenCourse;
   readonly oven?: OvenKnown;
   readonly anchor?: Anchor;
+  readonly lesson?: Lesson;
 }
 
 const LONGEST_MINUTES = 400;
@@ -117,7 +121,15 @@ const LOSS_POINTS = 2;
  * @throws DomainError for a request outside the range of the simulation
  * @source heat.md, sections 6 to 8
  */
-export function predictBake({ batter, pans, setting, course = {}, oven = {}, anchor }: BakeRequest): PredictionResult {
+export function predictBake({
+  batter,
+  pans,
+  setting,
+  course = {},
+  oven = {},
+  anchor,
+  lesson,
+}: BakeRequest): PredictionResult {
   const anchored = anchor?.kind === 'anchored' ? anchor : undefined;
   const result = simulated({ batter, pans, setting, course }, anchored);
   if (result.doneMinute === undefined) {
@@ -126,7 +138,10 @@ export function predictBake({ batter, pans, setting, course = {}, oven = {}, anc
   const done = { ...result, doneMinute: result.doneMinute };
   const late = pastTheEnd(course, done.doneMinute * (1 + RUN_ON));
   if (late) return { kind: 'past-the-end', ...late, doneMinutes: done.doneMinute };
-  return { kind: 'foreseen', bake: foreseen({ batter, pans, setting, course, oven, ...(anchor && { anchor }) }, done) };
+  return {
+    kind: 'foreseen',
+    bake: foreseen({ batter, pans, setting, course, oven, ...(anchor && { anchor }), ...(lesson && { lesson }) }, done),
+  };
 }
 
 type Anchored = Extract<Anchor, { kind: 'anchored' }>;
@@ -148,15 +163,15 @@ function simulated({ batter, pans, setting, course = {} }: BakeRequest, anchored
 
 /** The window around the simulated time: moved by what of the known bake still holds here, as wide as the evidence is thin. */
 function windowOf(
-  { batter, pans, setting, course = {}, oven = {}, anchor }: BakeRequest,
+  { batter, pans, setting, course = {}, oven = {}, anchor, lesson }: BakeRequest,
   doneMinute: number,
   kin: Kinship | undefined,
 ) {
   const anchored = anchor?.kind === 'anchored' ? anchor : undefined;
   const leftover = anchored && kin ? kin.share * Math.log(anchored.knownMinutes / anchored.modelMinutes) : 0;
-  const stretch = Math.exp(leftover);
+  const stretch = Math.exp(leftover) * (lesson?.factor ?? 1);
   const likely = doneMinute * stretch;
-  const { spread, reasons } = surenessOf({
+  const unlearned = surenessOf({
     heatStyle: batter.heatStyle,
     pans,
     course,
@@ -166,6 +181,7 @@ function windowOf(
     ownComposition: batter.water !== undefined,
     plainLawApart: isApart(doneMinute, { batter, pans, celsius: setting.celsius, fan: setting.fan }),
   });
+  const { spread, reasons } = lesson ? withLesson(unlearned, lesson) : unlearned;
   const low = likely * Math.exp(-EIGHT_IN_TEN * spread);
   const high = likely * Math.exp(EIGHT_IN_TEN * spread);
   return { stretch, spread, reasons, minutes: { first: Math.floor(low), low, likely, high } };
@@ -219,6 +235,7 @@ function foreseen(request: BakeRequest, result: BakeResult & { readonly doneMinu
     rules: anchored ? rulesFrom(anchored, batter, here) : [],
     plainLawMinutes: plainLawMinutes(here),
     derivation: {
+      unlearnedMinutes: minutes.likely / (request.lesson?.factor ?? 1),
       simulatedMinutes: result.doneMinute,
       ...(anchored && {
         fullFactor: anchored.fullFactor,

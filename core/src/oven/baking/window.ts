@@ -1,3 +1,4 @@
+import type { LearnedFrom, Lesson } from '../../kitchen/learned/index.js';
 import { isFree, type PanMaterial, type VesselSet } from '../../kitchen/pans/index.js';
 import type { OvenCourse } from './bake-spec.js';
 import type { Anchor } from './known-bake.js';
@@ -54,6 +55,8 @@ export interface WindowFacts extends Readonly<Record<ThinEvidence, Percent>> {
   'own-composition': NoFacts;
   'usual-composition': NoFacts;
   'log-a-bake': NoFacts;
+  /** How much longer than foreseen without it, %, and how many bakes of what say so. */
+  learned: { readonly percent: number; readonly from: LearnedFrom; readonly bakes: number };
   'weigh-the-batter': Percent;
 }
 export type WindowReasonCode = keyof WindowFacts;
@@ -174,4 +177,25 @@ export function surenessOf(known: WhatIsKnown): Sureness {
   if (anchor?.kind !== 'anchored') say('log-a-bake', 'would-narrow', {});
   say('weigh-the-batter', 'would-narrow', { percent: 8 });
   return { spread, reasons };
+}
+
+/**
+ * The same with what bakes have taught: narrower by as much as the lesson is, never wider, and never narrower than what one bake and the
+ * next of the very same differ by.
+ */
+export function withLesson({ spread, reasons }: Sureness, lesson: Lesson): Sureness {
+  const { factor, window, unlearnedWindow, least, from, bakes, bakesOfRecipe } = lesson;
+  const narrowed = Math.min(spread, window, spread * Math.min(1, window / unlearnedWindow));
+  const facts = {
+    percent: 100 * (factor - 1),
+    from,
+    bakes: from === 'this-oven' ? bakes : bakesOfRecipe,
+  };
+  return {
+    spread: Math.max(least, narrowed),
+    reasons: [
+      { code: 'learned', effect: narrowed < spread ? 'narrows' : 'stands-on', facts },
+      ...reasons.filter(({ code }) => code !== 'log-a-bake'),
+    ],
+  };
 }

@@ -105,10 +105,21 @@ export const kitchenSchema = Joi.object<Kitchen>({
         Joi.object({
           setCelsius: Joi.number().min(50).max(320).required(),
           readCelsius: Joi.number().min(20).max(380).required(),
+          at: Joi.number().min(0).max(8.64e15),
         }),
       )
       .max(50)
       .required(),
+    changes: Joi.array()
+      .items(
+        Joi.object({
+          at: Joi.number().min(0).max(8.64e15).required(),
+          what: Joi.string().allow('').max(100).required(),
+        }),
+      )
+      .max(50),
+    rough: Joi.boolean(),
+    asSet: Joi.boolean(),
   }),
   styles: Joi.array().items(ownStyleSchema).max(200),
   prices: Joi.array()

@@ -78,6 +78,19 @@ const BAKES: Readonly<Record<WindowReasonCode, BakeJob>> = {
   // the plain law knows nothing of melting
   'far-from-plain-law': bakeOf('9 x 5 in loaf x 1', { batterCelsius: -18, coldOvenMinutes: 20 }),
   'log-a-bake': LAYERS,
+  learned: {
+    ...LAYERS,
+    lesson: {
+      factor: 1.08,
+      spread: 0.03,
+      window: 0.06,
+      unlearnedWindow: 0.18,
+      least: 0.05,
+      from: 'this-recipe-in-this-pan',
+      bakesOfRecipe: 3,
+      bakes: 9,
+    },
+  },
   'weigh-the-batter': LAYERS,
 };
 

@@ -1,3 +1,4 @@
+import type { LearnedFrom } from '../../kitchen/learned/index.js';
 import type {
   DonenessTest,
   PredictionResult,
@@ -11,6 +12,13 @@ import type { Sensitivity, Unknown } from '../../oven/sensitivity/index.js';
 import type { SettingCost, SettingFound } from '../../oven/settings/index.js';
 
 /* What the Oven says of a window, a rule of thumb, a test of doneness and a setting. One wording for each code. */
+
+/** What was learned promises more of what was baked before in its pan than of what is new. */
+const LEARNED_SAYS: Readonly<Record<LearnedFrom, (times: string) => string>> = {
+  'this-recipe-in-this-pan': (times) => `Learned from ${times} of it in this pan.`,
+  'this-recipe': (times) => `Learned from ${times} of it in other pans.`,
+  'this-oven': (times) => `Learned from ${times} of other things in this oven.`,
+};
 
 /** What the window stands on, what makes it wide, and what would narrow it. */
 const WINDOW_REASONS: {
@@ -69,6 +77,14 @@ const WINDOW_REASONS: {
       'Far from what bakes of this bulk take.',
       'Model and plain law differ by more than two fifths: check batter and pan.',
     ),
+  learned: ({ percent, from, bakes }) => {
+    const moved =
+      Math.abs(percent) < 0.5
+        ? 'about as foreseen'
+        : `${Math.abs(percent).toFixed(0)} % ${percent > 0 ? 'longer' : 'shorter'}`;
+    const times = bakes === 1 ? 'one bake' : `${bakes} bakes`;
+    return sentence(LEARNED_SAYS[from](times), `They took ${moved}.`);
+  },
   'log-a-bake': () => sentence('Note how long one bake took.', 'A known time in a known pan narrows the window.'),
   'weigh-the-batter': ({ percent }) =>
     sentence('Weigh the batter.', `A tenth more of it takes about ${Math.round(percent)} % longer.`),

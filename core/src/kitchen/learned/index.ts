@@ -1,9 +1,11 @@
+export { learnedKitchenSchema } from './learned-schema.js';
 export {
   learnedBake,
   learnedHabit,
   learnedOven,
+  LEARNED_FROM,
   LEARNING_PRIOR,
-  leastWindow,
+  lessonFor,
   priorOf,
   sharedTerms,
   USUAL_PER_CELSIUS,
@@ -13,4 +15,5 @@ export {
   type LearnedKitchen,
   type LearnedOven,
   type LearnedRecipe,
+  type Lesson,
 } from './learned.js';

@@ -82,7 +82,8 @@ export function sharedTerms(
 }
 
 /** How much a prediction may promise: a recipe baked before in this tin, before in another, or never. */
-export type LearnedFrom = 'this-recipe-in-this-pan' | 'this-recipe' | 'this-oven';
+export const LEARNED_FROM = ['this-recipe-in-this-pan', 'this-recipe', 'this-oven'] as const;
+export type LearnedFrom = (typeof LEARNED_FROM)[number];
 
 /** What is learned, for one bake. */
 export interface LearnedBake {
@@ -153,8 +154,18 @@ export function learnedBake(kitchen: LearnedKitchen, traits: BakeTraits): Learne
   };
 }
 
+/** What a prediction needs of it: plain data that goes with a bake to the worker. */
+export interface Lesson extends LearnedBake {
+  /** What one bake and the next of the very same differ by, ln(minutes). */
+  readonly least: number;
+}
+export const lessonFor = (kitchen: LearnedKitchen, traits: BakeTraits): Lesson => ({
+  ...learnedBake(kitchen, traits),
+  least: leastWindow(kitchen),
+});
+
 /** The least a window can be: what one bake and the next of the very same differ by. */
-export const leastWindow = ({ scatter }: LearnedKitchen): number => Math.hypot(scatter, LOOKING);
+const leastWindow = ({ scatter }: LearnedKitchen): number => Math.hypot(scatter, LOOKING);
 
 /** What the oven gives above its set point. */
 export interface LearnedOven {

@@ -1,0 +1,3 @@
+export { compareBakes, differencesBetween, explain, type Comparison, type Difference } from './compare.js';
+export { repeatsNeeded, type Trial } from './repeats.js';
+export { SENSITIVITIES, UNITS, type Sensitivity } from './sensitivities.table.js';

@@ -1,0 +1,33 @@
+import type { BakeRecord } from '../../book/records/index.js';
+import { CRUMB_NAMES, DONE_WORD_NAMES, READING_NAMES, readingInWords, SHAPE_NAMES, TOP_NAMES, WRONG_NAMES } from '../../words/book-words/index.js'; // prettier-ignore
+import { READING_CODES } from '../../book/records/index.js';
+import { minutesInWords, windowInWords } from '../../words/wording/index.js';
+
+const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+
+/** The record of a bake on a sheet of text. */
+export function recordAsMarkdown(record: BakeRecord): string {
+  const { foreseen, word, top, shape, crumb, wrong, score, readings } = record;
+  const rows: readonly (readonly [string, string | undefined])[] = [
+    ['baked', DATE.format(record.at)],
+    ['version', record.versionNumber?.toString()],
+    ['in', `${record.size}, ${record.celsius} °C${record.fan ? ', fan' : ''}`],
+    ['took', `${minutesInWords(record.outMinutes)}${foreseen ? `, foreseen ${windowInWords(foreseen.low, foreseen.high)}` : ''}`],
+    ['done', word && DONE_WORD_NAMES[word]],
+    ['top', top && TOP_NAMES[top]],
+    ['shape', shape && SHAPE_NAMES[shape]],
+    ['crumb', crumb && CRUMB_NAMES[crumb]],
+    ['wrong', wrong && (wrong.length === 0 ? 'nothing' : wrong.map((each) => WRONG_NAMES[each]).join(', '))],
+    ['how good', score === undefined ? undefined : `${score} of 10`],
+    ['height', record.heightMm === undefined ? undefined : `${record.heightMm} mm`],
+    ['core when it came out', record.coreCelsius === undefined ? undefined : `${record.coreCelsius} °C`],
+    ['taste', record.taste],
+    ['eaten by', record.eatenBy],
+    ['left out of learning', record.leftOut],
+    ...READING_CODES.map((code) => [READING_NAMES[code], readings[code] === undefined ? undefined : readingInWords(code, readings[code])] as const),
+  ]; // prettier-ignore
+  const lines = rows.flatMap(([name, value]) => (value === undefined || value === '' ? [] : [`- ${name}: ${value}`]));
+  const simulated = record.simulated ? ['', '_Simulated instruments spoke in it._'] : [];
+  const notes = record.notes ? ['', record.notes] : [];
+  return `# ${record.title || 'Without a name'}\n\n${[...lines, ...simulated, ...notes].join('\n')}\n`;
+}

@@ -1,0 +1,89 @@
+import type { DoneWord } from '../../book/learning/index.js';
+import type { Crumb, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
+
+/* What the taps of a record, its readings and its outcomes are called. */
+
+export const TOP_NAMES: Readonly<Record<Top, string>> = {
+  pale: 'pale',
+  straw: 'straw',
+  gold: 'gold',
+  chestnut: 'chestnut',
+  'too-dark': 'too dark',
+};
+export const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
+  sank: 'sank',
+  flat: 'flat',
+  'low-dome': 'low dome',
+  cracked: 'high, cracked',
+  peaked: 'peaked',
+};
+export const CRUMB_NAMES: Readonly<Record<Crumb, string>> = {
+  tight: 'tight',
+  fine: 'fine, even',
+  open: 'open',
+  tunnels: 'tunnels',
+  gummy: 'gummy line',
+};
+export const WRONG_NAMES: Readonly<Record<Wrong, string>> = {
+  soapy: 'soapy',
+  dry: 'dry',
+  tough: 'tough',
+  crumbly: 'crumbly',
+  stuck: 'stuck',
+  lopsided: 'lopsided',
+  'fruit-sank': 'fruit sank',
+  bitter: 'bitter',
+  bland: 'bland',
+  greasy: 'greasy',
+};
+export const DONE_WORD_NAMES: Readonly<Record<DoneWord, string>> = {
+  raw: 'raw',
+  under: 'a bit under',
+  just: 'just right',
+  'bit-over': 'a bit over',
+  over: 'over',
+};
+export const OUTCOME_NAMES: Readonly<Record<Outcome, string>> = {
+  rise: 'how it rose',
+  crust: 'the colour of its top',
+  moisture: 'how moist it was',
+  crumb: 'its crumb',
+  taste: 'how good it was',
+};
+export const READING_NAMES: Readonly<Record<ReadingCode, string>> = {
+  gas: 'gas against its band',
+  waiting: 'waited wet',
+  mixing: 'mixed',
+  oven: 'oven, true',
+  filling: 'how full the tin was',
+  water: 'water against its band',
+  sugar: 'sugar against its band',
+  fat: 'fat against its band',
+  egg: 'egg against its band',
+  'soda-left': 'soda with nothing sour to meet',
+  time: 'time against that foreseen',
+  altitude: 'height above the sea',
+};
+const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
+const signed = (value: number, places = 0) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(places)}`;
+/** Places in a style's band: the middle, an edge, beyond. */
+const inBand = (z: number) => {
+  const [size, side] = [Math.abs(z), z < 0 ? 'low' : 'high'];
+  return size < 0.35 ? 'in the middle' : size <= 1 ? `${side} in it` : `too ${side}`;
+};
+const SAID: Readonly<Record<ReadingCode, (value: number) => string>> = {
+  gas: inBand,
+  water: inBand,
+  sugar: inBand,
+  fat: inBand,
+  egg: inBand,
+  waiting: (minutes) => `${Math.round(minutes)} min`,
+  mixing: clock,
+  oven: (celsius) => `${Math.round(celsius)} °C`,
+  filling: (share) => `${Math.round(100 * share)} %`,
+  'soda-left': (grams) => `${grams.toFixed(1)} g on 100 g flour`,
+  time: (percent) => `${signed(percent)} %`,
+  altitude: (metres) => `${Math.round(metres)} m`,
+};
+/** A reading as it is said of a bake. */
+export const readingInWords = (code: ReadingCode, value: number): string => SAID[code](value);
