@@ -7,6 +7,7 @@ import { isSame, without } from '@orvin/core/ground/records';
 import { clockAt, midnightOf } from '../parts/wall-clock';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
+import { Learning } from '../work/learning';
 import { DayPlanning, type Loosening, type Planning } from '../work/planning';
 
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
@@ -20,6 +21,7 @@ const PAUSE_MILLISECONDS = 120;
 @Injectable()
 export class ThisDay {
   private readonly plans = inject(PlanStore);
+  private readonly learning = inject(Learning);
   private readonly store = inject(FormulaStore);
   private readonly planning = inject(DayPlanning);
 
@@ -44,7 +46,7 @@ export class ThisDay {
       return {
         sheet: decided,
         formulas,
-        kitchen: this.store.kitchen(),
+        kitchen: this.learning.kitchen(),
         ...(sheet.plannedFrom !== undefined && { now: sheet.plannedFrom }),
       };
     },

@@ -52,7 +52,7 @@ export class ThisBake {
     const [record, bake] = [this.store.formula(id), this.bake()];
     if (!record || !bake) return undefined;
     const { formula, oven } = record;
-    return partnerBake(bake, { formula, audit: this.readings.of(formula), oven });
+    return partnerBake(bake, { formula, audit: this.readings.of(formula), oven, recipe: id });
   }
   /** Other formulas that name a pan, to share the oven with. */
   readonly others = computed(() => {

@@ -2,6 +2,7 @@ import { Injectable, InjectionToken, inject } from '@angular/core';
 import { Dexie, type EntityTable, type Transaction } from 'dexie';
 import type { StoredEdit } from './edit-history';
 import type {
+  StoredBake,
   StoredBaking,
   StoredBatch,
   StoredFormula,
@@ -13,7 +14,7 @@ import type {
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 5;
+const LATEST_VERSION = 6;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }
@@ -28,6 +29,7 @@ export class Database extends Dexie {
   declare readonly batches: EntityTable<StoredBatch, 'id'>;
   declare readonly plans: EntityTable<StoredPlan, 'id'>;
   declare readonly bakings: EntityTable<StoredBaking, 'id'>;
+  declare readonly bakes: EntityTable<StoredBake, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
@@ -37,6 +39,7 @@ export class Database extends Dexie {
     this.version(3).stores({ batches: 'id, formulaId' });
     this.version(4).stores({ plans: 'id' });
     this.version(5).stores({ bakings: 'id' });
+    this.version(6).stores({ bakes: 'id' });
   }
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */

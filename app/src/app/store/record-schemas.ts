@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { bakingSchema } from '@orvin/core/along/baking-schema';
+import { bakeRecordSchema } from '@orvin/core/book/records';
 import { batchSettingsSchema } from '@orvin/core/batch/plan';
 import { daySheetSchema } from '@orvin/core/day/sheet-schema';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';
@@ -8,6 +9,7 @@ import { REGIONS } from '@orvin/core/ground/units';
 import type { RecordFault } from './checking';
 import type { Edit } from './edits';
 import type {
+  StoredBake,
   StoredBaking,
   StoredBatch,
   StoredFormula,
@@ -82,6 +84,15 @@ const storedBakingSchema = Joi.object<StoredBaking>({
   baking: bakingSchema.required(),
 });
 
+const storedBakeSchema = Joi.object<StoredBake>({
+  id,
+  revision,
+  createdAt: moment,
+  changedAt: moment,
+  demo: Joi.boolean().required(),
+  record: bakeRecordSchema.required(),
+});
+
 /** What is set for this browser, as it comes back. */
 export const storedSettingsSchema = Joi.object<StoredSettings>({
   id: Joi.valid('settings').required(),
@@ -100,6 +111,7 @@ const SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
   batches: storedBatchSchema,
   plans: storedPlanSchema,
   bakings: storedBakingSchema,
+  bakes: storedBakeSchema,
 };
 
 const changeOf = (table: Table) =>

@@ -1,6 +1,7 @@
 import type { OvenSettings } from '@orvin/core/oven/settings';
 import type { BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
+import type { BakeRecord } from '@orvin/core/book/records';
 import type { Baking } from '@orvin/core/along/baking';
 import type { DaySheet } from '@orvin/core/day/sheets';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
@@ -69,6 +70,16 @@ export interface StoredBaking {
   readonly createdAt: number;
   readonly changedAt: number;
   readonly baking: Baking;
+}
+
+/** A bake that was recorded. */
+export interface StoredBake {
+  readonly id: string;
+  readonly revision: number;
+  readonly createdAt: number;
+  readonly changedAt: number;
+  readonly demo: boolean;
+  readonly record: BakeRecord;
 }
 
 /** The baker's own measures, words and ingredients: one row. */

@@ -1,4 +1,12 @@
-import type { StoredBaking, StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
+import type {
+  StoredBake,
+  StoredBaking,
+  StoredBatch,
+  StoredFormula,
+  StoredKitchen,
+  StoredPlan,
+  StoredVersion,
+} from './records';
 
 /** What each table holds. */
 export interface TableRecords {
@@ -8,6 +16,7 @@ export interface TableRecords {
   readonly batches: StoredBatch;
   readonly plans: StoredPlan;
   readonly bakings: StoredBaking;
+  readonly bakes: StoredBake;
 }
 export type Table = keyof TableRecords;
 
@@ -32,6 +41,7 @@ export const TABLES: Readonly<Record<Table, TableRule>> = {
   plans: { changes: true, overtaken: 'merge', needs: ['sheet'] },
   // what happened in a bake is told at one counter: the later word stands
   bakings: { changes: true, overtaken: 'ours', needs: ['baking'] },
+  bakes: { changes: true, overtaken: 'merge', needs: ['record'] },
 };
 export const TABLE_NAMES = Object.keys(TABLES) as readonly Table[];
 

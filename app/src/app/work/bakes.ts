@@ -5,8 +5,8 @@ import { EMPTY_BATCH, type BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import type { OvenSettings } from '@orvin/core/oven/settings';
-import { FormulaStore } from '../store/formula-store';
 import { BakeForesight } from './foresight';
+import { Learning } from './learning';
 import { OnBench } from './on-bench';
 import { Readings } from './readings';
 
@@ -27,7 +27,7 @@ const sound = (batch: BatchSettings | undefined): BatchSettings =>
 /** The one bake of a formula in this kitchen, for every station that speaks of it. */
 @Injectable({ providedIn: 'root' })
 export class Bakes {
-  private readonly store = inject(FormulaStore);
+  private readonly learning = inject(Learning);
   private readonly onBench = inject(OnBench);
   private readonly readings = inject(Readings);
   private readonly foresight = inject(BakeForesight);
@@ -38,11 +38,13 @@ export class Bakes {
     return record && this.of(record);
   });
 
-  of({ formula, oven, batch }: Decided): OneBake {
+  of({ id, formulaId, formula, oven, batch }: Decided): OneBake {
+    const recipe = formulaId ?? id;
     return oneBake({
       formula,
       audit: this.readings.of(formula),
-      kitchen: this.store.kitchen(),
+      kitchen: this.learning.kitchen(),
+      ...(recipe !== undefined && { recipe }),
       batch: sound(batch),
       oven,
     });

@@ -14,6 +14,7 @@ import { bakeAt, type SweepPoint } from '@orvin/core/oven/sweeps';
 import { sensitivitiesOf, type Sensitivity } from '@orvin/core/oven/sensitivity';
 import type { alongJobs } from './along-jobs';
 import type { ExportJob, ReadJob } from './file-jobs';
+import type { learnJobs } from './learn-jobs';
 import type { planJobs } from './plan-jobs';
 import type { printJobs } from './print-jobs';
 import { checkRowsJob } from './record-jobs';
@@ -74,5 +75,5 @@ export const jobs = {
     format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
 } as const;
 
-export type Jobs = typeof jobs & typeof planJobs & typeof printJobs & typeof alongJobs;
+export type Jobs = typeof jobs & typeof planJobs & typeof printJobs & typeof alongJobs & typeof learnJobs;
 export type JobName = keyof Jobs;

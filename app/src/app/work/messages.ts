@@ -5,6 +5,7 @@ import Joi from 'joi';
 import { liveEstimateSchema, liveJobSchema, ovenOffJobSchema, ovenOffSchema } from './along-messages';
 import { checkRowsSchema, rowFaultsSchema } from './record-jobs';
 import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
+import { bookLearnedSchema, lessonsSchema, ovenCourseSchema } from './learn-messages';
 import type { JobName } from './jobs';
 import type { WorkRequest } from './work-messages';
 import { loosenedSchema, loosenJobSchema, planAnswerSchema, sheetOrderSchema } from './plan-messages';
@@ -23,6 +24,8 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   'check-rows': { input: checkRowsSchema, output: rowFaultsSchema },
   'plan-day': { input: sheetOrderSchema, output: planAnswerSchema },
   'loosen-day': { input: loosenJobSchema, output: loosenedSchema },
+  'learn-book': { input: lessonsSchema, output: bookLearnedSchema },
+  'oven-course': { input: lessonsSchema, output: ovenCourseSchema },
   'live-estimate': { input: liveJobSchema, output: liveEstimateSchema },
   'oven-off': { input: ovenOffJobSchema, output: ovenOffSchema },
   'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },

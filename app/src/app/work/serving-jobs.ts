@@ -14,6 +14,8 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   'check-rows': 'These records cannot be looked over',
   'plan-day': 'This day cannot be planned',
   'loosen-day': 'This day cannot be planned',
+  'learn-book': 'These bakes cannot be learned from',
+  'oven-course': 'These bakes cannot be learned from',
   'live-estimate': 'This bake cannot be followed',
   'oven-off': 'This bake cannot be simulated',
   'sheet-text': 'This sheet cannot be written',

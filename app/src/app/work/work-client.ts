@@ -102,9 +102,10 @@ export class WorkClient {
 
 const PLANS: ReadonlySet<JobName> = new Set(['plan-day', 'loosen-day']);
 const ALONG: ReadonlySet<JobName> = new Set(['live-estimate', 'oven-off']);
+const LEARNS: ReadonlySet<JobName> = new Set(['learn-book', 'oven-course']);
 const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf']);
 
-/** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints, one that plans days, one that follows a bake. */
+/** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints, one that plans days, one that follows a bake, one that learns. */
 @Injectable({ providedIn: 'root' })
 export class Work {
   private readonly client = new WorkClient(
@@ -122,7 +123,12 @@ export class Work {
     () => new Worker(new URL('./along.worker', import.meta.url), { type: 'module' }),
   );
 
+  private readonly learner = new WorkClient(
+    () => new Worker(new URL('./learn.worker', import.meta.url), { type: 'module' }),
+  );
+
   run<K extends JobName>(name: K, input: Parameters<Jobs[K]>[0], signal?: AbortSignal): Promise<Output<K>> {
+    if (LEARNS.has(name)) return this.learner.run(name, input, signal);
     if (ALONG.has(name)) return this.along.run(name, input, signal);
     if (PLANS.has(name)) return this.planner.run(name, input, signal);
     return (PRINTS.has(name) ? this.printer : this.client).run(name, input, signal);

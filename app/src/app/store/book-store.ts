@@ -1,0 +1,53 @@
+import { Injectable, computed, inject } from '@angular/core';
+import type { BakeRecord } from '@orvin/core/book/records';
+import { RecordStore } from './record-store';
+import type { StoredBake } from './records';
+
+/** Bakes that were recorded. Keeping one, changing it and taking it off are acts of the baker, each one to undo. */
+@Injectable({ providedIn: 'root' })
+export class BookStore {
+  private readonly store = inject(RecordStore);
+  private readonly records = this.store.records;
+  /** The latest first. */
+  readonly bakes = computed(() => [...this.records().bakes.values()].sort((a, b) => b.record.at - a.record.at));
+
+  bake(id: string): StoredBake | undefined {
+    return this.records().bakes.get(id);
+  }
+  keep(record: BakeRecord): StoredBake {
+    const now = Date.now();
+    const after: StoredBake = {
+      id: crypto.randomUUID(),
+      revision: 1,
+      createdAt: now,
+      changedAt: now,
+      demo: false,
+      record,
+    };
+    this.store.commit({ label: `the bake of ${record.title}`, changes: [{ table: 'bakes', id: after.id, after }] });
+    return after;
+  }
+  change(id: string, label: string, next: (record: BakeRecord) => BakeRecord, mergeAs?: string): void {
+    const before = this.bake(id);
+    if (!before) return;
+    const after: StoredBake = {
+      ...before,
+      record: next(before.record),
+      revision: before.revision + 1,
+      changedAt: Date.now(),
+    };
+    this.store.commit({
+      label,
+      changes: [{ table: 'bakes', id, before, after }],
+      ...(mergeAs !== undefined && { mergeAs: `${id} ${mergeAs}` }),
+    });
+  }
+  remove(id: string): void {
+    const before = this.bake(id);
+    if (!before) return;
+    this.store.commit({
+      label: `taking off the bake of ${before.record.title}`,
+      changes: [{ table: 'bakes', id, before }],
+    });
+  }
+}

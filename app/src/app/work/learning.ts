@@ -1,0 +1,45 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { catchError, debounceTime, from, of, switchMap, type Observable } from 'rxjs';
+import { lessonsOf } from '@orvin/core/book/records';
+import type { Lessons } from '@orvin/core/book/learning';
+import { isSame } from '@orvin/core/ground/records';
+import { UNKNOWN_OVEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
+import { BookStore } from '../store/book-store';
+import { FormulaStore } from '../store/formula-store';
+import type { BookLearned } from './learn-jobs';
+import { Work } from './work-client';
+
+/** Acts that come together are learned from together. */
+const PAUSE_MILLISECONDS = 60;
+
+/** What the Book teaches this kitchen. Worked out in a worker whenever a bake, a reading or a change of the oven does; never stored. */
+@Injectable({ providedIn: 'root' })
+export class Learning {
+  private readonly work = inject(Work);
+  private readonly book = inject(BookStore);
+  private readonly formulas = inject(FormulaStore);
+
+  private readonly oven = computed(() => this.formulas.kitchen().oven ?? UNKNOWN_OVEN);
+  readonly lessons = computed<Lessons>(() => lessonsOf(this.book.bakes(), this.oven()), { equal: isSame });
+  /** Undefined until there is something, and while it is first worked out. */
+  readonly learned = toSignal(
+    toObservable(this.lessons).pipe(
+      debounceTime(PAUSE_MILLISECONDS),
+      switchMap((lessons): Observable<BookLearned | undefined> =>
+        lessons.bakes.length === 0
+          ? of(undefined)
+          : from(this.work.run('learn-book', lessons)).pipe(catchError(() => of(undefined))),
+      ),
+    ),
+  );
+  /** Whether it is used: the baker may say not to. */
+  readonly used = computed(() => this.oven().asSet !== true);
+  /** The kitchen with what was learned in it: what every bake is foreseen with. */
+  readonly kitchen = computed<Kitchen>(() => {
+    const kitchen = this.formulas.kitchen();
+    const learned = this.used() ? this.learned()?.kitchen : undefined;
+    return learned ? { ...kitchen, learned } : kitchen;
+  });
+  readonly weightOf = computed(() => new Map(this.learned()?.weights.map((weight) => [weight.id, weight])));
+}

@@ -1,0 +1,1 @@
+export { formulaReadings, recordOfBake, recordOfBaking, withMinutes, type OfBake } from './known.js';

@@ -1,0 +1,130 @@
+import { bakingState, targetOf, type Baking } from '../../along/baking/index.js';
+import type { OneBake } from '../../batch/bakes/index.js';
+import type { Audit } from '../../bench/audit/index.js';
+import type { Band } from '../../ground/verdict/index.js';
+import type { Quantity } from '../../kitchen/kitchen/index.js';
+import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
+import type { BakeReadings, BakeRecord, ReadingCode, RecordedForesight } from '../records/index.js';
+
+/* What is known of a bake before anybody is asked: from the bake along, or from Batch and Oven as they stand. */
+
+const MINUTE = 60_000;
+/** A core read so long before it came out still counts. */
+const CORE_WITHIN = 3 * MINUTE;
+const IN_BANDS: Readonly<Partial<Record<Quantity, ReadingCode>>> = { gas: 'gas', water: 'water', sugar: 'sugar', fat: 'fat', egg: 'egg' }; // prettier-ignore
+
+/** Where a value lies in a band: 0 in its usual middle, ±1 at its edges. */
+function inBand(value: number, { low, typical, high }: Band): number {
+  const half = value > typical ? high - typical : typical - low;
+  return half > 0 ? (value - typical) / half : 0;
+}
+
+/** What the formula itself says of a bake. */
+export function formulaReadings({
+  verdicts,
+  ledger,
+  totals,
+}: Pick<Audit, 'verdicts' | 'ledger' | 'totals'>): BakeReadings {
+  const bands = verdicts.flatMap(({ quantity, value, band }) => {
+    const code = IN_BANDS[quantity];
+    return code && Number.isFinite(value) ? [[code, inBand(value, band)] as const] : [];
+  });
+  const soda = totals.flour > 0 ? { 'soda-left': (100 * ledger.leftoverSodaGrams) / totals.flour } : {};
+  return { ...Object.fromEntries(bands), ...soda };
+}
+
+const foresightOf = (minutes: BakePrediction['minutes'], job: BakeJob): RecordedForesight => ({
+  low: minutes.low,
+  likely: minutes.likely,
+  high: minutes.high,
+  unlearned: minutes.likely / (job.lesson?.factor ?? 1),
+  reckonedCelsius: job.course?.ovenOffsetCelsius ?? 0,
+});
+const overForeseen = (outMinutes: number, likely: number) => 100 * (outMinutes / likely - 1);
+
+/** What only the caller knows. */
+export interface OfBake {
+  readonly formulaId?: string;
+  readonly versionNumber?: number;
+  /** When it came out, milliseconds since 1970. */
+  readonly at: number;
+}
+
+/** A bake that was made along, as far as it is known: the first set of pans that came out. Undefined while nothing has. */
+export function recordOfBaking(id: string, baking: Baking, audit: Audit | undefined): BakeRecord | undefined {
+  const { walk, happenings, snapshot, title, size, readings: said, dayId } = baking;
+  const state = bakingState(walk, happenings);
+  const out = [...state.ovens].find(([, { inAt, outAt }]) => inAt !== undefined && outAt !== undefined);
+  const portion = out && snapshot.portions[out[0]];
+  if (!out || !portion) return undefined;
+  const { inAt = 0, outAt = 0, looks } = out[1];
+  const outMinutes = Math.max(1, (outAt - inAt) / MINUTE);
+  const { job, foreseen } = portion;
+  const combined = walk.flatMap((step) => step.kind === 'mix' && step.phase === 'combine' ? [step.id] : []);
+  const mixing = combined.reduce((sum, step) => sum + (state.mixedSeconds.get(step) ?? 0), 0);
+  const mixedAt = happenings.findLast((each) => each.kind === 'mixed' && combined.includes(each.step) && each.at <= inAt)?.at;
+  const core = said.findLast(({ at, core: celsius }) => celsius !== undefined && at <= outAt && at > outAt - CORE_WITHIN)?.core;
+  const grams = new Map<string, number>();
+  for (const step of walk)
+    if (step.kind === 'weigh' && step.by !== 'as-written')
+      grams.set(step.name, (grams.get(step.name) ?? 0) + (state.weighed.get(step.id)?.grams ?? targetOf(step, state)));
+  const readings: BakeReadings = {
+    ...(audit && formulaReadings(audit)),
+    ...(mixing > 0 && { mixing }),
+    ...(mixedAt !== undefined && { waiting: (inAt - mixedAt) / MINUTE }),
+    ...(state.ovenRead && { oven: state.ovenRead.celsius }),
+    ...(foreseen && { time: overForeseen(outMinutes, foreseen.minutes.likely) }),
+    ...(snapshot.metresAboveSea !== 0 && { altitude: snapshot.metresAboveSea }),
+  };
+  return {
+    title,
+    at: outAt,
+    size,
+    pan: job.pans.pan.name,
+    celsius: job.setting.celsius,
+    fan: job.setting.fan,
+    outMinutes,
+    looks: looks
+      .filter(({ at }) => at > inAt && at <= outAt)
+      .map(({ at, seen }) => ({ minutes: Math.max(1, (at - inAt) / MINUTE), seen })),
+    ...(foreseen && { foreseen: foresightOf(foreseen.minutes, job) }),
+    formulaId: snapshot.formulaId,
+    ...(snapshot.versionNumber !== undefined && { versionNumber: snapshot.versionNumber }),
+    bakingId: id,
+    ...(dayId !== undefined && { dayId }),
+    readings,
+    grams: Object.fromEntries(grams),
+    ...(core !== undefined && { coreCelsius: core }),
+    ...(state.simulated && { simulated: true }),
+  };
+} // prettier-ignore
+
+/** A bake of which only the formula is known, and what was foreseen of it: minutes are those foreseen until they are said. */
+export function recordOfBake(bake: OneBake, foreseen: BakePrediction | undefined, { at, ...of }: OfBake): BakeRecord {
+  const [first] = bake.portions;
+  const job = first?.job ?? bake.atOven.job;
+  const fill = foreseen?.fill?.fraction;
+  const outMinutes = Math.round(foreseen?.minutes.likely ?? 40);
+  return {
+    title: bake.order.formula.title || 'Without a name',
+    at,
+    size: bake.portions.map(({ pans }) => `${pans.count > 1 ? `${pans.count} × ` : ''}${pans.pan.name}`).join(' and '),
+    pan: job?.pans.pan.name ?? '',
+    celsius: job?.setting.celsius ?? 180,
+    fan: job?.setting.fan ?? false,
+    outMinutes,
+    ...(foreseen && job && { foreseen: foresightOf(foreseen.minutes, job) }),
+    ...of,
+    readings: { ...formulaReadings(bake.audit), ...(fill !== undefined && { filling: fill }) },
+  };
+}
+
+/** The same with other minutes: what was foreseen stays, and by how much they differ follows. */
+export function withMinutes(record: BakeRecord, outMinutes: number): BakeRecord {
+  const { foreseen, readings } = record;
+  return {
+    ...record,
+    outMinutes,
+    ...(foreseen && { readings: { ...readings, time: overForeseen(outMinutes, foreseen.likely) } }),
+  };
+}
