@@ -18,7 +18,7 @@ const FLOORS = [
 const CORE_PACKAGES =
   'node_modules/(joi|luxon|@types/luxon|ical-generator|fastest-levenshtein|htmlparser2|marked|papaparse|@types/papaparse|quadprog|jspdf|jspdf-autotable)/';
 const SPEC = '\\.spec(-help)?\\.ts$';
-const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'day', 'bake', 'pantry'];
+const STATIONS = ['shelf', 'bench', 'batch', 'oven', 'day', 'bake', 'book', 'pantry'];
 
 const floorRules = FLOORS.map((floor, i) => ({
   name: `core-${floor}-stands-on-what-is-below`,

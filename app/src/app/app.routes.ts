@@ -19,6 +19,17 @@ export const routes: Routes = [
   { path: 'day/:id', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
   { path: 'bake', title: 'Bake · Orvin', loadComponent: () => import('./bake/start').then((m) => m.BakeStart) },
   { path: 'bake/:id', title: 'Bake · Orvin', loadComponent: () => import('./bake/bake').then((m) => m.Bake) },
+  { path: 'book', title: 'Book · Orvin', loadComponent: () => import('./book/book').then((m) => m.Book) },
+  {
+    path: 'book/new',
+    title: 'Book · Orvin',
+    loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
+  },
+  {
+    path: 'book/:id',
+    title: 'Book · Orvin',
+    loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
+  },
   { path: 'pantry', title: 'Pantry · Orvin', loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry) },
   { path: '**', redirectTo: 'shelf' },
 ];

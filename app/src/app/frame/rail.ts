@@ -104,6 +104,7 @@ export class Rail {
       ...forOne,
       { label: 'Day', link: '/day' },
       { label: 'Bake', link: '/bake' },
+      { label: 'Book', link: '/book' },
       { label: 'Pantry', link: '/pantry' },
     ];
   });

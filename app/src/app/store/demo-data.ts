@@ -1,11 +1,12 @@
-import { PLAIN_KITCHEN, type OwnPan } from '@orvin/core/kitchen/kitchen';
+import { PLAIN_KITCHEN, type OwnOven, type OwnPan } from '@orvin/core/kitchen/kitchen';
 import { parsePan } from '@orvin/core/kitchen/pans';
 import { EMPTY_SHEET, type Wish } from '@orvin/core/day/sheets';
 import { dateShifted } from '@orvin/core/day/dates';
-import type { StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
+import type { StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
 import { readFormula } from '@orvin/core/formula/parsing';
-import { DEMO_FORMULAS } from '@orvin/core/doors/samples';
+import { DEMO_FORMULAS, DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from '@orvin/core/doors/samples';
 
+const DAY_MILLISECONDS = 86_400_000;
 /** The tea tent's pans, as they stand on its shelf. */
 const PANS = ['20 cm round x 2', '2 lb loaf tin x 2', '12-hole muffin tin x 2', '30 x 20 x 4 cm tin', '18 cm round, 9 cm deep', '20 cm square tin']; // prettier-ignore
 
@@ -32,6 +33,7 @@ export function demoData(now: number): {
   readonly versions: readonly StoredVersion[];
   readonly kitchen: StoredKitchen;
   readonly plan: StoredPlan;
+  readonly bakes: readonly StoredBake[];
 } {
   const formulas = DEMO_FORMULAS.flatMap(({ id, text }, i): StoredFormula[] => {
     const reading = readFormula(text, 'UK');
@@ -61,9 +63,29 @@ export function demoData(now: number): {
     formula: record.formula,
     oven: record.oven,
   }));
-  const kitchen: StoredKitchen = { id: 'kitchen', revision: 1, kitchen: { ...PLAIN_KITCHEN, pans: panShelf() } };
-  return { formulas, versions, kitchen, plan: regattaDay(formulas, now) };
+  const { daysAgo: readDaysAgo, setCelsius, readCelsius } = THERMOMETER_READ;
+  const oven: OwnOven = {
+    readings: [{ setCelsius, readCelsius, at: now - readDaysAgo * DAY_MILLISECONDS }],
+    changes: [{ at: now - ELEMENT_CHANGED_DAYS_AGO * DAY_MILLISECONDS, what: 'The oven' }],
+    rough: false,
+  };
+  const kitchen: StoredKitchen = { id: 'kitchen', revision: 1, kitchen: { ...PLAIN_KITCHEN, pans: panShelf(), oven } };
+  return { formulas, versions, kitchen, plan: regattaDay(formulas, now), bakes: season(now) };
 }
+
+/** What the tea tent baked since September. */
+const season = (now: number): readonly StoredBake[] =>
+  DEMO_SEASON.map(({ daysAgo, formula, record }, i): StoredBake => {
+    const at = now - daysAgo * DAY_MILLISECONDS;
+    return {
+      id: `demo-bake-${i + 1}`,
+      revision: 1,
+      createdAt: at,
+      changedAt: at,
+      demo: true,
+      record: { ...record, at, formulaId: `demo-${formula}` },
+    };
+  });
 
 const SATURDAY = 6;
 /** [formula, how it is eaten, cut] of what stands on the tent's table at half past two. */

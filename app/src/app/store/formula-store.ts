@@ -6,7 +6,7 @@ import type { OvenSettings } from '@orvin/core/oven/settings';
 import { arrivalsOf, changesOf, type AddedFormula, type Arrival, type Decided } from './arrivals';
 import type { Change } from './edits';
 import { RecordStore } from './record-store';
-import type { StoredBatch, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
+import type { StoredBatch, StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
 
 /**
  * What the baker owns and does with it: formulas, kept versions, kept batches, the kitchen. Each act of the baker is one edit, and one to
@@ -235,6 +235,7 @@ export class FormulaStore {
     versions: readonly StoredVersion[],
     kitchen?: StoredKitchen,
     plan?: StoredPlan,
+    bakes: readonly StoredBake[] = [],
   ): void {
     this.store.put({
       label: '',
@@ -242,6 +243,7 @@ export class FormulaStore {
         ...formulas.map((after): Change => ({ table: 'formulas', id: after.id, after })),
         ...versions.map((after): Change => ({ table: 'versions', id: after.id, after })),
         ...(kitchen ? [{ table: 'kitchens' as const, id: kitchen.id, after: kitchen }] : []),
+        ...bakes.map((after): Change => ({ table: 'bakes', id: after.id, after })),
         ...(plan ? [{ table: 'plans' as const, id: plan.id, after: plan }] : []),
       ],
     });

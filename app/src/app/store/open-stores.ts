@@ -20,6 +20,7 @@ export const openStores = new InjectionToken<() => Promise<void>>('opens the sto
         demo.versions,
         formulas.kitchen() === PLAIN_KITCHEN ? demo.kitchen : undefined,
         demo.plan,
+        demo.bakes,
       );
       settings.set({ seeded: true });
     };

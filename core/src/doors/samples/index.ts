@@ -1,5 +1,6 @@
 export { CORPUS_LINES, type CorpusLine, type Meant } from './corpus-lines.table.js';
 export { CORPUS_TEXTS, type CorpusText } from './corpus-texts.table.js';
+export { DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from './demo-season.table.js';
 export { DEMO_FORMULAS, type SampleFormula } from './demo-formulas.js';
 export { PASTED_FORMULAS, type PastedFormula } from './pasted-formulas.js';
 export { batterOf, PUBLISHED_BATTERS } from './published-batters.js';

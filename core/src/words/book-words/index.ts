@@ -1,6 +1,7 @@
 export {
   CRUMB_NAMES,
   DONE_WORD_NAMES,
+  halfBatchInWords,
   OUTCOME_NAMES,
   READING_NAMES,
   readingInWords,

@@ -1,4 +1,5 @@
 import type { DoneWord } from '../../book/learning/index.js';
+import type { HalfBatchStep } from '../../book/comparing/index.js';
 import type { Crumb, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
 
 /* What the taps of a record, its readings and its outcomes are called. */
@@ -87,3 +88,16 @@ const SAID: Readonly<Record<ReadingCode, (value: number) => string>> = {
 };
 /** A reading as it is said of a bake. */
 export const readingInWords = (code: ReadingCode, value: number): string => SAID[code](value);
+
+/** Two halves of one bowl, step by step. @param change what differs in B */
+export const halfBatchInWords = (step: HalfBatchStep, change: string): string => HALF_BATCH[step](change);
+const HALF_BATCH: Readonly<Record<HalfBatchStep, (change: string) => string>> = {
+  'weigh-once': () => 'Weigh everything once, for the whole batch.',
+  'halve-before': () => 'Halve it on the scale before the change.',
+  'change-one': (change) => `Change one thing in B: ${change}. Leave the rest alone.`,
+  coin: () => 'Let a coin say which tin is A; write it down, not on the tin.',
+  'side-by-side': () => 'Bake both on one shelf.',
+  'swap-places': () => 'Swap their places at two thirds of the time.',
+  'same-minutes': () => 'Take both out at the same minute.',
+  'taste-blind': () => 'Taste without knowing which is which, then score both.',
+};

@@ -1,0 +1,105 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { FaceTabs } from '../parts/face-tabs';
+import { NextAct } from '../parts/next-act';
+import { StationLayout } from '../parts/station-layout';
+import { saveFile } from '../parts/save-file';
+import { writeSeason } from '@orvin/core/papers/book-papers';
+import { learnedOven } from '@orvin/core/kitchen/learned';
+import { BakingStore } from '../store/baking-store';
+import { BookStore } from '../store/book-store';
+import { Learning } from '../work/learning';
+import { OnBench } from '../work/on-bench';
+import { isOver } from '@orvin/core/along/baking';
+import { Compare } from './compare';
+import { OvenLearned } from './oven-learned';
+import { Season } from './season';
+import { finds, findable, seasonRow } from './season-view';
+import type { StoredBake } from '../store/records';
+
+const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+
+/** Book: what was baked, what it taught, and what explains a difference. */
+@Component({
+  selector: 'orv-book',
+  imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './book.html',
+  styleUrls: ['../parts/panels.css', './book.css'],
+})
+export class Book {
+  readonly at = input<string>();
+  readonly find = input<string>();
+  readonly ids = input<string>();
+  private readonly router = inject(Router);
+  private readonly next = inject(NextAct);
+  private readonly bakings = inject(BakingStore);
+  private readonly onBench = inject(OnBench);
+  private readonly learning = inject(Learning);
+  protected readonly book = inject(BookStore);
+
+  protected readonly faces = [
+    { id: 'season', name: 'Season' },
+    { id: 'compare', name: 'Compare' },
+  ];
+  protected readonly face = computed(() => (this.at() === 'compare' ? 'compare' : 'season'));
+  /** What can be found, beside each bake; worked out once for each. */
+  private readonly texts = new WeakMap<StoredBake, string>();
+  private textOf(bake: StoredBake): string {
+    const known = this.texts.get(bake) ?? findable(bake.record);
+    this.texts.set(bake, known);
+    return known;
+  }
+  protected readonly shown = computed(() => {
+    const asked = this.find() ?? '';
+    const all = this.book.bakes();
+    if (asked.trim() === '') return all;
+    const isFound = finds(asked);
+    return all.filter((bake) => isFound(this.textOf(bake)));
+  });
+  protected readonly rows = computed(() => this.shown().map(seasonRow));
+  protected readonly facts = computed(() => {
+    const all = this.book.bakes();
+    const [latest, first] = [all[0], all.at(-1)];
+    if (!latest || !first) return undefined;
+    const formulas = new Set(all.map(({ record }) => record.formulaId ?? record.title)).size;
+    return {
+      span: all.length === 1 ? DATE.format(latest.record.at) : `${DATE.format(first.record.at)} to ${DATE.format(latest.record.at)}`, // prettier-ignore
+      bakes: all.length,
+      shown: this.shown().length,
+      formulas,
+    };
+  });
+  protected readonly ovenWords = computed(() => {
+    const kitchen = this.learning.learned()?.kitchen;
+    if (!kitchen) return 'nothing learned yet';
+    const { celsius, spread, known } = learnedOven(kitchen);
+    return known ? `oven ${Math.round(celsius)} °C ± ${spread.toFixed(0)}`.replace('-', '−') : 'oven not yet known';
+  });
+  /** A bake along that is over and not in the Book yet, else the formula at hand. */
+  protected readonly toRecord = computed(() => {
+    const kept = new Set(this.book.bakes().map(({ record }) => record.bakingId));
+    const along = this.bakings.bakings().find(({ id, baking }) => isOver(baking.happenings) && !kept.has(id));
+    if (along) return { label: `Record ${along.baking.title}`, query: { bake: along.id } };
+    const record = this.onBench.record();
+    return record ? { label: `Record ${record.formula.title || 'a bake'}`, query: { of: record.id } } : { label: 'Record a bake', query: {} }; // prettier-ignore
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      const { label, query } = this.toRecord();
+      this.next.offer.set({ label, run: () => void this.router.navigate(['/book', 'new'], { queryParams: query }) });
+      onCleanup(() => this.next.offer.set(undefined));
+    });
+  }
+  protected readonly act = computed(() => this.next.offer());
+  protected show(face: string): void {
+    void this.router.navigate([], { queryParams: { at: face === 'season' ? null : face }, queryParamsHandling: 'merge' }); // prettier-ignore
+  }
+  protected look(words: string): void {
+    void this.router.navigate([], { queryParams: { find: words === '' ? null : words }, queryParamsHandling: 'merge', replaceUrl: true }); // prettier-ignore
+  }
+  protected csv(): void {
+    saveFile('season.csv', writeSeason(this.shown().map(({ record }) => record).reverse()), 'text/csv'); // prettier-ignore
+  }
+}

@@ -1,0 +1,111 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { EIGHT_IN_TEN } from '@orvin/core/ground/numerics';
+import { Width } from '../parts/width';
+import type { OvenStep } from '../work/learn-jobs';
+
+const HEIGHT = 190;
+const [LEFT, RIGHT, TOP, BOTTOM] = [44, 14, 26, 26];
+const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
+
+/** How the oven came to be known, bake by bake: its error, eight in ten inside the band. */
+@Component({
+  selector: 'orv-oven-course',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  hostDirectives: [Width],
+  template: `
+    @if (width() > 60) {
+      <svg [attr.width]="width()" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
+        <text x="2" y="14">error, °C; eight in ten inside</text>
+        @for (line of grid(); track line.celsius) {
+          <line
+            class="grid"
+            [class.zero]="line.celsius === 0"
+            [attr.x1]="left"
+            [attr.x2]="width() - 14"
+            [attr.y1]="line.y"
+            [attr.y2]="line.y"
+          />
+          <text class="tick" [attr.x]="left - 7" [attr.y]="line.y + 4">{{ line.words }}</text>
+        }
+        <path class="band" [attr.d]="band()" />
+        <path class="course" [attr.d]="line()" />
+        <text [attr.x]="left" [attr.y]="height - 6">no bake</text>
+        <text class="end" [attr.x]="width() - 14" [attr.y]="height - 6">{{ last() }}</text>
+      </svg>
+    }
+  `,
+  styles: `
+    :host,
+    svg {
+      display: block;
+      width: 100%;
+    }
+    text {
+      fill: var(--ink-2);
+      font-size: 13px;
+    }
+    .tick,
+    .end {
+      text-anchor: end;
+    }
+    .grid {
+      stroke: var(--hair);
+    }
+    .grid.zero {
+      stroke: var(--rim-2);
+    }
+    .band {
+      fill: var(--rim-wash);
+    }
+    .course {
+      fill: none;
+      stroke: var(--rim);
+      stroke-width: 3;
+      stroke-linejoin: round;
+    }
+  `,
+})
+export class OvenCoursePicture {
+  readonly steps = input.required<readonly OvenStep[]>();
+  protected readonly width = inject(Width).pixels;
+  protected readonly height = HEIGHT;
+  protected readonly left = LEFT;
+
+  private readonly reach = computed(() => {
+    const ends = this.steps().flatMap(({ celsius, spread }) => [celsius - EIGHT_IN_TEN * spread, celsius + EIGHT_IN_TEN * spread]); // prettier-ignore
+    return { low: Math.min(-10, ...ends), high: Math.max(10, ...ends) };
+  });
+  private y(celsius: number): number {
+    const { low, high } = this.reach();
+    return TOP + ((high - celsius) / (high - low)) * (HEIGHT - TOP - BOTTOM);
+  }
+  private x(bakes: number): number {
+    const most = Math.max(1, this.steps().at(-1)?.bakes ?? 1);
+    return LEFT + (bakes / most) * (this.width() - LEFT - RIGHT);
+  }
+  protected readonly grid = computed(() => {
+    const { low, high } = this.reach();
+    return GRID.filter((celsius) => celsius >= low && celsius <= high).map((celsius) => ({
+      celsius,
+      y: this.y(celsius),
+      words: celsius > 0 ? `+${celsius}` : `${celsius}`.replace('-', '−'),
+    }));
+  });
+  private path(of: (step: OvenStep) => number, steps = this.steps()): string {
+    return steps.map((step, i) => `${i === 0 ? 'M' : 'L'}${this.x(step.bakes).toFixed(1)} ${this.y(of(step)).toFixed(1)}`).join(''); // prettier-ignore
+  }
+  protected readonly line = computed(() => this.path(({ celsius }) => celsius));
+  protected readonly band = computed(() => {
+    const upper = this.path(({ celsius, spread }) => celsius + EIGHT_IN_TEN * spread);
+    const lower = this.path(({ celsius, spread }) => celsius - EIGHT_IN_TEN * spread, [...this.steps()].reverse());
+    return `${upper}${lower.replace('M', 'L')}Z`;
+  });
+  protected readonly last = computed(() => {
+    const bakes = this.steps().at(-1)?.bakes ?? 0;
+    return bakes === 1 ? '1 bake' : `${bakes} bakes`;
+  });
+  protected readonly spoken = computed(() => {
+    const last = this.steps().at(-1);
+    return last ? `The oven’s error after ${this.last()}: ${last.celsius.toFixed(0)} °C, give or take ${(EIGHT_IN_TEN * last.spread).toFixed(0)}` : ''; // prettier-ignore
+  });
+}

@@ -1,0 +1,224 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { catchError, of, switchMap } from 'rxjs';
+import { epochAt } from '@orvin/core/book/records';
+import { learnedBake, learnedHabit, learnedOven } from '@orvin/core/kitchen/learned';
+import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
+import { withoutUndefined } from '@orvin/core/ground/records';
+import { BookStore } from '../store/book-store';
+import { FormulaStore } from '../store/formula-store';
+import { Learning } from '../work/learning';
+import { Work } from '../work/work-client';
+import { OvenCoursePicture } from './oven-course';
+import { calibration } from './season-view';
+import type { StoredBake } from '../store/records';
+
+const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${Math.abs(value).toFixed(places)}`; // prettier-ignore
+/** Bakes before it is asked how closely times are noted. */
+const ASKED_FROM = 3;
+/** Recipes whose own factor is shown. */
+const MOST_RECIPES = 3;
+
+/** What the oven really does, how that came to be known, what else moved; every bake in it, and leaving one out. */
+@Component({
+  selector: 'orv-oven-learned',
+  imports: [OvenCoursePicture],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2>What this oven really does</h2>
+    @if (oven(); as oven) {
+      <p class="figure">
+        @if (oven.known) {
+          <b>{{ figure() }}</b> <span>{{ giveOrTake() }} {{ side() }}</span>
+        } @else {
+          <b class="unknown">not yet known</b> <span>{{ figure() }} {{ giveOrTake() }} so far</span>
+        }
+      </p>
+      <p class="more">{{ evidence() }}</p>
+      @if (course(); as steps) {
+        @if (steps.length > 1) {
+          <div class="panel"><orv-oven-course [steps]="steps" /></div>
+        }
+      }
+      @if (misses() > 0) {
+        <div class="ask" role="status">
+          <p>
+            <b>The last {{ misses() }} bakes missed on one side.</b> Has the oven, the thermometer or the tin changed?
+          </p>
+          @for (what of changes; track what) {
+            <button type="button" class="act" (click)="changed(what)">{{ what }}</button>
+          }
+          <button type="button" class="quiet" (click)="set({ rough: ownOven().rough ?? false })">Nothing did</button>
+        </div>
+      } @else if (asksRough()) {
+        <div class="ask">
+          <p>Do you note times closely, or roughly?</p>
+          <button type="button" class="act" (click)="set({ rough: false })">Closely</button>
+          <button type="button" class="act" (click)="set({ rough: true })">Roughly</button>
+        </div>
+      }
+      <h3>What else moved</h3>
+      <dl>
+        @for (row of moved(); track row.what) {
+          <div>
+            <dt>{{ row.what }}</dt>
+            <dd>
+              <b>{{ row.figure }}</b> <span>{{ row.why }}</span>
+            </dd>
+          </div>
+        }
+      </dl>
+      <p class="acts">
+        <button type="button" class="quiet" [attr.aria-expanded]="listed()" (click)="listed.set(!listed())">
+          {{ listed() ? 'Hide the bakes in it' : 'Every bake in it, and leave one out' }}
+        </button>
+        <label class="use">
+          <input type="checkbox" [checked]="learning.used()" (change)="set({ asSet: learning.used() || undefined })" />
+          Oven, Batch and Day use it
+        </label>
+      </p>
+      @if (listed()) {
+        <ul>
+          @for (bake of bakes(); track bake.id) {
+            <li>
+              <label>
+                <input type="checkbox" [checked]="bake.taken" (change)="take(bake.id, !bake.taken)" />
+                <span class="name">{{ bake.title }}</span> <span>{{ bake.date }}</span>
+              </label>
+              <span class="weight" [attr.aria-label]="bake.words">
+                <i [style.width.%]="100 * bake.weight"></i>
+              </span>
+              <span class="words">{{ bake.words }}</span>
+            </li>
+          }
+        </ul>
+      }
+    } @else {
+      <p class="figure"><b class="unknown">not yet known</b></p>
+      <p class="more">
+        Record how one bake went, and it begins to be. One reading of an oven thermometer is worth more than ten bakes.
+      </p>
+    }
+  `,
+  styleUrls: ['../parts/panels.css', './oven-learned.css'],
+})
+export class OvenLearned {
+  /** Those that are shown. */
+  readonly shown = input.required<readonly StoredBake[]>();
+  private readonly store = inject(FormulaStore);
+  private readonly book = inject(BookStore);
+  private readonly work = inject(Work);
+  protected readonly learning = inject(Learning);
+  protected readonly listed = signal(false);
+  protected readonly changes = ['The oven', 'The thermometer', 'The tin'];
+
+  protected readonly ownOven = computed<OwnOven>(() => this.store.kitchen().oven ?? UNKNOWN_OVEN);
+  private readonly kitchen = computed(() => this.learning.learned()?.kitchen);
+  protected readonly oven = computed(() => {
+    const kitchen = this.kitchen();
+    return kitchen && learnedOven(kitchen);
+  });
+  protected readonly figure = computed(() => `${signed(this.oven()?.celsius ?? 0)} °C`);
+  protected readonly giveOrTake = computed(() => `± ${(this.oven()?.spread ?? 0).toFixed(0)}`);
+  protected readonly side = computed(() => {
+    const celsius = this.oven()?.celsius ?? 0;
+    return Math.abs(celsius) < 1 ? 'as set' : celsius < 0 ? 'cooler than set' : 'hotter than set';
+  });
+  protected readonly evidence = computed(() => {
+    const { bakes = 0, readings = 0, epoch = 0 } = this.kitchen() ?? {};
+    const read =
+      readings === 0 ? '' : readings === 1 ? ' and one thermometer' : ` and ${readings} thermometer readings`;
+    const since = this.ownOven().changes?.at(-1);
+    const anew = epoch > 0 && since ? ` Learned anew since ${DATE.format(since.at)}: ${since.what.toLowerCase()} changed.` : ''; // prettier-ignore
+    const thermometer = readings === 0 ? ' A thermometer in it would tell it from your recipes.' : '';
+    return `from ${bakes} ${bakes === 1 ? 'bake' : 'bakes'}${read}.${thermometer}${anew}`;
+  });
+  protected readonly course = toSignal(
+    toObservable(this.learning.lessons).pipe(
+      switchMap((lessons) => (lessons.bakes.length === 0 ? of([]) : this.work.run('oven-course', lessons).catch(() => []))), // prettier-ignore
+      catchError(() => of([])),
+    ),
+  );
+  private readonly answeredFor = signal('');
+  protected readonly misses = computed(() => {
+    const misses = this.learning.learned()?.misses ?? [];
+    return misses.join(' ') === this.answeredFor() ? 0 : misses.length;
+  });
+  protected readonly asksRough = computed(
+    () => this.ownOven().rough === undefined && this.book.bakes().length >= ASKED_FROM,
+  );
+
+  protected readonly moved = computed(() => {
+    const kitchen = this.kitchen();
+    if (!kitchen) return [];
+    const habit = learnedHabit(kitchen);
+    const latest = new Map<string, StoredBake>();
+    for (const bake of this.learning.lessons().bakes) {
+      const stored = this.book.bake(bake.id);
+      if (stored) latest.set(bake.recipe, stored);
+    }
+    const recipes = [...latest].map(([recipe, { record }]) => {
+      const { pan, celsius, fan, foreseen, title } = record;
+      const lesson = learnedBake(kitchen, {
+        recipe,
+        pan,
+        celsius,
+        fan,
+        reckonedCelsius: foreseen?.reckonedCelsius ?? 0,
+      });
+      const bakes = lesson.bakesOfRecipe === 1 ? '1 bake' : `${lesson.bakesOfRecipe} bakes`;
+      return { what: title, bakes: lesson.bakesOfRecipe, figure: lesson.factor.toFixed(2), why: `${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
+    });
+    const shown = this.shown().map(({ record }) => record);
+    const { held, of: all } = calibration(shown);
+    const leftOut = this.book.bakes().filter(({ record }) => record.leftOut !== undefined);
+    const lately = leftOut[0]?.record;
+    return [
+      ...recipes.sort((a, b) => b.bakes - a.bakes).slice(0, MOST_RECIPES),
+      ...(habit.spread < 4.5 ? [{ what: 'you take it out', figure: `${signed(habit.percent)} %`, why: habit.percent < 0 ? 'before most would' : 'after most would' }] : []), // prettier-ignore
+      ...(all > 0 ? [{ what: 'windows held', figure: `${held} of ${all}`, why: 'eight in ten is promised' }] : []),
+      ...(lately ? [{ what: 'left out by you', figure: String(leftOut.length), why: `${DATE.format(lately.at)}, ${lately.leftOut ?? ''}` }] : []), // prettier-ignore
+    ];
+  });
+
+  protected readonly bakes = computed(() => {
+    const { changes = [] } = this.ownOven();
+    const weights = this.learning.weightOf();
+    return this.book.bakes().map(({ id, record }) => {
+      const weight = weights.get(id);
+      const taken = record.leftOut === undefined;
+      const words = !taken
+        ? 'left out'
+        : record.simulated
+          ? 'simulated: teaches nothing'
+          : weight === undefined
+            ? 'nothing was foreseen of it'
+            : weight.absurd > 0.5
+              ? 'hardly counts: it fits nothing else'
+              : `counts ${Math.round(100 * weight.weight)} %`;
+      const before = epochAt(record.at, changes) < changes.length ? ', before the change' : '';
+      return { id, title: record.title, date: DATE.format(record.at), taken, weight: taken ? (weight?.weight ?? 0) : 0, words: words + before }; // prettier-ignore
+    });
+  });
+
+  protected set(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
+    this.answeredFor.set((this.learning.learned()?.misses ?? []).join(' '));
+    this.store.changeKitchen('what is known of the oven', (kitchen) => ({
+      ...kitchen,
+      oven: withoutUndefined({ ...UNKNOWN_OVEN, ...kitchen.oven, ...change }),
+    }));
+  }
+  /** From the first of the bakes that missed, the oven is learned anew. */
+  protected changed(what: string): void {
+    const [first = ''] = this.learning.learned()?.misses ?? [];
+    const at = this.book.bake(first)?.record.at;
+    if (at !== undefined) this.set({ changes: [...(this.ownOven().changes ?? []), { at: at - 1, what }] });
+  }
+  protected take(id: string, taken: boolean): void {
+    this.book.change(id, taken ? 'taking it into what is learned' : 'leaving it out of what is learned', (record) => {
+      const { leftOut, ...rest } = record;
+      return taken ? rest : { ...rest, leftOut: leftOut ?? 'left out' };
+    });
+  }
+}

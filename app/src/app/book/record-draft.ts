@@ -1,0 +1,104 @@
+import { Injectable, computed, effect, inject, signal } from '@angular/core';
+import { bakeRecordSchema, type BakeRecord } from '@orvin/core/book/records';
+import { recordOfBake, recordOfBaking, withMinutes } from '@orvin/core/book/known';
+import { withoutUndefined } from '@orvin/core/ground/records';
+import { BakingStore } from '../store/baking-store';
+import { BookStore } from '../store/book-store';
+import { FormulaStore } from '../store/formula-store';
+import { Bakes } from '../work/bakes';
+import { Readings } from '../work/readings';
+
+/** Whose record is written: one that is kept, a bake along, a formula as it stands, or a bake without either. */
+export interface DraftOf {
+  readonly kept?: string | undefined;
+  readonly baking?: string | undefined;
+  readonly formula?: string | undefined;
+}
+/** What is said of a bake; undefined takes back what was said. */
+export type Saying = { readonly [K in keyof BakeRecord]?: BakeRecord[K] | undefined };
+const WITHOUT_ORVIN: BakeRecord = { title: '', at: 0, size: '', pan: '', celsius: 180, fan: false, outMinutes: 40, readings: {} }; // prettier-ignore
+const keyOf = ({ kept, baking, formula }: DraftOf) => `orvin-record ${kept ?? baking ?? formula ?? ''}`;
+
+/** The record that is being written. A kept one is changed at once; a new one is a draft until it is kept, and outlives a reload. */
+@Injectable()
+export class RecordDraft {
+  private readonly book = inject(BookStore);
+  private readonly bakings = inject(BakingStore);
+  private readonly formulas = inject(FormulaStore);
+  private readonly bakes = inject(Bakes);
+  private readonly readings = inject(Readings);
+
+  readonly of = signal<DraftOf>({});
+  /** What was said of it so far. */
+  private readonly said = signal<Partial<BakeRecord>>({});
+  private readonly began = Date.now();
+
+  private readonly stored = computed(() => {
+    const id = this.of().formula;
+    return id === undefined ? undefined : this.formulas.formula(id);
+  });
+  private readonly bake = computed(() => {
+    const record = this.stored();
+    return record && this.bakes.of(record);
+  });
+  private readonly foreseen = this.bakes.foreseen(this.bake);
+  /** What is known before anybody is asked. */
+  readonly known = computed<BakeRecord | undefined>(() => {
+    const { kept, baking } = this.of();
+    if (kept !== undefined) return this.book.bake(kept)?.record;
+    if (baking !== undefined) {
+      const along = this.bakings.baking(baking);
+      const formula = along && this.formulas.formula(along.baking.snapshot.formulaId);
+      return along && recordOfBaking(baking, along.baking, formula && this.readings.of(formula.formula));
+    }
+    const bake = this.bake();
+    const record = this.stored();
+    if (!bake || !record) return { ...WITHOUT_ORVIN, at: this.began };
+    const version = this.formulas.versionsOf(record.id).at(-1)?.number;
+    return recordOfBake(bake, this.foreseen()[0], { at: this.began, formulaId: record.id, ...(version !== undefined && { versionNumber: version }) }); // prettier-ignore
+  });
+  readonly record = computed<BakeRecord | undefined>(() => {
+    const known = this.known();
+    if (!known || this.of().kept !== undefined) return known;
+    const { outMinutes, ...said } = this.said();
+    const merged = { ...known, ...said };
+    return outMinutes === undefined ? merged : withMinutes(merged, outMinutes);
+  });
+
+  constructor() {
+    effect(() => {
+      const kept = localStorage.getItem(keyOf(this.of()));
+      this.said.set(kept === null ? {} : readDraft(kept));
+    });
+  }
+  say(label: string, change: Saying): void {
+    const { kept } = this.of();
+    if (kept !== undefined) {
+      const { outMinutes, ...rest } = change;
+      this.book.change(kept, label, (record) => {
+        const next = withoutUndefined({ ...record, ...rest });
+        return outMinutes === undefined ? next : withMinutes(next, outMinutes);
+      }, label); // prettier-ignore
+      return;
+    }
+    this.said.update((said) => withoutUndefined({ ...said, ...change }));
+    localStorage.setItem(keyOf(this.of()), JSON.stringify(this.said()));
+  }
+  /** @returns the id of the record */
+  keep(): string | undefined {
+    const record = this.record();
+    if (!record) return undefined;
+    localStorage.removeItem(keyOf(this.of()));
+    return this.book.keep(withoutUndefined(record)).id;
+  }
+}
+
+function readDraft(text: string): Partial<BakeRecord> {
+  try {
+    const draft = bakeRecordSchema.fork(['title', 'at', 'size', 'pan', 'celsius', 'fan', 'outMinutes', 'readings'], (each) => each.optional()); // prettier-ignore
+    const { error, value } = draft.validate(JSON.parse(text)) as { readonly error?: Error; readonly value: Partial<BakeRecord> }; // prettier-ignore
+    return error ? {} : value;
+  } catch {
+    return {};
+  }
+}

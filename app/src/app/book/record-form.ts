@@ -1,0 +1,153 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { Router } from '@angular/router';
+import { DONE_WORDS, type DoneWord } from '@orvin/core/book/learning';
+import { BEST_SCORE, CRUMBS, READING_CODES, SHAPES, TOPS, WRONGS, type Wrong } from '@orvin/core/book/records';
+import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
+import {
+  CRUMB_NAMES,
+  DONE_WORD_NAMES,
+  READING_NAMES,
+  readingInWords,
+  SHAPE_NAMES,
+  TOP_NAMES,
+  WRONG_NAMES,
+} from '@orvin/core/words/book-words';
+import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { FigureField } from '../parts/kept-field';
+import { NextAct } from '../parts/next-act';
+import { saveFile } from '../parts/save-file';
+import { Toasts } from '../parts/toasts';
+import { BookStore } from '../store/book-store';
+import { CrustTop } from './crust-top';
+import { RecordDraft, type Saying } from './record-draft';
+import { Slice } from './slice';
+import { Teaches } from './teaches';
+
+const MORE = ['height', 'weight', 'notes', 'taste', 'who'] as const;
+type More = (typeof MORE)[number];
+const MORE_NAMES: Readonly<Record<More, string>> = {
+  height: 'Height',
+  weight: 'Weight now',
+  notes: 'Notes',
+  taste: 'Taste',
+  who: 'Who ate it',
+};
+/** What is known from the bake; more of it lies in its comparison. */
+const MOST_KNOWN = 6;
+const localMoment = (at: number) => {
+  const moment = new Date(at - new Date(at).getTimezoneOffset() * 60_000);
+  return moment.toISOString().slice(0, 16);
+};
+
+/** Records a bake: how done, then five taps; everything else is known already. If there is a minute more, more. */
+@Component({
+  selector: 'orv-record-form',
+  imports: [CrustTop, FigureField, Slice, Teaches],
+  providers: [RecordDraft],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './record-form.html',
+  styleUrls: ['../parts/panels.css', './record-form.css'],
+})
+export class RecordForm {
+  /** From the route: a record that is kept; absent for a new one. */
+  readonly id = input<string>();
+  readonly of = input<string>();
+  readonly bake = input<string>();
+  private readonly router = inject(Router);
+  private readonly book = inject(BookStore);
+  private readonly toasts = inject(Toasts);
+  private readonly next = inject(NextAct);
+  protected readonly draft = inject(RecordDraft);
+
+  protected readonly doneWords = DONE_WORDS;
+  protected readonly tops = TOPS;
+  protected readonly shapes = SHAPES;
+  protected readonly crumbs = CRUMBS;
+  protected readonly wrongs = WRONGS;
+  protected readonly scores = Array.from({ length: BEST_SCORE }, (_, i) => i + 1);
+  protected readonly names = { done: DONE_WORD_NAMES, top: TOP_NAMES, shape: SHAPE_NAMES, crumb: CRUMB_NAMES, wrong: WRONG_NAMES };
+  protected readonly mores = MORE;
+  protected readonly moreNames = MORE_NAMES;
+  protected readonly open = signal<ReadonlySet<More>>(new Set());
+
+  protected readonly record = this.draft.record;
+  protected readonly kept = computed(() => this.id() !== undefined);
+  /** A bake that Orvin knows nothing of: what and in what it was baked is asked. */
+  protected readonly bare = computed(() => this.record()?.formulaId === undefined);
+  protected readonly moment = computed(() => localMoment(this.record()?.at ?? 0));
+  protected readonly now = localMoment(Date.now());
+
+  constructor() {
+    inject(NextAct).offer.set(undefined);
+    effect(() => this.draft.of.set({ kept: this.id(), formula: this.of(), baking: this.bake() }));
+    effect((onCleanup) => {
+      const isNew = !this.kept();
+      this.next.offer.set(isNew ? { label: 'Keep this bake', run: () => this.keep() } : undefined);
+      onCleanup(() => this.next.offer.set(undefined));
+    });
+  }
+  protected readonly act = computed(() => this.next.offer());
+
+  protected readonly known = computed(() => {
+    const record = this.record();
+    if (!record) return [];
+    const { foreseen, coreCelsius, readings } = record;
+    const rows = [
+      ...(coreCelsius === undefined ? [] : [{ what: 'core when it came out', figure: `${coreCelsius.toFixed(1)} °C`, more: record.simulated ? 'simulated' : '' }]),
+      ...READING_CODES.filter((code) => code !== 'time').flatMap((code) => {
+        const value = readings[code];
+        return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), more: '' }];
+      }),
+    ];
+    const window = foreseen ? [{ what: 'foreseen', figure: windowInWords(foreseen.low, foreseen.high), more: `likely ${minutesInWords(foreseen.likely)}` }] : [];
+    return [...window, ...rows].slice(0, MOST_KNOWN);
+  });
+
+  protected say(label: string, change: Saying): void {
+    this.draft.say(label, change);
+  }
+  protected tapWord(word: DoneWord): void {
+    this.say('how done it was', { word });
+  }
+  protected nothingWrong(): void {
+    this.say('what was wrong', { wrong: [] });
+  }
+  protected tapWrong(wrong: Wrong): void {
+    const now = this.record()?.wrong ?? [];
+    this.say('what was wrong', { wrong: now.includes(wrong) ? now.filter((each) => each !== wrong) : [...now, wrong] });
+  }
+  protected setMoment(words: string): void {
+    const at = new Date(words).getTime();
+    if (Number.isFinite(at)) this.say('when it was baked', { at });
+  }
+  protected setMinutes(minutes: number | undefined): void {
+    if (minutes !== undefined) this.say('its minutes', { outMinutes: minutes });
+  }
+  protected toggle(more: More): void {
+    this.open.update((open) => new Set(open.has(more) ? [...open].filter((each) => each !== more) : [...open, more]));
+  }
+  protected isOpen(more: More, value: unknown): boolean {
+    return this.open().has(more) || (value !== undefined && value !== '');
+  }
+  protected keep(): void {
+    const id = this.draft.keep();
+    if (id === undefined) return;
+    this.toasts.show('The bake is in the Book. Undo takes it out again.');
+    void this.router.navigate(['/book']);
+  }
+  protected remove(): void {
+    const id = this.id();
+    if (id === undefined) return;
+    this.book.remove(id);
+    this.toasts.show('The bake is taken off. Undo brings it back.');
+    void this.router.navigate(['/book']);
+  }
+  protected save(as: 'markdown' | 'file'): void {
+    const record = this.record();
+    if (!record) return;
+    const name = (record.title || 'bake').toLowerCase().replace(/[^a-z0-9]+/g, '-');
+    const date = new Date(record.at).toISOString().slice(0, 10);
+    if (as === 'markdown') saveFile(`${name}-${date}.md`, recordAsMarkdown(record), 'text/markdown');
+    else saveFile(`${name}-${date}.json`, writeRecord(record), 'application/json');
+  }
+} // prettier-ignore

@@ -1,0 +1,114 @@
+import { CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport } from '@angular/cdk/scrolling';
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Slice } from './slice';
+import type { SeasonRow } from './season-view';
+
+const ROW = 62;
+/** The window column: pixels wide, and how many of them a percent is. */
+const WIDE = 250;
+const PER_PERCENT = WIDE / 36;
+
+/** All bakes, the latest first, with the window foreseen in one column: a funnel that narrows as the oven is learned. */
+@Component({
+  selector: 'orv-season',
+  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, RouterLink, Slice],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <div class="row head" aria-hidden="true">
+      <span></span><span>bake</span><span class="middle">foreseen, and when it was done</span><span>minutes</span
+      ><span class="score">score</span>
+    </div>
+    <cdk-virtual-scroll-viewport
+      [itemSize]="height"
+      [minBufferPx]="500"
+      [maxBufferPx]="900"
+      role="list"
+      aria-label="Bakes"
+    >
+      <a
+        class="row"
+        role="listitem"
+        *cdkVirtualFor="let row of rows(); let i = index; trackBy: byId"
+        [routerLink]="['/book', row.id]"
+        [class.out]="row.record.leftOut !== undefined"
+        [attr.aria-label]="spoken(row)"
+      >
+        <orv-slice [shape]="row.record.shape" [crumb]="row.record.crumb" [top]="row.record.top" />
+        <span class="what">
+          <b>{{ row.title }}</b> <span>{{ row.date }}</span>
+        </span>
+        <svg [attr.viewBox]="box" aria-hidden="true">
+          @if (row.window; as window) {
+            <rect
+              class="window"
+              [attr.x]="at(window.low)"
+              y="0"
+              [attr.width]="at(window.high) - at(window.low)"
+              [attr.height]="height"
+            />
+            <path class="edge" [attr.d]="edges(i)" />
+          }
+          <line class="likely" [attr.x1]="at(0)" [attr.x2]="at(0)" y1="0" [attr.y2]="height" />
+          @if (row.window; as window) {
+            @if (beyond(window.out)) {
+              <path class="dot far" [attr.d]="arrow(window.out)" />
+            } @else {
+              <circle class="dot" [class.newest]="i === 0" [attr.cx]="at(window.out)" [attr.cy]="height / 2" r="7.5" />
+            }
+          }
+        </svg>
+        <span class="took"
+          ><b>{{ row.minutes }}</b> {{ row.foreseen }}</span
+        >
+        <b class="score">{{ row.score }}</b>
+      </a>
+    </cdk-virtual-scroll-viewport>
+    <p class="row foot" aria-hidden="true">
+      <span></span><span></span>
+      <span class="scale"><span>−15 %</span><b>likely</b><span>+15 %</span></span>
+    </p>
+  `,
+  styleUrl: './season.css',
+})
+export class Season {
+  readonly rows = input.required<readonly SeasonRow[]>();
+  protected readonly height = ROW;
+  protected readonly box = `0 0 ${WIDE} ${ROW}`;
+  protected readonly byId = (_: number, { id }: SeasonRow) => id;
+  /** The window of each bake, and of the one before it that has any. */
+  private readonly steps = computed(() => {
+    let older: SeasonRow['window'];
+    return this.rows()
+      .map(({ window }) => window)
+      .reverse()
+      .map((window) => {
+        const step = { window, older };
+        older = window ?? older;
+        return step;
+      })
+      .reverse();
+  });
+
+  protected at(percent: number): number {
+    return Math.max(2, Math.min(WIDE - 2, WIDE / 2 + percent * PER_PERCENT));
+  }
+  protected beyond(percent: number): boolean {
+    return Math.abs(percent * PER_PERCENT) > WIDE / 2 - 8;
+  }
+  protected arrow(percent: number): string {
+    const [x, side, y] = [percent < 0 ? 3 : WIDE - 3, percent < 0 ? 1 : -1, ROW / 2];
+    return `M${x} ${y}l${side * 13} -8v16z`;
+  }
+  /** Both sides of the window, and the steps to that of the bake before. */
+  protected edges(i: number): string {
+    const { window, older: before } = this.steps()[i] ?? {};
+    if (!window) return '';
+    const side = (percent: number, older: number | undefined) =>
+      `M${this.at(percent)} 0V${ROW}${older === undefined ? '' : `H${this.at(older)}`}`;
+    return side(window.low, before?.low) + side(window.high, before?.high);
+  }
+  protected spoken({ title, date, minutes, foreseen, score }: SeasonRow): string {
+    return `${title}, ${date}: ${minutes} ${foreseen === 'min' ? 'minutes' : `minutes ${foreseen}`}${score === '' ? '' : `, score ${score}`}`;
+  }
+}

@@ -1,0 +1,118 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { Crumb, Shape, Top } from '@orvin/core/book/records';
+import { chanceFrom } from '@orvin/core/ground/numerics';
+
+/* One drawing of a slice stands for a bake: its height and dome, the colour of its crust, its crumb. */
+
+const [WIDTH, HEIGHT] = [104, 66];
+/** Where the crust meets the tin, and how high its middle is drawn, from the top of the picture. */
+const OUTLINES: Readonly<Record<Shape, readonly [edge: number, middle: number]>> = {
+  sank: [39, 47],
+  flat: [35, 33],
+  'low-dome': [32, 19],
+  cracked: [29, 8],
+  peaked: [29, 0],
+};
+/** Holes of a crumb: how many, how large at least and at most. */
+const HOLES: Readonly<Record<Crumb, readonly [count: number, least: number, most: number]>> = {
+  tight: [30, 0.4, 0.9],
+  fine: [46, 0.7, 1.9],
+  open: [34, 1.2, 4.4],
+  tunnels: [30, 0.8, 1.8],
+  gummy: [22, 0.4, 0.9],
+};
+export const CRUST_COLOURS: Readonly<Record<Top, string>> = {
+  pale: '#e3c383',
+  straw: '#d5a052',
+  gold: '#bd7b35',
+  chestnut: '#7d4519',
+  'too-dark': '#442611',
+};
+
+/** The holes of a crumb as one path: always the same for the same crumb. */
+function holesOf(crumb: Crumb): string {
+  const [count, least, most] = HOLES[crumb];
+  const chance = chanceFrom(count * 7 + 5);
+  for (let i = 0; i < 12; i++) chance();
+  return Array.from({ length: count }, () => {
+    const [x, y, r] = [3 + chance() * (WIDTH - 6), 3 + chance() * (HEIGHT - 8), least + (most - least) * chance() ** 2];
+    const round = r * 0.7;
+    return `M${(x - r).toFixed(1)} ${y.toFixed(1)}a${r.toFixed(1)} ${round.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${round.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`;
+  }).join('');
+}
+const HOLE_PATHS = new Map<Crumb, string>();
+function holes(crumb: Crumb): string {
+  const known = HOLE_PATHS.get(crumb) ?? holesOf(crumb);
+  HOLE_PATHS.set(crumb, known);
+  return known;
+}
+
+let drawn = 0;
+
+/** A slice, drawn from what was said of a bake; what nobody said is drawn as usual. */
+@Component({
+  selector: 'orv-slice',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { 'aria-hidden': 'true' },
+  template: `
+    <svg viewBox="0 0 104 66">
+      <clipPath [attr.id]="clip"><path [attr.d]="outline()" /></clipPath>
+      <g [attr.clip-path]="'url(#' + clip + ')'">
+        <rect class="crumb" width="104" height="66" />
+        <path class="holes" [attr.d]="holePath()" />
+        @if (crumb() === 'tunnels') {
+          <path
+            class="tunnel"
+            d="M25 56C20 43 29 28 37 22M44 56C41 43 46 28 48 22M62 56C60 43 62 28 58 22M81 56C80 43 79 28 69 22"
+          />
+        }
+        @if (crumb() === 'gummy') {
+          <rect class="gummy" y="51" width="104" height="14" />
+        }
+      </g>
+      <path class="crust" [attr.d]="outline()" [style.stroke]="colour()" />
+    </svg>
+  `,
+  styles: `
+    :host,
+    svg {
+      display: block;
+    }
+    svg {
+      width: 100%;
+    }
+    .crumb {
+      fill: #efd9ac;
+    }
+    .holes,
+    .gummy {
+      fill: #c99d5c;
+    }
+    .gummy {
+      fill: #b98a48;
+    }
+    .tunnel {
+      fill: none;
+      stroke: #9d6c30;
+      stroke-width: 4;
+      stroke-linecap: round;
+    }
+    .crust {
+      fill: none;
+      stroke-width: 5;
+      stroke-linejoin: round;
+    }
+  `,
+})
+export class Slice {
+  readonly shape = input<Shape | undefined>();
+  readonly crumb = input<Crumb | undefined>();
+  readonly top = input<Top | undefined>();
+  protected readonly clip = `slice-${++drawn}`;
+  protected readonly outline = computed(() => {
+    const [edge, middle] = OUTLINES[this.shape() ?? 'low-dome'];
+    return `M5 63L2 ${edge}C26 ${middle} 78 ${middle} 102 ${edge}L99 63Z`;
+  });
+  protected readonly holePath = computed(() => holes(this.crumb() ?? 'fine'));
+  protected readonly colour = computed(() => CRUST_COLOURS[this.top() ?? 'gold']);
+}
