@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { EIGHT_IN_TEN } from '@orvin/core/ground/numerics';
+import { groupedBy } from '@orvin/core/ground/records';
 import { Width } from '../parts/width';
 import type { OvenStep } from '../work/learn-jobs';
 
@@ -27,8 +28,20 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
           />
           <text class="tick" [attr.x]="left - 7" [attr.y]="line.y + 4">{{ line.words }}</text>
         }
-        <path class="band" [attr.d]="band()" />
-        <path class="course" [attr.d]="line()" />
+        @for (part of parts(); track $index) {
+          <path class="band" [attr.d]="part.band" />
+          <path class="course" [attr.d]="part.line" />
+          @if (part.changedAt !== undefined) {
+            <line
+              class="changed"
+              [attr.x1]="part.changedAt"
+              [attr.x2]="part.changedAt"
+              y1="22"
+              [attr.y2]="height - 22"
+            />
+            <text class="changed-words" [attr.x]="part.changedAt + 5" y="34">changed</text>
+          }
+        }
         <text [attr.x]="left" [attr.y]="height - 6">no bake</text>
         <text class="end" [attr.x]="width() - 14" [attr.y]="height - 6">{{ last() }}</text>
       </svg>
@@ -56,6 +69,13 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
     }
     .band {
       fill: var(--rim-wash);
+    }
+    .changed {
+      stroke: var(--ink);
+      stroke-dasharray: 2 4;
+    }
+    .changed-words {
+      fill: var(--ink);
     }
     .course {
       fill: none;
@@ -91,15 +111,17 @@ export class OvenCoursePicture {
       words: celsius > 0 ? `+${celsius}` : `${celsius}`.replace('-', '−'),
     }));
   });
-  private path(of: (step: OvenStep) => number, steps = this.steps()): string {
+  /** From change to change: the oven is another one after it. */
+  protected readonly parts = computed(() =>
+    [...groupedBy(this.steps(), ({ epoch }) => epoch).values()].map((steps, i) => ({
+      line: this.path(({ celsius }) => celsius, steps),
+      band: `${this.path(({ celsius, spread }) => celsius + EIGHT_IN_TEN * spread, steps)}${this.path(({ celsius, spread }) => celsius - EIGHT_IN_TEN * spread, [...steps].reverse()).replace('M', 'L')}Z`,
+      changedAt: i === 0 ? undefined : this.x((steps[0]?.bakes ?? 0) - 0.5),
+    })),
+  );
+  private path(of: (step: OvenStep) => number, steps: readonly OvenStep[]): string {
     return steps.map((step, i) => `${i === 0 ? 'M' : 'L'}${this.x(step.bakes).toFixed(1)} ${this.y(of(step)).toFixed(1)}`).join(''); // prettier-ignore
   }
-  protected readonly line = computed(() => this.path(({ celsius }) => celsius));
-  protected readonly band = computed(() => {
-    const upper = this.path(({ celsius, spread }) => celsius + EIGHT_IN_TEN * spread);
-    const lower = this.path(({ celsius, spread }) => celsius - EIGHT_IN_TEN * spread, [...this.steps()].reverse());
-    return `${upper}${lower.replace('M', 'L')}Z`;
-  });
   protected readonly last = computed(() => {
     const bakes = this.steps().at(-1)?.bakes ?? 0;
     return bakes === 1 ? '1 bake' : `${bakes} bakes`;

@@ -23,6 +23,8 @@ import { RecordDraft, type Saying } from './record-draft';
 import { Slice } from './slice';
 import { Teaches } from './teaches';
 
+/** As many as stand in one row. */
+const USUAL_WRONGS = 7;
 const MORE = ['height', 'weight', 'notes', 'taste', 'who'] as const;
 type More = (typeof MORE)[number];
 const MORE_NAMES: Readonly<Record<More, string>> = {
@@ -63,7 +65,12 @@ export class RecordForm {
   protected readonly tops = TOPS;
   protected readonly shapes = SHAPES;
   protected readonly crumbs = CRUMBS;
-  protected readonly wrongs = WRONGS;
+  /** The usual ones first; the others on demand, or where one of them was said. */
+  protected readonly allWrongs = signal(false);
+  protected readonly wrongs = computed(() => {
+    const said = this.record()?.wrong ?? [];
+    return WRONGS.filter((wrong, i) => i < USUAL_WRONGS || this.allWrongs() || said.includes(wrong));
+  });
   protected readonly scores = Array.from({ length: BEST_SCORE }, (_, i) => i + 1);
   protected readonly names = { done: DONE_WORD_NAMES, top: TOP_NAMES, shape: SHAPE_NAMES, crumb: CRUMB_NAMES, wrong: WRONG_NAMES };
   protected readonly mores = MORE;

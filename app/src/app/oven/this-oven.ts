@@ -1,19 +1,33 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { learnedOvenInWords } from '@orvin/core/words/oven-words';
 import { InputText } from 'primeng/inputtext';
 import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
 import type { OvenReading } from '@orvin/core/kitchen/kitchen';
 import { ownOvenInWords } from '@orvin/core/words/oven-words';
 import { FigureField } from '../parts/kept-field';
+import { Learning } from '../work/learning';
 import { ThisBake } from './this-bake';
 
 /** The baker's own oven: how long it heats, and what a thermometer in it said. It holds for every formula. */
 @Component({
   selector: 'orv-this-oven',
-  imports: [FigureField, InputText],
+  imports: [FigureField, InputText, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>This oven <span class="caption">for every formula</span></h2>
     <p class="known">{{ words() }}</p>
+    @if (learnt(); as learnt) {
+      <p class="known">{{ learnt }} <a routerLink="/book">The Book</a></p>
+      <label class="use">
+        <input
+          type="checkbox"
+          [checked]="learning.used()"
+          (change)="settings.setOven({ asSet: learning.used() || undefined })"
+        />
+        what bakes taught is used
+      </label>
+    }
     <div class="field">
       <label for="reading-read">reads</label>
       <span class="with-unit">
@@ -96,6 +110,12 @@ import { ThisBake } from './this-bake';
       margin: 0;
       color: var(--ink-2);
     }
+    .use {
+      display: flex;
+      align-items: center;
+      gap: 8px;
+      min-height: 32px;
+    }
     .reading {
       display: flex;
       align-items: center;
@@ -111,6 +131,12 @@ export class ThisOven {
   protected readonly readings = computed<readonly OvenReading[]>(() => this.settings.ownOven().readings);
   protected readonly words = computed(() => ownOvenInWords(this.settings.offset()));
 
+  protected readonly learning = inject(Learning);
+  protected readonly learnt = computed(() => {
+    const kitchen = this.learning.learned()?.kitchen;
+    return kitchen && learnedOvenInWords(kitchen);
+  });
+
   protected readonly setCelsius = signal(180);
   protected readonly readCelsius = signal<number | undefined>(undefined);
 
@@ -121,7 +147,9 @@ export class ThisOven {
       field.select();
       return;
     }
-    this.settings.setOven({ readings: [...this.readings(), { setCelsius: this.setCelsius(), readCelsius }] });
+    this.settings.setOven({
+      readings: [...this.readings(), { setCelsius: this.setCelsius(), readCelsius, at: Date.now() }],
+    });
     this.readCelsius.set(undefined);
   }
   protected forget(index: number): void {

@@ -13,6 +13,8 @@ export interface BookLearned {
 /** How the oven was known after the first so many bakes. */
 export interface OvenStep extends LearnedOven {
   readonly bakes: number;
+  /** How often something had been changed. */
+  readonly epoch: number;
 }
 
 /** What was learned last: one more bake is worked into it, which takes a tenth of the time. */
@@ -44,10 +46,14 @@ function ovenCourse(lessons: Lessons): readonly OvenStep[] {
   const counts = Array.from({ length: Math.floor(lessons.bakes.length / every) + 1 }, (_, i) => i * every);
   if (counts.at(-1) !== lessons.bakes.length) counts.push(lessons.bakes.length);
   const { scatter } = learnFrom(lessons).kitchen;
-  return counts.map((bakes) => ({
-    bakes,
-    ...learnedOven(learnFrom({ ...lessons, bakes: lessons.bakes.slice(0, bakes), scatter }).kitchen),
-  }));
+  const epochAt = (bakes: number) =>
+    bakes === lessons.bakes.length ? (lessons.epoch ?? 0) : (lessons.bakes[Math.max(0, bakes - 1)]?.epoch ?? 0);
+  return counts.map((bakes) => {
+    const epoch = epochAt(bakes);
+    const readings = (lessons.readings ?? []).filter((reading) => (reading.epoch ?? 0) <= epoch);
+    const then = { ...lessons, bakes: lessons.bakes.slice(0, bakes), readings, epoch, scatter };
+    return { bakes, epoch, ...learnedOven(learnFrom(then).kitchen) };
+  });
 }
 
 /** What the worker that learns can be asked for. */

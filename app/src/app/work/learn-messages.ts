@@ -45,5 +45,5 @@ export const bookLearnedSchema = Joi.object({
 }).required();
 
 export const ovenCourseSchema = Joi.array()
-  .items(Joi.object({ bakes: figure, celsius: figure, spread: figure, known: Joi.boolean().required() }))
+  .items(Joi.object({ bakes: figure, epoch: figure, celsius: figure, spread: figure, known: Joi.boolean().required() }))
   .required();

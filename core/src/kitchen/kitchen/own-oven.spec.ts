@@ -17,4 +17,13 @@ describe('ovenOffset', () => {
     expect(many?.spread).toBeLessThan(few?.spread ?? 0);
     expect(many?.celsius).toBeCloseTo(6, 1);
   });
+  it('goes by what was read since the oven was changed', () => {
+    const old = { setCelsius: 180, readCelsius: 160, at: 1 };
+    const oven = {
+      readings: [old, { setCelsius: 180, readCelsius: 176, at: 20 }],
+      changes: [{ at: 10, what: 'element' }],
+    };
+    expect(ovenOffset(oven)).toEqual(ovenOffset({ readings: [{ setCelsius: 180, readCelsius: 176 }] }));
+    expect(ovenOffset({ readings: [old], changes: oven.changes })).toBeUndefined();
+  });
 });

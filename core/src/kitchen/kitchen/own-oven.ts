@@ -44,7 +44,10 @@ const SPREAD_OF_READING = 4;
 export const offsetReadOff = (celsius: number): OvenOffset => ({ celsius, spread: SPREAD_OF_READING, readings: 1 });
 
 /** The offset by all readings, drawn towards none by how little one reading says; undefined without any. */
-export function ovenOffset({ readings }: OwnOven): OvenOffset | undefined {
+export function ovenOffset({ readings: all, changes = [] }: OwnOven): OvenOffset | undefined {
+  // what was read before the oven was changed was another oven's
+  const since = Math.max(0, ...changes.map(({ at }) => at));
+  const readings = all.filter(({ at = 0 }) => at >= since);
   if (readings.length === 0) return undefined;
   const mean =
     readings.reduce((sum, { setCelsius, readCelsius }) => sum + readCelsius - setCelsius, 0) / readings.length;

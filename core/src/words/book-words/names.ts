@@ -52,15 +52,15 @@ export const OUTCOME_NAMES: Readonly<Record<Outcome, string>> = {
   taste: 'how good it was',
 };
 export const READING_NAMES: Readonly<Record<ReadingCode, string>> = {
-  gas: 'gas against its band',
+  gas: 'gas',
   waiting: 'waited wet',
   mixing: 'mixed',
   oven: 'oven, true',
   filling: 'how full the tin was',
-  water: 'water against its band',
-  sugar: 'sugar against its band',
-  fat: 'fat against its band',
-  egg: 'egg against its band',
+  water: 'water',
+  sugar: 'sugar',
+  fat: 'fat',
+  egg: 'egg',
   'soda-left': 'soda with nothing sour to meet',
   time: 'time against that foreseen',
   altitude: 'height above the sea',
@@ -70,7 +70,7 @@ const signed = (value: number, places = 0) => `${value < 0 ? '−' : '+'}${Math.
 /** Places in a style's band: the middle, an edge, beyond. */
 const inBand = (z: number) => {
   const [size, side] = [Math.abs(z), z < 0 ? 'low' : 'high'];
-  return size < 0.35 ? 'in the middle' : size <= 1 ? `${side} in it` : `too ${side}`;
+  return size < 0.35 ? 'as usual' : size <= 1 ? `${side} in its band` : `too ${side}`;
 };
 const SAID: Readonly<Record<ReadingCode, (value: number) => string>> = {
   gas: inBand,
@@ -82,7 +82,7 @@ const SAID: Readonly<Record<ReadingCode, (value: number) => string>> = {
   mixing: clock,
   oven: (celsius) => `${Math.round(celsius)} °C`,
   filling: (share) => `${Math.round(100 * share)} %`,
-  'soda-left': (grams) => `${grams.toFixed(1)} g on 100 g flour`,
+  'soda-left': (grams) => `${grams.toFixed(1)} % of flour`,
   time: (percent) => `${signed(percent)} %`,
   altitude: (metres) => `${Math.round(metres)} m`,
 };

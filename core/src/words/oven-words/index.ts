@@ -10,4 +10,4 @@ export { howClocked, howDone, howFilledInPan, howSure, howTimed } from './how.js
 export { courseInWords, inTheOvenInWords, setPointInWords } from './in-the-oven.js';
 export { filledInWords, PAN_MATERIAL_NAMES, vesselProblemInWords } from './vessels.js';
 export { afterwards, colourInWords, comparedInWords, middleInWords, roughMinutes } from './moments.js';
-export { carryOverInWords, ownOvenInWords, sharedInWords, testHereInWords } from './this-oven.js';
+export { carryOverInWords, learnedOvenInWords, ownOvenInWords, sharedInWords, testHereInWords } from './this-oven.js';

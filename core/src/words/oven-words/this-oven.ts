@@ -1,3 +1,4 @@
+import { learnedOven, type LearnedKitchen } from '../../kitchen/learned/index.js';
 import type { DonenessTest, BakePrediction } from '../../oven/baking/index.js';
 import type { SettingCost, SharedOven } from '../../oven/settings/index.js';
 import { minutesInWords, otherScales } from '../wording/index.js';
@@ -11,6 +12,17 @@ export function ownOvenInWords(offset: { readonly celsius: number; readonly spre
   const off = Math.round(offset.celsius);
   const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
   return `It ${gives}, give or take ${Math.round(offset.spread)}.`;
+}
+
+/** What bakes, and thermometers with them, say of the oven. */
+export function learnedOvenInWords(kitchen: LearnedKitchen): string {
+  const { celsius, spread, known } = learnedOven(kitchen);
+  const bakes = kitchen.bakes === 1 ? 'one bake' : `${kitchen.bakes} bakes`;
+  if (!known)
+    return `The times of ${bakes} do not tell its error from your recipes yet; each recipe has a factor of its own.`;
+  const off = Math.round(celsius);
+  const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
+  return `With ${bakes}: it ${gives}, give or take ${Math.round(spread)}.`;
 }
 
 /** What a set point costs a bake, in one sentence. @param minutes until done there, undefined where never */
