@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import { heldAgainst } from '@orvin/core/batch/snapshots';
 import { LOOK_WORDS, scaleGrams } from '@orvin/core/words/along-words';
 import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { BookStore } from '../store/book-store';
 import { ThisBaking } from './this-baking';
 
 const MINUTE = 60_000;
@@ -37,6 +38,11 @@ const WENT = {
       }
     </dl>
     <p class="acts">
+      @if (recorded(); as id) {
+        <a class="press" [routerLink]="['/book', id]">Its page in the Book</a>
+      } @else {
+        <a class="press" routerLink="/book/new" [queryParams]="{ bake: baking.id() }">Record how it came out</a>
+      }
       <a class="press" routerLink="/bake">To the bakes</a>
       <button type="button" class="press" (click)="again()">It is not over: back into it</button>
     </p>
@@ -45,6 +51,10 @@ const WENT = {
 })
 export class BakeEnd {
   protected readonly baking = inject(ThisBaking);
+  private readonly book = inject(BookStore);
+  protected readonly recorded = computed(
+    () => this.book.bakes().find(({ record }) => record.bakingId === this.baking.id())?.id,
+  );
   protected readonly when = computed(() => DATE.format(this.baking.state().beganAt ?? 0));
   protected readonly rows = computed(() => {
     const { ovens, weighed } = this.baking.state();

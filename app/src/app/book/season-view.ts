@@ -47,7 +47,7 @@ export function seasonRow({ id, record }: StoredBake): SeasonRow {
     date: `${DATE.format(record.at)}${version}${record.simulated ? ', simulated' : ''}`,
     ...(foreseen && { window: { low: percent(foreseen.low), high: percent(foreseen.high), out: percent(outMinutes) } }),
     minutes: minutesInWords(outMinutes).replace(/ min$/, ''),
-    foreseen: foreseen ? `of ${minutesInWords(foreseen.likely)}` : 'min',
+    foreseen: foreseen ? `of ${minutesInWords(foreseen.likely).replace(/ min$/, '')}` : 'min',
     score: score === undefined ? '' : String(score),
   };
 }

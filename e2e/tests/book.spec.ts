@@ -1,0 +1,88 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from './baker';
+
+/* The Book: a season that is there, a bake recorded in a hurry, one without Orvin, one left out, two compared, a table handed on. */
+
+test.beforeEach(async ({ baker, page }) => {
+  await baker.opens();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+});
+
+test('opens with a season and an oven that is known, finds as one types, and passes for everyone', async ({
+  baker,
+  page,
+}) => {
+  await expect(page.getByText('cooler than set')).toBeVisible();
+  const rows = page.getByRole('list', { name: 'Bakes' }).getByRole('listitem');
+  await expect(rows.first()).toContainText('8');
+  expect(await baker.faultsForReaders()).toEqual([]);
+  await page.getByRole('searchbox', { name: 'Find bakes' }).fill('soapy, pear');
+  await expect(rows).toHaveCount(1);
+  await page.getByRole('searchbox', { name: 'Find bakes' }).fill('soapy, pear, 999');
+  await expect(page.getByText('Fewer words find more')).toBeVisible();
+});
+
+test('in a hurry: minutes are known, six taps, kept; the next loaf is foreseen with it; undo takes it out', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Record Pear and cardamom loaf' }).click();
+  await expect(page.getByText('foreseen', { exact: true })).toBeVisible();
+  for (const name of ['a bit over', 'chestnut', 'low dome', 'fine, even', 'dry', '7'])
+    await page.getByRole('button', { name, exact: true }).click();
+  await expect(page.getByText(/Your oven: .* becomes/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'chestnut', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Keep this bake' }).click();
+  await expect(page.getByText('19', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Oven', exact: true }).click();
+  await page.getByRole('tab', { name: /sure/i }).click();
+  await expect(page.getByText(/Learned from 6 bakes of it in this pan/)).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: /Undo/ }).click();
+  await expect(page.getByText(/Learned from 5 bakes of it in this pan/)).toBeVisible({ timeout: 20_000 });
+});
+
+test('without Orvin: what, when, how long and a bit dry; a nonsense is refused and nothing is lost', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'A bake without Orvin' }).click();
+  await page.getByPlaceholder('What was baked?').fill('Sunday loaf');
+  const minutes = page.getByRole('textbox', { name: 'In the oven' });
+  await minutes.fill('soon');
+  await minutes.blur();
+  await expect(page.getByText(/Write a figure/)).toBeVisible();
+  await minutes.fill('57');
+  await page.getByRole('button', { name: 'dry', exact: true }).click();
+  await page.getByRole('button', { name: 'Keep this bake' }).click();
+  await page.getByRole('searchbox', { name: 'Find bakes' }).fill('sunday dry');
+  await page.getByRole('listitem', { name: /Sunday loaf/ }).click();
+  await expect(page.getByText('kept; changes are kept as you make them')).toBeVisible();
+  await expect(minutes).toHaveValue('57');
+});
+
+test('a bake is left out, and the oven moves', async ({ page }) => {
+  await page.getByRole('button', { name: /Every bake in it/ }).click();
+  await expect(page.getByText(/from 17 bakes/)).toBeVisible();
+  await page.getByRole('checkbox', { name: /Brown soda bread/ }).click();
+  await expect(page.getByText(/from 16 bakes/)).toBeVisible();
+});
+
+test('two bakes are compared, and two half batches put in the Day', async ({ baker, page }) => {
+  await page.getByRole('tab', { name: 'Compare' }).click();
+  await expect(page.getByRole('rowheader').first()).toContainText('soda with nothing sour to meet');
+  expect(await baker.faultsForReaders()).toEqual([]);
+  await page
+    .getByRole('button', { name: /14 Nov|24 Oct|v1: 6/ })
+    .first()
+    .click();
+  await expect(page.getByRole('columnheader')).toHaveCount(4);
+  await page.getByRole('button', { name: 'Put both in the Day' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the day' })).toHaveValue(/One change/);
+});
+
+test('a season is handed on as a table that learning reads', async ({ page }) => {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As a table (CSV)' }).click();
+  const text = await readFile(await (await download).path(), 'utf8');
+  expect(text.split('\r\n')[0]).toMatch(/^date,recipe,pan,celsius,fan,predicted,out,word/);
+  expect(text.trim().split('\r\n').length).toBe(19);
+});
