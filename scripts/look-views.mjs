@@ -1,4 +1,5 @@
 import { BAKE_VIEWS } from './look-bake-views.mjs';
+import { BOOK_VIEWS } from './look-book-views.mjs';
 
 /** The views of the application, each with the way to it from the shelf. A new view gets its row here. */
 const open = (title) => async (page) => {
@@ -346,6 +347,7 @@ export const VIEWS = {
     await page.getByRole('dialog').waitFor();
   },
   ...BAKE_VIEWS,
+  ...BOOK_VIEWS,
 };
 
 /** The pictures that docs/screenshots keeps, and where each comes from. */
@@ -355,9 +357,6 @@ export const KEPT = {
   'day-ways': 'day-ways-laptop-day',
   'day-phone': 'day-phone-day',
   bench: 'bench-laptop-day',
-  'bench-method': 'bench-method-laptop-day',
-  'bench-set': 'bench-set-laptop-day',
-  'bench-swap': 'bench-swap-laptop-day',
   'bench-versions': 'bench-branches-laptop-day',
   batch: 'batch-laptop-day',
   sheet: 'sheet-laptop-day',
@@ -366,6 +365,9 @@ export const KEPT = {
   oven: 'oven-laptop-day',
   'oven-compare': 'oven-compare-laptop-day',
   'oven-phone': 'oven-muffins-phone-day',
+  book: 'book-laptop-day',
+  'book-record': 'book-record-laptop-day',
+  'book-compare': 'book-compare-laptop-day',
   'bake-weigh': 'bake-weigh-laptop-night',
   'bake-mix': 'bake-mix-laptop-day',
   'bake-oven': 'bake-oven-laptop-day',

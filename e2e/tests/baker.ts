@@ -59,6 +59,11 @@ export class Baker {
       .getByRole('textbox', { name: /^Line: / })
       .evaluateAll((fields) => fields.map((field) => (field as HTMLTextAreaElement).value));
   }
+  /** At the Oven: takes the demo's thermometer and what its season taught out of use, for an oven that nobody knows. */
+  async forgetsTheOven(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Forget the reading of 173 °C' }).click();
+    await this.page.getByRole('checkbox', { name: 'what bakes taught is used' }).uncheck();
+  }
   /** Says at the Batch station what the batch is to give. */
   async wants(words: string): Promise<void> {
     const field = this.page.getByRole('textbox', { name: 'What is it to give?' });

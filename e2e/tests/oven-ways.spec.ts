@@ -7,6 +7,7 @@ async function toTheOven(baker: Baker, title = 'Pear and cardamom loaf'): Promis
   await baker.opens();
   await baker.takesFromShelf(title);
   await baker.goesTo('Oven');
+  await baker.forgetsTheOven();
   await expect(baker.window).toHaveText(/min|h/);
 }
 const write = async (page: Page, name: string, text: string) => {

@@ -4,6 +4,7 @@ test.beforeEach(async ({ baker }) => {
   await baker.opens();
   await baker.takesFromShelf('Pear and cardamom loaf');
   await baker.goesTo('Oven');
+  await baker.forgetsTheOven();
   await expect(baker.window).toHaveText('53–62 min');
 });
 

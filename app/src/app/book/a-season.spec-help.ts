@@ -20,7 +20,11 @@ export const NOW = Date.UTC(2026, 10, 27, 12);
 export function aSeason() {
   const visits = storeVisits();
   const ready = async (withBakes = true) => {
-    await visits.visit([{ provide: Work, useValue: ON_THIS_THREAD }, provideRouter([]), MessageService]);
+    await visits.visit([
+      { provide: Work, useValue: ON_THIS_THREAD },
+      provideRouter([{ path: '**', children: [] }]),
+      MessageService,
+    ]);
     const { formulas, versions, kitchen, bakes } = demoData(NOW);
     TestBed.inject(RecordStore).put({
       label: '',

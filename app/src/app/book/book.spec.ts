@@ -92,7 +92,7 @@ describe('the Book', () => {
     expect(allWordsOf(form, '[aria-pressed=true]')).toEqual(['just right', 'gold', 'low dome', 'fine, even', 'nothing', '8']); // prettier-ignore
     await until(() => wordsOf(form, 'orv-teaches').includes('becomes'));
     pressed(form, 'Keep this bake');
-    expect(book.bakes().length).toBe(before + 1);
+    await until(() => book.bakes().length === before + 1);
     const [kept] = [...book.bakes()].sort((a, b) => b.createdAt - a.createdAt);
     expect(kept?.record).toEqual(jasmine.objectContaining({ word: 'just', top: 'gold', score: 8, wrong: [], formulaId: 'demo-pear-cardamom-loaf' })); // prettier-ignore
     expect(kept?.record.foreseen?.unlearned).toBeGreaterThan(40);
@@ -110,6 +110,7 @@ describe('the Book', () => {
     expect(allWordsOf(again, '[aria-pressed=true]')).toEqual(['a bit over']);
     expect(wordsOf(again, 'orv-teaches')).toContain('teach nothing of the oven');
     pressed(again, 'Keep this bake');
+    await until(() => TestBed.inject(BookStore).bakes().length === 19);
     expect(TestBed.inject(BookStore).bakes().some(({ record }) => record.title === 'Sunday loaf')).toBeTrue(); // prettier-ignore
   });
   it('changes a kept bake at once, and says what it teaches', async () => {

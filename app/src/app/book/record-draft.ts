@@ -1,5 +1,6 @@
 import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import { bakeRecordSchema, type BakeRecord } from '@orvin/core/book/records';
+import type { BakePrediction } from '@orvin/core/oven/baking';
 import { recordOfBake, recordOfBaking, withMinutes } from '@orvin/core/book/known';
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { BakingStore } from '../store/baking-store';
@@ -7,6 +8,7 @@ import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { Readings } from '../work/readings';
+import { Work } from '../work/work-client';
 
 /** Whose record is written: one that is kept, a bake along, a formula as it stands, or a bake without either. */
 export interface DraftOf {
@@ -27,6 +29,7 @@ export class RecordDraft {
   private readonly formulas = inject(FormulaStore);
   private readonly bakes = inject(Bakes);
   private readonly readings = inject(Readings);
+  private readonly work = inject(Work);
 
   readonly of = signal<DraftOf>({});
   /** What was said of it so far. */
@@ -51,19 +54,24 @@ export class RecordDraft {
       const formula = along && this.formulas.formula(along.baking.snapshot.formulaId);
       return along && recordOfBaking(baking, along.baking, formula && this.readings.of(formula.formula));
     }
+    return this.ofFormula(this.foreseen()[0]) ?? { ...WITHOUT_ORVIN, at: this.began };
+  });
+  private ofFormula(foreseen: BakePrediction | undefined): BakeRecord | undefined {
     const bake = this.bake();
     const record = this.stored();
-    if (!bake || !record) return { ...WITHOUT_ORVIN, at: this.began };
+    if (!bake || !record) return undefined;
     const version = this.formulas.versionsOf(record.id).at(-1)?.number;
-    return recordOfBake(bake, this.foreseen()[0], { at: this.began, formulaId: record.id, ...(version !== undefined && { versionNumber: version }) }); // prettier-ignore
-  });
+    return recordOfBake(bake, foreseen, { at: this.began, formulaId: record.id, ...(version !== undefined && { versionNumber: version }) }); // prettier-ignore
+  }
   readonly record = computed<BakeRecord | undefined>(() => {
     const known = this.known();
-    if (!known || this.of().kept !== undefined) return known;
+    return known && (this.of().kept === undefined ? this.withSaid(known) : known);
+  });
+  private withSaid(known: BakeRecord): BakeRecord {
     const { outMinutes, ...said } = this.said();
     const merged = { ...known, ...said };
     return outMinutes === undefined ? merged : withMinutes(merged, outMinutes);
-  });
+  }
 
   constructor() {
     effect(() => {
@@ -84,9 +92,15 @@ export class RecordDraft {
     this.said.update((said) => withoutUndefined({ ...said, ...change }));
     localStorage.setItem(keyOf(this.of()), JSON.stringify(this.said()));
   }
-  /** @returns the id of the record */
-  keep(): string | undefined {
-    const record = this.record();
+  /** Keeps it. Whoever was faster than what is foreseen waits for that. @returns the id of the record */
+  async keep(): Promise<string | undefined> {
+    let record = this.record();
+    const job = this.bake()?.portions[0]?.job;
+    if (record?.formulaId !== undefined && record.bakingId === undefined && !record.foreseen && job) {
+      const result = await this.work.run('bake', job).catch(() => undefined);
+      const known = this.ofFormula(result?.kind === 'foreseen' ? result.bake : undefined);
+      record = known && this.withSaid(known);
+    }
     if (!record) return undefined;
     localStorage.removeItem(keyOf(this.of()));
     return this.book.keep(withoutUndefined(record)).id;

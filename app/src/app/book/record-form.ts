@@ -89,7 +89,7 @@ export class RecordForm {
     effect(() => this.draft.of.set({ kept: this.id(), formula: this.of(), baking: this.bake() }));
     effect((onCleanup) => {
       const isNew = !this.kept();
-      this.next.offer.set(isNew ? { label: 'Keep this bake', run: () => this.keep() } : undefined);
+      this.next.offer.set(isNew ? { label: 'Keep this bake', run: () => void this.keep() } : undefined);
       onCleanup(() => this.next.offer.set(undefined));
     });
   }
@@ -136,8 +136,8 @@ export class RecordForm {
   protected isOpen(more: More, value: unknown): boolean {
     return this.open().has(more) || (value !== undefined && value !== '');
   }
-  protected keep(): void {
-    const id = this.draft.keep();
+  protected async keep(): Promise<void> {
+    const id = await this.draft.keep();
     if (id === undefined) return;
     this.toasts.show('The bake is in the Book. Undo takes it out again.');
     void this.router.navigate(['/book']);

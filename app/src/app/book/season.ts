@@ -26,43 +26,49 @@ const PER_PERCENT = WIDE / 36;
       role="list"
       aria-label="Bakes"
     >
-      <a
-        class="row"
-        role="listitem"
-        *cdkVirtualFor="let row of rows(); let i = index; trackBy: byId"
-        [routerLink]="['/book', row.id]"
-        [class.out]="row.record.leftOut !== undefined"
-        [attr.aria-label]="spoken(row)"
-      >
-        <orv-slice [shape]="row.record.shape" [crumb]="row.record.crumb" [top]="row.record.top" />
-        <span class="what">
-          <b>{{ row.title }}</b> <span>{{ row.date }}</span>
-        </span>
-        <svg [attr.viewBox]="box" aria-hidden="true">
-          @if (row.window; as window) {
-            <rect
-              class="window"
-              [attr.x]="at(window.low)"
-              y="0"
-              [attr.width]="at(window.high) - at(window.low)"
-              [attr.height]="height"
-            />
-            <path class="edge" [attr.d]="edges(i)" />
-          }
-          <line class="likely" [attr.x1]="at(0)" [attr.x2]="at(0)" y1="0" [attr.y2]="height" />
-          @if (row.window; as window) {
-            @if (beyond(window.out)) {
-              <path class="dot far" [attr.d]="arrow(window.out)" />
-            } @else {
-              <circle class="dot" [class.newest]="i === 0" [attr.cx]="at(window.out)" [attr.cy]="height / 2" r="7.5" />
-            }
-          }
-        </svg>
-        <span class="took"
-          ><b>{{ row.minutes }}</b> {{ row.foreseen }}</span
+      <div role="listitem" *cdkVirtualFor="let row of rows(); let i = index; trackBy: byId">
+        <a
+          class="row"
+          [routerLink]="['/book', row.id]"
+          [class.out]="row.record.leftOut !== undefined"
+          [attr.aria-label]="spoken(row)"
         >
-        <b class="score">{{ row.score }}</b>
-      </a>
+          <orv-slice [shape]="row.record.shape" [crumb]="row.record.crumb" [top]="row.record.top" />
+          <span class="what">
+            <b>{{ row.title }}</b> <span>{{ row.date }}{{ row.record.leftOut === undefined ? '' : ', left out' }}</span>
+          </span>
+          <svg [attr.viewBox]="box" aria-hidden="true">
+            @if (row.window; as window) {
+              <rect
+                class="window"
+                [attr.x]="at(window.low)"
+                y="0"
+                [attr.width]="at(window.high) - at(window.low)"
+                [attr.height]="height"
+              />
+              <path class="edge" [attr.d]="edges(i)" />
+            }
+            <line class="likely" [attr.x1]="at(0)" [attr.x2]="at(0)" y1="0" [attr.y2]="height" />
+            @if (row.window; as window) {
+              @if (beyond(window.out)) {
+                <path class="dot far" [attr.d]="arrow(window.out)" />
+              } @else {
+                <circle
+                  class="dot"
+                  [class.newest]="i === 0"
+                  [attr.cx]="at(window.out)"
+                  [attr.cy]="height / 2"
+                  r="7.5"
+                />
+              }
+            }
+          </svg>
+          <span class="took"
+            ><b>{{ row.minutes }}</b> {{ row.foreseen }}</span
+          >
+          <b class="score">{{ row.score }}</b>
+        </a>
+      </div>
     </cdk-virtual-scroll-viewport>
     <p class="row foot" aria-hidden="true">
       <span></span><span></span>
