@@ -86,3 +86,25 @@ test('a season is handed on as a table that learning reads', async ({ page }) =>
   expect(text.split('\r\n')[0]).toMatch(/^date,recipe,pan,celsius,fan,predicted,out,word/);
   expect(text.trim().split('\r\n').length).toBe(19);
 });
+
+test('a photo is taken, the whole Book handed on, a bake lost and brought back with it', async ({ page }) => {
+  await page.getByRole('listitem').filter({ hasText: 'Brown soda bread' }).getByRole('link').click();
+  const png = await page.screenshot();
+  await page.locator('orv-photo-field input').setInputFiles({ name: 'loaf.png', mimeType: 'image/png', buffer: png });
+  await expect(page.getByRole('img', { name: 'Photo of this bake' })).toBeVisible();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'The whole Book, with photos' }).click();
+  const file = await readFile(await (await download).path());
+  await page.getByRole('listitem').filter({ hasText: 'Brown soda bread' }).getByRole('link').click();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await expect(page.getByText('17', { exact: true })).toBeVisible();
+  const bring = page.locator('.bring input');
+  await bring.setInputFiles({ name: 'orvin-book.zip', mimeType: 'application/zip', buffer: file });
+  await expect(page.getByText(/1 new; 17 there already/)).toBeVisible();
+  await page.getByRole('listitem').filter({ hasText: 'Brown soda bread' }).getByRole('link').click();
+  await expect(page.getByRole('img', { name: 'Photo of this bake' })).toBeVisible();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await bring.setInputFiles({ name: 'wrong.zip', mimeType: 'application/zip', buffer: Buffer.from('not a zip') });
+  await expect(page.getByRole('alert')).toContainText('no file of a Book');
+});

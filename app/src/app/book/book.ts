@@ -1,13 +1,15 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';
-import { saveFile } from '../parts/save-file';
+import { saveBlob, saveFile } from '../parts/save-file';
+import { Toasts } from '../parts/toasts';
 import { writeSeason } from '@orvin/core/papers/book-papers';
 import { learnedOven } from '@orvin/core/kitchen/learned';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
+import { PhotoStore } from '../store/photo-store';
 import { Learning } from '../work/learning';
 import { OnBench } from '../work/on-bench';
 import { isOver } from '@orvin/core/along/baking';
@@ -33,6 +35,8 @@ export class Book {
   readonly ids = input<string>();
   private readonly router = inject(Router);
   private readonly next = inject(NextAct);
+  private readonly photos = inject(PhotoStore);
+  private readonly toasts = inject(Toasts);
   private readonly bakings = inject(BakingStore);
   private readonly onBench = inject(OnBench);
   private readonly learning = inject(Learning);
@@ -86,6 +90,8 @@ export class Book {
   });
 
   constructor() {
+    const shown = new Set(this.book.bakes().flatMap(({ record }) => record.photos ?? []));
+    void this.photos.tidy(shown, Date.now()).catch(() => undefined); // without storage there are no photos
     effect((onCleanup) => {
       const { label, query } = this.toRecord();
       this.next.offer.set({ label, run: () => void this.router.navigate(['/book', 'new'], { queryParams: query }) });
@@ -98,6 +104,36 @@ export class Book {
   }
   protected look(words: string): void {
     void this.router.navigate([], { queryParams: { find: words === '' ? null : words }, queryParamsHandling: 'merge', replaceUrl: true }); // prettier-ignore
+  }
+  protected readonly busy = signal(false);
+  protected readonly problem = signal('');
+  protected async wholeBook(): Promise<void> {
+    this.busy.set(true);
+    const { writeBook } = await import('./book-file');
+    const bakes = [...this.book.bakes()].reverse().map(({ id, record }) => ({ id, record })); // prettier-ignore
+    const file = await writeBook(bakes, (id) => this.photos.photo(id));
+    saveBlob('orvin-book.zip', file);
+    this.busy.set(false);
+  }
+  protected async bringIn(field: HTMLInputElement): Promise<void> {
+    const [file] = field.files ?? [];
+    field.value = '';
+    if (!file) return;
+    this.problem.set('');
+    try {
+      const [{ readBook, heldAgainstBook }, { takenIn }] = await Promise.all([import('./book-file'), import('./photos')]); // prettier-ignore
+      const { bakes } = await readBook(file, async (id, picture) => {
+        // drawn anew, as everything is that comes in
+        if (!(await this.photos.has(id))) await this.photos.keep(await takenIn(picture, id, Date.now()));
+      });
+      const { fresh, same, differs } = heldAgainstBook(bakes, (id) => this.book.bake(id));
+      if (fresh.length + differs.length > 0) this.book.bringIn([...fresh, ...differs]);
+      const there = same > 0 ? `; ${same} there already` : '';
+      const beside = differs.length > 0 ? `; ${differs.length} that differ stand beside yours` : '';
+      this.toasts.show(`${fresh.length} new${beside}${there}. One undo takes all of it back.`);
+    } catch (error) {
+      this.problem.set(error instanceof Error ? error.message : String(error));
+    }
   }
   protected csv(): void {
     saveFile('season.csv', writeSeason(this.shown().map(({ record }) => record).reverse()), 'text/csv'); // prettier-ignore

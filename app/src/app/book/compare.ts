@@ -11,7 +11,7 @@ import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { comparedBakes, usualChoice } from './compare-view';
-import { Slice } from './slice';
+import { BakePicture } from './bake-picture';
 
 const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const MINUTE = 60_000;
@@ -23,7 +23,7 @@ const AFTERNOON = 'T15:00';
 /** Two to four bakes side by side: the outcome, what could explain it, ranked; what was the same; and how to settle it. */
 @Component({
   selector: 'orv-compare',
-  imports: [Chart, Slice],
+  imports: [BakePicture, Chart],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './compare.html',
   styleUrls: ['../parts/panels.css', './compare.css'],

@@ -19,6 +19,7 @@ import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { BookStore } from '../store/book-store';
 import { CrustTop } from './crust-top';
+import { PhotoField } from './photo-field';
 import { RecordDraft, type Saying } from './record-draft';
 import { Slice } from './slice';
 import { Teaches } from './teaches';
@@ -44,7 +45,7 @@ const localMoment = (at: number) => {
 /** Records a bake: how done, then five taps; everything else is known already. If there is a minute more, more. */
 @Component({
   selector: 'orv-record-form',
-  imports: [CrustTop, FigureField, Slice, Teaches],
+  imports: [CrustTop, PhotoField, FigureField, Slice, Teaches],
   providers: [RecordDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './record-form.html',
@@ -129,6 +130,9 @@ export class RecordForm {
   }
   protected setMinutes(minutes: number | undefined): void {
     if (minutes !== undefined) this.say('its minutes', { outMinutes: minutes });
+  }
+  protected takePhotoOff(id: string): void {
+    this.say('its photos', { photos: (this.record()?.photos ?? []).filter((each) => each !== id) });
   }
   protected toggle(more: More): void {
     this.open.update((open) => new Set(open.has(more) ? [...open].filter((each) => each !== more) : [...open, more]));

@@ -1,7 +1,7 @@
 import { CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport } from '@angular/cdk/scrolling';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { Slice } from './slice';
+import { BakePicture } from './bake-picture';
 import type { SeasonRow } from './season-view';
 
 const ROW = 62;
@@ -12,7 +12,7 @@ const PER_PERCENT = WIDE / 36;
 /** All bakes, the latest first, with the window foreseen in one column: a funnel that narrows as the oven is learned. */
 @Component({
   selector: 'orv-season',
-  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, RouterLink, Slice],
+  imports: [CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport, RouterLink, BakePicture],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="row head" aria-hidden="true">
@@ -33,7 +33,7 @@ const PER_PERCENT = WIDE / 36;
           [class.out]="row.record.leftOut !== undefined"
           [attr.aria-label]="spoken(row)"
         >
-          <orv-slice [shape]="row.record.shape" [crumb]="row.record.crumb" [top]="row.record.top" />
+          <orv-bake-picture [record]="row.record" />
           <span class="what">
             <b>{{ row.title }}</b> <span>{{ row.date }}{{ row.record.leftOut === undefined ? '' : ', left out' }}</span>
           </span>

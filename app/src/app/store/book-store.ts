@@ -27,6 +27,18 @@ export class BookStore {
     this.store.commit({ label: `the bake of ${record.title}`, changes: [{ table: 'bakes', id: after.id, after }] });
     return after;
   }
+  /** Puts bakes of a file in place, one act: new ones, and others beside those that differ. */
+  bringIn(brought: readonly { readonly id: string; readonly record: BakeRecord }[]): void {
+    const now = Date.now();
+    this.store.commit({
+      label: `bringing in ${brought.length} bakes`,
+      changes: brought.map(({ id, record }) => {
+        const free = this.bake(id) ? crypto.randomUUID() : id;
+        const after: StoredBake = { id: free, revision: 1, createdAt: now, changedAt: now, demo: false, record };
+        return { table: 'bakes' as const, id: free, after };
+      }),
+    });
+  }
   change(id: string, label: string, next: (record: BakeRecord) => BakeRecord, mergeAs?: string): void {
     const before = this.bake(id);
     if (!before) return;

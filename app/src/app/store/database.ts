@@ -7,6 +7,7 @@ import type {
   StoredBatch,
   StoredFormula,
   StoredKitchen,
+  StoredPhoto,
   StoredPlan,
   StoredSettings,
   StoredVersion,
@@ -14,7 +15,7 @@ import type {
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 6;
+const LATEST_VERSION = 7;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }
@@ -30,6 +31,7 @@ export class Database extends Dexie {
   declare readonly plans: EntityTable<StoredPlan, 'id'>;
   declare readonly bakings: EntityTable<StoredBaking, 'id'>;
   declare readonly bakes: EntityTable<StoredBake, 'id'>;
+  declare readonly photos: EntityTable<StoredPhoto, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
@@ -40,6 +42,8 @@ export class Database extends Dexie {
     this.version(4).stores({ plans: 'id' });
     this.version(5).stores({ bakings: 'id' });
     this.version(6).stores({ bakes: 'id' });
+    // photos are no records: heavy, never changed, read one by one
+    this.version(7).stores({ photos: 'id' });
   }
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */

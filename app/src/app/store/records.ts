@@ -72,6 +72,15 @@ export interface StoredBaking {
   readonly baking: Baking;
 }
 
+/** A photo of a bake: upright, small, with nothing in it but the picture. */
+export interface StoredPhoto {
+  readonly id: string;
+  readonly takenAt: number;
+  readonly picture: Blob;
+  /** For rows. */
+  readonly thumb: Blob;
+}
+
 /** A bake that was recorded. */
 export interface StoredBake {
   readonly id: string;
