@@ -16,9 +16,11 @@ import { isOver } from '@orvin/core/along/baking';
 import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { Season } from './season';
-import { finds, findable, seasonRow } from './season-view';
+import { finds, findable } from './season-view';
 import type { StoredBake } from '../store/records';
 
+/** Bakes whose words are put together at once. */
+const AT_ONCE = 400;
 const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 
 /** Book: what was baked, what it taught, and what explains a difference. */
@@ -49,6 +51,15 @@ export class Book {
   protected readonly face = computed(() => (this.at() === 'compare' ? 'compare' : 'season'));
   /** What can be found, beside each bake; worked out once for each. */
   private readonly texts = new WeakMap<StoredBake, string>();
+  /** Before the first key: whoever comes to the field is about to type. */
+  protected prepare(): void {
+    const bakes = this.book.bakes();
+    const some = (from: number): void => {
+      for (const bake of bakes.slice(from, from + AT_ONCE)) this.textOf(bake);
+      if (from + AT_ONCE < bakes.length) setTimeout(() => some(from + AT_ONCE));
+    };
+    some(0);
+  }
   private textOf(bake: StoredBake): string {
     const known = this.texts.get(bake) ?? findable(bake.record);
     this.texts.set(bake, known);
@@ -61,7 +72,6 @@ export class Book {
     const isFound = finds(asked);
     return all.filter((bake) => isFound(this.textOf(bake)));
   });
-  protected readonly rows = computed(() => this.shown().map(seasonRow));
   protected readonly facts = computed(() => {
     const all = this.book.bakes();
     const [latest, first] = [all[0], all.at(-1)];

@@ -86,7 +86,7 @@ const MOST_RECIPES = 3;
                 <input type="checkbox" [checked]="bake.taken" (change)="take(bake.id, !bake.taken)" />
                 <span class="name">{{ bake.title }}</span> <span>{{ bake.date }}</span>
               </label>
-              <span class="weight" [attr.aria-label]="bake.words">
+              <span class="weight" aria-hidden="true">
                 <i [style.width.%]="100 * bake.weight"></i>
               </span>
               <span class="words">{{ bake.words }}</span>
@@ -149,36 +149,41 @@ export class OvenLearned {
     () => this.ownOven().rough === undefined && this.book.bakes().length >= ASKED_FROM,
   );
 
-  protected readonly moved = computed(() => {
+  /** Recipes by how often they were baked, each with its own factor. */
+  private readonly recipes = computed(() => {
     const kitchen = this.kitchen();
     if (!kitchen) return [];
-    const habit = learnedHabit(kitchen);
     const latest = new Map<string, StoredBake>();
     for (const bake of this.learning.lessons().bakes) {
       const stored = this.book.bake(bake.id);
       if (stored) latest.set(bake.recipe, stored);
     }
-    const recipes = [...latest].map(([recipe, { record }]) => {
-      const { pan, celsius, fan, foreseen, title } = record;
-      const lesson = learnedBake(kitchen, {
-        recipe,
-        pan,
-        celsius,
-        fan,
-        reckonedCelsius: foreseen?.reckonedCelsius ?? 0,
-      });
-      const bakes = lesson.bakesOfRecipe === 1 ? '1 bake' : `${lesson.bakesOfRecipe} bakes`;
-      return { what: title, bakes: lesson.bakesOfRecipe, figure: lesson.factor.toFixed(2), why: `${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
-    });
-    const shown = this.shown().map(({ record }) => record);
-    const { held, of: all } = calibration(shown);
-    const leftOut = this.book.bakes().filter(({ record }) => record.leftOut !== undefined);
-    const lately = leftOut[0]?.record;
+    return [...latest]
+      .map(([recipe, { record }]) => {
+        const { pan, celsius, fan, foreseen, title } = record;
+        const lesson = learnedBake(kitchen, { recipe, pan, celsius, fan, reckonedCelsius: foreseen?.reckonedCelsius ?? 0 }); // prettier-ignore
+        const bakes = lesson.bakesOfRecipe === 1 ? '1 bake' : `${lesson.bakesOfRecipe} bakes`;
+        return { what: title, bakes: lesson.bakesOfRecipe, figure: lesson.factor.toFixed(2), why: `${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
+      })
+      .sort((a, b) => b.bakes - a.bakes)
+      .slice(0, MOST_RECIPES);
+  });
+  private readonly leftOut = computed(() => {
+    const out = this.book.bakes().filter(({ record }) => record.leftOut !== undefined);
+    const [lately] = out;
+    return lately && { what: 'left out by you', figure: String(out.length), why: `${DATE.format(lately.record.at)}, ${lately.record.leftOut ?? ''}` }; // prettier-ignore
+  });
+  protected readonly moved = computed(() => {
+    const kitchen = this.kitchen();
+    if (!kitchen) return [];
+    const habit = learnedHabit(kitchen);
+    const { held, of: all } = calibration(this.shown().map(({ record }) => record));
+    const leftOut = this.leftOut();
     return [
-      ...recipes.sort((a, b) => b.bakes - a.bakes).slice(0, MOST_RECIPES),
+      ...this.recipes(),
       ...(habit.spread < 4.5 ? [{ what: 'you take it out', figure: `${signed(habit.percent)} %`, why: habit.percent < 0 ? 'before most would' : 'after most would' }] : []), // prettier-ignore
       ...(all > 0 ? [{ what: 'windows held', figure: `${held} of ${all}`, why: 'eight in ten is promised' }] : []),
-      ...(lately ? [{ what: 'left out by you', figure: String(leftOut.length), why: `${DATE.format(lately.at)}, ${lately.leftOut ?? ''}` }] : []), // prettier-ignore
+      ...(leftOut ? [leftOut] : []),
     ];
   });
 

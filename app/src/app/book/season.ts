@@ -1,12 +1,15 @@
 import { CdkFixedSizeVirtualScroll, CdkVirtualForOf, CdkVirtualScrollViewport } from '@angular/cdk/scrolling';
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { BakePicture } from './bake-picture';
-import type { SeasonRow } from './season-view';
+import type { StoredBake } from '../store/records';
+import { seasonRow, type SeasonRow } from './season-view';
 
 const ROW = 62;
 /** The window column: pixels wide, and how many of them a percent is. */
 const WIDE = 250;
+/** So far back a window is looked for where the bake before has none. */
+const LOOKED_BACK = 12;
 const PER_PERCENT = WIDE / 36;
 
 /** All bakes, the latest first, with the window foreseen in one column: a funnel that narrows as the oven is learned. */
@@ -26,13 +29,9 @@ const PER_PERCENT = WIDE / 36;
       role="list"
       aria-label="Bakes"
     >
-      <div role="listitem" *cdkVirtualFor="let row of rows(); let i = index; trackBy: byId">
-        <a
-          class="row"
-          [routerLink]="['/book', row.id]"
-          [class.out]="row.record.leftOut !== undefined"
-          [attr.aria-label]="spoken(row)"
-        >
+      <div role="listitem" *cdkVirtualFor="let bake of bakes(); let i = index; trackBy: byId">
+        @let row = rowOf(bake);
+        <a class="row" [routerLink]="['/book', row.id]" [class.out]="row.record.leftOut !== undefined">
           <orv-bake-picture [record]="row.record" />
           <span class="what">
             <b>{{ row.title }}</b> <span>{{ row.date }}{{ row.record.leftOut === undefined ? '' : ', left out' }}</span>
@@ -66,7 +65,9 @@ const PER_PERCENT = WIDE / 36;
           <span class="took"
             ><b>{{ row.minutes }}</b> {{ row.foreseen }}</span
           >
-          <b class="score">{{ row.score }}</b>
+          <b class="score"
+            ><span class="unseen">{{ row.score === '' ? '' : 'score' }} </span>{{ row.score }}</b
+          >
         </a>
       </div>
     </cdk-virtual-scroll-viewport>
@@ -78,24 +79,17 @@ const PER_PERCENT = WIDE / 36;
   styleUrl: './season.css',
 })
 export class Season {
-  readonly rows = input.required<readonly SeasonRow[]>();
+  readonly bakes = input.required<readonly StoredBake[]>();
+  /** Rows are worked out as they come into sight, once for each bake. */
+  private readonly rows = new WeakMap<StoredBake, SeasonRow>();
+  protected rowOf(bake: StoredBake): SeasonRow {
+    const row = this.rows.get(bake) ?? seasonRow(bake);
+    this.rows.set(bake, row);
+    return row;
+  }
   protected readonly height = ROW;
   protected readonly box = `0 0 ${WIDE} ${ROW}`;
-  protected readonly byId = (_: number, { id }: SeasonRow) => id;
-  /** The window of each bake, and of the one before it that has any. */
-  private readonly steps = computed(() => {
-    let older: SeasonRow['window'];
-    return this.rows()
-      .map(({ window }) => window)
-      .reverse()
-      .map((window) => {
-        const step = { window, older };
-        older = window ?? older;
-        return step;
-      })
-      .reverse();
-  });
-
+  protected readonly byId = (_: number, { id }: StoredBake) => id;
   protected at(percent: number): number {
     return Math.max(2, Math.min(WIDE - 2, WIDE / 2 + percent * PER_PERCENT));
   }
@@ -108,13 +102,13 @@ export class Season {
   }
   /** Both sides of the window, and the steps to that of the bake before. */
   protected edges(i: number): string {
-    const { window, older: before } = this.steps()[i] ?? {};
+    const bakes = this.bakes();
+    const [here, older] = [bakes[i], bakes.slice(i + 1, i + 1 + LOOKED_BACK).find(({ record }) => record.foreseen)];
+    const window = here && this.rowOf(here).window;
+    const before = older && this.rowOf(older).window;
     if (!window) return '';
     const side = (percent: number, older: number | undefined) =>
       `M${this.at(percent)} 0V${ROW}${older === undefined ? '' : `H${this.at(older)}`}`;
     return side(window.low, before?.low) + side(window.high, before?.high);
-  }
-  protected spoken({ title, date, minutes, foreseen, score }: SeasonRow): string {
-    return `${title}, ${date}: ${minutes} ${foreseen === 'min' ? 'minutes' : `minutes ${foreseen}`}${score === '' ? '' : `, score ${score}`}`;
   }
 }
