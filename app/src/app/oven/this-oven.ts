@@ -116,6 +116,17 @@ import { ThisBake } from './this-bake';
       gap: 8px;
       min-height: 32px;
     }
+    .use input {
+      flex: none;
+      width: 20px;
+      height: 20px;
+      min-height: 0;
+    }
+    @media (pointer: coarse) {
+      .use {
+        min-height: var(--finger);
+      }
+    }
     .reading {
       display: flex;
       align-items: center;
