@@ -16,7 +16,8 @@ export const BOOK_VIEWS = {
   },
   'book-bakes': async (page) => {
     await toBook(page);
-    const list = page.getByRole('button', { name: /Every bake in it/ });
+    const list = page.locator('orv-oven-learned .acts .quiet');
+    await list.waitFor({ state: 'attached' });
     if (!(await list.isVisible())) await page.locator('.handle').click();
     await list.click();
   },
