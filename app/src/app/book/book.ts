@@ -29,7 +29,7 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
   imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './book.html',
-  styleUrls: ['../parts/panels.css', './book.css'],
+  styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
 })
 export class Book {
   readonly at = input<string>();

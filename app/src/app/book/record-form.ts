@@ -49,7 +49,7 @@ const localMoment = (at: number) => {
   providers: [RecordDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './record-form.html',
-  styleUrls: ['../parts/panels.css', './record-form.css'],
+  styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './record-form.css'],
 })
 export class RecordForm {
   /** From the route: a record that is kept; absent for a new one. */

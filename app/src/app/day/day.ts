@@ -36,7 +36,7 @@ const localDate = (moment: Date): string =>
   providers: [ThisDay, Reminding],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './day.html',
-  styleUrl: './day.css',
+  styleUrls: ['../parts/station-strip.css', './day.css'],
 })
 export class Day {
   /** From the route; absent for the day that comes next. */

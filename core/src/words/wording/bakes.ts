@@ -122,8 +122,17 @@ export function otherScales(celsius: number, fan = false): string {
   return `${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? 'no fan' : 'fan'} ${Math.round(other / 5) * 5}`;
 }
 
-/** Where the time comes from, one sentence. */
+/** Where the time comes from: the written bake, and what bakes in this kitchen taught. */
 export function originInWords(bake: BakePrediction): string {
+  const learned = bake.windowReasons.find((reason) => reason.code === 'learned');
+  if (!learned) return standsOn(bake);
+  const { bakes, percent } = learned.facts;
+  const taught = bakes === 1 ? 'One bake' : `${bakes} bakes`;
+  const moved =
+    Math.abs(percent) < 0.5 ? 'bear it out' : `${percent > 0 ? 'add' : 'take off'} ${Math.abs(percent).toFixed(0)} %`;
+  return `${standsOn(bake)} ${taught} here ${bakes === 1 ? moved.replace(/^(bear|add|take)/, '$1s') : moved}.`;
+}
+function standsOn(bake: BakePrediction): string {
   switch (bake.anchor) {
     case 'known-bake':
       return `Leans on the known ${minutesInWords(bake.knownMinutes ?? 0)}.`;
