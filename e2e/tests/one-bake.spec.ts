@@ -8,6 +8,7 @@ test('an oven that was read gives the same minutes at the Oven, on the Batch and
   await baker.takesFromShelf('Pear and cardamom loaf');
   await baker.goesTo('Oven');
   await baker.forgetsTheOven();
+  await expect(baker.window).toHaveText('53–62 min');
   const before = await baker.minutesShown();
   await page.getByRole('textbox', { name: 'reads' }).fill('196');
   await page.getByRole('button', { name: 'Note it' }).click();

@@ -11,6 +11,7 @@ import { aSeason } from './a-season.spec-help';
 import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { RecordForm } from './record-form';
+import { Trend } from './trend';
 import { calibration, finds, findable, seasonRow } from './season-view';
 
 describe('the Book', () => {
@@ -138,6 +139,16 @@ describe('the Book', () => {
     const [plan] = TestBed.inject(PlanStore).plans();
     expect(plan?.sheet.wishes.map(({ title }) => title)).toEqual(['Pear and cardamom loaf, A as it is', 'Pear and cardamom loaf, B changed']); // prettier-ignore
     expect(plan?.sheet.wishes.map(({ batch }) => batch?.targets)).toEqual([[{ kind: 'times', times: 0.5 }], [{ kind: 'times', times: 0.5 }]]); // prettier-ignore
+  });
+  it('draws how good the bakes that are shown were, where there are enough of them', async () => {
+    await ready();
+    const loaves = TestBed.inject(BookStore)
+      .bakes()
+      .filter(({ record }) => record.formulaId === 'demo-pear-cardamom-loaf');
+    const trend = rendered(Trend, { bakes: loaves });
+    await until(() => hostOf(trend).querySelectorAll('circle').length === loaves.length);
+    expect(hostOf(trend).querySelector('svg')?.getAttribute('aria-label')).toBe('Scores of 6 bakes, from 5 to 8');
+    expect(wordsOf(rendered(Trend, { bakes: loaves.slice(0, 2) }))).toBe('');
   });
   it('says what to do where there is nothing, and where there is one', async () => {
     await ready(false);

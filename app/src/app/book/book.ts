@@ -16,6 +16,7 @@ import { isOver } from '@orvin/core/along/baking';
 import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { Season } from './season';
+import { Trend } from './trend';
 import { finds, findable } from './season-view';
 import type { StoredBake } from '../store/records';
 
@@ -26,7 +27,7 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
 /** Book: what was baked, what it taught, and what explains a difference. */
 @Component({
   selector: 'orv-book',
-  imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout],
+  imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout, Trend],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './book.html',
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
