@@ -94,6 +94,8 @@ const MOST_RECIPES = 3;
           }
         </ul>
       }
+    } @else if (learning.lessons().bakes.length > 0) {
+      <p class="more" role="status">Working it out …</p>
     } @else {
       <p class="figure"><b class="unknown">not yet known</b></p>
       <p class="more">
