@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { debounceTime, of, switchMap } from 'rxjs';
+import { catchError, debounceTime, from, of, switchMap } from 'rxjs';
+import type { Lessons, TaughtBake } from '@orvin/core/book/learning';
 import { lessonOf, type BakeRecord, type NoLesson } from '@orvin/core/book/records';
 import { EIGHT_IN_TEN } from '@orvin/core/ground/numerics';
 import { learnedBake, learnedOven, LEARNING_PRIOR, type LearnedKitchen } from '@orvin/core/kitchen/learned';
@@ -66,15 +67,23 @@ export class Teaches {
   private readonly learned = toSignal(
     toObservable(this.lessons).pipe(
       debounceTime(120),
-      switchMap(async (lessons) => {
-        if (!lessons) return undefined;
-        const before = await this.work.run('learn-book', lessons.before);
-        const after = await this.work.run('learn-book', lessons.with);
-        return { before: before.kitchen, after: after.kitchen, lesson: lessons.lesson };
-      }),
-      switchMap((found) => of(found)),
+      switchMap((lessons) =>
+        lessons ? from(this.taught(lessons)).pipe(catchError(() => of(undefined))) : of(undefined),
+      ),
     ),
   );
+  private async taught({
+    before,
+    with: all,
+    lesson,
+  }: {
+    readonly before: Lessons;
+    readonly with: Lessons;
+    readonly lesson: TaughtBake;
+  }) {
+    const [first, then] = [await this.work.run('learn-book', before), await this.work.run('learn-book', all)];
+    return { before: first.kitchen, after: then.kitchen, lesson };
+  }
   protected readonly lines = computed(() => {
     const lesson = this.lesson();
     if (typeof lesson === 'string') return [{ words: WHY_NOTHING[lesson], strong: '', more: '' }];
