@@ -1,4 +1,5 @@
 import { Injectable, inject } from '@angular/core';
+import { isSame } from '@orvin/core/ground/records';
 import { clauseWords, walkOf, type WalkStep } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
 import { snapshotOf } from '@orvin/core/batch/snapshots';
@@ -33,7 +34,7 @@ export class BeginBake {
         return result.kind === 'foreseen' ? result.bake : undefined;
       }),
     );
-    const version = this.store.versionsOf(record.id).find(({ formula }) => formula === decided.formula)?.number;
+    const version = this.store.versionsOf(record.id).find(({ formula }) => isSame(formula, decided.formula))?.number;
     const batch = batchOf(bake);
     const sheet = sheetDocument(bake, batch, { foreseen, ...(version !== undefined && { version }) });
     const walk = walkOf({ bake, batch, foreseen });

@@ -65,7 +65,7 @@ export interface ReadBook {
  * @throws Error in the baker's words, where it is none
  */
 export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) => Promise<void>): Promise<ReadBook> {
-  let json: string | undefined;
+  let records: Blob | undefined;
   let failed: Error | undefined;
   const waiting: Promise<void>[] = [];
   const unzip = new Unzip((entry) => {
@@ -85,7 +85,7 @@ export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) 
       chunks.push(new Uint8Array(chunk));
       if (!last) return;
       if (photoId !== undefined) waiting.push(onPhoto(photoId, new Blob(chunks.splice(0), { type: 'image/jpeg' })));
-      else json = new TextDecoder().decode(joined(chunks, size));
+      else records = new Blob(chunks);
     };
     entry.start();
   });
@@ -104,17 +104,8 @@ export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) 
     await Promise.all(waiting.splice(0));
     if (done) break;
   }
-  if (json === undefined) throw new Error(`This is no file of a Book: there is no ${RECORDS} in it.`);
-  return checked(json);
-}
-function joined(chunks: readonly Uint8Array[], size: number): Uint8Array {
-  const all = new Uint8Array(size);
-  let at = 0;
-  for (const chunk of chunks) {
-    all.set(chunk, at);
-    at += chunk.length;
-  }
-  return all;
+  if (!records) throw new Error(`This is no file of a Book: there is no ${RECORDS} in it.`);
+  return checked(await records.text());
 }
 function checked(json: string): ReadBook {
   let value: unknown;

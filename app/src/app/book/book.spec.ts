@@ -114,6 +114,21 @@ describe('the Book', () => {
     await until(() => TestBed.inject(BookStore).bakes().length === 19);
     expect(TestBed.inject(BookStore).bakes().some(({ record }) => record.title === 'Sunday loaf')).toBeTrue(); // prettier-ignore
   });
+  it('belongs to a version: a formula that was changed is kept as one in the same act', async () => {
+    await ready();
+    const [book, formulas] = [TestBed.inject(BookStore), TestBed.inject(FormulaStore)];
+    const id = 'demo-pear-cardamom-loaf';
+    formulas.change(id, 'a note', ({ formula }) => ({ formula: { ...formula, notes: ['less soda'] } }));
+    const before = formulas.versionsOf(id).length;
+    const form = rendered(RecordForm, { of: id });
+    await until(() => wordsOf(form).includes('foreseen'));
+    pressed(form, 'Keep this bake');
+    await until(() => formulas.versionsOf(id).length === before + 1);
+    expect(book.bakes().find(({ demo }) => !demo)?.record.versionNumber).toBe(2);
+    TestBed.inject(RecordStore).undo();
+    expect(formulas.versionsOf(id).length).toBe(before);
+    expect(book.bakes().every(({ demo }) => demo)).toBeTrue();
+  });
   it('changes a kept bake at once, and says what it teaches', async () => {
     await ready();
     const book = TestBed.inject(BookStore);

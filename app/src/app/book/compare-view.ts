@@ -1,6 +1,7 @@
-import { compareBakes, type Comparison } from '@orvin/core/book/comparing';
+import { compareBakes, readingsOf, type Comparison } from '@orvin/core/book/comparing';
 import { outcomesOf, READING_CODES, recipeOf, type BakeRecord, type ReadingCode } from '@orvin/core/book/records';
 import { OUTCOME_NAMES, READING_NAMES, readingInWords } from '@orvin/core/words/book-words';
+import { capitalised } from '@orvin/core/words/wording';
 import type { StoredBake } from '../store/records';
 
 /** One thing that differed, in each of the bakes. */
@@ -49,7 +50,7 @@ export function comparedBakes(records: readonly BakeRecord[]): ComparedBakes {
     return { code, name: READING_NAMES[code], worth: `${against}, ± ${percent(shareSpread)}${inHeight}`, cells: cellsOf(code, records) }; // prettier-ignore
   });
   const differing = new Set(told.map(({ code }) => code));
-  const same = READING_CODES.filter((code) => !differing.has(code) && records.every(({ readings }) => readings[code] !== undefined)); // prettier-ignore
+  const same = READING_CODES.filter((code) => !differing.has(code) && readingsOf(code, records).every((value) => value !== undefined)); // prettier-ignore
   const kept = sameGrams(records);
   return {
     comparison,
@@ -62,13 +63,13 @@ export function comparedBakes(records: readonly BakeRecord[]): ComparedBakes {
 function movedInWords({ outcome, moved }: Comparison, worst: BakeRecord, best: BakeRecord): string {
   if (outcome === 'taste') return `${worst.score ?? '?'} of ten became ${best.score ?? '?'}`;
   const steps = Math.abs(moved);
-  return `${OUTCOME_NAMES[outcome]} moved by ${steps} of five steps`;
+  return `${capitalised(OUTCOME_NAMES[outcome])} moved by ${steps} of five steps`;
 }
 function cellsOf(code: ReadingCode, records: readonly BakeRecord[]): DifferenceRow['cells'] {
-  const values = records.flatMap(({ readings }) => readings[code] ?? []);
+  const all = readingsOf(code, records);
+  const values = all.flatMap((value) => value ?? []);
   const [least, most] = [Math.min(...values), Math.max(...values)];
-  return records.map(({ readings }) => {
-    const value = readings[code];
+  return all.map((value) => {
     return value === undefined
       ? { words: 'not known', at: undefined }
       : { words: readingInWords(code, value), at: most > least ? (value - least) / (most - least) : 0.5 };

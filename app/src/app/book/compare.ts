@@ -6,6 +6,7 @@ import { bakingState } from '@orvin/core/along/baking';
 import { halfBatchInWords, READING_NAMES } from '@orvin/core/words/book-words';
 import { Chart, type ChartLine } from '../parts/chart';
 import { Toasts } from '../parts/toasts';
+import { dayOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
@@ -13,7 +14,6 @@ import { PlanStore } from '../store/plan-store';
 import { comparedBakes, usualChoice } from './compare-view';
 import { BakePicture } from './bake-picture';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const MINUTE = 60_000;
 const MOST = 4;
 /** One step of the scale of five is what one usually wants to trust. */
@@ -48,7 +48,7 @@ export class Compare {
     this.chosenIds()
       .flatMap((id) => this.book.bake(id) ?? [])
       .sort((a, b) => a.record.at - b.record.at)
-      .map(({ id, record }) => ({ id, record, date: DATE.format(record.at), version: record.versionNumber === undefined ? '' : `v${record.versionNumber}` })), // prettier-ignore
+      .map(({ id, record }) => ({ id, record, date: dayOf(record.at), version: record.versionNumber === undefined ? '' : `v${record.versionNumber}` })), // prettier-ignore
   );
   private readonly recipe = computed(() => {
     const [first] = this.chosen();
@@ -60,7 +60,7 @@ export class Compare {
       .filter(({ record }) => recipeOf(record) === this.recipe())
       .map(({ id, record }) => ({
         id,
-        words: `${DATE.format(record.at)}${record.versionNumber === undefined ? '' : `, v${record.versionNumber}`}${record.score === undefined ? '' : `: ${record.score}`}`, // prettier-ignore
+        words: `${dayOf(record.at)}${record.versionNumber === undefined ? '' : `, v${record.versionNumber}`}${record.score === undefined ? '' : `: ${record.score}`}`, // prettier-ignore
         chosen: this.chosenIds().includes(id),
       })),
   );
@@ -90,7 +90,7 @@ export class Compare {
 
   protected readonly change = computed(() => {
     const [first] = this.compared().rows;
-    return first ? READING_NAMES[first.code] : '';
+    return first ? READING_NAMES[first.code] : 'what you suspect';
   });
   protected readonly settle = settling(STEP);
   protected readonly steps = computed(() => HALF_BATCH_STEPS.map((step) => halfBatchInWords(step, this.change())));
@@ -123,7 +123,7 @@ export class Compare {
       batch: { targets: [{ kind: 'times' as const, times: 0.5 }] },
     });
     const plan = this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone, {
-      name: this.change() === '' ? 'Two half batches' : `One change: ${this.change()}`,
+      name: `One change: ${this.change()}`,
       wishes: [half('half-a', 'A as it is'), half('half-b', 'B changed')],
     });
     this.toasts.show('Two half batches are in the Day.');

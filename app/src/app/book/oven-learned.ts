@@ -4,7 +4,7 @@ import { catchError, of, switchMap } from 'rxjs';
 import { epochAt } from '@orvin/core/book/records';
 import { learnedBake, learnedHabit, learnedOven } from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
-import { withoutUndefined } from '@orvin/core/ground/records';
+import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { Learning } from '../work/learning';
@@ -13,7 +13,6 @@ import { OvenCoursePicture } from './oven-course';
 import { calibration } from './season-view';
 import type { StoredBake } from '../store/records';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${Math.abs(value).toFixed(places)}`; // prettier-ignore
 /** Bakes before it is asked how closely times are noted. */
 const ASKED_FROM = 3;
@@ -132,7 +131,7 @@ export class OvenLearned {
     const read =
       readings === 0 ? '' : readings === 1 ? ' and one thermometer' : ` and ${readings} thermometer readings`;
     const since = this.ownOven().changes?.at(-1);
-    const anew = epoch > 0 && since ? ` Learned anew since ${DATE.format(since.at)}: ${since.what.toLowerCase()} changed.` : ''; // prettier-ignore
+    const anew = epoch > 0 && since ? ` Learned anew since ${dayOf(since.at)}: ${since.what.toLowerCase()} changed.` : ''; // prettier-ignore
     const thermometer = readings === 0 ? ' A thermometer in it would tell it from your recipes.' : '';
     return `from ${bakes} ${bakes === 1 ? 'bake' : 'bakes'}${read}.${thermometer}${anew}`;
   });
@@ -173,7 +172,7 @@ export class OvenLearned {
   private readonly leftOut = computed(() => {
     const out = this.book.bakes().filter(({ record }) => record.leftOut !== undefined);
     const [lately] = out;
-    return lately && { what: 'left out by you', figure: String(out.length), why: `${DATE.format(lately.record.at)}, ${lately.record.leftOut ?? ''}` }; // prettier-ignore
+    return lately && { what: 'left out by you', figure: String(out.length), why: `${dayOf(lately.record.at)}, ${lately.record.leftOut ?? ''}` }; // prettier-ignore
   });
   protected readonly moved = computed(() => {
     const kitchen = this.kitchen();
@@ -205,16 +204,13 @@ export class OvenLearned {
               ? 'hardly counts: it fits nothing else'
               : `counts ${Math.round(100 * weight.weight)} %`;
       const before = epochAt(record.at, changes) < changes.length ? ', before the change' : '';
-      return { id, title: record.title, date: DATE.format(record.at), taken, weight: taken ? (weight?.weight ?? 0) : 0, words: words + before }; // prettier-ignore
+      return { id, title: record.title, date: dayOf(record.at), taken, weight: taken ? (weight?.weight ?? 0) : 0, words: words + before }; // prettier-ignore
     });
   });
 
   protected set(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
     this.answeredFor.set((this.learning.learned()?.misses ?? []).join(' '));
-    this.store.changeKitchen('what is known of the oven', (kitchen) => ({
-      ...kitchen,
-      oven: withoutUndefined({ ...UNKNOWN_OVEN, ...kitchen.oven, ...change }),
-    }));
+    this.store.changeOven('what is known of the oven', change);
   }
   /** From the first of the bakes that missed, the oven is learned anew. */
   protected changed(what: string): void {

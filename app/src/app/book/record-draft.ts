@@ -2,9 +2,10 @@ import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import { bakeRecordSchema, type BakeRecord } from '@orvin/core/book/records';
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import { recordOfBake, recordOfBaking, withMinutes } from '@orvin/core/book/known';
-import { withoutUndefined } from '@orvin/core/ground/records';
+import { isSame, withoutUndefined } from '@orvin/core/ground/records';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
+import { RecordStore } from '../store/record-store';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { Readings } from '../work/readings';
@@ -30,6 +31,7 @@ export class RecordDraft {
   private readonly bakes = inject(Bakes);
   private readonly readings = inject(Readings);
   private readonly work = inject(Work);
+  private readonly records = inject(RecordStore);
 
   readonly of = signal<DraftOf>({});
   /** What was said of it so far. */
@@ -60,8 +62,23 @@ export class RecordDraft {
     const bake = this.bake();
     const record = this.stored();
     if (!bake || !record) return undefined;
-    const version = this.formulas.versionsOf(record.id).at(-1)?.number;
+    const version = this.versionNow();
     return recordOfBake(bake, foreseen, { at: this.began, formulaId: record.id, ...(version !== undefined && { versionNumber: version }) }); // prettier-ignore
+  }
+  /** The kept version that the formula is just now, where it is one. */
+  private versionNow(): number | undefined {
+    const record = this.stored();
+    return record && this.formulas.versionsOf(record.id).find(({ formula }) => isSame(formula, record.formula))?.number;
+  }
+  /** A bake belongs to a version for ever: a formula that was changed since its last is kept as one, in the same act. */
+  private withItsVersion(record: BakeRecord): string {
+    let id = '';
+    const formula = this.stored();
+    this.records.together(`the bake of ${record.title}`, () => {
+      const kept = formula && record.versionNumber === undefined ? this.formulas.keep(formula.id, 'as it was baked') : undefined; // prettier-ignore
+      id = this.book.keep(kept ? { ...record, versionNumber: kept.number } : record).id;
+    });
+    return id;
   }
   readonly record = computed<BakeRecord | undefined>(() => {
     const known = this.known();
@@ -103,7 +120,7 @@ export class RecordDraft {
     }
     if (!record) return undefined;
     localStorage.removeItem(keyOf(this.of()));
-    return this.book.keep(withoutUndefined(record)).id;
+    return this.withItsVersion(withoutUndefined(record));
   }
 }
 

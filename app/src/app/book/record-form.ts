@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { DONE_WORDS, type DoneWord } from '@orvin/core/book/learning';
-import { BEST_SCORE, CRUMBS, READING_CODES, SHAPES, TOPS, WRONGS, type Wrong } from '@orvin/core/book/records';
+import { BEST_SCORE, CRUMBS, SHAPES, TOPS, WRONGS, type ReadingCode, type Wrong } from '@orvin/core/book/records';
 import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
 import {
   CRUMB_NAMES,
@@ -26,6 +26,20 @@ import { Teaches } from './teaches';
 
 /** As many as stand in one row. */
 const USUAL_WRONGS = 7;
+/** What happened before what the formula says anyway. */
+const KNOWN_FIRST: readonly ReadingCode[] = [
+  'mixing',
+  'waiting',
+  'oven',
+  'soda-left',
+  'gas',
+  'filling',
+  'water',
+  'sugar',
+  'fat',
+  'egg',
+  'altitude',
+];
 const MORE = ['height', 'weight', 'notes', 'taste', 'who'] as const;
 type More = (typeof MORE)[number];
 const MORE_NAMES: Readonly<Record<More, string>> = {
@@ -86,7 +100,6 @@ export class RecordForm {
   protected readonly now = localMoment(Date.now());
 
   constructor() {
-    inject(NextAct).offer.set(undefined);
     effect(() => this.draft.of.set({ kept: this.id(), formula: this.of(), baking: this.bake() }));
     effect((onCleanup) => {
       const isNew = !this.kept();
@@ -102,7 +115,7 @@ export class RecordForm {
     const { foreseen, coreCelsius, readings } = record;
     const rows = [
       ...(coreCelsius === undefined ? [] : [{ what: 'core when it came out', figure: `${coreCelsius.toFixed(1)} °C`, more: record.simulated ? 'simulated' : '' }]),
-      ...READING_CODES.filter((code) => code !== 'time').flatMap((code) => {
+      ...KNOWN_FIRST.flatMap((code) => {
         const value = readings[code];
         return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), more: '' }];
       }),

@@ -1,9 +1,9 @@
 import type { BakeRecord } from '@orvin/core/book/records';
 import { CRUMB_NAMES, DONE_WORD_NAMES, SHAPE_NAMES, TOP_NAMES, WRONG_NAMES } from '@orvin/core/words/book-words';
 import { minutesInWords } from '@orvin/core/words/wording';
+import { dayOf } from '../parts/wall-clock';
 import type { StoredBake } from '../store/records';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const WHOLE_DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }); // prettier-ignore
 
 /** A bake as a row of the season. */
@@ -44,7 +44,7 @@ export function seasonRow({ id, record }: StoredBake): SeasonRow {
     id,
     record,
     title: record.title || 'Without a name',
-    date: `${DATE.format(record.at)}${version}${record.simulated ? ', simulated' : ''}`,
+    date: `${dayOf(record.at)}${version}${record.simulated ? ', simulated' : ''}`,
     ...(foreseen && { window: { low: percent(foreseen.low), high: percent(foreseen.high), out: percent(outMinutes) } }),
     minutes: minutesInWords(outMinutes).replace(/ min$/, ''),
     foreseen: foreseen ? `of ${minutesInWords(foreseen.likely).replace(/ min$/, '')}` : 'min',

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { BEST_SCORE } from '@orvin/core/book/records';
+import { dayOf } from '../parts/wall-clock';
 import { Width } from '../parts/width';
 import type { StoredBake } from '../store/records';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const HEIGHT = 120;
 const [LEFT, RIGHT, TOP, BOTTOM] = [26, 12, 10, 22];
 const GRID = [2, 4, 6, 8, 10];
@@ -82,7 +82,7 @@ export class Trend {
   protected readonly ends = computed(() => {
     const points = this.points();
     const [first, last] = [points[0], points.at(-1)];
-    return { first: first ? DATE.format(first.at) : '', last: last ? DATE.format(last.at) : '' };
+    return { first: first ? dayOf(first.at) : '', last: last ? dayOf(last.at) : '' };
   });
   protected y(score: number): number {
     return TOP + (1 - score / BEST_SCORE) * (HEIGHT - TOP - BOTTOM);

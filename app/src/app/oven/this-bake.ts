@@ -109,9 +109,6 @@ export class ThisBake {
   }
 
   setOven(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
-    this.store.changeKitchen('the oven', (kitchen) => ({
-      ...kitchen,
-      oven: { readings: [], ...withoutUndefined<Partial<OwnOven>>({ ...kitchen.oven, ...change }) },
-    }));
+    this.store.changeOven('the oven', change);
   }
 }

@@ -3,5 +3,9 @@ const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digi
 /** An instant as the kitchen clock shows it: 14:05. */
 export const clockAt = (instant: number): string => TIME.format(instant);
 
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+/** The day of an instant: 28 Nov. */
+export const dayOf = (instant: number): string => DAY.format(instant);
+
 /** The instant at which a date, YYYY-MM-DD, begins where the page is read. */
 export const midnightOf = (date: string): number => new Date(`${date}T00:00`).getTime();

@@ -1,7 +1,8 @@
 import { Injectable, computed, inject } from '@angular/core';
 import type { BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
-import { PLAIN_KITCHEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
+import { withoutUndefined } from '@orvin/core/ground/records';
+import { PLAIN_KITCHEN, UNKNOWN_OVEN, type Kitchen, type OwnOven } from '@orvin/core/kitchen/kitchen';
 import type { OvenSettings } from '@orvin/core/oven/settings';
 import { arrivalsOf, changesOf, type AddedFormula, type Arrival, type Decided } from './arrivals';
 import type { Change } from './edits';
@@ -196,6 +197,12 @@ export class FormulaStore {
   }
 
   /** Changes what the kitchen knows. */
+  changeOven(label: string, change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
+    this.changeKitchen(label, (kitchen) => ({
+      ...kitchen,
+      oven: { ...UNKNOWN_OVEN, ...withoutUndefined<Partial<OwnOven>>({ ...kitchen.oven, ...change }) },
+    }));
+  }
   changeKitchen(label: string, next: (kitchen: Kitchen) => Kitchen): void {
     const before = this.records().kitchens.get('kitchen');
     const after: StoredKitchen = {

@@ -1,7 +1,5 @@
-import { learnFrom, missesInARow, type Learned, type Lessons } from '@orvin/core/book/learning';
-import type { BakeWeight } from '@orvin/core/book/learning';
-import type { LearnedKitchen, LearnedOven } from '@orvin/core/kitchen/learned';
-import { learnedOven } from '@orvin/core/kitchen/learned';
+import { learnFrom, missesInARow, type BakeWeight, type Learned, type Lessons } from '@orvin/core/book/learning';
+import { learnedOven, type LearnedKitchen, type LearnedOven } from '@orvin/core/kitchen/learned';
 
 /** What the Book teaches, all of it. */
 export interface BookLearned {

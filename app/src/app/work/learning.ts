@@ -1,7 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, debounceTime, from, of, switchMap, type Observable } from 'rxjs';
-import { lessonsOf } from '@orvin/core/book/records';
+import { lessonOf, lessonsOf, type NamedRecord } from '@orvin/core/book/records';
 import type { Lessons } from '@orvin/core/book/learning';
 import { isSame } from '@orvin/core/ground/records';
 import { UNKNOWN_OVEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
@@ -21,7 +21,22 @@ export class Learning {
   private readonly formulas = inject(FormulaStore);
 
   private readonly oven = computed(() => this.formulas.kitchen().oven ?? UNKNOWN_OVEN);
-  readonly lessons = computed<Lessons>(() => lessonsOf(this.book.bakes(), this.oven()), { equal: isSame });
+  /** What each bake teaches, worked out once for each state of it and of what is known of the oven. */
+  private readonly remembered = computed(() => {
+    this.oven();
+    return new WeakMap<NamedRecord, ReturnType<typeof lessonOf>>();
+  });
+  readonly lessons = computed<Lessons>(
+    () => {
+      const remembered = this.remembered();
+      return lessonsOf(this.book.bakes(), this.oven(), (record, oven) => {
+        const lesson = remembered.get(record) ?? lessonOf(record, oven);
+        remembered.set(record, lesson);
+        return lesson;
+      });
+    },
+    { equal: isSame },
+  );
   /** Undefined until there is something, and while it is first worked out. */
   readonly learned = toSignal(
     toObservable(this.lessons).pipe(

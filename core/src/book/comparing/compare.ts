@@ -1,3 +1,4 @@
+import { pastDonePercent } from '../learning/index.js';
 import {
   OUTCOMES,
   outcomesOf,
@@ -46,13 +47,18 @@ export interface Comparison {
   readonly hint: boolean;
 }
 
-/** Readings of a bake that came from the same place in both. */
-export const differencesBetween = (
+/** A reading of each of some bakes: their time is how far past done they came out, where all of them say it. */
+export function readingsOf(code: ReadingCode, bakes: readonly BakeRecord[]): readonly (number | undefined)[] {
+  const said = bakes.flatMap(({ word }) => word ?? []);
+  if (code === 'time' && said.length === bakes.length) return said.map(pastDonePercent);
+  return bakes.map(({ readings }) => readings[code]);
+}
+const differencesBetween = (
   a: BakeRecord,
   b: BakeRecord,
 ): readonly { readonly code: ReadingCode; readonly difference: number }[] =>
   READING_CODES.flatMap((code) => {
-    const [before, after] = [a.readings[code], b.readings[code]];
+    const [before, after] = readingsOf(code, [a, b]);
     return before === undefined || after === undefined ? [] : [{ code, difference: after - before }];
   });
 

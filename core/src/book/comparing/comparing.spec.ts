@@ -30,6 +30,14 @@ describe('comparing two bakes', () => {
     expect(explain(other({ score: 7 }), BASE, 'taste')?.hint).toBeTrue();
     expect(explain(other({ score: 4 }), BASE, 'taste')?.hint).toBeFalse();
   });
+  it('goes by how done both were, where both say it: a gummy loaf was taken out too soon', () => {
+    const early = other({ crumb: 'gummy', word: 'under', score: 6 }, { time: -2 });
+    const comparison = compareBakes(early, { ...BASE, word: 'just', readings: { ...BASE.readings, time: 6 } });
+    expect(comparison?.outcome).toBe('moisture');
+    expect(comparison?.differences[0]?.code).toBe('time');
+    // nine percent short of done, and just right is a percent past it
+    expect(comparison?.differences[0]?.difference).toBeCloseTo(100 * (Math.exp(0.015) - Math.exp(-0.09)), 6);
+  });
   it('turns its sign with the order of the two', () => {
     const worse = other({ score: 5 }, { 'soda-left': 1.3 });
     const [there, back] = [explain(worse, BASE, 'taste'), explain(BASE, worse, 'taste')];

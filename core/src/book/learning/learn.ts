@@ -16,6 +16,9 @@ import { posteriorOf, sumAt, type Posterior } from './posterior.js';
 /** Of all bakes so many are absurd, and so far off, ln(minutes). @source book.md, learning-priors.csv */
 const ABSURD_SHARE = 0.07;
 const ABSURD_SPREAD = 0.4;
+/** And so many are no such bake at all: anything from an eighth to eight times the minutes, as likely. They tell nothing. */
+const SLIP_SHARE = 0.01;
+const SLIP_DENSITY = 1 / (2 * Math.log(8));
 /** For a baker who notes times roughly. */
 const ROUGH_SCATTER = 0.1;
 const SCATTERS = [0.03, 0.045, 0.07, 0.105, 0.15];
@@ -31,22 +34,23 @@ const NEARLY_SETTLED = 1e-3;
 /** A site never says less than nothing. */
 const LEAST_PRECISION = 1e-4;
 
-/** One bake against all others: a mixture of an ordinary and an absurd one, its exact moments and evidence. */
+/** One bake against all others: an ordinary bake, an absurd one, or a slip of the pen; their exact moments and evidence. */
 function against(y: number, variance: number, scatter: number, mean: number, spread2: number) {
-  const ordinary = variance + scatter ** 2;
-  const wild = variance + ABSURD_SPREAD ** 2;
   const apart = y - mean;
-  const density = (v: number) =>
-    Math.exp((-0.5 * apart * apart) / (spread2 + v)) / Math.sqrt(2 * Math.PI * (spread2 + v));
-  const one = (1 - ABSURD_SHARE) * density(ordinary);
-  const other = ABSURD_SHARE * density(wild) + 1e-300;
-  const p = one / (one + other);
-  const part = (v: number) => [mean + (apart * spread2) / (spread2 + v), 1 / (1 / spread2 + 1 / v)] as const;
-  const [m1, v1] = part(ordinary);
-  const [m2, v2] = part(wild);
-  const value = p * m1 + (1 - p) * m2;
-  const moved = p * (v1 + (m1 - value) ** 2) + (1 - p) * (v2 + (m2 - value) ** 2);
-  return { ordinary: p, mean: value, variance: moved, log: Math.log(one + other) };
+  const part = (share: number, v: number) => ({
+    weight: (share * Math.exp((-0.5 * apart * apart) / (spread2 + v))) / Math.sqrt(2 * Math.PI * (spread2 + v)),
+    mean: mean + (apart * spread2) / (spread2 + v),
+    variance: 1 / (1 / spread2 + 1 / v),
+  });
+  const ordinary = part(1 - ABSURD_SHARE - SLIP_SHARE, variance + scatter ** 2);
+  const absurd = part(ABSURD_SHARE, variance + ABSURD_SPREAD ** 2);
+  const slip = { weight: SLIP_SHARE * SLIP_DENSITY, mean, variance: spread2 };
+  const all = ordinary.weight + absurd.weight + slip.weight;
+  const over = (of: (each: typeof slip) => number) =>
+    (ordinary.weight * of(ordinary) + absurd.weight * of(absurd) + slip.weight * of(slip)) / all;
+  const value = over((each) => each.mean);
+  const moved = over((each) => each.variance + (each.mean - value) ** 2);
+  return { ordinary: ordinary.weight / all, mean: value, variance: moved, log: Math.log(all) };
 }
 
 /** Renews all sites side by side until they settle; the sites keep what they came to. @returns the posterior and ln of the evidence */

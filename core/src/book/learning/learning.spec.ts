@@ -85,6 +85,11 @@ describe('learning', () => {
     expect(absurd?.weight).toBeLessThan(0.2);
     expect(weights.find(({ id }) => id === 's1')?.weight).toBeGreaterThan(0.7);
   });
+  it('takes nothing from a slip of the pen: an hour written as a minute, or as ten', () => {
+    const sound = [1, 2, 3].map((i) => bake(`s${i}`, 0.1));
+    for (const slip of [-4.1, 2.3])
+      expect(factorAfter([...sound, bake('slip', slip)]) / factorAfter(sound)).withContext(String(slip)).toBeCloseTo(1, 2); // prettier-ignore
+  });
   it('parts the oven from the recipe only by a thermometer, and the habit only by the core', () => {
     const bakes = [1, 2, 3].map((i) => bake(`b${i}`, 0.12));
     const times = learnFrom({ bakes }).kitchen;

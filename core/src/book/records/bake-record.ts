@@ -98,13 +98,20 @@ export function lessonOf(
   };
 }
 
-/** All that the Book teaches, in the order it was baked. */
-export function lessonsOf(records: readonly NamedRecord[], oven: NonNullable<Kitchen['oven']>): Lessons {
+/**
+ * All that the Book teaches, in the order it was baked.
+ * @param lessonFrom for a caller that remembers the lesson of each record
+ */
+export function lessonsOf(
+  records: readonly NamedRecord[],
+  oven: NonNullable<Kitchen['oven']>,
+  lessonFrom: typeof lessonOf = lessonOf,
+): Lessons {
   const { changes = [], rough = false, readings } = oven;
   const inOrder = [...records].sort((a, b) => a.record.at - b.record.at);
   return {
     bakes: inOrder.flatMap((record) => {
-      const lesson = lessonOf(record, oven);
+      const lesson = lessonFrom(record, oven);
       return typeof lesson === 'string' ? [] : [lesson];
     }),
     readings: readings.map(({ at = 0, ...reading }) => ({ ...reading, epoch: epochAt(at, changes) })),

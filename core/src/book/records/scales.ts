@@ -17,7 +17,8 @@ export type Outcome = (typeof OUTCOMES)[number];
 
 const CRUST_STEP: Readonly<Record<Top, number>> = { pale: 1, straw: 2, gold: 3, chestnut: 4, 'too-dark': 5 };
 const RISE_STEP: Readonly<Record<Shape, number>> = { sank: 1, flat: 2, 'low-dome': 3, cracked: 4, peaked: 5 };
-const CRUMB_STEP: Readonly<Record<Crumb, number>> = { gummy: 1, tight: 2, tunnels: 2, open: 3, fine: 4 };
+/** A gummy line says how moist it was, not how tender. */
+const CRUMB_STEP: Readonly<Partial<Record<Crumb, number>>> = { tight: 2, tunnels: 2, open: 3, fine: 4 };
 const MOISTURE_OF: Readonly<Partial<Record<Wrong, number>>> = { dry: 1.5, crumbly: 2 };
 const TENDERNESS_OF: Readonly<Partial<Record<Wrong, number>>> = { tough: 1.5 };
 
@@ -36,11 +37,12 @@ export interface Tapped {
 export function outcomesOf({ top, shape, crumb, wrong, score }: Tapped): Readonly<Partial<Record<Outcome, number>>> {
   const worst = (of: Readonly<Partial<Record<Wrong, number>>>, otherwise: number) =>
     Math.min(otherwise, ...(wrong ?? []).flatMap((each) => of[each] ?? []));
+  const tender = crumb && CRUMB_STEP[crumb];
   return {
     ...(shape && { rise: RISE_STEP[shape] }),
     ...(top && { crust: CRUST_STEP[top] }),
     ...(wrong && { moisture: crumb === 'gummy' ? 5 : worst(MOISTURE_OF, 3) }),
-    ...(crumb && { crumb: worst(TENDERNESS_OF, CRUMB_STEP[crumb]) }),
+    ...(tender !== undefined && { crumb: worst(TENDERNESS_OF, tender) }),
     ...(score !== undefined && { taste: score / 2 }),
   };
 }

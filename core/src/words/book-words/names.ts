@@ -62,7 +62,7 @@ export const READING_NAMES: Readonly<Record<ReadingCode, string>> = {
   fat: 'fat',
   egg: 'egg',
   'soda-left': 'soda with nothing sour to meet',
-  time: 'time against that foreseen',
+  time: 'time past done',
   altitude: 'height above the sea',
 };
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;

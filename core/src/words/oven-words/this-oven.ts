@@ -6,23 +6,25 @@ import { SETTING_COSTS } from './words.js';
 
 /* What the Oven says of the baker's own oven, of two bakes in it, and of what follows when a bake comes out. */
 
+function givesInWords({ celsius, spread }: { readonly celsius: number; readonly spread: number }): string {
+  const off = Math.round(celsius);
+  const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
+  return `${gives}, give or take ${Math.round(spread)}`;
+}
+
 /** How far the oven is off, as its thermometer said; what to do where nobody looked. */
 export function ownOvenInWords(offset: { readonly celsius: number; readonly spread: number } | undefined): string {
   if (!offset) return 'Put a thermometer in it once: nothing narrows the window more.';
-  const off = Math.round(offset.celsius);
-  const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
-  return `It ${gives}, give or take ${Math.round(offset.spread)}.`;
+  return `It ${givesInWords(offset)}.`;
 }
 
 /** What bakes, and thermometers with them, say of the oven. */
 export function learnedOvenInWords(kitchen: LearnedKitchen): string {
-  const { celsius, spread, known } = learnedOven(kitchen);
+  const oven = learnedOven(kitchen);
   const bakes = kitchen.bakes === 1 ? 'one bake' : `${kitchen.bakes} bakes`;
-  if (!known)
+  if (!oven.known)
     return `The times of ${bakes} do not tell its error from your recipes yet; each recipe has a factor of its own.`;
-  const off = Math.round(celsius);
-  const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
-  return `With ${bakes}: it ${gives}, give or take ${Math.round(spread)}.`;
+  return `With ${bakes}: it ${givesInWords(oven)}.`;
 }
 
 /** What a set point costs a bake, in one sentence. @param minutes until done there, undefined where never */

@@ -1,0 +1,19 @@
+import { TestBed } from '@angular/core/testing';
+import { aSeason } from '../book/a-season.spec-help';
+import { BookStore } from '../store/book-store';
+import { FormulaStore } from '../store/formula-store';
+
+describe('Learning', () => {
+  const { ready } = aSeason();
+  it('is not moved by what is typed at other stations, nor by notes in a record', async () => {
+    const { learning } = await ready();
+    const [book, formulas] = [TestBed.inject(BookStore), TestBed.inject(FormulaStore)];
+    const [bakes, lessons] = [book.bakes(), learning.lessons()];
+    const record = formulas.formulas()[0];
+    formulas.change(record?.id ?? '', 'a title', ({ formula }) => ({ formula: { ...formula, title: 'Another name' } }));
+    expect(book.bakes()).toBe(bakes);
+    book.change(bakes[0]?.id ?? '', 'its notes', (before) => ({ ...before, notes: 'Wet pears' }));
+    expect(book.bakes()).not.toBe(bakes);
+    expect(learning.lessons()).toBe(lessons);
+  });
+});
