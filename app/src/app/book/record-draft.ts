@@ -1,6 +1,6 @@
 import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import { bakeRecordSchema, type BakeRecord } from '@orvin/core/book/records';
-import type { BakePrediction } from '@orvin/core/oven/baking';
+import type { BakeJob, BakePrediction } from '@orvin/core/oven/baking';
 import { recordOfBake, recordOfBaking, withMinutes } from '@orvin/core/book/known';
 import { isSame, withoutUndefined } from '@orvin/core/ground/records';
 import { BakingStore } from '../store/baking-store';
@@ -47,6 +47,12 @@ export class RecordDraft {
     return record && this.bakes.of(record);
   });
   private readonly foreseen = this.bakes.foreseen(this.bake);
+  /** The bake as it is simulated, where it is one of a formula or was made along: what its next window follows from. */
+  readonly job = computed<BakeJob | undefined>(() => {
+    const { baking } = this.of();
+    const along = baking === undefined ? undefined : this.bakings.baking(baking)?.baking.snapshot.portions[0]?.job;
+    return along ?? this.bake()?.portions[0]?.job;
+  });
   /** What is known before anybody is asked. */
   readonly known = computed<BakeRecord | undefined>(() => {
     const { kept, baking } = this.of();
@@ -112,7 +118,7 @@ export class RecordDraft {
   /** Keeps it. Whoever was faster than what is foreseen waits for that. @returns the id of the record */
   async keep(): Promise<string | undefined> {
     let record = this.record();
-    const job = this.bake()?.portions[0]?.job;
+    const job = this.job();
     if (record?.formulaId !== undefined && record.bakingId === undefined && !record.foreseen && job) {
       const result = await this.work.run('bake', job).catch(() => undefined);
       const known = this.ofFormula(result?.kind === 'foreseen' ? result.bake : undefined);

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, debounceTime, from, of, switchMap } from 'rxjs';
-import type { Lessons, TaughtBake } from '@orvin/core/book/learning';
+import type { BakeJob } from '@orvin/core/oven/baking';
+import { windowInWords } from '@orvin/core/words/wording';
+import type { TaughtBake } from '@orvin/core/book/learning';
 import { lessonOf, type BakeRecord, type NoLesson } from '@orvin/core/book/records';
-import { EIGHT_IN_TEN } from '@orvin/core/ground/numerics';
-import { learnedBake, learnedOven, LEARNING_PRIOR, type LearnedKitchen } from '@orvin/core/kitchen/learned';
+import { learnedBake, learnedOven, LEARNING_PRIOR, lessonFor, type LearnedKitchen } from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN } from '@orvin/core/kitchen/kitchen';
 import { FormulaStore } from '../store/formula-store';
 import { Learning } from '../work/learning';
@@ -46,6 +47,8 @@ const signed = (value: number) => `${value < 0 ? '−' : ''}${Math.abs(value).to
 })
 export class Teaches {
   readonly record = input.required<BakeRecord>();
+  /** The bake as it is simulated, where it is known. */
+  readonly job = input<BakeJob>();
   /** Where it is kept already. */
   readonly id = input<string>();
   private readonly work = inject(Work);
@@ -60,9 +63,8 @@ export class Teaches {
     const lesson = this.lesson();
     const lessons = this.learning.lessons();
     const before = { ...lessons, bakes: lessons.bakes.filter(({ id }) => id !== this.id()) };
-    return typeof lesson === 'string'
-      ? undefined
-      : { before, with: { ...before, bakes: [...before.bakes, lesson] }, lesson };
+    if (typeof lesson === 'string') return undefined;
+    return { before, with: { ...before, bakes: [...before.bakes, lesson] }, lesson, job: this.job() };
   });
   private readonly learned = toSignal(
     toObservable(this.lessons).pipe(
@@ -72,17 +74,19 @@ export class Teaches {
       ),
     ),
   );
-  private async taught({
-    before,
-    with: all,
-    lesson,
-  }: {
-    readonly before: Lessons;
-    readonly with: Lessons;
-    readonly lesson: TaughtBake;
-  }) {
+  private async taught({ before, with: all, lesson, job }: NonNullable<ReturnType<typeof this.lessons>>) {
     const [first, then] = [await this.work.run('learn-book', before), await this.work.run('learn-book', all)];
-    return { before: first.kitchen, after: then.kitchen, lesson };
+    return {
+      before: first.kitchen,
+      after: then.kitchen,
+      lesson,
+      windows: job && [await this.window(job, first.kitchen, lesson), await this.window(job, then.kitchen, lesson)],
+    };
+  }
+  /** The window that the Oven would give, in words: foreseen as everywhere, with what was learned then. */
+  private async window(job: BakeJob, kitchen: LearnedKitchen, lesson: TaughtBake): Promise<string> {
+    const result = await this.work.run('bake', { ...job, lesson: lessonFor(kitchen, lesson) });
+    return result.kind === 'foreseen' ? windowInWords(result.bake.minutes.low, result.bake.minutes.high) : 'none';
   }
   protected readonly lines = computed(() => {
     const lesson = this.lesson();
@@ -93,13 +97,12 @@ export class Teaches {
       const { celsius, spread } = learnedOven(kitchen);
       return spread > LEARNING_PRIOR.oven - 0.05 ? 'unknown' : `${signed(celsius)} ± ${spread.toFixed(1)} °C`;
     };
-    const [before, after] = [learnedBake(learned.before, learned.lesson), learnedBake(learned.after, learned.lesson)];
+    const after = learnedBake(learned.after, learned.lesson);
     const percent = Math.round(100 * (after.factor - 1));
-    const width = ({ window, factor }: typeof after) => 2 * Math.sinh(EIGHT_IN_TEN * window) * factor * learned.lesson.predictedMinutes; // prettier-ignore
     return [
       { words: `Your oven: ${said(learned.before)} becomes`, strong: said(learned.after), more: '.' },
       { words: 'This recipe takes', strong: percent === 0 ? 'what its numbers say' : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'less'} than its numbers say`, more: '.' },
-      { words: `Its next window goes from ${width(before).toFixed(0)} min wide to`, strong: `${width(after).toFixed(0)} min`, more: '.' },
+      ...(learned.windows ? [{ words: `Its next window: ${learned.windows[0] ?? ''} becomes`, strong: learned.windows[1] ?? '', more: '.' }] : []),
     ]; // prettier-ignore
   });
 }

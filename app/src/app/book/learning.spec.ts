@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { aSeason } from '../book/a-season.spec-help';
+import { aSeason } from './a-season.spec-help';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 
