@@ -60,6 +60,12 @@ const TABLES = [
   },
   { from: 'aisles', to: 'day/shopping/aisles.table.ts', name: 'AISLES_TABLE', keep: ['order', 'aisle'] },
   { from: 'style_bands', to: 'batter/balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },
+  { from: 'book/causes', to: 'book/diagnosing/causes.table.ts', name: 'CAUSES_TABLE' },
+  { from: 'book/faults', to: 'book/diagnosing/faults.table.ts', name: 'FAULTS_TABLE' },
+  { from: 'book/links', to: 'book/diagnosing/links.table.ts', name: 'LINKS_TABLE' },
+  { from: 'book/evidence', to: 'book/diagnosing/evidence.table.ts', name: 'EVIDENCE_TABLE' },
+  { from: 'book/swap-odds', to: 'book/diagnosing/swap-odds.table.ts', name: 'SWAP_ODDS_TABLE' },
+  { from: 'book/tests', to: 'book/diagnosing/tests.table.ts', name: 'TESTS_TABLE' },
   {
     from: 'reference/worked_formulas',
     to: 'doors/samples/worked-formulas.table.ts',

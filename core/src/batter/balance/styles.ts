@@ -25,6 +25,8 @@ export interface Style {
   readonly holdMinutes: number;
   /** Soda the style bears unmet, percent of flour. */
   readonly leftoverSodaMost: number;
+  /** How full its pan may be, 0–1. */
+  readonly fillMost: number;
   /** Why the bands are where they are. */
   readonly reason: string;
 }
@@ -91,6 +93,7 @@ function fromRow(row: Row): Style {
     mixingMethod: row['mixing_method'] ?? '',
     holdMinutes: numberIn(row, 'hold_min_max'),
     leftoverSodaMost: numberIn(row, 'leftover_soda_pct_flour_max'),
+    fillMost: numberIn(row, 'fill_max'),
     reason: row['reason'] ?? '',
   };
 }

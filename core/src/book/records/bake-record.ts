@@ -58,6 +58,12 @@ export interface BakeRecord extends Tapped {
   /** A stand-in spoke in it. */
   readonly simulated?: boolean;
   readonly photos?: readonly string[];
+  /** Faults that were said beside the taps, by their ids. */
+  readonly faults?: readonly string[];
+  /** What was answered when it was asked why. */
+  readonly answers?: Readonly<Record<string, boolean>>;
+  /** The change that was made because of it: for which cause, and the version that carries it. */
+  readonly tried?: { readonly cause: string; readonly versionNumber?: number };
 }
 
 /** Whose bakes are remembered together: the formula, or what a bake without one is called. */

@@ -80,6 +80,9 @@ export interface Options {
   readonly mixed?: boolean;
   /** For `learn`: the bake to come. */
   readonly next?: string;
+  /** For `diagnose`: ids of faults by commas, and what else is known of the bake, as JSON. */
+  readonly faults?: string;
+  readonly facts?: string;
   /** For `devices`: where, and how fast time runs. */
   readonly port?: number;
   readonly pace?: number;
@@ -145,6 +148,8 @@ const schema = Joi.object({
   over: Joi.string().min(1).max(200),
   mixed: Joi.boolean(),
   next: Joi.string().min(1).max(700),
+  faults: Joi.string().allow('').max(2000),
+  facts: Joi.string().allow('').max(100_000),
   port: Joi.number().integer().min(0).max(65_535),
   pace: Joi.number().min(0.1).max(600),
   factor: Joi.number(),

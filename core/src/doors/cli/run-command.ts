@@ -1,6 +1,7 @@
 import { auditCommand } from './audit-command.js';
 import { compareCommand, learnCommand } from './book-commands.js';
 import { bakeCommand } from './bake-command.js';
+import { diagnoseCommand } from './diagnose-command.js';
 import { convertCommand } from './convert-command.js';
 import { exportCommand } from './export-command.js';
 import { checkOptions, type Options, type TypedOptions } from './options.js';
@@ -26,6 +27,7 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map<string, Command>([
   ['scale', scaleCommand],
   ['rescue', rescueCommand],
   ['learn', learnCommand],
+  ['diagnose', diagnoseCommand],
 ]);
 
 /** What each command takes beside the options of every one. */
@@ -44,6 +46,7 @@ const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['convert', ['to']],
   ['rescue', ['over', 'mixed']],
   ['learn', ['next']],
+  ['diagnose', ['faults', 'facts']],
   ['compare', []],
   ['devices', ['port', 'pace']],
   ['plan', ['by', 'not-before', 'hands', 'ovens', 'room', 'seconds', 'ics']],
@@ -86,6 +89,8 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
   learn SEASON.csv  oven, habit and recipes from bakes: date,recipe,pan,celsius,fan,predicted,out,word
                  --next "pear loaf,9x5 in loaf,177"
   compare A.json B.json   two bakes: what could explain that they came out differently
+  diagnose FILE|-  what most likely went wrong, from its numbers, and what to change
+                 --faults sank_middle,soapy   --facts '{"coreAtOut":96,"waitMinutes":12,"ovenError":-15}'
   devices        simulated instruments on a line: a scale, an oven, thermometers, until Ctrl-C
                  --port 4311   --pace 60
   pan "9x5x2.75 in loaf"   what it holds, and its paper
@@ -121,6 +126,8 @@ export const OPTION_KINDS: Readonly<Record<string, 'value' | 'values' | 'flag'>>
   material: 'value',
   mass: 'value',
   filled: 'value',
+  faults: 'value',
+  facts: 'value',
   format: 'value',
   lock: 'value',
   have: 'value',

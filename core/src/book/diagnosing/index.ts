@@ -1,0 +1,29 @@
+export { bakeFactsSchema, FACT_NAMES, signalsOf, type BakeFacts } from './facts.js';
+export { SIGNALS, type SignalCode, type Signals } from './signals.js';
+export {
+  causeById,
+  FAULT_IDS,
+  FAULT_PLACES,
+  NETWORK,
+  type Cause,
+  type ChangeKind,
+  type Fault,
+  type FaultPlace,
+  type Network,
+  type Test,
+} from './network.js';
+export {
+  diagnose,
+  likelihoodOf,
+  type Asked,
+  type CauseFound,
+  type Diagnosis,
+  type Likelihood,
+  type Speaks,
+} from './diagnose.js';
+export { ifOther, testsFor, type IfOther, type TestToAsk } from './asking.js';
+export { risksOf, type Risk } from './risks.js';
+export { factsOfFormula, factsOfRecord, faultsOf, saysHowItWas } from './known-facts.js';
+export { nextTime, type MovedAmount, type NextTime, type OfThatBake } from './next-time.js';
+export { kitchenOdds, triedChanges, type Tried } from './outcomes.js';
+export { faultsSaid } from './faults-said.js';
