@@ -41,4 +41,27 @@ export const BOOK_VIEWS = {
     await page.getByRole('tab', { name: 'Compare' }).click();
     await page.getByRole('button', { name: 'Put both in the Day' }).waitFor();
   },
+  'book-why': async (page) => {
+    await toBook(page);
+    await page
+      .getByRole('link', { name: /Gingerbread with dark treacle/ })
+      .last()
+      .click();
+    await page.getByRole('link', { name: 'Why was it so?' }).click();
+    await page.getByRole('list', { name: 'Causes, the likeliest first' }).waitFor();
+  },
+  'book-faults': async (page) => {
+    await toBook(page);
+    await page.getByRole('tab', { name: 'Why' }).click();
+    await page.getByRole('link', { name: 'All faults, drawn' }).click();
+    await page.getByText('Faults, and what makes them').waitFor();
+  },
+  'bench-because': async (page) => {
+    await BOOK_VIEWS['book-why'](page);
+    await page.getByRole('link', { name: 'Show it on the Bench' }).click();
+    const keep = page.getByRole('button', { name: /Keep it as version/ });
+    await page.getByText('From the Book').waitFor({ state: 'attached' });
+    if (!(await keep.isVisible())) await page.locator('.handle').click();
+    await keep.waitFor();
+  },
 };

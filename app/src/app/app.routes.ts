@@ -26,6 +26,11 @@ export const routes: Routes = [
     loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
   },
   {
+    path: 'book/faults',
+    title: 'Faults · Orvin',
+    loadComponent: () => import('./book/faults-page').then((m) => m.FaultsPage),
+  },
+  {
     path: 'book/:id',
     title: 'Book · Orvin',
     loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),

@@ -22,6 +22,8 @@ import { Intake } from '../work/intake';
 import { Readings } from '../work/readings';
 import { Adapting } from './adapting';
 import { BandList } from './band-list';
+import { ChangeFromBook } from './change-from-book';
+import { CouldGoWrong } from './could-go-wrong';
 import { CrumbReading } from './crumb-reading';
 import { FaceTabs } from '../parts/face-tabs';
 import { FACES, faceOf } from './face-list';
@@ -52,6 +54,8 @@ import { StepList } from './step-list';
     CdkDrag,
     CdkDropList,
     CdkDropListGroup,
+    ChangeFromBook,
+    CouldGoWrong,
     FaceTabs,
     CrumbReading,
     FormsModule,
@@ -84,6 +88,10 @@ export class Bench {
   readonly id = input.required<string>();
   /** Which face the readings show: a query parameter, so that it survives a reload. */
   readonly at = input<string>();
+  /** A change that the Book proposes: the cause, the bake, the faults seen. */
+  readonly because = input<string>();
+  readonly of = input<string>();
+  readonly faults = input<string>();
 
   private readonly store = inject(FormulaStore);
   private readonly readings = inject(Readings);

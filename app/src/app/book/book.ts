@@ -17,6 +17,7 @@ import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { Season } from './season';
 import { Trend } from './trend';
+import { Why } from './why';
 import { finds, findable } from './season-view';
 import type { StoredBake } from '../store/records';
 
@@ -27,7 +28,7 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
 /** Book: what was baked, what it taught, and what explains a difference. */
 @Component({
   selector: 'orv-book',
-  imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout, Trend],
+  imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout, Trend, Why],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './book.html',
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
@@ -48,8 +49,17 @@ export class Book {
   protected readonly faces = [
     { id: 'season', name: 'Season' },
     { id: 'compare', name: 'Compare' },
+    { id: 'why', name: 'Why' },
   ];
-  protected readonly face = computed(() => (this.at() === 'compare' ? 'compare' : 'season'));
+  protected readonly face = computed(() => this.faces.find(({ id }) => id === this.at())?.id ?? 'season');
+  /** What a face is about, where it is one bake. */
+  protected readonly about = computed(() => {
+    if (this.face() !== 'why') return undefined;
+    const bake = this.book.bake(this.ids() ?? '');
+    if (!bake) return { title: 'Why', facts: [] };
+    const { title, at, versionNumber, score } = bake.record;
+    return { title, facts: [DATE.format(at), ...(versionNumber === undefined ? [] : [`version ${versionNumber}`]), ...(score === undefined ? [] : [`scored ${score}`])] }; // prettier-ignore
+  });
   /** What can be found, beside each bake; worked out once for each. */
   private readonly texts = new WeakMap<StoredBake, string>();
   /** Before the first key: whoever comes to the field is about to type. */
@@ -104,6 +114,7 @@ export class Book {
     const shown = new Set(this.book.bakes().flatMap(({ record }) => record.photos ?? []));
     void this.photos.tidy(shown, Date.now()).catch(() => undefined); // without storage there are no photos
     effect((onCleanup) => {
+      if (this.face() === 'why') return; // it has a next act of its own
       const { label, query } = this.toRecord();
       this.next.offer.set({ label, run: () => void this.router.navigate(['/book', 'new'], { queryParams: query }) });
       onCleanup(() => this.next.offer.set(undefined));
@@ -111,7 +122,7 @@ export class Book {
   }
   protected readonly act = computed(() => this.next.offer());
   protected show(face: string): void {
-    void this.router.navigate([], { queryParams: { at: face === 'season' ? null : face }, queryParamsHandling: 'merge' }); // prettier-ignore
+    void this.router.navigate([], { queryParams: { at: face === 'season' ? null : face, ids: null }, queryParamsHandling: 'merge' }); // prettier-ignore
   }
   protected look(words: string): void {
     void this.router.navigate([], { queryParams: { find: words === '' ? null : words }, queryParamsHandling: 'merge', replaceUrl: true }); // prettier-ignore

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
+import { faultsOf } from '@orvin/core/book/diagnosing';
 import { DONE_WORDS, type DoneWord } from '@orvin/core/book/learning';
 import { BEST_SCORE, CRUMBS, SHAPES, TOPS, WRONGS, type ReadingCode, type Wrong } from '@orvin/core/book/records';
 import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
@@ -18,6 +19,7 @@ import { NextAct } from '../parts/next-act';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { BookStore } from '../store/book-store';
+import { Whys } from '../work/whys';
 import { CrustTop } from './crust-top';
 import { PhotoField } from './photo-field';
 import { RecordDraft, type Saying } from './record-draft';
@@ -59,7 +61,7 @@ const localMoment = (at: number) => {
 /** Records a bake: how done, then five taps; everything else is known already. If there is a minute more, more. */
 @Component({
   selector: 'orv-record-form',
-  imports: [CrustTop, PhotoField, FigureField, Slice, Teaches],
+  imports: [CrustTop, PhotoField, FigureField, RouterLink, Slice, Teaches],
   providers: [RecordDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './record-form.html',
@@ -74,6 +76,7 @@ export class RecordForm {
   private readonly book = inject(BookStore);
   private readonly toasts = inject(Toasts);
   private readonly next = inject(NextAct);
+  private readonly whys = inject(Whys);
   protected readonly draft = inject(RecordDraft);
 
   protected readonly doneWords = DONE_WORDS;
@@ -94,6 +97,15 @@ export class RecordForm {
 
   protected readonly record = this.draft.record;
   protected readonly kept = computed(() => this.id() !== undefined);
+  protected readonly isFaulty = computed(() => {
+    const record = this.record();
+    return record !== undefined && faultsOf(record).length > 0;
+  });
+  /** Where this is the bake after a change: what came of it. */
+  protected readonly outcome = computed(() => {
+    const tried = this.whys.tried().find(({ nextId }) => nextId === this.id());
+    return tried && { confirmed: tried.confirmed, ids: `${tried.id},${tried.nextId}` };
+  });
   /** A bake that Orvin knows nothing of: what and in what it was baked is asked. */
   protected readonly bare = computed(() => this.record()?.formulaId === undefined);
   protected readonly moment = computed(() => localMoment(this.record()?.at ?? 0));

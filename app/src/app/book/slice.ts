@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Crumb, Shape, Top } from '@orvin/core/book/records';
 import { chanceFrom } from '@orvin/core/ground/numerics';
+import { drawnWith } from './fault-drawings.table';
 
 /* One drawing of a slice stands for a bake: its height and dome, the colour of its crust, its crumb. */
 
@@ -60,17 +61,20 @@ let drawn = 0;
       <g [attr.clip-path]="'url(#' + clip + ')'">
         <rect class="crumb" width="104" height="66" />
         <path class="holes" [attr.d]="holePath()" />
-        @if (crumb() === 'tunnels') {
+        @if (hasCrumb() === 'tunnels') {
           <path
             class="tunnel"
             d="M25 56C20 43 29 28 37 22M44 56C41 43 46 28 48 22M62 56C60 43 62 28 58 22M81 56C80 43 79 28 69 22"
           />
         }
-        @if (crumb() === 'gummy') {
+        @if (hasCrumb() === 'gummy') {
           <rect class="gummy" y="51" width="104" height="14" />
         }
       </g>
-      <path class="crust" [attr.d]="outline()" [style.stroke]="colour()" />
+      <path class="crust" [class.thick]="drawn().thick" [attr.d]="outline()" [style.stroke]="colour()" />
+      @for (over of drawn().over; track $index) {
+        <path [class]="'over ' + over.tone" [attr.d]="over.d" />
+      }
     </svg>
   `,
   styles: `
@@ -97,6 +101,52 @@ let drawn = 0;
       stroke-width: 4;
       stroke-linecap: round;
     }
+    .crust.thick {
+      stroke-width: 9;
+    }
+    .dark {
+      fill: #8d6430;
+    }
+    .wet {
+      fill: #b98a48;
+    }
+    .burnt {
+      fill: #2f1a0c;
+    }
+    .white,
+    .cream {
+      fill: #fffaf0;
+      stroke: #b9a988;
+      stroke-width: 0.5;
+    }
+    .shine {
+      fill: #cfe3ee;
+      fill-opacity: 0.9;
+      stroke: #7b98ab;
+      stroke-width: 0.6;
+    }
+    .green,
+    .crack {
+      fill: none;
+      stroke: #2f7d6a;
+      stroke-width: 4;
+      stroke-linecap: round;
+    }
+    .crack {
+      stroke: #5a3413;
+      stroke-width: 2.4;
+      stroke-linejoin: round;
+    }
+    .rust {
+      fill: #7c4a2a;
+      fill-opacity: 0.75;
+    }
+    .fruit {
+      fill: #7a2840;
+    }
+    .tin {
+      fill: #8796a8;
+    }
     .crust {
       fill: none;
       stroke-width: 5;
@@ -108,11 +158,17 @@ export class Slice {
   readonly shape = input<Shape | undefined>();
   readonly crumb = input<Crumb | undefined>();
   readonly top = input<Top | undefined>();
+  /** Faults that are drawn into it, by their ids. */
+  readonly faults = input<readonly string[]>([]);
+  protected readonly drawn = computed(() => drawnWith(this.faults()));
+  protected readonly hasCrumb = computed(() => this.drawn().crumb ?? this.crumb());
   protected readonly clip = `slice-${++drawn}`;
   protected readonly outline = computed(() => {
-    const [edge, middle] = OUTLINES[this.shape() ?? 'low-dome'];
+    const { outline, shape } = this.drawn();
+    if (outline !== undefined) return outline;
+    const [edge, middle] = OUTLINES[shape ?? this.shape() ?? 'low-dome'];
     return `M5 63L2 ${edge}C26 ${middle} 78 ${middle} 102 ${edge}L99 63Z`;
   });
-  protected readonly holePath = computed(() => holes(this.crumb() ?? 'fine'));
-  protected readonly colour = computed(() => CRUST_COLOURS[this.top() ?? 'gold']);
+  protected readonly holePath = computed(() => holes(this.hasCrumb() ?? 'fine'));
+  protected readonly colour = computed(() => CRUST_COLOURS[this.drawn().top ?? this.top() ?? 'gold']);
 }

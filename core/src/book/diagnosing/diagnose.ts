@@ -149,7 +149,7 @@ class Shares {
   } // prettier-ignore
 
   private visit(set: readonly number[]): void {
-    const members = set.map((i) => this.candidates[i] as Candidate);
+    const members = set.flatMap((i) => this.candidates[i] ?? []);
     let weight = members.reduce((product, { odds }) => product * odds, 1);
     const chance: number[] = [];
     for (let f = 0; f < this.faults; f++) {

@@ -22,7 +22,7 @@ export {
   type Speaks,
 } from './diagnose.js';
 export { ifOther, testsFor, type IfOther, type TestToAsk } from './asking.js';
-export { risksOf, type Risk } from './risks.js';
+export { faultsByRisk, risksOf, type Risk } from './risks.js';
 export { factsOfFormula, factsOfRecord, faultsOf, saysHowItWas } from './known-facts.js';
 export { nextTime, type MovedAmount, type NextTime, type OfThatBake } from './next-time.js';
 export { kitchenOdds, triedChanges, type Tried } from './outcomes.js';

@@ -50,7 +50,6 @@ export function factsOfFormula(audit: Audit, kitchen: Kitchen): BakeFacts {
     .find(({ read, grams = 0 }) => read.ingredient?.category === 'flour' && grams > flour / 3);
   const byVolume = flourEntry?.read.unit !== undefined && unitById(flourEntry.read.unit)?.kind === 'volume';
   const filled = flourEntry?.read.ingredient && fillingHabit(kitchen, flourEntry.read.ingredient);
-  const metres = kitchen.place?.metresAboveSea;
   return withoutUndefined<BakeFacts>({
     ...Object.fromEntries(verdicts.flatMap(({ quantity, value }) => {
       const fact = FACT_OF[quantity];
@@ -69,7 +68,7 @@ export function factsOfFormula(audit: Audit, kitchen: Kitchen): BakeFacts {
     // what is weighed is weighed; what a cup holds depends on who fills it
     flourBy: byVolume ? filled && FLOUR_FILLED[filled] : flourEntry && 'weighed',
     weighed: flourEntry && !byVolume,
-    metresAboveSea: metres === undefined || metres === 0 ? undefined : metres,
+    metresAboveSea: kitchen.place?.metresAboveSea,
   });
 } // prettier-ignore
 
@@ -87,7 +86,7 @@ export function factsOfRecord(record: BakeRecord, kitchen: Kitchen, formula?: Fo
   const learned = kitchen.learned && learnedOven(kitchen.learned);
   const ofOven = readings.oven !== undefined ? { ovenError: readings.oven - record.celsius, ovenErrorSpread: 4 } : learned && learned.spread < KNOWN_OVEN ? { ovenError: learned.celsius, ovenErrorSpread: learned.spread } : {}; // prettier-ignore
   const written = formula?.bake;
-  const fanAsWritten = record.fan && written?.celsius !== undefined && written.fan !== true;
+  const fanAsWritten = record.fan && written?.celsius !== undefined && !written.fan;
   return withoutUndefined<BakeFacts>({
     ...ofOven,
     minutesOver: word ? pastDonePercent(word) : readings.time,

@@ -21,7 +21,7 @@ export interface NextTime {
   readonly cause: Cause;
   /** The formula with the change, where the change is one of the formula. */
   readonly formula?: Formula;
-  /** Grams that move, the largest share of themselves first. */
+  /** Grams that move: what was there first, by how much of itself it moves. */
   readonly moved: readonly MovedAmount[];
   /** Figures of a change outside the formula: °C to set, minutes, share of what goes into the pan. */
   readonly celsius?: number;
@@ -38,6 +38,9 @@ export interface OfThatBake {
 
 /** Less than this is nothing that moved. */
 const MOVED = 0.02;
+/** By how much an amount moves, whichever way. */
+const swing = ({ before, after }: MovedAmount) => Math.abs(Math.log((after + 0.1) / (before + 0.1)));
+/** What was there before what comes in, and of each the largest move first. */
 function movedBetween(before: Audit, after: Audit): readonly MovedAmount[] {
   const gramsOf = ({ weighed }: Audit) => {
     const grams = new Map<Ingredient, number>();
@@ -48,7 +51,7 @@ function movedBetween(before: Audit, after: Audit): readonly MovedAmount[] {
   return [...new Set([...were.keys(), ...are.keys()])]
     .map((ingredient) => ({ ingredient, before: were.get(ingredient) ?? 0, after: are.get(ingredient) ?? 0 }))
     .filter((line) => Math.abs(line.after - line.before) > MOVED * Math.max(line.after, line.before))
-    .sort((one, other) => Math.abs(Math.log((one.after + 0.1) / (one.before + 0.1))) < Math.abs(Math.log((other.after + 0.1) / (other.before + 0.1))) ? 1 : -1);
+    .sort((one, other) => Number(other.before > 0) - Number(one.before > 0) || swing(other) - swing(one));
 } // prettier-ignore
 
 /** How much longer a core takes for each degree that it lacks, a share of the bake. @source heat model, near the end of loaves and rounds: judged */

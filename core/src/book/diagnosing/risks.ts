@@ -1,5 +1,6 @@
 import { beforeFaults, evidenceFor, type Asked } from './diagnose.js';
 import { NETWORK, type Network } from './network.js';
+import type { SignalCode } from './signals.js';
 
 /* The same model before anything was seen: which faults this bake risks, and by what. */
 
@@ -35,4 +36,28 @@ export function risksOf(asked: Omit<Asked, 'faults'>, network: Network = NETWORK
     };
   });
   return risks.sort((one, other) => other.chance - other.usual - (one.chance - one.usual));
+} // prettier-ignore
+
+/** Faults that only some bakes can have: what has to be there. */
+const NEEDS: Readonly<Record<string, SignalCode>> = {
+  leaning_scones: 'rolled-and-cut',
+  scones_flat: 'rolled-and-cut',
+  side_crack: 'rolled-and-cut',
+  green_blue: 'plant-colour',
+  colour_off: 'cocoa',
+};
+const OF_FRUIT = 0.05;
+
+/** Faults in the order in which this bake risks them; those that it can hardly have come last. @param frosted whether there is a frosting */
+export function faultsByRisk(asked: Omit<Asked, 'faults'>, frosted: boolean, network: Network = NETWORK): readonly string[] {
+  const { values } = asked.signals;
+  const places = new Map(network.faults.map(({ id, place }) => [id, place]));
+  const can = (fault: string) => {
+    const needs = NEEDS[fault];
+    if (needs !== undefined) return values[needs] === 1;
+    if (fault === 'fruit_bottom') return (values['fruit-load'] ?? 1) > OF_FRUIT;
+    return places.get(fault) !== 'frosting' || frosted;
+  };
+  const weight = ({ fault, chance, usual }: Risk) => (can(fault) ? (chance * chance) / usual : 0);
+  return [...risksOf(asked, network)].sort((one, other) => weight(other) - weight(one)).map(({ fault }) => fault);
 } // prettier-ignore

@@ -1,3 +1,4 @@
+import type { ValidationResult } from 'joi';
 import {
   bakeFactsSchema,
   diagnose,
@@ -24,8 +25,10 @@ function factsSaid(said: string | undefined): BakeFacts | string {
   if (said === undefined) return {};
   if (said.length > LONGEST_FACTS) return 'too long';
   try {
-    const { error, value } = bakeFactsSchema.validate(JSON.parse(said), { errors: { wrap: { label: false } } });
-    return error ? error.message : (value as BakeFacts);
+    const checked: ValidationResult<BakeFacts> = bakeFactsSchema.validate(JSON.parse(said), {
+      errors: { wrap: { label: false } },
+    });
+    return checked.error ? checked.error.message : checked.value;
   } catch {
     return `"${said.slice(0, 60)}" is no JSON; write it as '{"coreAtOut":96,"waitMinutes":12}'`;
   }
@@ -35,7 +38,7 @@ function factsSaid(said: string | undefined): BakeFacts | string {
 function editOf({ cause }: CauseFound, { formula, around, audit }: ReadInput): object | null {
   let made = 0;
   const change = nextTime(cause.id, formula, around, () => `new-${++made}`, { facts: {} }, audit);
-  const line = change?.moved.find(({ before }) => before > 0) ?? change?.moved[0];
+  const line = change?.moved[0];
   return line ? { code: cause.edit, ingredient: line.ingredient.id, grams: rounded(line.after, 2), before: rounded(line.before, 2) } : null; // prettier-ignore
 }
 

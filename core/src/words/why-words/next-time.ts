@@ -72,6 +72,8 @@ const ADVICE: Readonly<Record<string, string>> = {
   frosting_sugar_coarse: 'Sift the sugar; dissolve crystals in warm syrup.',
 };
 
+export const adviceFor = (cause: string): string => ADVICE[cause] ?? '';
+
 /** Each amount that moves: "baking soda 3.7 → 1.4 g". */
 export function movedInWords({ moved }: Pick<NextTime, 'moved'>, region: Region): readonly string[] {
   return moved.map(({ ingredient, before, after }) => {
@@ -94,6 +96,6 @@ export function nextTimeInWords(change: NextTime, region: Region): { readonly fi
   const moved = movedInWords(change, region);
   return { figure: moved.length > 0 ? moved.join(', ') : (figuresInWords(change) ?? ''), words: ADVICE[change.cause.id] ?? '' }; // prettier-ignore
 }
-/** Why a version was kept: the bake and what was wrong with it. */
-export const reasonForChange = (figure: string, day: string, faults: readonly string[]): string =>
-  `${figure === '' ? 'changed' : figure}: the bake of ${day} was ${faults.join(', ')}`;
+/** Why a version was kept: the change, the bake that it was made because of, and what was seen of it. */
+export const reasonForChange = (change: string, faults: readonly string[], day?: string): string =>
+  `${change}, after ${day === undefined ? 'a bake' : `the bake of ${day}`}: ${faults.join(', ')}`;

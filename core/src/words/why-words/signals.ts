@@ -31,7 +31,7 @@ const SAID: Readonly<Record<SignalCode, Wording>> = {
   core: (z) => z < -1 ? say('core', 'not hot enough when it came out') : z > 1 ? say('core', 'hotter than it needed') : say('core', 'as hot as it should be'),
   'crumb-ph-band': bands('crumb pH'),
   'crumb-ph': (pH) => say(`pH ${pH.toFixed(1)}`, 'of the crumb'),
-  'soda-left': (times) => times < 0.3 ? say('soda', 'hardly any left over') : say(`${times.toFixed(1)} times`, 'the soda left over that the style bears'),
+  'soda-left': (times) => times < 0.3 ? say('soda', 'hardly any left over') : say(`${times.toFixed(1)} times`, 'as much soda left over as its style bears'),
   'spare-acid': (times) => times < 0.3 ? say('acid', 'none to spare') : say(`${(1.2 * times).toFixed(1)} %`, 'of the flour as soda could still be met'),
   'powder-over-six': (over) => over > 0 ? say(`${(6 + 2 * over).toFixed(1)} %`, 'powder, of the flour') : say('powder', 'below 6 % of the flour'),
   'aluminium-powder': (times) => times > 0 ? say('powder', 'with aluminium or pyrophosphate') : say('powder', 'with neither aluminium nor pyrophosphate'),

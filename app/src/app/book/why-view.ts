@@ -1,0 +1,98 @@
+import { diagnose, ifOther, faultsByRisk, NETWORK, testsFor, type Asked, type CauseFound, type FaultPlace, type Speaks } from '@orvin/core/book/diagnosing'; // prettier-ignore
+import { CAUSE_NAMES, FAULT_NAMES, LIKELIHOOD_NAMES, signalInWords, speaksInWords, TEST_WORDS, type SpeaksWords } from '@orvin/core/words/why-words'; // prettier-ignore
+import { capitalised } from '@orvin/core/words/wording';
+
+/* What the Why face shows, worked out from what was asked. */
+
+export interface CauseRow {
+  readonly id: string;
+  /** Of a hundred. */
+  readonly share: number;
+  readonly name: string;
+  readonly likelihood: string;
+  readonly speaksFor: readonly SpeaksWords[];
+  readonly speaksAgainst: readonly SpeaksWords[];
+}
+export interface WhyView {
+  readonly headline: string;
+  readonly more: string;
+  readonly rows: readonly CauseRow[];
+  readonly foot: string;
+  readonly test: { readonly id: string; readonly tells: string; readonly ask: string; readonly yes: string; readonly no: string; readonly minutes: number } | undefined; // prettier-ignore
+}
+
+const MOST_ROWS = 5;
+const LEAST_SHARE = 0.03;
+const MOST_SPOKEN = 3;
+/** Below this the first cause is a guess among several. */
+const LIKELY = 0.3;
+const inHundred = (share: number) => Math.round(100 * share);
+const spoken = (speaks: readonly Speaks[]) => speaks.slice(0, MOST_SPOKEN).map(speaksInWords);
+
+const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFound): CauseRow => ({
+  id: cause.id,
+  share: inHundred(share),
+  name: capitalised(CAUSE_NAMES[cause.id] ?? cause.id),
+  likelihood: LIKELIHOOD_NAMES[likelihood],
+  speaksFor: spoken(speaksFor),
+  speaksAgainst: spoken(speaksAgainst),
+});
+
+function explained({ explains }: CauseFound, faults: readonly string[]): string {
+  if (explains.length === faults.length) return faults.length === 1 ? '' : faults.length === 2 ? ', and it explains both' : `, and it explains all ${faults.length}`; // prettier-ignore
+  return `, and it explains ${explains.map((fault) => FAULT_NAMES[fault] ?? fault).join(' and ')}`;
+}
+
+/** What would be first if one number were other, in a sentence. */
+function otherwise(asked: Asked, found: ReturnType<typeof diagnose>): string {
+  const other = ifOther(asked, found);
+  if (!other) return '';
+  const { figure, words } = signalInWords(other.signal, other.usual);
+  return ` With ${figure} ${words} instead, “${CAUSE_NAMES[other.first] ?? other.first}” would lead, ${inHundred(other.share)} to ${inHundred(other.shareOfFirst)}.`; // prettier-ignore
+}
+
+/** Everything beside the slice. Undefined while no fault was said. */
+export function whyView(asked: Asked): WhyView | undefined {
+  if (asked.faults.length === 0) return undefined;
+  const found = diagnose(asked);
+  const [first] = found.causes;
+  if (!first) return undefined;
+  const rows = found.causes.filter(({ share }, i) => i < 2 || share >= LEAST_SHARE).slice(0, MOST_ROWS);
+  const others = 1 - found.somethingElse - rows.reduce((sum, { share }) => sum + share, 0);
+  const [best] = testsFor(asked, found);
+  const words = best && TEST_WORDS[best.test.id];
+  const tells = best?.tells?.map((id) => CAUSE_NAMES[id] ?? id);
+  return {
+    headline: `${first.share >= LIKELY ? 'Most likely' : 'Perhaps'} ${CAUSE_NAMES[first.cause.id] ?? first.cause.id}`,
+    more: `${inHundred(first.share)} in 100${explained(first, asked.faults)}`,
+    rows: rows.map(rowOf),
+    foot: `${others > 0.005 ? `Less likely causes, ${inHundred(others)} in 100; something else` : 'Something else'}, ${inHundred(found.somethingElse)}.${otherwise(asked, found)}`,
+    test: best && words && { id: best.test.id, tells: tells ? `${capitalised(tells[0] ?? '')}, or ${tells[1] ?? ''}?` : '', ...words, minutes: best.test.minutes },
+  };
+} // prettier-ignore
+
+export interface FaultChip {
+  readonly id: string;
+  readonly name: string;
+}
+const chip = (id: string): FaultChip => ({ id, name: FAULT_NAMES[id] ?? id });
+
+/** Faults to tap, those first that this bake's numbers risk most; or those of one place. */
+export function faultChips(asked: Omit<Asked, 'faults'>, frosted: boolean, among: readonly FaultPlace[] | undefined): readonly FaultChip[] {
+  const places = new Map(NETWORK.faults.map((fault) => [fault.id, fault.place]));
+  return faultsByRisk(asked, frosted)
+    .filter((fault) => among === undefined || among.some((place) => places.get(fault) === place))
+    .map(chip);
+} // prettier-ignore
+
+/** Signals that speak loudest in this bake, for or against whatever is likely. */
+export function loudest(asked: Asked, most: number): readonly SpeaksWords[] {
+  const best = new Map<string, { readonly loud: number; readonly words: SpeaksWords }>();
+  for (const { share, speaksFor, speaksAgainst } of diagnose(asked).causes)
+    for (const speaks of [...speaksFor, ...speaksAgainst]) {
+      if (speaks.kind !== 'signal') continue;
+      const loud = Math.abs(speaks.logOdds) * (share + 0.02);
+      if (loud > (best.get(speaks.signal)?.loud ?? 0)) best.set(speaks.signal, { loud, words: speaksInWords(speaks) });
+    }
+  return [...best.values()].sort((one, other) => other.loud - one.loud).slice(0, most).map(({ words }) => words); // prettier-ignore
+}

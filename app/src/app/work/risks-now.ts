@@ -1,0 +1,33 @@
+import { Injectable, inject } from '@angular/core';
+import { risksOf } from '@orvin/core/book/diagnosing';
+import { CAUSE_NAMES, FAULT_NAMES } from '@orvin/core/words/why-words';
+import { capitalised } from '@orvin/core/words/wording';
+import { Whys } from './whys';
+
+export interface RiskWords {
+  readonly fault: string;
+  readonly name: string;
+  readonly by: string;
+}
+/** So much likelier than in any bake is worth a line. */
+const WORTH_A_LINE = 0.08;
+const MOST = 3;
+
+/** What a formula that is not baked yet could go wrong by. */
+@Injectable({ providedIn: 'root' })
+export class RisksNow {
+  private readonly whys = inject(Whys);
+
+  of(formulaId: string, most = MOST): readonly RiskWords[] {
+    const of = this.whys.ofFormula(formulaId);
+    if (!of?.audit || of.audit.totals.flour === 0) return [];
+    return risksOf({ signals: of.signals, kitchen: this.whys.odds() })
+      .filter(({ chance, usual, by }) => chance - usual > WORTH_A_LINE && by.length > 0)
+      .slice(0, most)
+      .map(({ fault, by }) => ({
+        fault,
+        name: capitalised(FAULT_NAMES[fault] ?? fault),
+        by: by.slice(0, 2).map((cause) => CAUSE_NAMES[cause] ?? cause).join('; '),
+      })); // prettier-ignore
+  }
+}

@@ -1,0 +1,48 @@
+import { Injectable, inject } from '@angular/core';
+import type { NextTime } from '@orvin/core/book/diagnosing';
+import type { Formula } from '@orvin/core/formula/formula';
+import { isSame } from '@orvin/core/ground/records';
+import { FAULT_NAMES, nextTimeInWords, reasonForChange } from '@orvin/core/words/why-words';
+import { BookStore } from '../store/book-store';
+import { FormulaStore } from '../store/formula-store';
+import type { StoredVersion } from '../store/records';
+import type { KnownOf } from './whys';
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+
+/** A formula with a change made: its lines where the change is one of lines, else a note of what to do. */
+export function changedFormula({ formula, cause, ...figures }: NextTime, before: Formula): Formula {
+  if (formula) return formula;
+  const { figure, words } = nextTimeInWords({ cause, ...figures, moved: [] }, before.region);
+  const note = `Next time: ${[figure, words].filter((part) => part !== '').join('. ')}`;
+  return { ...before, notes: [...(before.notes ?? []).filter((each) => each !== note), note] };
+}
+
+/** Keeps a change as a version, and notes on the bake that it was made because of it: one act, one undo. */
+@Injectable({ providedIn: 'root' })
+export class TakenChanges {
+  private readonly formulas = inject(FormulaStore);
+  private readonly book = inject(BookStore);
+
+  asVersion(change: NextTime, of: KnownOf, faults: readonly string[], bakeId?: string): StoredVersion | undefined {
+    const id = of.formulaId;
+    const stored = id === undefined ? undefined : this.formulas.formula(id);
+    if (id === undefined || !stored) return undefined;
+    const { figure, words } = nextTimeInWords(change, stored.formula.region);
+    const names = faults.map((fault) => FAULT_NAMES[fault] ?? fault);
+    const why = figure === '' ? words.replace(/\.$/, '') : figure;
+    const reason = reasonForChange(why, names, of.record && DAY.format(of.record.at));
+    let version: StoredVersion | undefined;
+    this.formulas.together(reason, () => {
+      const base = this.formulas.baseOf(id);
+      if (!base || !isSame([base.formula, base.oven], [stored.formula, stored.oven])) this.formulas.keep(id, `before: ${reason}`); // prettier-ignore
+      this.formulas.change(id, reason, ({ formula }) => ({ formula: changedFormula(change, formula) }));
+      version = this.formulas.keep(id, reason);
+      if (bakeId !== undefined && version) {
+        const { number } = version;
+        this.book.change(bakeId, reason, (record) => ({ ...record, tried: { cause: change.cause.id, versionNumber: number } })); // prettier-ignore
+      }
+    });
+    return version;
+  }
+}
