@@ -11,6 +11,7 @@ const FLOORS = [
   'day',
   'along',
   'book',
+  'keep',
   'words',
   'papers',
   'doors',

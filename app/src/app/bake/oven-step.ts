@@ -8,6 +8,7 @@ import { donenessInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
 import { clockAt } from '../parts/wall-clock';
+import { RisksNow } from '../work/risks-now';
 import { Work } from '../work/work-client';
 import { CoreChart } from './core-chart';
 import { Footing } from './footing';
@@ -16,6 +17,8 @@ import { LiveBakes } from './live-bakes';
 import { ThisBaking } from './this-baking';
 
 const MINUTE = 60_000;
+/** What a thermometer in an oven is good for, °C. */
+const THERMOMETER = 4;
 /** Less batter more or less moves no time. */
 const WORTH_SAYING = 0.005;
 /** Timers that mean nothing any more once it is in: of what was to be warm, of the oven, of the batter. */
@@ -40,6 +43,11 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
         <p class="lead">{{ pans() }}</p>
         <h2>{{ air() === undefined ? setWords() : airWords() }}</h2>
         <p class="tell" role="status">{{ verdictWords() }}</p>
+        @if (risk(); as risk) {
+          <p class="risk">
+            Most at risk: <b>{{ risk.name }}</b> {{ risk.by }}
+          </p>
+        }
         <label class="by-hand">
           What the thermometer in it says
           <input
@@ -148,6 +156,14 @@ export class OvenStepView {
   private readonly verdict = computed(() => {
     const air = this.air();
     return air === undefined ? undefined : ovenVerdict(air, this.setPoint());
+  });
+  private readonly risks = inject(RisksNow);
+  /** What this bake risks most as the oven stands now: by the model that finds causes afterwards. */
+  protected readonly risk = computed(() => {
+    const id = this.baking.baking()?.snapshot.formulaId;
+    const air = this.air();
+    const oven = air === undefined ? {} : { ovenError: air - this.setPoint(), ovenErrorSpread: THERMOMETER };
+    return id === undefined ? undefined : this.risks.of(id, oven, 1)[0];
   });
   protected readonly setWords = computed(() => `Is it ${Math.round(this.setPoint())} °C?`);
   protected readonly airWords = computed(() => `${Math.round(this.air() ?? 0)} °C in it`);

@@ -1,5 +1,5 @@
 import { Injectable, inject } from '@angular/core';
-import { risksOf } from '@orvin/core/book/diagnosing';
+import { risksOf, type BakeFacts } from '@orvin/core/book/diagnosing';
 import { CAUSE_NAMES, FAULT_NAMES } from '@orvin/core/words/why-words';
 import { capitalised } from '@orvin/core/words/wording';
 import { Whys } from './whys';
@@ -18,8 +18,8 @@ const MOST = 3;
 export class RisksNow {
   private readonly whys = inject(Whys);
 
-  of(formulaId: string, most = MOST): readonly RiskWords[] {
-    const of = this.whys.ofFormula(formulaId);
+  of(formulaId: string, more: BakeFacts = {}, most = MOST): readonly RiskWords[] {
+    const of = this.whys.ofFormula(formulaId, more);
     if (!of?.audit || of.audit.totals.flour === 0) return [];
     return risksOf({ signals: of.signals, kitchen: this.whys.odds() })
       .filter(({ chance, usual, by }) => chance - usual > WORTH_A_LINE && by.length > 0)

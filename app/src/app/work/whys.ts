@@ -54,15 +54,17 @@ export class Whys {
   ofBake(record: BakeRecord, styleId?: string): KnownOf | undefined {
     return this.known(record, record.formulaId, this.formulaOf(record), styleId);
   }
-  ofFormula(id: string): KnownOf | undefined {
+  /** @param more what is known of the bake under way */
+  ofFormula(id: string, more: BakeFacts = {}): KnownOf | undefined {
     const formula = this.formulas.formula(id)?.formula;
-    return formula && this.known(undefined, id, formula);
+    return formula && this.known(undefined, id, formula, USUAL_STYLE, more);
   }
   private known(
     record: BakeRecord | undefined,
     formulaId: string | undefined,
     formula: Formula | undefined,
     styleId = USUAL_STYLE,
+    more: BakeFacts = {},
   ): KnownOf | undefined {
     const kitchen = this.learning.kitchen();
     const audit = formula && this.readings.of(formula);
@@ -71,6 +73,7 @@ export class Whys {
     const facts = {
       ...(audit && factsOfFormula(audit, kitchen)),
       ...(record && factsOfRecord(record, kitchen, formula)),
+      ...more,
     };
     return { record, formulaId, formula, audit, style, facts, signals: signalsOf(facts, style) };
   }

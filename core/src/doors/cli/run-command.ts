@@ -7,6 +7,7 @@ import { exportCommand } from './export-command.js';
 import { checkOptions, type Options, type TypedOptions } from './options.js';
 import { wrongUse, type Outcome } from './outcome.js';
 import { frostCommand, panCommand, piecesCommand } from './geometry-commands.js';
+import { keepCommand, labelCommand } from './keep-commands.js';
 import { leavenCommand } from './leaven-command.js';
 import { planCommand, type Now } from './plan-command.js';
 import { parseCommand } from './parse-command.js';
@@ -28,6 +29,8 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map<string, Command>([
   ['rescue', rescueCommand],
   ['learn', learnCommand],
   ['diagnose', diagnoseCommand],
+  ['keep', keepCommand],
+  ['label', labelCommand],
 ]);
 
 /** What each command takes beside the options of every one. */
@@ -47,6 +50,8 @@ const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['rescue', ['over', 'mixed']],
   ['learn', ['next']],
   ['diagnose', ['faults', 'facts']],
+  ['keep', []],
+  ['label', []],
   ['compare', []],
   ['devices', ['port', 'pace']],
   ['plan', ['by', 'not-before', 'hands', 'ovens', 'room', 'seconds', 'ics']],
@@ -91,6 +96,8 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
   compare A.json B.json   two bakes: what could explain that they came out differently
   diagnose FILE|-  what most likely went wrong, from its numbers, and what to change
                  --faults sank_middle,soapy   --facts '{"coreAtOut":96,"waitMinutes":12,"ovenError":-15}'
+  keep FILE|-    how long it keeps: room, fridge, freezer, part by part, and why no longer
+  label FILE|-   a draft of its label, allergens by the region's list: --region UK
   devices        simulated instruments on a line: a scale, an oven, thermometers, until Ctrl-C
                  --port 4311   --pace 60
   pan "9x5x2.75 in loaf"   what it holds, and its paper

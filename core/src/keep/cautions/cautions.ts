@@ -1,0 +1,51 @@
+import type { Audit } from '../../bench/audit/index.js';
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import { safetyOf } from '../../kitchen/safety/index.js';
+import type { KeptPart } from '../keeping/index.js';
+
+/* What whoever eats it, keeps it or hands it on has to know: each caution with what it is about. */
+
+export const CAUTION_CODES = ['cold', 'honey-infants', 'infants', 'choking', 'alcohol-stays', 'toxic', 'raw-egg', 'unread-filling', 'draft-label', 'freeze-once'] as const; // prettier-ignore
+export type CautionCode = (typeof CAUTION_CODES)[number];
+export interface Caution {
+  readonly code: CautionCode;
+  /** What it is about. */
+  readonly about: readonly Ingredient[];
+  /** What the table says of it, where it says more. */
+  readonly note: string;
+}
+
+/** Alcohol worth a word, share of the whole as it went in. */
+const ALCOHOL = 0.002;
+
+/** In the order of their gravity. @param fed whether it was fed with something that has alcohol in it */
+export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boolean): readonly Caution[] {
+  const everything = audit.weighed.components.flatMap((component) =>
+    component.lines.flatMap(({ entries }) => entries.flatMap(({ ingredient, weight }) => (ingredient && weight ? [{ ingredient, grams: weight.grams, baked: component.inBatter }] : []))),
+  );
+  const grams = everything.reduce((sum, part) => sum + part.grams, 0);
+  const those = (isMeant: (ingredient: Ingredient, baked: boolean) => boolean) => [...new Set(everything.filter(({ ingredient, baked }) => isMeant(ingredient, baked)).map(({ ingredient }) => ingredient))];
+  const caution = (code: CautionCode, about: readonly Ingredient[], note = ''): readonly Caution[] => about.length > 0 ? [{ code, about, note }] : [];
+  const alcohol = everything.reduce((sum, part) => sum + part.grams * part.ingredient.composition.alcohol, 0);
+  const notes = (about: readonly Ingredient[], of: 'toxic' | 'choking' | 'infantReason') => [...new Set(about.flatMap((ingredient) => safetyOf(ingredient)?.[of] ?? []))].filter((note) => note !== '').join('; ');
+  const honey = those(({ behavesAs }) => behavesAs.includes('honey'));
+  const infants = those((ingredient, baked) => {
+    const infant = safetyOf(ingredient)?.infant;
+    return !ingredient.behavesAs.includes('honey') && (infant === 'never' || (infant === 'baked-only' && !baked));
+  });
+  const choking = those((ingredient) => (safetyOf(ingredient)?.choking ?? '') !== '');
+  const toxic = those((ingredient) => (safetyOf(ingredient)?.toxic ?? '') !== '');
+  const rawEgg = those((ingredient, baked) => !baked && safetyOf(ingredient)?.perishable === 'raw-animal' && ingredient.behavesAs.includes('egg'));
+  return [
+    ...(parts.some(({ mustBeCold }) => mustBeCold) ? [{ code: 'cold', about: [], note: '' } as const] : []),
+    ...(parts.some(({ reasons }) => reasons.some(({ code }) => code === 'unread-filling')) ? [{ code: 'unread-filling', about: [], note: '' } as const] : []),
+    ...caution('raw-egg', rawEgg),
+    ...(fed || alcohol > ALCOHOL * grams ? [{ code: 'alcohol-stays', about: those(({ composition }) => composition.alcohol > 0.01), note: '' } as const] : []),
+    ...caution('honey-infants', honey),
+    ...caution('infants', infants, notes(infants, 'infantReason')),
+    ...caution('choking', choking, notes(choking, 'choking')),
+    ...caution('toxic', toxic, notes(toxic, 'toxic')),
+    { code: 'freeze-once', about: [], note: '' },
+    { code: 'draft-label', about: [], note: '' },
+  ];
+} // prettier-ignore

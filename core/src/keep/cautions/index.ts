@@ -1,0 +1,1 @@
+export { CAUTION_CODES, cautionsFor, type Caution, type CautionCode } from './cautions.js';

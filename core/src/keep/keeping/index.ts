@@ -1,0 +1,18 @@
+export {
+  compositionOf,
+  keepsOf,
+  thawHours,
+  type HowKept,
+  type KeepReason,
+  type Keeps,
+  type KeptPart,
+  type Thawing,
+} from './keep.js';
+export { KEEPING_ROWS, keepingRow, type KeepingRow } from './keeping-rows.js';
+export {
+  alcoholKept,
+  bakedComposition,
+  mouldFreeDays,
+  waterActivity,
+  type BakedComposition,
+} from './water-activity.js';

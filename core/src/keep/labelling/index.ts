@@ -1,0 +1,4 @@
+export { LABEL_REGIONS, labelWord, labelWords } from './allergens.js';
+export { allergensIn, labelOf, type DateMark, type LabelDraft, type LabelIngredient } from './label.js';
+export { nutritionPanel, type PanelRow } from './panel.js';
+export { LABEL_SHEETS, labelSheet, type LabelSheet } from './sheets.table.js';

@@ -1,0 +1,1 @@
+export { lossPercent, specificVolumeOf, volumeBySeeds, type SeedVolume } from './measuring.js';

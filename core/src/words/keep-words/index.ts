@@ -1,0 +1,2 @@
+export { cautionInWords, daysInWords, keepReasonInWords, keepsInWords, monthsInWords } from './keeping.js';
+export { DATE_MARKS, ingredientRuns, labelAsText, panelRowInWords, storageInWords, type LabelRun } from './label.js';
