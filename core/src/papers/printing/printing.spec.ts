@@ -3,7 +3,8 @@ import { createRequire } from 'node:module';
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { liningFor, tilingFor } from '../../batch/lining/index.js';
 import { parsePan } from '../../kitchen/pans/index.js';
-import { liningPdf, sheetPdf } from './index.js';
+import { labelSheet } from '../../keep/labelling/index.js';
+import { labelPdf, liningPdf, sheetPdf } from './index.js';
 
 const require = createRequire(import.meta.url);
 const font = (weight: string) =>
@@ -34,6 +35,13 @@ function boxOf(operators: readonly number[], figures: readonly number[]): Box {
   let at = 0;
   const points = operators.flatMap((operator): (readonly [number, number])[] => {
     at += taken[operator] ?? 0;
+    if (operator === OPS.rectangle) {
+      const [x = NaN, y = NaN, width = NaN, height = NaN] = figures.slice(at - 4, at);
+      return [
+        [x, y],
+        [x + width, y + height],
+      ];
+    }
     return operator === OPS.moveTo || operator === OPS.lineTo || operator === OPS.curveTo
       ? [[figures[at - 2] ?? NaN, figures[at - 1] ?? NaN]]
       : [];
@@ -130,5 +138,42 @@ describe('sheetPdf', () => {
       ])
         expect(words).withContext(said).toContain(said);
     }
+  });
+});
+
+describe('labelPdf', () => {
+  const label = {
+    title: 'Pear and cardamom loaf',
+    paragraphs: [
+      [
+        { words: 'Ingredients: plain flour (', bold: false },
+        { words: 'wheat', bold: true },
+        { words: '), pears, sugar, ', bold: false },
+        { words: 'egg', bold: true },
+        { words: ', salt.', bold: false },
+      ],
+    ],
+    foot: [
+      ['Best before 28 November', '86 g'],
+      ['Keep cool, dry and wrapped.', 'draft'],
+    ] as [string, string][],
+  };
+  it('prints each at its real size, as many as asked, over as many pages as they take', async () => {
+    const sheet = labelSheet('a4-8');
+    if (!sheet) throw new Error('no such sheet');
+    const pages = await read(labelPdf(label, sheet, 9, FONTS));
+    expect(pages.length).toBe(2);
+    for (const [page, count] of [
+      [pages[0], 8],
+      [pages[1], 1],
+    ] as const) {
+      const boxes =
+        page?.boxes.filter(({ width, height }) => Math.abs(width - 99.1) < 0.3 && Math.abs(height - 67.7) < 0.3) ?? [];
+      // outline and clip of each
+      expect(boxes.length).toBe(2 * count);
+      expect(page?.words.match(/Pear and cardamom loaf/g)?.length).toBe(count);
+    }
+    expect(pages[0]?.words).toContain('wheat');
+    expect(pages[0]?.words).toContain('86 g');
   });
 });
