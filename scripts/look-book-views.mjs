@@ -64,4 +64,17 @@ export const BOOK_VIEWS = {
     if (!(await keep.isVisible())) await page.locator('.handle').click();
     await keep.waitFor();
   },
+  'book-keep': async (page) => {
+    await toBook(page);
+    await page.getByRole('tab', { name: 'Keep' }).click();
+    const which = page.getByRole('combobox', { name: 'Which bake' });
+    const cake = page.getByRole('option', { name: /fruit cake/ });
+    await which.selectOption(await cake.getAttribute('value'));
+    await page.getByRole('button', { name: 'Fed it now' }).waitFor();
+  },
+  'book-freezer': async (page) => {
+    await toBook(page);
+    await page.getByRole('tab', { name: 'Freezer' }).click();
+    await page.getByRole('button', { name: 'Thaw into the Day' }).waitFor();
+  },
 };

@@ -17,6 +17,8 @@ import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { Season } from './season';
 import { Trend } from './trend';
+import { Freezer } from './freezer';
+import { Keep } from './keep';
 import { Why } from './why';
 import { finds, findable } from './season-view';
 import type { StoredBake } from '../store/records';
@@ -28,7 +30,7 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
 /** Book: what was baked, what it taught, and what explains a difference. */
 @Component({
   selector: 'orv-book',
-  imports: [Compare, FaceTabs, OvenLearned, RouterLink, Season, StationLayout, Trend, Why],
+  imports: [Compare, FaceTabs, Freezer, Keep, OvenLearned, RouterLink, Season, StationLayout, Trend, Why],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './book.html',
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
@@ -50,13 +52,17 @@ export class Book {
     { id: 'season', name: 'Season' },
     { id: 'compare', name: 'Compare' },
     { id: 'why', name: 'Why' },
+    { id: 'keep', name: 'Keep' },
+    { id: 'freezer', name: 'Freezer' },
   ];
   protected readonly face = computed(() => this.faces.find(({ id }) => id === this.at())?.id ?? 'season');
   /** What a face is about, where it is one bake. */
   protected readonly about = computed(() => {
-    if (this.face() !== 'why') return undefined;
-    const bake = this.book.bake(this.ids() ?? '');
-    if (!bake) return { title: 'Why', facts: [] };
+    const face = this.face();
+    if (face === 'season' || face === 'compare') return undefined;
+    const bake = face === 'freezer' ? undefined : this.book.bake(this.ids() ?? '');
+    if (!bake)
+      return { title: { why: 'Why', keep: 'Keep', freezer: 'Freezer, fridge and tins' }[face] ?? '', facts: [] };
     const { title, at, versionNumber, score } = bake.record;
     return { title, facts: [DATE.format(at), ...(versionNumber === undefined ? [] : [`version ${versionNumber}`]), ...(score === undefined ? [] : [`scored ${score}`])] }; // prettier-ignore
   });
@@ -114,7 +120,7 @@ export class Book {
     const shown = new Set(this.book.bakes().flatMap(({ record }) => record.photos ?? []));
     void this.photos.tidy(shown, Date.now()).catch(() => undefined); // without storage there are no photos
     effect((onCleanup) => {
-      if (this.face() === 'why') return; // it has a next act of its own
+      if (this.about()) return; // faces about one bake have next acts of their own
       const { label, query } = this.toRecord();
       this.next.offer.set({ label, run: () => void this.router.navigate(['/book', 'new'], { queryParams: query }) });
       onCleanup(() => this.next.offer.set(undefined));

@@ -22,14 +22,13 @@ import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { TakenChanges } from '../work/taken-changes';
 import { USUAL_STYLE, Whys } from '../work/whys';
+import { AT_HAND, WhichBake } from './which-bake';
 import { WhySlice, type Place } from './why-slice';
 import { faultChips, loudest, whyView } from './why-view';
 
 const FEW_CHIPS = 8;
 const NUMBERS = 6;
 const RISKS = 4;
-/** A bake that is the formula at hand, not yet baked. */
-const AT_HAND = 'at-hand';
 const tapsWithout = (record: BakeRecord, fault: string): BakeRecord => {
   // a tap that says the fault is taken back with it
   const { shape, top, crumb, ...rest } = record;
@@ -47,7 +46,7 @@ const tapsWithout = (record: BakeRecord, fault: string): BakeRecord => {
 /** Why a bake came out as it did: causes from its own numbers, what tells them apart, and the change for next time. */
 @Component({
   selector: 'orv-why',
-  imports: [RouterLink, WhySlice],
+  imports: [RouterLink, WhichBake, WhySlice],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './why.html',
   styleUrls: ['../parts/panels.css', './why.css'],
@@ -64,16 +63,6 @@ export class Why {
   private readonly toasts = inject(Toasts);
   private readonly offers = inject(NextAct);
 
-  protected readonly choices = computed(() => {
-    const atHand = this.onBench.record();
-    return [
-      ...this.book.bakes().map(({ id, record }) => {
-        const faults = faultsOf(record).map((fault) => FAULT_NAMES[fault] ?? fault);
-        return { id, words: `${record.title}, ${dayOf(record.at)}${faults.length > 0 ? `: ${faults.join(', ')}` : ''}` };
-      }),
-      ...(atHand ? [{ id: AT_HAND, words: `${atHand.formula.title || 'The formula at hand'}, without a bake on record` }] : []),
-    ];
-  }); // prettier-ignore
   /** The one asked for, else the latest with a fault. */
   protected readonly chosenId = computed(() => {
     if (this.ids() === AT_HAND || this.book.bake(this.ids())) return this.ids();

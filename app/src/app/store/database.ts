@@ -9,13 +9,14 @@ import type {
   StoredKitchen,
   StoredPhoto,
   StoredPlan,
+  StoredPutAway,
   StoredSettings,
   StoredVersion,
 } from './records';
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 7;
+const LATEST_VERSION = 8;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }
@@ -31,6 +32,7 @@ export class Database extends Dexie {
   declare readonly plans: EntityTable<StoredPlan, 'id'>;
   declare readonly bakings: EntityTable<StoredBaking, 'id'>;
   declare readonly bakes: EntityTable<StoredBake, 'id'>;
+  declare readonly larder: EntityTable<StoredPutAway, 'id'>;
   declare readonly photos: EntityTable<StoredPhoto, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
@@ -44,6 +46,7 @@ export class Database extends Dexie {
     this.version(6).stores({ bakes: 'id' });
     // photos are no records: heavy, never changed, read one by one
     this.version(7).stores({ photos: 'id' });
+    this.version(8).stores({ larder: 'id' });
   }
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */

@@ -2,7 +2,7 @@ import { PLAIN_KITCHEN, type OwnOven, type OwnPan } from '@orvin/core/kitchen/ki
 import { parsePan } from '@orvin/core/kitchen/pans';
 import { EMPTY_SHEET, type Wish } from '@orvin/core/day/sheets';
 import { dateShifted } from '@orvin/core/day/dates';
-import type { StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
+import type { StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredPutAway, StoredVersion } from './records';
 import { readFormula } from '@orvin/core/formula/parsing';
 import { DEMO_FORMULAS, DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from '@orvin/core/doors/samples';
 
@@ -34,6 +34,7 @@ export function demoData(now: number): {
   readonly kitchen: StoredKitchen;
   readonly plan: StoredPlan;
   readonly bakes: readonly StoredBake[];
+  readonly larder: readonly StoredPutAway[];
 } {
   const formulas = DEMO_FORMULAS.flatMap(({ id, text }, i): StoredFormula[] => {
     const reading = readFormula(text, 'UK');
@@ -70,7 +71,7 @@ export function demoData(now: number): {
     rough: false,
   };
   const kitchen: StoredKitchen = { id: 'kitchen', revision: 1, kitchen: { ...PLAIN_KITCHEN, pans: panShelf(), oven } };
-  return { formulas, versions, kitchen, plan: regattaDay(formulas, now), bakes: season(now) };
+  return { formulas, versions, kitchen, plan: regattaDay(formulas, now), bakes: season(now), larder: larder(now) };
 }
 
 /** What the tea tent baked since September. */
@@ -86,6 +87,53 @@ const season = (now: number): readonly StoredBake[] =>
       record: { ...record, at, formulaId: `demo-${formula}` },
     };
   });
+
+/** What is put away: the fruit cake in its tin, fed on Sundays, and scones frozen raw. */
+function larder(now: number): readonly StoredPutAway[] {
+  const ago = (days: number) => now - days * DAY_MILLISECONDS;
+  const record = { revision: 1, demo: true };
+  return [
+    {
+      ...record,
+      id: 'demo-larder-1',
+      createdAt: ago(83),
+      changedAt: ago(3),
+      item: {
+        title: 'Cider-fed harvest fruit cake',
+        formulaId: 'demo-cider-fed-harvest-fruit-cake',
+        bakeId: 'demo-bake-1',
+        madeAt: ago(83),
+        place: 'room',
+        since: ago(83),
+        portions: 24,
+        left: 24,
+        promised: { roomDays: 90, fridgeDays: 180, freezerMonths: 12, mustBeCold: false },
+        feeds: Array.from({ length: 11 }, (_, i) => ({ at: ago(80 - 7 * i), millilitres: 20, strength: 0.4 })),
+        weighings: [
+          { at: ago(82), grams: 1380 },
+          { at: ago(3), grams: 1560 },
+        ],
+      },
+    },
+    {
+      ...record,
+      id: 'demo-larder-2',
+      createdAt: ago(20),
+      changedAt: ago(6),
+      item: {
+        title: 'Thyme and sweet-potato scones',
+        formulaId: 'demo-thyme-sweet-potato-scones',
+        madeAt: ago(20),
+        place: 'freezer',
+        since: ago(20),
+        portions: 11,
+        left: 7,
+        raw: true,
+        promised: { roomDays: 1, fridgeDays: 2, freezerMonths: 3, mustBeCold: false },
+      },
+    },
+  ];
+}
 
 const SATURDAY = 6;
 /** [formula, how it is eaten, cut] of what stands on the tent's table at half past two. */

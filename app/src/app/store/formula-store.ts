@@ -7,7 +7,15 @@ import type { OvenSettings } from '@orvin/core/oven/settings';
 import { arrivalsOf, changesOf, type AddedFormula, type Arrival, type Decided } from './arrivals';
 import type { Change } from './edits';
 import { RecordStore } from './record-store';
-import type { StoredBatch, StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredVersion } from './records';
+import type {
+  StoredBatch,
+  StoredBake,
+  StoredFormula,
+  StoredKitchen,
+  StoredPlan,
+  StoredPutAway,
+  StoredVersion,
+} from './records';
 
 /**
  * What the baker owns and does with it: formulas, kept versions, kept batches, the kitchen. Each act of the baker is one edit, and one to
@@ -243,6 +251,7 @@ export class FormulaStore {
     kitchen?: StoredKitchen,
     plan?: StoredPlan,
     bakes: readonly StoredBake[] = [],
+    larder: readonly StoredPutAway[] = [],
   ): void {
     this.store.put({
       label: '',
@@ -251,6 +260,7 @@ export class FormulaStore {
         ...versions.map((after): Change => ({ table: 'versions', id: after.id, after })),
         ...(kitchen ? [{ table: 'kitchens' as const, id: kitchen.id, after: kitchen }] : []),
         ...bakes.map((after): Change => ({ table: 'bakes', id: after.id, after })),
+        ...larder.map((after): Change => ({ table: 'larder', id: after.id, after })),
         ...(plan ? [{ table: 'plans' as const, id: plan.id, after: plan }] : []),
       ],
     });

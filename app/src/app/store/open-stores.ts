@@ -21,6 +21,7 @@ export const openStores = new InjectionToken<() => Promise<void>>('opens the sto
         formulas.kitchen() === PLAIN_KITCHEN ? demo.kitchen : undefined,
         demo.plan,
         demo.bakes,
+        demo.larder,
       );
       settings.set({ seeded: true });
     };

@@ -3,6 +3,7 @@ import { bakingSchema } from '@orvin/core/along/baking-schema';
 import { bakeRecordSchema } from '@orvin/core/book/records';
 import { batchSettingsSchema } from '@orvin/core/batch/plan';
 import { daySheetSchema } from '@orvin/core/day/sheet-schema';
+import { putAwaySchema } from '@orvin/core/keep/larder';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';
 import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
 import { REGIONS } from '@orvin/core/ground/units';
@@ -15,6 +16,7 @@ import type {
   StoredFormula,
   StoredKitchen,
   StoredPlan,
+  StoredPutAway,
   StoredSettings,
   StoredVersion,
 } from './records';
@@ -76,6 +78,15 @@ const storedPlanSchema = Joi.object<StoredPlan>({
   sheet: daySheetSchema.required(),
 });
 
+const storedPutAwaySchema = Joi.object<StoredPutAway>({
+  id,
+  revision,
+  createdAt: moment,
+  changedAt: moment,
+  demo: Joi.boolean().required(),
+  item: putAwaySchema.required(),
+});
+
 const storedBakingSchema = Joi.object<StoredBaking>({
   id,
   revision,
@@ -112,6 +123,7 @@ const SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
   plans: storedPlanSchema,
   bakings: storedBakingSchema,
   bakes: storedBakeSchema,
+  larder: storedPutAwaySchema,
 };
 
 const changeOf = (table: Table) =>

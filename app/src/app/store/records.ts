@@ -1,3 +1,4 @@
+import type { PutAway } from '@orvin/core/keep/larder';
 import type { OvenSettings } from '@orvin/core/oven/settings';
 import type { BatchSettings } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
@@ -89,6 +90,16 @@ export interface StoredBake {
   readonly changedAt: number;
   readonly demo: boolean;
   readonly record: BakeRecord;
+}
+
+/** Something baked and put away. */
+export interface StoredPutAway {
+  readonly id: string;
+  readonly revision: number;
+  readonly createdAt: number;
+  readonly changedAt: number;
+  readonly demo: boolean;
+  readonly item: PutAway;
 }
 
 /** The baker's own measures, words and ingredients: one row. */

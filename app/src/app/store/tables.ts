@@ -5,6 +5,7 @@ import type {
   StoredFormula,
   StoredKitchen,
   StoredPlan,
+  StoredPutAway,
   StoredVersion,
 } from './records';
 
@@ -17,6 +18,7 @@ export interface TableRecords {
   readonly plans: StoredPlan;
   readonly bakings: StoredBaking;
   readonly bakes: StoredBake;
+  readonly larder: StoredPutAway;
 }
 export type Table = keyof TableRecords;
 
@@ -42,6 +44,7 @@ export const TABLES: Readonly<Record<Table, TableRule>> = {
   // what happened in a bake is told at one counter: the later word stands
   bakings: { changes: true, overtaken: 'ours', needs: ['baking'] },
   bakes: { changes: true, overtaken: 'merge', needs: ['record'] },
+  larder: { changes: true, overtaken: 'merge', needs: ['item'] },
 };
 export const TABLE_NAMES = Object.keys(TABLES) as readonly Table[];
 

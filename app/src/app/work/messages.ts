@@ -9,7 +9,7 @@ import { bookLearnedSchema, lessonsSchema, ovenCourseSchema } from './learn-mess
 import type { JobName } from './jobs';
 import type { WorkRequest } from './work-messages';
 import { loosenedSchema, loosenJobSchema, planAnswerSchema, sheetOrderSchema } from './plan-messages';
-import { liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
+import { labelPdfSchema, liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
 
 /** What goes into each job and what comes out, checked in the worker as it comes in and as it goes out. */
 export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema; readonly output: Joi.Schema }>> = {
@@ -31,6 +31,7 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   'sheet-text': { input: sheetTextSchema, output: Joi.string().required() },
   'sheet-pdf': { input: sheetPdfSchema, output: pdfSchema.required() },
   'lining-pdf': { input: liningPdfSchema, output: pdfSchema.required() },
+  'label-pdf': { input: labelPdfSchema, output: pdfSchema.required() },
 };
 
 export const requestSchema = Joi.object<WorkRequest>({

@@ -2,7 +2,8 @@ import type { BoxLining, Paper } from '@orvin/core/batch/choices';
 import { liningFor } from '@orvin/core/batch/lining';
 import type { SheetDocument } from '@orvin/core/papers/cooking-sheet';
 import type { PanSet } from '@orvin/core/kitchen/pans';
-import { liningPdf, sheetPdf, type PrintFonts } from '@orvin/core/papers/printing';
+import { labelSheet } from '@orvin/core/keep/labelling';
+import { labelPdf, liningPdf, sheetPdf, type PrintedLabel, type PrintFonts } from '@orvin/core/papers/printing';
 
 export interface SheetPdfJob {
   readonly sheet: SheetDocument;
@@ -19,9 +20,22 @@ export interface LiningPdfJob {
   readonly fonts: PrintFonts;
 }
 
+export interface LabelPdfJob {
+  readonly label: PrintedLabel;
+  /** An id of the label sheets. */
+  readonly sheet: string;
+  readonly count: number;
+  readonly fonts: PrintFonts;
+}
+
 /** What the printing worker can be asked for. It is a worker of its own, so that nobody loads a PDF writer who prints nothing. */
 export const printJobs = {
   'sheet-pdf': ({ sheet, paper, fonts }: SheetPdfJob): Uint8Array => sheetPdf(sheet, paper, fonts),
   'lining-pdf': ({ pans, way, title, paper, marks, fonts }: LiningPdfJob): Uint8Array =>
     liningPdf(liningFor(pans, way, marks), title, paper, fonts),
+  'label-pdf': ({ label, sheet, count, fonts }: LabelPdfJob): Uint8Array => {
+    const known = labelSheet(sheet);
+    if (!known) throw new Error(`There is no sheet of labels called ${sheet}.`);
+    return labelPdf(label, known, count, fonts);
+  },
 } as const;

@@ -77,3 +77,18 @@ export const pdfSchema = Joi.any().custom((value: unknown, helpers) => {
   const isPdf = value instanceof Uint8Array && String.fromCharCode(...value.slice(0, 5)) === '%PDF-';
   return isPdf ? value : helpers.error('any.invalid');
 });
+
+const run = Joi.object({ words: Joi.string().allow('').max(5000).required(), bold: Joi.boolean().required() });
+export const labelPdfSchema = Joi.object({
+  label: Joi.object({
+    title: words,
+    paragraphs: list(Joi.array().items(run).max(2000)),
+    foot: Joi.array()
+      .items(Joi.array().items(Joi.string().allow('').max(300)).length(2))
+      .max(6)
+      .required(),
+  }).required(),
+  sheet: Joi.string().max(40).required(),
+  count: Joi.number().integer().min(1).max(1000).required(),
+  fonts,
+}).required();

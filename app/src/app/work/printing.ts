@@ -2,7 +2,7 @@ import type { BoxLining, Paper } from '@orvin/core/batch/choices';
 import { Injectable, inject } from '@angular/core';
 import type { SheetDocument } from '@orvin/core/papers/cooking-sheet';
 import type { PanSet } from '@orvin/core/kitchen/pans';
-import type { PrintFonts } from '@orvin/core/papers/printing';
+import type { PrintedLabel, PrintFonts } from '@orvin/core/papers/printing';
 import { Work } from './work-client';
 
 const FONT_FILES = {
@@ -34,6 +34,10 @@ export class Printing {
   }
   async liningPdf(pans: PanSet, way: BoxLining, title: string, paper: Paper, marks: number): Promise<Uint8Array> {
     return this.work.run('lining-pdf', { pans, way, title, paper, marks, fonts: await this.lettering() });
+  }
+
+  async labelPdf(label: PrintedLabel, sheet: string, count: number): Promise<Uint8Array> {
+    return this.work.run('label-pdf', { label, sheet, count, fonts: await this.lettering() });
   }
 
   private lettering(): Promise<PrintFonts> {

@@ -21,6 +21,7 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   'sheet-text': 'This sheet cannot be written',
   'sheet-pdf': 'This sheet cannot be printed',
   'lining-pdf': 'This template cannot be printed',
+  'label-pdf': 'This label cannot be printed',
 };
 
 /** Answers messages of the application with the jobs that this worker has; a message that is none of its own gets no answer. */

@@ -41,6 +41,9 @@ export class Whys {
   private readonly learning = inject(Learning);
   private readonly readings = inject(Readings);
 
+  /** With what was learned. */
+  readonly kitchen = this.learning.kitchen;
+
   /** Changes that have their next bake, and what they say of this kitchen. */
   readonly tried = computed(() => triedChanges(this.book.bakes()));
   readonly odds = computed(() => kitchenOdds(this.tried()));

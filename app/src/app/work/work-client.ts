@@ -103,7 +103,7 @@ export class WorkClient {
 const PLANS: ReadonlySet<JobName> = new Set(['plan-day', 'loosen-day']);
 const ALONG: ReadonlySet<JobName> = new Set(['live-estimate', 'oven-off']);
 const LEARNS: ReadonlySet<JobName> = new Set(['learn-book', 'oven-course']);
-const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf']);
+const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf', 'label-pdf']);
 
 /** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints, one that plans days, one that follows a bake, one that learns. */
 @Injectable({ providedIn: 'root' })

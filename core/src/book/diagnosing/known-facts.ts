@@ -111,12 +111,14 @@ const OF_WRONG: Readonly<Partial<Record<Wrong, string>>> = {
 }; // prettier-ignore
 
 /** The faults that a record's taps say; what was said beside them follows. */
-export function faultsOf({ shape, top, crumb, wrong = [], faults = [] }: BakeRecord): readonly string[] {
+export function faultsOf({ shape, top, crumb, wrong, faults = [] }: BakeRecord): readonly string[] {
+  // a fruit cake is tight as it should be: where nothing was wrong, that is not
+  const nothingWrong = wrong?.length === 0;
   const tapped = [
     shape && OF_SHAPE[shape],
-    crumb && OF_CRUMB[crumb],
+    crumb && (crumb !== 'tight' || !nothingWrong) ? OF_CRUMB[crumb] : undefined,
     top && OF_TOP[top],
-    ...wrong.map((each) => OF_WRONG[each]),
+    ...(wrong ?? []).map((each) => OF_WRONG[each]),
   ];
   return [...new Set([...tapped.filter((fault) => fault !== undefined), ...faults])];
 }

@@ -126,6 +126,35 @@ function bakedPart(component: { readonly id: string; readonly name: string }, au
   };
 } // prettier-ignore
 
+/** Sugar enough to keep a drizzle or a glaze, share of its weight. */
+const SWEET = 0.5;
+/** Sugar, syrup, jam, nuts, chocolate, dried fruit, and juice in plenty of sugar: it stands in the room as long as the crumb does. */
+function standsInRoom(parts: readonly WeighedPart[]): boolean {
+  const grams = parts.reduce((sum, part) => sum + part.grams, 0);
+  const sugar = parts.reduce((sum, part) => sum + part.grams * part.ingredient.composition.sugars, 0);
+  return (
+    parts.length > 0 &&
+    parts.every(({ ingredient }) => {
+      const role = safetyOf(ingredient)?.fillingRole;
+      const juice =
+        ingredient.category === 'acid' || ingredient.category === 'liquid' || /juice|zest/.test(ingredient.behavesAs);
+      return role === 'room' || (juice && sugar > SWEET * grams);
+    })
+  );
+}
+const BAKES = /\b(?:bake|baked|baking|oven)\b/i;
+/** Scattered on or stirred in before the step that bakes: then it is baked, and no part of its own. */
+function isBakedOn({ lines }: WeighedComponent, formula: Formula, { method }: Audit): boolean {
+  const bakes = formula.steps.findIndex(({ text }) => BAKES.test(text));
+  const takings = lines.map(({ line }) => method.takings.filter(({ lineId }) => lineId === line.id));
+  return (
+    bakes >= 0 &&
+    takings.every(
+      (of) => of.length > 0 && of.every(({ stepId }) => formula.steps.findIndex(({ id }) => id === stepId) < bakes),
+    )
+  );
+}
+
 function unbakedPart(component: WeighedComponent): KeptPart {
   const parts = partsOf(component);
   const unread = component.lines.find(({ entries }) => entries.some(({ ingredient, name }) => ingredient === undefined && name.trim() !== '')); // prettier-ignore
@@ -139,6 +168,9 @@ function unbakedPart(component: WeighedComponent): KeptPart {
   const grams = parts.reduce((sum, part) => sum + part.grams, 0);
   const much = perishable !== undefined && (!saved || perishable.grams > 0.2 * grams) && perishable.ingredient.category !== 'fat';
   const nothing = parts.length === 0;
+  const safe = row === undefined && standsInRoom(parts) && unread === undefined;
+  if (safe)
+    return { id: component.id, name: component.name, baked: false, roomDays: MOST_WITHOUT, fridgeDays: 7, freezerMonths: 3, mustBeCold: false, wrap: 'airtight, once cold', reasons: [{ code: 'no-row', days: MOST_WITHOUT }], row };
   const mustBeCold = unread !== undefined || nothing || much || row === undefined || row.roomDays === 0;
   const fridgeDays = unread || nothing || row === undefined ? UNREAD_FRIDGE : row.fridgeDays;
   return {
@@ -167,7 +199,7 @@ export function keepsOf(formula: Formula, audit: Audit, kitchen: Kitchen, how: H
   const celsius = how.roomCelsius ?? kitchen.place?.celsius ?? USUAL_PLACE.celsius;
   const batter = audit.weighed.components.find(({ inBatter }) => inBatter);
   const baked = bakedPart({ id: batter?.id ?? 'batter', name: batter && batter.name !== '' ? batter.name : formula.title }, audit, how, celsius);
-  const unbaked = audit.weighed.components.filter(({ inBatter, name, lines }) => !inBatter && lines.length > 0 && !GOES_IN.test(name)).map(unbakedPart);
+  const unbaked = audit.weighed.components.filter(({ inBatter, name, lines }) => !inBatter && lines.length > 0 && !GOES_IN.test(name)).filter((component) => !isBakedOn(component, formula, audit)).map(unbakedPart);
   const parts = [baked, ...unbaked];
   const least = (of: (part: KeptPart) => number) => Math.min(...parts.map(of));
   const strictest = [...parts].sort((one, other) => one.roomDays - other.roomDays || one.fridgeDays - other.fridgeDays)[0] ?? baked;

@@ -95,6 +95,14 @@ describe('keepsOf', () => {
     expect(whole.mustBeCold).toBeFalse();
     expect(whole.roomDays).toBe(3);
   });
+  it('counts what is scattered on before the oven as baked, and a drizzle of sugar and juice as a glaze', () => {
+    const loaf = (steps: string, top: string) => keep(`Quay loaf\n${CAKE}\nFor the top\n${top}\n${steps}`).whole;
+    const scattered = loaf('Mix it all and scatter the demerara over.\nBake at 175 C in a 9x5 loaf pan for 50 minutes.', '1 tbsp demerara sugar');
+    expect(scattered.mustBeCold).toBeFalse();
+    const drizzled = loaf('Mix it all.\nBake at 175 C in a 9x5 loaf pan for 50 minutes.\nSpoon the sugar and lime juice over.', '120 g icing sugar\n2 tbsp lime juice');
+    expect(drizzled.mustBeCold).toBeFalse();
+    expect(loaf('Mix it all.\nBake at 175 C in a 9x5 loaf pan for 50 minutes.\nSpread the cream over.', '200 ml double cream').mustBeCold).toBeTrue();
+  });
   it('goes by what is baked in: cheese or ham, fresh fruit', () => {
     const muffins = (more: string) => keep(`Muffins\n250 g plain flour\n3 tsp baking powder\n60 g sugar\n220 ml milk\n1 egg\n70 g butter\n${more}`);
     expect(muffins('120 g cheddar, grated').whole.mustBeCold).toBeTrue();

@@ -1,3 +1,4 @@
+import type { Region } from '../../ground/units/index.js';
 import type { LabelDraft, LabelIngredient, PanelRow } from '../../keep/labelling/index.js';
 
 /* The words of a label. Allergens are marked, so that paper and screen can set them in bold. */
@@ -51,6 +52,9 @@ export function labelAsText(label: LabelDraft): string {
     'Draft. Rules differ by place: ask your food authority before you sell it or give it to the public.',
   ].join('\n');
 }
+
+/** Whose list of allergens is meant. */
+export const LABEL_REGION_NAMES: Readonly<Record<Region, string>> = { US: 'United States', UK: 'United Kingdom', EU: 'European Union', CA: 'Canada', AU: 'Australia', NZ: 'New Zealand', JP: 'Japan', IN: 'India' }; // prettier-ignore
 
 const PANEL_NAMES: Readonly<Record<PanelRow['code'], string>> = { energy: 'Energy', fat: 'Fat', carbohydrate: 'Carbohydrate', sugars: 'of which sugars', fibre: 'Fibre', protein: 'Protein', salt: 'Salt', sodium: 'Sodium' }; // prettier-ignore
 export const panelRowInWords = ({ code, value, unit }: PanelRow): { readonly name: string; readonly figure: string } => ({ name: PANEL_NAMES[code], figure: `${value} ${unit}` }); // prettier-ignore

@@ -1,0 +1,187 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Router } from '@angular/router';
+import { cautionsFor } from '@orvin/core/keep/cautions';
+import { fedState, fedWith, nextFeed } from '@orvin/core/keep/feeding';
+import { compositionOf, keepsOf } from '@orvin/core/keep/keeping';
+import { goodUntil, type KeepPlace, type PutAway } from '@orvin/core/keep/larder';
+import { portionsOf } from '@orvin/core/formula/parsing';
+import { writeCalendar } from '@orvin/core/papers/calendar';
+import { cautionInWords, keepsInWords } from '@orvin/core/words/keep-words';
+import { saveFile } from '../parts/save-file';
+import { Toasts } from '../parts/toasts';
+import { dayOf } from '../parts/wall-clock';
+import { BookStore } from '../store/book-store';
+import { LarderStore } from '../store/larder-store';
+import { OnBench } from '../work/on-bench';
+import { Whys } from '../work/whys';
+import { FedPicture } from './fed-picture';
+import { Feeding } from './feeding';
+import { atDays, keepBars, TICKS } from './keep-view';
+import { KitchenMeasures } from './kitchen-measures';
+import { LabelDraftView } from './label-draft';
+import { AT_HAND, WhichBake } from './which-bake';
+
+const NOON = 12 * 3_600_000;
+const LONG_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+const PLACE_ACTS: readonly { readonly place: KeepPlace; readonly words: string }[] = [
+  { place: 'room', words: 'Into the tin' },
+  { place: 'fridge', words: 'Into the fridge' },
+  { place: 'freezer', words: 'Into the freezer' },
+];
+
+/** How long a bake keeps and where, what it is fed, and its label. */
+@Component({
+  selector: 'orv-keep',
+  imports: [FedPicture, Feeding, KitchenMeasures, LabelDraftView, WhichBake],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  templateUrl: './keep.html',
+  styleUrls: ['../parts/panels.css', './keep.css'],
+})
+export class Keep {
+  readonly ids = input.required<string>();
+  private readonly router = inject(Router);
+  private readonly book = inject(BookStore);
+  private readonly larder = inject(LarderStore);
+  private readonly onBench = inject(OnBench);
+  private readonly whys = inject(Whys);
+  private readonly toasts = inject(Toasts);
+  protected readonly now = Date.now();
+
+  /** The one asked for, else what was baked last. */
+  protected readonly chosenId = computed(() => {
+    if (this.ids() === AT_HAND || this.book.bake(this.ids())) return this.ids();
+    return this.book.bakes()[0]?.id ?? AT_HAND;
+  });
+  protected readonly record = computed(() => this.book.bake(this.chosenId())?.record);
+  protected readonly of = computed(() => {
+    const record = this.record();
+    if (record) return this.whys.ofBake(record);
+    const atHand = this.onBench.id();
+    return atHand === undefined ? undefined : this.whys.ofFormula(atHand);
+  });
+  protected readonly madeAt = computed(() => this.record()?.at ?? this.now);
+  /** What of it was put away. */
+  protected readonly stored = computed(() => {
+    const [bake, formula] = [this.record() && this.chosenId(), this.of()?.formulaId];
+    return this.larder.items().find(({ item }) => (bake === undefined ? item.bakeId === undefined && item.formulaId === formula : item.bakeId === bake)); // prettier-ignore
+  });
+  protected readonly feeds = computed(() => this.stored()?.item.feeds ?? []);
+  protected readonly keeps = computed(() => {
+    const { formula, audit, record } = this.of() ?? {};
+    const fed = fedWith(this.feeds());
+    if (!formula || !audit) return undefined;
+    return keepsOf(formula, audit, this.whys.kitchen(), { ...(fed && { fed }), ...(record && { bakeMinutes: record.outMinutes }) }); // prettier-ignore
+  });
+  protected readonly region = computed(() => this.of()?.formula?.region ?? 'UK');
+  protected readonly bars = computed(() => {
+    const keeps = this.keeps();
+    return keeps ? keepBars(keeps, this.region()) : [];
+  });
+  protected readonly ticks = TICKS.map(({ days, name }) => ({ at: 100 * atDays(days), name }));
+  protected readonly headline = computed(() => {
+    const keeps = this.keeps();
+    const stored = this.stored();
+    if (stored) return `until ${LONG_DAY.format(goodUntil(stored.item))}`;
+    return keeps ? keepsInWords(keeps.whole) : '';
+  });
+  protected readonly under = computed(() => {
+    const stored = this.stored();
+    if (!stored) return this.keeps()?.whole.wrap ?? '';
+    const { place, left, portions, madeAt } = stored.item;
+    const where = { room: 'in its tin', fridge: 'in the fridge', freezer: 'in the freezer' }[place];
+    return `${where}, baked ${dayOf(madeAt)}, ${left} of ${portions} left`;
+  });
+  protected readonly cautions = computed(() => {
+    const audit = this.of()?.audit;
+    const keeps = this.keeps();
+    if (!audit || !keeps) return [];
+    const spirits = this.feeds().some(({ strength }) => strength > 0);
+    return cautionsFor(audit, keeps.parts, spirits).map((caution) => ({ code: caution.code, words: cautionInWords(caution, this.region()) })); // prettier-ignore
+  });
+
+  // ---- feeding
+  protected readonly isFed = computed(
+    () => (this.of()?.style.basedOn ?? '').includes('fruit_cake') || this.feeds().length > 0,
+  );
+  protected readonly cake = computed(() => {
+    const audit = this.of()?.audit;
+    return audit && compositionOf(audit, this.record()?.outMinutes);
+  });
+  protected readonly grams = computed(() => {
+    const first = this.stored()?.item.weighings?.[0]?.grams ?? this.record()?.gramsAfter;
+    return first ?? Math.round(this.cake()?.total ?? 1000);
+  });
+  protected readonly fed = computed(() => {
+    const cake = this.cake();
+    return cake && fedState(cake, this.grams(), this.madeAt(), this.feeds(), this.now);
+  });
+  protected readonly next = computed(() => nextFeed(this.grams(), this.madeAt(), this.feeds()));
+
+  // ---- acts
+  protected readonly placeActs = computed(() => {
+    const keeps = this.keeps()?.whole;
+    const can = { room: (keeps?.roomDays ?? 0) > 0, fridge: (keeps?.fridgeDays ?? 0) > 0, freezer: (keeps?.freezerMonths ?? 0) > 0 }; // prettier-ignore
+    return PLACE_ACTS.filter(({ place }) => can[place] && this.stored()?.item.place !== place);
+  });
+  private fresh(place: KeepPlace): PutAway | undefined {
+    const { formula, audit, formulaId } = this.of() ?? {};
+    const whole = this.keeps()?.whole;
+    if (!formula || !audit || !whole) return undefined;
+    const { roomDays, fridgeDays, freezerMonths, mustBeCold } = whole;
+    const portions = Math.max(1, Math.round(portionsOf(formula, audit.totals.grams).count));
+    const bakeId = this.record() && this.chosenId();
+    return {
+      title: formula.title,
+      ...(formulaId !== undefined && { formulaId }),
+      ...(bakeId !== undefined && { bakeId }),
+      madeAt: this.madeAt(),
+      place,
+      since: Date.now(),
+      portions,
+      left: portions,
+      promised: { roomDays, fridgeDays, freezerMonths, mustBeCold },
+    };
+  }
+  protected putAway(place: KeepPlace): void {
+    const stored = this.stored();
+    const fresh = this.fresh(place);
+    if (stored)
+      this.larder.change(stored.id, `moving ${stored.item.title}`, (item) => ({ ...item, place, since: Date.now() })); // prettier-ignore
+    else if (fresh) this.larder.add(fresh);
+    this.toasts.show('It is on the list of what is put away.', 'Freezer shows what goes bad first.');
+  }
+  protected feed({ millilitres, strength }: { readonly millilitres: number; readonly strength: number }): void {
+    this.changed('feeding it', (item) => ({ ...item, feeds: [...(item.feeds ?? []), { at: Date.now(), millilitres, strength }] })); // prettier-ignore
+  }
+  protected weigh(grams: number): void {
+    this.changed('weighing it', (item) => ({ ...item, weighings: [...(item.weighings ?? []), { at: Date.now(), grams }] })); // prettier-ignore
+  }
+  /** A change of what is put away; feeding puts it into its tin first. What it is promised follows from how it is fed. */
+  private changed(label: string, next: (item: PutAway) => PutAway): void {
+    const { formula, audit, record } = this.of() ?? {};
+    const promised = (item: PutAway): PutAway => {
+      const fed = fedWith(item.feeds ?? []);
+      if (!formula || !audit) return item;
+      const { roomDays, fridgeDays, freezerMonths, mustBeCold } = keepsOf(formula, audit, this.whys.kitchen(), { ...(fed && { fed }), ...(record && { bakeMinutes: record.outMinutes }) }).whole; // prettier-ignore
+      return { ...item, promised: { roomDays, fridgeDays, freezerMonths, mustBeCold } };
+    };
+    const stored = this.stored();
+    const fresh = this.fresh('room');
+    if (stored) this.larder.change(stored.id, label, (item) => promised(next(item)));
+    else if (fresh) this.larder.add(promised(next(fresh)));
+  }
+  /** Into the baker's own calendar: the next feed, and the last good day. */
+  protected remind(): void {
+    const title = this.of()?.formula?.title ?? '';
+    const item = this.stored()?.item ?? this.fresh('room');
+    if (!item) return;
+    const at = (moment: number) => moment - (moment % (2 * NOON)) + NOON;
+    const task = (what: string, summary: string, moment: number) => ({ uid: `${this.chosenId()}-${what}@orvin`, summary, from: at(moment), to: at(moment) + NOON / 24, alarmMinutes: 60 }); // prettier-ignore
+    const until = task('until', `Eat up: ${title}`, goodUntil(item));
+    const feed = this.isFed() ? [task('feed', `Feed ${title}: ${this.next().millilitres} ml`, this.next().at)] : [];
+    saveFile('keeping.ics', writeCalendar(`Keeping ${title}`, [...feed, until], Date.now()), 'text/calendar');
+  }
+  protected go(id: string): void {
+    void this.router.navigate([], { queryParams: { ids: id }, queryParamsHandling: 'merge' });
+  }
+}

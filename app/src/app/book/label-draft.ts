@@ -1,0 +1,242 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+} from '@angular/core';
+import type { Audit } from '@orvin/core/bench/audit';
+import { outlookOf } from '@orvin/core/bench/outlook';
+import type { Formula } from '@orvin/core/formula/formula';
+import { REGIONS, type Region } from '@orvin/core/ground/units';
+import type { Keeps } from '@orvin/core/keep/keeping';
+import { allergensIn, LABEL_SHEETS, labelOf, nutritionPanel, type LabelSheet } from '@orvin/core/keep/labelling';
+import { DATE_MARKS, ingredientRuns, LABEL_REGION_NAMES, labelAsText, panelRowInWords, storageInWords, type LabelRun } from '@orvin/core/words/keep-words'; // prettier-ignore
+import { FigureField } from '../parts/kept-field';
+import { NextAct } from '../parts/next-act';
+import { saveFile } from '../parts/save-file';
+import { FormulaStore } from '../store/formula-store';
+import { PlanStore } from '../store/plan-store';
+import { Printing } from '../work/printing';
+import { Readings } from '../work/readings';
+
+const DAY = 86_400_000;
+/** What labels are printed on where nothing else is chosen. */
+const USUAL_SHEET: LabelSheet = {
+  id: 'a4-8',
+  paper: 'a4',
+  columns: 2,
+  rows: 4,
+  width: 99.1,
+  height: 67.7,
+  left: 4.65,
+  top: 13.1,
+  across: 101.6,
+  down: 67.7,
+};
+const LONG_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+const dateOf = (at: number) => new Date(at - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+const MILLIMETRES = (sheet: { width: number; height: number; columns: number; rows: number; paper: string }) =>
+  `${sheet.width} × ${sheet.height} mm, ${sheet.columns * sheet.rows} to a sheet of ${sheet.paper === 'a4' ? 'A4' : 'Letter'}`;
+
+/** The label as a draft at its real size: ingredients by weight, allergens by the region's list, the date, and what only packets tell. */
+@Component({
+  selector: 'orv-label-draft',
+  imports: [FigureField],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    <h2>Label <span>{{ sizeWords() }}, at its real size</span></h2>
+    <p class="controls">
+      <label
+        >allergens of
+        <select class="pick" #where (change)="setRegion(where.value)">
+          @for (one of regions; track one.id) {
+            <option [value]="one.id" [selected]="one.id === region()">{{ one.name }}</option>
+          }
+        </select>
+      </label>
+      <label
+        >size
+        <select class="pick" #size (change)="sheetId.set(size.value)">
+          @for (one of sheets; track one.id) {
+            <option [value]="one.id" [selected]="one.id === sheetId()">{{ one.words }}</option>
+          }
+        </select>
+      </label>
+    </p>
+    <div class="paper" [style.width.mm]="sheet().width" [style.min-height.mm]="sheet().height">
+      <p class="name">
+        <b>{{ label().title }}</b> <i>draft</i>
+      </p>
+      @for (paragraph of paragraphs(); track $index) {
+        <p>
+          @for (run of paragraph; track $index) {
+            <span [class.strong]="run.bold">{{ run.words }}</span>
+          }
+        </p>
+      }
+      <div class="foot">
+        @for (row of foot(); track $index) {
+          <p>
+            <span>{{ row[0] }}</span> <b>{{ row[1] }}</b>
+          </p>
+        }
+      </div>
+    </div>
+    <p class="controls">
+      <label>{{ mark() }} <input type="date" class="line-input" #on [value]="date()" (change)="setDate(on.value)" /></label>
+      <label
+        >net weight
+        <input
+          class="line-input short"
+          [orvFigure]="net()"
+          [lowest]="1"
+          [highest]="50000"
+          unit="g"
+          keptAs="net weight of the label"
+          (figureSaid)="net.set($event)"
+        />
+        g, weighed</label
+      >
+      <label
+        >labels
+        <input
+          class="line-input short"
+          [orvFigure]="count()"
+          [lowest]="1"
+          [highest]="500"
+          [whole]="true"
+          keptAs="how many labels"
+          (figureSaid)="count.set($event ?? 1)"
+        />
+      </label>
+      <label class="tick"
+        ><input type="checkbox" [checked]="withPanel()" (change)="withPanel.set(!withPanel())" /> nutrition, estimated</label
+      >
+    </p>
+    <dl>
+      @for (row of facts(); track row.what) {
+        <div>
+          <dt>{{ row.what }}</dt>
+          <dd>{{ row.words }}</dd>
+        </div>
+      }
+    </dl>
+    <p class="draft">
+      <b>A draft, not legal advice.</b> Selling or giving to the public: local food rules and registration come first.
+      Lists are as remembered; check each against your authority’s page, and the packets.
+    </p>
+    @if (problem()) {
+      <p role="alert">▲ {{ problem() }}</p>
+    }
+    <p class="controls">
+      <button type="button" class="quiet" (click)="text()">As text</button>
+    </p>
+  `,
+  styleUrls: ['../parts/panels.css', './label-draft.css'],
+})
+export class LabelDraftView {
+  readonly formula = input.required<Formula>();
+  readonly audit = input.required<Audit>();
+  readonly keeps = input.required<Keeps>();
+  readonly formulaId = input<string>();
+  readonly madeAt = input.required<number>();
+  private readonly formulas = inject(FormulaStore);
+  private readonly plans = inject(PlanStore);
+  private readonly readings = inject(Readings);
+  private readonly printing = inject(Printing);
+  private readonly offers = inject(NextAct);
+
+  protected readonly regions = REGIONS.map((id) => ({ id, name: LABEL_REGION_NAMES[id] }));
+  protected readonly sheets = LABEL_SHEETS.map((sheet) => ({ id: sheet.id, words: MILLIMETRES(sheet) }));
+  protected readonly sheetId = signal('a4-8');
+  protected readonly sheet = computed(() => LABEL_SHEETS.find(({ id }) => id === this.sheetId()) ?? USUAL_SHEET);
+  protected readonly sizeWords = computed(() => `${this.sheet().width} × ${this.sheet().height} mm`);
+  protected readonly region = linkedSignal<Region>(() => this.formula().region);
+  /** What else a day has on the same bench. */
+  private readonly sameDay = computed(() => {
+    const id = this.formulaId();
+    const days = this.plans.plans().filter(({ sheet }) => sheet.wishes.some(({ formulaId }) => formulaId === id));
+    const others = new Set(days.flatMap(({ sheet }) => sheet.wishes.map(({ formulaId }) => formulaId)).filter((other) => other !== id));
+    return [...others].flatMap((other) => {
+      const formula = this.formulas.formula(other)?.formula;
+      return formula ? allergensIn(this.readings.of(formula)) : [];
+    });
+  });
+  protected readonly label = computed(() => labelOf(this.formula(), this.audit(), this.region(), this.keeps(), this.sameDay()));
+  protected readonly mark = computed(() => DATE_MARKS[this.label().dateMark].toLowerCase());
+  private readonly days = computed(() => this.keeps().whole.mustBeCold ? this.keeps().whole.fridgeDays : this.keeps().whole.roomDays);
+  protected readonly date = linkedSignal(() => dateOf(this.madeAt() + this.days() * DAY));
+  protected readonly net = signal<number | undefined>(undefined);
+  protected readonly count = linkedSignal(() => Math.max(1, Math.round(outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).portions.count)));
+  protected readonly withPanel = signal(false);
+
+  private readonly dateWords = computed(() => {
+    const at = new Date(`${this.date()}T12:00`).getTime();
+    return Number.isFinite(at) ? LONG_DAY.format(at) : '__________';
+  });
+  protected readonly paragraphs = computed((): readonly (readonly LabelRun[])[] => {
+    const label = this.label();
+    const plain = (words: string): LabelRun => ({ words, bold: false });
+    const strong = (all: readonly string[]) => all.flatMap((words, i) => [...(i > 0 ? [plain(', ')] : []), { words, bold: true }]);
+    const { per100gBaked } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).nutrition;
+    const panel = nutritionPanel(per100gBaked, this.region()).map(panelRowInWords).map(({ name, figure }) => `${name} ${figure}`).join(', ');
+    return [
+      [plain('Ingredients: '), ...ingredientRuns(label), plain('.')],
+      ...(label.mayContain.length > 0 ? [[plain('May contain '), ...strong(label.mayContain), plain('.')]] : []),
+      ...(this.withPanel() ? [[plain(`100 g, estimated: ${panel}.`)]] : []),
+    ];
+  });
+  protected readonly foot = computed((): [string, string][] => {
+    const net = this.net();
+    return [
+      [`${DATE_MARKS[this.label().dateMark]} ${this.dateWords()}`, net === undefined ? 'weigh it' : `${net} g`],
+      [storageInWords(this.label()), 'draft'],
+    ];
+  });
+  protected readonly facts = computed(() => {
+    const { allergens, fromPackets, missing, unknown } = this.label();
+    const row = (what: string, words: readonly string[]) => (words.length > 0 ? [{ what, words: words.join(', ') }] : []);
+    return [
+      { what: 'allergens', words: allergens.length > 0 ? allergens.join(', ') : 'none of the list' },
+      ...row('see the packet of', fromPackets),
+      ...row('not on the label', missing),
+      ...row('nothing known of', unknown),
+    ];
+  });
+  protected readonly printWords = computed(() => `Print ${this.count()} ${this.count() === 1 ? 'label' : 'labels'}`);
+  protected readonly busy = signal(false);
+  protected readonly problem = signal('');
+
+  constructor() {
+    effect((onCleanup) => {
+      this.offers.offer.set(this.busy() ? undefined : { label: this.printWords(), run: () => void this.print() });
+      onCleanup(() => this.offers.offer.set(undefined));
+    });
+  }
+  protected setRegion(id: string): void {
+    const region = REGIONS.find((each) => each === id);
+    if (region) this.region.set(region);
+  }
+  protected setDate(date: string): void {
+    if (date !== '') this.date.set(date);
+  }
+  private async print(): Promise<void> {
+    this.busy.set(true);
+    this.problem.set('');
+    try {
+      const label = { title: this.label().title, paragraphs: this.paragraphs(), foot: this.foot() };
+      const pdf = await this.printing.labelPdf(label, this.sheetId(), this.count());
+      saveFile('labels.pdf', new Uint8Array(pdf), 'application/pdf');
+    } catch (error) {
+      this.problem.set(error instanceof Error ? error.message : String(error));
+    }
+    this.busy.set(false);
+  }
+  protected text(): void {
+    saveFile('label.txt', labelAsText(this.label()), 'text/plain');
+  }
+} // prettier-ignore

@@ -1,0 +1,97 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, test } from './baker';
+
+/* Keep: the fruit cake fed, kept and labelled; what is put away; by pointer, by keyboard, on a phone. */
+
+test.beforeEach(async ({ baker, page }) => {
+  await baker.opens();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+});
+async function toFruitCake(page: Page) {
+  await page.getByRole('tab', { name: 'Keep' }).click();
+  const which = page.getByRole('combobox', { name: 'Which bake' });
+  await which.selectOption(await page.getByRole('option', { name: /harvest fruit cake/ }).getAttribute('value'));
+  await expect(page.getByRole('button', { name: 'Fed it now' })).toBeVisible();
+}
+
+test('the fruit cake is fed and weighed, says until when, and undo takes a feed back', async ({ baker, page }) => {
+  await toFruitCake(page);
+  await expect(page.getByText('11 feeds')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^until/ })).toBeVisible();
+  await expect(page.getByText('It contains alcohol, and the alcohol stays.')).toBeVisible();
+  expect(await baker.faultsForReaders()).toEqual([]);
+  await page.getByRole('button', { name: 'Fed it now' }).click();
+  await expect(page.getByText('12 feeds')).toBeVisible();
+  await page.getByRole('button', { name: /Undo/ }).click();
+  await expect(page.getByText('11 feeds')).toBeVisible();
+  // juice keeps nothing, and says so
+  await page.getByRole('button', { name: 'juice or tea' }).click();
+  await expect(page.getByText(/Juice wets it and keeps nothing/)).toBeVisible();
+});
+
+test('its label: the region’s list, the date, the weight; printed at its real size; and reminders for a calendar', async ({
+  page,
+}) => {
+  await toFruitCake(page);
+  const label = page.getByRole('region', { name: 'Label' });
+  await expect(label.getByText('May contain')).toBeVisible();
+  await expect(label.getByText(/sulphites, wheat, egg, milk, almond/)).toBeVisible();
+  await label.getByRole('combobox', { name: 'allergens of' }).selectOption('US');
+  await expect(label.getByText(/sulfites, wheat, egg, milk, almond/)).toBeVisible();
+  await label.getByRole('textbox', { name: 'net weight' }).fill('86');
+  await label.getByRole('textbox', { name: 'net weight' }).press('Enter');
+  await expect(label.getByText('86 g')).toBeVisible();
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: /^Print \d+ labels/ }).click(),
+  ]);
+  expect((await readFile(await pdf.path())).subarray(0, 5).toString()).toBe('%PDF-');
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Remind me (calendar)' }).click(),
+  ]);
+  const events = await readFile(await calendar.path(), 'utf8');
+  expect(events).toContain('BEGIN:VEVENT');
+  expect(events).toMatch(/SUMMARY:Feed Cider-fed harvest fruit cake/);
+});
+
+test('by keyboard: a cake with soft cheese is for the fridge, put there, eaten from, and thawed scones go into the Day', async ({
+  page,
+}) => {
+  await page.getByRole('tab', { name: 'Keep' }).focus();
+  await page.keyboard.press('Enter');
+  const which = page.getByRole('combobox', { name: 'Which bake' });
+  await which.selectOption(await page.getByRole('option', { name: /Parsnip and hazelnut/ }).first().getAttribute('value')); // prettier-ignore
+  await expect(page.getByRole('heading', { name: /in the fridge/ })).toBeVisible();
+  await expect(page.getByText(/no more than two hours out of the fridge/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Into the tin' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Into the fridge' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('It is on the list of what is put away.')).toBeVisible();
+  await page.getByRole('tab', { name: 'Freezer' }).focus();
+  await page.keyboard.press('Enter');
+  const fridge = page.getByRole('region', { name: 'In the fridge' });
+  await expect(fridge.getByText(/Parsnip and hazelnut/)).toBeVisible();
+  const eat = page.getByRole('button', { name: /−1: a portion of Thyme/ });
+  await eat.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'In the freezer' }).getByText('6 portions')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'In the freezer' }).getByText('6 portions')).toBeVisible();
+  await page.getByRole('button', { name: 'Thaw into the Day' }).click();
+  await expect(page.getByText(/In the Day: out of the freezer by/)).toBeVisible();
+  await expect(page.getByText(/Take Thyme and sweet-potato scones out/).first()).toBeAttached();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  test('how long it keeps stands first, and nothing is wider than the screen', async ({ page }) => {
+    await toFruitCake(page);
+    await expect(page.getByRole('heading', { name: /^until/ })).toBeInViewport();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await page.getByRole('tab', { name: 'Freezer' }).click();
+    await expect(page.getByRole('button', { name: 'Thaw into the Day' })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  });
+});
