@@ -3,7 +3,7 @@ import { Router } from '@angular/router';
 import { cautionsFor } from '@orvin/core/keep/cautions';
 import { fedState, fedWith, nextFeed } from '@orvin/core/keep/feeding';
 import { compositionOf, keepsOf } from '@orvin/core/keep/keeping';
-import { goodUntil, type KeepPlace, type PutAway } from '@orvin/core/keep/larder';
+import { freshnessOf, goodUntil, type KeepPlace, type PutAway } from '@orvin/core/keep/larder';
 import { portionsOf } from '@orvin/core/formula/parsing';
 import { writeCalendar } from '@orvin/core/papers/calendar';
 import { cautionInWords, keepsInWords } from '@orvin/core/words/keep-words';
@@ -81,7 +81,7 @@ export class Keep {
   protected readonly headline = computed(() => {
     const keeps = this.keeps();
     const stored = this.stored();
-    if (stored) return `until ${LONG_DAY.format(goodUntil(stored.item))}`;
+    if (stored) return `${freshnessOf(stored.item, this.now) === 'past' ? '▲ was good until' : 'until'} ${LONG_DAY.format(goodUntil(stored.item))}`; // prettier-ignore
     return keeps ? keepsInWords(keeps.whole) : '';
   });
   protected readonly under = computed(() => {

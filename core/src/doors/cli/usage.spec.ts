@@ -17,6 +17,7 @@ const BESIDE: Readonly<Record<string, Given>> = {
   'plan seconds': { by: '2026-11-28T15:00' },
   'plan ics': { by: '2026-11-28T15:00', seconds: '0.1' },
   'rescue mixed': { over: 'flour=12' },
+  'diagnose facts': { faults: 'sank_middle' },
   'bake compare': { to: ['9 in round x 2', '12-cup muffin tin'] },
 };
 /** Commands whose figures only mean something together. */
@@ -47,6 +48,9 @@ const RECORD = writeRecord({
 const fileText = (file: string): string => (file.endsWith('.csv') ? SEASON : file.endsWith('.json') ? RECORD : LOAF);
 const run = (words: readonly string[], options: Given) => runCommand(words, options, fileText);
 
+/** A value as the shell hands it on. */
+const unquoted = (value: string): string => value.replace(/^(['"])(.*)\1$/, '$2');
+
 interface Example {
   readonly command: string;
   readonly option: string;
@@ -60,12 +64,12 @@ function examples(): readonly Example[] {
     const named = /^ {2}([a-z]+)\s/.exec(line)?.[1];
     if (named !== undefined && named !== 'every') command = named;
     if (line.includes('every command')) command = 'audit';
-    return [...line.matchAll(/--([a-z-]+)((?: ?\|?(?:"[^"]*"|-?[\w.][\w.-]*))*)/g)].flatMap(
+    return [...line.matchAll(/--([a-z-]+)((?: ?\|?(?:"[^"]*"|'[^']*'|-?[\w.][\w.,-]*))*)/g)].flatMap(
       ([, option = '', values = '']): readonly Example[] => {
         if (!Object.hasOwn(OPTION_KINDS, option)) return [];
         if (OPTION_KINDS[option] === 'flag') return [{ command, option, value: true }];
-        const written = values.match(/"[^"]*"|[^|"\s]+/g) ?? [];
-        return written.map((value) => ({ command, option, value: value.replaceAll('"', '') }));
+        const written = values.match(/"[^"]*"|'[^']*'|[^|"'\s]+/g) ?? [];
+        return written.map((value) => ({ command, option, value: unquoted(value) }));
       },
     );
   });
@@ -99,8 +103,7 @@ describe('the usage', () => {
 });
 
 /** The words of a command line, quotes taken off. */
-const wordsOf = (line: string): readonly string[] =>
-  (line.match(/"[^"]*"|\S+/g) ?? []).map((word) => word.replaceAll('"', ''));
+const wordsOf = (line: string): readonly string[] => (line.match(/"[^"]*"|'[^']*'|\S+/g) ?? []).map(unquoted);
 
 /** A command line as its caller takes it apart. */
 function takenApart(line: string): { readonly words: readonly string[]; readonly options: Given } {

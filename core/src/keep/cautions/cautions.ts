@@ -18,6 +18,9 @@ export interface Caution {
 /** Alcohol worth a word, share of the whole as it went in. */
 const ALCOHOL = 0.002;
 
+/** So much of a spice, or of cream of tartar, is worth a warning, grams; of anything else, any. */
+const SPICE = 2.5;
+const TARTAR = 10;
 /** In the order of their gravity. @param fed whether it was fed with something that has alcohol in it */
 export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boolean): readonly Caution[] {
   const everything = audit.weighed.components.flatMap((component) =>
@@ -34,7 +37,11 @@ export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boole
     return !ingredient.behavesAs.includes('honey') && (infant === 'never' || (infant === 'baked-only' && !baked));
   });
   const choking = those((ingredient) => (safetyOf(ingredient)?.choking ?? '') !== '');
-  const toxic = those((ingredient) => (safetyOf(ingredient)?.toxic ?? '') !== '');
+  const toxic = those((ingredient) => {
+    const there = everything.reduce((sum, part) => sum + (part.ingredient === ingredient ? part.grams : 0), 0);
+    const least = ingredient.behavesAs === 'cream-of-tartar' ? TARTAR : ingredient.category === 'spice' ? SPICE : 0;
+    return (safetyOf(ingredient)?.toxic ?? '') !== '' && there > least;
+  });
   const rawEgg = those((ingredient, baked) => !baked && safetyOf(ingredient)?.perishable === 'raw-animal' && ingredient.behavesAs.includes('egg'));
   return [
     ...(parts.some(({ mustBeCold }) => mustBeCold) ? [{ code: 'cold', about: [], note: '' } as const] : []),

@@ -181,7 +181,7 @@ function unbakedPart(component: WeighedComponent): KeptPart {
     fridgeDays: mustBeCold && row !== undefined && row.roomDays !== 0 ? Math.min(fridgeDays, 3) : fridgeDays,
     freezerMonths: row?.freezerMonths ?? 1,
     mustBeCold,
-    wrap: row?.wrap ?? 'covered, 4 C or below',
+    wrap: row?.wrap ?? 'covered, 4 °C or below',
     reasons: [
       ...(row ? [{ code: 'row', row: row.id, days: row.roomDays } as const] : [{ code: 'no-row', days: 0 } as const]),
       ...(perishable && mustBeCold ? [{ code: 'perishable', ingredient: perishable.ingredient.id } as const] : []),

@@ -14,6 +14,9 @@ export interface KeepingRow {
   readonly why: string;
   readonly caution: string;
 }
+/** The table writes "4 C". */
+const written = (words: string | undefined): string =>
+  (words ?? '').replace(/(\d) C\b/g, '$1 °C').replace(/(\d)-(\d)/g, '$1–$2');
 const rows: ReadonlyMap<string, KeepingRow> = new Map(
   readTable(KEEPING_TABLE).map((row) => [
     row['id'] ?? '',
@@ -23,9 +26,9 @@ const rows: ReadonlyMap<string, KeepingRow> = new Map(
       roomDays: numberIn(row, 'room_days'),
       fridgeDays: numberIn(row, 'fridge_days'),
       freezerMonths: numberIn(row, 'freezer_months'),
-      wrap: row['wrap'] ?? '',
+      wrap: written(row['wrap']),
       why: row['why'] ?? '',
-      caution: row['caution'] ?? '',
+      caution: written(row['caution']),
     },
   ]),
 );

@@ -33,7 +33,7 @@ function cautionsOf({ step, words, ingredient, material, cover }: CautionFacts):
       return step.phase === 'combine' || step.phase === 'eggs' ? ['raw'] : /\bmelt|\bbrown the butter/i.test(words) ? ['hot-fat'] : []; // prettier-ignore
     case 'weigh':
       if (ingredient?.category === 'alcohol') return ['alcohol'];
-      if (ingredient?.id.includes('ammonium')) return ['fumes'];
+      if (ingredient?.behavesAs.includes('ammoni')) return ['fumes'];
       return ingredient && roleOf(ingredient).egg > 0.5 ? ['raw'] : [];
     case 'bake':
       return [...(cover === 'lid' || cover === 'bowl' ? (['hot-lid'] as const) : []), 'steam'];
