@@ -1,7 +1,7 @@
 import type { BakeRecord } from '@orvin/core/book/records';
 import type { StoredPhoto } from '../store/records';
 import { heldAgainstBook, readBook, writeBook } from './book-file';
-import { takenIn } from './photos';
+import { takenIn } from '../work/photos';
 
 const RECORD: BakeRecord = { title: 'Pear loaf', at: 1_795_000_000_000, size: 'one loaf', pan: '9 x 5 in loaf', celsius: 177, fan: false, outMinutes: 61.5, readings: { mixing: 40 }, score: 8, wrong: [] }; // prettier-ignore
 

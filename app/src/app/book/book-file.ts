@@ -1,8 +1,8 @@
-import { Unzip, UnzipInflate, UnzipPassThrough, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import Joi from 'joi';
 import { bakeRecordSchema, type NamedRecord } from '@orvin/core/book/records';
 import { isSame } from '@orvin/core/ground/records';
 import type { StoredPhoto } from '../store/records';
+import { readZip, writeZip, type ZipEntry } from '../work/zip-file';
 
 /*
  * The whole Book as a file: a zip with the records as JSON and each photo as it is kept. It is written and read piece by piece, one photo
@@ -27,32 +27,21 @@ const fileSchema = Joi.object({
 });
 
 /** @param photoOf gives a photo by its id, read only when its turn comes */
-export async function writeBook(
+export function writeBook(
   bakes: readonly NamedRecord[],
   photoOf: (id: string) => Promise<StoredPhoto | undefined>,
 ): Promise<Blob> {
-  const parts: Uint8Array<ArrayBuffer>[] = [];
-  let failed: Error | undefined;
-  const zip = new Zip((error, chunk) => {
-    if (error) failed = error;
-    else parts.push(new Uint8Array(chunk));
-  });
-  const records = new ZipDeflate(RECORDS, { level: 6 });
-  zip.add(records);
-  records.push(new TextEncoder().encode(JSON.stringify({ file: MARK, version: VERSION, bakes })), true);
-  // what was drawn once is kept once, by the disk where the browser puts it there
-  let blob = new Blob(parts.splice(0));
-  for (const id of new Set(bakes.flatMap(({ record }) => record.photos ?? []))) {
-    const photo = await photoOf(id);
-    if (!photo) continue;
-    const entry = new ZipPassThrough(`photos/${id}.jpg`);
-    zip.add(entry);
-    entry.push(new Uint8Array(await photo.picture.arrayBuffer()), true);
-    blob = new Blob([blob, ...parts.splice(0)]);
+  async function* entries(): AsyncGenerator<ZipEntry> {
+    const json = JSON.stringify({ file: MARK, version: VERSION, bakes });
+    yield { name: RECORDS, bytes: new TextEncoder().encode(json), packed: false };
+    for (const id of new Set(bakes.flatMap(({ record }) => record.photos ?? []))) {
+      const photo = await photoOf(id);
+      // what was drawn once is kept once
+      if (photo)
+        yield { name: `photos/${id}.jpg`, bytes: new Uint8Array(await photo.picture.arrayBuffer()), packed: true };
+    }
   }
-  zip.end();
-  if (failed) throw failed;
-  return new Blob([blob, ...parts.splice(0)], { type: 'application/zip' });
+  return writeZip(entries());
 }
 
 /** What a file of a Book brings. */
@@ -66,44 +55,15 @@ export interface ReadBook {
  */
 export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) => Promise<void>): Promise<ReadBook> {
   let records: Blob | undefined;
-  let failed: Error | undefined;
-  const waiting: Promise<void>[] = [];
-  const unzip = new Unzip((entry) => {
-    const photoId = PHOTO.exec(entry.name)?.[1];
-    if (entry.name !== RECORDS && photoId === undefined) return;
-    const most = photoId === undefined ? MOST_RECORDS_BYTES : MOST_PHOTO_BYTES;
-    const chunks: Uint8Array<ArrayBuffer>[] = [];
-    let size = 0;
-    entry.ondata = (error, chunk, last) => {
-      size += chunk.length;
-      if (error) failed = error;
-      if (size > most) {
-        failed = new Error(`${entry.name} is too large.`);
-        entry.terminate();
-        return;
-      }
-      chunks.push(new Uint8Array(chunk));
-      if (!last) return;
-      if (photoId !== undefined) waiting.push(onPhoto(photoId, new Blob(chunks.splice(0), { type: 'image/jpeg' })));
-      else records = new Blob(chunks);
-    };
-    entry.start();
+  await readZip(file, {
+    kind: 'file of a Book',
+    most: (name) => (name === RECORDS ? MOST_RECORDS_BYTES : PHOTO.test(name) ? MOST_PHOTO_BYTES : undefined),
+    take: async (name, content) => {
+      const photoId = PHOTO.exec(name)?.[1];
+      if (photoId === undefined) records = content;
+      else await onPhoto(photoId, new Blob([content], { type: 'image/jpeg' }));
+    },
   });
-  unzip.register(UnzipInflate);
-  unzip.register(UnzipPassThrough);
-  const reader = file.stream().getReader();
-  for (;;) {
-    const { done, value } = await reader.read();
-    try {
-      unzip.push(value ?? new Uint8Array(0), done);
-    } catch {
-      throw new Error('This is no file of a Book: it is no zip, or a damaged one.');
-    }
-    if (failed) throw new Error(`This file of a Book is damaged: ${failed.message}`);
-    // one photo after another, so that a season of them is never in memory at once
-    await Promise.all(waiting.splice(0));
-    if (done) break;
-  }
   if (!records) throw new Error(`This is no file of a Book: there is no ${RECORDS} in it.`);
   return checked(await records.text());
 }

@@ -149,7 +149,7 @@ export class Book {
     if (!file) return;
     this.problem.set('');
     try {
-      const [{ readBook, heldAgainstBook }, { takenIn }] = await Promise.all([import('./book-file'), import('./photos')]); // prettier-ignore
+      const [{ readBook, heldAgainstBook }, { takenIn }] = await Promise.all([import('./book-file'), import('../work/photos')]); // prettier-ignore
       const { bakes } = await readBook(file, async (id, picture) => {
         // drawn anew, as everything is that comes in
         if (!(await this.photos.has(id))) await this.photos.keep(await takenIn(picture, id, Date.now()));

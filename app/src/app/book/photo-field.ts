@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, effect, inject, input, output, signal } from '@angular/core';
 import { PhotoStore } from '../store/photo-store';
 import { Toasts } from '../parts/toasts';
-import { takenIn } from './photos';
+import { takenIn } from '../work/photos';
 
 /** Photos of a bake: taken or chosen, several, taken off again. A phone offers its camera. */
 @Component({

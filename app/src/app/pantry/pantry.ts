@@ -4,6 +4,7 @@ import type { OwnPan } from '@orvin/core/kitchen/kitchen';
 import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
 import { Converter } from './converter';
+import { Everything } from './everything';
 import { IngredientEditor } from './ingredient-editor';
 import { KitchenLists } from './kitchen-lists';
 import { PanEditor } from './pan-editor';
@@ -12,7 +13,7 @@ import { PanShelf } from './pan-shelf';
 /** What things weigh, and what this kitchen knows of its own. */
 @Component({
   selector: 'orv-pantry',
-  imports: [Converter, IngredientEditor, KitchenLists, PanEditor, PanShelf, StationLayout],
+  imports: [Converter, Everything, IngredientEditor, KitchenLists, PanEditor, PanShelf, StationLayout],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <orv-station-layout sheetLabel="Converter" readingsLabel="What this kitchen knows">
@@ -28,6 +29,7 @@ import { PanShelf } from './pan-shelf';
       <div readings>
         <orv-pan-shelf (measuring)="measuring.set({ pan: $event })" />
         <orv-kitchen-lists (changing)="editing.set({ ingredient: $event })" (starting)="editing.set({})" />
+        <orv-everything />
       </div>
       <span summary class="summary"
         ><b>This kitchen</b> <span>{{ known() }}</span></span
