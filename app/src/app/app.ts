@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, Injector } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
 import { filter, map } from 'rxjs';
@@ -89,6 +89,12 @@ export class App {
       const notice = store.notice();
       if (notice !== undefined) this.toasts.show(notice);
     });
+    const injector = inject(Injector);
+    // only where the baker asked for it: nobody else loads what finds out
+    if ('Notification' in globalThis && Notification.permission === 'granted')
+      void import('./work/keeping-reminders').then(({ KeepingReminders }) => {
+        injector.get(KeepingReminders).say();
+      });
   }
 
   /** A bake that is under way has the whole screen: it is read across the counter. */

@@ -1,17 +1,18 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { cautionsFor } from '@orvin/core/keep/cautions';
 import { fedState, fedWith, nextFeed } from '@orvin/core/keep/feeding';
-import { compositionOf, keepsOf } from '@orvin/core/keep/keeping';
+import { compositionOf, keepsOf, type KeptPart } from '@orvin/core/keep/keeping';
 import { freshnessOf, goodUntil, type KeepPlace, type PutAway } from '@orvin/core/keep/larder';
 import { portionsOf } from '@orvin/core/formula/parsing';
 import { writeCalendar } from '@orvin/core/papers/calendar';
-import { cautionInWords, keepsInWords } from '@orvin/core/words/keep-words';
+import { cautionInWords, daysInWords, keepsInWords, monthsInWords } from '@orvin/core/words/keep-words';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';
 import { LarderStore } from '../store/larder-store';
+import { KeepingReminders } from '../work/keeping-reminders';
 import { OnBench } from '../work/on-bench';
 import { Whys } from '../work/whys';
 import { FedPicture } from './fed-picture';
@@ -45,6 +46,7 @@ export class Keep {
   private readonly onBench = inject(OnBench);
   private readonly whys = inject(Whys);
   private readonly toasts = inject(Toasts);
+  private readonly reminders = inject(KeepingReminders);
   protected readonly now = Date.now();
 
   /** The one asked for, else what was baked last. */
@@ -123,6 +125,10 @@ export class Keep {
     const can = { room: (keeps?.roomDays ?? 0) > 0, fridge: (keeps?.fridgeDays ?? 0) > 0, freezer: (keeps?.freezerMonths ?? 0) > 0 }; // prettier-ignore
     return PLACE_ACTS.filter(({ place }) => can[place] && this.stored()?.item.place !== place);
   });
+  /** Shaped and frozen open on a tray: scones and biscuits go straight from there into the oven. */
+  protected readonly freezesRaw = computed(
+    () => /scone|biscuit/.test(this.of()?.style.basedOn ?? '') && !this.stored(),
+  );
   private fresh(place: KeepPlace): PutAway | undefined {
     const { formula, audit, formulaId } = this.of() ?? {};
     const whole = this.keeps()?.whole;
@@ -149,6 +155,19 @@ export class Keep {
       this.larder.change(stored.id, `moving ${stored.item.title}`, (item) => ({ ...item, place, since: Date.now() })); // prettier-ignore
     else if (fresh) this.larder.add(fresh);
     this.toasts.show('It is on the list of what is put away.', 'Freezer shows what goes bad first.');
+  }
+  /** The browser says it too, whenever Orvin is opened: a page that is closed cannot. */
+  protected readonly canTell = signal(this.reminders.can() === 'ask');
+  protected async tell(): Promise<void> {
+    const may = await this.reminders.ask();
+    this.canTell.set(false);
+    this.toasts.show(may ? 'Whenever Orvin is opened, what is due is said.' : 'The browser does not allow it. The calendar can remind you.'); // prettier-ignore
+  }
+  protected freezeRaw(): void {
+    const fresh = this.fresh('freezer');
+    if (!fresh) return;
+    this.larder.add({ ...fresh, madeAt: Date.now(), raw: true });
+    this.toasts.show('Raw, in the freezer, on the list.', 'Open on a tray first; straight into the oven, three to five minutes longer.'); // prettier-ignore
   }
   protected feed({ millilitres, strength }: { readonly millilitres: number; readonly strength: number }): void {
     this.changed('feeding it', (item) => ({ ...item, feeds: [...(item.feeds ?? []), { at: Date.now(), millilitres, strength }] })); // prettier-ignore
@@ -181,6 +200,8 @@ export class Keep {
     const feed = this.isFed() ? [task('feed', `Feed ${title}: ${this.next().millilitres} ml`, this.next().at)] : [];
     saveFile('keeping.ics', writeCalendar(`Keeping ${title}`, [...feed, until], Date.now()), 'text/calendar');
   }
+  protected readonly partInWords = ({ mustBeCold, roomDays, fridgeDays, freezerMonths }: KeptPart): string =>
+    `${mustBeCold ? 'must be cold' : `room ${daysInWords(roomDays)}`}, fridge ${daysInWords(fridgeDays)}, freezer ${monthsInWords(freezerMonths)}`;
   protected go(id: string): void {
     void this.router.navigate([], { queryParams: { ids: id }, queryParamsHandling: 'merge' });
   }

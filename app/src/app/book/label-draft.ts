@@ -13,13 +13,22 @@ import { outlookOf } from '@orvin/core/bench/outlook';
 import type { Formula } from '@orvin/core/formula/formula';
 import { REGIONS, type Region } from '@orvin/core/ground/units';
 import type { Keeps } from '@orvin/core/keep/keeping';
-import { allergensIn, LABEL_SHEETS, labelOf, nutritionPanel, type LabelSheet } from '@orvin/core/keep/labelling';
+import {
+  allergensIn,
+  LABEL_SHEETS,
+  labelOf,
+  nutritionPanel,
+  qrPath,
+  type LabelSheet,
+  type QrCode,
+} from '@orvin/core/keep/labelling';
 import { DATE_MARKS, ingredientRuns, LABEL_REGION_NAMES, labelAsText, panelRowInWords, storageInWords, type LabelRun } from '@orvin/core/words/keep-words'; // prettier-ignore
 import { FigureField } from '../parts/kept-field';
 import { NextAct } from '../parts/next-act';
 import { saveFile } from '../parts/save-file';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
+import { HandingOn } from '../work/handing-on';
 import { Printing } from '../work/printing';
 import { Readings } from '../work/readings';
 
@@ -71,6 +80,11 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
       <p class="name">
         <b>{{ label().title }}</b> <i>draft</i>
       </p>
+      @if (qr(); as qr) {
+        <svg class="qr" [attr.viewBox]="'0 0 ' + qr.size + ' ' + qr.size" role="img" aria-label="Code that holds the formula">
+          <path [attr.d]="qr.path" />
+        </svg>
+      }
       @for (paragraph of paragraphs(); track $index) {
         <p>
           @for (run of paragraph; track $index) {
@@ -116,6 +130,9 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
       <label class="tick"
         ><input type="checkbox" [checked]="withPanel()" (change)="withPanel.set(!withPanel())" /> nutrition, estimated</label
       >
+      <label class="tick"
+        ><input type="checkbox" [checked]="withQr()" (change)="toggleQr()" /> a code that holds the formula</label
+      >
     </p>
     <dl>
       @for (row of facts(); track row.what) {
@@ -149,6 +166,7 @@ export class LabelDraftView {
   private readonly readings = inject(Readings);
   private readonly printing = inject(Printing);
   private readonly offers = inject(NextAct);
+  private readonly handingOn = inject(HandingOn);
 
   protected readonly regions = REGIONS.map((id) => ({ id, name: LABEL_REGION_NAMES[id] }));
   protected readonly sheets = LABEL_SHEETS.map((sheet) => ({ id: sheet.id, words: MILLIMETRES(sheet) }));
@@ -173,7 +191,17 @@ export class LabelDraftView {
   protected readonly net = signal<number | undefined>(undefined);
   protected readonly count = linkedSignal(() => Math.max(1, Math.round(outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).portions.count)));
   protected readonly withPanel = signal(false);
+  protected readonly withQr = signal(false);
+  private readonly code = signal<QrCode | undefined>(undefined);
+  protected readonly qr = computed(() => {
+    const code = this.withQr() ? this.code() : undefined;
+    return code && { size: code.size, path: qrPath(code) };
+  });
 
+  private readonly portions = computed(() => {
+    const { portions } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen());
+    return this.count() > 1 ? 'one of them' : `${Math.round(portions.count)} ${portions.of}`;
+  });
   private readonly dateWords = computed(() => {
     const at = new Date(`${this.date()}T12:00`).getTime();
     return Number.isFinite(at) ? LONG_DAY.format(at) : '__________';
@@ -194,7 +222,7 @@ export class LabelDraftView {
     const net = this.net();
     return [
       [`${DATE_MARKS[this.label().dateMark]} ${this.dateWords()}`, net === undefined ? 'weigh it' : `${net} g`],
-      [storageInWords(this.label()), 'draft'],
+      [storageInWords(this.label()), this.portions()],
     ];
   });
   protected readonly facts = computed(() => {
@@ -217,6 +245,19 @@ export class LabelDraftView {
       onCleanup(() => this.offers.offer.set(undefined));
     });
   }
+  /** The formula as text, in a square that a phone reads; pasted into any Orvin it is the formula again. */
+  protected async toggleQr(): Promise<void> {
+    this.withQr.update((on) => !on);
+    this.problem.set('');
+    if (!this.withQr()) return;
+    const { qrCodeOf, MOST_IN_QR } = await import('../work/qr-code');
+    const [file] = await this.handingOn.files([this.formulaId() ?? ''], 'text');
+    const code = file && (await qrCodeOf(file.text));
+    this.code.set(code);
+    if (code) return;
+    this.withQr.set(false);
+    this.problem.set(`This formula is longer than the ${MOST_IN_QR} letters that can be read again from a label. Hand it on as a file instead.`);
+  }
   protected setRegion(id: string): void {
     const region = REGIONS.find((each) => each === id);
     if (region) this.region.set(region);
@@ -228,7 +269,8 @@ export class LabelDraftView {
     this.busy.set(true);
     this.problem.set('');
     try {
-      const label = { title: this.label().title, paragraphs: this.paragraphs(), foot: this.foot() };
+      const code = this.withQr() ? this.code() : undefined;
+      const label = { title: this.label().title, paragraphs: this.paragraphs(), foot: this.foot(), ...(code && { qr: code }) };
       const pdf = await this.printing.labelPdf(label, this.sheetId(), this.count());
       saveFile('labels.pdf', new Uint8Array(pdf), 'application/pdf');
     } catch (error) {

@@ -83,6 +83,13 @@ export const labelPdfSchema = Joi.object({
   label: Joi.object({
     title: words,
     paragraphs: list(Joi.array().items(run).max(2000)),
+    qr: Joi.object({
+      size: Joi.number().integer().min(21).max(177).required(),
+      dark: Joi.array()
+        .items(Joi.boolean())
+        .max(177 * 177)
+        .required(),
+    }),
     foot: Joi.array()
       .items(Joi.array().items(Joi.string().allow('').max(300)).length(2))
       .max(6)

@@ -1,4 +1,4 @@
-import type { LabelSheet } from '../../keep/labelling/index.js';
+import type { LabelSheet, QrCode } from '../../keep/labelling/index.js';
 import type { LabelRun } from '../../words/keep-words/index.js';
 import { bytesOf, FAMILY, newPdf, type PrintFonts } from './fonts.js';
 
@@ -9,6 +9,8 @@ export interface PrintedLabel {
   readonly paragraphs: readonly (readonly LabelRun[])[];
   /** At the foot, left and right. */
   readonly foot: readonly [left: string, right: string][];
+  /** Holds the formula; at the right, under the title. */
+  readonly qr?: QrCode;
 }
 
 const PAD = 4;
@@ -63,8 +65,21 @@ function laidOut(pdf: Pdf, label: PrintedLabel, width: number, size: number) {
   return { title, paragraphs, line, height };
 }
 
+/** A module is printed no smaller than this, mm: a phone reads it. */
+const MODULE = 0.33;
+const qrSide = ({ size }: QrCode, sheet: LabelSheet): number => Math.min(size * MODULE, sheet.height / 2, sheet.width / 2.4); // prettier-ignore
+function drawQr(pdf: Pdf, qr: QrCode, x: number, y: number, side: number): void {
+  const step = side / qr.size;
+  pdf.setFillColor(0, 0, 0);
+  qr.dark.forEach((isDark, i) => {
+    if (isDark) pdf.rect(x + (i % qr.size) * step, y + Math.floor(i / qr.size) * step, step, step, 'F');
+  });
+}
+
 function drawLabel(pdf: Pdf, label: PrintedLabel, x: number, y: number, sheet: LabelSheet): void {
-  const [width, height] = [sheet.width - 2 * PAD, sheet.height - 2 * PAD];
+  const side = label.qr ? qrSide(label.qr, sheet) : 0;
+  // beside the code the words are narrower
+  const [width, height] = [sheet.width - 2 * PAD - (side > 0 ? side + PAD / 2 : 0), sheet.height - 2 * PAD];
   const size = SIZES.find((each) => laidOut(pdf, label, width, each).height <= height) ?? SIZES.at(-1) ?? 6;
   const { title, paragraphs, line } = laidOut(pdf, label, width, size);
   pdf.saveGraphicsState();
@@ -91,6 +106,7 @@ function drawLabel(pdf: Pdf, label: PrintedLabel, x: number, y: number, sheet: L
     }
     down += line * 0.3;
   }
+  if (label.qr) drawQr(pdf, label.qr, x + sheet.width - PAD - side, y + PAD, side);
   const foot = y + sheet.height - PAD - (label.foot.length - 1) * line;
   pdf.setLineWidth(0.2);
   pdf.line(x + PAD, foot - line, x + sheet.width - PAD, foot - line);

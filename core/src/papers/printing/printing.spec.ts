@@ -3,7 +3,7 @@ import { createRequire } from 'node:module';
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { liningFor, tilingFor } from '../../batch/lining/index.js';
 import { parsePan } from '../../kitchen/pans/index.js';
-import { labelSheet } from '../../keep/labelling/index.js';
+import { labelSheet, qrPath } from '../../keep/labelling/index.js';
 import { labelPdf, liningPdf, sheetPdf } from './index.js';
 
 const require = createRequire(import.meta.url);
@@ -175,5 +175,15 @@ describe('labelPdf', () => {
     }
     expect(pages[0]?.words).toContain('wheat');
     expect(pages[0]?.words).toContain('86 g');
+  });
+  it('prints a code beside the words, large enough for a phone, and every dark module of it', async () => {
+    const sheet = labelSheet('a4-8');
+    if (!sheet) throw new Error('no such sheet');
+    const dark = Array.from({ length: 21 * 21 }, (_, i) => i % 3 === 0);
+    const [page] = await read(labelPdf({ ...label, qr: { size: 21, dark } }, sheet, 1, FONTS));
+    const modules = page?.boxes.filter(({ width, height }) => Math.abs(width - height) < 0.01 && width < 2) ?? [];
+    expect(modules.length).toBe(dark.filter(Boolean).length);
+    expect(modules.every(({ width }) => width >= 0.32)).toBeTrue();
+    expect(qrPath({ size: 2, dark: [true, false, false, true] })).toBe('M0 0h1v1h-1zM1 1h1v1h-1z');
   });
 });
