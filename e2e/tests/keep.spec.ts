@@ -95,3 +95,54 @@ test.describe('on a phone', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
 });
+
+test('a code on the label holds the formula: as large as a phone reads, or refused with what to do', async ({
+  page,
+}) => {
+  await page.getByRole('tab', { name: 'Keep' }).click();
+  const which = page.getByRole('combobox', { name: 'Which bake' });
+  await which.selectOption(
+    await page
+      .getByRole('option', { name: /Gingerbread/ })
+      .first()
+      .getAttribute('value'),
+  );
+  const label = page.getByRole('region', { name: 'Label' });
+  await label.getByRole('checkbox', { name: 'a code that holds the formula' }).check();
+  await expect(label.getByRole('img', { name: 'Code that holds the formula' })).toBeVisible();
+});
+
+test('everything goes into one file and comes back: what it brings is said first, and one undo takes it back', async ({
+  page,
+  browser,
+}) => {
+  await page.getByRole('tab', { name: 'Freezer' }).click();
+  await page.getByRole('button', { name: /−1: a portion of Thyme/ }).click();
+  await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save everything' }).click(),
+  ]);
+  const file = await saved.path();
+  // into its own kitchen: nothing to do
+  await page.getByLabel('Bring a file in').setInputFiles(file);
+  const brings = page.getByRole('group', { name: 'What the file brings' });
+  await expect(brings).toContainText('Everything in it stands here already');
+  // into another browser, where one thing differs
+  const other = await browser.newPage();
+  await other.goto(page.url());
+  await other.getByLabel('Bring a file in').setInputFiles(file);
+  const there = other.getByRole('group', { name: 'What the file brings' });
+  await expect(there).toContainText(/things put away: 2 that differ/);
+  await there.getByRole('button', { name: 'And take theirs where it differs' }).click();
+  await other.getByRole('link', { name: 'Book', exact: true }).click();
+  await other.getByRole('tab', { name: 'Freezer' }).click();
+  await expect(other.getByText('6 portions')).toBeVisible();
+  await other.getByRole('button', { name: /Undo/ }).click();
+  await expect(other.getByText('7 portions')).toBeVisible();
+  // what is none is refused, and nothing is changed
+  await other.getByRole('link', { name: 'Pantry', exact: true }).click();
+  await other.getByLabel('Bring a file in').setInputFiles({ name: 'loaf.zip', mimeType: 'application/zip', buffer: Buffer.from('a loaf') }); // prettier-ignore
+  await expect(other.getByText(/no file of a kitchen.*Nothing was changed\./)).toBeVisible();
+  await other.close();
+});

@@ -36,8 +36,8 @@ export interface ZipReading {
   /** What the file is called where it is refused: "a file of a Book". */
   readonly kind: string;
   /** The most bytes that an entry may unfold to; undefined leaves it unread. */
-  most(name: string): number | undefined;
-  take(name: string, content: Blob): Promise<void>;
+  readonly most: (name: string) => number | undefined;
+  readonly take: (name: string, content: Blob) => Promise<void>;
 }
 
 /**
