@@ -16,6 +16,8 @@ import { batchOf } from '../core/src/batch/batch/index.js';
 import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/index.js';
 import { readText } from '../core/src/formula/reading/index.js';
 import { DEMO_FORMULAS } from '../core/src/doors/samples/index.js';
+import { diagnose, ifOther, signalsOf, testsFor } from '../core/src/book/diagnosing/index.js';
+import { HARD_CASES, PAGE_CASES } from '../core/src/book/diagnosing/cases.spec-help.js';
 import { learnFrom } from '../core/src/book/learning/index.js';
 import { SimulatedKitchen } from '../core/src/book/learning/simulated-kitchens.spec-help.js';
 import { knobsOf, tryOut } from '../core/src/bench/sandbox/index.js';
@@ -137,6 +139,20 @@ report('  the very first, cold', recompute.slice(0, 1), '');
     }
     report(`a batch of 25 lines in ${kit}, the first one too`, spent, 'goal under 50 ms');
   }
+}
+
+{
+  // why: causes, what to ask, and what would be first if a number were other
+  const asked = [...PAGE_CASES, ...HARD_CASES].flatMap(([id, faults, facts]) => {
+    const style = STYLES.find((each) => each.id === id);
+    return style ? [{ faults, signals: signalsOf(facts, style) }] : [];
+  });
+  report('causes of a fault', asked.map((each) => time(() => diagnose(each))), 'goal under 5 ms'); // prettier-ignore
+  const whole = asked.map((each) => time(() => {
+    const found = diagnose(each);
+    return [testsFor(each, found), ifOther(each, found)];
+  })); // prettier-ignore
+  report('  with the question and the other number', whole, '');
 }
 
 {

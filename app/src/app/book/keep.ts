@@ -36,7 +36,7 @@ const PLACE_ACTS: readonly { readonly place: KeepPlace; readonly words: string }
   imports: [FedPicture, Feeding, KitchenMeasures, LabelDraftView, WhichBake],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './keep.html',
-  styleUrls: ['../parts/panels.css', './keep.css'],
+  styleUrls: ['../parts/panels.css', './two-columns.css', './keep.css'],
 })
 export class Keep {
   readonly ids = input.required<string>();

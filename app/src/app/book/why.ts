@@ -49,7 +49,7 @@ const tapsWithout = (record: BakeRecord, fault: string): BakeRecord => {
   imports: [RouterLink, WhichBake, WhySlice],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './why.html',
-  styleUrls: ['../parts/panels.css', './why.css'],
+  styleUrls: ['../parts/panels.css', './two-columns.css', './why.css'],
 })
 export class Why {
   /** The bake asked about, or the formula at hand. */
