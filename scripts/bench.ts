@@ -9,6 +9,7 @@ import { outlookOf } from '../core/src/bench/outlook/index.js';
 import { STYLES } from '../core/src/batter/balance/index.js';
 import { simulateBake, type BakeSpec } from '../core/src/oven/baking/index.js';
 import { kernelHere, kernelInC } from './bench-kernel.js';
+import { whyTimes } from './bench-why.js';
 import { insertLines, replaceLine, type Formula } from '../core/src/formula/formula/index.js';
 import { PLAIN_KITCHEN, USUAL_PLACE } from '../core/src/kitchen/kitchen/index.js';
 import { oneBake } from '../core/src/batch/bakes/index.js';
@@ -16,8 +17,6 @@ import { batchOf } from '../core/src/batch/batch/index.js';
 import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/index.js';
 import { readText } from '../core/src/formula/reading/index.js';
 import { DEMO_FORMULAS } from '../core/src/doors/samples/index.js';
-import { diagnose, ifOther, signalsOf, testsFor } from '../core/src/book/diagnosing/index.js';
-import { HARD_CASES, PAGE_CASES } from '../core/src/book/diagnosing/cases.spec-help.js';
 import { learnFrom } from '../core/src/book/learning/index.js';
 import { SimulatedKitchen } from '../core/src/book/learning/simulated-kitchens.spec-help.js';
 import { knobsOf, tryOut } from '../core/src/bench/sandbox/index.js';
@@ -142,17 +141,9 @@ report('  the very first, cold', recompute.slice(0, 1), '');
 }
 
 {
-  // why: causes, what to ask, and what would be first if a number were other
-  const asked = [...PAGE_CASES, ...HARD_CASES].flatMap(([id, faults, facts]) => {
-    const style = STYLES.find((each) => each.id === id);
-    return style ? [{ faults, signals: signalsOf(facts, style) }] : [];
-  });
-  report('causes of a fault', asked.map((each) => time(() => diagnose(each))), 'goal under 5 ms'); // prettier-ignore
-  const whole = asked.map((each) => time(() => {
-    const found = diagnose(each);
-    return [testsFor(each, found), ifOther(each, found)];
-  })); // prettier-ignore
-  report('  with the question and the other number', whole, '');
+  const { causes, withQuestion } = whyTimes();
+  report('causes of a fault', causes, 'goal under 5 ms');
+  report('  with the question and the other number', withQuestion, '');
 }
 
 {
