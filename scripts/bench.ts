@@ -140,12 +140,9 @@ report('  the very first, cold', recompute.slice(0, 1), '');
   }
 }
 
-{
-  const { causes, withQuestion } = whyTimes();
-  report('causes of a fault', causes, 'goal under 5 ms');
-  report('  with the question and the other number', withQuestion, '');
-}
-
+const why = whyTimes();
+report('causes of a fault', why.causes, 'goal under 5 ms');
+report('  with the question and the other number', why.withQuestion, '');
 {
   // a pasted text of sixty lines, listed and told
   const listed = linesOfAll(60)
