@@ -82,7 +82,7 @@ export class ChangeFromBook {
       because: `Seen: ${this.seen().map((fault) => FAULT_NAMES[fault] ?? fault).join(', ')}.`,
       moved: change.moved.map(({ ingredient, before, after }) => ({ name: ingredientName(ingredient, region), before: grams(before), after: grams(after) })),
       ...nextTimeInWords(change, region),
-      version: (this.formulas.versionsOf(this.formulaId())[0]?.number ?? 0) + 1,
+      version: this.taken.nextNumber(this.formulaId()),
     };
   }); // prettier-ignore
   protected take(): void {

@@ -164,7 +164,7 @@ export class Why {
         this.offers.offer.set(undefined);
         return;
       }
-      const version = (this.formulas.versionsOf(next.formulaId)[0]?.number ?? 0) + 1;
+      const version = this.taken.nextNumber(next.formulaId);
       const figure = next.words.figure.split(',')[0];
       this.offers.offer.set({ label: `Make version ${version}${figure ? `: ${figure}` : ''}`, run: () => this.make() });
       onCleanup(() => this.offers.offer.set(undefined));

@@ -24,6 +24,15 @@ export class TakenChanges {
   private readonly formulas = inject(FormulaStore);
   private readonly book = inject(BookStore);
 
+  /** Whether what stands was changed since the version that it grew from: it is kept first, so that nothing is lost. */
+  private isUnkept(id: string): boolean {
+    const [base, stored] = [this.formulas.baseOf(id), this.formulas.formula(id)];
+    return !base || !stored || !isSame([base.formula, base.oven], [stored.formula, stored.oven]);
+  }
+  /** The number that a change kept now would have. */
+  nextNumber(id: string): number {
+    return (this.formulas.versionsOf(id)[0]?.number ?? 0) + (this.isUnkept(id) ? 2 : 1);
+  }
   asVersion(change: NextTime, of: KnownOf, faults: readonly string[], bakeId?: string): StoredVersion | undefined {
     const id = of.formulaId;
     const stored = id === undefined ? undefined : this.formulas.formula(id);
@@ -34,8 +43,7 @@ export class TakenChanges {
     const reason = reasonForChange(why, names, of.record && DAY.format(of.record.at));
     let version: StoredVersion | undefined;
     this.formulas.together(reason, () => {
-      const base = this.formulas.baseOf(id);
-      if (!base || !isSame([base.formula, base.oven], [stored.formula, stored.oven])) this.formulas.keep(id, `before: ${reason}`); // prettier-ignore
+      if (this.isUnkept(id)) this.formulas.keep(id, `before: ${reason}`);
       this.formulas.change(id, reason, ({ formula }) => ({ formula: changedFormula(change, formula) }));
       version = this.formulas.keep(id, reason);
       if (bakeId !== undefined && version) {

@@ -185,6 +185,7 @@ describe('faultsSaid', () => {
     ['All the fruit sank to the bottom', ['fruit_bottom']],
     ['tunnels everywhere, and tough', ['tunnels', 'tough']],
     ['not dry, but there is a dense streak at the base', ['dense_bottom']],
+    ['It sank, and all the damsons sank to the bottom', ['sank_middle', 'fruit_bottom']],
     ['lovely', []],
   ];
   for (const [words, faults] of said) it(`"${words}"`, () => expect(faultsSaid(words)).toEqual(faults));

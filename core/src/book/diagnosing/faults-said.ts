@@ -52,7 +52,7 @@ const STEMS: Readonly<Record<string, readonly string[]>> = {
 };
 /** What is said as a part of something longer and is that, not itself. */
 const PART_OF: Readonly<Record<string, readonly string[]>> = {
-  sank_middle: ['fruit_bottom', 'crumbly'],
+  sank_middle: ['crumbly'],
   peaked_cracked: ['side_crack'],
   dense_all: ['dense_bottom'],
   speckled_top: [],
@@ -60,10 +60,13 @@ const PART_OF: Readonly<Record<string, readonly string[]>> = {
 };
 const DENIED = /\b(?:not|no|never|isn't|wasn't|without)\s+(?:\w+\s+)?$/;
 const LONGEST = 500;
+const FRUIT_SANK =
+  /\b(?:sank|sunk|sinking|fell) (?:to|at) the (?:bottom|base)\b|\b(?:fruit|berries|sultanas|raisins|cherries) (?:sank|sunk)\b/g;
 
 /** Faults in what somebody says, in the order of the table; empty where nothing is known. */
 export function faultsSaid(said: string): readonly string[] {
-  const words = said.slice(0, LONGEST).toLowerCase();
+  // what sank to the bottom is fruit, whatever it is called; what only sank is the cake
+  const words = said.slice(0, LONGEST).toLowerCase().replaceAll(FRUIT_SANK, ' fruit at the bottom ');
   const found = FAULT_IDS.filter((fault) =>
     (STEMS[fault] ?? []).some((stem) => {
       const at = words.indexOf(stem);

@@ -18,19 +18,21 @@ export interface Caution {
 /** Alcohol worth a word, share of the whole as it went in. */
 const ALCOHOL = 0.002;
 
-/** So much of a spice, or of cream of tartar, is worth a warning, grams; of anything else, any. */
+/** So much is worth a warning, grams; of anything else, any. */
 const SPICE = 2.5;
-const TARTAR = 10;
+const MUCH: Readonly<Record<string, number>> = { 'cream-of-tartar': 10, 'baking-soda': 15 };
 /** In the order of their gravity. @param fed whether it was fed with something that has alcohol in it */
 export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boolean): readonly Caution[] {
+  // what is scattered on before the oven is no part of its own: it is baked
+  const unbaked = new Set(parts.filter(({ baked }) => !baked).map(({ id }) => id));
   const everything = audit.weighed.components.flatMap((component) =>
-    component.lines.flatMap(({ entries }) => entries.flatMap(({ ingredient, weight }) => (ingredient && weight ? [{ ingredient, grams: weight.grams, baked: component.inBatter }] : []))),
+    component.lines.flatMap(({ entries }) => entries.flatMap(({ ingredient, weight }) => (ingredient && weight ? [{ ingredient, grams: weight.grams, baked: !unbaked.has(component.id) }] : []))),
   );
   const grams = everything.reduce((sum, part) => sum + part.grams, 0);
   const those = (isMeant: (ingredient: Ingredient, baked: boolean) => boolean) => [...new Set(everything.filter(({ ingredient, baked }) => isMeant(ingredient, baked)).map(({ ingredient }) => ingredient))];
   const caution = (code: CautionCode, about: readonly Ingredient[], note = ''): readonly Caution[] => about.length > 0 ? [{ code, about, note }] : [];
   const alcohol = everything.reduce((sum, part) => sum + part.grams * part.ingredient.composition.alcohol, 0);
-  const notes = (about: readonly Ingredient[], of: 'toxic' | 'choking' | 'infantReason') => [...new Set(about.flatMap((ingredient) => safetyOf(ingredient)?.[of] ?? []))].filter((note) => note !== '').join('; ');
+  const notes = (about: readonly Ingredient[], of: 'choking' | 'infantReason') => [...new Set(about.flatMap((ingredient) => safetyOf(ingredient)?.[of] ?? []))].filter((note) => note !== '').join('; ');
   const honey = those(({ behavesAs }) => behavesAs.includes('honey'));
   const infants = those((ingredient, baked) => {
     const infant = safetyOf(ingredient)?.infant;
@@ -39,7 +41,7 @@ export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boole
   const choking = those((ingredient) => (safetyOf(ingredient)?.choking ?? '') !== '');
   const toxic = those((ingredient) => {
     const there = everything.reduce((sum, part) => sum + (part.ingredient === ingredient ? part.grams : 0), 0);
-    const least = ingredient.behavesAs === 'cream-of-tartar' ? TARTAR : ingredient.category === 'spice' ? SPICE : 0;
+    const least = MUCH[ingredient.behavesAs] ?? (ingredient.category === 'spice' ? SPICE : 0);
     return (safetyOf(ingredient)?.toxic ?? '') !== '' && there > least;
   });
   const rawEgg = those((ingredient, baked) => !baked && safetyOf(ingredient)?.perishable === 'raw-animal' && ingredient.behavesAs.includes('egg'));
@@ -51,7 +53,7 @@ export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boole
     ...caution('honey-infants', honey),
     ...caution('infants', infants, notes(infants, 'infantReason')),
     ...caution('choking', choking, notes(choking, 'choking')),
-    ...caution('toxic', toxic, notes(toxic, 'toxic')),
+    ...[...new Set(toxic.map((ingredient) => safetyOf(ingredient)?.toxic ?? ''))].flatMap((note) => caution('toxic', toxic.filter((ingredient) => safetyOf(ingredient)?.toxic === note), note)),
     { code: 'freeze-once', about: [], note: '' },
     { code: 'draft-label', about: [], note: '' },
   ];
