@@ -1,8 +1,10 @@
 import { TestBed } from '@angular/core/testing';
 import type { WalkStep } from '@orvin/core/along/walk';
 import { BakingStore } from '../store/baking-store';
+import { demoData } from '../store/demo-data';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
+import { RecordStore } from '../store/record-store';
 import { counter, pearLoaf, pressed, rendered, typed, wordsOf } from './at-the-counter.spec-help';
 import { BakeEnd } from './bake-end';
 import { BakeTimers, leftInWords } from './bake-timers';
@@ -171,6 +173,18 @@ describe('the oven', () => {
     expect(baking.state().ovens.get(0)?.inAt).toBeDefined();
     expect(baking.state().ovenRead).toEqual(jasmine.objectContaining({ celsius: 175, by: 'hand' }));
     expect(instruments.told.map((command) => command.do)).toEqual(['load']);
+  });
+  it('says what this bake risks most, by its formula and by the oven as it was read', async () => {
+    await ready(at(bake));
+    const demo = demoData(Date.now()).formulas.find(({ id }) => id === 'demo-pear-cardamom-loaf');
+    if (!demo) throw new Error('no loaf');
+    const formula = { ...demo, id: 'pear' };
+    TestBed.inject(RecordStore).put({ label: '', changes: [{ table: 'formulas', id: 'pear', after: formula }] });
+    const view = rendered(OvenStepView, { step: bake });
+    expect(wordsOf(view, '.risk')).toMatch(/^Most at risk: .*soda left over/);
+    // an oven far too hot is worse than the soda
+    typed(view, '235');
+    expect(wordsOf(view, '.risk')).toMatch(/oven too hot/);
   });
   it('counts down to the likely minute, keeps looks and acts, and comes out with timers for cooling', async () => {
     const inAt = Date.now() - 20 * MINUTE;
