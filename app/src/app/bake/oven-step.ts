@@ -45,7 +45,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
         <p class="tell" role="status">{{ verdictWords() }}</p>
         @if (risk(); as risk) {
           <p class="risk">
-            Most at risk: <b>{{ risk.name }}</b> {{ risk.by }}
+            Most at risk: <b>{{ risk.name }}</b>, from {{ risk.by }}
           </p>
         }
         <label class="by-hand">
