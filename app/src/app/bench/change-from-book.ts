@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
-import { CAUSE_NAMES, FAULT_NAMES, nextTimeInWords } from '@orvin/core/words/why-words';
+import { FAULT_NAMES, causeName, faultName, nextTimeInWords } from '@orvin/core/words/why-words';
 import { gramsForHands } from '@orvin/core/ground/units';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { Toasts } from '../parts/toasts';
@@ -78,8 +78,8 @@ export class ChangeFromBook {
     if (!change || !region) return undefined;
     const grams = (value: number) => (value === 0 ? 'none' : `${gramsForHands(value)} g`);
     return {
-      cause: CAUSE_NAMES[change.cause.id] ?? change.cause.id,
-      because: `Seen: ${this.seen().map((fault) => FAULT_NAMES[fault] ?? fault).join(', ')}.`,
+      cause: causeName(change.cause.id),
+      because: `Seen: ${this.seen().map(faultName).join(', ')}.`,
       moved: change.moved.map(({ ingredient, before, after }) => ({ name: ingredientName(ingredient, region), before: grams(before), after: grams(after) })),
       ...nextTimeInWords(change, region),
       version: this.taken.nextNumber(this.formulaId()),

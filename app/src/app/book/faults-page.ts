@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { causeById, FAULT_PLACES, NETWORK, type FaultPlace } from '@orvin/core/book/diagnosing';
-import { adviceFor, CAUSE_NAMES, FAULT_NAMES } from '@orvin/core/words/why-words';
+import { adviceFor, causeName, faultName } from '@orvin/core/words/why-words';
 import { capitalised } from '@orvin/core/words/wording';
 import { Slice } from './slice';
 
@@ -117,7 +117,7 @@ export class FaultsPage {
     name: PLACE_NAMES[place],
     faults: NETWORK.faults
       .filter((fault) => fault.place === place)
-      .map(({ id }) => ({ id, name: capitalised(FAULT_NAMES[id] ?? id), causes: causesOf(id) })),
+      .map(({ id }) => ({ id, name: capitalised(faultName(id)), causes: causesOf(id) })),
   }));
 }
 
@@ -127,4 +127,4 @@ const causesOf = (fault: string) =>
     .map(([id, likelihood]) => ({ id, worth: likelihood * (causeById(id)?.prior ?? 0) }))
     .sort((one, other) => other.worth - one.worth)
     .slice(0, MOST_CAUSES)
-    .map(({ id }) => ({ id, name: `${capitalised(CAUSE_NAMES[id] ?? id)}.`, advice: adviceFor(id) }));
+    .map(({ id }) => ({ id, name: `${capitalised(causeName(id))}.`, advice: adviceFor(id) }));

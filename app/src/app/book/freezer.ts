@@ -1,6 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { eaten, freshnessOf, goodUntil, moved, type Freshness, type KeepPlace } from '@orvin/core/keep/larder';
+import {
+  byUrgency,
+  eaten,
+  freshnessOf,
+  goodUntil,
+  moved,
+  type Freshness,
+  type KeepPlace,
+} from '@orvin/core/keep/larder';
 import { thawHours } from '@orvin/core/keep/keeping';
 import { Toasts } from '../parts/toasts';
 import { dayOf } from '../parts/wall-clock';
@@ -17,6 +25,11 @@ const WORDS: Readonly<Record<Freshness, string>> = { good: 'good until', soon: '
 /** So much at a time makes a loaf or a cake; less is slices. */
 const LOAF_PORTIONS = 4;
 const HOUR = 3_600_000;
+/** When it is eaten where no day says so. */
+const AFTERNOON = 'T15:00';
+/** "2026-11-28T12:00", and its day, where the page is read. */
+const localMinute = (at: number) => new Date(at - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+const localDay = (at: number) => localMinute(at).slice(0, 10);
 
 /** What is put away: what goes bad first, portions left, and the thaw into the Day. */
 @Component({
@@ -40,15 +53,38 @@ const HOUR = 3_600_000;
               </p>
               <p class="left">
                 <b>{{ row.left }}</b> of {{ row.portions }}
-                <button type="button" class="act" (click)="eat(row.id, 1)" [disabled]="row.left === 0" [attr.aria-label]="'−1: a portion of ' + row.title + ' eaten'">−1</button>
-                <button type="button" class="quiet" (click)="eat(row.id, -1)" [disabled]="row.left === row.portions" [attr.aria-label]="'+1: a portion of ' + row.title + ' back'">+1</button>
+                <button
+                  type="button"
+                  class="act"
+                  (click)="eat(row.id, 1)"
+                  [disabled]="row.left === 0"
+                  [attr.aria-label]="'−1: a portion of ' + row.title + ' eaten'"
+                >
+                  −1
+                </button>
+                <button
+                  type="button"
+                  class="quiet"
+                  (click)="eat(row.id, -1)"
+                  [disabled]="row.left === row.portions"
+                  [attr.aria-label]="'+1: a portion of ' + row.title + ' back'"
+                >
+                  +1
+                </button>
               </p>
               <p class="acts">
                 @if (group.place === 'freezer') {
                   <button type="button" class="quiet" (click)="thaw(row.id)">Thaw into the Day</button>
                   <button type="button" class="quiet" (click)="take(row.id, 'fridge')">Thawed, into the fridge</button>
                 }
-                <button type="button" class="quiet" (click)="remove(row.id)" [attr.aria-label]="'Off the list: ' + row.title">Off the list</button>
+                <button
+                  type="button"
+                  class="quiet"
+                  (click)="remove(row.id)"
+                  [attr.aria-label]="'Off the list: ' + row.title"
+                >
+                  Off the list
+                </button>
               </p>
             </div>
           }
@@ -137,9 +173,7 @@ export class Freezer {
     PLACES.flatMap(({ place, name }) => {
       const items = this.larder.items().filter(({ item }) => item.place === place);
       if (items.length === 0) return [];
-      const rows = [...items]
-        .sort((one, other) => Number(one.item.left === 0) - Number(other.item.left === 0) || goodUntil(one.item) - goodUntil(other.item))
-        .map((stored) => this.rowOf(stored));
+      const rows = byUrgency(items, ({ item }) => item).map((stored) => this.rowOf(stored));
       return [{ place, name, rows, portions: rows.reduce((sum, { left }) => sum + left, 0) }];
     }),
   );
@@ -148,7 +182,10 @@ export class Freezer {
     return {
       id,
       title: item.title,
-      since: item.place === 'freezer' ? `frozen ${dayOf(item.since)}${item.raw ? ', raw' : ''}` : `baked ${dayOf(item.madeAt)}`,
+      since:
+        item.place === 'freezer'
+          ? `frozen ${dayOf(item.since)}${item.raw ? ', raw' : ''}`
+          : `baked ${dayOf(item.madeAt)}`,
       freshness,
       untilWords: WORDS[freshness],
       until: dayOf(goodUntil(item)),
@@ -166,19 +203,19 @@ export class Freezer {
     this.larder.remove(id);
     this.toasts.show('It is off the list. Undo brings it back.');
   }
-  /** A task in tomorrow's Day: out of the freezer so many hours before three o'clock. */
+  /** A task in the Day that comes next, or in tomorrow: out of the freezer so many hours before the first thing is due. */
   protected thaw(id: string): void {
     const item = this.larder.item(id)?.item;
     if (!item) return;
     const hours = item.left > LOAF_PORTIONS ? thawHours('loaf') : thawHours('slices');
-    const tomorrow = new Date(this.now + 24 * HOUR);
-    const date = new Date(tomorrow.getTime() - tomorrow.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-    const out = `${date}T${String(15 - hours).padStart(2, '0')}:00`;
+    const plan = [...this.plans.plans()].reverse().find(({ sheet }) => sheet.date > localDay(this.now));
+    const date = plan?.sheet.date ?? localDay(this.now + 24 * HOUR);
+    const due = [...(plan?.sheet.wishes ?? [])].map((wish) => wish.due).sort()[0] ?? `${date}${AFTERNOON}`;
+    const out = localMinute(new Date(due).getTime() - hours * HOUR);
     const task = { id: `thaw-${id}`, what: `Take ${item.title} out of the freezer, wrapped`, minutes: 5, due: out };
-    const plan = this.plans.plans().find(({ sheet }) => sheet.date === date);
-    if (plan) this.plans.change(plan.id, 'thawing', (sheet) => ({ ...sheet, own: [...sheet.own.filter((each) => each.id !== task.id), task] }));
+    if (plan) this.plans.change(plan.id, 'thawing', (sheet) => ({ ...sheet, own: [...sheet.own.filter((each) => each.id !== task.id), task] })); // prettier-ignore
     const day = plan ?? this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone, { own: [task] });
-    this.toasts.show(`In the Day: out of the freezer by ${out.slice(11)}, ${hours} ${hours === 1 ? 'hour' : 'hours'} before it is eaten.`);
+    this.toasts.show(`In the Day: out of the freezer by ${out.slice(11)}, ${hours} ${hours === 1 ? 'hour' : 'hours'} before it is eaten.`); // prettier-ignore
     void this.router.navigate(['/day', day.id]);
   }
-} // prettier-ignore
+}

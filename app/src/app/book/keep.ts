@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { cautionsFor } from '@orvin/core/keep/cautions';
-import { fedState, fedWith, nextFeed } from '@orvin/core/keep/feeding';
-import { compositionOf, keepsOf, type KeptPart } from '@orvin/core/keep/keeping';
-import { freshnessOf, goodUntil, type KeepPlace, type PutAway } from '@orvin/core/keep/larder';
+import { fedState, fedWith, nextFeed, type Feed } from '@orvin/core/keep/feeding';
+import { compositionOf, keepsOf, type Keeps, type KeptPart } from '@orvin/core/keep/keeping';
+import { freshnessOf, goodUntil, moved, type KeepPlace, type Promised, type PutAway } from '@orvin/core/keep/larder';
 import { portionsOf } from '@orvin/core/formula/parsing';
 import { writeCalendar } from '@orvin/core/papers/calendar';
 import { cautionInWords, daysInWords, keepsInWords, monthsInWords } from '@orvin/core/words/keep-words';
@@ -69,11 +69,15 @@ export class Keep {
   });
   protected readonly feeds = computed(() => this.stored()?.item.feeds ?? []);
   protected readonly keeps = computed(() => {
+    return this.keepsWith(this.feeds());
+  });
+  /** How long it keeps, fed so. */
+  private keepsWith(feeds: readonly Feed[]): Keeps | undefined {
     const { formula, audit, record } = this.of() ?? {};
-    const fed = fedWith(this.feeds());
+    const fed = fedWith(feeds);
     if (!formula || !audit) return undefined;
     return keepsOf(formula, audit, this.whys.kitchen(), { ...(fed && { fed }), ...(record && { bakeMinutes: record.outMinutes }) }); // prettier-ignore
-  });
+  }
   protected readonly region = computed(() => this.of()?.formula?.region ?? 'UK');
   protected readonly bars = computed(() => {
     const keeps = this.keeps();
@@ -129,11 +133,14 @@ export class Keep {
   protected readonly freezesRaw = computed(
     () => /scone|biscuit/.test(this.of()?.style.basedOn ?? '') && !this.stored(),
   );
+  private promised(feeds: readonly Feed[]): Promised | undefined {
+    const whole = this.keepsWith(feeds)?.whole;
+    return whole && { roomDays: whole.roomDays, fridgeDays: whole.fridgeDays, freezerMonths: whole.freezerMonths, mustBeCold: whole.mustBeCold }; // prettier-ignore
+  }
   private fresh(place: KeepPlace): PutAway | undefined {
     const { formula, audit, formulaId } = this.of() ?? {};
-    const whole = this.keeps()?.whole;
-    if (!formula || !audit || !whole) return undefined;
-    const { roomDays, fridgeDays, freezerMonths, mustBeCold } = whole;
+    const promised = this.promised(this.feeds());
+    if (!formula || !audit || !promised) return undefined;
     const portions = Math.max(1, Math.round(portionsOf(formula, audit.totals.grams).count));
     const bakeId = this.record() && this.chosenId();
     return {
@@ -145,14 +152,14 @@ export class Keep {
       since: Date.now(),
       portions,
       left: portions,
-      promised: { roomDays, fridgeDays, freezerMonths, mustBeCold },
+      promised,
     };
   }
   protected putAway(place: KeepPlace): void {
     const stored = this.stored();
     const fresh = this.fresh(place);
     if (stored)
-      this.larder.change(stored.id, `moving ${stored.item.title}`, (item) => ({ ...item, place, since: Date.now() })); // prettier-ignore
+      this.larder.change(stored.id, `moving ${stored.item.title}`, (item) => moved(item, place, Date.now())); // prettier-ignore
     else if (fresh) this.larder.add(fresh);
     this.toasts.show('It is on the list of what is put away.', 'Freezer shows what goes bad first.');
   }
@@ -177,13 +184,10 @@ export class Keep {
   }
   /** A change of what is put away; feeding puts it into its tin first. What it is promised follows from how it is fed. */
   private changed(label: string, next: (item: PutAway) => PutAway): void {
-    const { formula, audit, record } = this.of() ?? {};
-    const promised = (item: PutAway): PutAway => {
-      const fed = fedWith(item.feeds ?? []);
-      if (!formula || !audit) return item;
-      const { roomDays, fridgeDays, freezerMonths, mustBeCold } = keepsOf(formula, audit, this.whys.kitchen(), { ...(fed && { fed }), ...(record && { bakeMinutes: record.outMinutes }) }).whole; // prettier-ignore
-      return { ...item, promised: { roomDays, fridgeDays, freezerMonths, mustBeCold } };
-    };
+    const promised = (item: PutAway): PutAway => ({
+      ...item,
+      promised: this.promised(item.feeds ?? []) ?? item.promised,
+    });
     const stored = this.stored();
     const fresh = this.fresh('room');
     if (stored) this.larder.change(stored.id, label, (item) => promised(next(item)));

@@ -17,10 +17,10 @@ import {
   allergensIn,
   LABEL_SHEETS,
   labelOf,
+  labelSheet,
   nutritionPanel,
-  qrPath,
-  type LabelSheet,
   type QrCode,
+  qrPath,
 } from '@orvin/core/keep/labelling';
 import { DATE_MARKS, ingredientRuns, LABEL_REGION_NAMES, labelAsText, panelRowInWords, storageInWords, type LabelRun } from '@orvin/core/words/keep-words'; // prettier-ignore
 import { FigureField } from '../parts/kept-field';
@@ -33,19 +33,6 @@ import { Printing } from '../work/printing';
 import { Readings } from '../work/readings';
 
 const DAY = 86_400_000;
-/** What labels are printed on where nothing else is chosen. */
-const USUAL_SHEET: LabelSheet = {
-  id: 'a4-8',
-  paper: 'a4',
-  columns: 2,
-  rows: 4,
-  width: 99.1,
-  height: 67.7,
-  left: 4.65,
-  top: 13.1,
-  across: 101.6,
-  down: 67.7,
-};
 const LONG_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 const dateOf = (at: number) => new Date(at - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
 const MILLIMETRES = (sheet: { width: number; height: number; columns: number; rows: number; paper: string }) =>
@@ -170,8 +157,8 @@ export class LabelDraftView {
 
   protected readonly regions = REGIONS.map((id) => ({ id, name: LABEL_REGION_NAMES[id] }));
   protected readonly sheets = LABEL_SHEETS.map((sheet) => ({ id: sheet.id, words: MILLIMETRES(sheet) }));
-  protected readonly sheetId = signal('a4-8');
-  protected readonly sheet = computed(() => LABEL_SHEETS.find(({ id }) => id === this.sheetId()) ?? USUAL_SHEET);
+  protected readonly sheetId = signal(LABEL_SHEETS[0].id);
+  protected readonly sheet = computed(() => labelSheet(this.sheetId()) ?? LABEL_SHEETS[0]);
   protected readonly sizeWords = computed(() => `${this.sheet().width} × ${this.sheet().height} mm`);
   protected readonly region = linkedSignal<Region>(() => this.formula().region);
   /** What else a day has on the same bench. */

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { faultsOf } from '@orvin/core/book/diagnosing';
-import { FAULT_NAMES } from '@orvin/core/words/why-words';
+import { faultName } from '@orvin/core/words/why-words';
 import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';
 import { OnBench } from '../work/on-bench';
@@ -36,7 +36,7 @@ export class WhichBake {
   private readonly onBench = inject(OnBench);
   protected readonly choices = computed(() => {
     const atHand = this.onBench.record();
-    const named = (faults: readonly string[]) => faults.map((fault) => FAULT_NAMES[fault] ?? fault).join(', ');
+    const named = (faults: readonly string[]) => faults.map(faultName).join(', ');
     return [
       ...this.book.bakes().map(({ id, record }) => {
         const faults = faultsOf(record);

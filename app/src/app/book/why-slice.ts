@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
 import type { FaultPlace } from '@orvin/core/book/diagnosing';
 import type { BakeRecord } from '@orvin/core/book/records';
-import { FAULT_NAMES } from '@orvin/core/words/why-words';
+import { faultName } from '@orvin/core/words/why-words';
 import { FAULT_DRAWINGS } from './fault-drawings.table';
 import { Slice } from './slice';
 
@@ -121,7 +121,7 @@ export class WhySlice {
     return this.faults()
       .flatMap((fault) => {
         const drawing = FAULT_DRAWINGS[fault];
-        return drawing ? [{ fault, name: FAULT_NAMES[fault] ?? fault, x: drawing.at[0], y: drawing.at[1] }] : [];
+        return drawing ? [{ fault, name: faultName(fault), x: drawing.at[0], y: drawing.at[1] }] : [];
       })
       .sort((one, other) => one.y - other.y)
       .slice(0, MOST_NAMED)

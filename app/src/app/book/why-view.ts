@@ -1,5 +1,5 @@
 import { diagnose, ifOther, faultsByRisk, NETWORK, testsFor, type Asked, type CauseFound, type FaultPlace, type Speaks } from '@orvin/core/book/diagnosing'; // prettier-ignore
-import { CAUSE_NAMES, FAULT_NAMES, LIKELIHOOD_NAMES, signalInWords, speaksInWords, TEST_WORDS, type SpeaksWords } from '@orvin/core/words/why-words'; // prettier-ignore
+import { LIKELIHOOD_NAMES, TEST_WORDS, causeName, faultName, signalInWords, speaksInWords, type SpeaksWords } from '@orvin/core/words/why-words'; // prettier-ignore
 import { capitalised } from '@orvin/core/words/wording';
 
 /* What the Why face shows, worked out from what was asked. */
@@ -32,7 +32,7 @@ const spoken = (speaks: readonly Speaks[]) => speaks.slice(0, MOST_SPOKEN).map(s
 const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFound): CauseRow => ({
   id: cause.id,
   share: inHundred(share),
-  name: capitalised(CAUSE_NAMES[cause.id] ?? cause.id),
+  name: capitalised(causeName(cause.id)),
   likelihood: LIKELIHOOD_NAMES[likelihood],
   speaksFor: spoken(speaksFor),
   speaksAgainst: spoken(speaksAgainst),
@@ -40,7 +40,7 @@ const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFoun
 
 function explained({ explains }: CauseFound, faults: readonly string[]): string {
   if (explains.length === faults.length) return faults.length === 1 ? '' : faults.length === 2 ? ', and it explains both' : `, and it explains all ${faults.length}`; // prettier-ignore
-  return `, and it explains ${explains.map((fault) => FAULT_NAMES[fault] ?? fault).join(' and ')}`;
+  return `, and it explains ${explains.map(faultName).join(' and ')}`;
 }
 
 /** What would be first if one number were other, in a sentence. */
@@ -48,7 +48,7 @@ function otherwise(asked: Asked, found: ReturnType<typeof diagnose>): string {
   const other = ifOther(asked, found);
   if (!other) return '';
   const { figure, words } = signalInWords(other.signal, other.usual);
-  return ` With ${figure} ${words} instead, “${CAUSE_NAMES[other.first] ?? other.first}” would lead, ${inHundred(other.share)} to ${inHundred(other.shareOfFirst)}.`; // prettier-ignore
+  return ` With ${figure} ${words} instead, “${causeName(other.first)}” would lead, ${inHundred(other.share)} to ${inHundred(other.shareOfFirst)}.`; // prettier-ignore
 }
 
 /** Everything beside the slice. Undefined while no fault was said. */
@@ -61,9 +61,9 @@ export function whyView(asked: Asked): WhyView | undefined {
   const others = 1 - found.somethingElse - rows.reduce((sum, { share }) => sum + share, 0);
   const [best] = testsFor(asked, found);
   const words = best && TEST_WORDS[best.test.id];
-  const tells = best?.tells?.map((id) => CAUSE_NAMES[id] ?? id);
+  const tells = best?.tells?.map(causeName);
   return {
-    headline: `${first.share >= LIKELY ? 'Most likely' : 'Perhaps'} ${CAUSE_NAMES[first.cause.id] ?? first.cause.id}`,
+    headline: `${first.share >= LIKELY ? 'Most likely' : 'Perhaps'} ${causeName(first.cause.id)}`,
     more: `${inHundred(first.share)} in 100${explained(first, asked.faults)}`,
     rows: rows.map(rowOf),
     foot: `${others > 0.005 ? `Less likely causes, ${inHundred(others)} in 100; something else` : 'Something else'}, ${inHundred(found.somethingElse)}.${otherwise(asked, found)}`,
@@ -75,7 +75,7 @@ export interface FaultChip {
   readonly id: string;
   readonly name: string;
 }
-const chip = (id: string): FaultChip => ({ id, name: FAULT_NAMES[id] ?? id });
+const chip = (id: string): FaultChip => ({ id, name: faultName(id) });
 
 /** Faults to tap, those first that this bake's numbers risk most; or those of one place. */
 export function faultChips(asked: Omit<Asked, 'faults'>, frosted: boolean, among: readonly FaultPlace[] | undefined): readonly FaultChip[] {

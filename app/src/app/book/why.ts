@@ -10,10 +10,8 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { styleBook, styleName } from '@orvin/core/batter/balance';
-import { faultsOf, faultsSaid, risksOf } from '@orvin/core/book/diagnosing';
-import type { BakeRecord } from '@orvin/core/book/records';
-import { CAUSE_NAMES, FAULT_NAMES, nextTimeInWords, TEST_WORDS } from '@orvin/core/words/why-words';
-import { capitalised } from '@orvin/core/words/wording';
+import { faultsOf, faultsSaid, USUAL_STYLE_ID, withoutFault } from '@orvin/core/book/diagnosing';
+import { TEST_WORDS, faultName, nextTimeInWords } from '@orvin/core/words/why-words';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
 import { dayOf } from '../parts/wall-clock';
@@ -21,7 +19,8 @@ import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { TakenChanges } from '../work/taken-changes';
-import { USUAL_STYLE, Whys } from '../work/whys';
+import { riskWords } from '../work/risks-now';
+import { Whys } from '../work/whys';
 import { AT_HAND, WhichBake } from './which-bake';
 import { WhySlice, type Place } from './why-slice';
 import { faultChips, loudest, whyView } from './why-view';
@@ -29,20 +28,6 @@ import { faultChips, loudest, whyView } from './why-view';
 const FEW_CHIPS = 8;
 const NUMBERS = 6;
 const RISKS = 4;
-const tapsWithout = (record: BakeRecord, fault: string): BakeRecord => {
-  // a tap that says the fault is taken back with it
-  const { shape, top, crumb, ...rest } = record;
-  const says = (one: Partial<BakeRecord>) => faultsOf({ ...record, shape: undefined, top: undefined, crumb: undefined, wrong: [], faults: [], ...one } as BakeRecord).includes(fault);
-  return {
-    ...rest,
-    ...(shape && !says({ shape }) && { shape }),
-    ...(top && !says({ top }) && { top }),
-    ...(crumb && !says({ crumb }) && { crumb }),
-    ...(record.wrong && { wrong: record.wrong.filter((each) => !says({ wrong: [each] })) }),
-    faults: (record.faults ?? []).filter((each) => each !== fault),
-  };
-}; // prettier-ignore
-
 /** Why a bake came out as it did: causes from its own numbers, what tells them apart, and the change for next time. */
 @Component({
   selector: 'orv-why',
@@ -70,7 +55,7 @@ export class Why {
     return faulty?.id ?? this.book.bakes()[0]?.id ?? AT_HAND;
   });
   private readonly kept = computed(() => this.book.bake(this.chosenId()));
-  protected readonly style = signal(USUAL_STYLE);
+  protected readonly style = signal(USUAL_STYLE_ID);
   protected readonly of = computed(() => {
     const kept = this.kept();
     if (kept) return this.whys.ofBake(kept.record, this.style());
@@ -106,12 +91,7 @@ export class Why {
   });
   protected readonly risks = computed(() => {
     const asked = this.asked();
-    return asked
-      ? risksOf(asked)
-          .filter(({ chance, usual, by }) => chance > usual + 0.05 && by.length > 0)
-          .slice(0, RISKS)
-          .map(({ fault, by }) => ({ fault, name: capitalised(FAULT_NAMES[fault] ?? fault), words: by.slice(0, 2).map((cause) => CAUSE_NAMES[cause] ?? cause).join('; ') })) // prettier-ignore
-      : [];
+    return asked ? riskWords(asked, RISKS) : [];
   });
 
   protected readonly place = signal<Place | undefined>(undefined);
@@ -149,8 +129,8 @@ export class Why {
     const tried = this.whys.tried().find(({ id }) => id === this.chosenId());
     const next = tried && this.book.bake(tried.nextId);
     if (!tried || !next) return undefined;
-    const gone = tried.faults.filter((fault) => !tried.again.includes(fault)).map((fault) => FAULT_NAMES[fault] ?? fault); // prettier-ignore
-    const again = tried.again.map((fault) => FAULT_NAMES[fault] ?? fault);
+    const gone = tried.faults.filter((fault) => !tried.again.includes(fault)).map(faultName); // prettier-ignore
+    const again = tried.again.map(faultName);
     const words = tried.confirmed ? `${dayOf(next.record.at)}: no longer ${gone.join(', nor ')}.` : `${dayOf(next.record.at)}: again ${again.join(' and ')}.`; // prettier-ignore
     return { confirmed: tried.confirmed, words, ids: `${tried.id},${tried.nextId}` };
   });
@@ -189,7 +169,7 @@ export class Why {
     const gone = this.faults().filter((fault) => !faults.includes(fault));
     const come = faults.filter((fault) => !this.faults().includes(fault));
     this.book.change(kept.id, 'what was wrong', (record) => {
-      const without = gone.reduce(tapsWithout, record);
+      const without = gone.reduce(withoutFault, record);
       return { ...without, wrong: without.wrong ?? [], faults: [...(without.faults ?? []), ...come] };
     });
   }

@@ -1,6 +1,6 @@
 import { Injectable, inject } from '@angular/core';
-import { risksOf, type BakeFacts } from '@orvin/core/book/diagnosing';
-import { CAUSE_NAMES, FAULT_NAMES } from '@orvin/core/words/why-words';
+import { risksOf, type Asked, type BakeFacts } from '@orvin/core/book/diagnosing';
+import { causeName, faultName } from '@orvin/core/words/why-words';
 import { capitalised } from '@orvin/core/words/wording';
 import { Whys } from './whys';
 
@@ -13,6 +13,13 @@ export interface RiskWords {
 const WORTH_A_LINE = 0.08;
 const MOST = 3;
 
+/** What is likelier than in any bake, and by what, as it is said. */
+export const riskWords = (asked: Omit<Asked, 'faults'>, most = MOST): readonly RiskWords[] =>
+  risksOf(asked)
+    .filter(({ chance, usual, by }) => chance - usual > WORTH_A_LINE && by.length > 0)
+    .slice(0, most)
+    .map(({ fault, by }) => ({ fault, name: capitalised(faultName(fault)), by: by.slice(0, 2).map(causeName).join('; ') })); // prettier-ignore
+
 /** What a formula that is not baked yet could go wrong by. */
 @Injectable({ providedIn: 'root' })
 export class RisksNow {
@@ -21,13 +28,6 @@ export class RisksNow {
   of(formulaId: string, more: BakeFacts = {}, most = MOST): readonly RiskWords[] {
     const of = this.whys.ofFormula(formulaId, more);
     if (!of?.audit || of.audit.totals.flour === 0) return [];
-    return risksOf({ signals: of.signals, kitchen: this.whys.odds() })
-      .filter(({ chance, usual, by }) => chance - usual > WORTH_A_LINE && by.length > 0)
-      .slice(0, most)
-      .map(({ fault, by }) => ({
-        fault,
-        name: capitalised(FAULT_NAMES[fault] ?? fault),
-        by: by.slice(0, 2).map((cause) => CAUSE_NAMES[cause] ?? cause).join('; '),
-      })); // prettier-ignore
+    return riskWords({ signals: of.signals, kitchen: this.whys.odds() }, most);
   }
 }

@@ -2,7 +2,7 @@ import { Injectable, inject } from '@angular/core';
 import type { NextTime } from '@orvin/core/book/diagnosing';
 import type { Formula } from '@orvin/core/formula/formula';
 import { isSame } from '@orvin/core/ground/records';
-import { FAULT_NAMES, nextTimeInWords, reasonForChange } from '@orvin/core/words/why-words';
+import { faultName, nextTimeInWords, reasonForChange } from '@orvin/core/words/why-words';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import type { StoredVersion } from '../store/records';
@@ -38,7 +38,7 @@ export class TakenChanges {
     const stored = id === undefined ? undefined : this.formulas.formula(id);
     if (id === undefined || !stored) return undefined;
     const { figure, words } = nextTimeInWords(change, stored.formula.region);
-    const names = faults.map((fault) => FAULT_NAMES[fault] ?? fault);
+    const names = faults.map(faultName);
     const why = figure === '' ? words.replace(/\.$/, '') : figure;
     const reason = reasonForChange(why, names, of.record && DAY.format(of.record.at));
     let version: StoredVersion | undefined;

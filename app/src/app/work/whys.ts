@@ -8,6 +8,7 @@ import {
   nextTime,
   signalsOf,
   triedChanges,
+  USUAL_STYLE_ID,
   type BakeFacts,
   type NextTime,
   type Signals,
@@ -30,8 +31,6 @@ export interface KnownOf {
   readonly signals: Signals;
 }
 const newId = () => crypto.randomUUID();
-/** What a bake is held against of which neither formula nor kind is known. */
-export const USUAL_STYLE = 'plain_quick_loaf';
 
 /** What is known of bakes before anybody is asked why: for the Book, for the Bench, and for the oven's step. */
 @Injectable({ providedIn: 'root' })
@@ -60,13 +59,13 @@ export class Whys {
   /** @param more what is known of the bake under way */
   ofFormula(id: string, more: BakeFacts = {}): KnownOf | undefined {
     const formula = this.formulas.formula(id)?.formula;
-    return formula && this.known(undefined, id, formula, USUAL_STYLE, more);
+    return formula && this.known(undefined, id, formula, USUAL_STYLE_ID, more);
   }
   private known(
     record: BakeRecord | undefined,
     formulaId: string | undefined,
     formula: Formula | undefined,
-    styleId = USUAL_STYLE,
+    styleId = USUAL_STYLE_ID,
     more: BakeFacts = {},
   ): KnownOf | undefined {
     const kitchen = this.learning.kitchen();

@@ -20,7 +20,7 @@ import {
 import { nutritionOf, type NutritionFacts } from '../../batter/nutrition/index.js';
 import { standing, type Standing } from '../../ground/verdict/index.js';
 import type { Audit } from '../audit/index.js';
-import { portionsOf, type Portions } from '../../formula/parsing/index.js';
+import { portionsOf, weighedParts, type Portions } from '../../formula/parsing/index.js';
 
 /** What follows from a formula beyond its bands: waiting, lift, taste and colour, forces, portions. */
 export interface Outlook {
@@ -49,12 +49,7 @@ export function outlookOf(formula: Formula, audit: Audit, kitchen: Kitchen): Out
   const lift = liftOf(batter, ledger, behaviour, usual, waiting.usableMillimoles, place.metresAboveSea);
   const portions = portionsOf(formula, totals.grams);
   const everything = weighed.components.flatMap((component) =>
-    component.lines
-      .filter(({ optional }) => !optional)
-      .flatMap((line) => line.entries)
-      .flatMap(({ ingredient, weight, preparation }) =>
-        ingredient && weight && weight.grams > 0 ? [{ ingredient, grams: weight.grams, preparation }] : [],
-      ),
+    weighedParts(component.lines.filter(({ optional }) => !optional)),
   );
   const all = everything.reduce((sum, { grams }) => sum + grams, 0);
   return {

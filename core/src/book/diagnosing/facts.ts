@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Style } from '../../batter/balance/index.js';
 import { withoutUndefined } from '../../ground/records/index.js';
-import type { Band } from '../../ground/verdict/index.js';
+import { bandUnits, type Band } from '../../ground/verdict/index.js';
 import type { SignalCode, Signals } from './signals.js';
 
 /*
@@ -70,14 +70,7 @@ export const bakeFactsSchema = Joi.object<BakeFacts>({
   swaps: Joi.array().items(Joi.string().max(60)).max(20),
 }).messages({ 'object.unknown': `there is no fact {{#label}}; facts are ${FACT_NAMES.join(', ')}` }); // prettier-ignore
 
-/** Band units may not explode where a band is narrow: half a band is at least a tenth of its middle. */
-const LEAST_HALF = 0.1;
-/** Where a value lies in a band: 0 in its usual middle, ±1 at its edges. */
-export function bandUnits(value: number | undefined, { low, typical, high }: Band): number | undefined {
-  if (value === undefined) return undefined;
-  const half = value >= typical ? high - typical : typical - low;
-  return (value - typical) / Math.max(half, LEAST_HALF * (Math.abs(typical) + 1));
-}
+const inBand = (value: number | undefined, band: Band): number | undefined => value === undefined ? undefined : bandUnits(value, band); // prettier-ignore
 
 /** Grams of flour in a US cup, by how it is filled. @source measures.csv */
 const CUP_GRAMS = { weighed: 110, scooped: 148, spooned: 124 } as const;
@@ -113,14 +106,14 @@ function inTheBowl(facts: BakeFacts, style: Style): Partial<Record<SignalCode, n
   const { bands } = style;
   const { cocoa, glutenFree } = facts;
   return {
-    sugar: bandUnits(facts.sugar, bands.sugar),
-    fat: bandUnits(facts.fat, bands.fat),
-    egg: bandUnits(facts.egg, bands.egg),
-    water: bandUnits(facts.water, bands.water),
-    gas: bandUnits(facts.gas, bands.gas),
-    inclusions: bandUnits(facts.inclusions, style.inclusions),
-    'batter-density': bandUnits(facts.batterDensity, style.batterGramsPerMillilitre),
-    'crumb-ph-band': bandUnits(facts.crumbPh, bands['crumb-ph']),
+    sugar: inBand(facts.sugar, bands.sugar),
+    fat: inBand(facts.fat, bands.fat),
+    egg: inBand(facts.egg, bands.egg),
+    water: inBand(facts.water, bands.water),
+    gas: inBand(facts.gas, bands.gas),
+    inclusions: inBand(facts.inclusions, style.inclusions),
+    'batter-density': inBand(facts.batterDensity, style.batterGramsPerMillilitre),
+    'crumb-ph-band': inBand(facts.crumbPh, bands['crumb-ph']),
     'crumb-ph': facts.crumbPh,
     'soda-left': over(facts.leftoverSoda, style.leftoverSodaMost),
     'spare-acid': over(facts.spareAcid, SPARE_UNIT),
@@ -170,7 +163,7 @@ function inTheMaking(facts: BakeFacts, style: Style): Partial<Record<SignalCode,
 
 function inTheOven(facts: BakeFacts, style: Style): Partial<Record<SignalCode, number | undefined>> {
   return {
-    core: bandUnits(facts.coreAtOut, style.doneCoreCelsius),
+    core: inBand(facts.coreAtOut, style.doneCoreCelsius),
     time: facts.minutesOver,
     'weight-loss': facts.weightLoss,
     'oven-error': facts.ovenError,
@@ -205,6 +198,9 @@ function ofTheFrosting(facts: BakeFacts): Partial<Record<SignalCode, number | un
     'sugar-unsifted': not(facts.sugarSifted),
   };
 }
+
+/** What a bake is held against of which neither formula nor kind is known. */
+export const USUAL_STYLE_ID = 'plain_quick_loaf';
 
 /** What is known of a bake, as evidence for a style. */
 export function signalsOf(facts: BakeFacts, style: Style): Signals {

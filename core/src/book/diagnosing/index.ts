@@ -1,4 +1,4 @@
-export { bakeFactsSchema, FACT_NAMES, signalsOf, type BakeFacts } from './facts.js';
+export { bakeFactsSchema, FACT_NAMES, signalsOf, USUAL_STYLE_ID, type BakeFacts } from './facts.js';
 export { SIGNALS, type SignalCode, type Signals } from './signals.js';
 export {
   causeById,
@@ -23,7 +23,7 @@ export {
 } from './diagnose.js';
 export { ifOther, testsFor, type IfOther, type TestToAsk } from './asking.js';
 export { faultsByRisk, risksOf, type Risk } from './risks.js';
-export { factsOfFormula, factsOfRecord, faultsOf, saysHowItWas } from './known-facts.js';
+export { factsOfFormula, factsOfRecord, faultsOf, saysHowItWas, withoutFault } from './known-facts.js';
 export { nextTime, type MovedAmount, type NextTime, type OfThatBake } from './next-time.js';
 export { kitchenOdds, triedChanges, type Tried } from './outcomes.js';
 export { faultsSaid } from './faults-said.js';

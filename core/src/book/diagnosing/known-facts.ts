@@ -122,6 +122,19 @@ export function faultsOf({ shape, top, crumb, wrong, faults = [] }: BakeRecord):
   ];
   return [...new Set([...tapped.filter((fault) => fault !== undefined), ...faults])];
 }
+/** A record without a fault: whatever tap said it is taken back with it. */
+export function withoutFault(record: BakeRecord, fault: string): BakeRecord {
+  const says = (tapped: string | undefined) => tapped === fault;
+  const { shape, top, crumb, ...rest } = record;
+  return {
+    ...rest,
+    ...(shape && !says(OF_SHAPE[shape]) && { shape }),
+    ...(top && !says(OF_TOP[top]) && { top }),
+    ...(crumb && !says(OF_CRUMB[crumb]) && { crumb }),
+    ...(record.wrong && { wrong: record.wrong.filter((each) => !says(OF_WRONG[each])) }),
+    ...(record.faults && { faults: record.faults.filter((each) => each !== fault) }),
+  };
+}
 /** Whether anybody said how it came out: only then is a fault that is not there a fault that was not. */
 export const saysHowItWas = ({ shape, crumb, wrong }: BakeRecord): boolean =>
   shape !== undefined || crumb !== undefined || wrong !== undefined;

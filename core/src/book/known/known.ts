@@ -1,7 +1,7 @@
 import { bakingState, targetOf, type Baking } from '../../along/baking/index.js';
 import type { OneBake } from '../../batch/bakes/index.js';
 import type { Audit } from '../../bench/audit/index.js';
-import type { Band } from '../../ground/verdict/index.js';
+import { bandUnits } from '../../ground/verdict/index.js';
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
 import type { BakeReadings, BakeRecord, ReadingCode, RecordedForesight } from '../records/index.js';
@@ -13,12 +13,6 @@ const MINUTE = 60_000;
 const CORE_WITHIN = 3 * MINUTE;
 const IN_BANDS: Readonly<Partial<Record<Quantity, ReadingCode>>> = { gas: 'gas', water: 'water', sugar: 'sugar', fat: 'fat', egg: 'egg' }; // prettier-ignore
 
-/** Where a value lies in a band: 0 in its usual middle, ±1 at its edges. */
-function inBand(value: number, { low, typical, high }: Band): number {
-  const half = value > typical ? high - typical : typical - low;
-  return half > 0 ? (value - typical) / half : 0;
-}
-
 /** What the formula itself says of a bake. */
 export function formulaReadings({
   verdicts,
@@ -27,7 +21,7 @@ export function formulaReadings({
 }: Pick<Audit, 'verdicts' | 'ledger' | 'totals'>): BakeReadings {
   const bands = verdicts.flatMap(({ quantity, value, band }) => {
     const code = IN_BANDS[quantity];
-    return code && Number.isFinite(value) ? [[code, inBand(value, band)] as const] : [];
+    return code && Number.isFinite(value) ? [[code, bandUnits(value, band)] as const] : [];
   });
   const soda = totals.flour > 0 ? { 'soda-left': (100 * ledger.leftoverSodaGrams) / totals.flour } : {};
   return { ...Object.fromEntries(bands), ...soda };

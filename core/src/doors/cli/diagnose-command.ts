@@ -7,6 +7,7 @@ import {
   nextTime,
   signalsOf,
   testsFor,
+  USUAL_STYLE_ID,
   type BakeFacts,
   type CauseFound,
 } from '../../book/diagnosing/index.js';
@@ -61,7 +62,7 @@ export function diagnoseCommand(text: string, options: Options, name: string): O
   const input = readInput(text, options, name);
   if ('refusal' in input) return input.refusal;
   const { audit, around } = input;
-  const style = audit.style ?? styleById('muffin');
+  const style = audit.style ?? styleById(USUAL_STYLE_ID);
   if (!style) return refused('there is no style to hold it against');
   const asked = { faults, signals: signalsOf({ ...factsOfFormula(audit, around.kitchen), ...facts }, style) };
   const diagnosis = diagnose(asked);

@@ -15,6 +15,7 @@ export { plainContext, type ReadingContext } from './context.js';
 export {
   NO_SURROUNDINGS,
   takesFrom,
+  weighedParts,
   weighFormula,
   type Surroundings,
   type WeighedComponent,

@@ -219,6 +219,14 @@ function weighWithin(formula: Formula, around: Surroundings, inside: readonly st
   };
 }
 
+/** What of some lines was understood and weighed, whatever it is for. */
+export const weighedParts = (lines: readonly Pick<WeighedLine, 'entries'>[]): readonly WeighedPart[] =>
+  lines.flatMap(({ entries }) =>
+    entries.flatMap(({ ingredient, weight, preparation }) =>
+      ingredient && weight && weight.grams > 0 ? [{ ingredient, grams: weight.grams, preparation }] : [],
+    ),
+  );
+
 /** The range of eight in ten as a relative standard deviation. */
 const spreadOf = ({ grams, low, high }: Weight) => (high - low) / (2 * EIGHT_IN_TEN * grams);
 

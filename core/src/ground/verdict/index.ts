@@ -1,1 +1,1 @@
-export { standing, type Band, type Range, type Standing } from './verdict.js';
+export { bandUnits, standing, type Band, type Range, type Standing } from './verdict.js';

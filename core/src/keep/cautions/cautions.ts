@@ -1,4 +1,5 @@
 import type { Audit } from '../../bench/audit/index.js';
+import { weighedParts } from '../../formula/parsing/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { safetyOf } from '../../kitchen/safety/index.js';
 import type { KeptPart } from '../keeping/index.js';
@@ -25,9 +26,7 @@ const MUCH: Readonly<Record<string, number>> = { 'cream-of-tartar': 10, 'baking-
 export function cautionsFor(audit: Audit, parts: readonly KeptPart[], fed: boolean): readonly Caution[] {
   // what is scattered on before the oven is no part of its own: it is baked
   const unbaked = new Set(parts.filter(({ baked }) => !baked).map(({ id }) => id));
-  const everything = audit.weighed.components.flatMap((component) =>
-    component.lines.flatMap(({ entries }) => entries.flatMap(({ ingredient, weight }) => (ingredient && weight ? [{ ingredient, grams: weight.grams, baked: !unbaked.has(component.id) }] : []))),
-  );
+  const everything = audit.weighed.components.flatMap(({ id, lines }) => weighedParts(lines).map((part) => ({ ...part, baked: !unbaked.has(id) })));
   const grams = everything.reduce((sum, part) => sum + part.grams, 0);
   const those = (isMeant: (ingredient: Ingredient, baked: boolean) => boolean) => [...new Set(everything.filter(({ ingredient, baked }) => isMeant(ingredient, baked)).map(({ ingredient }) => ingredient))];
   const caution = (code: CautionCode, about: readonly Ingredient[], note = ''): readonly Caution[] => about.length > 0 ? [{ code, about, note }] : [];

@@ -2,7 +2,7 @@ import type { Audit } from '../../bench/audit/index.js';
 import { BAKE_LOSS } from '../../batter/nutrition/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import type { WeighedComponent } from '../../formula/parsing/index.js';
+import { weighedParts, type WeighedComponent } from '../../formula/parsing/index.js';
 import { USUAL_PLACE, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { safetyOf } from '../../kitchen/safety/index.js';
 import { rowOfBaked, rowOfUnbaked, type KeepingRow } from './keeping-rows.js';
@@ -62,11 +62,6 @@ const WARM_ROOM = 25;
 const DAMP = 70;
 /** Fed with what is weak, a cake goes on as it would unfed while its crumb stays this dry at the worst. */
 const DRY_ENOUGH = 0.85;
-
-const partsOf = ({ lines }: WeighedComponent): readonly WeighedPart[] =>
-  lines.flatMap(({ entries }) =>
-    entries.flatMap(({ ingredient, weight, preparation }) => ingredient && weight && weight.grams > 0 ? [{ ingredient, grams: weight.grams, preparation }] : []),
-  ); // prettier-ignore
 
 /** Grams that bake away, as a share. */
 const LOSS = BAKE_LOSS.likely;
@@ -156,7 +151,7 @@ function isBakedOn({ lines }: WeighedComponent, formula: Formula, { method }: Au
 }
 
 function unbakedPart(component: WeighedComponent): KeptPart {
-  const parts = partsOf(component);
+  const parts = weighedParts(component.lines);
   const unread = component.lines.find(({ entries }) => entries.some(({ ingredient, name }) => ingredient === undefined && name.trim() !== '')); // prettier-ignore
   const row = rowOfUnbaked(parts);
   const perishable = parts.find(({ ingredient }) => {

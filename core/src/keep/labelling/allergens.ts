@@ -17,8 +17,8 @@ const LISTED: readonly ListRow[] = readTable(ALLERGENS_TABLE)
   .map((row) => ({ region: row['region'] ?? '', code: row['our_code'] ?? '', word: row['label_word'] ?? '', only: row['ingredient_match'] ?? '', not: row['ingredient_not'] ?? '' })); // prettier-ignore
 export const LABEL_REGIONS: readonly string[] = [...new Set(LISTED.map(({ region }) => region))];
 
-const GLUTEN: ReadonlySet<NamedAllergen> = new Set<NamedAllergen>(['wheat', 'rye', 'barley', 'oats', 'spelt']);
-const TREE_NUTS: ReadonlySet<NamedAllergen> = new Set<NamedAllergen>(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazil', 'pistachio', 'macadamia', 'pine_nut', 'chestnut']); // prettier-ignore
+export const GLUTEN: ReadonlySet<NamedAllergen> = new Set<NamedAllergen>(['wheat', 'rye', 'barley', 'oats', 'spelt']);
+export const TREE_NUTS: ReadonlySet<NamedAllergen> = new Set<NamedAllergen>(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazil', 'pistachio', 'macadamia', 'pine_nut', 'chestnut']); // prettier-ignore
 const listCode = (allergen: NamedAllergen): string =>
   GLUTEN.has(allergen) ? 'gluten' : TREE_NUTS.has(allergen) ? 'tree-nut' : allergen;
 /** How a label names a cereal or a nut itself. */

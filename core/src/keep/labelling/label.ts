@@ -3,9 +3,9 @@ import type { Formula } from '../../formula/formula/index.js';
 import type { WeighedComponent } from '../../formula/parsing/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { safetyOf, type NamedAllergen } from '../../kitchen/safety/index.js';
+import { NAMED_ALLERGENS, safetyOf, type NamedAllergen } from '../../kitchen/safety/index.js';
 import type { Keeps } from '../keeping/index.js';
-import { labelWords } from './allergens.js';
+import { GLUTEN, labelWords, TREE_NUTS } from './allergens.js';
 
 /*
  * A label as a draft: what was put into the bowl by descending weight, a frosting or filling as one compound ingredient, allergens by the
@@ -32,7 +32,7 @@ export interface LabelDraft {
   readonly dateMark: DateMark;
   /** Bought ready: its own list is on its packet. */
   readonly fromPackets: readonly string[];
-  /** Lines without a weight or that were not understood: they are not on the label. */
+  /** Lines that were not understood: they are not on the label. */
   readonly missing: readonly string[];
   /** Nothing is known of what is in these. */
   readonly unknown: readonly string[];
@@ -43,18 +43,39 @@ const READY_MADE = /chocolate|marzipan|self-rais|self-ris|mincemeat|custard|spre
 
 interface Named {
   readonly ingredient: Ingredient;
-  grams: number;
+  readonly grams: number;
 }
-function itemsOf({ lines }: WeighedComponent): readonly Named[] {
-  const items = new Map<string, Named>();
-  for (const { entries } of lines)
-    for (const { ingredient, weight } of entries) {
-      if (!ingredient || !weight || weight.grams <= 0) continue;
-      const known = items.get(ingredient.id);
-      if (known) known.grams += weight.grams;
-      else items.set(ingredient.id, { ingredient, grams: weight.grams });
-    }
-  return [...items.values()];
+/** Each ingredient of some parts once; what nobody weighed stands last, so that no allergen is left out. */
+function itemsOf(components: readonly WeighedComponent[]): readonly Named[] {
+  const grams = new Map<Ingredient, number>();
+  for (const { entries } of components.flatMap(({ lines }) => lines))
+    for (const { ingredient, weight } of entries)
+      if (ingredient) grams.set(ingredient, (grams.get(ingredient) ?? 0) + (weight?.grams ?? 0));
+  return [...grams].map(([ingredient, weight]) => ({ ingredient, grams: weight }));
+}
+/** Words for what a baker's own ingredient says of itself and the one it was started from does not. */
+const WIDE: readonly {
+  readonly allergen: string;
+  readonly word: string;
+  readonly names: ReadonlySet<NamedAllergen>;
+}[] = [
+  { allergen: 'gluten', word: 'gluten', names: GLUTEN },
+  { allergen: 'tree-nut', word: 'nuts', names: TREE_NUTS },
+];
+const ownOf = ({ allergens }: Ingredient): readonly NamedAllergen[] =>
+  NAMED_ALLERGENS.filter((named) => allergens.some((own) => own === named));
+/** What is in an ingredient for certain: by the table, and by what the baker says of their own. */
+const containedIn = (ingredient: Ingredient): readonly NamedAllergen[] => [
+  ...new Set([...(safetyOf(ingredient)?.contains ?? []), ...ownOf(ingredient)]),
+];
+const wideWords = (ingredient: Ingredient, contained: readonly NamedAllergen[]): readonly string[] =>
+  WIDE.filter(
+    ({ allergen, names }) =>
+      ingredient.allergens.some((each) => each === allergen) && !contained.some((each) => names.has(each)),
+  ).map(({ word }) => word);
+function allergenWords(ingredient: Ingredient, region: Region): readonly string[] {
+  const contained = containedIn(ingredient);
+  return [...labelWords(contained, region), ...wideWords(ingredient, contained)];
 }
 const byWeight = (items: readonly LabelIngredient[]) => [...items].sort((one, other) => other.grams - one.grams);
 
@@ -70,18 +91,17 @@ export function labelOf(
   const labelled = (item: Named): LabelIngredient => ({
     name: shortIngredientName(item.ingredient, region),
     grams: item.grams,
-    allergens: labelWords(safetyOf(item.ingredient)?.contains ?? item.ingredient.allergens.filter(isNamedToo), region),
+    allergens: allergenWords(item.ingredient, region),
     of: [],
   });
-  const batters = components.filter(({ inBatter }) => inBatter);
-  const mixed = merged(batters.flatMap(itemsOf));
+  const mixed = itemsOf(components.filter(({ inBatter }) => inBatter));
   const parts = components.filter(({ inBatter }) => !inBatter).map((component): LabelIngredient => {
-    const of = byWeight(itemsOf(component).map(labelled));
+    const of = byWeight(itemsOf([component]).map(labelled));
     return { name: component.name.toLowerCase(), grams: of.reduce((sum, { grams }) => sum + grams, 0), allergens: [], of };
   });
   const ingredients = byWeight([...mixed.map(labelled), ...parts.filter(({ of }) => of.length > 0)]);
-  const all = components.flatMap(itemsOf).map(({ ingredient }) => ingredient);
-  const contained = new Set(all.flatMap((ingredient) => safetyOf(ingredient)?.contains ?? []));
+  const all = itemsOf(components).map(({ ingredient }) => ingredient);
+  const contained = new Set(all.flatMap(containedIn));
   const allergens = [...new Set(ingredients.flatMap(({ allergens: own, of }) => [...own, ...of.flatMap((each) => each.allergens)]))];
   const may = [...all.flatMap((ingredient) => safetyOf(ingredient)?.mayContain ?? []), ...sameDay].filter((allergen) => !contained.has(allergen));
   const lines = components.flatMap((component) => component.lines);
@@ -93,24 +113,10 @@ export function labelOf(
     mayContain: labelWords(may, region).filter((word) => !allergens.includes(word)),
     dateMark: keeps.whole.mustBeCold ? 'use-by' : 'best-before',
     fromPackets: [...new Set(all.filter(({ behavesAs }) => READY_MADE.test(behavesAs)).map((ingredient) => shortIngredientName(ingredient, region)))],
-    missing: lines.filter(({ entries, line }) => line.text.trim() !== '' && entries.every(({ ingredient, weight }) => !ingredient || !weight)).map(({ line }) => line.text),
+    missing: lines.filter(({ entries, line }) => line.text.trim() !== '' && entries.every(({ ingredient }) => !ingredient)).map(({ line }) => line.text),
     unknown: [...new Set(all.filter((ingredient) => !safetyOf(ingredient)).map((ingredient) => shortIngredientName(ingredient, region)))],
   };
 } // prettier-ignore
 
-/** An ingredient of the baker's own says only the wide words; those that are a name too stand on the label. */
-const isNamedToo = (allergen: string): allergen is NamedAllergen & Ingredient['allergens'][number] =>
-  !['gluten', 'tree-nut'].includes(allergen);
-function merged(items: readonly Named[]): readonly Named[] {
-  const all = new Map<string, Named>();
-  for (const { ingredient, grams } of items) {
-    const known = all.get(ingredient.id);
-    if (known) known.grams += grams;
-    else all.set(ingredient.id, { ingredient, grams });
-  }
-  return [...all.values()];
-}
 /** What is in a formula, for the "may contain" of others made beside it. */
-export const allergensIn = (audit: Audit): readonly NamedAllergen[] => [
-  ...new Set(audit.weighed.components.flatMap(itemsOf).flatMap(({ ingredient }) => safetyOf(ingredient)?.contains ?? [])),
-]; // prettier-ignore
+export const allergensIn = (audit: Audit): readonly NamedAllergen[] => [...new Set(itemsOf(audit.weighed.components).flatMap(({ ingredient }) => containedIn(ingredient)))]; // prettier-ignore

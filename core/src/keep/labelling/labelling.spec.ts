@@ -1,3 +1,6 @@
+import type { OwnIngredient } from '../../kitchen/ingredients/index.js';
+import { startedFrom } from '../../kitchen/own-ingredients/index.js';
+import { mustBeIngredient } from '../../formula/formula/index.js';
 import { auditFormula } from '../../bench/audit/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
@@ -73,6 +76,24 @@ describe('labelOf', () => {
     expect(plain.dateMark).toBe('best-before');
     expect(plain.fromPackets.join()).toMatch(/self-raising flour/);
     expect(plain.missing.join()).toMatch(/moon dust/);
+  });
+}); // prettier-ignore
+
+describe('what must not be left off a label', () => {
+  it('is an ingredient that nobody weighed: it stands last, and its allergen is named', () => {
+    const loaf = label('UK', 'Loaf\n250 g plain flour\n100 g sugar\n150 ml milk\n80 g butter\n2 tsp baking powder\nwalnuts, to finish');
+    expect(loaf.ingredients.at(-1)?.name).toBe('walnuts');
+    expect(loaf.allergens).toContain('walnut');
+    expect(loaf.missing).toEqual([]);
+  });
+  it('is what a baker says of an ingredient of their own, beside what it was started from', () => {
+    const own: OwnIngredient = { ...startedFrom(mustBeIngredient('all-purpose-flour'), 'harbour-mix', 'harbour mix'), allergens: ['gluten', 'tree-nut', 'soy'] };
+    const kitchen = { ...PLAIN_KITCHEN, ingredients: [own] };
+    const reading = readFormula('Loaf\n250 g harbour mix\n100 g sugar\n150 ml milk\n2 tsp baking powder', 'UK', kitchen);
+    if (reading.kind !== 'read') throw new Error('not read');
+    const audit = auditFormula(reading.formula, { kitchen, formula: () => undefined });
+    const { allergens } = labelOf(reading.formula, audit, 'UK', keepsOf(reading.formula, audit, kitchen));
+    expect(allergens).toEqual(jasmine.arrayContaining(['wheat', 'soya', 'nuts']));
   });
 }); // prettier-ignore
 

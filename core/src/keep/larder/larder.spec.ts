@@ -32,7 +32,7 @@ describe('what was put away', () => {
   });
   it('stands in order of urgency, what is eaten last', () => {
     const old = { ...LOAF, madeAt: 99 * DAY, title: 'older' };
-    expect(byUrgency([LOAF, { ...old, left: 0 }, old]).map(({ title, left }) => `${title} ${left}`)).toEqual(['older 10', 'Pear loaf 10', 'older 0']); // prettier-ignore
+    expect(byUrgency([LOAF, { ...old, left: 0 }, old], (item) => item).map(({ title, left }) => `${title} ${left}`)).toEqual(['older 10', 'Pear loaf 10', 'older 0']); // prettier-ignore
   });
   it('is checked at the door', () => {
     expect(putAwaySchema.validate(LOAF).error).toBeUndefined();

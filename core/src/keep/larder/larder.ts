@@ -87,5 +87,8 @@ export function moved(item: PutAway, place: KeepPlace, now: number): PutAway {
 export const eaten = (item: PutAway, portions: number): PutAway => ({ ...item, left: Math.max(0, Math.min(item.portions, item.left - portions)) }); // prettier-ignore
 
 /** What goes bad first stands first; what is all eaten last. */
-export const byUrgency = (items: readonly PutAway[]): readonly PutAway[] =>
-  [...items].sort((one, other) => Number(one.left === 0) - Number(other.left === 0) || goodUntil(one) - goodUntil(other)); // prettier-ignore
+export const byUrgency = <T>(things: readonly T[], itemOf: (thing: T) => PutAway): readonly T[] =>
+  [...things].sort((one, other) => {
+    const [a, b] = [itemOf(one), itemOf(other)];
+    return Number(a.left === 0) - Number(b.left === 0) || goodUntil(a) - goodUntil(b);
+  });

@@ -113,6 +113,9 @@ export const CAUSE_NAMES: Readonly<Record<string, string>> = {
   frosting_sugar_coarse: 'sugar lumpy or not dissolved',
 };
 
+export const faultName = (fault: string): string => FAULT_NAMES[fault] ?? fault;
+export const causeName = (cause: string): string => CAUSE_NAMES[cause] ?? cause;
+
 export const LIKELIHOOD_NAMES: Readonly<Record<Likelihood, string>> = {
   'very-likely': 'very likely',
   likely: 'likely',
