@@ -83,6 +83,8 @@ test('before baking and without Orvin: what could go wrong, and causes by what w
   await page.getByRole('button', { name: 'What was wrong with the base' }).click();
   await page.getByRole('group', { name: 'Faults seen there' }).getByRole('button', { name: 'gummy line' }).click();
   await expect(causes(page).first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'gummy line', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('link', { name: 'All faults, drawn' }).click();
   await page.getByText('Tunnels', { exact: true }).click();
   await expect(page.getByRole('list').getByText('Mixed too long.')).toBeVisible();

@@ -39,6 +39,8 @@ export class Book {
   readonly at = input<string>();
   readonly find = input<string>();
   readonly ids = input<string>();
+  readonly seen = input<string>();
+  readonly told = input<string>();
   private readonly router = inject(Router);
   private readonly next = inject(NextAct);
   private readonly photos = inject(PhotoStore);
@@ -128,7 +130,7 @@ export class Book {
   }
   protected readonly act = computed(() => this.next.offer());
   protected show(face: string): void {
-    void this.router.navigate([], { queryParams: { at: face === 'season' ? null : face, ids: null }, queryParamsHandling: 'merge' }); // prettier-ignore
+    void this.router.navigate([], { queryParams: { at: face === 'season' ? null : face, ids: null, seen: null, told: null }, queryParamsHandling: 'merge' }); // prettier-ignore
   }
   protected look(words: string): void {
     void this.router.navigate([], { queryParams: { find: words === '' ? null : words }, queryParamsHandling: 'merge', replaceUrl: true }); // prettier-ignore

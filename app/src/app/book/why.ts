@@ -10,7 +10,7 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { styleBook, styleName } from '@orvin/core/batter/balance';
-import { faultsOf, faultsSaid, USUAL_STYLE_ID, withoutFault } from '@orvin/core/book/diagnosing';
+import { FAULT_IDS, faultsOf, faultsSaid, USUAL_STYLE_ID, withoutFault } from '@orvin/core/book/diagnosing';
 import { TEST_WORDS, faultName, nextTimeInWords } from '@orvin/core/words/why-words';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
@@ -39,6 +39,9 @@ const RISKS = 4;
 export class Why {
   /** The bake asked about, or the formula at hand. */
   readonly ids = input.required<string>();
+  /** What was said of a bake without a record: faults, and answers as "fizz:yes". */
+  readonly seen = input<string>();
+  readonly told = input<string>();
   private readonly router = inject(Router);
   private readonly book = inject(BookStore);
   private readonly formulas = inject(FormulaStore);
@@ -66,8 +69,17 @@ export class Why {
   protected readonly styleAsked = computed(() => this.of()?.audit === undefined && this.kept() !== undefined);
   protected readonly styles = computed(() => styleBook(this.formulas.kitchen().styles).all.map((style) => ({ id: style.id, name: styleName(style, 'UK') }))); // prettier-ignore
 
-  /** Without a record, what was said stays with the page. */
-  private readonly saidOnly = linkedSignal<string, { readonly faults: readonly string[]; readonly answers: Readonly<Record<string, boolean>> }>({ source: () => this.chosenId(), computation: () => ({ faults: [], answers: {} }) }); // prettier-ignore
+  /** Without a record, what was said stands in the address: it outlives a reload. */
+  private readonly saidOnly = computed(() => ({
+    faults: (this.seen() ?? '').split(',').filter((fault) => FAULT_IDS.includes(fault)),
+    answers: Object.fromEntries((this.told() ?? '').split(',').flatMap((each) => {
+      const [test = '', yes] = each.split(':');
+      return TEST_WORDS[test] ? [[test, yes === 'yes'] as const] : [];
+    })),
+  })); // prettier-ignore
+  private sayOnly(params: Readonly<Record<string, string>>): void {
+    void this.router.navigate([], { queryParams: Object.fromEntries(Object.entries(params).map(([name, said]) => [name, said === '' ? null : said])), queryParamsHandling: 'merge', replaceUrl: true }); // prettier-ignore
+  }
   protected readonly faults = computed(() => {
     const kept = this.kept();
     return kept ? faultsOf(kept.record) : this.saidOnly().faults;
@@ -152,7 +164,7 @@ export class Why {
   }
 
   protected go(id: string): void {
-    void this.router.navigate([], { queryParams: { ids: id }, queryParamsHandling: 'merge' });
+    void this.router.navigate([], { queryParams: { ids: id, seen: null, told: null }, queryParamsHandling: 'merge' });
   }
   protected isSeen(fault: string): boolean {
     return this.faults().includes(fault);
@@ -163,7 +175,7 @@ export class Why {
   private setFaults(faults: readonly string[]): void {
     const kept = this.kept();
     if (!kept) {
-      this.saidOnly.update((said) => ({ ...said, faults }));
+      this.sayOnly({ seen: faults.join(',') });
       return;
     }
     const gone = this.faults().filter((fault) => !faults.includes(fault));
@@ -191,7 +203,7 @@ export class Why {
   private setAnswers(answers: Readonly<Record<string, boolean>>): void {
     const kept = this.kept();
     if (kept) this.book.change(kept.id, 'an answer', (record) => ({ ...record, answers }));
-    else this.saidOnly.update((said) => ({ ...said, answers }));
+    else this.sayOnly({ told: Object.entries(answers).map(([test, yes]) => `${test}:${yes ? 'yes' : 'no'}`).join(',') }); // prettier-ignore
   }
   /** Keeps the change as a version whose reason names the bake and the fault. */
   private make(): void {

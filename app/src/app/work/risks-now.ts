@@ -10,7 +10,7 @@ export interface RiskWords {
   readonly by: string;
 }
 /** So much likelier than in any bake is worth a line. */
-const WORTH_A_LINE = 0.08;
+const WORTH_A_LINE = 0.05;
 const MOST = 3;
 
 /** What is likelier than in any bake, and by what, as it is said. */

@@ -180,9 +180,21 @@ class Shares {
   }
 }
 
+/** Places in a band, where the middle is what is usual: that says nothing for a cause, whatever little it weighs. */
+const IN_BANDS: ReadonlySet<SignalCode> = new Set([
+  'sugar',
+  'fat',
+  'egg',
+  'water',
+  'gas',
+  'inclusions',
+  'crumb-ph-band',
+]);
+const USUAL = 0.35;
+const isUsual = (speaks: Speaks) => speaks.kind === 'signal' && IN_BANDS.has(speaks.signal) && Math.abs(speaks.value) < USUAL; // prettier-ignore
 const byLogOdds = (speaks: readonly Speaks[], side: 1 | -1): readonly Speaks[] =>
   speaks
-    .filter(({ logOdds }) => side * logOdds >= WORTH_SAYING)
+    .filter((each) => side * each.logOdds >= WORTH_SAYING && !(side === 1 && isUsual(each)))
     .sort((one, other) => side * (other.logOdds - one.logOdds));
 
 /** A cocoa of the other kind is what leaves the soda over: it takes the share of the free soda that it makes. */

@@ -1,6 +1,6 @@
 import { beforeFaults, evidenceFor, type Asked } from './diagnose.js';
 import { NETWORK, type Network } from './network.js';
-import type { SignalCode } from './signals.js';
+import type { SignalCode, Signals } from './signals.js';
 
 /* The same model before anything was seen: which faults this bake risks, and by what. */
 
@@ -15,6 +15,22 @@ export interface Risk {
 
 const MORE_THAN_USUAL = 1.15;
 
+/** Faults that only some bakes can have: what has to be there. */
+const NEEDS: Readonly<Record<string, SignalCode>> = {
+  leaning_scones: 'rolled-and-cut',
+  scones_flat: 'rolled-and-cut',
+  side_crack: 'rolled-and-cut',
+  green_blue: 'plant-colour',
+  colour_off: 'cocoa',
+};
+const OF_FRUIT = 0.05;
+/** Whether a bake can have a fault at all: what is not cut does not lean, what has no plant's colour does not turn. */
+function canHave(fault: string, { values }: Signals): boolean {
+  const needs = NEEDS[fault];
+  if (needs !== undefined) return values[needs] === 1;
+  return fault !== 'fruit_bottom' || (values['fruit-load'] ?? 1) > OF_FRUIT;
+}
+
 /** Faults by what this bake risks more than any other would, the worst first. */
 export function risksOf(asked: Omit<Asked, 'faults'>, network: Network = NETWORK): readonly Risk[] {
   const evidence = evidenceFor(asked, network);
@@ -22,7 +38,7 @@ export function risksOf(asked: Omit<Asked, 'faults'>, network: Network = NETWORK
   const chanceOf = (fault: string, there: (cause: string) => number) =>
     1 - Object.entries(network.links[fault] ?? {}).reduce((none, [cause, share]) => none * (1 - share * there(cause)), 1);
   const priors = new Map(network.causes.map(({ id, prior }) => [id, prior]));
-  const risks = network.faults.map(({ id }): Risk => {
+  const risks = network.faults.filter(({ id }) => canHave(id, asked.signals)).map(({ id }): Risk => {
     const lift = (cause: string) => (here.get(cause) ?? 0) - (priors.get(cause) ?? 0);
     const by = Object.entries(network.links[id] ?? {})
       .map(([cause, share]) => ({ cause, worth: share * lift(cause) }))
@@ -38,26 +54,10 @@ export function risksOf(asked: Omit<Asked, 'faults'>, network: Network = NETWORK
   return risks.sort((one, other) => other.chance - other.usual - (one.chance - one.usual));
 } // prettier-ignore
 
-/** Faults that only some bakes can have: what has to be there. */
-const NEEDS: Readonly<Record<string, SignalCode>> = {
-  leaning_scones: 'rolled-and-cut',
-  scones_flat: 'rolled-and-cut',
-  side_crack: 'rolled-and-cut',
-  green_blue: 'plant-colour',
-  colour_off: 'cocoa',
-};
-const OF_FRUIT = 0.05;
-
 /** Faults in the order in which this bake risks them; those that it can hardly have come last. @param frosted whether there is a frosting */
 export function faultsByRisk(asked: Omit<Asked, 'faults'>, frosted: boolean, network: Network = NETWORK): readonly string[] {
-  const { values } = asked.signals;
-  const places = new Map(network.faults.map(({ id, place }) => [id, place]));
-  const can = (fault: string) => {
-    const needs = NEEDS[fault];
-    if (needs !== undefined) return values[needs] === 1;
-    if (fault === 'fruit_bottom') return (values['fruit-load'] ?? 1) > OF_FRUIT;
-    return places.get(fault) !== 'frosting' || frosted;
-  };
-  const weight = ({ fault, chance, usual }: Risk) => (can(fault) ? (chance * chance) / usual : 0);
-  return [...risksOf(asked, network)].sort((one, other) => weight(other) - weight(one)).map(({ fault }) => fault);
+  const ofFrosting = new Set(network.faults.filter(({ place }) => place === 'frosting').map(({ id }) => id));
+  const weight = ({ fault, chance, usual }: Risk) => (ofFrosting.has(fault) && !frosted ? 0 : (chance * chance) / usual);
+  const risked = [...risksOf(asked, network)].sort((one, other) => weight(other) - weight(one)).map(({ fault }) => fault);
+  return [...risked, ...network.faults.map(({ id }) => id).filter((id) => !risked.includes(id))];
 } // prettier-ignore
