@@ -43,3 +43,14 @@ export const submitted = <C>(fixture: ComponentFixture<C>, selector = 'form'): v
     ?.dispatchEvent(new Event('submit', { cancelable: true, bubbles: true }));
   TestBed.tick();
 };
+/** Types into a field and leaves it, as one does who means it. @param named its label for readers, or a selector */
+export const entered = <C>(fixture: ComponentFixture<C>, named: string, value: string): HTMLInputElement => {
+  const fields = [...hostOf(fixture).querySelectorAll<HTMLInputElement>('input, textarea')];
+  const field = fields.find((each) => each.getAttribute('aria-label') === named || each.id === named);
+  if (!field) throw new Error(`no field ${named}`);
+  field.value = value;
+  field.dispatchEvent(new Event('input', { bubbles: true }));
+  field.dispatchEvent(new Event('change', { bubbles: true }));
+  TestBed.tick();
+  return field;
+};
