@@ -4,7 +4,7 @@ import { allWordsOf, entered, hostOf, pressed, rendered, wordsOf } from '../part
 import { NextAct } from '../parts/next-act';
 import { FormulaStore } from '../store/formula-store';
 import { RecordStore } from '../store/record-store';
-import { demoKitchen } from '../work/demo-kitchen.spec-help';
+import { demoKitchen } from '../parts/demo-kitchen.spec-help';
 import { BatchStation } from './batch';
 
 /** Grams of each ingredient as the table shows them. */
@@ -15,7 +15,7 @@ function gramsShown(view: ComponentFixture<BatchStation>): Readonly<Record<strin
     buttons.map((button) => {
       const name = /^(.*?): /.exec(button.getAttribute('aria-label') ?? '')?.[1] ?? '';
       const row = button.closest('tr, li, [role="row"], .row');
-      const grams = /([\d ]+(?:\.\d+)?)\s*$/.exec((row?.textContent ?? '').replace(/\s+/g, ' ').trim())?.[1] ?? '';
+      const grams = /(\d[\d ]*(?:\.\d+)?)$/.exec((row?.textContent ?? '').replace(/\s+/g, ' ').trim())?.[1] ?? '';
       return [name, Number(grams.replace(/ /g, ''))];
     }),
   );

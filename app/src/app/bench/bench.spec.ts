@@ -4,7 +4,7 @@ import { allWordsOf, entered, hostOf, pressed, rendered, wordsOf } from '../part
 import { FormulaStore } from '../store/formula-store';
 import { RecordStore } from '../store/record-store';
 import { until } from '../store/visits.spec-help';
-import { demoKitchen } from '../work/demo-kitchen.spec-help';
+import { demoKitchen } from '../parts/demo-kitchen.spec-help';
 import { Readings } from '../work/readings';
 import { Bench } from './bench';
 
@@ -39,7 +39,7 @@ describe('the Bench', () => {
   it('takes an amount in any unit, and the words of the line follow', async () => {
     const { id, view } = await loaf();
     entered(view, 'Amount of 1/4 cup plain yogurt, grams or any unit', '1/2 cup');
-    expect(formula(id).components[0]?.lines.some(({ text }) => /1\/2 cup plain yogurt/.test(text))).toBeTrue();
+    expect(formula(id).components[0]?.lines.some(({ text }) => text.includes('1/2 cup plain yogurt'))).toBeTrue();
   });
   it('puts a finding right with one press, as one act', async () => {
     const { id, view } = await loaf();
@@ -84,7 +84,7 @@ describe('the Bench', () => {
     await seen(view, /For whom/);
     pressed(view, 'dairy-free');
     await seen(view, /yogurt/);
-    const take = [...hostOf(view).querySelectorAll('button')].find((button) => /^(?:Use|Take|Make|Keep)/.test(button.textContent?.trim() ?? '')); // prettier-ignore
+    const take = [...hostOf(view).querySelectorAll('button')].find((button) => /^(?:Use|Take|Make|Keep)/.test(button.textContent.trim())); // prettier-ignore
     expect(take).withContext(allWordsOf(view, 'orv-swap-face button').join(' | ')).toBeDefined();
     take?.click();
     await until(() => (TestBed.tick(), TestBed.inject(FormulaStore).versionsOf(id).length > 1));

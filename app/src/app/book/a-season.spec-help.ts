@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { until } from '../store/visits.spec-help';
-import { demoKitchen } from '../work/demo-kitchen.spec-help';
+import { demoKitchen } from '../parts/demo-kitchen.spec-help';
 import { Learning } from '../work/learning';
 
 /** A kitchen with the demo's season in its Book, learned, or with none. */

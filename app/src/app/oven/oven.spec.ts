@@ -4,7 +4,7 @@ import { entered, pressed, rendered, wordsOf } from '../parts/rendered.spec-help
 import { FormulaStore } from '../store/formula-store';
 import { RecordStore } from '../store/record-store';
 import { until } from '../store/visits.spec-help';
-import { demoKitchen } from '../work/demo-kitchen.spec-help';
+import { demoKitchen } from '../parts/demo-kitchen.spec-help';
 import { Oven } from './oven';
 
 /** The minutes that the station calls likely. */
@@ -54,7 +54,7 @@ describe('the Oven', () => {
     const { id, view } = await loaf();
     const alone = likely(view);
     pressed(view, 'One pan more');
-    await until(() => (TestBed.tick(), /2/.test(set(id)?.pans ?? '')));
+    await until(() => (TestBed.tick(), (set(id)?.pans ?? '').includes('2')));
     await settled(view, (minutes) => minutes > 0 && minutes !== alone);
   });
   it('knows the oven by one reading of a thermometer, for every formula', async () => {
@@ -77,7 +77,7 @@ describe('the Oven', () => {
   });
   it('says how sure it is, and why', async () => {
     const { view } = await loaf('sure');
-    await until(() => /thermometer/.test(wordsOf(view)));
+    await until(() => wordsOf(view).includes('thermometer'));
     expect(wordsOf(view)).toMatch(/\d+ ?(?:to|–) ?\d+ ?min|\d+–\d+ min/);
   });
 });

@@ -3,7 +3,7 @@ import { entered, hostOf, pressed, rendered, submitted, wordsOf } from '../parts
 import { FormulaStore } from '../store/formula-store';
 import { RecordStore } from '../store/record-store';
 import { until } from '../store/visits.spec-help';
-import { demoKitchen } from '../work/demo-kitchen.spec-help';
+import { demoKitchen } from '../parts/demo-kitchen.spec-help';
 import { writeWorkbook } from '../work/workbook';
 import { Everything } from './everything';
 import { Pantry } from './pantry';
@@ -74,7 +74,7 @@ describe('everything in one file', () => {
     TestBed.tick();
     const view = rendered(Everything);
     chosen(view, file);
-    await until(() => /12 formulas: 1 new/.test(wordsOf(view)));
+    await until(() => wordsOf(view).includes('12 formulas: 1 new'));
     expect(formulas.formula('demo-oat-farls')).toBeUndefined();
     pressed(view, 'Bring it in');
     await until(() => formulas.formula('demo-oat-farls') !== undefined);
@@ -85,10 +85,10 @@ describe('everything in one file', () => {
     await ready();
     const view = rendered(Everything);
     chosen(view, new Blob(['a loaf']));
-    await until(() => /Nothing was changed/.test(wordsOf(view)));
+    await until(() => wordsOf(view).includes('Nothing was changed'));
     const records = TestBed.inject(RecordStore);
     chosen(view, await writeWorkbook(records.records(), () => Promise.resolve(undefined), Date.now()));
-    await until(() => /stands here already/.test(wordsOf(view)));
+    await until(() => wordsOf(view).includes('stands here already'));
     pressed(view, 'Leave it');
     expect(hostOf(view).querySelector('[aria-label="What the file brings"]')).toBeNull();
   });

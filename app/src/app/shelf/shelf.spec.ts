@@ -3,7 +3,7 @@ import { allWordsOf, entered, hostOf, pressed, rendered, wordsOf } from '../part
 import { FormulaStore } from '../store/formula-store';
 import { RecordStore } from '../store/record-store';
 import { until } from '../store/visits.spec-help';
-import { demoKitchen } from '../work/demo-kitchen.spec-help';
+import { demoKitchen } from '../parts/demo-kitchen.spec-help';
 import { Shelf } from './shelf';
 
 const SCONES = `Bosun's scones

@@ -4,10 +4,10 @@ import { MessageService } from 'primeng/api';
 import { demoData } from '../store/demo-data';
 import { RecordStore } from '../store/record-store';
 import { storeVisits } from '../store/visits.spec-help';
-import { jobs } from './jobs';
-import { learnJobs } from './learn-jobs';
-import { OnBench } from './on-bench';
-import { Work } from './work-client';
+import { jobs } from '../work/jobs';
+import { learnJobs } from '../work/learn-jobs';
+import { OnBench } from '../work/on-bench';
+import { Work } from '../work/work-client';
 
 /** Does on this thread what the workers do. */
 const ON_THIS_THREAD = {
