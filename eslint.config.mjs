@@ -20,15 +20,7 @@ export default defineConfig(
     extends: [eslint.configs.recommended, tseslint.configs.strictTypeChecked, tseslint.configs.stylisticTypeChecked],
     languageOptions: {
       parserOptions: {
-        project: [
-          './core/tsconfig.spec.json',
-          './server/tsconfig.json',
-          './e2e/tsconfig.json',
-          './scripts/tsconfig.json',
-          './app/tsconfig.spec.json',
-          './app/tsconfig.app.json',
-          './app/tsconfig.worker.json',
-        ],
+        project: './tsconfig.lint.json',
         tsconfigRootDir: import.meta.dirname,
       },
     },

@@ -1,15 +1,14 @@
 // `npm test` runs everything; `node scripts/test.mjs core app e2e` runs those suites. The last line counts tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildApplication, chromium, install, root, watched } from './lib.mjs';
+import { buildApplication, chromium, chromiumForJourneys, install, root, watched } from './lib.mjs';
 
 install();
 const node = process.execPath;
 const wanted = process.argv.slice(2);
 const everything = wanted.length === 0;
 const does = (name) => everything || wanted.includes(name);
-const CHROME_BIN = does('app') || does('e2e') ? chromium() : undefined;
-const env = { ...(CHROME_BIN && { CHROME_BIN }), NG_CLI_ANALYTICS: 'false', CI: '1' };
+const env = { NG_CLI_ANALYTICS: 'false', CI: '1' };
 
 /** Passed and failed tests of a suite; a suite that says nothing of its tests, or ends badly without a failed one, has failed once. */
 function counted(status, passed, failed) {
@@ -32,7 +31,7 @@ async function karma() {
   const { status, text } = await watched(
     node,
     ['node_modules/@angular/cli/bin/ng.js', 'test', '--watch=false', '--browsers=ChromiumHeadlessNoSandbox'],
-    { env },
+    { env: { ...env, CHROME_BIN: chromium() } },
   );
   const last = [...text.matchAll(/Executed (\d+) of \d+(?: \((\d+) FAILED\))?/g)].at(-1) ?? [];
   const failures = Number(last[2] ?? 0);
@@ -46,7 +45,7 @@ async function playwright() {
   const { status } = await watched(
     node,
     ['node_modules/@playwright/test/cli.js', 'test', '-c', 'e2e/playwright.config.ts'],
-    { env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report } },
+    { env: { ...env, CHROME_BIN: chromiumForJourneys(), PLAYWRIGHT_JSON_OUTPUT_NAME: report } },
   );
   const { stats } = existsSync(report)
     ? JSON.parse(readFileSync(report, 'utf8'))

@@ -144,9 +144,10 @@ const frameEvery = (spec: BakeSpec): number => (spec.pan.cavities > 1 && !isFree
 /** Learns a bake: 41 simulations, one to five seconds; for a worker. Undefined where the bake itself never sets. */
 export function learnBake(spec: BakeSpec): LiveModel | undefined {
   const every = frameEvery(spec);
-  const members = Array.from({ length: MEMBERS + 1 }, (_, nth) => memberOf(spec, nth, every)).flatMap((member) => member ?? []); // prettier-ignore
-  const [middle] = members;
-  if (!middle || middle.z.some((value) => value !== 0)) return undefined;
+  const middle = memberOf(spec, 0, every);
+  if (!middle) return undefined;
+  const others = Array.from({ length: MEMBERS }, (_, nth) => memberOf(spec, nth + 1, every) ?? []);
+  const members = [middle, ...others.flat()];
   const rows = members.map(({ z }) => features(z));
   const width = rows[0]?.length ?? 0;
   const normal = Array.from({ length: width }, (_, i) =>
