@@ -59,6 +59,7 @@ const TABLES = [
     ],
   },
   { from: 'aisles', to: 'day/shopping/aisles.table.ts', name: 'AISLES_TABLE', keep: ['order', 'aisle'] },
+  { from: 'german/names', to: 'formula/german/german-names.table.ts', name: 'GERMAN_NAMES_TABLE', drop: ['gender'] },
   { from: 'style_bands', to: 'batter/balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },
   {
     from: 'safety',

@@ -123,6 +123,8 @@ function stagesOf(tokens: readonly Token[]): readonly Stage[] {
       const heat = preferred(token.points);
       if (heat === undefined) continue;
       if (now.heat === undefined) now.heat = heat;
+      // "preheat to 220; bake 15 minutes at 220, then …": said again behind its time
+      else if (now.low !== undefined && !token.lowered && now.heat.celsius === heat.celsius) continue;
       else if (now.low !== undefined || token.lowered) stages.push({ heat });
       else now.heat = heat; // said again, or preheated to something else: the one nearest to the time stands
     } else if (token.after && stages.length > 1) {

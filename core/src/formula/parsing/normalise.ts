@@ -1,3 +1,5 @@
+import { inEnglish } from '../german/index.js';
+
 const VULGAR: Readonly<Record<string, string>> = {
   '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5', '⅙': '1/6', '⅚': '5/6',
   '⅐': '1/7', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅑': '1/9', '⅒': '1/10',
@@ -70,8 +72,8 @@ export function normaliseKeepingPlaces(written: string): Normalised {
   return { text: letters.join(''), origin: [...origin, written.length] };
 }
 
-/** The text alone, without emphasis marks, and with dots that lead the eye as a colon: "Flour ...... 225 g". */
-export function normalise(written: string): string {
+/** The text alone, without emphasis marks, and with dots that lead the eye as a colon: "Flour ...... 225 g". The words stay as they are. */
+export function oneSpelling(written: string): string {
   const { text } = normaliseKeepingPlaces(written);
   return text
     .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
@@ -79,3 +81,6 @@ export function normalise(written: string): string {
     .replace(/ ?\.{4,} ?| ?…{2,} ?| ?… ?(?=\d)/g, ': ')
     .trim();
 }
+
+/** The text in one spelling, and in English where it is German: what every reader reads. */
+export const normalise = (written: string): string => inEnglish(oneSpelling(written));

@@ -2,7 +2,7 @@ import { parsePan } from '../../kitchen/pans/index.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
 const PAN_PHRASE =
-  /(?:\b(?:an?|the|two|three|four|in|into|to|x|\d{1,3} ?x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
+  /(?:\b(?:an?|the|two|three|four|in|into|to|x|[1-9] ?x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 const BARE_DIMENSIONS =
   /\bin (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;

@@ -50,7 +50,7 @@ const PREPARATIONS: readonly (readonly [RegExp, Preparation])[] = [
   [/\b(melted|browned)\b/, 'melted'],
   [/\bground\b/, 'ground'],
   [
-    /\b(chopped|diced|sliced|cubed|cubes|chunks|pieces|chips|halved|quartered|whole|broken|slices|chunky|crumbled|segments)\b/,
+    /\b(chopped|diced|sliced|cubed|cubes|chunks|pieces|chips|halved|quartered|whole(?! (?:eggs?|milk|wheat|grain|meal|spelt|rye))(?!-)|broken|slices|chunky|crumbled|segments)\b/,
     'pieces',
   ],
 ];

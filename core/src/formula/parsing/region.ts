@@ -1,3 +1,4 @@
+import { isGerman } from '../german/index.js';
 import type { Region } from '../../ground/units/index.js';
 
 /** Words that give away where a formula was written, each with its weight. */
@@ -9,8 +10,9 @@ const TELLS: readonly (readonly [RegExp, Region, number])[] = [
   [/\b(?:maida|atta|(?<!(?:lemon|lime|orange|fruit|passion-fruit|passionfruit|bean) )curd|jaggery|ghee|elaichi|besan|dahi|sooji)\b/gi, 'IN', 3],
 ]; // prettier-ignore
 
-/** The region whose words a formula uses; a tie, or no tell at all, leaves it with the baker's own. */
+/** The region whose words a formula uses; a tie, or no tell at all, leaves it with the baker's own. What is German is of Europe. */
 export function regionOf(text: string, bakersOwn: Region): Region {
+  if (isGerman(text)) return 'EU';
   const score = new Map<Region, number>();
   for (const [pattern, region, weight] of TELLS)
     score.set(region, (score.get(region) ?? 0) + weight * [...text.matchAll(pattern)].length);

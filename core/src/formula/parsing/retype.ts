@@ -1,9 +1,10 @@
 import { withFacts, type FormulaLine } from '../formula/index.js';
+import { inEnglish, withGermanAmount } from '../german/index.js';
 import { unitsOf } from '../../kitchen/kitchen/index.js';
 import { readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { trailingAmount } from './drafts.js';
-import { normalise } from './normalise.js';
+import { normalise, oneSpelling } from './normalise.js';
 import { readLine } from './read-line.js';
 import { bareLine, BULLET, segmentsOf, withoutLeadIn } from './segments.js';
 
@@ -22,6 +23,8 @@ export function retyped(line: FormulaLine, text: string, context: ReadingContext
  * without an amount gets it in front.
  */
 export function withAmount(text: string, amount: string, context: ReadingContext): string {
+  const spelled = oneSpelling(text);
+  if (inEnglish(spelled) !== spelled) return withGermanAmount(spelled, amount);
   const whole = normalise(text);
   const bullet = BULLET.exec(whole)?.[0] ?? '';
   const bare = withoutLeadIn(whole.slice(bullet.length));

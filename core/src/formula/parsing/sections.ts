@@ -1,7 +1,7 @@
 import type { ReadingContext } from './context.js';
 import { readFact } from './facts.js';
 import { readBake } from './bake-phrases.js';
-import { normalise } from './normalise.js';
+import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
 import { BULLET, withoutLeadIn } from './segments.js';
 import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
@@ -57,8 +57,10 @@ export interface WrittenLine {
 
 /** A written line with what it is. */
 export interface ReadText extends WrittenLine {
-  /** In one spelling, without heading marks. */
+  /** In one spelling, without heading marks, in English. */
   readonly bare: string;
+  /** The same in the language it was written in: what a title is called. */
+  readonly said: string;
   readonly kind: LineKind;
   readonly entries: readonly ReadEntry[];
 }
@@ -91,6 +93,13 @@ export function shapeOf(lines: readonly WrittenLine[]): TextShape {
 /** Whether a text says by headings of its own what is ingredients and what is method. */
 export const isMarked = (text: string): boolean => shapeOf(text.split('\n').map(plainLine)).bothMarked;
 
+const withoutMarks = (text: string) =>
+  text
+    .replace(MARKDOWN_HEADING, '')
+    .replace(QUOTE, '')
+    .trim()
+    .replace(/^\*{1,2}(.*?)\*{0,2}$/, '$1');
+
 /**
  * What one written line is, by its own words and by the section it stands in. Between a heading for ingredients and one for the method
  * every line that is no heading is a line; in a marked method, a step.
@@ -102,14 +111,14 @@ export function readTextLine(
   shape: TextShape,
   context: ReadingContext,
 ): ReadText {
-  const bare = normalise(line.written).replace(MARKDOWN_HEADING, '').replace(QUOTE, '').trim();
-  const whole = bare.replace(/^\*{1,2}(.*?)\*{0,2}$/, '$1');
+  const said = withoutMarks(oneSpelling(line.written));
+  const whole = withoutMarks(normalise(line.written));
   const entries = whole === '' || whole.length > LONGEST_LINE || section === 'notes' ? [] : readLine(whole, context);
   const kind =
     line.quoted && whole !== ''
       ? 'note'
       : kindOf(whole, entries, line, section, marked && shape.bothMarked, marked, context);
-  return { ...line, bare: whole, kind, entries };
+  return { ...line, bare: whole, said, kind, entries };
 }
 
 function kindOf(

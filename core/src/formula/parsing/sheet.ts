@@ -111,7 +111,7 @@ export class Sheet {
         this.putLine(line);
         return;
       case 'step':
-        if (this.isFirst && (line.headed || (!this.marked && isName(line.bare)))) this.title = line.bare;
+        if (this.isFirst && (line.headed || (!this.marked && isName(line.bare)))) this.title = line.said;
         else this.steps.push(withoutStepNumber(line.written, this.section === 'method' && this.marked));
         return;
       case 'words':
@@ -120,22 +120,22 @@ export class Sheet {
     }
   }
 
-  private putHeading({ bare, headed }: ReadText): void {
+  private putHeading({ bare, said, headed }: ReadText): void {
     // "Scones" on top of everything is what they are called
     if (this.isFirst && !this.marked && (headed || (!bare.endsWith(':') && !/^(?:for|to|dry|wet)\b/i.test(bare)))) {
-      this.title = bare;
+      this.title = said;
       return;
     }
     if (this.section === 'method' && this.marked) {
       // "For the icing" inside a method heads steps, not ingredients
-      this.steps.push(bare);
+      this.steps.push(said);
       return;
     }
     this.section = 'ingredients';
     this.startComponent(headingName(bare));
   }
 
-  private putLine({ bare, written, entries }: ReadText): void {
+  private putLine({ bare, said, written, entries }: ReadText): void {
     const known = entries.some((entry) => entry.ingredient && entry.confidence >= 0.85 && entry.unit === undefined);
     const title =
       this.isFirst &&
@@ -144,7 +144,7 @@ export class Sheet {
       !known &&
       entries.every((entry) => entry.unit === undefined);
     if (title) {
-      this.title = bare;
+      this.title = said;
       return;
     }
     if (this.section === 'head') this.section = 'ingredients';
@@ -164,8 +164,8 @@ export class Sheet {
     return component;
   }
 
-  private putWords({ bare, written, entries, headed }: ReadText): void {
-    if (this.isFirst && !this.marked && (bare.split(/\s+/).length <= 11 || headed)) this.title = bare.replace(/:$/, '');
+  private putWords({ bare, said, written, entries, headed }: ReadText): void {
+    if (this.isFirst && !this.marked && (bare.split(/\s+/).length <= 11 || headed)) this.title = said.replace(/:$/, '');
     else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) this.notes.push(written);
     else {
       this.addLine(written, entries);
@@ -208,7 +208,11 @@ export class Sheet {
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);
     if (!everyEntry.some((entry) => entry.unit !== undefined))
       return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
-    const knownBake = readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]);
+    const headings = kept.map(({ name }) => name);
+    const knownBake = {
+      ...readBake(headings.filter((name) => name.includes(' cm '))),
+      ...readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]),
+    };
     const bake = counted({ ...knownBake, ...this.facts.bake }, kept);
     const { region, styleId } = this.facts;
     const parts = kept.map(({ name }) => `for ${name}`);

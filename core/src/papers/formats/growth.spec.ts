@@ -77,7 +77,7 @@ const READERS: Readonly<Record<string, (text: string) => unknown>> = {
 /** One of every class of character and of the words between which readers go to and fro. */
 const SEEDS: readonly string[] = [
   '1', 'a', ' ', '.', ',', '-', '/', '(', '[', '½', '"', '*', '#', '>', '|', ':', ';', '=', '<', '&', '°', '\n', '\t', '大', '…',
-  '1 ', 'a ', '1 x ', '1 cup ', 'a.', '- ', '\n1 g flour', '<b>', '{"a":', '20 cm ', '180 C ', '40 minutes ', ' and ', ' or ', 'in a ',
+  '1 ', 'a ', '1 x ', '1 cup ', 'a.', '- ', '\n1 g flour', '<b>', '{"a":', '20 cm ', '180 C ', '40 minutes ', ' and ', ' or ', 'in a ', '250 g Mehl ', 'und ',
 ]; // prettier-ignore
 
 const LONG = 100_000;

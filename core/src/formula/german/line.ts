@@ -1,0 +1,151 @@
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import { germanAmount, type GermanAmount } from './amounts.js';
+import { wordsOf } from './fold.js';
+import { germanNameIn, isGermanName } from './names.js';
+import { GERMAN_PREPARATIONS, GERMAN_REMARKS, GERMAN_SIZES } from './words.table.js';
+
+/*
+ * A German line of ingredients as the English line that means the same: "2 gehäufte TL Backpulver" is "3 tsp UK baking powder". What is
+ * in packets, tubs and tins becomes grams, what is in a spoon stays a spoon of 15 or 5 ml. The written line stays as it is on the sheet;
+ * this is only what is read. A line that names nothing known is left to the reader of English, which marks it.
+ */
+
+/** How a part of a fruit is written, and what it is. */
+const PARTS: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:saft)\b/, 'juice'],
+  [/\b(?:abrieb|schale|zesten)\b/, 'zest'],
+];
+const PART_OF =
+  /^((?:(?:abgeriebene |geriebene |fein abgeriebene )?(?:saft|abrieb|schale|zesten)(?: und )?){1,2}) (?:von |aus )?/i;
+const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
+const EGG_SIZE = /(?:gr(?:ö|oe)(?:ß|ss)e|gr\.?)\s?(xl|s|m|l)\b|^\s?(xl|s|m|l)\s?$/i;
+const EGG_SIZES: Readonly<Record<string, string>> = { s: 'small', m: 'medium', l: 'large', xl: 'very large' };
+/** Fruits whose juice and zest are looked up by the fruit. */
+const ENDINGS = /(?:e|er|es|en|em)$/;
+
+const rounded = (value: number) => String(Math.round(value * 1000) / 1000);
+const rangeOf = ({ low, high, factor }: GermanAmount, by = 1) =>
+  low === high ? rounded(low * factor * by) : `${rounded(low * factor * by)}-${rounded(high * factor * by)}`;
+
+/** An amount of a thing in English: grams, millilitres, spoons, or so many. */
+function amountInEnglish(amount: GermanAmount, ingredient: Ingredient, bracketed: GermanAmount | undefined): string {
+  const { unit } = amount;
+  if (unit === undefined || 'piece' in unit) return rangeOf(amount);
+  if ('spoon' in unit) return `${rangeOf(amount)} ${unit.spoon}`;
+  if ('grams' in unit) return `${rangeOf(amount, unit.grams)} g`;
+  const each = bracketed?.unit && 'grams' in bracketed.unit ? bracketed.low * bracketed.unit.grams : undefined;
+  const known = each ?? unit.gramsOf?.[ingredient.id];
+  if (known !== undefined) return `${rangeOf(amount, known)} g`;
+  const held = bracketed?.unit && 'millilitres' in bracketed.unit ? bracketed.low * bracketed.unit.millilitres : undefined;
+  const millilitres = held ?? ('millilitres' in unit ? unit.millilitres : undefined);
+  return millilitres === undefined ? `${rangeOf(amount)} packet` : `${rangeOf(amount, millilitres)} ml`;
+} // prettier-ignore
+
+const remarksIn = (words: readonly string[]): readonly string[] => {
+  const text = ` ${words.join(' ')} `;
+  return GERMAN_REMARKS.filter(([forms]) => forms.split('|').some((form) => text.includes(` ${form} `))).map(([, english]) => english); // prettier-ignore
+};
+const REMARK_WORDS = new Set(GERMAN_REMARKS.flatMap(([forms]) => forms.split('|').flatMap((form) => form.split(' '))));
+const preparationOf = (word: string): string | undefined => GERMAN_PREPARATIONS[word] ?? GERMAN_PREPARATIONS[word.replace(ENDINGS, '')]; // prettier-ignore
+
+/** What a line names, its preparation and size, its part of a fruit, and what is said besides. */
+interface Named {
+  readonly ingredient: Ingredient;
+  readonly before: string;
+  readonly behind: string;
+  readonly part: string | undefined;
+  /** Words of its head that were not understood. */
+  readonly unread: number;
+}
+function named(rest: string, amount: GermanAmount | undefined): Named | undefined {
+  const brackets = [...rest.matchAll(/\(([^()]{0,60})\)/g)].map(([, inside = '']) => inside);
+  const bare = rest.replace(/\([^()]{0,60}\)/g, ' ');
+  const [head = ''] = bare.split(/[,;]/);
+  const name = germanNameIn(wordsOf(head)) ?? germanNameIn(wordsOf(rest));
+  if (!name) return undefined;
+  const words = wordsOf(head);
+  const others = [...words.slice(0, name.from), ...words.slice(name.from + name.count)];
+  const behind = wordsOf(bare.slice(head.length));
+  const { ingredient } = name;
+  const sizeSaid = EGG_SIZE.exec(bare) ?? brackets.map((inside) => EGG_SIZE.exec(inside)).find((found) => found !== null);
+  const counted = amount !== undefined && (amount.unit === undefined || 'piece' in amount.unit);
+  const size = EGGS.has(ingredient.id) && counted
+    ? `EU ${EGG_SIZES[(sizeSaid?.[1] ?? sizeSaid?.[2] ?? 'm').toLowerCase()] ?? 'medium'}`
+    : counted
+      ? others.flatMap((word) => GERMAN_SIZES[word] ?? [])[0]
+      : undefined;
+  const prepared = new Set([...words, ...behind].flatMap((word) => preparationOf(word) ?? []));
+  const partWords = brackets.map((inside) => wordsOf(inside).join(' ')).join(' ');
+  return {
+    ingredient,
+    before: [...(size === undefined ? [] : [size]), ...prepared].join(' '),
+    behind: remarksIn([...others, ...behind]).join(', '),
+    unread: [...others, ...behind].filter((word) => preparationOf(word) === undefined && !REMARK_WORDS.has(word) && !(word in GERMAN_SIZES)).length,
+    part: counted ? PARTS.find(([form]) => form.test(partWords))?.[1] : undefined,
+  };
+} // prettier-ignore
+
+/** The amount behind a name: "Mehl 250 g", "Zucker: ca. 100 g". */
+const TRAILING = /^(\D{2,60}?)[\s:,]+((?:ca\. ?)?\d.{0,60})$/;
+
+/** A German line with another amount in the place of its own; a line without one gets it in front. */
+export function withGermanAmount(line: string, amount: string): string {
+  const bullet = BULLET.exec(line)?.[0] ?? '';
+  const text = line.slice(bullet.length).trim();
+  const lead = germanAmount(text);
+  if (lead) return `${bullet}${joined(amount, lead.rest)}`;
+  const trailing = TRAILING.exec(text);
+  const behind = trailing ? germanAmount(trailing[2] ?? '') : undefined;
+  return `${bullet}${behind ? joined(trailing?.[1] ?? '', amount, behind.rest) : joined(amount, text)}`;
+}
+
+const BULLET = /^\s{0,9}[-*•]\s+/;
+const joined = (...words: readonly string[]) => words.filter((word) => word !== '').join(' ');
+
+/** "12 Stück", "ergibt 12 Muffins", "für 8 Portionen": what it makes. */
+const YIELD =
+  /^(?:für |ergibt |reicht für )?(?:ca\. |etwa )?(\d{1,3}) (stücke?|portionen|muffins|scones|brötchen|personen)(?=[,.: ]|$)/i;
+export function yieldInEnglish(line: string): string | undefined {
+  const made = YIELD.exec(line.trim());
+  if (!made) return undefined;
+  const what = /^(?:muffins|scones)$/i.test(made[2] ?? '') ? (made[2] ?? '').toLowerCase() : /^(?:port|pers)/i.test(made[2] ?? '') ? 'servings' : 'pieces';
+  return what === 'servings' ? `serves ${made[1] ?? ''}` : `makes ${made[1] ?? ''} ${what}`;
+} // prettier-ignore
+
+/** "3. Eier trennen": the third step, not three eggs. */
+const STEP_NUMBER = /^\d{1,2}[.)] /;
+
+/** The English line that a German line of ingredients means; undefined where nothing in it is German, or nothing known. */
+export function lineInEnglish(line: string): string | undefined {
+  const bullet = BULLET.exec(line)?.[0] ?? '';
+  const text = line.slice(bullet.length).trim();
+  if (STEP_NUMBER.test(text)) return undefined;
+  const partOf = PART_OF.exec(text);
+  if (partOf?.[1] !== undefined && partOf[0].length < text.length) {
+    const fruit = lineInEnglish(/^\d/.test(text.slice(partOf[0].length)) ? text.slice(partOf[0].length) : `1 ${text.slice(partOf[0].length).replace(/^eine[rs]? /i, '')}`);
+    const parts = PARTS.filter(([form]) => form.test((partOf[1] ?? '').toLowerCase())).map(([, english]) => english);
+    return fruit === undefined ? undefined : `${bullet}${parts.join(' and ')} of ${fruit}`;
+  } // prettier-ignore
+  const lead = germanAmount(text);
+  const trailing = lead ? undefined : TRAILING.exec(text);
+  const behind = trailing ? germanAmount(trailing[2] ?? '') : undefined;
+  const amount = lead ?? behind;
+  const rest = lead ? lead.rest : behind ? joined(trailing?.[1] ?? '', behind.rest === '' ? '' : `, ${behind.rest}`) : text;
+  const words = wordsOf(rest);
+  const german = amount?.german === true || words.some(isGermanName);
+  if (!german || words.length > 14) return undefined;
+  const thing = named(rest, amount);
+  if (!thing) return undefined;
+  const vague = amount ? undefined : /^(?:etwas|ein wenig|n\. ?b\.|nach belieben)\s/i.exec(text);
+  // without an amount it is an ingredient when hardly anything else is said
+  if (!amount && !vague && thing.unread > 0) return undefined;
+  const bracketed = /\(([^()]{1,30})\)/.exec(rest);
+  const inside = bracketed ? germanAmount((bracketed[1] ?? '').replace(/^(?:à|a|je|ca\.?)\s+/i, '')) : undefined;
+  const much = amount ? amountInEnglish(amount, thing.ingredient, inside) : vague ? 'a little' : '';
+  // "2 Äpfel (ca. 300 g)": what they weigh is said behind them
+  const weighed = amount?.unit === undefined && inside?.unit && 'grams' in inside.unit ? ` (about ${rangeOf(inside, inside.unit.grams)} g)` : '';
+  const note = weighed + (thing.behind === '' ? '' : `, ${thing.behind}`);
+  return thing.part === undefined
+    ? `${bullet}${joined(much, thing.before, thing.ingredient.nameUs)}${note}`
+    : `${bullet}${thing.part} of ${joined(much, thing.ingredient.nameUs)}${note}`;
+} // prettier-ignore
