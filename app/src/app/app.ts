@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, Injector } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
-import { filter, map } from 'rxjs';
+import { filter, map, timer } from 'rxjs';
 import { FocusKeeper } from './frame/focus-keeper';
 import { FormulaStrip } from './frame/formula-strip';
 import { ImportQuestion } from './frame/import-question';
@@ -17,6 +17,10 @@ import { Toasts } from './parts/toasts';
 import { FormulaStore } from './store/formula-store';
 import { Intake } from './work/intake';
 import { OnBench } from './work/on-bench';
+
+/** Milliseconds after the start, and between, that backups are looked after. */
+const QUIET_START = 20_000;
+const HOUR = 3_600_000;
 
 @Component({
   selector: 'orv-root',
@@ -89,12 +93,22 @@ export class App {
       const notice = store.notice();
       if (notice !== undefined) this.toasts.show(notice);
     });
+    this.lookAfterBackups();
     const injector = inject(Injector);
     // only where the baker asked for it: nobody else loads what finds out
     if ('Notification' in globalThis && Notification.permission === 'granted')
       void import('./work/keeping-reminders').then(({ KeepingReminders }) => {
         injector.get(KeepingReminders).say();
       });
+  }
+
+  /** Once a day the kitchen is written into the folder that the baker chose, after the first screen stands. */
+  private lookAfterBackups(): void {
+    const injector = inject(Injector);
+    const soon = timer(QUIET_START, HOUR).pipe(takeUntilDestroyed());
+    soon.subscribe(() => {
+      void import('./frame/backup-news').then(({ lookAfterBackups }) => lookAfterBackups(injector, Date.now()));
+    });
   }
 
   /** A bake that is under way has the whole screen: it is read across the counter. */

@@ -3,8 +3,10 @@ import { CHECK_ROWS } from '../store/checking';
 import { PhotoStore } from '../store/photo-store';
 import { RecordStore } from '../store/record-store';
 import { TABLE_NAMES, type Table } from '../store/tables';
+import { BackupFolder } from './backup-folder-panel';
 import { saveBlob } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
+import { Backups } from '../work/backups';
 import type { HeldAgainst, Rows } from '../work/workbook';
 
 const TABLE_WORDS: Readonly<Record<Table, readonly [one: string, more: string]>> = {
@@ -30,6 +32,7 @@ interface Arrived {
 /** Everything that Orvin keeps, as one file out and in: what it would do is said before it is done, and one undo takes it back. */
 @Component({
   selector: 'orv-everything',
+  imports: [BackupFolder],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section aria-labelledby="everything">
@@ -45,6 +48,7 @@ interface Arrived {
           <span>Bring a file in</span></label
         >
       </p>
+      <orv-backup-folder />
       @if (problem()) {
         <p role="alert">▲ {{ problem() }} Nothing was changed.</p>
       }
@@ -99,6 +103,7 @@ export class Everything {
   private readonly photos = inject(PhotoStore);
   private readonly checkRows = inject(CHECK_ROWS);
   private readonly toasts = inject(Toasts);
+  private readonly backups = inject(Backups);
   protected readonly busy = signal(false);
   protected readonly problem = signal('');
   protected readonly arrived = signal<Arrived | undefined>(undefined);
@@ -109,6 +114,7 @@ export class Everything {
     const now = Date.now();
     const file = await writeWorkbook(this.records.records(), (id) => this.photos.photo(id), now);
     saveBlob(`orvin-${new Date(now).toISOString().slice(0, 10)}.zip`, file);
+    await this.backups.saved(now);
     this.busy.set(false);
   }
   protected async read(field: HTMLInputElement): Promise<void> {

@@ -1,7 +1,7 @@
 import type { ElementRef } from '@angular/core';
 import { DOCUMENT, ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { Router, RouterLink } from '@angular/router';
+import { ActivatedRoute, Router, RouterLink } from '@angular/router';
 import { Button } from 'primeng/button';
 import { Popover } from 'primeng/popover';
 import { Textarea } from 'primeng/textarea';
@@ -20,6 +20,7 @@ import { Work } from '../work/work-client';
 import { droppedFiles, readableFiles } from './dropped-files';
 import { pasteReading, type PasteReading } from './paste-reading';
 import { FINGERPRINT_PARTS, shelfRow } from './shelf-row';
+import { ByLink } from './by-link';
 import { StartDialog } from './start-dialog';
 
 /** A text that someone typed in full is read when asked; this much at once is a paste. */
@@ -32,7 +33,7 @@ const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.reso
 
 @Component({
   selector: 'orv-shelf',
-  imports: [Button, Popover, RouterLink, InSight, Textarea, StartDialog],
+  imports: [Button, Popover, RouterLink, InSight, Textarea, ByLink, StartDialog],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './shelf.html',
   styleUrls: ['./shelf.css', './choosing.css'],
@@ -41,6 +42,8 @@ export class Shelf {
   /** Whether the start from a style is open. */
   protected readonly starting = signal(false);
   private readonly router = inject(Router);
+  /** What stands behind the # of the address: a formula that somebody passed on, perhaps. */
+  protected readonly fragment = toSignal(inject(ActivatedRoute).fragment);
   private readonly settings = inject(SettingsStore);
   private readonly readings = inject(Readings);
   private readonly work = inject(Work);
@@ -212,6 +215,39 @@ export class Shelf {
       this.toasts.show('It could not be written.', error instanceof Error ? error.message : String(error));
     }
   }
+
+  /** Copies the address that holds a formula; what cannot be copied is said. */
+  protected async copyLink(popover: Popover): Promise<void> {
+    popover.hide();
+    const { linkFor } = await import('../work/formula-link');
+    const [file] = await this.handingOn.files(this.handed(), 'text');
+    const link = file && linkFor(file.text, new URL('/shelf', this.document.location.href).href);
+    if (link === undefined) {
+      this.toasts.show('That is too much for an address.', 'Hand it on as a file instead.');
+      return;
+    }
+    try {
+      await navigator.clipboard.writeText(link);
+      this.toasts.show('The address is copied. It holds the formula itself.', 'Nothing was sent anywhere.');
+    } catch {
+      saveFile('formula-address.txt', link, 'text/plain');
+      this.toasts.show('This browser let nothing be copied.', 'The address is saved as a file.');
+    }
+  }
+  /** Puts a formula that came with the address on the shelf; one that is there already stays as it is. */
+  protected async takeLink(text: string): Promise<void> {
+    const report = await this.intake.take([{ name: 'the address', text: () => Promise.resolve(text) }]);
+    const [record] = report.added;
+    if (record) await this.router.navigate(['/bench', record.id]);
+    else {
+      this.report.set({ ...report, others: 0 });
+      await this.leaveLink();
+    }
+  }
+  protected leaveLink(): Promise<boolean> {
+    return this.router.navigate([], { replaceUrl: true });
+  }
+  protected readonly isOne = computed(() => this.handed().length === 1);
 
   /** Gives what could not be read back as a file, untouched. */
   protected saveUnreadable(): void {

@@ -2,6 +2,7 @@ import { Injectable, InjectionToken, inject } from '@angular/core';
 import { Dexie, type EntityTable, type Transaction } from 'dexie';
 import type { StoredEdit } from './edit-history';
 import type {
+  StoredBackups,
   StoredBake,
   StoredBaking,
   StoredBatch,
@@ -16,7 +17,7 @@ import type {
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 8;
+const LATEST_VERSION = 9;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }
@@ -34,6 +35,7 @@ export class Database extends Dexie {
   declare readonly bakes: EntityTable<StoredBake, 'id'>;
   declare readonly larder: EntityTable<StoredPutAway, 'id'>;
   declare readonly photos: EntityTable<StoredPhoto, 'id'>;
+  declare readonly backups: EntityTable<StoredBackups, 'id'>;
   declare readonly history: EntityTable<StoredEdit, 'key'>;
 
   constructor() {
@@ -47,6 +49,7 @@ export class Database extends Dexie {
     // photos are no records: heavy, never changed, read one by one
     this.version(7).stores({ photos: 'id' });
     this.version(8).stores({ larder: 'id' });
+    this.version(9).stores({ backups: 'id' });
   }
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */

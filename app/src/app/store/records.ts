@@ -82,6 +82,21 @@ export interface StoredPhoto {
   readonly thumb: Blob;
 }
 
+/** Where this browser's kitchen is saved besides, and when it last was. A single row; it belongs to this browser and goes into no file. */
+export interface StoredBackups {
+  readonly id: 'backups';
+  /** The folder that the baker chose. */
+  readonly folder?: FileSystemDirectoryHandle;
+  /** When a file was last written into it, and read back whole. */
+  readonly backedUpAt?: number;
+  /** SHA-256 of the records in it: what did not change is not written again. */
+  readonly sha256?: string;
+  /** When everything was last saved by hand. */
+  readonly savedAt?: number;
+  /** When the baker was last reminded, or Orvin first asked itself. */
+  readonly remindedAt?: number;
+}
+
 /** A bake that was recorded. */
 export interface StoredBake {
   readonly id: string;

@@ -45,6 +45,10 @@ async function sha256(bytes: BufferSource): Promise<string> {
 }
 const encoded = (value: unknown) => new TextEncoder().encode(JSON.stringify(value));
 
+const rowsOf = (records: Records) => Object.fromEntries(TABLE_NAMES.map((table) => [table, [...records[table].values()]])); // prettier-ignore
+/** SHA-256 of a kitchen's records: the same records have the same. */
+export const digestOf = (records: Records): Promise<string> => sha256(encoded(rowsOf(records)));
+
 /** @param photoOf gives a photo by its id, read only when its turn comes */
 export function writeWorkbook(
   records: Records,
@@ -57,8 +61,7 @@ export function writeWorkbook(
       listed.push({ name: entry.name, sha256: await sha256(entry.bytes) });
       return entry;
     };
-    const rows = Object.fromEntries(TABLE_NAMES.map((table) => [table, [...records[table].values()]]));
-    yield await named({ name: RECORDS, bytes: encoded(rows), packed: false });
+    yield await named({ name: RECORDS, bytes: encoded(rowsOf(records)), packed: false });
     for (const id of new Set([...records.bakes.values()].flatMap(({ record }) => record.photos ?? []))) {
       const photo = await photoOf(id);
       if (photo) yield await named({ name: `photos/${id}.jpg`, bytes: new Uint8Array(await photo.picture.arrayBuffer()), packed: true }); // prettier-ignore

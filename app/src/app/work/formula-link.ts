@@ -1,0 +1,54 @@
+import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
+import Joi from 'joi';
+
+/*
+ * A formula held by an address: its text, packed, behind the #. What stands there is never sent to any server, so whoever opens the address
+ * in an Orvin of their own has the formula, offline too.
+ */
+
+const NAME = 'formula=';
+/** Longer addresses are cut by what passes them on. */
+export const LONGEST_LINK = 7_500;
+/** No formula's text is longer; what unfolds beyond it is no formula. */
+const LONGEST_TEXT = 60_000;
+const packedSchema = Joi.string().max(LONGEST_LINK).pattern(/^[\w-]+$/).required(); // prettier-ignore
+
+/** The address that holds a text; undefined where it would be too long to pass on. @param shelf the address of the Shelf */
+export function linkFor(text: string, shelf: string): string | undefined {
+  const packed = btoa(strFromU8(deflateSync(strToU8(text), { level: 9 }), true));
+  const link = `${shelf}#${NAME}${packed
+    .replaceAll('+', '-')
+    .replaceAll('/', '_')
+    .replace(/={1,2}$/, '')}`;
+  return link.length > LONGEST_LINK ? undefined : link;
+}
+
+/** What the part of an address behind the # holds: a text, or something that was damaged on its way; undefined where it holds no formula. */
+export function textInLink(fragment: string): { readonly text: string } | 'damaged' | undefined {
+  if (!fragment.startsWith(NAME)) return undefined;
+  const packed = fragment.slice(NAME.length);
+  if (packedSchema.validate(packed).error) return 'damaged';
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  const inflate = new Inflate((chunk) => {
+    size += chunk.length;
+    // nothing beyond is kept, however much unfolds
+    if (size <= LONGEST_TEXT) chunks.push(chunk);
+  });
+  try {
+    const bytes = strToU8(atob(packed.replaceAll('-', '+').replaceAll('_', '/')), true);
+    for (let at = 0; at < bytes.length && size <= LONGEST_TEXT; at += 512)
+      inflate.push(bytes.subarray(at, at + 512), at + 512 >= bytes.length);
+  } catch {
+    return 'damaged';
+  }
+  if (size === 0 || size > LONGEST_TEXT) return 'damaged';
+  const whole = new Uint8Array(size);
+  let at = 0;
+  for (const chunk of chunks) {
+    whole.set(chunk, at);
+    at += chunk.length;
+  }
+  const text = new TextDecoder().decode(whole);
+  return text.trim() === '' ? 'damaged' : { text };
+}
