@@ -3,6 +3,7 @@ import type { Subscription } from 'rxjs';
 import type { ToldBy } from '@orvin/core/along/baking';
 import type { DeviceCommand, WireName, WireReading } from '@orvin/core/along/wire';
 import { serialLine, socketLine, type InstrumentLine, type LineWord, type PlainPort } from './instrument-line';
+import { keptInBrowser } from '../store/page-storage';
 
 const CHOICE = 'orvin-instruments';
 /** A scale that has not spoken for so long says nothing any more; what is hot speaks less often. */
@@ -57,7 +58,7 @@ export class Instruments implements OnDestroy {
   readonly isSimulated = computed(() => this.source() === 'simulated' && this.line() === 'on');
 
   constructor() {
-    if (localStorage.getItem(CHOICE) === 'simulated') this.useStandIns();
+    if (keptInBrowser().getItem(CHOICE) === 'simulated') this.useStandIns();
   }
   ngOnDestroy(): void {
     this.subscription?.unsubscribe();
@@ -65,7 +66,7 @@ export class Instruments implements OnDestroy {
 
   useStandIns(): void {
     const scheme = location.protocol === 'https:' ? 'wss' : 'ws';
-    localStorage.setItem(CHOICE, 'simulated');
+    keptInBrowser().setItem(CHOICE, 'simulated');
     this.listen('simulated', socketLine(`${scheme}://${location.host}/devices/socket`));
   }
   async useSerial(): Promise<void> {
@@ -75,7 +76,7 @@ export class Instruments implements OnDestroy {
     if (port) this.listen('serial', serialLine(port, USUAL_BAUD));
   }
   useNone(): void {
-    localStorage.removeItem(CHOICE);
+    keptInBrowser().removeItem(CHOICE);
     this.subscription?.unsubscribe();
     this.source.set('none');
     this.line.set('off');

@@ -21,6 +21,7 @@ import { PlanStore } from '../store/plan-store';
 import { Readings } from '../work/readings';
 import { dayTicks } from './day-ticks';
 import { Instruments } from './instruments';
+import { keptInBrowser } from '../store/page-storage';
 
 const TICK_MILLISECONDS = 250;
 const MINUTE = 60_000;
@@ -235,14 +236,14 @@ export class ThisBaking implements OnDestroy {
     // a scale that does not speak yet is taken up when it does
     if (grams === undefined || this.instruments.lifted()) return;
     this.base.set(grams);
-    localStorage.setItem(this.tareKey(), JSON.stringify({ step: this.step()?.id, base: grams }));
+    keptInBrowser().setItem(this.tareKey(), JSON.stringify({ step: this.step()?.id, base: grams }));
   }
   private tareKey(): string {
     return `orvin-tare-${this.id()}`;
   }
   private keptTare(): { readonly step?: unknown; readonly base: number } | undefined {
     try {
-      const kept: unknown = JSON.parse(localStorage.getItem(this.tareKey()) ?? 'null');
+      const kept: unknown = JSON.parse(keptInBrowser().getItem(this.tareKey()) ?? 'null');
       const isTare = typeof kept === 'object' && kept !== null && 'base' in kept && typeof kept.base === 'number';
       return isTare ? (kept as { readonly step?: unknown; readonly base: number }) : undefined;
     } catch {

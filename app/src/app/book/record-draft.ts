@@ -10,6 +10,7 @@ import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { Readings } from '../work/readings';
 import { Work } from '../work/work-client';
+import { keptInBrowser } from '../store/page-storage';
 
 /** Whose record is written: one that is kept, a bake along, a formula as it stands, or a bake without either. */
 export interface DraftOf {
@@ -98,7 +99,7 @@ export class RecordDraft {
 
   constructor() {
     effect(() => {
-      const kept = localStorage.getItem(keyOf(this.of()));
+      const kept = keptInBrowser().getItem(keyOf(this.of()));
       this.said.set(kept === null ? {} : readDraft(kept));
     });
   }
@@ -113,7 +114,7 @@ export class RecordDraft {
       return;
     }
     this.said.update((said) => withoutUndefined({ ...said, ...change }));
-    localStorage.setItem(keyOf(this.of()), JSON.stringify(this.said()));
+    keptInBrowser().setItem(keyOf(this.of()), JSON.stringify(this.said()));
   }
   /** Keeps it. Whoever was faster than what is foreseen waits for that. @returns the id of the record */
   async keep(): Promise<string | undefined> {
@@ -125,7 +126,7 @@ export class RecordDraft {
       record = known && this.withSaid(known);
     }
     if (!record) return undefined;
-    localStorage.removeItem(keyOf(this.of()));
+    keptInBrowser().removeItem(keyOf(this.of()));
     return this.withItsVersion(withoutUndefined(record));
   }
 }

@@ -1,4 +1,5 @@
 import { Injectable, computed, signal, type Signal } from '@angular/core';
+import { keptInTab } from '../store/page-storage';
 
 const KEY = 'orvin-unconfirmed';
 
@@ -9,7 +10,7 @@ export interface Unconfirmed extends Signal<string> {
 
 function readBack(): ReadonlyMap<string, string> {
   try {
-    const stored: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? '[]');
+    const stored: unknown = JSON.parse(keptInTab().getItem(KEY) ?? '[]');
     const isEntry = (entry: unknown): entry is [string, string] =>
       Array.isArray(entry) && entry.length === 2 && entry.every((part) => typeof part === 'string');
     return new Map(Array.isArray(stored) ? stored.filter(isEntry) : []);
@@ -40,7 +41,7 @@ export class UnconfirmedWords {
     else next.set(key, words);
     this.kept.set(next);
     try {
-      sessionStorage.setItem(KEY, JSON.stringify([...next]));
+      keptInTab().setItem(KEY, JSON.stringify([...next]));
     } catch {
       // no room: it lasts as long as the page
     }

@@ -54,10 +54,15 @@ export class Database extends Dexie {
 
   /** Opens it, unless a later Orvin wrote it: what this one does not know it must not touch. */
   async openOwn(): Promise<void> {
-    await this.open();
-    // Dexie counts in tenths of what the browser has
-    if (this.backendDB().version / 10 <= LATEST_VERSION) return;
-    this.close();
+    // asked before it is opened: Dexie would add to it what it lacks of this one's. Dexie counts in tenths of what the browser has
+    const standing = await indexedDB.databases().catch(() => []);
+    const version = standing.find(({ name }) => name === this.name)?.version ?? 0;
+    if (version / 10 < LATEST_VERSION + 1) {
+      await this.open();
+      if (this.backendDB().version / 10 < LATEST_VERSION + 1) return;
+    }
+    // closed for good: nothing that asks later may open it by itself
+    this.close({ disableAutoOpen: true });
     throw new NewerDatabase();
   }
 }

@@ -1,3 +1,4 @@
+import { keptInTab } from './page-storage';
 /*
  * A tab is told from others by an id in its session storage, which a duplicated tab copies, and by a lock that it holds as long as it is
  * open: a history belongs to one tab, and only what a closed tab left may be taken up.
@@ -23,10 +24,10 @@ export interface OwnTab {
 
 /** The id of this tab: the one it had, if no other tab goes by it. @param left resolves when the application ends before its page does */
 export async function ownTab(left: Promise<void>): Promise<OwnTab> {
-  const before = sessionStorage.getItem(TAB_KEY);
+  const before = keptInTab().getItem(TAB_KEY);
   const id = before !== null && (await hold(before, left)) ? before : crypto.randomUUID();
   if (id !== before) await hold(id, left);
-  sessionStorage.setItem(TAB_KEY, id);
+  keptInTab().setItem(TAB_KEY, id);
   return {
     id,
     isOpen: async (tab) => ((await navigator.locks.query()).held ?? []).some(({ name }) => name === lockOf(tab)),

@@ -10,6 +10,7 @@ import { EditHistory } from './edit-history';
 import { apply, composed, invert, merged, NO_RECORDS, perTable, type Change, type Edit, type Records } from './edits';
 import { isWhole, TABLE_NAMES, TABLES, type Table, type TableRecords } from './tables';
 import { putDown, takeUp, type Unwritten } from './unload-journal';
+import { keptInBrowser } from './page-storage';
 
 /** Typing goes on within one step to undo until a pause of so long. */
 const PAUSE_MILLISECONDS = 1200;
@@ -71,7 +72,7 @@ export class RecordStore {
       .subscribe(() => void this.lookAgain().catch(() => undefined));
     fromEvent(window, 'pagehide')
       .pipe(takeUntilDestroyed())
-      .subscribe(() => putDown([...this.inFlight, ...this.waiting.values()], localStorage));
+      .subscribe(() => putDown([...this.inFlight, ...this.waiting.values()], keptInBrowser()));
   }
 
   /** Reads everything back. Without storage the work goes on in memory, and says so. */
@@ -174,7 +175,7 @@ export class RecordStore {
 
   /** What the last page could not write any more: taken up where it is newer than the disk. */
   private takeUpUnwritten(): void {
-    for (const edit of takeUp(localStorage)) {
+    for (const edit of takeUp(keptInBrowser())) {
       const onDisk = this.known(edit.table, edit.id);
       if (edit.record ? edit.record.revision <= onDisk : onDisk === 0) continue;
       const { record, ...rest } = edit;

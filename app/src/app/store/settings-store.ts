@@ -3,6 +3,7 @@ import type { Region } from '@orvin/core/ground/units';
 import { Database } from './database';
 import { CHECK_ROWS } from './checking';
 import type { StoredSettings } from './records';
+import { keptInBrowser } from './page-storage';
 
 const REGION_OF_LANGUAGE: readonly (readonly [RegExp, Region])[] = [
   [/^en-(?:US|PH)/i, 'US'],
@@ -70,7 +71,7 @@ export class SettingsStore {
     void this.database.settings
       .put(this.current())
       .then(() => {
-        if (localStorage.getItem(WAITING) === written) localStorage.removeItem(WAITING);
+        if (keptInBrowser().getItem(WAITING) === written) keptInBrowser().removeItem(WAITING);
       })
       .catch(() => undefined);
   }
@@ -88,7 +89,7 @@ function shown(stored: unknown): StoredSettings | undefined {
 const WAITING = 'orvin-settings-unwritten';
 function put(written: string): void {
   try {
-    localStorage.setItem(WAITING, written);
+    keptInBrowser().setItem(WAITING, written);
   } catch {
     // no room: the database may still have made it
   }
@@ -96,7 +97,7 @@ function put(written: string): void {
 /** Settings that were put down and never reached the database, as it seems; checked by whoever takes them. */
 function waiting(): unknown {
   try {
-    const waiting = localStorage.getItem(WAITING);
+    const waiting = keptInBrowser().getItem(WAITING);
     return waiting === null ? undefined : (JSON.parse(waiting) as unknown);
   } catch {
     return undefined;
