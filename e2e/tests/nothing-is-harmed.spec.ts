@@ -39,6 +39,27 @@ test('a line of markup is a line like any other: shown as written, never run', a
   await expect(page.locator('b[onmouseover]')).toHaveCount(0);
 });
 
+test('no text becomes markup, and no address from elsewhere a script', async ({ page, troubles }) => {
+  const refused = await page.evaluate(() => {
+    const names = (act: () => void) => {
+      try {
+        act();
+        return 'done';
+      } catch (error) {
+        return error instanceof Error ? error.name : 'thrown';
+      }
+    };
+    return [
+      names(() => (document.createElement('p').innerHTML = '<img src=x onerror=alert(1)>')),
+      names(() => new Worker('https://elsewhere.example/worker.js')),
+      names(() => document.createElement('script').setAttribute('src', 'https://elsewhere.example/a.js')),
+    ];
+  });
+  expect(refused).toEqual(['TypeError', 'TypeError', 'TypeError']);
+  // the browser tells of what it refused, and of nothing else
+  expect(troubles.splice(0).filter((said) => !/policy|TrustedHTML|Trusted Type/i.test(said))).toEqual([]);
+});
+
 test('a text that was refused is put right and read', async ({ baker, page }) => {
   const field = page.getByRole('textbox', { name: 'Paste a formula' });
   await field.fill('flour\nbutter');

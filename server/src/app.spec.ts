@@ -37,6 +37,8 @@ describe('the server', () => {
       "frame-ancestors 'none'",
       "object-src 'none'",
       "connect-src 'self'",
+      "require-trusted-types-for 'script'",
+      'trusted-types angular angular#unsafe-bypass default',
     ]) {
       expect(policy).toContain(directive);
     }

@@ -26,6 +26,7 @@ import { textInLink } from '../work/formula-link';
       </div>
     }
   `,
+  styleUrl: '../parts/panels.css',
   styles: `
     .notice {
       display: flex;

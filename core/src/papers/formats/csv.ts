@@ -135,10 +135,17 @@ export function looksLikeCsv(text: string): boolean {
 
 /** Reads a table of lines, one formula or several. @param named the title of a table that has none, such as the file's name */
 export function readCsv(text: string, named: string, bakersOwn: Region, kitchen: Kitchen): readonly FormulaReading[] {
+  const before = new Map<string, number>();
+  const firstOfItsName = (written: string, nth: number) => {
+    const name = columnNamed(written);
+    if (!before.has(name)) before.set(name, nth);
+    return before.get(name) === nth ? name : `${name} ${nth + 1}`;
+  };
   const { data } = Papa.parse<Row>(text.replace(/^\ufeff/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
-    transformHeader: columnNamed,
+    // of two columns of one name the first is meant
+    transformHeader: (written, nth) => firstOfItsName(written, nth),
     // a table program's guard against formulas, which `writeCsv` puts on
     transform: (cell) => cell.replace(/^'(?=[=+\-@\t\r])/, ''),
   });

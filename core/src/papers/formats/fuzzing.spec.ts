@@ -1,0 +1,20 @@
+import { faultOf, mutants, seeds } from './fuzzing.spec-help.js';
+import { READERS } from './readers.spec-help.js';
+
+const CASES = 120;
+/** A text of four thousand letters takes some twenty: this much is a hang, on whatever machine. */
+const HANGS_MILLISECONDS = 5000;
+
+describe('texts as nobody writes them', () => {
+  const texts = seeds();
+  for (const [i, reader] of Object.keys(READERS).entries())
+    it(`are read or refused as ${reader}`, () => {
+      const all = mutants(20_261_127 + i, texts);
+      for (let n = 0; n < CASES; n++) {
+        const text = String(all.next().value);
+        expect(faultOf(reader, text, HANGS_MILLISECONDS))
+          .withContext(JSON.stringify(text))
+          .toBeUndefined();
+      }
+    });
+});
