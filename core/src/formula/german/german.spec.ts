@@ -110,6 +110,10 @@ describe('a German line', () => {
     expect(readYield('ergibt 12 Muffins')).toEqual({ count: { low: 12, high: 12 }, of: 'muffins' });
     expect(readYield('12 Stück')?.count).toEqual({ low: 12, high: 12 });
   });
+  it('may hold a word that every object of a program has', () => {
+    for (const word of ['constructor', 'toString', '__proto__', 'valueOf'])
+      expect(readLine(`250 g ${word} Mehl`, CONTEXT)[0]?.ingredient?.id).toBe('all-purpose-flour');
+  });
   it('with nothing known in it is left as it is, and said to be unknown', () => {
     expect(inEnglish('200 g Klimbim')).toBe('200 g Klimbim');
   });

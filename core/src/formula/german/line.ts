@@ -4,6 +4,10 @@ import { wordsOf } from './fold.js';
 import { germanNameIn, isGermanName } from './names.js';
 import { GERMAN_PREPARATIONS, GERMAN_REMARKS, GERMAN_SIZES } from './words.table.js';
 
+/** By word, and by nothing that every object has: a text may say "constructor". */
+const PREPARED = new Map(Object.entries(GERMAN_PREPARATIONS));
+const SIZED = new Map(Object.entries(GERMAN_SIZES));
+
 /*
  * A German line of ingredients as the English line that means the same: "2 gehäufte TL Backpulver" is "3 tsp UK baking powder". What is
  * in packets, tubs and tins becomes grams, what is in a spoon stays a spoon of 15 or 5 ml. The written line stays as it is on the sheet;
@@ -46,7 +50,7 @@ const remarksIn = (words: readonly string[]): readonly string[] => {
   return GERMAN_REMARKS.filter(([forms]) => forms.split('|').some((form) => text.includes(` ${form} `))).map(([, english]) => english); // prettier-ignore
 };
 const REMARK_WORDS = new Set(GERMAN_REMARKS.flatMap(([forms]) => forms.split('|').flatMap((form) => form.split(' '))));
-const preparationOf = (word: string): string | undefined => GERMAN_PREPARATIONS[word] ?? GERMAN_PREPARATIONS[word.replace(ENDINGS, '')]; // prettier-ignore
+const preparationOf = (word: string): string | undefined => PREPARED.get(word) ?? PREPARED.get(word.replace(ENDINGS, '')); // prettier-ignore
 
 /** What a line names, its preparation and size, its part of a fruit, and what is said besides. */
 interface Named {
@@ -72,7 +76,7 @@ function named(rest: string, amount: GermanAmount | undefined): Named | undefine
   const size = EGGS.has(ingredient.id) && counted
     ? `EU ${EGG_SIZES[(sizeSaid?.[1] ?? sizeSaid?.[2] ?? 'm').toLowerCase()] ?? 'medium'}`
     : counted
-      ? others.flatMap((word) => GERMAN_SIZES[word] ?? [])[0]
+      ? others.flatMap((word) => SIZED.get(word) ?? [])[0]
       : undefined;
   const prepared = new Set([...words, ...behind].flatMap((word) => preparationOf(word) ?? []));
   const partWords = brackets.map((inside) => wordsOf(inside).join(' ')).join(' ');
@@ -80,7 +84,7 @@ function named(rest: string, amount: GermanAmount | undefined): Named | undefine
     ingredient,
     before: [...(size === undefined ? [] : [size]), ...prepared].join(' '),
     behind: remarksIn([...others, ...behind]).join(', '),
-    unread: [...others, ...behind].filter((word) => preparationOf(word) === undefined && !REMARK_WORDS.has(word) && !(word in GERMAN_SIZES)).length,
+    unread: [...others, ...behind].filter((word) => preparationOf(word) === undefined && !REMARK_WORDS.has(word) && !SIZED.has(word)).length,
     part: counted ? PARTS.find(([form]) => form.test(partWords))?.[1] : undefined,
   };
 } // prettier-ignore
