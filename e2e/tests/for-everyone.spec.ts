@@ -116,3 +116,32 @@ test.describe('on a phone', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
   });
 });
+
+test.describe('where the system sets the colours', () => {
+  test.use({ forcedColors: 'active' });
+  test('bars keep theirs, and what is chosen is told by the system’s', async ({ baker, page }) => {
+    await baker.opens();
+    const shares = page.locator('.bar[aria-hidden=true] > i');
+    const colours = await shares.evaluateAll((all) => new Set(all.map((one) => getComputedStyle(one).backgroundColor)).size); // prettier-ignore
+    expect(colours).toBeGreaterThanOrEqual(4);
+    await baker.takesFromShelf('Pear and cardamom loaf');
+    const tabs = page.getByRole('tab');
+    const backgroundOf = (name: string) => tabs.filter({ hasText: name }).evaluate((tab) => getComputedStyle(tab).backgroundColor); // prettier-ignore
+    await expect(tabs.filter({ hasText: 'Judge' })).toHaveAttribute('aria-selected', 'true');
+    expect(await backgroundOf('Judge')).not.toBe(await backgroundOf('Swap'));
+    expect(await baker.faultsForReaders()).toEqual([]);
+  });
+});
+
+test.describe('at four times the size', () => {
+  // 1,280 pixels at 400 % are as wide as 320
+  test.use({ viewport: { width: 320, height: 256 } });
+  test('every station stands in one column, and nothing has to be scrolled sideways', async ({ baker, page }) => {
+    await baker.opens();
+    const formula = 'demo-pear-cardamom-loaf';
+    for (const path of ['shelf', `bench/${formula}`, `batch/${formula}`, `batch/${formula}/sheet`, `oven/${formula}`, 'day', 'bake', 'book', 'book/new', 'pantry']) {
+      await baker.opens(`/${path}`);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(320);
+    }
+  }); // prettier-ignore
+});
