@@ -39,6 +39,9 @@ import { textInLink } from '../work/formula-link';
       flex: 1 1 16em;
       margin: 0;
     }
+    .mark {
+      margin-right: 6px;
+    }
     .caption {
       display: block;
     }
