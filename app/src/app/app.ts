@@ -93,22 +93,16 @@ export class App {
       const notice = store.notice();
       if (notice !== undefined) this.toasts.show(notice);
     });
-    this.lookAfterBackups();
     const injector = inject(Injector);
+    // once the first screen stands: nobody waits for a backup
+    timer(QUIET_START, HOUR)
+      .pipe(takeUntilDestroyed())
+      .subscribe(() => void import('./frame/backup-news').then(({ BackupNews }) => injector.get(BackupNews).look(Date.now()))); // prettier-ignore
     // only where the baker asked for it: nobody else loads what finds out
     if ('Notification' in globalThis && Notification.permission === 'granted')
       void import('./work/keeping-reminders').then(({ KeepingReminders }) => {
         injector.get(KeepingReminders).say();
       });
-  }
-
-  /** Once a day the kitchen is written into the folder that the baker chose, after the first screen stands. */
-  private lookAfterBackups(): void {
-    const injector = inject(Injector);
-    const soon = timer(QUIET_START, HOUR).pipe(takeUntilDestroyed());
-    soon.subscribe(() => {
-      void import('./frame/backup-news').then(({ lookAfterBackups }) => lookAfterBackups(injector, Date.now()));
-    });
   }
 
   /** A bake that is under way has the whole screen: it is read across the counter. */

@@ -1,4 +1,5 @@
 import { keptInTab } from './page-storage';
+
 /*
  * A tab is told from others by an id in its session storage, which a duplicated tab copies, and by a lock that it holds as long as it is
  * open: a history belongs to one tab, and only what a closed tab left may be taken up.

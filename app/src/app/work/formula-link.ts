@@ -1,4 +1,4 @@
-import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
+import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import Joi from 'joi';
 
 /*
@@ -28,27 +28,13 @@ export function textInLink(fragment: string): { readonly text: string } | 'damag
   if (!fragment.startsWith(NAME)) return undefined;
   const packed = fragment.slice(NAME.length);
   if (packedSchema.validate(packed).error) return 'damaged';
-  const chunks: Uint8Array[] = [];
-  let size = 0;
-  const inflate = new Inflate((chunk) => {
-    size += chunk.length;
-    // nothing beyond is kept, however much unfolds
-    if (size <= LONGEST_TEXT) chunks.push(chunk);
-  });
+  let bytes: Uint8Array;
   try {
-    const bytes = strToU8(atob(packed.replaceAll('-', '+').replaceAll('_', '/')), true);
-    for (let at = 0; at < bytes.length && size <= LONGEST_TEXT; at += 512)
-      inflate.push(bytes.subarray(at, at + 512), at + 512 >= bytes.length);
+    // what is longer is cut to the room that it has: one letter more than any formula
+    bytes = inflateSync(strToU8(atob(packed.replaceAll('-', '+').replaceAll('_', '/')), true), { out: new Uint8Array(LONGEST_TEXT + 1) }); // prettier-ignore
   } catch {
     return 'damaged';
   }
-  if (size === 0 || size > LONGEST_TEXT) return 'damaged';
-  const whole = new Uint8Array(size);
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.length;
-  }
-  const text = new TextDecoder().decode(whole);
+  const text = bytes.length > LONGEST_TEXT ? '' : new TextDecoder().decode(bytes);
   return text.trim() === '' ? 'damaged' : { text };
 }

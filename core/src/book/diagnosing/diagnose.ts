@@ -1,4 +1,4 @@
-import { FORMULA_SIGNALS, type SignalCode, type Signals } from './signals.js';
+import { FORMULA_SIGNALS, IN_BANDS, isAsUsual, type SignalCode, type Signals } from './signals.js';
 import { NETWORK, type Cause, type Fault, type Network } from './network.js';
 
 /*
@@ -180,18 +180,8 @@ class Shares {
   }
 }
 
-/** Places in a band, where the middle is what is usual: that says nothing for a cause, whatever little it weighs. */
-const IN_BANDS: ReadonlySet<SignalCode> = new Set([
-  'sugar',
-  'fat',
-  'egg',
-  'water',
-  'gas',
-  'inclusions',
-  'crumb-ph-band',
-]);
-const USUAL = 0.35;
-const isUsual = (speaks: Speaks) => speaks.kind === 'signal' && IN_BANDS.has(speaks.signal) && Math.abs(speaks.value) < USUAL; // prettier-ignore
+/** What is as usual says nothing for a cause, whatever little it weighs. */
+const isUsual = (speaks: Speaks) => speaks.kind === 'signal' && IN_BANDS.has(speaks.signal) && isAsUsual(speaks.value); // prettier-ignore
 const byLogOdds = (speaks: readonly Speaks[], side: 1 | -1): readonly Speaks[] =>
   speaks
     .filter((each) => side * each.logOdds >= WORTH_SAYING && !(side === 1 && isUsual(each)))

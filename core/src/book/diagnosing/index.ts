@@ -1,5 +1,5 @@
 export { bakeFactsSchema, FACT_NAMES, signalsOf, USUAL_STYLE_ID, type BakeFacts } from './facts.js';
-export { SIGNALS, type SignalCode, type Signals } from './signals.js';
+export { isAsUsual, SIGNALS, type SignalCode, type Signals } from './signals.js';
 export {
   causeById,
   FAULT_IDS,

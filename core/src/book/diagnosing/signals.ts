@@ -29,3 +29,8 @@ export interface Signals {
 
 /** Signals that follow from the amounts in the bowl. */
 export const FORMULA_SIGNALS: ReadonlySet<SignalCode> = new Set(['sugar', 'fat', 'egg', 'water', 'gas', 'soda-left', 'spare-acid', 'crumb-ph-band', 'crumb-ph']); // prettier-ignore
+/** Places in a band, whose middle is what is usual. */
+export const IN_BANDS: ReadonlySet<SignalCode> = new Set(['sugar', 'fat', 'egg', 'water', 'gas', 'inclusions', 'crumb-ph-band']); // prettier-ignore
+const USUAL = 0.35;
+/** @param place in a band, in halves of it */
+export const isAsUsual = (place: number): boolean => Math.abs(place) < USUAL;

@@ -9,8 +9,6 @@ export interface GermanAmount {
   readonly factor: number;
   readonly unit: GermanUnit | undefined;
   readonly rest: string;
-  /** A measure or a number in German words: the line is German whatever it names. */
-  readonly german: boolean;
 }
 
 const byLength = (words: readonly string[]) => [...words].sort((a, b) => b.length - a.length);
@@ -31,38 +29,34 @@ const NUMBERS = byLength(Object.keys(GERMAN_NUMBERS));
 const SIZES = byLength(Object.keys(GERMAN_SIZES));
 const UNIT_OF = new Map(GERMAN_UNITS.flatMap(([forms, unit]) => forms.split('|').map((form) => [form, unit] as const)));
 const UNITS = byLength([...UNIT_OF.keys()]);
-/** Measures that English texts use too: they give nothing away. */
-const SHARED = new Set(['g', 'gr', 'kg', 'kilo', 'ml', 'cl', 'dl', 'l', 'p', 'pk', 'pr', 'st', 'ds', 'tr', 'ta', 'pkg', 'pack', 'liter', 'bd', 'milliliter', 'kl']); // prettier-ignore
 
 const MIXED = /^(\d{1,3}) (\d{1,2})\/(\d{1,2})(?!\d)/;
 const FRACTION = /^(\d{1,2})\/(\d{1,2})(?!\d)/;
 const THOUSANDS = /^(\d{1,3}(?:\.\d{3}){1,2})(?![\d,])/;
 const DECIMAL = /^(\d{1,6})(?:[.,](\d{1,3}))?(?![\d.,]*\d)/;
 
-function numberAt(text: string): { readonly value: number; readonly rest: string; readonly inWords: boolean } | undefined {
+function numberAt(text: string): { readonly value: number; readonly rest: string } | undefined {
   const mixed = MIXED.exec(text);
-  if (mixed) return { value: Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3]), rest: text.slice(mixed[0].length), inWords: false };
+  if (mixed) return { value: Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3]), rest: text.slice(mixed[0].length) };
   const fraction = FRACTION.exec(text);
-  if (fraction) return { value: Number(fraction[1]) / Number(fraction[2]), rest: text.slice(fraction[0].length), inWords: false };
+  if (fraction) return { value: Number(fraction[1]) / Number(fraction[2]), rest: text.slice(fraction[0].length) };
   const thousands = THOUSANDS.exec(text);
-  if (thousands) return { value: Number((thousands[1] ?? '').replaceAll('.', '')), rest: text.slice(thousands[0].length), inWords: false };
+  if (thousands) return { value: Number((thousands[1] ?? '').replaceAll('.', '')), rest: text.slice(thousands[0].length) };
   const decimal = DECIMAL.exec(text);
-  if (decimal) return { value: Number(`${decimal[1] ?? '0'}.${decimal[2] ?? '0'}`), rest: text.slice(decimal[0].length), inWords: false };
+  if (decimal) return { value: Number(`${decimal[1] ?? '0'}.${decimal[2] ?? '0'}`), rest: text.slice(decimal[0].length) };
   const word = beginsWith(text, NUMBERS);
-  return word && { value: GERMAN_NUMBERS[word.word] ?? 1, rest: word.rest, inWords: true };
+  return word && { value: GERMAN_NUMBERS[word.word] ?? 1, rest: word.rest };
 } // prettier-ignore
 
 /** Takes what hedges an amount off a text: "ca. ", "gut gehäufter ". */
-function withoutHedges(text: string): { readonly factor: number; readonly rest: string; readonly any: boolean } {
+function withoutHedges(text: string): { readonly factor: number; readonly rest: string } {
   let rest = text.trimStart();
   let factor = 1;
-  let any = false;
   for (let hedge = beginsWith(rest, HEDGES); hedge; hedge = beginsWith(rest, HEDGES)) {
     factor *= GERMAN_HEDGES[hedge.word] ?? 1;
     rest = hedge.rest;
-    any = true;
   }
-  return { factor, rest, any };
+  return { factor, rest };
 }
 
 /** Reads the amount that a German line begins with; a line that begins otherwise has none. */
@@ -76,13 +70,11 @@ export function germanAmount(text: string): GermanAmount | undefined {
   // "1 kleine Dose": how large the tin is says its bracket
   const sized = beginsWith(after.rest, SIZES);
   const measure = beginsWith(after.rest, UNITS) ?? (sized && beginsWith(sized.rest, UNITS));
-  const behind = measure ? withoutHedges(measure.rest) : after;
   return {
     low: first.value,
     high: second && second.value > first.value ? second.value : first.value,
     factor: before.factor * after.factor,
     unit: measure && UNIT_OF.get(measure.word),
-    rest: (measure ? measure.rest : behind.rest).trim(),
-    german: first.inWords || before.any || after.any || (measure !== undefined && !SHARED.has(measure.word)),
+    rest: (measure ?? after).rest.trim(),
   };
 }

@@ -1,12 +1,9 @@
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { germanAmount, type GermanAmount } from './amounts.js';
 import { wordsOf } from './fold.js';
-import { germanNameIn, isGermanName } from './names.js';
+import { germanNameIn } from './names.js';
+import { GERMAN_ACTS } from './sentence.table.js';
 import { GERMAN_PREPARATIONS, GERMAN_REMARKS, GERMAN_SIZES } from './words.table.js';
-
-/** By word, and by nothing that every object has: a text may say "constructor". */
-const PREPARED = new Map(Object.entries(GERMAN_PREPARATIONS));
-const SIZED = new Map(Object.entries(GERMAN_SIZES));
 
 /*
  * A German line of ingredients as the English line that means the same: "2 gehäufte TL Backpulver" is "3 tsp UK baking powder". What is
@@ -14,9 +11,13 @@ const SIZED = new Map(Object.entries(GERMAN_SIZES));
  * this is only what is read. A line that names nothing known is left to the reader of English, which marks it.
  */
 
+/** By word, and by nothing that every object has: a text may say "constructor". */
+const PREPARED = new Map(Object.entries(GERMAN_PREPARATIONS));
+const SIZED = new Map(Object.entries(GERMAN_SIZES));
+
 /** How a part of a fruit is written, and what it is. */
 const PARTS: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:saft)\b/, 'juice'],
+  [/\bsaft\b/, 'juice'],
   [/\b(?:abrieb|schale|zesten)\b/, 'zest'],
 ];
 const PART_OF =
@@ -24,7 +25,7 @@ const PART_OF =
 const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
 const EGG_SIZE = /(?:gr(?:ö|oe)(?:ß|ss)e|gr\.?)\s?(xl|s|m|l)\b|^\s?(xl|s|m|l)\s?$/i;
 const EGG_SIZES: Readonly<Record<string, string>> = { s: 'small', m: 'medium', l: 'large', xl: 'very large' };
-/** Fruits whose juice and zest are looked up by the fruit. */
+/** What an adjective ends in. */
 const ENDINGS = /(?:e|er|es|en|em)$/;
 
 const rounded = (value: number) => String(Math.round(value * 1000) / 1000);
@@ -119,30 +120,39 @@ export function yieldInEnglish(line: string): string | undefined {
 /** "3. Eier trennen": the third step, not three eggs. */
 const STEP_NUMBER = /^\d{1,2}[.)] /;
 
-/** The English line that a German line of ingredients means; undefined where nothing in it is German, or nothing known. */
+/** Longer than this is prose. */
+const MOST_WORDS = 14;
+/** What a step says and no line of ingredients: "2 Minuten rühren, Mehl zugeben" is not two of flour. */
+const OF_STEPS = new Set([
+  ...GERMAN_ACTS.flatMap(([forms]) => forms.split('|').filter((form) => !form.includes(' '))),
+  ...['min', 'minute', 'minuten', 'std', 'stunde', 'stunden', 'grad'],
+]);
+
+/** The English line that a German line of ingredients means; undefined where it is none, or names nothing known. */
 export function lineInEnglish(line: string): string | undefined {
   const bullet = BULLET.exec(line)?.[0] ?? '';
   const text = line.slice(bullet.length).trim();
   if (STEP_NUMBER.test(text)) return undefined;
   const partOf = PART_OF.exec(text);
-  if (partOf?.[1] !== undefined && partOf[0].length < text.length) {
-    const fruit = lineInEnglish(/^\d/.test(text.slice(partOf[0].length)) ? text.slice(partOf[0].length) : `1 ${text.slice(partOf[0].length).replace(/^eine[rs]? /i, '')}`);
-    const parts = PARTS.filter(([form]) => form.test((partOf[1] ?? '').toLowerCase())).map(([, english]) => english);
+  if (partOf) {
+    const [whole, written = ''] = partOf;
+    const whose = text.slice(whole.length).replace(/^eine[rs]? /i, '');
+    const fruit = lineInEnglish(/^\d/.test(whose) ? whose : `1 ${whose}`);
+    const parts = PARTS.filter(([form]) => form.test(written.toLowerCase())).map(([, english]) => english);
     return fruit === undefined ? undefined : `${bullet}${parts.join(' and ')} of ${fruit}`;
-  } // prettier-ignore
+  }
   const lead = germanAmount(text);
   const trailing = lead ? undefined : TRAILING.exec(text);
   const behind = trailing ? germanAmount(trailing[2] ?? '') : undefined;
   const amount = lead ?? behind;
   const rest = lead ? lead.rest : behind ? joined(trailing?.[1] ?? '', behind.rest === '' ? '' : `, ${behind.rest}`) : text;
   const words = wordsOf(rest);
-  const german = amount?.german === true || words.some(isGermanName);
-  if (!german || words.length > 14) return undefined;
+  if (words.length > MOST_WORDS || words.some((word) => OF_STEPS.has(word) && !REMARK_WORDS.has(word))) return undefined;
   const thing = named(rest, amount);
   if (!thing) return undefined;
   const vague = amount ? undefined : /^(?:etwas|ein wenig|n\. ?b\.|nach belieben)\s/i.exec(text);
-  // without an amount it is an ingredient when hardly anything else is said
-  if (!amount && !vague && thing.unread > 0) return undefined;
+  // a line that does not begin with an amount is one of ingredients when nothing else is said in it
+  if (!lead && !vague && thing.unread > 0) return undefined;
   const bracketed = /\(([^()]{1,30})\)/.exec(rest);
   const inside = bracketed ? germanAmount((bracketed[1] ?? '').replace(/^(?:à|a|je|ca\.?)\s+/i, '')) : undefined;
   const much = amount ? amountInEnglish(amount, thing.ingredient, inside) : vague ? 'a little' : '';

@@ -1,5 +1,5 @@
 import { folded, wordsOf } from './fold.js';
-import { germanNameAt, isGermanName } from './names.js';
+import { germanNameAt } from './names.js';
 import { GERMAN_ACTS, GERMAN_PANS, GERMAN_PHRASES } from './sentence.table.js';
 
 const phrases = (table: readonly (readonly [string, string])[]) =>
@@ -8,13 +8,16 @@ const phrases = (table: readonly (readonly [string, string])[]) =>
   );
 const PHRASES = phrases(GERMAN_PHRASES);
 const ACTS = phrases(GERMAN_ACTS);
-const PANS = new Map(GERMAN_PANS.flatMap(([forms, english, usual]) => forms.split('|').flatMap((form) => ['', 's'].map((genitive) => [wordsOf(form).join(' ') + genitive, { english, usual }] as const)))); // prettier-ignore
+/** Pans by their name, and by "des Muffinblechs". */
+const PANS = new Map(
+  GERMAN_PANS.flatMap(([forms, english, usual]) =>
+    forms.split('|').flatMap((form) => {
+      const name = wordsOf(form).join(' ');
+      return [name, `${name}s`].map((each) => [each, { english, usual }] as const);
+    }),
+  ),
+);
 const LONGEST = 6;
-/** Words of German that no English text about baking has: one of them makes a sentence German. */
-const SURE = new Set(
-  [...PHRASES.keys(), ...ACTS.keys(), ...PANS.keys()].flatMap((form) => form.split(' ')).filter((word) => word.length > 4 && !['minute', 'optional', 'stufe', 'streusel', 'blech', 'kranz', 'celsius', 'springform', 'muffin', 'muffins', 'frosting', 'topping', 'circa', 'gugelhupf', 'savarinform', 'quark', 'creme'].includes(word)),
-); // prettier-ignore
-for (const word of ['ofen', 'teig', 'fuer', 'und', 'tipp', 'guss']) SURE.add(word);
 
 /** A word, and what stands before it. */
 interface Word {
@@ -39,13 +42,6 @@ function panInEnglish(english: string, size: string | undefined, usual: string):
   return `${size} cm ${english}`;
 }
 
-/** English has the word too, and puts the size before it. */
-const SIZED_SPRINGFORM = /\bSpringform[\s,(Ø]{1,5}\d{2} ?cm/;
-
-/** Whether a sentence is German: it has a word that only German has. */
-export const isGermanSentence = (text: string): boolean =>
-  SIZED_SPRINGFORM.test(text) || wordsOf(text).some((word) => SURE.has(word) || isGermanName(word));
-
 /** A word or a phrase of the English sentence, what stands before it, and whether it is what is done. */
 interface Piece {
   readonly gap: string;
@@ -60,8 +56,10 @@ function pieceAt(words: readonly Word[], plain: readonly string[], i: number, be
   let count = Math.min(LONGEST, words.length - i);
   const at = (many: number) => plain.slice(i, i + many).join(' ');
   while (count > 0 && !PHRASES.has(at(count)) && !PANS.has(at(count)) && !ACTS.has(at(count))) count--;
-  const food = germanNameAt(plain, i, 'mit');
-  if (food && food.count >= Math.max(count, 1) && isFood(plain, i, food.count))
+  // "Mehl mit Backpulver" is a flour on a shelf, and two things in a step
+  const joint = plain.indexOf('mit', i);
+  const food = germanNameAt(plain, i, joint < 0 ? plain.length : joint);
+  if (food && food.count >= Math.max(count, 1) && plain.slice(i, i + food.count).some((word) => word.length > 3 || word === 'ei'))
     return { text: food.ingredient.nameUs.replace(/\s?\([^()]*\)/g, ''), count: food.count, act: false };
   const pan = count > 0 ? PANS.get(at(count)) : undefined;
   if (pan) {
@@ -136,7 +134,3 @@ function withoutLooseBrackets(text: string): string {
   }
   return out;
 }
-
-/** A word that is food: not one that English shares, unless German words stand round it. */
-const isFood = (words: readonly string[], from: number, count: number) =>
-  words.slice(from, from + count).some((word) => isGermanName(word) || word.length > 3);

@@ -99,3 +99,11 @@ export const GERMAN_REMARKS: readonly (readonly [words: string, english: string]
   ['zum verzieren|zum garnieren|fuer die deko', 'for decoration'],
   ['fuer die form|fuer das blech|zum einfetten|zum fetten', 'for greasing'],
 ];
+
+/** Words of the tables that an English text about baking may have as well: they give nothing away. */
+export const SHARED_WITH_ENGLISH: ReadonlySet<string> = new Set([
+  'abc', 'aroma', 'art', 'bio', 'blech', 'brand', 'cassis', 'celsius', 'ceylon', 'chips', 'circa', 'colas', 'creme', 'dem', 'den', 'der', 'die',
+  'dose', 'elf', 'frosting', 'glas', 'gouda', 'gramm', 'gugelhupf', 'hand', 'hell', 'her', 'herbe', 'kilo', 'kilogramm', 'kola', 'kranz', 'kugel', 'limo', 'liter', 'ltr',
+  'mark', 'maximal', 'milliliter', 'mince', 'mind', 'minute', 'most', 'muffin', 'muffins', 'nougat', 'optional', 'pack', 'pkg', 'quark', 'rosa',
+  'savarinform', 'speck', 'springform', 'stark', 'stein', 'streusel', 'stufe', 'topping', 'usa', 'von', 'warm',
+]); // prettier-ignore

@@ -145,7 +145,7 @@ export function readCsv(text: string, named: string, bakersOwn: Region, kitchen:
     header: true,
     skipEmptyLines: 'greedy',
     // of two columns of one name the first is meant
-    transformHeader: (written, nth) => firstOfItsName(written, nth),
+    transformHeader: firstOfItsName,
     // a table program's guard against formulas, which `writeCsv` puts on
     transform: (cell) => cell.replace(/^'(?=[=+\-@\t\r])/, ''),
   });

@@ -1,4 +1,4 @@
-import type { SignalCode, Speaks } from '../../book/diagnosing/index.js';
+import { isAsUsual, type SignalCode, type Speaks } from '../../book/diagnosing/index.js';
 import { TEST_WORDS } from './tests.table.js';
 
 /* What speaks for and against a cause, as a figure and what it says. */
@@ -13,7 +13,7 @@ const say = (figure: string, words: string): SpeaksWords => ({ figure, words });
 const minus = (value: number, places = 0) => value.toFixed(places).replace('-', '−');
 const signed = (value: number, places = 0) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(places)}`;
 const bands = (what: string): Wording => (z) =>
-  Math.abs(z) < 0.35 ? say(what, 'as usual') : Math.abs(z) <= 1 ? say(what, `${z < 0 ? 'low' : 'high'}, within its band`) : say(what, `${z < 0 ? 'below' : 'above'} its band, ${Math.abs(z).toFixed(1)} of its half`); // prettier-ignore
+  isAsUsual(z) ? say(what, 'as usual') : Math.abs(z) <= 1 ? say(what, `${z < 0 ? 'low' : 'high'}, within its band`) : say(what, `${z < 0 ? 'below' : 'above'} its band, ${Math.abs(z).toFixed(1)} of its half`); // prettier-ignore
 const figure =
   (unit: string, words: string, places = 0): Wording =>
   (value) =>
@@ -27,7 +27,7 @@ const SAID: Readonly<Record<SignalCode, Wording>> = {
   water: bands('water'),
   gas: bands('gas'),
   inclusions: bands('pieces'),
-  'batter-density': (z) => say(z < 0 ? 'light batter' : 'heavy batter', Math.abs(z) < 0.35 ? 'as it should be' : 'for its kind'),
+  'batter-density': (z) => say(z < 0 ? 'light batter' : 'heavy batter', isAsUsual(z) ? 'as it should be' : 'for its kind'),
   core: (z) => z < -1 ? say('core', 'not hot enough when it came out') : z > 1 ? say('core', 'hotter than it needed') : say('core', 'as hot as it should be'),
   'crumb-ph-band': bands('crumb pH'),
   'crumb-ph': (pH) => say(`pH ${pH.toFixed(1)}`, 'of the crumb'),
