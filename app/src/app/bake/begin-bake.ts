@@ -1,6 +1,6 @@
 import { Injectable, inject } from '@angular/core';
 import { isSame } from '@orvin/core/ground/records';
-import { clauseWords, walkOf, type WalkStep } from '@orvin/core/along/walk';
+import { clauseWords, usualHands, walkOf, type WalkStep } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
 import { snapshotOf } from '@orvin/core/batch/snapshots';
 import { plainStep, sheetDocument, type SheetDocument } from '@orvin/core/papers/cooking-sheet';
@@ -38,12 +38,14 @@ export class BeginBake {
     const batch = batchOf(bake);
     const sheet = sheetDocument(bake, batch, { foreseen, ...(version !== undefined && { version }) });
     const walk = walkOf({ bake, batch, foreseen });
+    const usual = usualHands({ bake, batch, foreseen });
     const of = { formulaId: record.id, ...(version !== undefined && { versionNumber: version }) };
     const { id } = this.bakings.begin({
       title: decided.formula.title || 'Without a name',
       size: sheet.pans.map(({ name }) => name).join(' and '),
       snapshot: snapshotOf(bake, of, foreseen),
       walk,
+      usual,
       words: wordsOf(walk, bake.audit.steps, sheet),
       happenings: [{ kind: 'step', to: walk[0]?.id ?? 'heat', at: Date.now() }],
       readings: [],

@@ -4,10 +4,12 @@ import { ovenVerdict } from '@orvin/core/along/oven-check';
 import type { BakeStep } from '@orvin/core/along/walk';
 import { DONENESS_TESTS, type BakePrediction } from '@orvin/core/oven/baking';
 import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@orvin/core/words/along-words';
+import { whyTurned } from '@orvin/core/words/book-words';
 import { donenessInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
 import { clockAt } from '../parts/wall-clock';
+import { Learning } from '../work/learning';
 import { RisksNow } from '../work/risks-now';
 import { Work } from '../work/work-client';
 import { CoreChart } from './core-chart';
@@ -119,6 +121,7 @@ export class OvenStepView {
   protected readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);
   private readonly work = inject(Work);
+  private readonly learning = inject(Learning);
   protected readonly live = inject(LiveBakes);
   protected readonly looks = LOOKS;
   protected readonly lookWords = LOOK_WORDS;
@@ -217,6 +220,7 @@ export class OvenStepView {
     if (estimate) return liveInWords(estimate);
     return this.live.readings().length > 0 ? 'Learning this bake …' : 'No probe listens: the times are those foreseen.';
   });
+  private readonly whyTurned = computed(() => whyTurned(this.learning.kitchen().routine?.hotSide));
   protected readonly acts = computed(() => {
     const timeline = this.prediction()?.timeline;
     const did = this.oven()?.did ?? [];
@@ -245,6 +249,7 @@ export class OvenStepView {
         words: DONE_WORDS[what],
         told: told !== undefined,
         planned,
+        why: what === 'turned' ? this.whyTurned() : '',
         when: told ? clockAt(told.at) : planned === undefined ? fallback : `at ${this.at(planned)}`,
       };
     });
@@ -285,7 +290,11 @@ export class OvenStepView {
         const next = this.acts().find(({ told, planned }) => !told && planned !== undefined);
         const early = (this.minute() ?? 0) < this.window().low && this.seen() !== 'done';
         if (next && early)
-          this.footing.set(next.words, () => this.did(next.what), `${next.when} ${DO_WORDS[next.what]}`);
+          this.footing.set(
+            next.words,
+            () => this.did(next.what),
+            [`${next.when} ${DO_WORDS[next.what]}`, next.why].filter(Boolean).join(': '),
+          );
         else
           this.footing.set(
             early ? 'Out early' : 'Out',

@@ -2,9 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { RouterLink } from '@angular/router';
 import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
 import { batchOf } from '@orvin/core/batch/batch';
+import { EMPTY_BATCH } from '@orvin/core/batch/plan';
 import { atStation } from '../parts/at-station';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
+import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
@@ -26,6 +28,8 @@ export class SheetPage {
   readonly id = input.required<string>();
   /** A kept batch in place of the one at hand. */
   readonly kept = input<string>();
+  /** A bake on record: its version and its batch, as it was made. */
+  readonly baked = input<string>();
 
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
@@ -36,18 +40,22 @@ export class SheetPage {
   protected readonly amount = (amount: string) => (isWeight(amount) ? '' : amountForEyes(amount));
 
   private readonly keptBatch = computed(() => this.store.batchesOf(this.id()).find(({ id }) => id === this.kept()));
-  /** The formula that the sheet is of: the version of a kept batch, else the formula as it stands. */
+  private readonly book = inject(BookStore);
+  private readonly made = computed(() => this.book.bake(this.baked() ?? '')?.record);
+  /** The formula that the sheet is of: the version of a kept batch or of a bake, else the formula as it stands. */
   private readonly source = computed(() => {
     const kept = this.keptBatch();
     const record = this.store.formula(this.id());
     if (!record) return undefined;
-    const version = kept && this.store.versionsOf(this.id()).find(({ number }) => number === kept.versionNumber);
+    const made = this.made();
+    const of = kept?.versionNumber ?? made?.versionNumber;
+    const version = this.store.versionsOf(this.id()).find(({ number }) => number === of);
     const formula = version?.formula ?? record.formula;
     const number = version?.number ?? (this.onBench.unkept() ? undefined : this.onBench.base()?.number);
     return {
       formula,
       oven: version?.oven ?? record.oven,
-      batch: kept?.sheet ?? record.batch,
+      batch: kept?.sheet ?? (made ? (made.batch ?? EMPTY_BATCH) : record.batch),
       ...(number !== undefined && { version: number }),
     };
   });

@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { windowsHeld } from '@orvin/core/book/records';
 import { learnedOven } from '@orvin/core/kitchen/learned';
 import { allWordsOf, hostOf, pressed, rendered, typed, wordsOf } from '../parts/rendered.spec-help';
 import { BookStore } from '../store/book-store';
@@ -12,7 +13,7 @@ import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { RecordForm } from './record-form';
 import { Trend } from './trend';
-import { calibration, finds, findable, seasonRow } from './season-view';
+import { finds, findable, seasonRow } from './season-view';
 
 describe('the Book', () => {
   const { ready } = aSeason();
@@ -34,7 +35,7 @@ describe('the Book', () => {
     const row = seasonRow(bake);
     expect(row.window?.out).toBeCloseTo(100 * (record.outMinutes / bake.record.foreseen.likely - 1), 6);
     expect(row.window?.low).toBeLessThan(0);
-    expect(calibration([record, { ...record, leftOut: 'no' }]).of).toBe(1);
+    expect(windowsHeld([record, { ...record, leftOut: 'no' }]).of).toBe(1);
   });
 
   it('says what the oven does, and leaving a bake out moves it as if it had never been', async () => {

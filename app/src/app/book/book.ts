@@ -7,6 +7,7 @@ import { saveBlob, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { writeSeason } from '@orvin/core/papers/book-papers';
 import { learnedOven } from '@orvin/core/kitchen/learned';
+import { dateOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
 import { PhotoStore } from '../store/photo-store';
@@ -16,6 +17,9 @@ import { isOver } from '@orvin/core/along/baking';
 import { Compare } from './compare';
 import { OvenLearned } from './oven-learned';
 import { Season } from './season';
+import { SeasonBar } from './season-bar';
+import { SeasonCalendar } from './season-calendar';
+import { isShown, type SeasonFilter } from './season-filter';
 import { Trend } from './trend';
 import { Freezer } from './freezer';
 import { Keep } from './keep';
@@ -30,7 +34,7 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
 /** Book: what was baked, what it taught, and what explains a difference. */
 @Component({
   selector: 'orv-book',
-  imports: [Compare, FaceTabs, Freezer, Keep, OvenLearned, RouterLink, Season, StationLayout, Trend, Why],
+  imports: [Compare, FaceTabs, Freezer, Keep, OvenLearned, RouterLink, Season, SeasonBar, SeasonCalendar, StationLayout, Trend, Why],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './book.html',
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
@@ -41,6 +45,11 @@ export class Book {
   readonly ids = input<string>();
   readonly seen = input<string>();
   readonly told = input<string>();
+  readonly recipe = input<string>();
+  readonly kind = input<string>();
+  /** A month or a day of the season. */
+  readonly on = input<string>();
+  readonly view = input<string>();
   private readonly router = inject(Router);
   private readonly next = inject(NextAct);
   private readonly photos = inject(PhotoStore);
@@ -86,11 +95,33 @@ export class Book {
   }
   protected readonly shown = computed(() => {
     const asked = this.find() ?? '';
-    const all = this.book.bakes();
-    if (asked.trim() === '') return all;
+    const found = this.filtered();
+    if (asked.trim() === '') return found;
     const isFound = finds(asked);
-    return all.filter((bake) => isFound(this.textOf(bake)));
+    return found.filter((bake) => isFound(this.textOf(bake)));
   });
+  protected readonly calendar = computed(() => this.view() === 'calendar');
+  /** In the calendar a month is turned to, not asked for. */
+  protected readonly filter = computed<SeasonFilter>(() => ({
+    recipe: this.recipe(),
+    kind: this.kind(),
+    on: this.calendar() ? undefined : this.on(),
+  }));
+  private readonly filtered = computed(() => {
+    const all = this.book.bakes();
+    const filter = this.filter();
+    if (Object.values(filter).every((each) => each === undefined)) return all;
+    const isOne = isShown(filter);
+    return all.filter(({ record }) => isOne(record));
+  });
+  /** The month that is shown: the one asked for, else that of the latest bake. */
+  protected readonly month = computed(() => {
+    const on = this.on();
+    return on && /^\d{4}-\d{2}/.test(on) ? on.slice(0, 7) : dateOf(this.shown()[0]?.record.at ?? Date.now()).slice(0, 7);
+  });
+  protected readonly narrowed = computed(
+    () => (this.find() ?? '') !== '' || Object.values(this.filter()).some((each) => each !== undefined),
+  );
   protected readonly facts = computed(() => {
     const all = this.book.bakes();
     const [latest, first] = [all[0], all.at(-1)];
@@ -131,6 +162,11 @@ export class Book {
   protected readonly act = computed(() => this.next.offer());
   protected show(face: string): void {
     void this.router.navigate([], { queryParams: { at: face === 'season' ? null : face, ids: null, seen: null, told: null }, queryParamsHandling: 'merge' }); // prettier-ignore
+  }
+  /** Into the address, so that Back and a reload find it again. */
+  protected filterBy(change: Readonly<Record<string, string | undefined>>): void {
+    const queryParams = Object.fromEntries(Object.entries(change).map(([key, value]) => [key, value ?? null]));
+    void this.router.navigate([], { queryParams, queryParamsHandling: 'merge' });
   }
   protected look(words: string): void {
     void this.router.navigate([], { queryParams: { find: words === '' ? null : words }, queryParamsHandling: 'merge', replaceUrl: true }); // prettier-ignore

@@ -1,5 +1,5 @@
-import { compareBakes, readingsOf, type Comparison } from '@orvin/core/book/comparing';
-import { outcomesOf, READING_CODES, recipeOf, type BakeRecord, type ReadingCode } from '@orvin/core/book/records';
+import { compare, readingsOf, type Compared, type Comparison } from '@orvin/core/book/comparing';
+import { READING_CODES, recipeOf, type BakeRecord, type ReadingCode } from '@orvin/core/book/records';
 import { OUTCOME_NAMES, READING_NAMES, readingInWords } from '@orvin/core/words/book-words';
 import { capitalised } from '@orvin/core/words/wording';
 import type { StoredBake } from '../store/records';
@@ -37,36 +37,59 @@ export function usualChoice(bakes: readonly StoredBake[]): readonly string[] {
   return unlike ? [unlike.id, latest.id] : [latest.id];
 }
 
-/** The worst and the best of some bakes held against one another, and every bake beside them. */
-export function comparedBakes(records: readonly BakeRecord[]): ComparedBakes {
-  const byTaste = [...records].sort((a, b) => (outcomesOf(a).taste ?? 0) - (outcomesOf(b).taste ?? 0));
-  const [worst, best] = [byTaste[0], byTaste.at(-1)];
-  const comparison = worst && best && worst !== best ? compareBakes(worst, best) : undefined;
+/** What is held against others: a bake, or a version with or without bakes. */
+export interface Side {
+  readonly compared: Compared;
+  /** One bake alone. */
+  readonly record?: BakeRecord;
+}
+
+/** Which two are held against one another: the worst and the best, or the best and what was never baked. */
+function heldAgainst(sides: readonly Side[]): readonly [Side, Side] | undefined {
+  const byTaste = sides
+    .filter(({ compared }) => compared.bakes > 0)
+    .sort((a, b) => (a.compared.outcomes.taste ?? 0) - (b.compared.outcomes.taste ?? 0));
+  const unbaked = sides.findLast(({ compared }) => compared.bakes === 0);
+  const best = byTaste.at(-1) ?? sides.find((side) => side !== unbaked);
+  if (unbaked) return best ? [best, unbaked] : undefined;
+  const [worst] = byTaste;
+  return worst && best && worst !== best ? [worst, best] : undefined;
+}
+
+/** Two of them held against one another, and every one beside them. */
+export function comparedSides(sides: readonly Side[]): ComparedBakes {
+  const [before, after] = heldAgainst(sides) ?? [];
+  const comparison = before && after && compare(before.compared, after.compared);
   const told = comparison?.differences.filter(({ share }) => Math.abs(share) >= WORTH_TELLING) ?? [];
-  const heights = worst?.heightMm !== undefined && best?.heightMm !== undefined ? best.heightMm - worst.heightMm : 0;
+  const [low, high] = [before?.record?.heightMm, after?.record?.heightMm];
+  const heights = low !== undefined && high !== undefined ? high - low : 0;
+  const all = sides.map(({ compared }) => compared);
   const rows = told.map(({ code, share, shareSpread }): DifferenceRow => {
     const against = share < 0 ? 'pulled the other way' : `${percent(share)} of it`;
     const inHeight = comparison?.outcome === 'rise' && share > 0 && Math.abs(heights) >= 2 ? `, about ${Math.round(Math.abs(share * heights))} of the ${Math.abs(heights)} mm` : ''; // prettier-ignore
-    return { code, name: READING_NAMES[code], worth: `${against}, ± ${percent(shareSpread)}${inHeight}`, cells: cellsOf(code, records) }; // prettier-ignore
+    return { code, name: READING_NAMES[code], worth: `${against}, ± ${percent(shareSpread)}${inHeight}`, cells: cellsOf(code, all) }; // prettier-ignore
   });
   const differing = new Set(told.map(({ code }) => code));
-  const same = READING_CODES.filter((code) => !differing.has(code) && readingsOf(code, records).every((value) => value !== undefined)); // prettier-ignore
-  const kept = sameGrams(records);
+  const same = READING_CODES.filter((code) => !differing.has(code) && readingsOf(code, all).every((value) => value !== undefined)); // prettier-ignore
+  const kept = sameGrams(sides.flatMap(({ record }) => record ?? []), sides.length);
   return {
     comparison,
-    moved: comparison && worst && best ? movedInWords(comparison, worst, best) : '',
+    moved: comparison && before && after ? movedInWords(comparison, before, after) : '',
     rows,
     same: [...same.map((code) => READING_NAMES[code]), ...kept].join(', '),
-    unexplained: comparison ? percent(comparison.unexplained) : '',
+    unexplained: comparison && comparison.foreseenSpread === undefined ? percent(comparison.unexplained) : '',
   };
 }
-function movedInWords({ outcome, moved }: Comparison, worst: BakeRecord, best: BakeRecord): string {
-  if (outcome === 'taste') return `${worst.score ?? '?'} of ten became ${best.score ?? '?'}`;
-  const steps = Math.abs(moved);
+function movedInWords({ outcome, moved, foreseenSpread }: Comparison, before: Side, after: Side): string {
+  if (foreseenSpread !== undefined)
+    return `Not baked yet. By the models ${OUTCOME_NAMES[outcome]} would move by ${moved < 0 ? '−' : '+'}${Math.abs(moved).toFixed(1)} ± ${foreseenSpread.toFixed(1)} of five steps`;
+  const scored = ({ compared }: Side) => String(Math.round(20 * (compared.outcomes.taste ?? 0)) / 10);
+  if (outcome === 'taste') return `${scored(before)} of ten became ${scored(after)}`;
+  const steps = Math.round(10 * Math.abs(moved)) / 10;
   return `${capitalised(OUTCOME_NAMES[outcome])} moved by ${steps} of five steps`;
 }
-function cellsOf(code: ReadingCode, records: readonly BakeRecord[]): DifferenceRow['cells'] {
-  const all = readingsOf(code, records);
+function cellsOf(code: ReadingCode, sides: readonly Compared[]): DifferenceRow['cells'] {
+  const all = readingsOf(code, sides);
   const values = all.flatMap((value) => value ?? []);
   const [least, most] = [Math.min(...values), Math.max(...values)];
   return all.map((value) => {
@@ -76,7 +99,8 @@ function cellsOf(code: ReadingCode, records: readonly BakeRecord[]): DifferenceR
   });
 }
 /** What was weighed alike in all of them, within a hundredth. */
-function sameGrams(records: readonly BakeRecord[]): readonly string[] {
+function sameGrams(records: readonly BakeRecord[], of: number): readonly string[] {
+  if (records.length < of) return [];
   const [first, ...others] = records.map(({ grams }) => grams ?? {});
   return Object.entries(first ?? {}).flatMap(([name, grams]) =>
     others.every((each) => Math.abs((each[name] ?? -1) - grams) <= 0.01 * grams) ? [name.toLowerCase()] : [],

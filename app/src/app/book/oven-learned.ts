@@ -1,16 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, of, switchMap } from 'rxjs';
-import { epochAt } from '@orvin/core/book/records';
+import { epochAt, windowsHeld } from '@orvin/core/book/records';
 import { learnedBake, learnedHabit, learnedOven } from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
+import { heatingRow, hotSideRow, paceRow, type LearnedRow } from '@orvin/core/words/book-words';
 import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { Learning } from '../work/learning';
 import { Work } from '../work/work-client';
 import { OvenCoursePicture } from './oven-course';
-import { calibration } from './season-view';
+import { WindowsPicture } from './windows-picture';
 import type { StoredBake } from '../store/records';
 
 const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${Math.abs(value).toFixed(places)}`; // prettier-ignore
@@ -18,11 +19,13 @@ const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? 
 const ASKED_FROM = 3;
 /** Recipes whose own factor is shown. */
 const MOST_RECIPES = 3;
+/** Fewer windows than this draw no picture. */
+const FEWEST_WINDOWS = 5;
 
 /** What the oven really does, how that came to be known, what else moved; every bake in it, and leaving one out. */
 @Component({
   selector: 'orv-oven-learned',
-  imports: [OvenCoursePicture],
+  imports: [OvenCoursePicture, WindowsPicture],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>What this oven really does</h2>
@@ -52,8 +55,13 @@ const MOST_RECIPES = 3;
         </div>
       } @else if (asksRough()) {
         <div class="ask">
-          <p>Do you note times closely, or roughly?</p>
-          <button type="button" class="act" (click)="set({ rough: false })">Closely</button>
+          <p>
+            @if (windows().tooNarrow) {
+              <b>Fewer of your last windows held than was promised.</b>
+            }
+            Do you note times closely, or roughly?
+          </p>
+          <button type="button" class="act" (click)="closely()">Closely</button>
           <button type="button" class="act" (click)="set({ rough: true })">Roughly</button>
         </div>
       }
@@ -68,6 +76,14 @@ const MOST_RECIPES = 3;
           </div>
         }
       </dl>
+      @if (windows().of >= fewestWindows) {
+        <h3>When they were done, against their windows</h3>
+        <orv-windows-picture [windows]="windows()" />
+        <p class="more">
+          {{ windows().held }} of {{ windows().of }} in their window; eight in ten is promised, one in ten on each side
+          (the dashes).
+        </p>
+      }
       <p class="acts">
         <button type="button" class="quiet" [attr.aria-expanded]="listed()" (click)="listed.set(!listed())">
           {{ listed() ? 'Hide the bakes in it' : 'Every bake in it, and leave one out' }}
@@ -146,9 +162,15 @@ export class OvenLearned {
     const misses = this.learning.learned()?.misses ?? [];
     return misses.join(' ') === this.answeredFor() ? 0 : misses.length;
   });
-  protected readonly asksRough = computed(
-    () => this.ownOven().rough === undefined && this.book.bakes().length >= ASKED_FROM,
-  );
+  protected readonly fewestWindows = FEWEST_WINDOWS;
+  protected readonly windows = computed(() => windowsHeld(this.shown().map(({ record }) => record)));
+  /** Once; and again where windows turn out too narrow for what was said. */
+  protected readonly asksRough = computed(() => {
+    const { rough } = this.ownOven();
+    if (rough === undefined) return this.book.bakes().length >= ASKED_FROM;
+    return !rough && this.windows().tooNarrow && !this.answeredRough();
+  });
+  private readonly answeredRough = signal(false);
 
   /** Recipes by how often they were baked, each with its own factor. */
   private readonly recipes = computed(() => {
@@ -178,12 +200,17 @@ export class OvenLearned {
     const kitchen = this.kitchen();
     if (!kitchen) return [];
     const habit = learnedHabit(kitchen);
-    const { held, of: all } = calibration(this.shown().map(({ record }) => record));
     const leftOut = this.leftOut();
+    const { pace, heating, hotSide } = this.learning.routine();
+    const besides: readonly LearnedRow[] = [
+      ...(heating ? [heatingRow(heating)] : []),
+      ...(hotSide ? [hotSideRow(hotSide)] : []),
+      ...(pace ? [paceRow(pace)] : []),
+    ];
     return [
       ...this.recipes(),
       ...(habit.spread < 4.5 ? [{ what: 'you take it out', figure: `${signed(habit.percent)} %`, why: habit.percent < 0 ? 'before most would' : 'after most would' }] : []), // prettier-ignore
-      ...(all > 0 ? [{ what: 'windows held', figure: `${held} of ${all}`, why: 'eight in ten is promised' }] : []),
+      ...besides,
       ...(leftOut ? [leftOut] : []),
     ];
   });
@@ -208,6 +235,10 @@ export class OvenLearned {
     });
   });
 
+  protected closely(): void {
+    this.answeredRough.set(true);
+    this.set({ rough: false });
+  }
   protected set(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
     this.answeredFor.set((this.learning.learned()?.misses ?? []).join(' '));
     this.store.changeOven('what is known of the oven', change);

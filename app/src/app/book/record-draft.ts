@@ -2,9 +2,11 @@ import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import { bakeRecordSchema, type BakeRecord } from '@orvin/core/book/records';
 import type { BakeJob, BakePrediction } from '@orvin/core/oven/baking';
 import { recordOfBake, recordOfBaking, withMinutes } from '@orvin/core/book/known';
+import { EMPTY_BATCH } from '@orvin/core/batch/plan';
 import { isSame, withoutUndefined } from '@orvin/core/ground/records';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
+import { PlanStore } from '../store/plan-store';
 import { RecordStore } from '../store/record-store';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
@@ -33,6 +35,7 @@ export class RecordDraft {
   private readonly readings = inject(Readings);
   private readonly work = inject(Work);
   private readonly records = inject(RecordStore);
+  private readonly plans = inject(PlanStore);
 
   readonly of = signal<DraftOf>({});
   /** What was said of it so far. */
@@ -61,7 +64,8 @@ export class RecordDraft {
     if (baking !== undefined) {
       const along = this.bakings.baking(baking);
       const formula = along && this.formulas.formula(along.baking.snapshot.formulaId);
-      return along && recordOfBaking(baking, along.baking, formula && this.readings.of(formula.formula));
+      const known = along && recordOfBaking(baking, along.baking, formula && this.readings.of(formula.formula));
+      return known && this.withKeptBatch(this.withChange(known));
     }
     return this.ofFormula(this.foreseen()[0]) ?? { ...WITHOUT_ORVIN, at: this.began };
   });
@@ -70,7 +74,20 @@ export class RecordDraft {
     const record = this.stored();
     if (!bake || !record) return undefined;
     const version = this.versionNow();
-    return recordOfBake(bake, foreseen, { at: this.began, formulaId: record.id, ...(version !== undefined && { versionNumber: version }) }); // prettier-ignore
+    const known = recordOfBake(bake, foreseen, { at: this.began, formulaId: record.id, ...(version !== undefined && { versionNumber: version }) }); // prettier-ignore
+    return this.withKeptBatch(known);
+  }
+  /** With the batch that was kept so, where one was. */
+  private withKeptBatch(record: BakeRecord): BakeRecord {
+    const { formulaId = '', batch = EMPTY_BATCH } = record;
+    const kept = this.formulas.batchesOf(formulaId).find(({ sheet, versionNumber }) => versionNumber === record.versionNumber && isSame(sheet, batch)); // prettier-ignore
+    return kept ? { ...record, batchId: kept.id } : record;
+  }
+  /** With what was changed, where it is a half of a day of two. */
+  private withChange(record: BakeRecord): BakeRecord {
+    const { half } = record;
+    const change = half && this.plans.plan(half.trial)?.sheet.trial?.change;
+    return half && change !== undefined ? { ...record, half: { ...half, change } } : record;
   }
   /** The kept version that the formula is just now, where it is one. */
   private versionNow(): number | undefined {

@@ -2,11 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { Router, RouterLink } from '@angular/router';
 import { faultsOf } from '@orvin/core/book/diagnosing';
 import { DONE_WORDS, type DoneWord } from '@orvin/core/book/learning';
-import { BEST_SCORE, CRUMBS, SHAPES, TOPS, WRONGS, type ReadingCode, type Wrong } from '@orvin/core/book/records';
+import { BEST_SCORE, CRUMBS, HALVES, SHAPES, TOPS, WRONGS, type Half, type ReadingCode, type Wrong } from '@orvin/core/book/records';
 import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
 import {
   CRUMB_NAMES,
   DONE_WORD_NAMES,
+  halfChoiceInWords,
   READING_NAMES,
   readingInWords,
   SHAPE_NAMES,
@@ -22,7 +23,9 @@ import { BookStore } from '../store/book-store';
 import { Whys } from '../work/whys';
 import { CrustTop } from './crust-top';
 import { PhotoField } from './photo-field';
+import { HalfBatches } from './half-batches';
 import { RecordDraft, type Saying } from './record-draft';
+import { SideField } from './side-field';
 import { Slice } from './slice';
 import { Teaches } from './teaches';
 
@@ -42,9 +45,10 @@ const KNOWN_FIRST: readonly ReadingCode[] = [
   'egg',
   'altitude',
 ];
-const MORE = ['height', 'weight', 'notes', 'taste', 'who'] as const;
+const MORE = ['side', 'height', 'weight', 'notes', 'taste', 'who'] as const;
 type More = (typeof MORE)[number];
 const MORE_NAMES: Readonly<Record<More, string>> = {
+  side: 'Browner side',
   height: 'Height',
   weight: 'Weight now',
   notes: 'Notes',
@@ -61,7 +65,7 @@ const localMoment = (at: number) => {
 /** Records a bake: how done, then five taps; everything else is known already. If there is a minute more, more. */
 @Component({
   selector: 'orv-record-form',
-  imports: [CrustTop, PhotoField, FigureField, RouterLink, Slice, Teaches],
+  imports: [CrustTop, PhotoField, FigureField, RouterLink, SideField, Slice, Teaches],
   providers: [RecordDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './record-form.html',
@@ -77,6 +81,7 @@ export class RecordForm {
   private readonly toasts = inject(Toasts);
   private readonly next = inject(NextAct);
   private readonly whys = inject(Whys);
+  private readonly halfBatches = inject(HalfBatches);
   protected readonly draft = inject(RecordDraft);
 
   protected readonly doneWords = DONE_WORDS;
@@ -106,6 +111,17 @@ export class RecordForm {
     const tried = this.whys.tried().find(({ nextId }) => nextId === this.id());
     return tried && { confirmed: tried.confirmed, ids: `${tried.id},${tried.nextId}` };
   });
+  /** Where two half batches of it are planned: which of them this is. */
+  protected readonly halves = HALVES.map((half) => ({ half, words: halfChoiceInWords(half) }));
+  protected readonly trial = computed(() => {
+    const record = this.record();
+    return record && this.halfBatches.trialOf(record);
+  });
+  protected tapHalf(of: Half): void {
+    const record = this.record();
+    const half = record?.half?.of === of ? undefined : record && this.halfBatches.halfOf(record, of);
+    this.say('which half it was', { half });
+  }
   /** A bake that Orvin knows nothing of: what and in what it was baked is asked. */
   protected readonly bare = computed(() => this.record()?.formulaId === undefined);
   protected readonly moment = computed(() => localMoment(this.record()?.at ?? 0));

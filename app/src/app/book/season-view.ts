@@ -51,10 +51,3 @@ export function seasonRow({ id, record }: StoredBake): SeasonRow {
     score: score === undefined ? '' : String(score),
   };
 }
-
-/** How often windows held: what was promised is eight in ten. */
-export function calibration(records: readonly BakeRecord[]): { readonly held: number; readonly of: number } {
-  const told = records.filter(({ foreseen, leftOut }) => foreseen && leftOut === undefined);
-  const held = told.filter(({ foreseen, outMinutes }) => foreseen && outMinutes >= foreseen.low && outMinutes <= foreseen.high); // prettier-ignore
-  return { held: held.length, of: told.length };
-}

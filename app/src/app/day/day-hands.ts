@@ -1,6 +1,11 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import type { DaySheet, SheetOven, SheetPair, SheetSpan } from '@orvin/core/day/sheets';
+import { withoutUndefined } from '@orvin/core/ground/records';
+import { heatingMinutes } from '@orvin/core/kitchen/kitchen';
+import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
+import { paceSaid } from '@orvin/core/words/book-words';
 import { FigureField, WordsField } from '../parts/kept-field';
+import { Learning } from '../work/learning';
 import { ThisDay } from './this-day';
 
 const MOST_PAIRS = 3;
@@ -66,6 +71,9 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
         @if (sheet.pairs.length < most) {
           <button type="button" class="quiet" (click)="addPair(sheet)">Another pair of hands</button>
         }
+        @if (paceSaid(); as said) {
+          <p class="said">{{ said }}</p>
+        }
         <div class="row">
           <label for="not-before">nobody before</label>
           <input #begin id="not-before" type="time" [value]="sheet.notBefore" (change)="setBegin(begin.value)" />
@@ -99,12 +107,12 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               <input
                 class="line-input figure"
                 size="3"
-                [orvFigure]="oven.minutesTo180"
+                [orvFigure]="oven.minutesTo180 ?? heatsIn($index)"
                 [lowest]="3"
                 [highest]="60"
                 unit="min"
                 [keptAs]="key('heats ' + oven.id)"
-                (figureSaid)="setOven(oven, { minutesTo180: $event ?? oven.minutesTo180 })"
+                (figureSaid)="setHeating(oven, $event)"
               />
               min</label
             >
@@ -230,6 +238,11 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
 })
 export class DayHands {
   protected readonly day = inject(ThisDay);
+  private readonly learning = inject(Learning);
+  protected readonly paceSaid = computed(() => paceSaid(this.learning.kitchen().routine?.pace));
+  /** Minutes to 180 °C where the day does not say: the first oven is the kitchen's own. */
+  protected readonly heatsIn = (nth: number): number =>
+    Math.round((nth === 0 ? heatingMinutes(this.learning.kitchen()) : undefined) ?? USUAL_HEATING_MINUTES);
   protected readonly most = MOST_PAIRS;
   protected readonly mostOvens = MOST_OVENS;
   protected readonly noName = (words: string): string => (words.trim() === '' ? 'Give it a name.' : '');
@@ -273,9 +286,16 @@ export class DayHands {
       ovens: sheet.ovens.map((one) => (one.id === oven.id ? { ...one, ...change } : one)),
     }));
   }
+  /** Emptied, it is as the kitchen's own again. */
+  protected setHeating(oven: SheetOven, minutesTo180: number | undefined): void {
+    this.day.change(`the oven: ${oven.name}`, (sheet) => ({
+      ...sheet,
+      ovens: sheet.ovens.map((one) => (one.id === oven.id ? withoutUndefined<SheetOven>({ ...one, minutesTo180 }) : one)),
+    }));
+  }
   protected addOven({ ovens }: DaySheet): void {
     this.day.set('a borrowed oven', {
-      ovens: [...ovens, { id: crypto.randomUUID().slice(0, 8), name: 'borrowed', racks: 2, minutesTo180: 15 }],
+      ovens: [...ovens, { id: crypto.randomUUID().slice(0, 8), name: 'borrowed', racks: 2 }],
     });
   }
   protected removeOven(oven: SheetOven): void {

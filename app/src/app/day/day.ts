@@ -18,16 +18,11 @@ import { nextActs, shortTitle, type HandBlock } from './day-view';
 import { Reminding } from './reminding';
 import { NowStrip } from './now-strip';
 import { TaskPanel } from './task-panel';
+import { dateOf } from '../parts/wall-clock';
 import { ThisDay } from './this-day';
 
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 const SATURDAY = 6;
-
-/** "2026-11-28" of a moment, where the baker is. */
-const localDate = (moment: Date): string =>
-  [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()]
-    .map((part) => String(part).padStart(2, '0'))
-    .join('-');
 
 /** Day: everything on the table at its hour, planned backwards around the oven. */
 @Component({
@@ -125,7 +120,7 @@ export class Day {
     effect(() => {
       const wanted = this.id();
       const plans = this.plans.plans();
-      const today = localDate(new Date());
+      const today = dateOf(Date.now());
       // the day that comes next; where all are over, the last
       const first = (plans.findLast(({ sheet }) => sheet.date >= today) ?? plans[0])?.id;
       if (wanted !== undefined && this.plans.plan(wanted)) this.day.id.set(wanted);
@@ -176,13 +171,8 @@ export class Day {
     const today = new Date();
     const ahead = (SATURDAY - today.getDay() + 7) % 7;
     const saturday = new Date(today.getFullYear(), today.getMonth(), today.getDate() + ahead);
-    const date = localDate(saturday);
-    const heats = this.store.kitchen().oven?.heatsInMinutes;
-    const plan = this.plans.add(
-      date,
-      Intl.DateTimeFormat().resolvedOptions().timeZone,
-      heats === undefined ? {} : { ovens: [{ id: 'oven', name: 'oven', racks: 2, minutesTo180: heats }] },
-    );
+    const date = dateOf(saturday.getTime());
+    const plan = this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone);
     void this.router.navigate(['/day', plan.id], { queryParams: { at: 'batches' } });
   }
   protected copy(): void {

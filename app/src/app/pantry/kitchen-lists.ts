@@ -5,7 +5,7 @@ import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
 import { ingredientName, type OwnIngredient } from '@orvin/core/kitchen/ingredients';
-import { forget, learn, pantryOf, USUAL_MIXER, weighedDensity } from '@orvin/core/kitchen/kitchen';
+import { forget, learn, pantryOf, USUAL_MIXER, weighedCup, type WeighedCup } from '@orvin/core/kitchen/kitchen';
 import { FILLINGS, type Filling } from '@orvin/core/ground/units';
 import { FigureField } from '../parts/kept-field';
 import { FormulaStore } from '../store/formula-store';
@@ -17,6 +17,14 @@ const WEIGHED_UNITS: readonly Choice[] = [
   { id: 'tablespoon', name: 'level tbsp' },
   { id: 'cup', name: 'level cup' },
 ];
+
+const fewDigits = (grams: number) => (grams < 20 ? grams.toFixed(1) : grams.toFixed(0));
+/** Weighed more than once: how sure it is, how far the next may be off, and what was set aside. */
+function repeatsInWords({ grams, spread, nextSpread, weighings, setAside }: WeighedCup): readonly string[] {
+  if (weighings + setAside < 2) return ['weigh it again, and its spread is known'];
+  const odd = setAside === 0 ? '' : `, ${setAside} odd one set aside`;
+  return [`weighed ${weighings} times, ± ${fewDigits(spread * grams)}${odd}`, `the next one ± ${fewDigits(nextSpread * grams)} g`];
+}
 
 /** What this kitchen knows of its own: cups by weighing, spoons by weighing, ways of filling, words, ingredients, bowl and mixer. */
 @Component({
@@ -68,18 +76,18 @@ export class KitchenLists {
     const pantry = pantryOf(kitchen);
     return kitchen.weighed.map(({ ingredientId, unitId, grams }) => {
       const ingredient = pantry.byId(ingredientId);
-      const density = ingredient && weighedDensity(kitchen, ingredient);
+      const cup = ingredient && weighedCup(kitchen, ingredient);
       const table = ingredient?.gramsPerMillilitre.spooned;
-      const percent = density && table ? Math.round(100 * (density / table - 1)) : 0;
+      const percent = cup && table ? Math.round(100 * (cup.grams / cup.millilitres / table - 1)) : 0;
       return {
         id: ingredientId,
         name: this.nameOf(ingredientId),
         unit: WEIGHED_UNITS.find(({ id }) => id === unitId)?.name ?? unitId,
-        grams,
-        beside:
-          percent === 0
-            ? 'as the table says'
-            : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
+        grams: cup ? fewDigits(cup.grams) : String(grams),
+        beside: [
+          percent === 0 ? 'as the table says' : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
+          ...(cup ? repeatsInWords(cup) : []),
+        ].join('; '),
       };
     });
   });

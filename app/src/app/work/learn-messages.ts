@@ -22,7 +22,7 @@ export const lessonsSchema = Joi.object({
         predictedMinutes: Joi.number().positive().max(2000).required(),
         done: Joi.object({ ln: figure, spread }).required(),
         epoch,
-        coreOver: Joi.number(),
+        coreAtOut: Joi.object({ over: figure, spread }),
       }),
     )
     .max(20_000)

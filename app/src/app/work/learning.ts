@@ -1,7 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, debounceTime, from, of, switchMap, type Observable } from 'rxjs';
-import { lessonOf, lessonsOf, type NamedRecord } from '@orvin/core/book/records';
+import { lessonOf, lessonsOf, routineOf, type NamedRecord } from '@orvin/core/book/records';
 import type { Lessons } from '@orvin/core/book/learning';
 import { isSame } from '@orvin/core/ground/records';
 import { UNKNOWN_OVEN, type Kitchen } from '@orvin/core/kitchen/kitchen';
@@ -48,13 +48,24 @@ export class Learning {
       ),
     ),
   );
+  /** How fast these hands are, how long the oven heats, which side of it is hotter. */
+  readonly routine = computed(
+    () =>
+      routineOf(
+        this.book.bakes().map(({ record }) => record),
+        this.oven(),
+      ),
+    { equal: isSame },
+  );
   /** Whether it is used: the baker may say not to. */
   readonly used = computed(() => this.oven().asSet !== true);
   /** The kitchen with what was learned in it: what every bake is foreseen with. */
   readonly kitchen = computed<Kitchen>(() => {
     const kitchen = this.formulas.kitchen();
-    const learned = this.used() ? this.learned()?.kitchen : undefined;
-    return learned ? { ...kitchen, learned } : kitchen;
+    if (!this.used()) return kitchen;
+    const learned = this.learned()?.kitchen;
+    const routine = this.routine();
+    return learned || Object.keys(routine).length > 0 ? { ...kitchen, ...(learned && { learned }), routine } : kitchen;
   });
   readonly weightOf = computed(() => new Map(this.learned()?.weights.map((weight) => [weight.id, weight])));
 }

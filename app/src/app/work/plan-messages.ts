@@ -1,7 +1,7 @@
 import { daySheetSchema } from '@orvin/core/day/sheet-schema';
 import { WAYS_OUT_PARTS } from '@orvin/core/day/ways-out';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';
-import { learnedKitchenSchema } from '@orvin/core/kitchen/learned';
+import { learnedKitchenSchema, learnedRoutineSchema } from '@orvin/core/kitchen/learned';
 import { formulaSchema, kitchenSchema } from '@orvin/core/papers/formats';
 import Joi from 'joi';
 
@@ -17,7 +17,7 @@ export const sheetOrderSchema = Joi.object({
       Joi.object({ formula: formulaSchema.required(), oven: ovenSettingsSchema }).required(),
     )
     .required(),
-  kitchen: kitchenSchema.append({ learned: learnedKitchenSchema }).required(),
+  kitchen: kitchenSchema.append({ learned: learnedKitchenSchema, routine: learnedRoutineSchema }).required(),
   seconds: Joi.number().positive().max(60).required(),
   now: minute,
   margins: Joi.object().pattern(Joi.string().max(200), Joi.number().min(0).max(1440)),

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { MIXING_FAMILIES } from '../../batch/bowl/index.js';
 import { BOWL_KINDS } from '../../batch/pouring/index.js';
 import { bakeSnapshotSchema } from '../../batch/snapshots/index.js';
+import { PACED_TASKS } from '../../kitchen/learned/index.js';
 import { MIX_PHASES } from '../mixing/index.js';
 import { READY_TASKS, WEIGHED_BY } from '../walk/index.js';
 import type { Baking } from '../baking/index.js';
@@ -107,6 +108,7 @@ export const bakingSchema = Joi.object<Baking>({
   snapshot: bakeSnapshotSchema.required(),
   walk: Joi.array().items(walkStepSchema).max(2000).required(),
   words: Joi.object().pattern(Joi.string().max(300), Joi.string().allow('').max(20_000)).required(),
+  usual: Joi.object().pattern(one(PACED_TASKS), minutes),
   happenings: Joi.array().items(happeningSchema).max(20_000).required(),
   readings: Joi.array().items(readingSchema).max(20_000).required(),
   dayId: Joi.string().max(300),

@@ -1,4 +1,5 @@
 import type { BakeSnapshot } from '../../batch/snapshots/index.js';
+import type { PacedTask } from '../../kitchen/learned/index.js';
 import type { WalkStep } from '../walk/index.js';
 import type { Happening, ToldBy } from './happenings.js';
 
@@ -20,6 +21,8 @@ export interface Baking {
   readonly walk: readonly WalkStep[];
   /** The method in the words of this batch, by the id of the walk's step. */
   readonly words: Readonly<Record<string, string>>;
+  /** Minutes of each kind of work of hands, as usual. */
+  readonly usual?: Readonly<Partial<Record<PacedTask, number>>>;
   readonly happenings: readonly Happening[];
   readonly readings: readonly Reading[];
   /** The day that it is baked on, where it is planned in one, and the instant it is due. */

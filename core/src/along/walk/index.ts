@@ -1,5 +1,5 @@
 export { clausesOf, clauseWords, sentencesOf, type Clause } from './clauses.js';
-export { walkOf } from './walk.js';
+export { usualHands, walkOf } from './walk.js';
 export type { WalkOrder } from './walk-order.js';
 export {
   READY_TASKS,

@@ -1,5 +1,6 @@
-import { worksOf } from '../../day/tasks/index.js';
+import { usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
+import { PACED_TASKS, type PacedTask } from '../../kitchen/learned/index.js';
 import { methodSteps, type MethodSteps } from './method-steps.js';
 import type { WalkOrder } from './walk-order.js';
 import type { DivideStep, HeatStep, ReadyStep, WalkStep } from './walk-step.js';
@@ -12,7 +13,7 @@ const USUAL_RACKS = 2;
  * takes on the scale before it, then pans, oven and cooling.
  */
 export function walkOf(order: WalkOrder): readonly WalkStep[] {
-  const work = firstWork(order);
+  const [work] = usualWorks(order);
   const ready = readySteps(work);
   const method = methodSteps(order);
   const rest: readonly WalkStep[] =
@@ -31,9 +32,16 @@ export function walkOf(order: WalkOrder): readonly WalkStep[] {
   ];
 }
 
+/** Minutes of each kind of work of hands in it, as usual: what the baker's own are held against afterwards. */
+export function usualHands(order: WalkOrder): Readonly<Partial<Record<PacedTask, number>>> {
+  const all = usualWorks(order).map(usualMinutes);
+  const sums = PACED_TASKS.map((task) => [task, all.reduce((sum, of) => sum + (of[task] ?? 0), 0)] as const);
+  return Object.fromEntries(sums.filter(([, minutes]) => minutes > 0));
+}
+
 /** The same rules that a Day plans by. */
-function firstWork({ bake, batch, foreseen, roomCelsius = ROOM_CELSIUS }: WalkOrder): BatchWork | undefined {
-  const read = worksOf({
+function usualWorks({ bake, batch, foreseen, roomCelsius = ROOM_CELSIUS }: WalkOrder): readonly BatchWork[] {
+  const read = usualWorksOf({
     id: 'walk',
     title: '',
     bake,
@@ -44,7 +52,7 @@ function firstWork({ bake, batch, foreseen, roomCelsius = ROOM_CELSIUS }: WalkOr
     roomCelsius,
     racks: USUAL_RACKS,
   });
-  return read.kind === 'works' ? read.works[0] : undefined;
+  return read.kind === 'works' ? read.works : [];
 }
 
 function readySteps(work: BatchWork | undefined): readonly ReadyStep[] {

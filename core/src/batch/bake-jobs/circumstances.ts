@@ -1,4 +1,4 @@
-import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, type Kitchen, type OvenOffset } from '../../kitchen/kitchen/index.js';
+import { heatingMinutes, ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, type Kitchen, type OvenOffset } from '../../kitchen/kitchen/index.js';
 import { USUAL_HEATING_MINUTES, type OvenCourse, type OvenKnown } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 
@@ -17,7 +17,7 @@ export function circumstancesOf(kitchen: Kitchen, known?: OvenOffset): Circumsta
   return {
     metresAboveSea: (kitchen.place ?? USUAL_PLACE).metresAboveSea,
     offset: known ?? ovenOffset(oven),
-    heatsInMinutes: oven.heatsInMinutes,
+    heatsInMinutes: heatingMinutes(kitchen),
     fan: oven.fan,
   };
 }

@@ -28,6 +28,7 @@ export const bakeSnapshotSchema = Joi.object<BakeSnapshot>({
           fan: Joi.boolean().required(),
           minutes: Joi.object({ first: figure, low: minutes, likely: minutes, high: minutes }).required(),
           spread: Joi.number().positive().max(2).required(),
+          core: Joi.object({ usualCelsius: figure, perLnMinutes: Joi.number().positive().required() }),
         }),
       }),
     )

@@ -1,6 +1,6 @@
 import { isSame } from '../../ground/records/index.js';
 import type { OvenOffset } from '../../kitchen/kitchen/index.js';
-import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
+import { coreAtDone, type BakeJob, type BakePrediction, type CoreAtDone } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { EMPTY_BATCH, type BatchSettings } from '../plan/index.js';
 import type { OneBake } from '../bakes/index.js';
@@ -14,6 +14,8 @@ export interface ForeseenTime {
   readonly minutes: { readonly first: number; readonly low: number; readonly likely: number; readonly high: number };
   /** Standard deviation of ln(minutes). */
   readonly spread: number;
+  /** The middle when it is done. */
+  readonly core?: CoreAtDone;
 }
 
 /** One set of pans of a bake that was set down: what goes into the oven, and what was foreseen of it. */
@@ -64,6 +66,7 @@ export function snapshotOf(
     batterGrams: plan.batterGrams,
     portions: portions.map(({ pans, grams, job }, i): SnapshotPortion => {
       const bakePrediction = foreseen[i];
+      const core = bakePrediction && coreAtDone(bakePrediction);
       return {
         name: pans.pan.name,
         grams,
@@ -74,6 +77,7 @@ export function snapshotOf(
             fan: bakePrediction.fan,
             minutes: bakePrediction.minutes,
             spread: bakePrediction.spread,
+            ...(core && { core }),
           },
         }),
       };

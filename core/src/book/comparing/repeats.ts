@@ -11,6 +11,10 @@ const SCORE = 0.5;
 const SURE = 1.645 + 0.842;
 const FEWEST = 2;
 
+/** Of a difference between two ways, in steps of five: one bake of each, or one pair of halves. */
+export const differenceVariance = ({ tasters, paired }: Pick<Trial, 'tasters' | 'paired'>): number =>
+  2 * ((paired ? HALVES : BAKE) ** 2 + SCORE ** 2 / tasters);
+
 export interface Trial {
   /** Steps of five that are to be told apart. */
   readonly steps: number;
@@ -21,6 +25,5 @@ export interface Trial {
 
 /** Bakes of each way, or pairs of halves, that it takes. */
 export function repeatsNeeded({ steps, tasters, paired }: Trial): number {
-  const variance = 2 * ((paired ? HALVES : BAKE) ** 2 + SCORE ** 2 / tasters);
-  return Math.max(FEWEST, Math.ceil((SURE ** 2 * variance) / steps ** 2));
+  return Math.max(FEWEST, Math.ceil((SURE ** 2 * differenceVariance({ tasters, paired })) / steps ** 2));
 }

@@ -1,10 +1,15 @@
 import { bakingState, targetOf, type Baking } from '../../along/baking/index.js';
+import { isSame } from '../../ground/records/index.js';
+import { EMPTY_BATCH, type BatchSettings } from '../../batch/plan/index.js';
 import type { OneBake } from '../../batch/bakes/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import { bandUnits } from '../../ground/verdict/index.js';
 import type { Quantity } from '../../kitchen/kitchen/index.js';
-import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
+import { coreAtDone, type BakeJob, type BakePrediction, type CoreAtDone } from '../../oven/baking/index.js';
+import { HALVES, type Half } from '../records/index.js';
 import type { BakeReadings, BakeRecord, ReadingCode, RecordedForesight } from '../records/index.js';
+
+import { heatingOfBaking, workOfBaking } from './on-the-way.js';
 
 /* What is known of a bake before anybody is asked: from the bake along, or from Batch and Oven as they stand. */
 
@@ -27,14 +32,22 @@ export function formulaReadings({
   return { ...Object.fromEntries(bands), ...soda };
 }
 
-const foresightOf = (minutes: BakePrediction['minutes'], job: BakeJob): RecordedForesight => ({
+const foresightOf = (minutes: BakePrediction['minutes'], job: BakeJob, core: CoreAtDone | undefined): RecordedForesight => ({
   low: minutes.low,
   likely: minutes.likely,
   high: minutes.high,
   unlearned: minutes.likely / (job.lesson?.factor ?? 1),
   reckonedCelsius: job.course?.ovenOffsetCelsius ?? 0,
+  ...(core && { core }),
 });
 const overForeseen = (outMinutes: number, likely: number) => 100 * (outMinutes / likely - 1);
+
+/** The halves of a day of two half batches, by what their wishes are called. */
+export const HALF_WISHES: Readonly<Record<Half, string>> = { 'as-it-is': 'half-a', changed: 'half-b' };
+const HALF_OF_WISH: Readonly<Partial<Record<string, Half>>> = Object.fromEntries(HALVES.map((half) => [HALF_WISHES[half], half]));
+
+/** A batch of which anything was decided. */
+const isDecided = (batch: BatchSettings | undefined): batch is BatchSettings => batch !== undefined && !isSame(batch, EMPTY_BATCH);
 
 /** What only the caller knows. */
 export interface OfBake {
@@ -58,6 +71,9 @@ export function recordOfBaking(id: string, baking: Baking, audit: Audit | undefi
   const mixing = combined.reduce((sum, step) => sum + (state.mixedSeconds.get(step) ?? 0), 0);
   const mixedAt = happenings.findLast((each) => each.kind === 'mixed' && combined.includes(each.step) && each.at <= inAt)?.at;
   const core = said.findLast(({ at, core: celsius }) => celsius !== undefined && at <= outAt && at > outAt - CORE_WITHIN)?.core;
+  const half = HALF_OF_WISH[baking.wishId ?? ''];
+  const took = state.simulated ? [] : workOfBaking(baking);
+  const heated = state.simulated ? undefined : heatingOfBaking(baking);
   const grams = new Map<string, number>();
   for (const step of walk)
     if (step.kind === 'weigh' && step.by !== 'as-written')
@@ -81,11 +97,16 @@ export function recordOfBaking(id: string, baking: Baking, audit: Audit | undefi
     looks: looks
       .filter(({ at }) => at > inAt && at <= outAt)
       .map(({ at, seen }) => ({ minutes: Math.max(1, (at - inAt) / MINUTE), seen })),
-    ...(foreseen && { foreseen: foresightOf(foreseen.minutes, job) }),
+    ...(foreseen && { foreseen: foresightOf(foreseen.minutes, job, foreseen.core) }),
     formulaId: snapshot.formulaId,
     ...(snapshot.versionNumber !== undefined && { versionNumber: snapshot.versionNumber }),
     bakingId: id,
     ...(dayId !== undefined && { dayId }),
+    ...(isDecided(snapshot.batch) && { batch: snapshot.batch }),
+    ...(half && dayId !== undefined && { half: { trial: dayId, of: half } }),
+    ...(out[1].did.some(({ what }) => what === 'turned') && { turned: true }),
+    ...(took.length > 0 && { took }),
+    ...(heated && { heated }),
     readings,
     grams: Object.fromEntries(grams),
     ...(core !== undefined && { coreCelsius: core }),
@@ -107,8 +128,9 @@ export function recordOfBake(bake: OneBake, foreseen: BakePrediction | undefined
     celsius: job?.setting.celsius ?? 180,
     fan: job?.setting.fan ?? false,
     outMinutes,
-    ...(foreseen && job && { foreseen: foresightOf(foreseen.minutes, job) }),
+    ...(foreseen && job && { foreseen: foresightOf(foreseen.minutes, job, coreAtDone(foreseen)) }),
     ...of,
+    ...(isDecided(bake.order.batch) && { batch: bake.order.batch }),
     readings: { ...formulaReadings(bake.audit), ...(fill !== undefined && { filling: fill }) },
   };
 }

@@ -1,9 +1,8 @@
 import { sharedTerms } from '../../kitchen/learned/index.js';
 import type { Lessons } from './lessons.js';
 
-/** One reading of an oven thermometer, °C; the core measured at out, ln(minutes). */
+/** One reading of an oven thermometer, °C. */
 const THERMOMETER = 4;
-const CORE_AT_OUT = 0.04;
 
 /** A sum of shared unknowns: which, and by how much. */
 export interface Sum {
@@ -70,7 +69,8 @@ export function layoutOf({ bakes, readings = [], epoch = 0, after }: Lessons): L
     let inPan = of?.pans.indexOf(bake.pan) ?? -1;
     if (of && inPan < 0) inPan = of.pans.push(bake.pan) - 1;
     if (of) of.bakes += 1;
-    if (bake.coreOver !== undefined) plain.push({ terms: sumOf([[indexOf('habit'), 1]]), y: bake.coreOver, variance: CORE_AT_OUT ** 2 }); // prettier-ignore
+    if (bake.coreAtOut)
+      plain.push({ terms: sumOf([[indexOf('habit'), 1]]), y: bake.coreAtOut.over, variance: bake.coreAtOut.spread ** 2 });
     return {
       id: bake.id,
       terms: sumOf(terms.map(([name, weight]) => [indexOf(name), weight] as const)),

@@ -98,7 +98,7 @@ describe('learning', () => {
     expect(learnedOven(read).known).toBeTrue();
     expect(learnedOven(read).celsius).toBeLessThan(-8);
     expect(learnedOven(read).spread).toBeLessThan(4);
-    const core = learnFrom({ bakes: bakes.map((b) => ({ ...b, coreOver: 0.04 })) }).kitchen;
+    const core = learnFrom({ bakes: bakes.map((b) => ({ ...b, coreAtOut: { over: 0.04, spread: 0.04 } })) }).kitchen;
     expect(learnedHabit(core).spread).toBeLessThan(learnedHabit(times).spread * 0.6);
   });
   it('reckons with the oven error that a prediction knew already', () => {

@@ -10,8 +10,8 @@ export interface TaughtBake extends BakeTraits {
   readonly done: DoneEvidence;
   /** How often oven, thermometer or tin had been changed by then. */
   readonly epoch?: number;
-  /** How much longer than most this baker bakes, by the core at out, ln(minutes). */
-  readonly coreOver?: number;
+  /** How much longer than most it was baked, by the core at out, ln(minutes), and its standard deviation. */
+  readonly coreAtOut?: { readonly over: number; readonly spread: number };
 }
 export interface TaughtReading {
   readonly setCelsius: number;

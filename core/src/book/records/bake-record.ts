@@ -1,6 +1,7 @@
-import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import type { DoneWord, Lessons, TaughtBake } from '../learning/index.js';
-import { doneEvidence } from '../learning/index.js';
+import type { BatchSettings } from '../../batch/plan/index.js';
+import type { CoreAtDone } from '../../oven/baking/index.js';
+import type { DoneWord } from '../learning/index.js';
+import type { Browned, HeatedOnce, WorkDone } from '../routine/index.js';
 import type { Tapped } from './scales.js';
 
 /** What was measured or worked out of a bake, by the names that comparing asks for. */
@@ -22,6 +23,19 @@ export interface RecordedForesight {
   readonly unlearned: number;
   /** The oven error that was reckoned with, °C. */
   readonly reckonedCelsius: number;
+  /** The middle when it is done. */
+  readonly core?: CoreAtDone;
+}
+
+/** Which half of two half batches that differ in one thing. */
+export const HALVES = ['as-it-is', 'changed'] as const;
+export type Half = (typeof HALVES)[number];
+export interface HalfBaked {
+  /** The day that both are planned in. */
+  readonly trial: string;
+  readonly of: Half;
+  /** What was changed, in words. */
+  readonly change?: string;
 }
 
 /** One bake, as it is kept for ever. */
@@ -43,10 +57,21 @@ export interface BakeRecord extends Tapped {
   readonly versionNumber?: number;
   readonly bakingId?: string;
   readonly dayId?: string;
+  /** What was decided of its batch, and the batch that was kept so, where one was. */
+  readonly batch?: BatchSettings;
+  readonly batchId?: string;
+  /** Of two half batches, which. */
+  readonly half?: HalfBaked;
   readonly readings: BakeReadings;
   /** What was in the bowl, by line: grams by the ingredient's name. */
   readonly grams?: Readonly<Record<string, number>>;
   readonly coreCelsius?: number;
+  /** Which side came out browner, by how many steps of colour; and whether it was turned on the way. */
+  readonly browned?: Browned;
+  readonly turned?: boolean;
+  /** What hands took, and how long the oven heated. */
+  readonly took?: readonly WorkDone[];
+  readonly heated?: HeatedOnce;
   readonly gramsBefore?: number;
   readonly gramsAfter?: number;
   readonly heightMm?: number;
@@ -69,59 +94,3 @@ export interface BakeRecord extends Tapped {
 /** Whose bakes are remembered together: the formula, or what a bake without one is called. */
 export const recipeOf = ({ formulaId, title }: Pick<BakeRecord, 'formulaId' | 'title'>): string =>
   formulaId ?? title.trim().toLowerCase();
-
-/** How often something was changed in this kitchen by then. */
-export const epochAt = (at: number, changes: readonly { readonly at: number }[]): number =>
-  changes.filter((change) => change.at <= at).length;
-
-export interface NamedRecord {
-  readonly id: string;
-  readonly record: BakeRecord;
-}
-
-/** Why a bake teaches nothing of the oven. */
-export type NoLesson = 'left-out' | 'not-foreseen' | 'contradicts-itself' | 'simulated';
-export function lessonOf(
-  { id, record }: NamedRecord,
-  { rough, changes }: Pick<NonNullable<Kitchen['oven']>, 'rough' | 'changes'>,
-): TaughtBake | NoLesson {
-  if (record.leftOut !== undefined) return 'left-out';
-  if (record.simulated) return 'simulated';
-  const { foreseen, pan, celsius, fan, outMinutes, word, looks = [] } = record;
-  if (!foreseen) return 'not-foreseen';
-  const done = doneEvidence({ outMinutes, word, looks, rough: rough ?? false });
-  if (!done) return 'contradicts-itself';
-  return {
-    id,
-    recipe: recipeOf(record),
-    pan,
-    celsius,
-    fan,
-    reckonedCelsius: foreseen.reckonedCelsius,
-    predictedMinutes: foreseen.unlearned,
-    done,
-    epoch: epochAt(record.at, changes ?? []),
-  };
-}
-
-/**
- * All that the Book teaches, in the order it was baked.
- * @param lessonFrom for a caller that remembers the lesson of each record
- */
-export function lessonsOf(
-  records: readonly NamedRecord[],
-  oven: NonNullable<Kitchen['oven']>,
-  lessonFrom: typeof lessonOf = lessonOf,
-): Lessons {
-  const { changes = [], rough = false, readings } = oven;
-  const inOrder = [...records].sort((a, b) => a.record.at - b.record.at);
-  return {
-    bakes: inOrder.flatMap((record) => {
-      const lesson = lessonFrom(record, oven);
-      return typeof lesson === 'string' ? [] : [lesson];
-    }),
-    readings: readings.map(({ at = 0, ...reading }) => ({ ...reading, epoch: epochAt(at, changes) })),
-    rough,
-    epoch: changes.length,
-  };
-}

@@ -1,16 +1,15 @@
 export {
-  epochAt,
-  lessonOf,
-  lessonsOf,
+  HALVES,
   READING_CODES,
   recipeOf,
   type BakeReadings,
   type BakeRecord,
-  type NamedRecord,
-  type NoLesson,
+  type Half,
+  type HalfBaked,
   type ReadingCode,
   type RecordedForesight,
 } from './bake-record.js';
+export { coreAtOutOf, epochAt, lessonOf, lessonsOf, routineOf, type NamedRecord, type NoLesson } from './what-it-teaches.js';
 export { bakeRecordSchema } from './record-schema.js';
 export {
   BEST_SCORE,
@@ -27,3 +26,4 @@ export {
   type Top,
   type Wrong,
 } from './scales.js';
+export { partOfWindow, PROMISED, WINDOW_PARTS, windowsHeld, type WindowPart, type WindowsHeld } from './windows-held.js';

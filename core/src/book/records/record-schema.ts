@@ -1,6 +1,8 @@
 import Joi from 'joi';
+import { batchSettingsSchema } from '../../batch/plan/index.js';
+import { PACED_TASKS, SIDES } from '../../kitchen/learned/index.js';
 import { DONE_WORDS } from '../learning/index.js';
-import { READING_CODES, type BakeRecord } from './bake-record.js';
+import { HALVES, READING_CODES, type BakeRecord } from './bake-record.js';
 import { BEST_SCORE, CRUMBS, SHAPES, TOPS, WRONGS } from './scales.js';
 
 /* A record as it lies on the disk, in files and at the command line. */
@@ -8,6 +10,8 @@ import { BEST_SCORE, CRUMBS, SHAPES, TOPS, WRONGS } from './scales.js';
 const text = Joi.string().allow('').max(300);
 const id = Joi.string().min(1).max(300);
 const minutes = Joi.number().min(1).max(1000);
+const spent = Joi.number().positive().max(1000);
+const celsius = Joi.number().min(0).max(130);
 const one = (values: readonly string[]) => Joi.string().valid(...values);
 
 export const bakeRecordSchema = Joi.object<BakeRecord>({
@@ -28,14 +32,24 @@ export const bakeRecordSchema = Joi.object<BakeRecord>({
     high: minutes.required(),
     unlearned: minutes.required(),
     reckonedCelsius: Joi.number().min(-60).max(60).required(),
+    core: Joi.object({ usualCelsius: celsius.required(), perLnMinutes: Joi.number().positive().max(1000).required() }),
   }),
   formulaId: id,
   versionNumber: Joi.number().integer().min(1),
   bakingId: id,
   dayId: id,
+  batch: batchSettingsSchema,
+  batchId: id,
+  half: Joi.object({ trial: id.required(), of: one(HALVES).required(), change: text }),
   readings: Joi.object().pattern(one(READING_CODES), Joi.number().min(-1e6).max(1e6)).required(),
   grams: Joi.object().pattern(text, Joi.number().min(0).max(1e6)).max(200),
-  coreCelsius: Joi.number().min(0).max(130),
+  coreCelsius: celsius,
+  browned: Joi.object({ side: one([...SIDES, 'even']).required(), steps: Joi.number().integer().min(0).max(2).required() }),
+  turned: Joi.boolean(),
+  took: Joi.array()
+    .items(Joi.object({ task: one(PACED_TASKS).required(), minutes: spent.required(), usual: spent.required() }))
+    .max(PACED_TASKS.length),
+  heated: Joi.object({ celsius: Joi.number().min(50).max(350).required(), minutes: spent.required(), by: one(['lamp', 'thermometer']).required() }),
   gramsBefore: Joi.number().min(0).max(1e6),
   gramsAfter: Joi.number().min(0).max(1e6),
   heightMm: Joi.number().min(1).max(500),

@@ -2,8 +2,8 @@ import { auditFormula } from '../../bench/audit/index.js';
 import { batchOf } from '../../batch/batch/index.js';
 import { oneBake, type OneBake } from '../../batch/bakes/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { runBakeJob, type BakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
+import { heatingMinutes, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { USUAL_HEATING_MINUTES, runBakeJob, type BakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { minuteOf, type DayClock } from '../clock/index.js';
 import { planOnce, planSafely, type Played } from '../punctuality/index.js';
@@ -239,7 +239,11 @@ function dayKitchen(
         return at < 0 ? [] : [[task, at] as const];
       }),
     ),
-    ovens: sheet.ovens,
+    // the first oven is the kitchen's own
+    ovens: sheet.ovens.map((oven, i) => ({
+      ...oven,
+      minutesTo180: oven.minutesTo180 ?? (i === 0 ? heatingMinutes(kitchen) : undefined) ?? USUAL_HEATING_MINUTES,
+    })),
     mixers: sheet.mixers,
     bowls: sheet.bowls,
     pans,

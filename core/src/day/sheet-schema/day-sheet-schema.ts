@@ -80,7 +80,7 @@ export const daySheetSchema = Joi.object<DaySheet>({
         id: id.required(),
         name: name.required(),
         racks: Joi.number().integer().min(1).max(4).required(),
-        minutesTo180: Joi.number().min(1).max(60).required(),
+        minutesTo180: Joi.number().min(1).max(60),
       }),
     )
     .min(1)
@@ -98,6 +98,7 @@ export const daySheetSchema = Joi.object<DaySheet>({
   minutes: Joi.object().pattern(Joi.string().max(300), Joi.number().min(0).max(1440)).required(),
   givenTo: Joi.object().pattern(Joi.string().max(300), id).default({}),
   ticked: Joi.array().items(Joi.string().max(200)).max(1000).required(),
+  trial: Joi.object({ change: Joi.string().allow('').max(300).required() }),
   kept: Joi.object({
     proven: Joi.boolean().required(),
     safe: Joi.boolean().required(),

@@ -21,7 +21,8 @@ export interface SheetOven {
   readonly id: string;
   readonly name: string;
   readonly racks: number;
-  readonly minutesTo180: number;
+  /** As the kitchen's own oven heats, or as most do, where nobody says. */
+  readonly minutesTo180?: number;
 }
 
 /** One batch and its hour. */
@@ -84,6 +85,8 @@ export interface DaySheet {
   readonly givenTo: Readonly<Record<string, string>>;
   /** What is ticked on the shopping list, by ingredient. */
   readonly ticked: readonly string[];
+  /** Two half batches that differ in one thing: which. */
+  readonly trial?: { readonly change: string };
   readonly kept?: KeptPlan;
 }
 
@@ -105,7 +108,7 @@ export const EMPTY_SHEET: Omit<DaySheet, 'date' | 'zone'> = {
   wishes: [],
   own: [],
   pairs: [{ id: 'you', name: 'you', away: [] }],
-  ovens: [{ id: 'oven', name: 'oven', racks: 2, minutesTo180: 15 }],
+  ovens: [{ id: 'oven', name: 'oven', racks: 2 }],
   mixers: 1,
   bowls: 3,
   fridgeLitres: 40,

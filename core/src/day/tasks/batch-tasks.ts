@@ -67,7 +67,8 @@ interface Order extends BatchToPlan {
   readonly says: MethodSays;
 }
 
-export function worksOf(batch: BatchToPlan): WorksRead {
+/** What a batch asks of the day, in the minutes of usual hands. */
+export function usualWorksOf(batch: BatchToPlan): WorksRead {
   const order: Order = { ...batch, says: methodSays(batch.bake.order.formula) };
   if (order.madeBefore === true) return { kind: 'works', works: [fromTheStore(order)] };
   const { bake, foreseen } = order;

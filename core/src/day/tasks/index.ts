@@ -1,7 +1,8 @@
 export { methodSays, type MethodSays } from './method-words.js';
+export { usualMinutes, worksOf } from './at-pace.js';
 export {
+  usualWorksOf,
   WORK_PROBLEMS,
-  worksOf,
   type BatchToPlan,
   type ServedAs,
   type WorkProblem,

@@ -1,5 +1,5 @@
 import { eggOf, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { fillingHabit, millilitresIn, weighedDensity } from '../../kitchen/kitchen/index.js';
+import { fillingHabit, millilitresIn, weighedCup } from '../../kitchen/kitchen/index.js';
 import { FILLINGS, gramsOfMeasure, type Filling, type Unit } from '../../ground/units/index.js';
 import { middle, type Amount } from './amounts.js';
 import type { ReadingContext } from './context.js';
@@ -75,15 +75,17 @@ interface Density {
   readonly usual: number;
   readonly low: number;
   readonly high: number;
-  /** It was weighed once in this kitchen: measure and filling are in it. */
-  readonly weighed?: boolean;
+  /** It was weighed in this kitchen, measure and filling are in it: how far the next one may be off, share of it. */
+  readonly weighed?: number;
 }
 
 function density(ingredient: Ingredient, context: WeighContext): Density | undefined {
   const { words } = context;
-  const ownDensity = weighedDensity(context.kitchen, ingredient);
-  if (ownDensity !== undefined && fillingSaid(words) === undefined)
-    return { usual: ownDensity, low: ownDensity, high: ownDensity, weighed: true };
+  const cup = weighedCup(context.kitchen, ingredient);
+  if (cup && fillingSaid(words) === undefined) {
+    const usual = cup.grams / cup.millilitres;
+    return { usual, low: usual, high: usual, weighed: cup.weighings > 1 ? cup.nextSpread : WEIGHED_SPREAD };
+  }
   for (const [way, pattern] of CUP_WORDS) {
     if (!pattern.test(words)) continue;
     const cup = ingredient.pieces.get(`${way} cup`);
@@ -214,7 +216,7 @@ export function weighOne(
         high: millilitres * grams.high,
         certain: unit.spread < 0.2,
       },
-      grams.weighed ? WEIGHED_SPREAD : unit.spread,
+      grams.weighed ?? unit.spread,
     );
   }
   const piece = ingredient && pieceOf(ingredient, unit, amount.size, context);

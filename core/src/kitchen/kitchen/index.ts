@@ -5,11 +5,13 @@ export {
   USUAL_PLACE,
   fillingHabit,
   forget,
+  heatingMinutes,
   learn,
   mergedKitchens,
   millilitresIn,
   pantryOf,
   unitsOf,
+  weighedCup,
   weighedDensity,
   type Kitchen,
   type MeasuredSet,
@@ -18,6 +20,7 @@ export {
   type OwnPan,
   type PackPrice,
   type Place,
+  type WeighedCup,
   type WeighedMeasure,
 } from './kitchen.js';
 export {

@@ -1,6 +1,6 @@
 import type { OwnStyle } from './own-style.js';
-import type { LearnedKitchen } from '../learned/index.js';
-import type { OwnOven } from './own-oven.js';
+import { ownCup, type LearnedKitchen, type LearnedRoutine, type OwnCup } from '../learned/index.js';
+import { UNKNOWN_OVEN, type OwnOven } from './own-oven.js';
 import type { Pan } from '../pans/index.js';
 import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
 import {
@@ -27,12 +27,14 @@ export interface MeasuredSet {
   readonly millilitres: number;
 }
 
-/** One level measure of one ingredient, weighed once: "my teaspoon of soda is 5.2 g". */
+/** One level measure of one ingredient, weighed: "my teaspoon of soda is 5.2 g". */
 export interface WeighedMeasure {
   readonly ingredientId: string;
   readonly unitId: string;
   readonly region: Region;
   readonly grams: number;
+  /** The same measure weighed again, grams each. */
+  readonly again?: readonly number[];
 }
 
 /** What the baker mixes in; absent means the usual domestic one. */
@@ -95,7 +97,12 @@ export interface Kitchen {
   readonly oven?: OwnOven;
   /** What bakes have taught: worked out from the Book, never stored. */
   readonly learned?: LearnedKitchen;
+  readonly routine?: LearnedRoutine;
 }
+
+/** Minutes from cold to 180 °C by the lamp: as bakes have told, else as the baker says; undefined where neither does. */
+export const heatingMinutes = ({ oven = UNKNOWN_OVEN, routine }: Kitchen): number | undefined =>
+  routine?.heating?.minutesTo180 ?? oven.heatsInMinutes;
 
 /** A kitchen that nothing is known of. */
 export const PLAIN_KITCHEN: Kitchen = { fillings: {}, measures: [], sets: [], weighed: [], names: [], ingredients: [] };
@@ -130,12 +137,27 @@ export function millilitresIn(kitchen: Kitchen, unit: Unit, region: Region): num
   return measuredSet?.millilitres ?? millilitresOf(unit, region);
 }
 
-/** Grams per millilitre of an ingredient as this baker's spoon once weighed it. */
-export function weighedDensity(kitchen: Kitchen, ingredient: Ingredient): number | undefined {
+/** What a measure that was weighed here holds: as it was weighed, or by all weighings and the table where there are several. */
+export interface WeighedCup extends OwnCup {
+  readonly millilitres: number;
+}
+export function weighedCup(kitchen: Kitchen, ingredient: Ingredient): WeighedCup | undefined {
   const weighed = kitchen.weighed.find(({ ingredientId }) => ingredientId === ingredient.id);
   const unit = weighed && unitById(weighed.unitId);
   const millilitres = weighed && unit && millilitresIn(kitchen, unit, weighed.region);
-  return weighed && millilitres ? weighed.grams / millilitres : undefined;
+  if (!weighed || !millilitres) return undefined;
+  const { grams, again = [] } = weighed;
+  const filling = fillingHabit(kitchen, ingredient) ?? 'spooned';
+  const by = ingredient.gramsPerMillilitre;
+  const table = (by[filling] ?? by.spooned ?? by.packed ?? grams / millilitres) * millilitres;
+  const cup = ownCup(table, [grams, ...again], filling);
+  // who weighed it once has said what it weighs
+  return { ...cup, millilitres, ...(again.length === 0 && { grams }) };
+}
+/** Grams per millilitre of an ingredient as this baker's own measure holds it. */
+export function weighedDensity(kitchen: Kitchen, ingredient: Ingredient): number | undefined {
+  const cup = weighedCup(kitchen, ingredient);
+  return cup && cup.grams / cup.millilitres;
 }
 
 /** How this baker fills a measure with an ingredient when nothing is said; undefined leaves it to the ingredient. */
@@ -160,9 +182,13 @@ export const learn = {
     );
     return { ...kitchen, sets: [...others, set] };
   },
+  /** The same measure weighed again stands beside what it weighed before; another measure takes its place. */
   weighed(kitchen: Kitchen, weighed: WeighedMeasure): Kitchen {
-    const others = kitchen.weighed.filter((weighedMeasure) => weighedMeasure.ingredientId !== weighed.ingredientId);
-    return { ...kitchen, weighed: [...others, weighed] };
+    const { ingredientId, unitId, region, grams } = weighed;
+    const before = kitchen.weighed.find((each) => each.ingredientId === ingredientId);
+    const others = kitchen.weighed.filter((each) => each !== before);
+    const again = before?.unitId === unitId && before.region === region;
+    return { ...kitchen, weighed: [...others, again ? { ...before, again: [...(before.again ?? []), grams] } : weighed] };
   },
   filling(kitchen: Kitchen, ingredientId: string, filling: Filling | undefined): Kitchen {
     const others = Object.entries(kitchen.fillings).filter(([id]) => id !== ingredientId);

@@ -1,4 +1,4 @@
-export { learnedKitchenSchema } from './learned-schema.js';
+export { learnedKitchenSchema, learnedRoutineSchema } from './learned-schema.js';
 export {
   learnedBake,
   learnedHabit,
@@ -17,3 +17,17 @@ export {
   type LearnedRecipe,
   type Lesson,
 } from './learned.js';
+export { ownCup, type OwnCup } from './own-cup.js';
+export {
+  hotSides,
+  paceOf,
+  PACED_TASKS,
+  SIDES,
+  type HotterBy,
+  type LearnedHeating,
+  type LearnedHotSide,
+  type LearnedPace,
+  type LearnedRoutine,
+  type PacedTask,
+  type Side,
+} from './routine.js';

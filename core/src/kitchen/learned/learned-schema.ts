@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { LearnedKitchen } from './learned.js';
+import { PACED_TASKS, type LearnedRoutine } from './routine.js';
 
 /* What was learned, as it crosses to workers. It is worked out from the Book, so it lies on no disk. */
 
@@ -34,4 +35,19 @@ export const learnedKitchenSchema = Joi.object<LearnedKitchen>({
   bakes: count,
   readings: count,
   epoch: count,
+});
+
+const finite = Joi.number().required();
+const hotterBy = Joi.object({ celsius: finite, spread: finite }).required();
+export const learnedRoutineSchema = Joi.object<LearnedRoutine>({
+  pace: Joi.object({
+    hands: finite,
+    tasks: Joi.object()
+      .pattern(Joi.string().valid(...PACED_TASKS), Joi.number())
+      .required(),
+    spread: finite,
+    bakes: count,
+  }),
+  heating: Joi.object({ minutesTo180: Joi.number().positive().required(), spread: finite, timed: count }),
+  hotSide: Joi.object({ backOverFront: hotterBy, rightOverLeft: hotterBy, bakes: count }),
 });

@@ -80,6 +80,7 @@ export const kitchenSchema = Joi.object<Kitchen>({
         unitId: Joi.string().max(50).required(),
         region,
         grams: Joi.number().positive().max(20_000).required(),
+        again: Joi.array().items(Joi.number().positive().max(20_000)).max(50),
       }),
     )
     .max(MOST)

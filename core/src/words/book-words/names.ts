@@ -1,6 +1,6 @@
 import type { DoneWord } from '../../book/learning/index.js';
-import type { HalfBatchStep } from '../../book/comparing/index.js';
-import type { Crumb, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
+import type { HalfBatchStep, Trial, TrialReading } from '../../book/comparing/index.js';
+import type { Crumb, Half, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
 
 /* What the taps of a record, its readings and its outcomes are called. */
 
@@ -101,3 +101,24 @@ const HALF_BATCH: Readonly<Record<HalfBatchStep, (change: string) => string>> = 
   'same-minutes': () => 'Take both out at the same minute.',
   'taste-blind': () => 'Taste without knowing which is which, then score both.',
 };
+
+const HALF_NAMES: Readonly<Record<Half, string>> = { 'as-it-is': 'A as it is', changed: 'B changed' };
+/** "A as it is". */
+export const halfChoiceInWords = (half: Half): string => HALF_NAMES[half];
+
+const VERDICTS: Readonly<Record<TrialReading['verdict'], (reading: TrialReading) => string>> = {
+  better: ({ pairs }) => `better with the change: ${pairs} pairs say so, and chance alone hardly would`,
+  worse: ({ pairs }) => `worse with the change: ${pairs} pairs say so, and chance alone hardly would`,
+  alike: ({ pairs }) => `no difference worth a step in ${pairs} pairs`,
+  hint: ({ pairs, needed }) =>
+    `a hint: ${pairs} of about ${Math.max(needed, pairs + 1)} ${needed === 1 ? 'pair' : 'pairs'} that it takes`,
+};
+/** What half batches told of one outcome: "how good it was", "+1.5 of five", "a hint: 1 of about 5 pairs that it takes". */
+export const trialInWords = (reading: TrialReading) => ({
+  what: OUTCOME_NAMES[reading.outcome],
+  figure: Math.abs(reading.difference) < 0.05 ? 'the same' : signed(reading.difference, 1),
+  why: VERDICTS[reading.verdict](reading),
+});
+/** "soda with nothing sour to meet, changed in 2 pairs of halves". */
+export const trialNameInWords = ({ change, pairs }: Trial): string =>
+  `${change || 'One change'}, ${pairs.length === 1 ? 'one pair' : `${pairs.length} pairs`} of halves`;

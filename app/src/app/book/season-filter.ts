@@ -1,0 +1,45 @@
+import { recipeOf, type BakeRecord } from '@orvin/core/book/records';
+import { dateOf } from '../parts/wall-clock';
+
+/* What of a season is shown: one formula, one kind of bake, one day or month. */
+
+export const SEASON_KINDS = ['just', 'too-soon', 'too-long', 'wrong', 'good', 'photo', 'left-out'] as const;
+export type SeasonKind = (typeof SEASON_KINDS)[number];
+/** From here on a bake was a good one, of ten. */
+const GOOD = 8;
+export const KIND_NAMES: Readonly<Record<SeasonKind, string>> = {
+  just: 'done just right',
+  'too-soon': 'taken out too soon',
+  'too-long': 'in for too long',
+  wrong: 'something was wrong',
+  good: `scored ${GOOD} or more`,
+  photo: 'with a photo',
+  'left-out': 'left out of learning',
+};
+const IS: Readonly<Record<SeasonKind, (record: BakeRecord) => boolean>> = {
+  just: ({ word }) => word === 'just',
+  'too-soon': ({ word }) => word === 'raw' || word === 'under',
+  'too-long': ({ word }) => word === 'bit-over' || word === 'over',
+  wrong: ({ wrong = [], faults = [] }) => wrong.length + faults.length > 0,
+  good: ({ score = 0 }) => score >= GOOD,
+  photo: ({ photos = [] }) => photos.length > 0,
+  'left-out': ({ leftOut }) => leftOut !== undefined,
+};
+
+export interface SeasonFilter {
+  /** A formula, by what its bakes are remembered together under. */
+  readonly recipe?: string | undefined;
+  readonly kind?: string | undefined;
+  /** "2026-11" or "2026-11-28". */
+  readonly on?: string | undefined;
+}
+export const isKind = (kind: string | undefined): kind is SeasonKind => SEASON_KINDS.some((each) => each === kind);
+
+/** Whether a bake is one of those that are asked for. */
+export function isShown({ recipe, kind, on }: SeasonFilter): (record: BakeRecord) => boolean {
+  const isOf = isKind(kind) ? IS[kind] : undefined;
+  return (record) =>
+    (recipe === undefined || recipeOf(record) === recipe) &&
+    (!isOf || isOf(record)) &&
+    (on === undefined || dateOf(record.at).startsWith(on));
+}

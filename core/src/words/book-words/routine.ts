@@ -1,0 +1,80 @@
+import {
+  hotSides,
+  paceOf,
+  PACED_TASKS,
+  type LearnedHeating,
+  type LearnedHotSide,
+  type LearnedPace,
+  type PacedTask,
+  type Side,
+} from '../../kitchen/learned/index.js';
+
+/* What bakes have taught of hands and oven, in words with their evidence. */
+
+const TASK_NAMES: Readonly<Record<PacedTask, string>> = {
+  prepare: 'preparing',
+  line: 'lining',
+  weigh: 'weighing',
+  mix: 'mixing',
+  portion: 'filling tins',
+};
+const SIDE_NAMES: Readonly<Record<Side, string>> = {
+  back: 'the back',
+  front: 'the front',
+  left: 'the left',
+  right: 'the right',
+};
+const bakesInWords = (bakes: number) => (bakes === 1 ? '1 bake' : `${bakes} bakes`);
+const times = (factor: number) => `× ${factor.toFixed(2)}`;
+/** So near the usual minutes is as usual. */
+const AS_USUAL = 0.05;
+
+/** What was learned of one thing: its name, its figure, what it stands on. */
+export interface LearnedRow {
+  readonly what: string;
+  readonly figure: string;
+  readonly why: string;
+}
+
+/** "weighing × 1.30, mixing × 0.90": work whose minutes are not the usual ones; '' where all are. */
+function tasksInWords(pace: LearnedPace): string {
+  const own = PACED_TASKS.flatMap((task) => {
+    const factor = paceOf(pace, task);
+    return pace.tasks[task] === undefined || Math.abs(factor - 1) < AS_USUAL ? [] : [`${TASK_NAMES[task]} ${times(factor)}`]; // prettier-ignore
+  });
+  return own.join(', ');
+}
+export const paceRow = (pace: LearnedPace): LearnedRow => ({
+  what: 'your hands take',
+  figure: times(paceOf(pace)),
+  why: [`the usual minutes, ${bakesInWords(pace.bakes)}`, tasksInWords(pace)].filter(Boolean).join(': '),
+});
+export const heatingRow = ({ minutesTo180, spread, timed }: LearnedHeating): LearnedRow => ({
+  what: 'at 180 °C by its lamp in',
+  figure: `${Math.round(minutesTo180)} min`,
+  why: `± ${Math.max(1, Math.round(minutesTo180 * spread))}, timed ${timed === 1 ? 'once' : `${timed} times`}`,
+});
+/** The back and the left, the hottest first; the evidence where no side is surely hotter. */
+export function hotSideRow(hotSide: LearnedHotSide): LearnedRow {
+  const sides = hotSides(hotSide);
+  const [first] = sides;
+  const of = bakesInWords(hotSide.bakes);
+  if (!first) return { what: 'its sides', figure: 'alike', why: `as far as ${of} told` };
+  return {
+    what: `${sides.map(({ side }) => SIDE_NAMES[side]).join(' and ')} of it`,
+    figure: `+${Math.round(first.celsius)} °C`,
+    why: `± ${Math.round(first.spread)} hotter than across, ${of}: turn what bakes long`,
+  };
+}
+
+/** In the Day, beside hands: whose minutes it plans with. '' where they are the usual ones. */
+export function paceSaid(pace: LearnedPace | undefined): string {
+  if (!pace) return '';
+  const tasks = tasksInWords(pace);
+  return `Minutes of hands are yours, by ${bakesInWords(pace.bakes)}: ${times(paceOf(pace))} the usual${tasks ? `; ${tasks}` : ''}.`;
+}
+/** At the oven, beside turning: why. '' where no side is known to be hotter. */
+export function whyTurned(hotSide: LearnedHotSide | undefined): string {
+  const [first] = hotSides(hotSide);
+  return first && hotSide ? `${SIDE_NAMES[first.side]} is about ${Math.round(first.celsius)} °C hotter, by ${bakesInWords(hotSide.bakes)}` : ''; // prettier-ignore
+}
