@@ -34,7 +34,20 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
 /** Book: what was baked, what it taught, and what explains a difference. */
 @Component({
   selector: 'orv-book',
-  imports: [Compare, FaceTabs, Freezer, Keep, OvenLearned, RouterLink, Season, SeasonBar, SeasonCalendar, StationLayout, Trend, Why],
+  imports: [
+    Compare,
+    FaceTabs,
+    Freezer,
+    Keep,
+    OvenLearned,
+    RouterLink,
+    Season,
+    SeasonBar,
+    SeasonCalendar,
+    StationLayout,
+    Trend,
+    Why,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './book.html',
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
@@ -117,7 +130,9 @@ export class Book {
   /** The month that is shown: the one asked for, else that of the latest bake. */
   protected readonly month = computed(() => {
     const on = this.on();
-    return on && /^\d{4}-\d{2}/.test(on) ? on.slice(0, 7) : dateOf(this.shown()[0]?.record.at ?? Date.now()).slice(0, 7);
+    return on && /^\d{4}-\d{2}/.test(on)
+      ? on.slice(0, 7)
+      : dateOf(this.shown()[0]?.record.at ?? Date.now()).slice(0, 7);
   });
   protected readonly narrowed = computed(
     () => (this.find() ?? '') !== '' || Object.values(this.filter()).some((each) => each !== undefined),

@@ -71,7 +71,10 @@ export function comparedSides(sides: readonly Side[]): ComparedBakes {
   });
   const differing = new Set(told.map(({ code }) => code));
   const same = READING_CODES.filter((code) => !differing.has(code) && readingsOf(code, all).every((value) => value !== undefined)); // prettier-ignore
-  const kept = sameGrams(sides.flatMap(({ record }) => record ?? []), sides.length);
+  const kept = sameGrams(
+    sides.flatMap(({ record }) => record ?? []),
+    sides.length,
+  );
   return {
     comparison,
     moved: comparison && before && after ? movedInWords(comparison, before, after) : '',

@@ -2,7 +2,17 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { Router, RouterLink } from '@angular/router';
 import { faultsOf } from '@orvin/core/book/diagnosing';
 import { DONE_WORDS, type DoneWord } from '@orvin/core/book/learning';
-import { BEST_SCORE, CRUMBS, HALVES, SHAPES, TOPS, WRONGS, type Half, type ReadingCode, type Wrong } from '@orvin/core/book/records';
+import {
+  BEST_SCORE,
+  CRUMBS,
+  HALVES,
+  SHAPES,
+  TOPS,
+  WRONGS,
+  type Half,
+  type ReadingCode,
+  type Wrong,
+} from '@orvin/core/book/records';
 import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
 import {
   CRUMB_NAMES,

@@ -23,7 +23,12 @@ const STEP_WORDS = ['', 'a shade', 'much'];
           {{ side }}<small>{{ words(side) }}</small>
         </button>
       }
-      <button type="button" class="even" [attr.aria-pressed]="browned()?.side === 'even'" (click)="said.emit({ side: 'even', steps: 0 })">
+      <button
+        type="button"
+        class="even"
+        [attr.aria-pressed]="browned()?.side === 'even'"
+        (click)="said.emit({ side: 'even', steps: 0 })"
+      >
         even
       </button>
     </div>

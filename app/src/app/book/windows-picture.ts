@@ -27,7 +27,13 @@ const GAP = 3;
             [attr.height]="floor - bar.y"
           />
           <text class="count" [attr.x]="bar.x + bar.width / 2" [attr.y]="bar.y - 5">{{ bar.count }}</text>
-          <line class="promised" [attr.x1]="bar.x" [attr.x2]="bar.x + bar.width" [attr.y1]="bar.due" [attr.y2]="bar.due" />
+          <line
+            class="promised"
+            [attr.x1]="bar.x"
+            [attr.x2]="bar.x + bar.width"
+            [attr.y1]="bar.due"
+            [attr.y2]="bar.due"
+          />
         }
         <line class="floor" x1="0" [attr.x2]="width()" [attr.y1]="floor" [attr.y2]="floor" />
         @for (name of names(); track name.words) {
@@ -86,7 +92,9 @@ export class WindowsPicture {
   });
   protected readonly names = computed(() =>
     this.bars().flatMap(({ part, x, width }) =>
-      NAMES[part] === '' ? [] : [{ words: NAMES[part], x: part === 'first-half' ? x + width + GAP / 2 : x + width / 2 }],
+      NAMES[part] === ''
+        ? []
+        : [{ words: NAMES[part], x: part === 'first-half' ? x + width + GAP / 2 : x + width / 2 }],
     ),
   );
   protected readonly spoken = computed(() => {

@@ -290,7 +290,9 @@ export class DayHands {
   protected setHeating(oven: SheetOven, minutesTo180: number | undefined): void {
     this.day.change(`the oven: ${oven.name}`, (sheet) => ({
       ...sheet,
-      ovens: sheet.ovens.map((one) => (one.id === oven.id ? withoutUndefined<SheetOven>({ ...one, minutesTo180 }) : one)),
+      ovens: sheet.ovens.map((one) =>
+        one.id === oven.id ? withoutUndefined<SheetOven>({ ...one, minutesTo180 }) : one,
+      ),
     }));
   }
   protected addOven({ ovens }: DaySheet): void {

@@ -23,7 +23,10 @@ const fewDigits = (grams: number) => (grams < 20 ? grams.toFixed(1) : grams.toFi
 function repeatsInWords({ grams, spread, nextSpread, weighings, setAside }: WeighedCup): readonly string[] {
   if (weighings + setAside < 2) return ['weigh it again, and its spread is known'];
   const odd = setAside === 0 ? '' : `, ${setAside} odd one set aside`;
-  return [`weighed ${weighings} times, ± ${fewDigits(spread * grams)}${odd}`, `the next one ± ${fewDigits(nextSpread * grams)} g`];
+  return [
+    `weighed ${weighings} times, ± ${fewDigits(spread * grams)}${odd}`,
+    `the next one ± ${fewDigits(nextSpread * grams)} g`,
+  ];
 }
 
 /** What this kitchen knows of its own: cups by weighing, spoons by weighing, ways of filling, words, ingredients, bowl and mixer. */
@@ -85,7 +88,9 @@ export class KitchenLists {
         unit: WEIGHED_UNITS.find(({ id }) => id === unitId)?.name ?? unitId,
         grams: cup ? fewDigits(cup.grams) : String(grams),
         beside: [
-          percent === 0 ? 'as the table says' : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
+          percent === 0
+            ? 'as the table says'
+            : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
           ...(cup ? repeatsInWords(cup) : []),
         ].join('; '),
       };

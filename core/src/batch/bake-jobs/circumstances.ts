@@ -1,4 +1,11 @@
-import { heatingMinutes, ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, type Kitchen, type OvenOffset } from '../../kitchen/kitchen/index.js';
+import {
+  heatingMinutes,
+  ovenOffset,
+  UNKNOWN_OVEN,
+  USUAL_PLACE,
+  type Kitchen,
+  type OvenOffset,
+} from '../../kitchen/kitchen/index.js';
 import { USUAL_HEATING_MINUTES, type OvenCourse, type OvenKnown } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 

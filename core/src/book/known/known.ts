@@ -32,7 +32,11 @@ export function formulaReadings({
   return { ...Object.fromEntries(bands), ...soda };
 }
 
-const foresightOf = (minutes: BakePrediction['minutes'], job: BakeJob, core: CoreAtDone | undefined): RecordedForesight => ({
+const foresightOf = (
+  minutes: BakePrediction['minutes'],
+  job: BakeJob,
+  core: CoreAtDone | undefined,
+): RecordedForesight => ({
   low: minutes.low,
   likely: minutes.likely,
   high: minutes.high,
@@ -44,10 +48,13 @@ const overForeseen = (outMinutes: number, likely: number) => 100 * (outMinutes /
 
 /** The halves of a day of two half batches, by what their wishes are called. */
 export const HALF_WISHES: Readonly<Record<Half, string>> = { 'as-it-is': 'half-a', changed: 'half-b' };
-const HALF_OF_WISH: Readonly<Partial<Record<string, Half>>> = Object.fromEntries(HALVES.map((half) => [HALF_WISHES[half], half]));
+const HALF_OF_WISH: Readonly<Partial<Record<string, Half>>> = Object.fromEntries(
+  HALVES.map((half) => [HALF_WISHES[half], half]),
+);
 
 /** A batch of which anything was decided. */
-const isDecided = (batch: BatchSettings | undefined): batch is BatchSettings => batch !== undefined && !isSame(batch, EMPTY_BATCH);
+const isDecided = (batch: BatchSettings | undefined): batch is BatchSettings =>
+  batch !== undefined && !isSame(batch, EMPTY_BATCH);
 
 /** What only the caller knows. */
 export interface OfBake {

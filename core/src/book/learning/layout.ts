@@ -70,7 +70,11 @@ export function layoutOf({ bakes, readings = [], epoch = 0, after }: Lessons): L
     if (of && inPan < 0) inPan = of.pans.push(bake.pan) - 1;
     if (of) of.bakes += 1;
     if (bake.coreAtOut)
-      plain.push({ terms: sumOf([[indexOf('habit'), 1]]), y: bake.coreAtOut.over, variance: bake.coreAtOut.spread ** 2 });
+      plain.push({
+        terms: sumOf([[indexOf('habit'), 1]]),
+        y: bake.coreAtOut.over,
+        variance: bake.coreAtOut.spread ** 2,
+      });
     return {
       id: bake.id,
       terms: sumOf(terms.map(([name, weight]) => [indexOf(name), weight] as const)),

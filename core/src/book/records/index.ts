@@ -9,7 +9,15 @@ export {
   type ReadingCode,
   type RecordedForesight,
 } from './bake-record.js';
-export { coreAtOutOf, epochAt, lessonOf, lessonsOf, routineOf, type NamedRecord, type NoLesson } from './what-it-teaches.js';
+export {
+  coreAtOutOf,
+  epochAt,
+  lessonOf,
+  lessonsOf,
+  routineOf,
+  type NamedRecord,
+  type NoLesson,
+} from './what-it-teaches.js';
 export { bakeRecordSchema } from './record-schema.js';
 export {
   BEST_SCORE,
@@ -26,4 +34,11 @@ export {
   type Top,
   type Wrong,
 } from './scales.js';
-export { partOfWindow, PROMISED, WINDOW_PARTS, windowsHeld, type WindowPart, type WindowsHeld } from './windows-held.js';
+export {
+  partOfWindow,
+  PROMISED,
+  WINDOW_PARTS,
+  windowsHeld,
+  type WindowPart,
+  type WindowsHeld,
+} from './windows-held.js';

@@ -44,12 +44,19 @@ export const bakeRecordSchema = Joi.object<BakeRecord>({
   readings: Joi.object().pattern(one(READING_CODES), Joi.number().min(-1e6).max(1e6)).required(),
   grams: Joi.object().pattern(text, Joi.number().min(0).max(1e6)).max(200),
   coreCelsius: celsius,
-  browned: Joi.object({ side: one([...SIDES, 'even']).required(), steps: Joi.number().integer().min(0).max(2).required() }),
+  browned: Joi.object({
+    side: one([...SIDES, 'even']).required(),
+    steps: Joi.number().integer().min(0).max(2).required(),
+  }),
   turned: Joi.boolean(),
   took: Joi.array()
     .items(Joi.object({ task: one(PACED_TASKS).required(), minutes: spent.required(), usual: spent.required() }))
     .max(PACED_TASKS.length),
-  heated: Joi.object({ celsius: Joi.number().min(50).max(350).required(), minutes: spent.required(), by: one(['lamp', 'thermometer']).required() }),
+  heated: Joi.object({
+    celsius: Joi.number().min(50).max(350).required(),
+    minutes: spent.required(),
+    by: one(['lamp', 'thermometer']).required(),
+  }),
   gramsBefore: Joi.number().min(0).max(1e6),
   gramsAfter: Joi.number().min(0).max(1e6),
   heightMm: Joi.number().min(1).max(500),

@@ -26,7 +26,10 @@ export function coreAtOutOf({ coreCelsius, foreseen }: BakeRecord): TaughtBake['
   const core = foreseen?.core;
   if (coreCelsius === undefined || !core || core.perLnMinutes < TELLS_FROM) return undefined;
   const { usualCelsius, perLnMinutes } = core;
-  return { over: (coreCelsius - usualCelsius) / perLnMinutes, spread: Math.hypot(CORE_READ, CORE_USUAL) / perLnMinutes };
+  return {
+    over: (coreCelsius - usualCelsius) / perLnMinutes,
+    spread: Math.hypot(CORE_READ, CORE_USUAL) / perLnMinutes,
+  };
 }
 
 /** Why a bake teaches nothing of the oven. */

@@ -3,7 +3,13 @@ import { batchOf } from '../../batch/batch/index.js';
 import { oneBake, type OneBake } from '../../batch/bakes/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { heatingMinutes, type Kitchen } from '../../kitchen/kitchen/index.js';
-import { USUAL_HEATING_MINUTES, runBakeJob, type BakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
+import {
+  USUAL_HEATING_MINUTES,
+  runBakeJob,
+  type BakeJob,
+  type BakePrediction,
+  type PredictionResult,
+} from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { minuteOf, type DayClock } from '../clock/index.js';
 import { planOnce, planSafely, type Played } from '../punctuality/index.js';

@@ -188,7 +188,10 @@ export const learn = {
     const before = kitchen.weighed.find((each) => each.ingredientId === ingredientId);
     const others = kitchen.weighed.filter((each) => each !== before);
     const again = before?.unitId === unitId && before.region === region;
-    return { ...kitchen, weighed: [...others, again ? { ...before, again: [...(before.again ?? []), grams] } : weighed] };
+    return {
+      ...kitchen,
+      weighed: [...others, again ? { ...before, again: [...(before.again ?? []), grams] } : weighed],
+    };
   },
   filling(kitchen: Kitchen, ingredientId: string, filling: Filling | undefined): Kitchen {
     const others = Object.entries(kitchen.fillings).filter(([id]) => id !== ingredientId);
