@@ -77,6 +77,36 @@ test('two bakes are compared, and two half batches put in the Day', async ({ bak
   await expect(page.getByRole('columnheader')).toHaveCount(4);
   await page.getByRole('button', { name: 'Put both in the Day' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the day' })).toHaveValue(/One change/);
+  // both halves are recorded, and then read by themselves
+  for (const [half, score] of [
+    ['A as it is', '5'],
+    ['B changed', '8'],
+  ] as const) {
+    await page.goto('/book/new?of=demo-pear-cardamom-loaf');
+    await page.getByRole('button', { name: half }).click();
+    await page.getByRole('group', { name: 'How good, of ten' }).getByRole('button', { name: score, exact: true }).click();
+    await page.getByRole('button', { name: 'Keep this bake' }).click();
+    await expect(page.getByText('The bake is in the Book')).toBeVisible();
+  }
+  await page.goto('/book?at=compare');
+  await expect(page.getByRole('definition').filter({ hasText: 'a hint: 1 of about 5 pairs' })).toContainText('+1.5');
+});
+
+test('a season is narrowed and looked through by its months, and the address keeps it', async ({ baker, page }) => {
+  await page.getByRole('combobox', { name: 'Of which formula' }).selectOption({ label: 'Pear and cardamom loaf (6)' });
+  await expect(page.getByRole('listitem')).toHaveCount(6);
+  await page.getByRole('combobox', { name: 'How they went' }).selectOption('in for too long');
+  await expect(page.getByRole('listitem')).toHaveCount(2);
+  await page.reload();
+  await expect(page.getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Calendar' }).click();
+  await page.getByRole('combobox', { name: 'How they went' }).selectOption('however they went');
+  const cells = page.getByRole('cell').getByRole('link');
+  await page.getByRole('button', { name: 'The month before' }).click();
+  await expect(cells.first()).toBeVisible();
+  expect(await baker.faultsForReaders()).toEqual([]);
+  await cells.first().click();
+  await expect(page.getByRole('heading', { name: 'Pear and cardamom loaf' })).toBeVisible();
 });
 
 test('a season is handed on as a table that learning reads', async ({ page }) => {

@@ -60,11 +60,12 @@ import { KIND_NAMES, SEASON_KINDS, type SeasonFilter } from './season-filter';
       margin-left: auto;
     }
     @media (max-width: 560px) {
-      label {
-        flex: 1 1 40%;
+      :host {
+        gap: 6px;
       }
-      .look {
-        margin-left: 0;
+      label {
+        flex: 1 1 30%;
+        min-width: 0;
       }
     }
     @media (pointer: coarse) {

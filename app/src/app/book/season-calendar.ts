@@ -4,7 +4,6 @@ import { dateShifted, weekdayOf } from '@orvin/core/day/dates';
 import { groupedBy } from '@orvin/core/ground/records';
 import { dateOf, dayOf, midnightOf } from '../parts/wall-clock';
 import type { StoredBake } from '../store/records';
-import { BakePicture } from './bake-picture';
 
 const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' });
 const WEEK = 7;
@@ -20,7 +19,7 @@ const monthShifted = (month: string, by: number): string => {
 /** A month of the season: what was baked on which day, and how good it was. */
 @Component({
   selector: 'orv-season-calendar',
-  imports: [RouterLink, BakePicture],
+  imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <header>
@@ -42,9 +41,7 @@ const monthShifted = (month: string, by: number): string => {
               <span class="date">{{ day.number }}</span>
               @for (bake of day.bakes; track bake.id) {
                 <a [routerLink]="['/book', bake.id]" [attr.aria-label]="bake.spoken">
-                  <orv-bake-picture [record]="bake.record" />
-                  <span class="title">{{ bake.title }}</span>
-                  <b>{{ bake.score }}</b>
+                  <b>{{ bake.score }}</b> <span class="title">{{ bake.title }}</span>
                 </a>
               }
               @if (day.more > 0) {
@@ -99,9 +96,9 @@ export class SeasonCalendar {
       today: date === today,
       more: all.length - bakes.length,
       bakes: bakes.map(({ id, record }) => {
-        const score = record.score === undefined ? '' : String(record.score);
+        const score = record.score === undefined ? '–' : String(record.score);
         const title = record.title || 'Without a name';
-        return { id, record, title, score, spoken: `${title}, ${words}${score === '' ? '' : `, scored ${score}`}` };
+        return { id, title, score, spoken: `${title}, ${words}${record.score === undefined ? '' : `, scored ${score}`}` };
       }),
     };
   }

@@ -1,4 +1,4 @@
-import { forget, learn, mergedKitchens, pantryOf, PLAIN_KITCHEN, unitsOf } from './index.js';
+import { forget, heatingMinutes, learn, mergedKitchens, pantryOf, PLAIN_KITCHEN, unitsOf, weighedCup } from './index.js';
 
 describe('Kitchen', () => {
   const taught = learn.measure(learn.name(PLAIN_KITCHEN, 'our flour', 'bread-flour'), "Gran's cup", 210);
@@ -12,6 +12,27 @@ describe('Kitchen', () => {
     const again = learn.measure(learn.name(taught, 'OUR FLOUR', 'cake-flour'), "gran's cup", 200);
     expect(again.names).toEqual([{ words: 'OUR FLOUR', ingredientId: 'cake-flour' }]);
     expect(again.measures).toEqual([{ name: "gran's cup", millilitres: 200 }]);
+  });
+  it('keeps what the same measure weighed before, and begins anew with another', () => {
+    const flour = pantryOf(PLAIN_KITCHEN).byId('bread-flour');
+    if (!flour) throw new Error('no flour');
+    const cup = (kitchen: typeof PLAIN_KITCHEN, grams: number, unitId = 'cup') =>
+      learn.weighed(kitchen, { ingredientId: 'bread-flour', unitId, region: 'UK', grams });
+    const once = cup(PLAIN_KITCHEN, 150);
+    // who weighed it once has said what it weighs
+    expect(weighedCup(once, flour)?.grams).toBe(150);
+    const thrice = cup(cup(once, 148), 152);
+    expect(thrice.weighed.length).toBe(1);
+    expect(weighedCup(thrice, flour)?.weighings).toBe(3);
+    expect(weighedCup(thrice, flour)?.grams).toBeGreaterThan(140);
+    expect(weighedCup(thrice, flour)?.grams).toBeLessThan(150.1);
+    expect(cup(thrice, 9, 'tablespoon').weighed).toEqual([{ ingredientId: 'bread-flour', unitId: 'tablespoon', region: 'UK', grams: 9 }]); // prettier-ignore
+  });
+  it('heats as bakes have told, else as the baker says', () => {
+    const oven = { readings: [], heatsInMinutes: 12 };
+    expect(heatingMinutes(PLAIN_KITCHEN)).toBeUndefined();
+    expect(heatingMinutes({ ...PLAIN_KITCHEN, oven })).toBe(12);
+    expect(heatingMinutes({ ...PLAIN_KITCHEN, oven, routine: { heating: { minutesTo180: 19, spread: 0.1, timed: 3 } } })).toBe(19); // prettier-ignore
   });
   it('forgets what it is told to, and only that', () => {
     expect(forget.name(taught, 'our flour')).toEqual({ ...taught, names: [] });
