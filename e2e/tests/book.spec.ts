@@ -84,7 +84,10 @@ test('two bakes are compared, and two half batches put in the Day', async ({ bak
   ] as const) {
     await page.goto('/book/new?of=demo-pear-cardamom-loaf');
     await page.getByRole('button', { name: half }).click();
-    await page.getByRole('group', { name: 'How good, of ten' }).getByRole('button', { name: score, exact: true }).click();
+    await page
+      .getByRole('group', { name: 'How good, of ten' })
+      .getByRole('button', { name: score, exact: true })
+      .click();
     await page.getByRole('button', { name: 'Keep this bake' }).click();
     await expect(page.getByText('The bake is in the Book')).toBeVisible();
   }

@@ -40,8 +40,9 @@ const monthShifted = (month: string, by: number): string => {
             <div class="day" role="cell" [class.other]="!day.here" [class.today]="day.today">
               <span class="date">{{ day.number }}</span>
               @for (bake of day.bakes; track bake.id) {
-                <a [routerLink]="['/book', bake.id]" [attr.aria-label]="bake.spoken">
-                  <b>{{ bake.score }}</b> <span class="title">{{ bake.title }}</span>
+                <a [routerLink]="['/book', bake.id]">
+                  <b><span class="unseen">scored </span>{{ bake.score }}</b>
+                  <span class="title">{{ bake.title }}</span><span class="unseen">, {{ day.words }}</span>
                 </a>
               }
               @if (day.more > 0) {
@@ -95,11 +96,11 @@ export class SeasonCalendar {
       here: date.startsWith(month),
       today: date === today,
       more: all.length - bakes.length,
-      bakes: bakes.map(({ id, record }) => {
-        const score = record.score === undefined ? '–' : String(record.score);
-        const title = record.title || 'Without a name';
-        return { id, title, score, spoken: `${title}, ${words}${record.score === undefined ? '' : `, scored ${score}`}` };
-      }),
+      bakes: bakes.map(({ id, record }) => ({
+        id,
+        title: record.title || 'Without a name',
+        score: record.score === undefined ? '–' : String(record.score),
+      })),
     };
   }
 }

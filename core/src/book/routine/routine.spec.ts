@@ -77,7 +77,9 @@ describe('how long an oven heats', () => {
     const once = learnHeating([{ celsius: 180, minutes: 25, by: 'thermometer' }]);
     expect(once?.minutesTo180).toBeGreaterThan(15);
     expect(once?.minutesTo180).toBeLessThan(20);
-    const often = learnHeating(Array.from({ length: 6 }, () => ({ celsius: 180, minutes: 25, by: 'thermometer' as const })));
+    const often = learnHeating(
+      Array.from({ length: 6 }, () => ({ celsius: 180, minutes: 25, by: 'thermometer' as const })),
+    );
     expect(often?.minutesTo180).toBeCloseTo(20, 0);
     expect(often?.spread).toBeLessThan(once?.spread ?? 0);
   });

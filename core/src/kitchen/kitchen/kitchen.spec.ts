@@ -1,4 +1,13 @@
-import { forget, heatingMinutes, learn, mergedKitchens, pantryOf, PLAIN_KITCHEN, unitsOf, weighedCup } from './index.js';
+import {
+  forget,
+  heatingMinutes,
+  learn,
+  mergedKitchens,
+  pantryOf,
+  PLAIN_KITCHEN,
+  unitsOf,
+  weighedCup,
+} from './index.js';
 
 describe('Kitchen', () => {
   const taught = learn.measure(learn.name(PLAIN_KITCHEN, 'our flour', 'bread-flour'), "Gran's cup", 210);
