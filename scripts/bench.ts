@@ -17,6 +17,7 @@ import { batchOf } from '../core/src/batch/batch/index.js';
 import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/index.js';
 import { readText } from '../core/src/formula/reading/index.js';
 import { DEMO_FORMULAS } from '../core/src/doors/samples/index.js';
+import { benchBook } from './bench-book.js';
 import { learnFrom } from '../core/src/book/learning/index.js';
 import { SimulatedKitchen } from '../core/src/book/learning/simulated-kitchens.spec-help.js';
 import { knobsOf, tryOut } from '../core/src/bench/sandbox/index.js';
@@ -39,10 +40,6 @@ const { changeAndWatch } = (await import(`${root}/scripts/change-and-watch.mjs`)
     readonly to: string;
     readonly until: string;
   }) => Promise<{ milliseconds: number; still: number }>;
-};
-const { fillBook, openAndSearch } = (await import(`${root}/scripts/book-and-watch.mjs`)) as {
-  fillBook: (count: number) => Promise<void>;
-  openAndSearch: (words: string) => Promise<{ readonly open: number; readonly keys: readonly number[] }>;
 };
 const LINES = 40;
 const RUNS = 1200;
@@ -368,22 +365,7 @@ for (const path of [
     `${'a sweep of 21 set points in Chromium'.padEnd(52)} ${(sweep.milliseconds / 1000).toFixed(1).padStart(4)} s, the interface never still for more than ${sweep.still.toFixed(0)} ms   goal under 3 s, 50 ms`,
   );
 }
-// ten thousand bakes: how soon the Book stands, and each key of a search
-{
-  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
-  await page.goto(`http://127.0.0.1:${PORT}/shelf`);
-  await page.getByRole('table').waitFor();
-  await page.evaluate(fillBook, 10_000);
-  const since = performance.now();
-  await page.goto(`http://127.0.0.1:${PORT}/shelf`);
-  await page.getByRole('table').waitFor();
-  const shelf = performance.now() - since;
-  await page.waitForTimeout(8000);
-  const { open, keys } = await page.evaluate(openAndSearch, 'pear, 177, soapy');
-  const [median, worst] = [keys[Math.floor(keys.length / 2)] ?? 0, keys.at(-1) ?? 0];
-  console.log(`10,000 bakes: Shelf ${shelf.toFixed(0)} ms, Book ${open.toFixed(0)} ms (goal 500), a key of the search ${median.toFixed(0)} ms, the slowest ${worst.toFixed(0)} (goal 50)`); // prettier-ignore
-  await page.context().close();
-}
+await benchBook(browser, `http://127.0.0.1:${PORT}`);
 // a thousand bakes of a hundred recipes, and one more
 {
   const kitchen = new SimulatedKitchen(7, { recipes: 100, absurd: 0.05 });

@@ -37,3 +37,42 @@ export async function openAndSearch(words) {
   }
   return { open, keys: keys.sort((a, b) => a - b) };
 }
+
+/** Runs inside the page: so many photos, each drawn by itself, shown by the latest bakes. @returns bytes of all */
+export async function fillPhotos(count) {
+  const done = (request) => new Promise((resolve) => (request.onsuccess = () => resolve(request.result)));
+  const drawn = async (width, nth) => {
+    const canvas = new globalThis.OffscreenCanvas(width, (width * 3) / 4);
+    const context = canvas.getContext('2d');
+    for (let i = 0; i < 60; i++) {
+      context.fillStyle = `hsl(${(nth * 37 + i * 11) % 360} 60% ${30 + (i % 40)}%)`;
+      context.fillRect((i * 97) % width, (i * 61 + nth) % ((width * 3) / 4), width / 6, width / 6);
+    }
+    return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.85 });
+  };
+  const database = await done(globalThis.indexedDB.open('orvin'));
+  const bakes = await done(database.transaction('bakes').objectStore('bakes').getAll());
+  const latest = bakes.sort((a, b) => b.record.at - a.record.at).slice(0, count);
+  let bytes = 0;
+  for (const [nth, bake] of latest.entries()) {
+    const [picture, thumb] = [await drawn(1600, nth), await drawn(208, nth)];
+    bytes += picture.size + thumb.size;
+    const transaction = database.transaction(['bakes', 'photos'], 'readwrite');
+    transaction.objectStore('photos').put({ id: `photo-${nth}`, takenAt: bake.record.at, picture, thumb });
+    transaction.objectStore('bakes').put({ ...bake, record: { ...bake.record, photos: [`photo-${nth}`] } });
+    await new Promise((resolve) => (transaction.oncomplete = resolve));
+  }
+  database.close();
+  return bytes;
+}
+
+/** Runs inside the page: through the rows to the first and back, a few screens at a time. */
+export async function scrollThrough(steps) {
+  const view = document.querySelector('cdk-virtual-scroll-viewport');
+  const next = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 8)));
+  const far = view.scrollHeight - view.clientHeight;
+  for (let i = 1; i <= 2 * steps; i++) {
+    view.scrollTop = (far * (i <= steps ? i : 2 * steps - i)) / steps;
+    await next();
+  }
+}

@@ -168,7 +168,8 @@ describe('the Book', () => {
   });
   it('says what to do where there is nothing, and where there is one', async () => {
     await ready(false);
-    expect(wordsOf(rendered(OvenLearned, { shown: [] }))).toContain('not yet known');
+    const oven = rendered(OvenLearned, { shown: [] });
+    await until(() => wordsOf(oven).includes('not yet known'));
     expect(wordsOf(rendered(Compare, { ids: '' }))).toContain('explains nothing');
   });
 });

@@ -109,7 +109,7 @@ const FEWEST_WINDOWS = 5;
           }
         </ul>
       }
-    } @else if (learning.lessons().bakes.length > 0) {
+    } @else if (!learning.isRead() || learning.lessons().bakes.length > 0) {
       <p class="more" role="status">Working it out …</p>
     } @else {
       <p class="figure"><b class="unknown">not yet known</b></p>

@@ -7,8 +7,9 @@ import type { StoredBake } from '../store/records';
 const HEIGHT = 120;
 const [LEFT, RIGHT, TOP, BOTTOM] = [26, 12, 10, 22];
 const GRID = [2, 4, 6, 8, 10];
-/** Two points are no trend. */
+/** Two points are no trend; more than these are drawn as means of as many as it takes. */
 const FEWEST = 3;
+const MOST = 60;
 
 /** How good the bakes that are shown were, one after another. */
 @Component({
@@ -18,6 +19,9 @@ const FEWEST = 3;
   template: `
     @if (points().length >= fewest) {
       <h2>How good, over time</h2>
+      @if (each() > 1) {
+        <p>Each point is the mean of {{ each() }} bakes.</p>
+      }
       @if (width() > 60) {
         <svg [attr.width]="width()" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
           @for (line of grid; track line) {
@@ -41,6 +45,9 @@ const FEWEST = 3;
     }
     h2 {
       font-size: var(--step-0);
+    }
+    p {
+      color: var(--ink-2);
     }
     svg {
       display: block;
@@ -74,11 +81,22 @@ export class Trend {
   protected readonly fewest = FEWEST;
 
   /** The oldest first. */
-  protected readonly points = computed(() =>
+  private readonly scored = computed(() =>
     this.bakes()
       .flatMap(({ id, record }) => (record.score === undefined ? [] : [{ id, at: record.at, score: record.score }]))
       .sort((a, b) => a.at - b.at),
   );
+  /** Bakes that a point is the mean of. */
+  protected readonly each = computed(() => Math.ceil(this.scored().length / MOST));
+  protected readonly points = computed(() => {
+    const [all, each] = [this.scored(), this.each()];
+    if (each <= 1) return all;
+    const mean = (of: readonly number[]) => of.reduce((sum, value) => sum + value, 0) / of.length;
+    return Array.from({ length: Math.ceil(all.length / each) }, (_, i) => {
+      const some = all.slice(i * each, (i + 1) * each);
+      return { id: some[0]?.id ?? '', at: mean(some.map(({ at }) => at)), score: mean(some.map(({ score }) => score)) };
+    });
+  });
   protected readonly ends = computed(() => {
     const points = this.points();
     const [first, last] = [points[0], points.at(-1)];
@@ -94,7 +112,7 @@ export class Trend {
   }
   protected readonly line = computed(() => this.points().map(({ at, score }, i) => `${i === 0 ? 'M' : 'L'}${this.x(at).toFixed(1)} ${this.y(score).toFixed(1)}`).join('')); // prettier-ignore
   protected readonly spoken = computed(() => {
-    const points = this.points();
-    return `Scores of ${points.length} bakes, from ${points[0]?.score ?? ''} to ${points.at(-1)?.score ?? ''}`;
+    const scored = this.scored();
+    return `Scores of ${scored.length} bakes, from ${scored[0]?.score ?? ''} to ${scored.at(-1)?.score ?? ''}`;
   });
 }

@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { catchError, debounceTime, from, of, switchMap, type Observable } from 'rxjs';
+import { catchError, debounceTime, distinctUntilChanged, from, map, of, switchMap, type Observable } from 'rxjs';
 import { lessonOf, lessonsOf, routineOf, type NamedRecord } from '@orvin/core/book/records';
 import type { Lessons } from '@orvin/core/book/learning';
 import { isSame } from '@orvin/core/ground/records';
@@ -12,6 +12,7 @@ import { Work } from './work-client';
 
 /** Acts that come together are learned from together. */
 const PAUSE_MILLISECONDS = 60;
+const NOTHING_TAUGHT: Lessons = { bakes: [] };
 
 /** What the Book teaches this kitchen. Worked out in a worker whenever a bake, a reading or a change of the oven does; never stored. */
 @Injectable({ providedIn: 'root' })
@@ -26,21 +27,26 @@ export class Learning {
     this.oven();
     return new WeakMap<NamedRecord, ReturnType<typeof lessonOf>>();
   });
-  readonly lessons = computed<Lessons>(
-    () => {
-      const remembered = this.remembered();
-      return lessonsOf(this.book.bakes(), this.oven(), (record, oven) => {
-        const lesson = remembered.get(record) ?? lessonOf(record, oven);
-        remembered.set(record, lesson);
-        return lesson;
-      });
-    },
-    { equal: isSame },
+  private readonly taught = toSignal(
+    toObservable(computed(() => ({ bakes: this.book.bakes(), oven: this.oven(), remembered: this.remembered() }))).pipe(
+      // after the screen that asked: ten thousand bakes take a tenth of a second
+      debounceTime(PAUSE_MILLISECONDS),
+      map(({ bakes, oven: of, remembered }) =>
+        lessonsOf(bakes, of, (record, oven) => {
+          const lesson = remembered.get(record) ?? lessonOf(record, oven);
+          remembered.set(record, lesson);
+          return lesson;
+        }),
+      ),
+      distinctUntilChanged<Lessons>(isSame),
+    ),
   );
+  readonly lessons = computed<Lessons>(() => this.taught() ?? NOTHING_TAUGHT);
+  /** Whether it is known yet which bakes teach. */
+  readonly isRead = computed(() => this.taught() !== undefined);
   /** Undefined until there is something, and while it is first worked out. */
   readonly learned = toSignal(
     toObservable(this.lessons).pipe(
-      debounceTime(PAUSE_MILLISECONDS),
       switchMap((lessons): Observable<BookLearned | undefined> =>
         lessons.bakes.length === 0
           ? of(undefined)

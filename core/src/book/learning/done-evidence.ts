@@ -13,8 +13,8 @@ const SAID: Readonly<Record<DoneWord | 'nothing', readonly [number, number]>> = 
   over: [0.22, 0.09],
   nothing: [0.02, 0.1],
 };
-/** How much past done it came out by the word, % of the time: under 0 was too soon. */
-export const pastDonePercent = (word: DoneWord): number => 100 * (Math.exp(SAID[word][0]) - 1);
+/** How much past done it came out by the word, % of the time: under 0 was too soon. Without a word, as most take it out. */
+export const pastDonePercent = (word: DoneWord | undefined): number => 100 * (Math.exp(SAID[word ?? 'nothing'][0]) - 1);
 /** Scatter of a look, ln(minutes). */
 const JUDGING = 0.03;
 /** "Nearly" is done within so much more of the time. */

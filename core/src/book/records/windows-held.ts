@@ -1,4 +1,4 @@
-import { doneEvidence } from '../learning/index.js';
+import { pastDonePercent } from '../learning/index.js';
 import type { BakeRecord } from './bake-record.js';
 
 /* How often windows held: eight bakes in ten are promised to be done within theirs, one sooner, one later. */
@@ -20,12 +20,10 @@ export interface WindowsHeld {
 const LAST = 20;
 const TOO_FEW = 0.65;
 
-/** Where in its window a bake was done, by its minutes and how done it was; undefined where nothing was foreseen, or it tells nothing. */
-export function partOfWindow({ foreseen, leftOut, outMinutes, word, looks = [] }: BakeRecord): WindowPart | undefined {
+/** Where in its window a bake was done, by its minutes and how done it was; undefined where nothing was foreseen, or it is left out. */
+export function partOfWindow({ foreseen, leftOut, outMinutes, word }: BakeRecord): WindowPart | undefined {
   if (!foreseen || leftOut !== undefined) return undefined;
-  const done = doneEvidence({ outMinutes, word, looks });
-  if (!done) return undefined;
-  const minutes = Math.exp(done.ln);
+  const minutes = outMinutes / (1 + pastDonePercent(word) / 100);
   if (minutes < foreseen.low) return 'sooner';
   if (minutes > foreseen.high) return 'later';
   return minutes < foreseen.likely ? 'first-half' : 'second-half';
