@@ -3,11 +3,14 @@ import type { Browser, CDPSession } from '@playwright/test';
 /* The Book of years: ten thousand bakes, two thousand photos. How soon it stands, each key of a search, and memory while it is scrolled. */
 
 const root = process.cwd();
-const { fillBook, fillPhotos, openAndSearch, scrollThrough } = (await import(`${root}/scripts/book-and-watch.mjs`)) as {
+const { fillBook, fillPhotos, openAndSearch, scrollThrough, watchStillness } = (await import(
+  `${root}/scripts/book-and-watch.mjs`
+)) as {
   fillBook: (count: number) => Promise<void>;
   fillPhotos: (count: number) => Promise<number>;
   openAndSearch: (words: string) => Promise<{ readonly open: number; readonly keys: readonly number[] }>;
   scrollThrough: (steps: number) => Promise<void>;
+  watchStillness: () => void;
 };
 const BAKES = 10_000;
 const PHOTOS = 2000;
@@ -49,5 +52,18 @@ export async function benchBook(browser: Browser, address: string): Promise<void
   console.log(
     `scrolled through and back ${ROUNDS + 1} times: ${held.map((each) => each.toFixed(1)).join(', ')} MB held`,
   );
+  const writing = performance.now();
+  const download = page.waitForEvent('download', { timeout: 300_000 });
+  await page.getByRole('button', { name: 'The whole Book, with photos' }).click();
+  const path = await (await download).path();
+  const wrote = performance.now() - writing;
+  const heldAfter = await heldMegabytes(session);
+  await page.evaluate(watchStillness);
+  const reading = performance.now();
+  await page.locator('.out input[type=file]').setInputFiles(path);
+  await page.getByText(/there already|differ stand beside/).waitFor({ timeout: 300_000 });
+  const read = performance.now() - reading;
+  const still = await page.evaluate(() => (globalThis as unknown as { longestStill: number }).longestStill);
+  console.log(`the whole Book: written in ${(wrote / 1000).toFixed(1)} s, ${heldAfter.toFixed(1)} MB held after; read back in ${(read / 1000).toFixed(1)} s, never still for more than ${still.toFixed(0)} ms`); // prettier-ignore
   await page.context().close();
 }

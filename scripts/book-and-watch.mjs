@@ -76,3 +76,17 @@ export async function scrollThrough(steps) {
     await next();
   }
 }
+
+/** Runs inside the page: from now on notes for how long it stood still at most, ms. */
+export function watchStillness() {
+  globalThis.longestStill = 0;
+  let last = performance.now();
+  const channel = new globalThis.MessageChannel();
+  channel.port1.onmessage = () => {
+    const now = performance.now();
+    globalThis.longestStill = Math.max(globalThis.longestStill, now - last);
+    last = now;
+    setTimeout(() => channel.port2.postMessage(0), 4);
+  };
+  channel.port2.postMessage(0);
+}

@@ -36,6 +36,19 @@ export const BOOK_VIEWS = {
     await page.getByRole('link', { name: 'A bake without Orvin' }).click();
     await page.getByPlaceholder('What was baked?').fill('Sunday loaf');
   },
+  'book-calendar': async (page) => {
+    await BOOK_VIEWS.book(page);
+    await page.getByRole('button', { name: 'Calendar' }).click();
+    await page.getByRole('table').waitFor();
+  },
+  'book-half': async (page) => {
+    await BOOK_VIEWS['book-compare'](page);
+    await page.getByRole('button', { name: 'Put both in the Day' }).click();
+    await page.getByRole('textbox', { name: 'Name of the day' }).waitFor();
+    await page.goto(new URL('/book/new?of=demo-pear-cardamom-loaf', page.url()).href);
+    await page.getByRole('button', { name: 'B changed' }).click();
+    await page.getByRole('button', { name: 'Browner side' }).click();
+  },
   'book-compare': async (page) => {
     await toBook(page);
     await page.getByRole('tab', { name: 'Compare' }).click();

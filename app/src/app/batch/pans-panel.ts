@@ -12,7 +12,7 @@ import {
   pansInWords,
   verdictInWords,
 } from '@orvin/core/words/batch-words';
-import { courseInWords, setPointInWords } from '@orvin/core/words/oven-words';
+import { courseInWords, setPointInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
 import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
@@ -71,6 +71,9 @@ const LITTLE_ADVICE = 0.06;
           </li>
         }
       </ul>
+      @if (learned(); as words) {
+        <p class="rest">{{ words }}</p>
+      }
       @if (remainder(); as words) {
         <p class="rest" role="status">{{ words }}</p>
       }
@@ -108,6 +111,12 @@ export class PansPanel {
       };
     }),
   );
+  /** Whose minutes these are: what bakes taught, and of what. */
+  protected readonly learned = computed(() => {
+    const reason = this.times()[0]?.windowReasons.find(({ code }) => code === 'learned');
+    const words = reason && windowReasonInWords(reason);
+    return words && `${words.say} ${words.why}`;
+  });
   protected readonly remainder = computed(() => {
     const plan = this.settings.batch()?.plan;
     if (!plan) return undefined;

@@ -72,10 +72,10 @@ describe('the whole Book as a file', () => {
     await expectAsync(readBook(file, nothing)).toBeRejectedWithError(/damaged.*score/);
     await expectAsync(readBook(file.slice(0, 60), nothing)).toBeRejectedWithError(/Book/);
   });
-  it('is merged: new bakes come in, the same stay, others stand beside', () => {
+  it('is merged: new bakes come in, the same stay, others stand beside', async () => {
     const standing = new Map([['a', RECORD], ['b', RECORD]]); // prettier-ignore
     const brought = [{ id: 'a', record: RECORD }, { id: 'b', record: { ...RECORD, score: 3 } }, { id: 'c', record: RECORD }]; // prettier-ignore
-    const { fresh, same, differs } = heldAgainstBook(brought, (id) => {
+    const { fresh, same, differs } = await heldAgainstBook(brought, (id) => {
       const record = standing.get(id);
       return record && { id, record };
     });

@@ -20,11 +20,19 @@ const MOST_BAKES = 20_000;
 const fileSchema = Joi.object({
   file: Joi.valid(MARK).required(),
   version: Joi.number().integer().min(1).required(),
-  bakes: Joi.array()
-    .items(Joi.object({ id: Joi.string().min(1).max(100).required(), record: bakeRecordSchema.required() }))
-    .max(MOST_BAKES)
-    .required(),
+  bakes: Joi.array().max(MOST_BAKES).required(),
 });
+const bakesSchema = Joi.array().items(
+  Joi.object({ id: Joi.string().min(1).max(100).required(), record: bakeRecordSchema.required() }),
+);
+/** Bakes that are looked at before the page may do something else: ten thousand at once would hold it for a second. */
+const AT_ONCE = 250;
+async function* inTurns<T>(all: readonly T[]): AsyncGenerator<readonly T[]> {
+  for (let from = 0; from < all.length; from += AT_ONCE) {
+    yield all.slice(from, from + AT_ONCE);
+    await new Promise((resolve) => setTimeout(resolve));
+  }
+}
 
 /** @param photoOf gives a photo by its id, read only when its turn comes */
 export function writeBook(
@@ -67,7 +75,7 @@ export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) 
   if (!records) throw new Error(`This is no file of a Book: there is no ${RECORDS} in it.`);
   return checked(await records.text());
 }
-function checked(json: string): ReadBook {
+async function checked(json: string): Promise<ReadBook> {
   let value: unknown;
   try {
     value = JSON.parse(json);
@@ -77,18 +85,31 @@ function checked(json: string): ReadBook {
   const result: Joi.ValidationResult<{ readonly version: number; readonly bakes: readonly NamedRecord[] }> = fileSchema.validate(value); // prettier-ignore
   if (result.error) throw new Error(`This file of a Book is damaged: ${result.error.message}.`);
   if (result.value.version > VERSION) throw new Error('This Book was written by a later Orvin. Bring that one up to date first.'); // prettier-ignore
-  return { bakes: result.value.bakes };
+  const bakes: NamedRecord[] = [];
+  for await (const some of inTurns(result.value.bakes)) {
+    const read: Joi.ValidationResult<readonly NamedRecord[]> = bakesSchema.validate(some);
+    if (read.error) throw new Error(`This file of a Book is damaged: ${read.error.message}.`);
+    bakes.push(...read.value);
+  }
+  return { bakes };
 }
 
 /** What a file's bakes are beside those that stand: new, there already just so, or otherwise. */
-export function heldAgainstBook(
+export async function heldAgainstBook(
   brought: readonly NamedRecord[],
   standing: (id: string) => NamedRecord | undefined,
-): { readonly fresh: readonly NamedRecord[]; readonly same: number; readonly differs: readonly NamedRecord[] } {
-  const differs = brought.filter(({ id, record }) => {
-    const there = standing(id);
-    return there !== undefined && !isSame(there.record, record);
-  });
-  const fresh = brought.filter(({ id }) => standing(id) === undefined);
+): Promise<{
+  readonly fresh: readonly NamedRecord[];
+  readonly same: number;
+  readonly differs: readonly NamedRecord[];
+}> {
+  const fresh: NamedRecord[] = [];
+  const differs: NamedRecord[] = [];
+  for await (const some of inTurns(brought))
+    for (const bake of some) {
+      const there = standing(bake.id);
+      if (!there) fresh.push(bake);
+      else if (!isSame(there.record, bake.record)) differs.push(bake);
+    }
   return { fresh, same: brought.length - fresh.length - differs.length, differs };
 }

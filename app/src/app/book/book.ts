@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { debounceTime } from 'rxjs';
 import { Router, RouterLink } from '@angular/router';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
@@ -29,6 +31,7 @@ import type { StoredBake } from '../store/records';
 
 /** Bakes whose words are put together at once. */
 const AT_ONCE = 400;
+const PAUSE_MILLISECONDS = 150;
 const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 
 /** Book: what was baked, what it taught, and what explains a difference. */
@@ -134,9 +137,10 @@ export class Book {
       ? on.slice(0, 7)
       : dateOf(this.shown()[0]?.record.at ?? Date.now()).slice(0, 7);
   });
-  protected readonly narrowed = computed(
-    () => (this.find() ?? '') !== '' || Object.values(this.filter()).some((each) => each !== undefined),
-  );
+  /** What is read of them, once typing pauses: rows come first. */
+  protected readonly read = toSignal(toObservable(this.shown).pipe(debounceTime(PAUSE_MILLISECONDS)), {
+    initialValue: this.book.bakes(),
+  });
   protected readonly facts = computed(() => {
     const all = this.book.bakes();
     const [latest, first] = [all[0], all.at(-1)];
@@ -207,7 +211,7 @@ export class Book {
         // drawn anew, as everything is that comes in
         if (!(await this.photos.has(id))) await this.photos.keep(await takenIn(picture, id, Date.now()));
       });
-      const { fresh, same, differs } = heldAgainstBook(bakes, (id) => this.book.bake(id));
+      const { fresh, same, differs } = await heldAgainstBook(bakes, (id) => this.book.bake(id));
       if (fresh.length + differs.length > 0) this.book.bringIn([...fresh, ...differs]);
       const there = same > 0 ? `; ${same} there already` : '';
       const beside = differs.length > 0 ? `; ${differs.length} that differ stand beside yours` : '';

@@ -77,7 +77,7 @@ export function comparedSides(sides: readonly Side[]): ComparedBakes {
   );
   return {
     comparison,
-    moved: comparison && before && after ? movedInWords(comparison, before, after) : '',
+    moved: comparison ? movedInWords(comparison, before, after) : '',
     rows,
     same: [...same.map((code) => READING_NAMES[code]), ...kept].join(', '),
     unexplained: comparison && comparison.foreseenSpread === undefined ? percent(comparison.unexplained) : '',

@@ -2,7 +2,14 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, of, switchMap } from 'rxjs';
 import { epochAt, windowsHeld } from '@orvin/core/book/records';
-import { learnedBake, learnedHabit, learnedOven } from '@orvin/core/kitchen/learned';
+import {
+  learnedBake,
+  learnedFan,
+  learnedHabit,
+  learnedOven,
+  learnedPans,
+  type LearnedShare,
+} from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
 import { heatingRow, hotSideRow, paceRow, type LearnedRow } from '@orvin/core/words/book-words';
 import { dayOf } from '../parts/wall-clock';
@@ -17,6 +24,8 @@ import type { StoredBake } from '../store/records';
 const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${Math.abs(value).toFixed(places)}`; // prettier-ignore
 /** Bakes before it is asked how closely times are noted. */
 const ASKED_FROM = 3;
+/** What one thing does to the time, whatever is baked. */
+const shareRow = (what: string, { percent, spread }: LearnedShare): LearnedRow => ({ what, figure: `${signed(percent)} %`, why: `of the time, ± ${spread.toFixed(0)}` }); // prettier-ignore
 /** Recipes whose own factor is shown. */
 const MOST_RECIPES = 3;
 /** Fewer windows than this draw no picture. */
@@ -85,6 +94,9 @@ const FEWEST_WINDOWS = 5;
         </p>
       }
       <p class="acts">
+        <button type="button" class="quiet" [attr.aria-expanded]="everything()" (click)="everything.set(!everything())">
+          {{ everything() ? 'Only the recipes baked most' : 'All recipes and tins' }}
+        </button>
         <button type="button" class="quiet" [attr.aria-expanded]="listed()" (click)="listed.set(!listed())">
           {{ listed() ? 'Hide the bakes in it' : 'Every bake in it, and leave one out' }}
         </button>
@@ -189,8 +201,10 @@ export class OvenLearned {
         return { what: title, bakes: lesson.bakesOfRecipe, figure: lesson.factor.toFixed(2), why: `${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
       })
       .sort((a, b) => b.bakes - a.bakes)
-      .slice(0, MOST_RECIPES);
+      .slice(0, this.everything() ? undefined : MOST_RECIPES);
   });
+  /** All recipes and tins, or the three that were baked most. */
+  protected readonly everything = signal(false);
   private readonly leftOut = computed(() => {
     const out = this.book.bakes().filter(({ record }) => record.leftOut !== undefined);
     const [lately] = out;
@@ -207,8 +221,13 @@ export class OvenLearned {
       ...(hotSide ? [hotSideRow(hotSide)] : []),
       ...(pace ? [paceRow(pace)] : []),
     ];
+    const fan = learnedFan(kitchen);
     return [
       ...this.recipes(),
+      ...(this.everything()
+        ? learnedPans(kitchen).map(({ pan, ...share }) => shareRow(pan || 'a tin without a name', share))
+        : []),
+      ...(fan ? [shareRow('with the fan', fan)] : []),
       ...(habit.spread < 4.5 ? [{ what: 'you take it out', figure: `${signed(habit.percent)} %`, why: habit.percent < 0 ? 'before most would' : 'after most would' }] : []), // prettier-ignore
       ...besides,
       ...(leftOut ? [leftOut] : []),

@@ -68,12 +68,6 @@ import { KIND_NAMES, SEASON_KINDS, type SeasonFilter } from './season-filter';
         min-width: 0;
       }
     }
-    @media (pointer: coarse) {
-      select,
-      .chip {
-        min-height: var(--finger);
-      }
-    }
   `,
 })
 export class SeasonBar {

@@ -3,6 +3,7 @@ import type { DaySheet, SheetOven, SheetPair, SheetSpan } from '@orvin/core/day/
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { heatingMinutes } from '@orvin/core/kitchen/kitchen';
 import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
+import { learnedOvenInWords } from '@orvin/core/words/oven-words';
 import { paceSaid } from '@orvin/core/words/book-words';
 import { FigureField, WordsField } from '../parts/kept-field';
 import { Learning } from '../work/learning';
@@ -123,6 +124,9 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
             }
           </div>
         }
+        @if (ovenSaid(); as said) {
+          <p class="said">{{ said }}</p>
+        }
         @if (sheet.ovens.length < mostOvens) {
           <button type="button" class="quiet" (click)="addOven(sheet)">Borrow an oven</button>
         }
@@ -240,6 +244,11 @@ export class DayHands {
   protected readonly day = inject(ThisDay);
   private readonly learning = inject(Learning);
   protected readonly paceSaid = computed(() => paceSaid(this.learning.kitchen().routine?.pace));
+  /** Whose oven it plans around: what bakes taught of it. */
+  protected readonly ovenSaid = computed(() => {
+    const { learned } = this.learning.kitchen();
+    return learned && learnedOvenInWords(learned);
+  });
   /** Minutes to 180 °C where the day does not say: the first oven is the kitchen's own. */
   protected readonly heatsIn = (nth: number): number =>
     Math.round((nth === 0 ? heatingMinutes(this.learning.kitchen()) : undefined) ?? USUAL_HEATING_MINUTES);

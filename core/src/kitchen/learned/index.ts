@@ -1,8 +1,10 @@
 export { learnedKitchenSchema, learnedRoutineSchema } from './learned-schema.js';
 export {
   learnedBake,
+  learnedFan,
   learnedHabit,
   learnedOven,
+  learnedPans,
   LEARNED_FROM,
   LEARNING_PRIOR,
   lessonFor,
@@ -15,6 +17,7 @@ export {
   type LearnedKitchen,
   type LearnedOven,
   type LearnedRecipe,
+  type LearnedShare,
   type Lesson,
 } from './learned.js';
 export { ownCup, type OwnCup } from './own-cup.js';

@@ -185,12 +185,24 @@ export function learnedOven({ shared, mean, covariance, epoch }: LearnedKitchen)
   return { celsius: mean[i] ?? 0, spread, known: spread <= KNOWN_FROM };
 }
 
-/** How this baker judges: more than 0 takes it out later than most. In % of the time. */
-export function learnedHabit({ shared, mean, covariance }: LearnedKitchen): {
+/** By how much bakes take longer through one thing, % of the time, and its standard deviation. */
+export interface LearnedShare {
   readonly percent: number;
   readonly spread: number;
-} {
-  const i = shared.indexOf('habit');
-  const variance = i < 0 ? LEARNING_PRIOR.habit ** 2 : (covariance[i * shared.length + i] ?? 0);
+}
+function shareOf({ shared, mean, covariance }: LearnedKitchen, name: string): LearnedShare {
+  const i = shared.indexOf(name);
+  const variance = i < 0 ? priorOf(name) ** 2 : (covariance[i * shared.length + i] ?? 0);
   return { percent: 100 * (i < 0 ? 0 : (mean[i] ?? 0)), spread: 100 * Math.sqrt(variance) };
 }
+/** How this baker judges: more than 0 takes it out later than most. */
+export const learnedHabit = (kitchen: LearnedKitchen): LearnedShare => shareOf(kitchen, 'habit');
+/** What the fan does beyond what is usual; undefined where no bake had it on. */
+export const learnedFan = (kitchen: LearnedKitchen): LearnedShare | undefined =>
+  kitchen.shared.includes('fan') ? shareOf(kitchen, 'fan') : undefined;
+const PAN = 'pan ';
+/** What each tin does, whatever is baked in it. */
+export const learnedPans = (kitchen: LearnedKitchen): readonly (LearnedShare & { readonly pan: string })[] =>
+  kitchen.shared
+    .filter((name) => name.startsWith(PAN))
+    .map((name) => ({ pan: name.slice(PAN.length), ...shareOf(kitchen, name) }));
