@@ -23,6 +23,17 @@ describe('the Pantry', () => {
     entered(view, 'convert', '1 cup of moonshine dust');
     expect(wordsOf(view)).toContain('moonshine dust');
   });
+  it('takes a spoon weighed again beside what it weighed, and says how far the next may be off', async () => {
+    const view = await pantry();
+    for (const grams of ['5.4', '5.6', '5.5']) {
+      entered(view, 'Grams it weighs', grams);
+      submitted(view, 'form.weigh');
+    }
+    expect(kitchen().weighed).toEqual([jasmine.objectContaining({ ingredientId: 'baking-soda', grams: 5.4, again: [5.6, 5.5] })]); // prettier-ignore
+    expect(wordsOf(view)).toMatch(/5\.\d g.*weighed 3 times, ± 0\.\d; the next one ± 0\.\d g/);
+    TestBed.inject(RecordStore).undo();
+    expect(kitchen().weighed[0]?.again).toEqual([5.6]);
+  });
   it('puts pans on the shelf in words, as many as are said, and undo takes them off', async () => {
     const view = await pantry();
     entered(view, 'A pan that you own', 'two 20 cm rounds');
