@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { ThisBaking, type NamedTimer } from './this-baking';
 
 const MOST_SHOWN = 2;
@@ -14,11 +15,15 @@ export function leftInWords(milliseconds: number): string {
 /** Named timers, the next first; what rang stands in butter until it is put off. */
 @Component({
   selector: 'orv-bake-timers',
+  imports: [RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @for (timer of shown(); track timer.of + timer.id) {
       <div class="timer" [class.rang]="timer.rang" role="timer" [attr.aria-label]="timer.name">
         <span>{{ timer.name }}</span> <b>{{ timer.left }}</b>
+        @if (timer.rang && timer.of !== baking.id()) {
+          <a [routerLink]="['/bake', timer.of]" [attr.aria-label]="'Go to it: ' + timer.name">Go to it</a>
+        }
         @if (timer.rang) {
           <button type="button" (click)="baking.snooze(timer)">2 min more</button>
           <button type="button" (click)="baking.stop(timer)" [attr.aria-label]="'Stop: ' + timer.name">Stop</button>
@@ -58,7 +63,10 @@ export function leftInWords(milliseconds: number): string {
       border-color: var(--butter-deep);
       padding-right: 2px;
     }
-    button {
+    button,
+    a {
+      display: inline-flex;
+      align-items: center;
       min-height: 40px;
       padding: 0 10px;
       border: 0;
@@ -67,6 +75,7 @@ export function leftInWords(milliseconds: number): string {
       color: var(--ink);
       font: inherit;
       font-weight: 650;
+      text-decoration: none;
       cursor: pointer;
     }
     .more {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
+import { isByItself } from '@orvin/core/along/baking';
 import { nextInWords, placeInWords } from '@orvin/core/words/along-words';
 import { NextAct } from '../parts/next-act';
 import { BakingStore } from '../store/baking-store';
@@ -44,6 +45,7 @@ export class Bake {
   private readonly bakings = inject(BakingStore);
   protected readonly footing = inject(Footing);
   private readonly nextAct = inject(NextAct);
+  private readonly router = inject(Router);
   protected readonly jumping = signal(false);
   protected readonly rescuing = signal(false);
 
@@ -68,8 +70,24 @@ export class Bake {
     return nextInWords(next, pans, this.baking.wordsOf(next));
   });
 
+  /** Another bake whose timer rang while this one goes on by itself and none of its own rings. */
+  private readonly wanted = computed(() => {
+    const { rang } = this.baking.timers();
+    if (rang.some(({ of }) => of === this.id()) || this.jumping() || this.rescuing()) return undefined;
+    return isByItself(this.baking.state()) ? rang[0] : undefined;
+  });
+  /** What came forward once and was left again does not come a second time. */
+  private readonly brought = new Set<string>();
+
   constructor() {
     effect(() => this.baking.id.set(this.id()));
+    effect(() => {
+      const wanted = this.wanted();
+      const key = wanted && `${wanted.of} ${wanted.id} ${wanted.until}`;
+      if (!wanted || key === undefined || this.brought.has(key)) return;
+      this.brought.add(key);
+      void this.router.navigate(['/bake', wanted.of]);
+    });
     effect((onCleanup) => {
       this.nextAct.offer.set({ label: this.footing.label(), run: () => this.forward() });
       onCleanup(() => this.nextAct.offer.set(undefined));

@@ -118,6 +118,13 @@ export function bakingState(walk: readonly WalkStep[], happenings: readonly Happ
   };
 }
 
+/** Whether the step at hand goes on by itself: in the oven, cooling, resting. Hands are free for another bake. */
+export function isByItself({ step, ovens }: Pick<BakingState, 'step' | 'ovens'>): boolean {
+  if (step?.kind === 'rest' || step?.kind === 'cool') return true;
+  const oven = step?.kind === 'bake' ? ovens.get(step.portion) : undefined;
+  return oven?.inAt !== undefined && oven.outAt === undefined;
+}
+
 /** What a line of the walk is to be, g. */
 export const targetOf = (step: WeighStep, { targets }: BakingState): number => targets.get(step.id) ?? step.grams;
 

@@ -8,6 +8,7 @@ import {
   batterFactor,
   bowlOf,
   gramsBefore,
+  isByItself,
   isOver,
   timeFactor,
   timersAt,
@@ -125,6 +126,16 @@ describe('what stands of a bake, from what happened', () => {
     const over = bakingState(walk, [{ kind: 'weighed', step: flour.id, grams: flour.grams + 30, by: 'hand', at: NOW }]);
     const batter = all.reduce((sum, { grams }) => sum + grams, 0);
     expect(batterFactor(walk, over)).toBeCloseTo(1 + 30 / batter, 9);
+  });
+  it('goes on by itself in the oven, and not before it is in nor once it is out', () => {
+    const { walk } = loaf();
+    const at = (...happenings: readonly Happening[]) =>
+      isByItself(bakingState(walk, [{ kind: 'step', to: 'bake:0', at: NOW }, ...happenings]));
+    expect(at()).toBeFalse();
+    expect(at({ kind: 'in', portion: 0, at: NOW })).toBeTrue();
+    expect(at({ kind: 'in', portion: 0, at: NOW }, { kind: 'out', portion: 0, at: NOW + 1 })).toBeFalse();
+    expect(isByItself(bakingState(walk, [{ kind: 'step', to: 'cool:0', at: NOW }]))).toBeTrue();
+    expect(isByItself(bakingState(walk, []))).toBeFalse();
   });
   it('is over once it ended, unless it was taken up again', () => {
     expect(isOver([])).toBeFalse();

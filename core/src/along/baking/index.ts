@@ -13,6 +13,7 @@ export {
   batterFactor,
   bowlOf,
   gramsBefore,
+  isByItself,
   isOver,
   targetOf,
   timeFactor,

@@ -1,14 +1,19 @@
 import { bakingState, targetOf, type Baking } from '../../along/baking/index.js';
-import { isSame } from '../../ground/records/index.js';
-import { EMPTY_BATCH, type BatchSettings } from '../../batch/plan/index.js';
 import type { OneBake } from '../../batch/bakes/index.js';
+import { EMPTY_BATCH, type BatchSettings } from '../../batch/plan/index.js';
 import type { Audit } from '../../bench/audit/index.js';
+import { isSame } from '../../ground/records/index.js';
 import { bandUnits } from '../../ground/verdict/index.js';
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import { coreAtDone, type BakeJob, type BakePrediction, type CoreAtDone } from '../../oven/baking/index.js';
-import { HALVES, type Half } from '../records/index.js';
-import type { BakeReadings, BakeRecord, ReadingCode, RecordedForesight } from '../records/index.js';
-
+import {
+  HALVES,
+  type BakeReadings,
+  type BakeRecord,
+  type Half,
+  type ReadingCode,
+  type RecordedForesight,
+} from '../records/index.js';
 import { heatingOfBaking, workOfBaking } from './on-the-way.js';
 
 /* What is known of a bake before anybody is asked: from the bake along, or from Batch and Oven as they stand. */

@@ -1,5 +1,14 @@
 import { without } from '../../ground/records/index.js';
-import { bakeRecordSchema, epochAt, lessonOf, lessonsOf, outcomesOf, recipeOf, type BakeRecord } from './index.js';
+import {
+  bakeRecordSchema,
+  epochAt,
+  lessonOf,
+  lessonsOf,
+  outcomesOf,
+  recipeOf,
+  routineOf,
+  type BakeRecord,
+} from './index.js';
 
 const RECORD: BakeRecord = {
   title: 'Pear and cardamom loaf',
@@ -39,6 +48,29 @@ describe('what a record teaches', () => {
     expect(epoch).toBe(1);
     expect(readings?.map(({ epoch: e }) => e)).toEqual([0, 1]);
     expect(epochAt(0, [])).toBe(0);
+  });
+  it('is, of the oven’s heating and its hotter side, what was seen since it was changed; of hands, all of it', () => {
+    const day = (nth: number, more: Partial<BakeRecord> = {}): BakeRecord => ({
+      ...RECORD,
+      at: nth * 86_400_000,
+      took: [{ task: 'weigh', minutes: 12, usual: 10 }],
+      heated: { celsius: 180, minutes: nth < 3 ? 40 : 25, by: 'thermometer' },
+      browned: { side: nth < 3 ? 'front' : 'back', steps: 2 },
+      ...more,
+    });
+    const oven = { changes: [{ at: 2.5 * 86_400_000, what: 'The oven' }] };
+    const { pace, heating, hotSide } = routineOf([day(1), day(2), day(3), day(4), day(5, { turned: true })], oven);
+    expect(pace?.bakes).toBe(5);
+    expect(heating?.timed).toBe(3);
+    expect(heating?.minutesTo180).toBeLessThan(20.1);
+    // the turned one tells nothing of sides
+    expect(hotSide?.bakes).toBe(2);
+    expect(hotSide?.backOverFront.celsius).toBeGreaterThan(0);
+    const silent = routineOf([day(3, { leftOut: 'no' }), day(4, { simulated: true })], oven);
+    expect(silent).toEqual({});
+    // the baker's own word counts beside what was timed, and alone it is used as it stands
+    expect(routineOf([day(3)], { ...oven, heatsInMinutes: 14 }).heating?.timed).toBe(2);
+    expect(routineOf([], { heatsInMinutes: 14 }).heating).toBeUndefined();
   });
   it('is remembered by the formula, or by its name where there is none', () => {
     expect(recipeOf(RECORD)).toBe('pear');

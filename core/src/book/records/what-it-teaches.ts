@@ -15,6 +15,8 @@ export interface NamedRecord {
   readonly record: BakeRecord;
 }
 
+/** Where the baker says how long the oven heats, it is said of this set point. */
+const LAMP_CELSIUS = 180;
 /** A thermometer held into the middle, and where most take such a bake out, are each so sure, °C. */
 const CORE_READ = 1.5;
 const CORE_USUAL = 1.5;
@@ -81,13 +83,19 @@ export function lessonsOf(
   };
 }
 
-/** What the Book teaches besides baking times; nothing of what is left out or was simulated. */
-export function routineOf(records: readonly BakeRecord[], { heatsInMinutes }: NonNullable<Kitchen['oven']>): LearnedRoutine {
+/** What the Book teaches besides baking times; nothing of what is left out or was simulated, and of the oven only since it was changed last. */
+export function routineOf(
+  records: readonly BakeRecord[],
+  { heatsInMinutes, changes = [] }: Pick<NonNullable<Kitchen['oven']>, 'heatsInMinutes' | 'changes'>,
+): LearnedRoutine {
   const own = records.filter(({ leftOut, simulated }) => leftOut === undefined && !simulated);
-  const lamp: readonly HeatedOnce[] = heatsInMinutes === undefined ? [] : [{ celsius: 180, minutes: heatsInMinutes, by: 'lamp' }];
+  const inThisOven = own.filter(({ at }) => epochAt(at, changes) === changes.length);
+  const lamp: readonly HeatedOnce[] =
+    heatsInMinutes === undefined ? [] : [{ celsius: LAMP_CELSIUS, minutes: heatsInMinutes, by: 'lamp' }];
   const pace = learnPace(own.map(({ took = [] }) => took));
-  const heated = own.flatMap((record) => record.heated ?? []);
+  const heated = inThisOven.flatMap((record) => record.heated ?? []);
+  // what the baker says alone is used as it is said
   const heating = heated.length > 0 ? learnHeating([...lamp, ...heated]) : undefined;
-  const hotSide = learnHotSide(own.flatMap(({ browned, turned }) => (browned && !turned ? [browned] : [])));
+  const hotSide = learnHotSide(inThisOven.flatMap(({ browned, turned }) => (browned && !turned ? [browned] : [])));
   return { ...(pace && { pace }), ...(heating && { heating }), ...(hotSide && { hotSide }) };
-} // prettier-ignore
+}
