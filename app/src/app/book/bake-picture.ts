@@ -12,7 +12,12 @@ import { Slice } from './slice';
     @if (url(); as url) {
       <img [src]="url" alt="" />
     } @else {
-      <orv-slice [shape]="record().shape" [crumb]="record().crumb" [top]="record().top" />
+      <orv-slice
+        [shape]="record().shape"
+        [crumb]="record().crumb"
+        [top]="record().top"
+        [heightMm]="record().heightMm"
+      />
     }
   `,
   styles: `

@@ -98,8 +98,9 @@ export class Book {
   /** Before the first key: whoever comes to the field is about to type. */
   protected prepare(): void {
     const bakes = this.book.bakes();
+    const isFound = finds('warm');
     const some = (from: number): void => {
-      for (const bake of bakes.slice(from, from + AT_ONCE)) this.textOf(bake);
+      for (const bake of bakes.slice(from, from + AT_ONCE)) isFound(this.textOf(bake));
       if (from + AT_ONCE < bakes.length) setTimeout(() => some(from + AT_ONCE));
     };
     some(0);

@@ -14,6 +14,7 @@ import { SeasonBar } from './season-bar';
 import { SeasonCalendar } from './season-calendar';
 import { isShown, SEASON_KINDS, type SeasonFilter } from './season-filter';
 import { SideField } from './side-field';
+import { Slice } from './slice';
 
 const LOAF = 'demo-pear-cardamom-loaf';
 const EIGHT = /^8$/;
@@ -64,6 +65,21 @@ describe('the season', () => {
     pressed(calendar, 'The month after');
     const shifted = (by: number) => dateOf(new Date(Number(month.slice(0, 4)), Number(month.slice(5)) - 1 + by, 15).getTime()).slice(0, 7); // prettier-ignore
     expect(turned).toEqual([shifted(-1), shifted(1)]);
+  });
+  it('draws a bake as high as it was measured, within what a slice can be', () => {
+    TestBed.configureTestingModule({});
+    const foot = 63;
+    const rise = (heightMm: number | undefined) => {
+      const d =
+        hostOf(rendered(Slice, { shape: 'low-dome', heightMm }))
+          .querySelector('.crust')
+          ?.getAttribute('d') ?? '';
+      return foot - Number(/C26 (-?\d+)/.exec(d)?.[1]);
+    };
+    expect(rise(50)).toBeLessThan(rise(undefined));
+    expect(rise(80)).toBeGreaterThan(rise(70));
+    expect(rise(70)).toBe(rise(undefined));
+    expect(rise(500)).toBeLessThanOrEqual(foot);
   });
   it('leads to the day where one has more bakes than its square has room for', async () => {
     await ready();

@@ -14,6 +14,11 @@ const OUTLINES: Readonly<Record<Shape, readonly [edge: number, middle: number]>>
   cracked: [29, 8],
   peaked: [29, 0],
 };
+/** The foot of the slice; a bake so high is drawn as its shape usually is, mm; and so far others may be drawn from it. */
+const FOOT = 63;
+const USUAL_MILLIMETRES = 70;
+const [LOWEST, HIGHEST] = [0.5, 1.25];
+
 /** Holes of a crumb: how many, how large at least and at most. */
 const HOLES: Readonly<Record<Crumb, readonly [count: number, least: number, most: number]>> = {
   tight: [30, 0.4, 0.9],
@@ -158,6 +163,8 @@ export class Slice {
   readonly shape = input<Shape | undefined>();
   readonly crumb = input<Crumb | undefined>();
   readonly top = input<Top | undefined>();
+  /** In its middle, where it was measured. */
+  readonly heightMm = input<number | undefined>();
   /** Faults that are drawn into it, by their ids. */
   readonly faults = input<readonly string[]>([]);
   protected readonly drawn = computed(() => drawnWith(this.faults()));
@@ -166,8 +173,11 @@ export class Slice {
   protected readonly outline = computed(() => {
     const { outline, shape } = this.drawn();
     if (outline !== undefined) return outline;
+    const height = Math.max(LOWEST, Math.min(HIGHEST, (this.heightMm() ?? USUAL_MILLIMETRES) / USUAL_MILLIMETRES));
     const [edge, middle] = OUTLINES[shape ?? this.shape() ?? 'low-dome'];
-    return `M5 63L2 ${edge}C26 ${middle} 78 ${middle} 102 ${edge}L99 63Z`;
+    const raised = (y: number) => Math.round(FOOT - (FOOT - y) * height);
+    const [side, top] = [raised(edge), raised(middle)];
+    return `M5 ${FOOT}L2 ${side}C26 ${top} 78 ${top} 102 ${side}L99 ${FOOT}Z`;
   });
   protected readonly holePath = computed(() => holes(this.hasCrumb() ?? 'fine'));
   protected readonly colour = computed(() => CRUST_COLOURS[this.drawn().top ?? this.top() ?? 'gold']);

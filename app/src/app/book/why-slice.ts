@@ -27,7 +27,13 @@ const MOST_NAMED = 4;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="slice" [class.low]="isLow()">
-      <orv-slice [shape]="record()?.shape" [crumb]="record()?.crumb" [top]="record()?.top" [faults]="faults()" />
+      <orv-slice
+        [shape]="record()?.shape"
+        [crumb]="record()?.crumb"
+        [top]="record()?.top"
+        [heightMm]="record()?.heightMm ?? undefined"
+        [faults]="faults()"
+      />
       <svg viewBox="0 0 104 66" aria-hidden="true">
         @for (mark of marks(); track mark.fault) {
           <circle [attr.cx]="mark.x" [attr.cy]="mark.y" r="5" />
