@@ -138,6 +138,30 @@ test('by the space bar alone, back without loss, and undone', async ({ baker, pa
   await expect(place(page)).toHaveText(/mixing/);
 });
 
+test('two bakes at once: what rings for the other is named while hands are at work, and one tap away', async ({
+  baker,
+  page,
+}) => {
+  await page.clock.install({ time: new Date('2026-11-28T09:00:00') });
+  await baker.opens();
+  await page.clock.resume();
+  await begin(page, 'Pear and cardamom loaf');
+  await spaceUntil(page, /^weighing/);
+  const loaf = new URL(page.url()).pathname;
+  await page.goto('/bake');
+  await begin(page, 'Gingerbread with dark treacle');
+  await spaceUntil(page, /^weighing/);
+  const gingerbread = new URL(page.url()).pathname;
+  // the loaf's oven is hot by now
+  await page.clock.setSystemTime(new Date('2026-11-28T09:40:00'));
+  const goTo = page.getByRole('link', { name: /^Go to it: oven to .*: Pear and cardamom loaf/ });
+  await expect(goTo).toBeVisible();
+  expect(new URL(page.url()).pathname).toBe(gingerbread);
+  expect(await baker.faultsForReaders()).toEqual([]);
+  await goTo.click();
+  await expect(page).toHaveURL(new RegExp(`${loaf}$`));
+});
+
 test('timers outlive the tab: an hour passes in sleep, and what rang is said', async ({ baker, page }) => {
   await page.clock.install({ time: new Date('2026-11-28T09:00:00') });
   await baker.opens();

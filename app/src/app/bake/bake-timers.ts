@@ -45,14 +45,20 @@ export function leftInWords(milliseconds: number): string {
     }
     .timer {
       display: flex;
+      flex-wrap: wrap;
       align-items: center;
-      gap: 8px;
+      gap: 0 8px;
+      max-width: 100%;
       min-height: 42px;
       padding: 0 14px;
       border: 2px solid var(--rim-2);
       border-radius: 4px;
       font-size: var(--step-1);
       color: var(--ink-2);
+    }
+    .timer b,
+    .timer button,
+    .timer a {
       white-space: nowrap;
     }
     .timer b {
@@ -80,6 +86,24 @@ export function leftInWords(milliseconds: number): string {
     }
     .more {
       color: var(--ink-2);
+    }
+    @media (max-width: 700px) {
+      .timer {
+        gap: 0 6px;
+        padding-left: 10px;
+        font-size: 1rem;
+      }
+      .rang > span {
+        flex: 1 1 100%;
+        padding-top: 4px;
+      }
+      .rang > b {
+        flex: 1;
+      }
+      button,
+      a {
+        min-height: var(--finger);
+      }
     }
   `,
 })

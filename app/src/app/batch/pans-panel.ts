@@ -72,7 +72,7 @@ const LITTLE_ADVICE = 0.06;
         }
       </ul>
       @if (learned(); as words) {
-        <p class="rest">{{ words }}</p>
+        <p class="said">{{ words }}</p>
       }
       @if (remainder(); as words) {
         <p class="rest" role="status">{{ words }}</p>

@@ -1,6 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Router } from '@angular/router';
-import { comparedBake, comparedVersion, HALF_BATCH_STEPS, settling } from '@orvin/core/book/comparing';
+import {
+  comparedBake,
+  comparedVersion,
+  DIFFERS_IN_HALVES,
+  HALF_BATCH_STEPS,
+  settling,
+} from '@orvin/core/book/comparing';
 import { formulaReadings } from '@orvin/core/book/known';
 import { recipeOf, type BakeRecord } from '@orvin/core/book/records';
 import { bakingState } from '@orvin/core/along/baking';
@@ -158,7 +164,7 @@ export class Compare {
   );
 
   protected readonly change = computed(() => {
-    const [first] = this.compared().rows;
+    const first = this.compared().rows.find(({ code }) => DIFFERS_IN_HALVES.has(code));
     return first ? READING_NAMES[first.code] : 'what you suspect';
   });
   protected readonly settle = settling(STEP);

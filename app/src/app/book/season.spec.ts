@@ -159,6 +159,13 @@ describe('one thing changed', () => {
     await until(() => wordsOf(next).includes('foreseen'));
     expect(wordsOf(next)).not.toContain('Which half was it?');
   });
+  it('is something of the batter: two halves go into the oven and come out together', async () => {
+    await ready();
+    const [early] = TestBed.inject(BookStore).bakes().filter(({ record }) => record.formulaId === LOAF && (record.word === 'under' || record.score === 8)).sort((a, b) => a.record.at - b.record.at); // prettier-ignore
+    const compare = rendered(Compare, { ids: `${early?.id ?? ''},v1 of ${LOAF}` });
+    const steps = allWordsOf(compare, 'ol li').find((step) => step.startsWith('Change one thing'));
+    expect(steps).not.toMatch(/time past done|oven|how full|above the sea/);
+  });
   it('is foreseen where the version that carries it was never baked', async () => {
     await ready();
     const formulas = TestBed.inject(FormulaStore);

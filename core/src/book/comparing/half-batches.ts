@@ -1,3 +1,4 @@
+import type { ReadingCode } from '../records/index.js';
 import { repeatsNeeded } from './repeats.js';
 
 /*
@@ -7,6 +8,18 @@ import { repeatsNeeded } from './repeats.js';
 
 export const HALF_BATCH_STEPS = ['weigh-once', 'halve-before', 'change-one', 'coin', 'side-by-side', 'swap-places', 'same-minutes', 'taste-blind'] as const; // prettier-ignore
 export type HalfBatchStep = (typeof HALF_BATCH_STEPS)[number];
+
+/** What can differ between two halves that are baked side by side: the batter, not the oven, the tin or the minutes. */
+export const DIFFERS_IN_HALVES: ReadonlySet<ReadingCode> = new Set([
+  'gas',
+  'waiting',
+  'mixing',
+  'water',
+  'sugar',
+  'fat',
+  'egg',
+  'soda-left',
+]);
 
 /** How often it has to be done before a difference of so many steps of five is to be trusted, alone and with more who taste. */
 export interface Settling {

@@ -9,7 +9,7 @@ export {
   type Comparison,
   type Difference,
 } from './compare.js';
-export { HALF_BATCH_STEPS, settling, type HalfBatchStep, type Settling } from './half-batches.js';
+export { DIFFERS_IN_HALVES, HALF_BATCH_STEPS, settling, type HalfBatchStep, type Settling } from './half-batches.js';
 export { repeatsNeeded } from './repeats.js';
 export { SENSITIVITIES, UNITS, type Sensitivity } from './sensitivities.table.js';
 export {
