@@ -3,6 +3,9 @@ import type { BakeRecord } from '@orvin/core/book/records';
 import { PhotoStore } from '../store/photo-store';
 import { Slice } from './slice';
 
+/** Rows that are typed or scrolled past need no picture. */
+const PAUSE_MILLISECONDS = 90;
+
 /** What stands for a bake: its first photo, else the slice as it was said. */
 @Component({
   selector: 'orv-bake-picture',
@@ -44,16 +47,19 @@ export class BakePicture {
     effect((onCleanup) => {
       const id = this.record().photos?.[0];
       const large = this.large();
+      if (id === undefined) return;
       let gone = false;
       let made: string | undefined;
-      if (id !== undefined)
-        void this.photos.photo(id).then((photo) => {
+      const show = () =>
+        this.photos.photo(id).then((photo) => {
           if (gone || !photo) return;
           made = URL.createObjectURL(large ? photo.picture : photo.thumb);
           this.url.set(made);
         });
+      const soon = setTimeout(() => void show(), PAUSE_MILLISECONDS);
       onCleanup(() => {
         gone = true;
+        clearTimeout(soon);
         if (made !== undefined) URL.revokeObjectURL(made);
         this.url.set(undefined);
       });
