@@ -59,6 +59,28 @@ test('without Orvin: what, when, how long and a bit dry; a nonsense is refused a
   await expect(minutes).toHaveValue('57');
 });
 
+test('keen: browner side, height, notes and who ate it stay as they are said, and the hotter side moves', async ({
+  page,
+}) => {
+  await page.getByRole('listitem').filter({ hasText: 'Brown soda bread' }).getByRole('link').click();
+  for (const name of ['Browner side', 'Height', 'Notes', 'Who ate it'])
+    await page.getByRole('button', { name }).click();
+  const back = page.getByRole('group', { name: /^Browner on one side/ }).getByRole('button', { name: /^back/ });
+  await back.click();
+  await back.click();
+  await expect(back).toContainText('much');
+  await page.getByLabel('height, middle').fill('81');
+  await page.getByLabel('height, middle').press('Tab');
+  await page.getByRole('textbox', { name: 'Notes' }).fill('Crust like a drum');
+  await page.getByRole('textbox', { name: 'Who ate it' }).fill('the bow pair');
+  await page.reload();
+  await expect(back).toContainText('much');
+  await expect(page.getByLabel('height, middle')).toHaveValue('81');
+  await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Crust like a drum');
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await expect(page.getByText(/hotter than across, 6 bakes/)).toBeVisible();
+});
+
 test('a bake is left out, and the oven moves', async ({ page }) => {
   await page.getByRole('button', { name: /Every bake in it/ }).click();
   await expect(page.getByText(/from 17 bakes/)).toBeVisible();
