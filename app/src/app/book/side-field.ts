@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import type { Browned } from '@orvin/core/book/routine';
 import type { Side } from '@orvin/core/kitchen/learned';
 
@@ -101,11 +101,9 @@ export class SideField {
   readonly turned = input(false);
   readonly said = output<Browned | undefined>();
   protected readonly sides = SIDES;
-  private readonly now = computed(() => this.browned());
-
   protected steps(side: Side): number {
-    const now = this.now();
-    return now?.side === side ? now.steps : 0;
+    const browned = this.browned();
+    return browned?.side === side ? browned.steps : 0;
   }
   protected words(side: Side): string {
     return STEP_WORDS[this.steps(side)] ?? '';

@@ -106,7 +106,7 @@ function sheetOf(clock: DayClock, wishes: readonly Wish[], { hands = 1, ovens = 
       name: i === 0 ? 'you' : `pair ${i + 1}`,
       away: [],
     })),
-    ovens: Array.from({ length: ovens }, (_, i) => ({ id: i === 0 ? 'oven' : `oven-${i + 1}`, name: i === 0 ? 'oven' : `oven ${i + 1}`, racks: 2, minutesTo180: 15 })), // prettier-ignore
+    ovens: Array.from({ length: ovens }, (_, i) => ({ id: i === 0 ? 'oven' : `oven-${i + 1}`, name: i === 0 ? 'oven' : `oven ${i + 1}`, racks: 2 })), // prettier-ignore
     ...(room !== undefined && { roomCelsius: room }),
   };
 }
