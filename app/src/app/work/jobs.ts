@@ -14,7 +14,7 @@ import { bakeAt, type SweepPoint } from '@orvin/core/oven/sweeps';
 import { sensitivitiesOf, type Sensitivity } from '@orvin/core/oven/sensitivity';
 import type { alongJobs } from './along-jobs';
 import type { ExportJob, ReadJob } from './file-jobs';
-import type { learnJobs } from './learn-jobs';
+import { learnJobs } from './learn-jobs';
 import type { planJobs } from './plan-jobs';
 import type { printJobs } from './print-jobs';
 import { checkRowsJob } from './record-jobs';
@@ -73,6 +73,8 @@ export const jobs = {
   'check-rows': checkRowsJob,
   'sheet-text': ({ sheet, format }: SheetTextJob): string =>
     format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
+  // a small Book is learned from here: a worker more would weigh more than its work
+  'learn-book': learnJobs['learn-book'],
 } as const;
 
 export type Jobs = typeof jobs & typeof planJobs & typeof printJobs & typeof alongJobs & typeof learnJobs;

@@ -1,4 +1,5 @@
 import { Injectable } from '@angular/core';
+import type { Lessons } from '@orvin/core/book/learning';
 import type { JobName, Jobs } from './jobs';
 import { isReply, type WorkRequest } from './work-messages';
 
@@ -105,6 +106,11 @@ const ALONG: ReadonlySet<JobName> = new Set(['live-estimate', 'oven-off']);
 const LEARNS: ReadonlySet<JobName> = new Set(['learn-book', 'oven-course']);
 const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf', 'label-pdf']);
 
+/** So few bakes are learned from in a blink, by the worker that stands already. */
+const SMALL_BOOK = 60;
+const isSmallBook = (name: JobName, input: unknown): boolean =>
+  name === 'learn-book' && (input as Lessons).bakes.length <= SMALL_BOOK;
+
 /** The application's workers, each started on first use: one that bakes, reads, writes and looks over, one that prints, one that plans days, one that follows a bake, one that learns. */
 @Injectable({ providedIn: 'root' })
 export class Work {
@@ -128,7 +134,7 @@ export class Work {
   );
 
   run<K extends JobName>(name: K, input: Parameters<Jobs[K]>[0], signal?: AbortSignal): Promise<Output<K>> {
-    if (LEARNS.has(name)) return this.learner.run(name, input, signal);
+    if (LEARNS.has(name) && !isSmallBook(name, input)) return this.learner.run(name, input, signal);
     if (ALONG.has(name)) return this.along.run(name, input, signal);
     if (PLANS.has(name)) return this.planner.run(name, input, signal);
     return (PRINTS.has(name) ? this.printer : this.client).run(name, input, signal);
