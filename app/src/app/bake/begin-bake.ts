@@ -2,11 +2,14 @@ import { Injectable, inject } from '@angular/core';
 import { isSame } from '@orvin/core/ground/records';
 import { clauseWords, usualHands, walkOf, type WalkStep } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
+import type { OneBake } from '@orvin/core/batch/bakes';
+import type { BakePrediction } from '@orvin/core/oven/baking';
 import { snapshotOf } from '@orvin/core/batch/snapshots';
 import { plainStep, sheetDocument, type SheetDocument } from '@orvin/core/papers/cooking-sheet';
 import { BakingStore } from '../store/baking-store';
 import type { StoredFormula } from '../store/records';
 import { FormulaStore } from '../store/formula-store';
+import { RecordStore } from '../store/record-store';
 import { Bakes, type Decided } from '../work/bakes';
 import { Work } from '../work/work-client';
 
@@ -24,6 +27,7 @@ export class BeginBake {
   private readonly bakings = inject(BakingStore);
   private readonly store = inject(FormulaStore);
   private readonly work = inject(Work);
+  private readonly records = inject(RecordStore);
 
   /** @returns the id of the bake that is under way */
   async begin(record: StoredFormula, belongs: Belongs = {}, decided: Decided = record): Promise<string> {
@@ -34,14 +38,30 @@ export class BeginBake {
         return result.kind === 'foreseen' ? result.bake : undefined;
       }),
     );
-    const version = this.store.versionsOf(record.id).find(({ formula }) => isSame(formula, decided.formula))?.number;
+    const known = this.store.versionsOf(record.id).find(({ formula }) => isSame(formula, decided.formula));
+    let id = '';
+    // a bake belongs to a version for ever: a formula that was changed since its last is kept as one, in the same act
+    this.records.together(`beginning ${decided.formula.title || 'a bake'}`, () => {
+      const unkept = !known && isSame(decided.formula, record.formula);
+      const version = known ?? (unkept ? this.store.keep(record.id, 'as it was baked') : undefined);
+      id = this.set(record.id, bake, foreseen, version?.number, belongs);
+    });
+    return id;
+  }
+  private set(
+    formulaId: string,
+    bake: OneBake,
+    foreseen: readonly (BakePrediction | undefined)[],
+    version: number | undefined,
+    belongs: Belongs,
+  ): string {
     const batch = batchOf(bake);
     const sheet = sheetDocument(bake, batch, { foreseen, ...(version !== undefined && { version }) });
     const walk = walkOf({ bake, batch, foreseen });
     const usual = usualHands({ bake, batch, foreseen });
-    const of = { formulaId: record.id, ...(version !== undefined && { versionNumber: version }) };
-    const { id } = this.bakings.begin({
-      title: decided.formula.title || 'Without a name',
+    const of = { formulaId, ...(version !== undefined && { versionNumber: version }) };
+    return this.bakings.begin({
+      title: bake.order.formula.title || 'Without a name',
       size: sheet.pans.map(({ name }) => name).join(' and '),
       snapshot: snapshotOf(bake, of, foreseen),
       walk,
@@ -50,8 +70,7 @@ export class BeginBake {
       happenings: [{ kind: 'step', to: walk[0]?.id ?? 'heat', at: Date.now() }],
       readings: [],
       ...belongs,
-    });
-    return id;
+    }).id;
   }
 }
 

@@ -78,10 +78,8 @@ export class ThisBaking implements OnDestroy {
 
   /** The version or formula it was set down from, as it stands now. */
   readonly formula = computed(() => {
-    const { formulaId, versionNumber } = this.baking()?.snapshot ?? {};
-    if (formulaId === undefined) return undefined;
-    const version = this.store.versionsOf(formulaId).find(({ number }) => number === versionNumber);
-    return version?.formula ?? this.store.formula(formulaId)?.formula;
+    const snapshot = this.baking()?.snapshot;
+    return snapshot && this.store.asBaked(snapshot);
   });
   readonly audit = computed(() => {
     const formula = this.formula();

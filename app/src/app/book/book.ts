@@ -21,7 +21,7 @@ import { OvenLearned } from './oven-learned';
 import { Season } from './season';
 import { SeasonBar } from './season-bar';
 import { SeasonCalendar } from './season-calendar';
-import { isShown, type SeasonFilter } from './season-filter';
+import { isShown, monthOrDay, type SeasonFilter } from './season-filter';
 import { Trend } from './trend';
 import { Freezer } from './freezer';
 import { Keep } from './keep';
@@ -122,7 +122,7 @@ export class Book {
   protected readonly filter = computed<SeasonFilter>(() => ({
     recipe: this.recipe(),
     kind: this.kind(),
-    on: this.calendar() ? undefined : this.on(),
+    on: this.calendar() ? undefined : monthOrDay(this.on()),
   }));
   private readonly filtered = computed(() => {
     const all = this.book.bakes();
@@ -133,10 +133,8 @@ export class Book {
   });
   /** The month that is shown: the one asked for, else that of the latest bake. */
   protected readonly month = computed(() => {
-    const on = this.on();
-    return on && /^\d{4}-\d{2}/.test(on)
-      ? on.slice(0, 7)
-      : dateOf(this.shown()[0]?.record.at ?? Date.now()).slice(0, 7);
+    const on = monthOrDay(this.on()) ?? dateOf(this.shown()[0]?.record.at ?? Date.now());
+    return on.slice(0, 7);
   });
   /** What is read of them, once typing pauses: rows come first. */
   protected readonly read = toSignal(toObservable(this.shown).pipe(debounceTime(PAUSE_MILLISECONDS)), {

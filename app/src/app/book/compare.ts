@@ -133,7 +133,7 @@ export class Compare {
       }),
     }; // prettier-ignore
   });
-  /** Recipes of which there is more than one bake. */
+  /** Recipes of which there is more than one bake, and the one that is shown. */
   protected readonly recipes = computed(() => {
     const counts = new Map<string, { title: string; count: number; ids: string[] }>();
     for (const { id, record } of this.book.bakes()) {
@@ -141,7 +141,7 @@ export class Compare {
       counts.set(recipeOf(record), { ...known, count: known.count + 1, ids: [...known.ids, id] });
     }
     return [...counts]
-      .filter(([, { count }]) => count > 1)
+      .filter(([id, { count }]) => count > 1 || id === this.recipe())
       .map(([id, { title, ids }]) => ({ id, title, ids: ids.slice(0, 2), here: id === this.recipe() }));
   });
   protected readonly compared = computed(() => comparedSides(this.chosen()));

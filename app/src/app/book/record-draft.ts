@@ -63,8 +63,8 @@ export class RecordDraft {
     if (kept !== undefined) return this.book.bake(kept)?.record;
     if (baking !== undefined) {
       const along = this.bakings.baking(baking);
-      const formula = along && this.formulas.formula(along.baking.snapshot.formulaId);
-      const known = along && recordOfBaking(baking, along.baking, formula && this.readings.of(formula.formula));
+      const formula = along && this.formulas.asBaked(along.baking.snapshot);
+      const known = along && recordOfBaking(baking, along.baking, formula && this.readings.of(formula));
       return known && this.withKeptBatch(this.withChange(known));
     }
     return this.ofFormula(this.foreseen()[0]) ?? { ...WITHOUT_ORVIN, at: this.began };

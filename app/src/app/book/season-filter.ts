@@ -1,4 +1,5 @@
 import { recipeOf, type BakeRecord } from '@orvin/core/book/records';
+import { isDate } from '@orvin/core/day/dates';
 import { dateOf } from '../parts/wall-clock';
 
 /* What of a season is shown: one formula, one kind of bake, one day or month. */
@@ -34,6 +35,12 @@ export interface SeasonFilter {
   readonly on?: string | undefined;
 }
 export const isKind = (kind: string | undefined): kind is SeasonKind => SEASON_KINDS.some((each) => each === kind);
+
+/** A month or a day as the address has it; undefined where it is none. */
+export function monthOrDay(on: string | undefined): string | undefined {
+  if (on === undefined) return undefined;
+  return isDate(on) || isDate(`${on}-01`) ? on : undefined;
+}
 
 /** Whether a bake is one of those that are asked for. */
 export function isShown({ recipe, kind, on }: SeasonFilter): (record: BakeRecord) => boolean {

@@ -26,7 +26,7 @@ const GAP = 3;
             [attr.y]="bar.y"
             [attr.height]="floor - bar.y"
           />
-          <text class="count" [attr.x]="bar.x + bar.width / 2" [attr.y]="bar.y - 5">{{ bar.count }}</text>
+          <text class="count" [attr.x]="bar.x + bar.width / 2" [attr.y]="bar.above">{{ bar.count }}</text>
           <line
             class="promised"
             [attr.x1]="bar.x"
@@ -85,7 +85,7 @@ export class WindowsPicture {
     const unit = (this.width() - GAP * (WINDOW_PARTS.length - 1)) / WINDOW_PARTS.reduce((sum, part) => sum + SHARES[part], 0); // prettier-ignore
     let x = 0;
     return WINDOW_PARTS.map((part) => {
-      const bar = { part, x, width: SHARES[part] * unit, y: up(parts[part]), due: up(PROMISED[part] * of), count: parts[part], inside: part !== 'sooner' && part !== 'later' }; // prettier-ignore
+      const bar = { part, x, width: SHARES[part] * unit, y: up(parts[part]), due: up(PROMISED[part] * of), above: Math.min(up(parts[part]), up(PROMISED[part] * of)) - 5, count: parts[part], inside: part !== 'sooner' && part !== 'later' }; // prettier-ignore
       x += bar.width + GAP;
       return bar;
     });

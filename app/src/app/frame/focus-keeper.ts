@@ -9,7 +9,7 @@ const usable = (element: HTMLElement): boolean => element.isConnected && element
 const inSight = (element: HTMLElement): boolean => element.checkVisibility();
 
 /**
- * Where the focus goes when what had it is gone: on to what came next, else back to what came before, else to the station; never to
+ * Where the focus goes when what had it is gone: to what goes on (`data-goes-on`), where the screen has such; on to what came next, else back to what came before, else to the station; never to
  * nowhere, where the next Tab would begin at the top. A list that loses a row, a note that is put right and a panel that closes need say
  * nothing of it.
  */
@@ -42,7 +42,8 @@ export class FocusKeeper {
     if (last.isConnected && !off) return;
     if (document.activeElement !== document.body && !(off && document.activeElement === last)) return;
     this.last = undefined;
-    const next = this.neighbours.find((element) => usable(element) && inSight(element));
+    const all = [...document.querySelectorAll<HTMLElement>('[data-goes-on]'), ...this.neighbours];
+    const next = all.find((element) => usable(element) && inSight(element));
     (next ?? document.getElementById('station'))?.focus({ preventScroll: next === undefined });
   }
 }

@@ -135,6 +135,18 @@ export class FormulaStore {
     });
   }
 
+  /** The formula of a bake that was set down: its version, else the formula as it stands. */
+  asBaked({
+    formulaId,
+    versionNumber,
+  }: {
+    readonly formulaId: string;
+    readonly versionNumber?: number;
+  }): Formula | undefined {
+    const version = this.versionsOf(formulaId).find(({ number }) => number === versionNumber);
+    return version?.formula ?? this.formula(formulaId)?.formula;
+  }
+
   /** Keeps the formula as it stands as its next version. */
   keep(id: string, reason: string): StoredVersion | undefined {
     const record = this.formula(id);

@@ -19,6 +19,8 @@ import { heatingOfBaking, workOfBaking } from './on-the-way.js';
 /* What is known of a bake before anybody is asked: from the bake along, or from Batch and Oven as they stand. */
 
 const MINUTE = 60_000;
+/** Minutes are noted to a tenth. */
+const TENTHS = 10;
 /** A core read so long before it came out still counts. */
 const CORE_WITHIN = 3 * MINUTE;
 const IN_BANDS: Readonly<Partial<Record<Quantity, ReadingCode>>> = { gas: 'gas', water: 'water', sugar: 'sugar', fat: 'fat', egg: 'egg' }; // prettier-ignore
@@ -77,7 +79,7 @@ export function recordOfBaking(id: string, baking: Baking, audit: Audit | undefi
   const portion = out && snapshot.portions[out[0]];
   if (!out || !portion) return undefined;
   const { inAt = 0, outAt = 0, looks } = out[1];
-  const outMinutes = Math.max(1, (outAt - inAt) / MINUTE);
+  const outMinutes = Math.max(1, Math.round((TENTHS * (outAt - inAt)) / MINUTE) / TENTHS);
   const { job, foreseen } = portion;
   const combined = walk.flatMap((step) => step.kind === 'mix' && step.phase === 'combine' ? [step.id] : []);
   const mixing = combined.reduce((sum, step) => sum + (state.mixedSeconds.get(step) ?? 0), 0);

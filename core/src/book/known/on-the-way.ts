@@ -11,6 +11,8 @@ const MINUTE = 60_000;
 const LEFT_FOR = 15;
 /** Whoever took less of the usual minutes tapped through what was done already. */
 const TAPPED_THROUGH = 0.2;
+/** No oven heats longer: it was read when somebody came back to it, minutes. */
+const LONGEST_HEATING = 60;
 /** An air warmer than this was not heated from cold, °C. */
 const COLD_UNTIL = 60;
 
@@ -55,5 +57,6 @@ export function heatingOfBaking({ walk, happenings, readings }: Baking): HeatedO
   const [first] = told;
   const ready = told.find(({ celsius }) => ovenVerdict(celsius, heat.celsius).kind !== 'cold');
   if (!first || !ready || first.celsius > COLD_UNTIL || ready.at <= on) return undefined;
-  return { celsius: heat.celsius, minutes: (ready.at - on) / MINUTE, by: 'thermometer' };
+  const minutes = (ready.at - on) / MINUTE;
+  return minutes > LONGEST_HEATING ? undefined : { celsius: heat.celsius, minutes, by: 'thermometer' };
 }

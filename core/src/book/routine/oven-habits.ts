@@ -1,17 +1,13 @@
 import type { HotterBy, LearnedHeating, LearnedHotSide, Side } from '../../kitchen/learned/index.js';
-import { USUAL_HEATING_MINUTES } from '../../oven/baking/index.js';
+import { heatingFrom, USUAL_HEATING_MINUTES } from '../../oven/baking/index.js';
 
 /* How long this oven heats, and which of its sides is hotter: each a mean drawn towards what is usual by how little was seen. */
 
 /** Ovens heat so differently, and so sure is a lamp, and a thermometer in the air, ln(minutes). @source book.md, section 2: judged */
 const HEATING = 0.35;
 const BY = { lamp: 0.25, thermometer: 0.1 } as const;
-/** A thermometer is ready when walls and air are: a quarter later than the lamp. */
-const AFTER_THE_LAMP = 1.25;
-const ROOM_CELSIUS = 21;
-const TO_CELSIUS = 180;
 
-/** From cold until it was ready. */
+/** From cold until it was ready: by a thermometer at its set point, or by its lamp at 180 °C, as the baker says it. */
 export interface HeatedOnce {
   readonly celsius: number;
   readonly minutes: number;
@@ -22,10 +18,9 @@ export function learnHeating(seen: readonly HeatedOnce[]): LearnedHeating | unde
   let precision = 1 / HEATING ** 2;
   let sum = Math.log(USUAL_HEATING_MINUTES) * precision;
   for (const { celsius, minutes, by } of seen) {
-    const to180 = (minutes * (TO_CELSIUS - ROOM_CELSIUS)) / (celsius - ROOM_CELSIUS);
     const weight = 1 / BY[by] ** 2;
     precision += weight;
-    sum += weight * Math.log(by === 'lamp' ? to180 : to180 / AFTER_THE_LAMP);
+    sum += weight * Math.log(by === 'lamp' ? minutes : heatingFrom(minutes, celsius));
   }
   return { minutesTo180: Math.exp(sum / precision), spread: 1 / Math.sqrt(precision), timed: seen.length };
 }

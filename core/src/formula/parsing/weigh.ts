@@ -1,5 +1,5 @@
 import { eggOf, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { fillingHabit, millilitresIn, weighedCup } from '../../kitchen/kitchen/index.js';
+import { fillingHabit, millilitresIn, usualDensity, weighedCup } from '../../kitchen/kitchen/index.js';
 import { FILLINGS, gramsOfMeasure, type Filling, type Unit } from '../../ground/units/index.js';
 import { middle, type Amount } from './amounts.js';
 import type { ReadingContext } from './context.js';
@@ -63,14 +63,6 @@ const FILLING_WORDS: Readonly<Record<Filling, RegExp>> = {
 export const fillingSaid = (words: string): Filling | undefined =>
   FILLINGS.find((filling) => FILLING_WORDS[filling].test(words));
 
-/**
- * How it is filled when neither the formula nor the baker's habit says: brown sugars are packed into their cup and flours are spooned
- * in (the other way is scooping).
- */
-function usualFilling(ingredient: Ingredient): Filling {
-  return ingredient.category === 'sugar' && ingredient.gramsPerMillilitre.packed !== undefined ? 'packed' : 'spooned';
-}
-
 interface Density {
   readonly usual: number;
   readonly low: number;
@@ -95,7 +87,7 @@ function density(ingredient: Ingredient, context: WeighContext): Density | undef
   const by = ingredient.gramsPerMillilitre;
   // the words say it, or this baker always does it so: only the hand scatters then
   const filling = fillingSaid(words) ?? fillingHabit(context.kitchen, ingredient);
-  const usual = by[filling ?? usualFilling(ingredient)] ?? by.spooned ?? by.packed ?? by.scooped;
+  const usual = usualDensity(ingredient, filling);
   if (usual === undefined) return undefined;
   if (filling !== undefined) return { usual, low: usual, high: usual };
   return { usual, low: Math.min(usual, by.sifted ?? usual), high: Math.max(usual, by.scooped ?? usual) };

@@ -1,9 +1,9 @@
+export { fillingHabit, usualDensity, weighedCup, weighedDensity, type WeighedCup } from './cups.js';
 export { COUNT_WORDS, numberSaid, pansSaid, severalSaid, vesselSaid } from './pans-said.js';
 export {
   PLAIN_KITCHEN,
   USUAL_MIXER,
   USUAL_PLACE,
-  fillingHabit,
   forget,
   heatingMinutes,
   learn,
@@ -11,8 +11,6 @@ export {
   millilitresIn,
   pantryOf,
   unitsOf,
-  weighedCup,
-  weighedDensity,
   type Kitchen,
   type MeasuredSet,
   type Mixer,
@@ -20,7 +18,6 @@ export {
   type OwnPan,
   type PackPrice,
   type Place,
-  type WeighedCup,
   type WeighedMeasure,
 } from './kitchen.js';
 export {

@@ -1,13 +1,12 @@
 import type { OwnStyle } from './own-style.js';
-import { ownCup, type LearnedKitchen, type LearnedRoutine, type OwnCup } from '../learned/index.js';
+import type { LearnedKitchen, LearnedRoutine } from '../learned/index.js';
 import { UNKNOWN_OVEN, type OwnOven } from './own-oven.js';
 import type { Pan } from '../pans/index.js';
-import { pantryWith, type Ingredient, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
+import { pantryWith, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
 import {
   millilitresOf,
   ownUnit,
   unitBook,
-  unitById,
   type Filling,
   type Region,
   type Unit,
@@ -137,34 +136,8 @@ export function millilitresIn(kitchen: Kitchen, unit: Unit, region: Region): num
   return measuredSet?.millilitres ?? millilitresOf(unit, region);
 }
 
-/** What a measure that was weighed here holds: as it was weighed, or by all weighings and the table where there are several. */
-export interface WeighedCup extends OwnCup {
-  readonly millilitres: number;
-}
-export function weighedCup(kitchen: Kitchen, ingredient: Ingredient): WeighedCup | undefined {
-  const weighed = kitchen.weighed.find(({ ingredientId }) => ingredientId === ingredient.id);
-  const unit = weighed && unitById(weighed.unitId);
-  const millilitres = weighed && unit && millilitresIn(kitchen, unit, weighed.region);
-  if (!weighed || !millilitres) return undefined;
-  const { grams, again = [] } = weighed;
-  const filling = fillingHabit(kitchen, ingredient) ?? 'spooned';
-  const by = ingredient.gramsPerMillilitre;
-  const table = (by[filling] ?? by.spooned ?? by.packed ?? grams / millilitres) * millilitres;
-  const cup = ownCup(table, [grams, ...again], filling);
-  // who weighed it once has said what it weighs
-  return { ...cup, millilitres, ...(again.length === 0 && { grams }) };
-}
-/** Grams per millilitre of an ingredient as this baker's own measure holds it. */
-export function weighedDensity(kitchen: Kitchen, ingredient: Ingredient): number | undefined {
-  const cup = weighedCup(kitchen, ingredient);
-  return cup && cup.grams / cup.millilitres;
-}
-
-/** How this baker fills a measure with an ingredient when nothing is said; undefined leaves it to the ingredient. */
-export function fillingHabit(kitchen: Kitchen, ingredient: Ingredient): Filling | undefined {
-  const habit = kitchen.fillings[ingredient.id] ?? kitchen.filling;
-  return habit !== undefined && ingredient.gramsPerMillilitre[habit] !== undefined ? habit : undefined;
-}
+/** More weighings of one measure tell no more; the latest count. */
+const MOST_WEIGHINGS = 24;
 
 /** A kitchen with one more thing learned; what it replaces goes. */
 export const learn = {
@@ -190,7 +163,10 @@ export const learn = {
     const again = before?.unitId === unitId && before.region === region;
     return {
       ...kitchen,
-      weighed: [...others, again ? { ...before, again: [...(before.again ?? []), grams] } : weighed],
+      weighed: [
+        ...others,
+        again ? { ...before, again: [...(before.again ?? []), grams].slice(-MOST_WEIGHINGS) } : weighed,
+      ],
     };
   },
   filling(kitchen: Kitchen, ingredientId: string, filling: Filling | undefined): Kitchen {

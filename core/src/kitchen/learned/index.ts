@@ -20,7 +20,7 @@ export {
   type LearnedShare,
   type Lesson,
 } from './learned.js';
-export { ownCup, type OwnCup } from './own-cup.js';
+export { ownCup, type Hand, type OwnCup } from './own-cup.js';
 export {
   hotSides,
   paceOf,

@@ -5,8 +5,10 @@ import type { Filling } from '../../ground/units/index.js';
  * in ln(grams); a cup that was miscounted or misread is set aside once there are three.
  */
 
+/** What a hand does that fills a measure. */
+export type Hand = Filling | 'leavener' | 'liquid';
 /** One filling and the next of the same hand, ln(grams). @source book.md, section 2 */
-const FILLING_SPREAD: Readonly<Record<Filling, number>> = { spooned: 0.05, scooped: 0.09, sifted: 0.06, packed: 0.04 };
+const FILLING_SPREAD: Readonly<Record<Hand, number>> = { spooned: 0.05, scooped: 0.09, sifted: 0.06, packed: 0.04, leavener: 0.08, liquid: 0.02 }; // prettier-ignore
 /** Kitchens stand so far from the table, ln(grams). */
 const SPREAD_OF_KITCHENS = 0.12;
 /** So many weighings is the usual spread of filling worth. */
@@ -31,8 +33,8 @@ export interface OwnCup {
  * @param tableGrams by the table
  * @param weighings of one level measure each, grams
  */
-export function ownCup(tableGrams: number, weighings: readonly number[], filling: Filling = 'spooned'): OwnCup {
-  const usual = FILLING_SPREAD[filling];
+export function ownCup(tableGrams: number, weighings: readonly number[], hand: Hand = 'spooned'): OwnCup {
+  const usual = FILLING_SPREAD[hand];
   const all = weighings.filter((grams) => grams > 0).map((grams) => Math.log(grams / tableGrams));
   if (all.length === 0) {
     return { grams: tableGrams, spread: SPREAD_OF_KITCHENS, nextSpread: Math.hypot(SPREAD_OF_KITCHENS, usual), weighings: 0, setAside: 0 }; // prettier-ignore

@@ -44,7 +44,7 @@ export { coversInWords, readCovers, readSchedule, scheduleInWords, type ReadSche
 export { DONENESS_TESTS, type DonenessHere, type DonenessTest } from './doneness.js';
 export { RULES_MISS, RULES_OF_THUMB, type RuleOfThumb, type RuleOfThumbId } from './rules-of-thumb.js';
 export { ovenSag } from './oven-load.js';
-export { preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
+export { heatingFrom, preheatMinutes, USUAL_HEATING_MINUTES, type BakeTimeline } from './timeline.js';
 export { coreAtDone, type CoreAtDone } from './core-at-done.js';
 export { domeLean } from './dome.js';
 export { footprintOf } from './window.js';

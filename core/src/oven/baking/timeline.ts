@@ -57,6 +57,10 @@ export interface TimelineInput {
 export const preheatMinutes = (celsius: number, heatsInMinutes = USUAL_HEATING_MINUTES): number =>
   Math.ceil((SOAKING_SHARE * heatsInMinutes * (celsius - ROOM_CELSIUS)) / (HEATED_CELSIUS - ROOM_CELSIUS));
 
+/** The other way round: minutes to 180 °C by the lamp, of an oven that was ready, walls too, at a temperature after so many. */
+export const heatingFrom = (readyMinutes: number, celsius: number): number =>
+  (readyMinutes / SOAKING_SHARE) * ((HEATED_CELSIUS - ROOM_CELSIUS) / (celsius - ROOM_CELSIUS));
+
 /** The bake along the clock. */
 export function timelineOf(input: TimelineInput): BakeTimeline {
   const { minutes, frames, pans, setting, course, cooling } = input;
