@@ -138,6 +138,31 @@ test('by the space bar alone, back without loss, and undone', async ({ baker, pa
   await expect(place(page)).toHaveText(/mixing/);
 });
 
+test('a formula that was never kept is kept as a version when its bake begins, and its record opens just that', async ({
+  baker,
+  page,
+}) => {
+  await baker.opens();
+  await baker.pastes(
+    'Damson buns\n\n260 g plain flour\n2 tsp baking powder\n90 g cold butter\n70 g light brown sugar\n1 large egg\n150 ml buttermilk\n\n1. Rub in, mix, spread into a 20 cm square tin.\n2. Bake for 30 minutes at 190C.',
+  );
+  await expect(baker.sheet).toContainText('Damson buns');
+  await begin(page, 'Damson buns');
+  await spaceUntil(page, /^in the oven/);
+  await forward(page).click();
+  // out by the pointer from the list of what is done to it: the space bar goes on all the same
+  await page.getByRole('list', { name: 'What is done to it' }).getByRole('button', { name: /^Out/ }).click();
+  await expect(place(page)).toHaveText(/cooling/);
+  await page.keyboard.press('Space');
+  await page.getByRole('link', { name: /Record how it came out/ }).click();
+  await expect(page.getByText('version 1')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this bake' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Damson buns' }).getByRole('link').click();
+  await page.getByRole('link', { name: 'Its version and batch' }).click();
+  await expect(page.getByRole('heading', { name: 'Damson buns' })).toBeVisible();
+  await expect(page.getByText(/version 1/).first()).toBeVisible();
+});
+
 test('two bakes at once: what rings for the other is named while hands are at work, and one tap away', async ({
   baker,
   page,

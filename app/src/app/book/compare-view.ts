@@ -83,11 +83,14 @@ export function comparedSides(sides: readonly Side[]): ComparedBakes {
     unexplained: comparison && comparison.foreseenSpread === undefined ? percent(comparison.unexplained) : '',
   };
 }
+/** How good it was, of ten, to a tenth; undefined where nobody said. */
+export function scoreOf({ outcomes }: Compared): number | undefined {
+  return outcomes.taste === undefined ? undefined : Math.round(20 * outcomes.taste) / 10;
+}
 function movedInWords({ outcome, moved, foreseenSpread }: Comparison, before: Side, after: Side): string {
   if (foreseenSpread !== undefined)
     return `Not baked yet. By the models ${OUTCOME_NAMES[outcome]} would move by ${moved < 0 ? '−' : '+'}${Math.abs(moved).toFixed(1)} ± ${foreseenSpread.toFixed(1)} of five steps`;
-  const scored = ({ compared }: Side) => String(Math.round(20 * (compared.outcomes.taste ?? 0)) / 10);
-  if (outcome === 'taste') return `${scored(before)} of ten became ${scored(after)}`;
+  if (outcome === 'taste') return `${scoreOf(before.compared) ?? '?'} of ten became ${scoreOf(after.compared) ?? '?'}`;
   const steps = Math.round(10 * Math.abs(moved)) / 10;
   return `${capitalised(OUTCOME_NAMES[outcome])} moved by ${steps} of five steps`;
 }

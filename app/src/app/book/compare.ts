@@ -12,13 +12,14 @@ import { recipeOf, type BakeRecord } from '@orvin/core/book/records';
 import { bakingState } from '@orvin/core/along/baking';
 import { halfBatchInWords, READING_NAMES, trialInWords, trialNameInWords } from '@orvin/core/words/book-words';
 import { Chart, type ChartLine } from '../parts/chart';
+import { FigureRows } from '../parts/figure-rows';
 import { Toasts } from '../parts/toasts';
 import { dayOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
 import { Readings } from '../work/readings';
-import { comparedSides, usualChoice, type Side } from './compare-view';
+import { comparedSides, scoreOf, usualChoice, type Side } from './compare-view';
 import { HalfBatches } from './half-batches';
 import { BakePicture } from './bake-picture';
 
@@ -37,7 +38,6 @@ interface Chosen extends Side {
   readonly formulaId?: string;
   /** What stands for it in a picture. */
   readonly shown?: BakeRecord;
-  readonly score: string;
   readonly date: string;
   readonly version: string;
 }
@@ -45,7 +45,7 @@ interface Chosen extends Side {
 /** Two to four bakes side by side: the outcome, what could explain it, ranked; what was the same; and how to settle it. */
 @Component({
   selector: 'orv-compare',
-  imports: [BakePicture, Chart],
+  imports: [BakePicture, Chart, FigureRows],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './compare.html',
   styleUrls: ['../parts/panels.css', './compare.css'],
@@ -71,6 +71,7 @@ export class Compare {
     const at = ({ record }: Chosen) => record?.at ?? Infinity;
     return all.sort((a, b) => at(a) - at(b) || a.version.localeCompare(b.version, undefined, { numeric: true }));
   });
+  protected readonly scoreOf = scoreOf;
   private chosenOf(id: string): Chosen | undefined {
     const bake = this.book.bake(id);
     if (!bake) return this.versionOf(id);
@@ -83,7 +84,6 @@ export class Compare {
       compared: comparedBake(record),
       record,
       shown: record,
-      score: record.score === undefined ? '–' : String(record.score),
       date: dayOf(record.at),
       version: record.versionNumber === undefined ? '' : `v${record.versionNumber}`,
     };
@@ -103,7 +103,6 @@ export class Compare {
       formulaId,
       compared,
       ...(shown && { shown }),
-      score: compared.outcomes.taste === undefined ? '–' : String(Math.round(20 * compared.outcomes.taste) / 10),
       date: `version ${version.number}`,
       version: bakes.length === 0 ? 'not baked yet' : bakes.length === 1 ? '1 bake' : `mean of ${bakes.length} bakes`,
     };

@@ -11,7 +11,9 @@ import {
   type LearnedShare,
 } from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
-import { heatingRow, hotSideRow, paceRow, type LearnedRow } from '@orvin/core/words/book-words';
+import { heatingRow, hotSideRow, paceRow } from '@orvin/core/words/book-words';
+import type { FigureRow } from '@orvin/core/words/wording';
+import { FigureRows } from '../parts/figure-rows';
 import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';
 import { FormulaStore } from '../store/formula-store';
@@ -25,7 +27,7 @@ const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? 
 /** Bakes before it is asked how closely times are noted. */
 const ASKED_FROM = 3;
 /** What one thing does to the time, whatever is baked. */
-const shareRow = (what: string, { percent, spread }: LearnedShare): LearnedRow => ({ what, figure: `${signed(percent)} %`, why: `of the time, ± ${spread.toFixed(0)}` }); // prettier-ignore
+const shareRow = (what: string, { percent, spread }: LearnedShare): FigureRow => ({ what, figure: `${signed(percent)} %`, why: `of the time, ± ${spread.toFixed(0)}` }); // prettier-ignore
 /** Recipes whose own factor is shown. */
 const MOST_RECIPES = 3;
 /** Fewer windows than this draw no picture. */
@@ -34,7 +36,7 @@ const FEWEST_WINDOWS = 5;
 /** What the oven really does, how that came to be known, what else moved; every bake in it, and leaving one out. */
 @Component({
   selector: 'orv-oven-learned',
-  imports: [OvenCoursePicture, WindowsPicture],
+  imports: [FigureRows, OvenCoursePicture, WindowsPicture],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>What this oven really does</h2>
@@ -75,16 +77,7 @@ const FEWEST_WINDOWS = 5;
         </div>
       }
       <h3>What else moved</h3>
-      <dl>
-        @for (row of moved(); track row.what) {
-          <div>
-            <dt>{{ row.what }}</dt>
-            <dd>
-              <b>{{ row.figure }}</b> <span>{{ row.why }}</span>
-            </dd>
-          </div>
-        }
-      </dl>
+      <orv-figure-rows [rows]="moved()" />
       @if (windows().of >= fewestWindows) {
         <h3>When they were done, against their windows</h3>
         <orv-windows-picture [windows]="windows()" />
@@ -216,7 +209,7 @@ export class OvenLearned {
     const habit = learnedHabit(kitchen);
     const leftOut = this.leftOut();
     const { pace, heating, hotSide } = this.learning.routine();
-    const besides: readonly LearnedRow[] = [
+    const besides: readonly FigureRow[] = [
       ...(heating ? [heatingRow(heating)] : []),
       ...(hotSide ? [hotSideRow(hotSide)] : []),
       ...(pace ? [paceRow(pace)] : []),

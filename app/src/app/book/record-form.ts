@@ -25,6 +25,7 @@ import {
   WRONG_NAMES,
 } from '@orvin/core/words/book-words';
 import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { FigureRows } from '../parts/figure-rows';
 import { FigureField } from '../parts/kept-field';
 import { NextAct } from '../parts/next-act';
 import { saveFile } from '../parts/save-file';
@@ -75,7 +76,7 @@ const localMoment = (at: number) => {
 /** Records a bake: how done, then five taps; everything else is known already. If there is a minute more, more. */
 @Component({
   selector: 'orv-record-form',
-  imports: [CrustTop, PhotoField, FigureField, RouterLink, SideField, Slice, Teaches],
+  imports: [CrustTop, FigureRows, PhotoField, FigureField, RouterLink, SideField, Slice, Teaches],
   providers: [RecordDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './record-form.html',
@@ -152,13 +153,13 @@ export class RecordForm {
     if (!record) return [];
     const { foreseen, coreCelsius, readings } = record;
     const rows = [
-      ...(coreCelsius === undefined ? [] : [{ what: 'core when it came out', figure: `${coreCelsius.toFixed(1)} °C`, more: record.simulated ? 'simulated' : '' }]),
+      ...(coreCelsius === undefined ? [] : [{ what: 'core when it came out', figure: `${coreCelsius.toFixed(1)} °C`, why: record.simulated ? 'simulated' : '' }]),
       ...KNOWN_FIRST.flatMap((code) => {
         const value = readings[code];
-        return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), more: '' }];
+        return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), why: '' }];
       }),
     ];
-    const window = foreseen ? [{ what: 'foreseen', figure: windowInWords(foreseen.low, foreseen.high), more: `likely ${minutesInWords(foreseen.likely)}` }] : [];
+    const window = foreseen ? [{ what: 'foreseen', figure: windowInWords(foreseen.low, foreseen.high), why: `likely ${minutesInWords(foreseen.likely)}` }] : [];
     return [...window, ...rows].slice(0, MOST_KNOWN);
   });
 

@@ -12,7 +12,7 @@ import { OvenLearned } from './oven-learned';
 import { RecordForm } from './record-form';
 import { SeasonBar } from './season-bar';
 import { SeasonCalendar } from './season-calendar';
-import { isShown, SEASON_KINDS, type SeasonFilter } from './season-filter';
+import { isShown, monthOrDay, SEASON_KINDS, type SeasonFilter } from './season-filter';
 import { SideField } from './side-field';
 import { Slice } from './slice';
 
@@ -34,6 +34,7 @@ describe('the season', () => {
     const day = dateOf(latest?.at ?? 0);
     expect(shown({ on: day }).length).toBe(2);
     expect(shown({ on: day.slice(0, 7) }).length).toBeGreaterThanOrEqual(2);
+    expect(['2026-11', '2026-11-28', '2026-99', 'x', '2026-11-31', undefined].map(monthOrDay)).toEqual(['2026-11', '2026-11-28', undefined, undefined, undefined, undefined]); // prettier-ignore
     // a word in the address that means nothing narrows nothing
     expect(shown({ kind: 'of-my-own' }).length).toBe(18);
     expect(SEASON_KINDS.every((kind) => shown({ kind }).length < 18)).toBeTrue();

@@ -1,8 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import type { DaySheet, SheetOven, SheetPair, SheetSpan } from '@orvin/core/day/sheets';
+import { heatingOf, type DaySheet, type SheetOven, type SheetPair, type SheetSpan } from '@orvin/core/day/sheets';
 import { withoutUndefined } from '@orvin/core/ground/records';
-import { heatingMinutes } from '@orvin/core/kitchen/kitchen';
-import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
 import { learnedOvenInWords } from '@orvin/core/words/oven-words';
 import { paceSaid } from '@orvin/core/words/book-words';
 import { FigureField, WordsField } from '../parts/kept-field';
@@ -108,7 +106,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               <input
                 class="line-input figure"
                 size="3"
-                [orvFigure]="oven.minutesTo180 ?? heatsIn($index)"
+                [orvFigure]="heatsIn(oven, $index)"
                 [lowest]="3"
                 [highest]="60"
                 unit="min"
@@ -249,9 +247,8 @@ export class DayHands {
     const { learned } = this.learning.kitchen();
     return learned && learnedOvenInWords(learned);
   });
-  /** Minutes to 180 °C where the day does not say: the first oven is the kitchen's own. */
-  protected readonly heatsIn = (nth: number): number =>
-    Math.round((nth === 0 ? heatingMinutes(this.learning.kitchen()) : undefined) ?? USUAL_HEATING_MINUTES);
+  protected readonly heatsIn = (oven: SheetOven, nth: number): number =>
+    Math.round(heatingOf(oven, nth, this.learning.kitchen()));
   protected readonly most = MOST_PAIRS;
   protected readonly mostOvens = MOST_OVENS;
   protected readonly noName = (words: string): string => (words.trim() === '' ? 'Give it a name.' : '');

@@ -13,12 +13,16 @@ import { FocusKeeper } from './focus-keeper';
           </li>
         }
       </ul>
+      @if (next()) {
+        <button type="button" id="forward" data-goes-on>It is in</button>
+      }
     </main>
   `,
 })
 class List {
   readonly rows = signal(['plums', 'butter', 'sugar']);
   readonly off = signal('');
+  readonly next = signal(false);
 }
 
 describe('the focus, when what had it is gone', () => {
@@ -43,6 +47,12 @@ describe('the focus, when what had it is gone', () => {
   it('goes on to what came next', async () => {
     await loses('butter');
     expect(focused()).toBe('sugar');
+  });
+  it('goes to what goes on, where the screen has such: nobody is sent to what merely follows', async () => {
+    list.componentInstance.next.set(true);
+    await list.whenStable();
+    await loses('butter');
+    expect(focused()).toBe('forward');
   });
   it('goes back when nothing follows', async () => {
     await loses('sugar');

@@ -65,6 +65,8 @@ describe('what a bake made along tells of hands', () => {
     ];
     const { took } = recordOfBaking('b', made(one, {}, bakeSeen), undefined) ?? {};
     expect(took?.length).toBeGreaterThan(1);
+    const { outMinutes } = recordOfBaking('b', made(one, {}, (at) => [{ kind: 'in', portion: 0, at: at('bake') }, { kind: 'out', portion: 0, at: at('bake') + 34.98765 * MINUTE }]), undefined) ?? {}; // prettier-ignore
+    expect(outMinutes).toBe(35);
     const standIn = (at: (kind: WalkStep['kind']) => number): readonly Happening[] => [
       ...bakeSeen(at),
       { kind: 'weighed', step: demo().walk.find(({ kind }) => kind === 'weigh')?.id ?? '', grams: 200, by: 'simulated', at: at('weigh') + 1 },
@@ -81,6 +83,9 @@ describe('what it tells of the oven', () => {
 
   it('is the minutes from switching on, read cold, to the reading at which it is ready', () => {
     expect(heatingOfBaking(read([[1, 30], [8, 120], [19, heat() - 3]]))).toEqual({ celsius: heat(), minutes: 19, by: 'thermometer' }); // prettier-ignore
+  });
+  it('is nothing where somebody came back to it hours later', () => {
+    expect(heatingOfBaking(read([[1, 30], [700, heat()]]))).toBeUndefined(); // prettier-ignore
   });
   it('is nothing where nobody saw it cold, or nobody saw it ready', () => {
     expect(heatingOfBaking(read([[14, heat()]]))).toBeUndefined();

@@ -8,8 +8,9 @@ function utc(date: string): number {
   const parts = DATE.exec(date);
   if (!parts) return NaN;
   const [year, month, day] = [Number(parts[1]), Number(parts[2]), Number(parts[3])];
-  const at = Date.UTC(year, month - 1, day);
-  return new Date(at).getUTCDate() === day ? at : NaN;
+  const at = new Date(Date.UTC(year, month - 1, day));
+  // Date rolls the 31st of November, and a month 99, on to another day
+  return at.getUTCDate() === day && at.getUTCMonth() === month - 1 ? at.getTime() : NaN;
 }
 
 export const isDate = (date: string): boolean => Number.isFinite(utc(date));

@@ -2,14 +2,8 @@ import { auditFormula } from '../../bench/audit/index.js';
 import { batchOf } from '../../batch/batch/index.js';
 import { oneBake, type OneBake } from '../../batch/bakes/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { heatingMinutes, type Kitchen } from '../../kitchen/kitchen/index.js';
-import {
-  USUAL_HEATING_MINUTES,
-  runBakeJob,
-  type BakeJob,
-  type BakePrediction,
-  type PredictionResult,
-} from '../../oven/baking/index.js';
+import type { Kitchen } from '../../kitchen/kitchen/index.js';
+import { runBakeJob, type BakeJob, type BakePrediction, type PredictionResult } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { minuteOf, type DayClock } from '../clock/index.js';
 import { planOnce, planSafely, type Played } from '../punctuality/index.js';
@@ -27,7 +21,7 @@ import {
   type WaysOutPart,
 } from '../ways-out/index.js';
 import { PLAIN_DAY, type BatchWork, type DayKitchen } from '../works/index.js';
-import type { DaySheet, OwnTask, Wish } from '../sheets/index.js';
+import { heatingOf, type DaySheet, type OwnTask, type Wish } from '../sheets/index.js';
 
 /** What a day is planned from: the sheet, the formulas that it names, the baker's kitchen. */
 export interface SheetOrder {
@@ -245,11 +239,7 @@ function dayKitchen(
         return at < 0 ? [] : [[task, at] as const];
       }),
     ),
-    // the first oven is the kitchen's own
-    ovens: sheet.ovens.map((oven, i) => ({
-      ...oven,
-      minutesTo180: oven.minutesTo180 ?? (i === 0 ? heatingMinutes(kitchen) : undefined) ?? USUAL_HEATING_MINUTES,
-    })),
+    ovens: sheet.ovens.map((oven, i) => ({ ...oven, minutesTo180: heatingOf(oven, i, kitchen) })),
     mixers: sheet.mixers,
     bowls: sheet.bowls,
     pans,

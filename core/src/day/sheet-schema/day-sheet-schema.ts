@@ -1,12 +1,11 @@
 import Joi from 'joi';
 import { batchSettingsSchema } from '../../batch/plan/index.js';
+import { dateSchema as date, momentSchema as local } from '../date-schemas/index.js';
 import type { DaySheet } from '../sheets/index.js';
 
 const name = Joi.string().allow('').max(200);
 const id = Joi.string().min(1).max(200);
 const time = Joi.string().pattern(/^\d{2}:\d{2}$/);
-const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/);
-const local = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/);
 const minute = Joi.number().integer().min(-10_000).max(10_000);
 const minutes = Joi.object().pattern(Joi.string().max(300), minute);
 

@@ -1,3 +1,5 @@
+import { heatingMinutes, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { USUAL_HEATING_MINUTES } from '../../oven/baking/index.js';
 import type { BatchSettings } from '../../batch/plan/index.js';
 import type { ServedAs } from '../tasks/index.js';
 import type { PlannedTask } from '../works/index.js';
@@ -102,6 +104,10 @@ export interface KeptPlan {
   /** Share of days on time, by wish. */
   readonly onTime: readonly number[];
 }
+
+/** Minutes to 180 °C of an oven of the day: as the day says, as the kitchen's own heats where it is the first, else as most do. */
+export const heatingOf = ({ minutesTo180 }: SheetOven, nth: number, kitchen: Kitchen): number =>
+  minutesTo180 ?? (nth === 0 ? heatingMinutes(kitchen) : undefined) ?? USUAL_HEATING_MINUTES;
 
 export const EMPTY_SHEET: Omit<DaySheet, 'date' | 'zone'> = {
   name: '',

@@ -1,5 +1,6 @@
 export {
   EMPTY_SHEET,
+  heatingOf,
   type DaySheet,
   type KeptPlan,
   type OwnTask,

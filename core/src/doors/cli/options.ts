@@ -3,6 +3,7 @@ import Joi from 'joi';
 import { styleById } from '../../batter/balance/index.js';
 import { readCovers, readSchedule, type Cover, type ReadSchedule } from '../../oven/baking/index.js';
 import { PAN_MATERIALS, parsePan, type PanMaterial } from '../../kitchen/pans/index.js';
+import { momentSchema } from '../../day/date-schemas/index.js';
 import { EXPORT_FORMATS, type ExportFormat } from '../../papers/formats/index.js';
 import { LEAVENING_METHODS, type Fineness, type LeaveningMethod } from '../../batter/leavening-methods/index.js';
 import { FILLINGS, REGIONS, type Filling, type Region } from '../../ground/units/index.js';
@@ -132,10 +133,9 @@ const length = Joi.string().custom((written: string, helpers) => {
   return value * (unit === 'mm' ? 0.1 : unit === 'cm' ? 1 : 2.54);
 });
 
-const moment = Joi.string()
-  .trim()
-  .pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/)
-  .messages({ 'string.pattern.base': '{{#label}}: "{{#value}}" is no moment; write it as "2026-11-28T15:00"' });
+const moment = momentSchema.messages({
+  'string.pattern.base': '{{#label}}: "{{#value}}" is no moment; write it as "2026-11-28T15:00"',
+});
 
 const schema = Joi.object({
   by: moment,

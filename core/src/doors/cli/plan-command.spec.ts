@@ -77,6 +77,7 @@ describe('plan', () => {
   it('refuses in words: no hour, an hour that is past, no hands, a bake nobody knows, no file, a day that ends before it begins', () => {
     expect(message(runCommand(['plan', 'oat-farls.txt'], {}, text))).toContain('--by');
     expect(message(plan(['pear-cardamom-loaf'], { by: '2026-11-20T15:00' }))).toContain('past');
+    expect(message(plan(['pear-cardamom-loaf'], { by: '2026-11-31T15:00' }))).toContain('is no moment');
     expect(message(plan(['pear-cardamom-loaf'], { by: 'teatime' }))).toContain('is no moment');
     expect(message(plan(['pear-cardamom-loaf'], { hands: '0' }))).toContain('no hands');
     expect(message(plan(['oat-farls']))).toContain('not known');

@@ -37,6 +37,16 @@ describe('Kitchen', () => {
     expect(weighedCup(thrice, flour)?.grams).toBeLessThan(150.1);
     expect(cup(thrice, 9, 'tablespoon').weighed).toEqual([{ ingredientId: 'bread-flour', unitId: 'tablespoon', region: 'UK', grams: 9 }]); // prettier-ignore
   });
+  it('holds weighings of packed sugar against packed sugar, and keeps no more of them than tell something', () => {
+    const sugar = pantryOf(PLAIN_KITCHEN).byId('light-brown-sugar');
+    if (!sugar) throw new Error('no sugar');
+    const packed = (sugar.gramsPerMillilitre.packed ?? 0) * 236.588;
+    const weighings = Array.from({ length: 60 }, () => packed);
+    const kitchen = weighings.reduce((now, grams) => learn.weighed(now, { ingredientId: sugar.id, unitId: 'cup', region: 'US', grams }), PLAIN_KITCHEN); // prettier-ignore
+    // exactly what the table says of a packed cup: nothing to be drawn to
+    expect(weighedCup(kitchen, sugar)?.grams).toBeCloseTo(packed, 1);
+    expect(kitchen.weighed[0]?.again?.length).toBeLessThanOrEqual(50);
+  });
   it('heats as bakes have told, else as the baker says', () => {
     const oven = { readings: [], heatsInMinutes: 12 };
     expect(heatingMinutes(PLAIN_KITCHEN)).toBeUndefined();

@@ -27,6 +27,7 @@ describe('a season as a table', () => {
   });
   it('tells every fault with its row, and the column that is missing', () => {
     expect(refusal('date,recipe\n')).toMatch(/"pan".*"word"/);
+    expect(refusal(`${HEAD}\n2026-11-31,rounds,8 in round,175,0,31,34,just\n`)).toMatch(/row 1: date.*2026-11-31/);
     expect(refusal(`${HEAD}\n2026-10-25,rounds,8 in round,175,0,31,34,just\n25/10/26,rounds,8 in round,175,0,31,34,just\n`)).toMatch(/row 2: date.*25\/10\/26.*2026-11-28/); // prettier-ignore
     expect(refusal(`${HEAD}\n2026-10-25,rounds,8 in round,175,0,31,34,burnt\n`)).toMatch(/row 1: word/);
     expect(refusal(`${HEAD}\n2026-10-25,rounds,8 in round,175,0,,34,just\n`)).toMatch(/row 1: predicted/);

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import Papa from 'papaparse';
 import { DONE_WORDS, doneEvidence, type DoneWord, type TaughtBake } from '../../book/learning/index.js';
+import { dateOrMomentSchema } from '../../day/date-schemas/index.js';
 import type { BakeRecord } from '../../book/records/index.js';
 
 /* A season as a table: the columns that learning reads first, then what else a bake was. */
@@ -29,8 +30,7 @@ interface Cells extends Omit<SeasonRow, 'row' | 'fan' | 'word'> {
   readonly word: DoneWord | '';
 }
 const rowSchema = Joi.object<Cells>({
-  date: Joi.string()
-    .pattern(/^\d{4}-\d{2}-\d{2}(?:[T ]\d{2}:\d{2})?$/)
+  date: dateOrMomentSchema
     .required()
     .messages({ 'string.pattern.base': '{{#label}} is "{{#value}}": write it as 2026-11-28' }),
   recipe: Joi.string().trim().min(1).max(300).required(),

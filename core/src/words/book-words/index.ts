@@ -12,4 +12,4 @@ export {
   trialNameInWords,
   WRONG_NAMES,
 } from './names.js';
-export { heatingRow, hotSideRow, paceRow, paceSaid, whyTurned, type LearnedRow } from './routine.js';
+export { heatingRow, hotSideRow, paceRow, paceSaid, whyTurned } from './routine.js';

@@ -1,6 +1,7 @@
 import type { DoneWord } from '../../book/learning/index.js';
 import type { HalfBatchStep, Trial, TrialReading } from '../../book/comparing/index.js';
 import type { Crumb, Half, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
+import type { FigureRow } from '../wording/index.js';
 
 /* What the taps of a record, its readings and its outcomes are called. */
 
@@ -114,7 +115,7 @@ const VERDICTS: Readonly<Record<TrialReading['verdict'], (reading: TrialReading)
     `a hint: ${pairs} of about ${Math.max(needed, pairs + 1)} ${needed === 1 ? 'pair' : 'pairs'} that it takes`,
 };
 /** What half batches told of one outcome: "how good it was", "+1.5 of five", "a hint: 1 of about 5 pairs that it takes". */
-export const trialInWords = (reading: TrialReading) => ({
+export const trialInWords = (reading: TrialReading): FigureRow => ({
   what: OUTCOME_NAMES[reading.outcome],
   figure: Math.abs(reading.difference) < 0.05 ? 'the same' : signed(reading.difference, 1),
   why: VERDICTS[reading.verdict](reading),

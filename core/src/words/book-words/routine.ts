@@ -8,6 +8,7 @@ import {
   type PacedTask,
   type Side,
 } from '../../kitchen/learned/index.js';
+import type { FigureRow } from '../wording/index.js';
 
 /* What bakes have taught of hands and oven, in words with their evidence. */
 
@@ -29,13 +30,6 @@ const times = (factor: number) => `× ${factor.toFixed(2)}`;
 /** So near the usual minutes is as usual. */
 const AS_USUAL = 0.05;
 
-/** What was learned of one thing: its name, its figure, what it stands on. */
-export interface LearnedRow {
-  readonly what: string;
-  readonly figure: string;
-  readonly why: string;
-}
-
 /** "weighing × 1.30, mixing × 0.90": work whose minutes are not the usual ones; '' where all are. */
 function tasksInWords(pace: LearnedPace): string {
   const own = PACED_TASKS.flatMap((task) => {
@@ -44,18 +38,18 @@ function tasksInWords(pace: LearnedPace): string {
   });
   return own.join(', ');
 }
-export const paceRow = (pace: LearnedPace): LearnedRow => ({
+export const paceRow = (pace: LearnedPace): FigureRow => ({
   what: 'your hands take',
   figure: times(paceOf(pace)),
   why: [`the usual minutes, ${bakesInWords(pace.bakes)}`, tasksInWords(pace)].filter(Boolean).join(': '),
 });
-export const heatingRow = ({ minutesTo180, spread, timed }: LearnedHeating): LearnedRow => ({
+export const heatingRow = ({ minutesTo180, spread, timed }: LearnedHeating): FigureRow => ({
   what: 'at 180 °C by its lamp in',
   figure: `${Math.round(minutesTo180)} min`,
   why: `± ${Math.max(1, Math.round(minutesTo180 * spread))}, timed ${timed === 1 ? 'once' : `${timed} times`}`,
 });
 /** The back and the left, the hottest first; the evidence where no side is surely hotter. */
-export function hotSideRow(hotSide: LearnedHotSide): LearnedRow {
+export function hotSideRow(hotSide: LearnedHotSide): FigureRow {
   const sides = hotSides(hotSide);
   const [first] = sides;
   const of = bakesInWords(hotSide.bakes);

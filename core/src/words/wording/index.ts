@@ -14,3 +14,4 @@ export { QUANTITY_NAMES, REASON_CODES_WORDED, bandInWords, quantityInWords, verd
 export { adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';
 export { PHASE_NAMES, phConsequence } from './leavening.js';
 export { limitInWords } from './limits.js';
+export type { FigureRow } from './figure-row.js';

@@ -1,0 +1,1 @@
+export { dateOrMomentSchema, dateSchema, momentSchema } from './date-schemas.js';
