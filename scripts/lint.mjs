@@ -16,6 +16,7 @@ const CHECKS = {
     '.dependency-cruiser.cjs',
   ],
   tables: ['scripts/tables.mjs', '--check'],
+  schemas: ['--import', 'tsx', 'scripts/schemas.ts', '--check'],
   format: ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
 };
 const failed = Object.entries(CHECKS).filter(([name, args]) => {

@@ -25,6 +25,8 @@ const fileSchema = Joi.object({
 const bakesSchema = Joi.array().items(
   Joi.object({ id: Joi.string().min(1).max(100).required(), record: bakeRecordSchema.required() }),
 );
+/** book.json of a Book's file, whole. */
+export const bookFileSchema = fileSchema.keys({ bakes: bakesSchema.max(MOST_BAKES).required() });
 /** Bakes that are looked at before the page may do something else: ten thousand at once would hold it for a second. */
 const AT_ONCE = 250;
 async function* inTurns<T>(all: readonly T[]): AsyncGenerator<readonly T[]> {

@@ -115,7 +115,7 @@ export const storedSettingsSchema = Joi.object<StoredSettings>({
   seeded: Joi.boolean().required(),
 });
 
-const SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
+export const RECORD_SCHEMAS: { readonly [T in Table]: Joi.ObjectSchema<TableRecords[T]> } = {
   formulas: storedFormulaSchema,
   versions: storedVersionSchema,
   kitchens: storedKitchenSchema,
@@ -130,8 +130,8 @@ const changeOf = (table: Table) =>
   Joi.object({
     table: Joi.valid(table).required(),
     id: Joi.string().max(100).required(),
-    before: SCHEMAS[table],
-    after: SCHEMAS[table],
+    before: RECORD_SCHEMAS[table],
+    after: RECORD_SCHEMAS[table],
   });
 const editSchema = Joi.object<Edit>({
   label: Joi.string().allow('').max(500).required(),
@@ -143,7 +143,7 @@ const editSchema = Joi.object<Edit>({
 
 /** Which of some rows of a table are damaged, and why. */
 export function checkRows(table: Table | 'history' | 'settings', rows: readonly unknown[]): readonly RecordFault[] {
-  const schema = table === 'history' ? editSchema : table === 'settings' ? storedSettingsSchema : SCHEMAS[table];
+  const schema = table === 'history' ? editSchema : table === 'settings' ? storedSettingsSchema : RECORD_SCHEMAS[table];
   return rows.flatMap((row, at): RecordFault[] => {
     const { error } = schema.validate(row);
     if (!error) return [];

@@ -19,12 +19,19 @@ const PHOTO = /^photos\/([\w-]{1,100})\.jpg$/;
 const MOST = { manifest: 20_000_000, records: 400_000_000, photo: 8_000_000 } as const;
 const MOST_ROWS = 200_000;
 
-const manifestSchema = Joi.object({
+export const manifestSchema = Joi.object({
   file: Joi.valid(MARK).required(),
   version: Joi.number().integer().min(1).required(),
   writtenAt: Joi.number().min(0).required(),
   entries: Joi.array()
-    .items(Joi.object({ name: Joi.string().max(300).required(), sha256: Joi.string().hex().length(64).required() }))
+    .items(
+      Joi.object({
+        name: Joi.string().max(300).required(),
+        sha256: Joi.string()
+          .pattern(/^[0-9a-f]{64}$/)
+          .required(),
+      }),
+    )
     .max(MOST_ROWS)
     .required(),
 });

@@ -1,10 +1,16 @@
-import type Joi from 'joi';
+import Joi from 'joi';
 import { bakeRecordSchema, type BakeRecord } from '../../book/records/index.js';
 
 /* One bake as a file of its own: what `orvin compare` reads. */
 
 const FORMAT = 'orvin-bake';
 const VERSION = 1;
+
+export const recordFileSchema = Joi.object({
+  format: Joi.valid(FORMAT).required(),
+  version: Joi.number().integer().min(1).max(VERSION).required(),
+  record: bakeRecordSchema.required(),
+});
 
 export const writeRecord = (record: BakeRecord): string => `${JSON.stringify({ format: FORMAT, version: VERSION, record }, null, 2)}\n`; // prettier-ignore
 

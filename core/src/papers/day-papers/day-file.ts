@@ -15,7 +15,7 @@ interface DayFile {
   readonly version: number;
   readonly day: DaySheet;
 }
-const schema = Joi.object<DayFile>({
+export const dayFileSchema = Joi.object<DayFile>({
   format: Joi.valid(FORMAT).required(),
   version: Joi.number().integer().min(1).max(VERSION).required(),
   day: daySheetSchema.required(),
@@ -46,7 +46,10 @@ export function readDayFile(
   }
   const version = (parsed as { readonly version?: unknown } | null)?.version;
   if (typeof version === 'number' && version > VERSION) return { kind: 'refused', why: 'newer' };
-  const { error, value } = schema.validate(parsed) as { readonly error?: Joi.ValidationError; readonly value: DayFile };
+  const { error, value } = dayFileSchema.validate(parsed) as {
+    readonly error?: Joi.ValidationError;
+    readonly value: DayFile;
+  };
   if (error) return { kind: 'refused', why: 'not-a-day' };
   const ids = new Set(shelf.map(({ id }) => id));
   const byTitle = new Map(shelf.map(({ id, title }) => [title.toLowerCase(), id]));

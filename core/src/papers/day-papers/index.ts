@@ -1,3 +1,10 @@
-export { DAY_FILE_FAULTS, readDayFile, writeDayFile, type DayFileFault, type DayFileRead } from './day-file.js';
+export {
+  DAY_FILE_FAULTS,
+  dayFileSchema,
+  readDayFile,
+  writeDayFile,
+  type DayFileFault,
+  type DayFileRead,
+} from './day-file.js';
 export { dayEvents, dayMarkdown, type DayOnPaper } from './day-tasks.js';
 export { buyInWords, shoppingCsv, shoppingMarkdown, shoppingText } from './shopping-papers.js';

@@ -11,4 +11,4 @@ export {
 export { LARGEST_FILE_CHARACTERS, readFile } from './read-file.js';
 export { EXPORT_FILES, EXPORT_FORMATS, exportFormula, type ExportFormat } from './export-formula.js';
 export { writeCsv } from './csv.js';
-export { writeOrvinFile, type FormulaRecord } from './orvin-file.js';
+export { orvinFileSchema, writeOrvinFile, type FormulaRecord } from './orvin-file.js';

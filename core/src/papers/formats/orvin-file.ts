@@ -53,6 +53,9 @@ const envelope = Joi.object({
   kitchen: kitchenSchema,
 });
 
+/** Orvin's own file, whole: what its readers elsewhere can rely on. */
+export const orvinFileSchema = envelope.keys({ formulas: Joi.array().items(record).max(20_000).required() });
+
 export const isOrvinFile = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && (value as { readonly file?: unknown }).file === MARK;
 
