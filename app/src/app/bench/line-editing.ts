@@ -28,7 +28,7 @@ import { OnBench } from '../work/on-bench';
 import { MovesFocus } from './moves-focus';
 
 const newLine = (text: string): FormulaLine => ({ id: crypto.randomUUID(), text });
-export const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text || 'an empty line');
+const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text || 'an empty line');
 
 /** What the baker does to the lines of the formula on the bench: every act an edit that can be undone. */
 @Injectable()

@@ -56,7 +56,7 @@ export const saidIn = (step: ReadStep | undefined): readonly SaidChip[] =>
   (step?.mentions ?? []).flatMap((mention) => said(mention) ?? []);
 
 /** The name that a chip has room for. */
-export function nameOfLine(line: AuditLine | undefined, region: Region): string {
+function nameOfLine(line: AuditLine | undefined, region: Region): string {
   const [entry, more] = line?.entries ?? [];
   if (!line || !entry) return line?.text ?? '';
   if (more) return line.text;

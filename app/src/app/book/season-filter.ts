@@ -34,7 +34,7 @@ export interface SeasonFilter {
   /** "2026-11" or "2026-11-28". */
   readonly on?: string | undefined;
 }
-export const isKind = (kind: string | undefined): kind is SeasonKind => SEASON_KINDS.some((each) => each === kind);
+const isKind = (kind: string | undefined): kind is SeasonKind => SEASON_KINDS.some((each) => each === kind);
 
 /** A month or a day as the address has it; undefined where it is none. */
 export function monthOrDay(on: string | undefined): string | undefined {

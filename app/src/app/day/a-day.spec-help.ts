@@ -26,7 +26,7 @@ const PLANNING = {
     of({ answer: planSheet({ ...order, seconds: 0.1 }, { run }), rounds: [], under: false }),
   loosen: () => of({ ways: [], under: false }),
 };
-export const DATE = '2026-11-28';
+const DATE = '2026-11-28';
 
 /** A day of two of the demo's formulas, planned: its faces are rendered on it. */
 export function aDay() {

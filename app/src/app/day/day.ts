@@ -5,7 +5,6 @@ import { inOneLine, minutesInWords } from '@orvin/core/words/wording';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
-import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { DayAhead } from './day-ahead';
 import { DayBatches } from './day-batches';
@@ -43,7 +42,6 @@ export class Day {
   private readonly next = inject(NextAct);
   private readonly toasts = inject(Toasts);
   protected readonly plans = inject(PlanStore);
-  private readonly store = inject(FormulaStore);
   protected readonly day = inject(ThisDay);
   protected readonly chosen = signal<readonly string[]>([]);
 

@@ -41,7 +41,6 @@ import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight, type Foresight } from '../work/foresight';
-import { OnBench } from '../work/on-bench';
 import { BakeStrip } from './bake-strip';
 import { panSuggestions } from './bake-view';
 import { ComparePanel } from './compare-panel';
@@ -124,7 +123,6 @@ export class Oven {
 
   private readonly router = inject(Router);
   private readonly store = inject(FormulaStore);
-  private readonly onBench = inject(OnBench);
   private readonly foresight = inject(BakeForesight);
   protected readonly settings = inject(ThisBake);
 

@@ -14,7 +14,7 @@ const ON_THIS_THREAD = {
   run: (name: string, input: never): Promise<unknown> =>
     Promise.resolve(({ ...jobs, ...learnJobs } as unknown as Readonly<Record<string, (input: never) => unknown>>)[name]?.(input)), // prettier-ignore
 };
-export const NOW = Date.UTC(2026, 10, 27, 12);
+const NOW = Date.UTC(2026, 10, 27, 12);
 
 /** A kitchen with the demo's formulas on its shelf, and with its season, oven and larder where they are wanted. */
 export function demoKitchen() {

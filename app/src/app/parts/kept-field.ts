@@ -50,7 +50,7 @@ let count = 0;
     }
   `,
 })
-export class FieldProblem {
+class FieldProblem {
   readonly words = input('');
   readonly name = input('');
 }
@@ -70,7 +70,7 @@ export class FieldProblem {
     '(keydown.escape)': 'takeBack($event)',
   },
 })
-export abstract class KeptField {
+abstract class KeptField {
   /** A name that no other field has, with the formula where it is one's own: what is not yet confirmed is kept under it. */
   readonly keptAs = input.required<string>();
 

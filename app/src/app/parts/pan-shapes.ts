@@ -1,7 +1,7 @@
-import { areaAt, isCircular, sectionAt, type Pan } from '@orvin/core/kitchen/pans';
+import { isCircular, sectionAt, type Pan } from '@orvin/core/kitchen/pans';
 
 /** Half the inner width of a pan's section at a height, cm: what a cut through the middle shows. */
-export const halfAcross = (pan: Pan, heightCm: number): number => sectionAt(pan, heightCm).widthCm / 2;
+const halfAcross = (pan: Pan, heightCm: number): number => sectionAt(pan, heightCm).widthCm / 2;
 
 const figure = (value: number) => value.toFixed(1);
 
@@ -50,6 +50,3 @@ export function planPath(pan: Pan, scale: number): string {
 /** "1 650 ml, 7.0 cups". */
 export const brimWords = (millilitres: number): string =>
   `${Math.round(millilitres)} ml, ${(millilitres / 236.588).toFixed(1)} US cups`;
-
-/** Whether a cut through it shows anything at all. */
-export const canBeDrawn = (pan: Pan): boolean => areaAt(pan, pan.depthCm) > 0;

@@ -9,11 +9,8 @@ import six from '../../../../core/tables/reference/earlier/database-6.json';
 import seven from '../../../../core/tables/reference/earlier/database-7.json';
 import eight from '../../../../core/tables/reference/earlier/database-8.json';
 import nine from '../../../../core/tables/reference/earlier/database-9.json';
-import { readBook } from '../book/book-file';
-import { heldAgainst, readWorkbook } from '../work/workbook';
 import { BakingStore } from './baking-store';
 import { BookStore } from './book-store';
-import { NO_RECORDS } from './edits';
 import { PlanStore } from './plan-store';
 import { checkRows } from './record-schemas';
 import { RecordStore } from './record-store';
@@ -27,7 +24,6 @@ import { storeVisits } from './visits.spec-help';
 interface Earlier {
   readonly database: number;
   readonly rows: Partial<Record<Table | 'settings', readonly object[]>>;
-  readonly files: { readonly formulas: object; readonly book?: string; readonly kitchen?: string };
 }
 const EARLIER: readonly Earlier[] = [one, two, three, four, five, six, seven, eight, nine];
 /** What each change added. */
@@ -42,7 +38,6 @@ const ADDED: readonly Readonly<Record<string, string>>[] = [
   { larder: 'id' },
   { backups: 'id' },
 ];
-const fileOf = (base64: string) => new Blob([Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0))]);
 
 describe('a kitchen that an earlier Orvin kept', () => {
   const { name, visit } = storeVisits();
@@ -64,30 +59,4 @@ describe('a kitchen that an earlier Orvin kept', () => {
       expect(TestBed.inject(BakingStore).bakings().length).toBe(rows.bakings?.length ?? 0);
       expect(TestBed.inject(BookStore).bakes().length).toBe(rows.bakes?.length ?? 0);
     }); // prettier-ignore
-});
-
-describe('a file that an earlier Orvin wrote', () => {
-  for (const { database, rows, files } of EARLIER) {
-    const { book, kitchen } = files;
-    if (book !== undefined)
-      it(`is read whole: a Book of the time of database ${database}`, async () => {
-        const photos: string[] = [];
-        const { bakes } = await readBook(fileOf(book), (id) => (photos.push(id), Promise.resolve()));
-        expect(bakes.length).toBe(rows.bakes?.length ?? 0);
-        expect(photos).toEqual(['photo-1']);
-      });
-    if (kitchen !== undefined)
-      it(`is read whole: a kitchen of the time of database ${database}`, async () => {
-        const photos: string[] = [];
-        const read = await readWorkbook(fileOf(kitchen), (id) => (photos.push(id), Promise.resolve()));
-        expect(photos).toEqual(['photo-1']);
-        expect(heldAgainst(read, NO_RECORDS).map(({ table, fresh }) => [table, fresh])).toEqual(
-          TABLE_NAMES.flatMap((table) => (rows[table] ? [[table, rows[table].length]] : [])),
-        );
-        for (const table of TABLE_NAMES)
-          expect(checkRows(table, read[table] ?? []))
-            .withContext(table)
-            .toEqual([]);
-      });
-  }
 });

@@ -105,7 +105,7 @@ const storedBakeSchema = Joi.object<StoredBake>({
 });
 
 /** What is set for this browser, as it comes back. */
-export const storedSettingsSchema = Joi.object<StoredSettings>({
+const storedSettingsSchema = Joi.object<StoredSettings>({
   id: Joi.valid('settings').required(),
   region: Joi.string()
     .valid(...REGIONS)

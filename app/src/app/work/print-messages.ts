@@ -8,7 +8,7 @@ const words = Joi.string().allow('').max(20_000).required();
 const figure = Joi.number().required();
 const list = (of: Joi.Schema) => Joi.array().items(of).max(2000).required();
 
-export const sheetSchema = Joi.object({
+const sheetSchema = Joi.object({
   title: words,
   version: Joi.number().integer().min(1),
   size: words,

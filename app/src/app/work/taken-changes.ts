@@ -11,7 +11,7 @@ import type { KnownOf } from './whys';
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 
 /** A formula with a change made: its lines where the change is one of lines, else a note of what to do. */
-export function changedFormula({ formula, cause, ...figures }: NextTime, before: Formula): Formula {
+function changedFormula({ formula, cause, ...figures }: NextTime, before: Formula): Formula {
   if (formula) return formula;
   const { figure, words } = nextTimeInWords({ cause, ...figures, moved: [] }, before.region);
   const note = `Next time: ${[figure, words].filter((part) => part !== '').join('. ')}`;

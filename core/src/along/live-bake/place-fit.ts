@@ -8,7 +8,7 @@ import { atNode, courseOf, doneMinuteOf, SIGMA, STATES, type LiveModel } from '.
  * at, its lag and bias, the thermometer's bias, and ten hats for what the model itself may be off by.
  */
 
-export const HATS = 10;
+const HATS = 10;
 const SHAPES = 3;
 /** @source along.md, section 1: table of states */
 const PRIOR = {
@@ -58,7 +58,7 @@ export interface PlaceFit {
 }
 
 /** Where each unknown stands in the list. */
-export const layoutOf = (segments: number) => {
+const layoutOf = (segments: number) => {
   const lag = STATES + SHAPES * segments;
   return { lag, bias: lag + 1, thermometer: lag + 2, hat: lag + 3, size: lag + 3 + HATS };
 };

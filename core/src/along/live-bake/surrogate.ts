@@ -15,9 +15,9 @@ import { placesOf, type ProbePlace } from './probe-places.js';
 export const STATES = 5;
 export const SIGMA = { offset: 12, lnHeat: 0.1, lnWidth: 0.03, lnMass: 0.03, start: 2.5 } as const;
 /** Nodes of scaled time from 0 to 1.35. */
-export const NODES = 55;
-export const SCALED_MOST = 1.35;
-export const NODE_STEP = SCALED_MOST / (NODES - 1);
+const NODES = 55;
+const SCALED_MOST = 1.35;
+const NODE_STEP = SCALED_MOST / (NODES - 1);
 const MEMBERS = 40;
 const MEMBER_SPREAD = 1.25;
 const LONGEST_MINUTES = 300;
@@ -88,7 +88,7 @@ function widened(pan: Vessel, by: number): Vessel {
 }
 
 /** 1, z, and every product of two: 21 features. */
-export function features(z: readonly number[]): readonly number[] {
+function features(z: readonly number[]): readonly number[] {
   const out = [1, ...z];
   for (let i = 0; i < STATES; i++) for (let j = i; j < STATES; j++) out.push((z[i] ?? 0) * (z[j] ?? 0));
   return out;

@@ -20,8 +20,7 @@ export interface BowlLine {
   readonly fixed?: boolean;
 }
 
-export const OVER_POUR_CODES = ['take-out', 'scale', 'compensate', 'leave'] as const;
-export type OverPourCode = (typeof OVER_POUR_CODES)[number];
+export type OverPourCode = 'take-out' | 'scale' | 'compensate' | 'leave';
 
 /** What becomes of a line, against what was planned. */
 export interface LineChange {

@@ -5,8 +5,7 @@ import { roleOf, type Category, type Ingredient } from '../../kitchen/ingredient
  */
 
 /** What a line is for, as far as weighing asks. */
-export const WEIGHED_AS = ['leavener', 'salt', 'flavour', 'bulk', 'pieces'] as const;
-export type WeighedAs = (typeof WEIGHED_AS)[number];
+export type WeighedAs = 'leavener' | 'salt' | 'flavour' | 'bulk' | 'pieces';
 
 interface Tolerance {
   /** Share of the target. */
@@ -17,7 +16,7 @@ interface Tolerance {
   readonly most: number;
 }
 /** @source the brief of the product for soda and flour (0.1 g, 5 g); the others judged between them */
-export const TOLERANCES: Readonly<Record<WeighedAs, Tolerance>> = {
+const TOLERANCES: Readonly<Record<WeighedAs, Tolerance>> = {
   leavener: { share: 0.03, least: 0.1, most: 1 },
   salt: { share: 0.06, least: 0.2, most: 1 },
   flavour: { share: 0.1, least: 0.2, most: 5 },
@@ -27,7 +26,7 @@ export const TOLERANCES: Readonly<Record<WeighedAs, Tolerance>> = {
 
 const FLAVOURS: ReadonlySet<Category> = new Set(['spice', 'flavouring', 'thickener/gum', 'acid']);
 const PIECES: ReadonlySet<Category> = new Set(['nut/seed', 'dried fruit', 'candied fruit', 'fresh fruit', 'vegetable']);
-export function weighedAs(ingredient: Ingredient): WeighedAs {
+function weighedAs(ingredient: Ingredient): WeighedAs {
   const { category } = ingredient;
   if (category === 'leavener') return 'leavener';
   if (category === 'salt') return 'salt';
@@ -42,8 +41,7 @@ export function toleranceGrams(ingredient: Ingredient, targetGrams: number): num
   return Math.min(most, Math.max(least, share * targetGrams));
 }
 
-export const WEIGHINGS = ['nothing', 'short', 'enough', 'over'] as const;
-export type Weighing = (typeof WEIGHINGS)[number];
+export type Weighing = 'nothing' | 'short' | 'enough' | 'over';
 /** How a line stands on the scale: an amount within its tolerance is enough. */
 export function weighingOf(grams: number, targetGrams: number, tolerance: number): Weighing {
   if (grams > targetGrams + tolerance) return 'over';

@@ -13,7 +13,7 @@ export function knownPansOf(
 }
 
 /** The set points of a written bake after the first. */
-export function laterStages({ stages = [] }: KnownBake): readonly OvenStage[] {
+function laterStages({ stages = [] }: KnownBake): readonly OvenStage[] {
   let minute = 0;
   return stages.flatMap(({ celsius, lowMinutes, highMinutes }, i) => {
     const fromMinute = minute;

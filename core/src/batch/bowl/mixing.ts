@@ -13,8 +13,7 @@ export const MIXING_FAMILIES = [
 ] as const;
 export type MixingFamily = (typeof MIXING_FAMILIES)[number];
 
-export const OVERMIXING = ['low', 'some', 'high'] as const;
-export type Overmixing = (typeof OVERMIXING)[number];
+export type Overmixing = 'low' | 'some' | 'high';
 
 interface FamilyFacts {
   /** Share of the bowl that the finished batter may take: the rest is for what flies, folds and grows. */

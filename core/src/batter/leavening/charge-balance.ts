@@ -37,7 +37,7 @@ const GRID_POINTS = 191;
 const GRID_TO = GRID_FROM + GRID_STEP * (GRID_POINTS - 1);
 
 /** Charge of one gram of food at a pH relative to its native pH, meq; negative means it is acid there. */
-export function foodCharge(profile: AcidProfile, waterShare: number, pH: number): number {
+function foodCharge(profile: AcidProfile, waterShare: number, pH: number): number {
   let charge = 0;
   for (const [pKa, amount] of profile.groups)
     charge += amount * (dissociated(pKa, profile.nativePh) - dissociated(pKa, pH));

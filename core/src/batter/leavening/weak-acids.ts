@@ -18,7 +18,7 @@ const protein = (share: number, carboxyl: number, histidine: number, amino: numb
   [10.2, share * lysine],
 ];
 export const milkProtein = (share: number) => protein(share, 1, 0.2, 0.05, 0.55);
-export const wheatProtein = (share: number) => protein(share, 0.3, 0.14, 0.05, 0.15);
+const wheatProtein = (share: number) => protein(share, 0.3, 0.14, 0.05, 0.15);
 export const eggProtein = (share: number) => protein(share, 1, 0.17, 0.06, 0.5);
 
 /** Salts of milk serum, times the strength of the serum; the last group stands for colloidal calcium phosphate. */

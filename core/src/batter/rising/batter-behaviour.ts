@@ -71,6 +71,6 @@ export const BEHAVIOUR_OF_STYLE: Readonly<Record<string, BatterBehaviour>> = {
 };
 
 /** How a batter behaves whose style is none of the table's. */
-export const USUAL_BEHAVIOUR = MUFFIN;
+const USUAL_BEHAVIOUR = MUFFIN;
 export const behaviourOf = (styleId: string | undefined): BatterBehaviour =>
   (styleId === undefined ? undefined : BEHAVIOUR_OF_STYLE[styleId]) ?? USUAL_BEHAVIOUR;

@@ -10,7 +10,7 @@ import { MUFFINS, muffinsWith, read } from './rules/audit-fixtures.spec-help.js'
 /* A text for each code that reading or an audit can give: what a baker may write to be told so. */
 
 /** Everything that is found in a text: refusals, what reading says, what the audit and the heat model say. */
-export function everythingFoundIn(text: string, kitchen: Kitchen = PLAIN_KITCHEN): readonly (Finding | Problem)[] {
+function everythingFoundIn(text: string, kitchen: Kitchen = PLAIN_KITCHEN): readonly (Finding | Problem)[] {
   const reading = readText(text, 'US', kitchen);
   if (reading.kind !== 'read') return [reading.problem];
   const { formula } = reading;

@@ -9,7 +9,7 @@ export interface Sum {
   readonly at: Int32Array;
   readonly by: Float64Array;
 }
-export const sumOf = (terms: readonly (readonly [number, number])[]): Sum => ({
+const sumOf = (terms: readonly (readonly [number, number])[]): Sum => ({
   at: Int32Array.from(terms, ([i]) => i),
   by: Float64Array.from(terms, ([, weight]) => weight),
 });

@@ -88,7 +88,7 @@ export interface DayModel {
 }
 
 /** Bakes are planned with their likely minutes; margins carry the rest. */
-export const bakeMinutes = (oven: OvenTime): number => Math.round(oven.likely);
+const bakeMinutes = (oven: OvenTime): number => Math.round(oven.likely);
 
 const sumOf = (minutes: readonly number[]): number => minutes.reduce((sum, each) => sum + each, 0);
 

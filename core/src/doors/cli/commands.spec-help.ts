@@ -11,7 +11,7 @@ a pinch of salt
 1/2 cup sugar
 6 tbsp oil
 Bake at 350F in a 9x5 loaf pan for 55 to 60 minutes`;
-export const FILES: Readonly<Record<string, string>> = {
+const FILES: Readonly<Record<string, string>> = {
   'pear.txt': PEAR,
   '-': PEAR,
   'list.txt': 'Regatta\nmilk\neggs',
@@ -31,7 +31,7 @@ export const json = (outcome: Outcome) => {
   return JSON.parse(JSON.stringify(outcome.json)) as Record<string, never>;
 };
 
-export const MUFFINS = `Regatta muffins
+const MUFFINS = `Regatta muffins
 makes 12
 260 g plain flour
 200 g caster sugar

@@ -94,7 +94,7 @@ export function readInput(text: string, options: Options, name: string): ReadInp
 }
 
 /** The words of the line or step that a finding stands on; '' for the whole. */
-export const placeInWords = ({ place }: Finding, formula: Formula): string =>
+const placeInWords = ({ place }: Finding, formula: Formula): string =>
   place === '' ? '' : (lineOf(formula, place)?.text ?? formula.steps.find(({ id }) => id === place)?.text ?? '');
 
 /** Findings as JSON: the code, the words of its place, what was found and the click that puts it right. */

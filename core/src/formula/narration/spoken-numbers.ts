@@ -127,7 +127,7 @@ function partBehind(words: Words, at: number): Spoken | undefined {
 }
 
 /** The number spoken at a place, in words; undefined for figures and for a lone "a". */
-export function spokenAt(words: Words, at: number): Spoken | undefined {
+function spokenAt(words: Words, at: number): Spoken | undefined {
   const part = partOf(words, at);
   if (part) return part;
   if (words.word(at) === 'a' && words.word(at + 1) === 'couple')

@@ -36,7 +36,7 @@ const plain = (word: string): string =>
     .replace(/[\u0300-\u036f]/g, '');
 const sign = (mark: string): string => (/[–—−]/.test(mark) ? '-' : mark === '×' ? 'x' : mark === '&' ? 'and' : mark);
 
-export function scan(text: string): readonly Token[] {
+function scan(text: string): readonly Token[] {
   const tokens: Token[] = [];
   SCAN.lastIndex = 0;
   for (let hit = SCAN.exec(text); hit; hit = SCAN.exec(text)) {

@@ -27,7 +27,7 @@ const REGION_WORDS: Readonly<Record<Region, string>> = {
 const span = (low: number, high: number) => (low === high ? String(low) : `${low}-${high}`);
 
 /** "55-60 min; 177 °C; pan: 9x5 loaf pan": the bake in one line, read back by `readBakeFact`. */
-export function writeBakeFact({ celsius, fan, lowMinutes, highMinutes, pan, stages }: KnownBake): string {
+function writeBakeFact({ celsius, fan, lowMinutes, highMinutes, pan, stages }: KnownBake): string {
   const parts = [
     ...(lowMinutes === undefined ? [] : [`${span(lowMinutes, highMinutes ?? lowMinutes)} min`]),
     ...(celsius === undefined ? [] : [`${celsius} °C`]),
@@ -48,7 +48,7 @@ const CELSIUS = new RegExp(`^${NUMBER} °C$`);
 const STAGE = new RegExp(`^${NUMBER}(?:-${NUMBER})? min at ${NUMBER} °C$`);
 
 /** Reads what `writeBakeFact` wrote; undefined for anything else. */
-export function readBakeFact(written: string): KnownBake | undefined {
+function readBakeFact(written: string): KnownBake | undefined {
   const bake: { -readonly [K in keyof KnownBake]: KnownBake[K] } = { fan: false };
   if (written === 'not known') return bake;
   const panAt = written.search(/(?:^|; )pan: /);

@@ -91,7 +91,7 @@ const FREE_LOAF =
   /\bround loa(?:f|ves)\b|\bfree-?standing\b|\bshap(?:e|ed|ing) (?:it |the dough )?(?:in)?(?:to )?(?:an? )?(?:round|ball|cob)\b|\bcut (?:in )?an? (?:deep )?cross\b/i;
 
 /** What stands on a sheet without a pan: rounds by their cutter, wedges of a round, a free-standing loaf; as a person would write it. */
-export function freeShapeIn(text: string): string | undefined {
+function freeShapeIn(text: string): string | undefined {
   const thick = THICK.exec(text);
   const depth = thick ? ` x ${thick[1] ?? thick[3] ?? ''} ${thick[2] ?? thick[4] ?? ''}` : '';
   const cutter = CUTTER.exec(text);

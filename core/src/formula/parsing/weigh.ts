@@ -60,7 +60,7 @@ const FILLING_WORDS: Readonly<Record<Filling, RegExp>> = {
   packed: /(?<!\b(?:not|un) ?)\bpacked\b/,
 };
 
-export const fillingSaid = (words: string): Filling | undefined =>
+const fillingSaid = (words: string): Filling | undefined =>
   FILLINGS.find((filling) => FILLING_WORDS[filling].test(words));
 
 interface Density {
@@ -173,11 +173,7 @@ function pieceOf(
 }
 
 /** Grams of one amount of an ingredient, or undefined where nothing says what it weighs. */
-export function weighOne(
-  amount: Amount,
-  ingredient: Ingredient | undefined,
-  context: WeighContext,
-): Weight | undefined {
+function weighOne(amount: Amount, ingredient: Ingredient | undefined, context: WeighContext): Weight | undefined {
   const { unit, factor, each } = amount;
   const times = (each: Weight, spread = 0): Weight => {
     const count = middle(amount.quantity) * factor;

@@ -6,7 +6,7 @@ export const fahrenheitFromCelsius = (celsius: number): number => (celsius * 9) 
  * British gas marks and the oven temperature each stands for, °C.
  * @source measures.csv (gas_mark rows); marks 1–9 rise by 25 °F a step
  */
-export const GAS_MARKS: readonly { readonly mark: string; readonly celsius: number }[] = [
+const GAS_MARKS: readonly { readonly mark: string; readonly celsius: number }[] = [
   { mark: '¼', celsius: 110 },
   { mark: '½', celsius: 120 },
   { mark: '1', celsius: 140 },

@@ -6,7 +6,7 @@ import { DIRECTIONS, GAS_CONSTANT, ZERO_CELSIUS_KELVIN, type Direction, type Thr
 /** What the first or last cell of a line touches there: nothing (a middle), the pan, or the air. */
 export const NO_BOUNDARY = 0;
 export const WALL = 1;
-export const OPEN = 2;
+const OPEN = 2;
 /** Which face of the cake that is. */
 export const TOP = 0;
 export const SIDE = 1;

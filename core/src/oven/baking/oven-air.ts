@@ -13,7 +13,7 @@ const ROOM_VAPOUR_PASCALS = 1200;
 const HEAT_UNDER = { lid: 'lidHeat', bowl: 'bowlHeat', foil: 'foilHeat' } as const;
 
 /** Between two values of a course the air goes straight. */
-export function airAt({ everySeconds, celsius }: AirCourse, seconds: number): number {
+function airAt({ everySeconds, celsius }: AirCourse, seconds: number): number {
   const place = Math.max(0, seconds / everySeconds);
   const before = Math.min(celsius.length - 1, Math.floor(place));
   const here = celsius[before] ?? ROOM_CELSIUS;

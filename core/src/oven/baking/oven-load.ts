@@ -19,8 +19,7 @@ export function loadConvection(spec: BakeSpec, body: Body, heat: HeatParameters,
 }
 
 /** All that goes into the oven together, kg: it cools the oven. */
-export const loadKilograms = (spec: BakeSpec): number =>
-  (spec.gramsPerPan * spec.panCount + (spec.beside?.grams ?? 0)) / 1000;
+const loadKilograms = (spec: BakeSpec): number => (spec.gramsPerPan * spec.panCount + (spec.beside?.grams ?? 0)) / 1000;
 
 /** How high the raw batter stands, m, and its smallest measure from the middle outward. */
 export function rawSize(body: Body, startVolume: number): { readonly height: number; readonly smallest: number } {

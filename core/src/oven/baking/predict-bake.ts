@@ -283,7 +283,7 @@ function pastTheEnd(
 }
 
 /** Colour of the top at a minute. */
-export function colourAt(frames: readonly BakeFrame[], minute: number): number {
+function colourAt(frames: readonly BakeFrame[], minute: number): number {
   return frames.findLast((frame) => frame.minute <= minute)?.topColour ?? 0;
 }
 

@@ -43,7 +43,7 @@ interface Bulk {
 }
 
 /** Depth of the batter and its volume over its surface, all faces, raw. */
-export function bulkOf(heatStyle: HeatStyleId, gramsPerPan: number, pan: VesselSet['pan']): Bulk {
+function bulkOf(heatStyle: HeatStyleId, gramsPerPan: number, pan: VesselSet['pan']): Bulk {
   const body = bodyOf(pan);
   const volume =
     ((gramsPerPan / pan.cavities) * body.massFactor) /
@@ -99,7 +99,7 @@ export function rulesOfThumb(known: PlainBake, knownMinutes: number, here: Plain
  * ln(minutes) = a + b ln(volume over surface, m) + c ln(°C counted − 100): least squares over the reference bakes that are neither staged
  * nor covered; a spec holds it to them.
  */
-export const PLAIN_LAW = { a: 13.557, b: 1.2114, c: -0.9944 } as const;
+const PLAIN_LAW = { a: 13.557, b: 1.2114, c: -0.9944 } as const;
 
 /** Minutes by the plain law of all bakes alike: no physics, no style; a check of the model. */
 export function plainLawMinutes(here: PlainBake): number {

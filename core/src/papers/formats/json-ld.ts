@@ -87,7 +87,7 @@ function yieldIn(value: Json): string | undefined {
 }
 
 /** "PT1H10M", minutes; undefined for what is no duration. */
-export function isoMinutes(value: Json): number | undefined {
+function isoMinutes(value: Json): number | undefined {
   if (typeof value !== 'string') return undefined;
   const match = /^P(?:(\d+(?:\.\d+)?)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+(?:\.\d+)?)S)?)?$/i.exec(
     value.trim(),

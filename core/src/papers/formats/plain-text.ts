@@ -1,4 +1,4 @@
-import { linesOf, type Formula, type FormulaLine } from '../../formula/formula/index.js';
+import { type Formula, type FormulaLine } from '../../formula/formula/index.js';
 import { pantryOf, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { readBake, writeFacts } from '../../formula/parsing/index.js';
 
@@ -68,5 +68,3 @@ export function writeText(formula: Formula, kitchen: Kitchen): string {
     '',
   ].join('\n');
 }
-
-export const hasLines = (formula: Formula): boolean => linesOf(formula).some(({ text }) => text.trim() !== '');

@@ -11,7 +11,7 @@ import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
 
-export const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {
+const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {
   'not-understood': (written) =>
     sentence(
       `“${written}” says no size.`,

@@ -28,7 +28,7 @@ export function learnedOvenInWords(kitchen: LearnedKitchen): string {
 }
 
 /** What a set point costs a bake, in one sentence. @param minutes until done there, undefined where never */
-export function costsInWords(costs: readonly SettingCost[], minutes: number | undefined): string {
+function costsInWords(costs: readonly SettingCost[], minutes: number | undefined): string {
   if (minutes === undefined) return 'It is never done there.';
   return costs.length === 0 ? 'No harm done.' : `Costs: ${costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`;
 }
