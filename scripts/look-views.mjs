@@ -342,6 +342,16 @@ export const VIEWS = {
     await page.getByRole('button', { name: 'Take this day off' }).click();
     await page.getByRole('button', { name: 'Plan a day' }).waitFor();
   },
+  pictures: async (page, size) => {
+    await VIEWS['oven-compare'](page, size);
+    const more = page.getByRole('button', { name: 'More', exact: true });
+    if (await more.isVisible()) await more.click();
+    await page
+      .getByRole('button', { name: /^Pictures of this screen/ })
+      .filter({ visible: true })
+      .click();
+    await page.getByRole('button', { name: 'PNG of Curves' }).waitFor();
+  },
   keys: async (page) => {
     await page.keyboard.press('?');
     await page.getByRole('dialog').waitFor();

@@ -103,6 +103,31 @@ test('files are opened with the button, many with their progress', async ({ bake
   await expect(page.getByRole('row')).toHaveCount(53);
 });
 
+test('the pictures of a screen are taken along as files that stand alone', async ({ baker, page }) => {
+  await baker.opens();
+  await baker.takesFromShelf('Pear and cardamom loaf');
+  const taken = async (button: string | RegExp) => {
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()]); // prettier-ignore
+    return { name: download.suggestedFilename(), bytes: readFileSync(await download.path()) };
+  };
+  await page.getByRole('button', { name: /^Pictures of this screen/ }).click();
+  const { name, bytes } = await taken('SVG of Acid and soda');
+  expect(name).toBe('pear-and-cardamom-loaf-acid-and-soda.svg');
+  const svg = bytes.toString('utf8');
+  expect(svg).toContain('<title>Acid and soda</title>');
+  expect(svg).toContain('font/woff2;base64,');
+  expect(svg).not.toMatch(/var\(--|class=/);
+  const png = await taken('PNG of Gas while it waits');
+  expect(png.bytes.subarray(1, 4).toString('latin1')).toBe('PNG');
+  // drawn, not a clear sheet: a clear one of this size packs into less
+  expect(png.bytes.length).toBeGreaterThan(5000);
+  await page.keyboard.press('Escape');
+  // a station with none says so
+  await baker.goesTo('Pantry');
+  await page.getByRole('button', { name: /^Pictures of this screen/ }).click();
+  await expect(page.getByText('Nothing is drawn on this screen.')).toBeVisible();
+});
+
 test('handed on in every format, a formula comes back with every line and gram', async ({ baker, page }) => {
   await baker.opens();
   await baker.takesFromShelf('Parsnip and hazelnut cake, browned-butter frosting');

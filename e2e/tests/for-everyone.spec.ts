@@ -67,6 +67,11 @@ const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
     await baker.page.getByRole('option').first().click();
     await expect(baker.page.getByRole('list', { name: 'What cannot be right' })).toBeVisible();
   },
+  'pictures of a screen': async (baker) => {
+    await baker.takesFromShelf('Pear and cardamom loaf');
+    await baker.page.getByRole('button', { name: /^Pictures of this screen/ }).click();
+    await expect(baker.page.getByRole('button', { name: 'PNG of Crumb pH' })).toBeVisible();
+  },
   keys: async ({ page }) => {
     await page.getByRole('button', { name: 'Keys' }).click();
     await expect(page.getByRole('dialog')).toBeVisible();

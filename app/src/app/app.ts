@@ -8,6 +8,7 @@ import { ImportQuestion } from './frame/import-question';
 import { KeepVersion } from './frame/keep-version';
 import { Keyboard } from './frame/keyboard';
 import { KeysDialog } from './frame/keys-dialog';
+import { PicturesDialog } from './frame/pictures-dialog';
 import { Rail } from './frame/rail';
 import { ThemeSwitch } from './frame/theme';
 import { ToastPlace } from './frame/toast-place';
@@ -24,7 +25,7 @@ const HOUR = 3_600_000;
 
 @Component({
   selector: 'orv-root',
-  imports: [FormulaStrip, ImportQuestion, KeepVersion, KeysDialog, Rail, RouterOutlet, ToastPlace, TroubleStrip],
+  imports: [FormulaStrip, ImportQuestion, KeepVersion, KeysDialog, PicturesDialog, Rail, RouterOutlet, ToastPlace, TroubleStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
@@ -46,6 +47,9 @@ const HOUR = 3_600_000;
     }
     @defer (when keyboard.helpOpen()) {
       <orv-keys-dialog />
+    }
+    @defer (when keyboard.picturesOpen()) {
+      <orv-pictures-dialog />
     }
     @defer (when intake.question()) {
       @if (intake.question()) {

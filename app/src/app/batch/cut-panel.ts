@@ -38,6 +38,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
           <orv-how-words [lines]="how()" />
           @if (picture(); as picture) {
             <svg
+              data-picture="Cutting plan"
               [attr.width]="picture.width"
               [attr.height]="picture.height"
               role="img"

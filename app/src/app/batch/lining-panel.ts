@@ -39,7 +39,13 @@ const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '
         <ul>
           @for (piece of lining.pieces; track piece.name) {
             <li>
-              <svg [attr.viewBox]="piece.box" class="paper" role="img" [attr.aria-label]="piece.name">
+              <svg
+                [attr.data-picture]="piece.name"
+                [attr.viewBox]="piece.box"
+                class="paper"
+                role="img"
+                [attr.aria-label]="piece.name"
+              >
                 @for (path of piece.paths; track $index) {
                   <path [attr.d]="path.d" [class.fold]="path.fold" vector-effect="non-scaling-stroke" />
                 }

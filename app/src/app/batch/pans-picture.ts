@@ -17,7 +17,7 @@ const MOST_DRAWN = 3;
   hostDirectives: [Width],
   template: `
     @if (width() > 0) {
-      <svg [attr.width]="width()" [attr.height]="height()" role="img" [attr.aria-label]="spoken()">
+      <svg data-picture="Pans" [attr.width]="width()" [attr.height]="height()" role="img" [attr.aria-label]="spoken()">
         @for (pan of drawn(); track $index) {
           <g [attr.transform]="'translate(' + pan.x + ' ' + floor() + ')'">
             <path [attr.d]="pan.risen" class="risen" [class.over]="pan.over" />

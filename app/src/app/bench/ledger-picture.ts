@@ -26,7 +26,7 @@ interface DrawnBlock {
       <p>
         <b class="sour-word">sour, {{ figure(view().acidMeq) }} meq</b> {{ sourSources() }}
       </p>
-      <svg [attr.width]="width()" height="70" role="img" [attr.aria-label]="spoken()">
+      <svg data-picture="Acid and soda" [attr.width]="width()" height="70" role="img" [attr.aria-label]="spoken()">
         <defs>
           <pattern id="unmet" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="6" height="6" class="unmet-ground" />

@@ -19,7 +19,13 @@ const ZONES = [
   hostDirectives: [Width],
   template: `
     @if (width() > 40) {
-      <svg [attr.width]="width()" height="38" role="img" [attr.aria-label]="'Crumb pH ' + ph().words + ': ' + ph().why">
+      <svg
+        data-picture="Crumb pH"
+        [attr.width]="width()"
+        height="38"
+        role="img"
+        [attr.aria-label]="'Crumb pH ' + ph().words + ': ' + ph().why"
+      >
         <line x1="0" [attr.x2]="width()" y1="11" y2="11" class="track" />
         @for (zone of zones(); track zone.word) {
           @if (!zone.last) {

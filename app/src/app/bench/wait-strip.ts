@@ -13,7 +13,13 @@ const SHOWN_MINUTES = 60;
   changeDetection: ChangeDetectionStrategy.OnPush,
   hostDirectives: [Width],
   template: `
-    <svg [attr.width]="width()" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
+    <svg
+      data-picture="Gas while it waits"
+      [attr.width]="width()"
+      [attr.height]="height"
+      role="img"
+      [attr.aria-label]="spoken()"
+    >
       <rect x="0" [attr.y]="top" [attr.width]="drawn().advice" [attr.height]="foot - top" class="good" />
       <path [attr.d]="drawn().area" class="gas" />
       <line x1="0" [attr.x2]="width()" [attr.y1]="foot" [attr.y2]="foot" class="axis" />

@@ -15,7 +15,13 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
   hostDirectives: [Width],
   template: `
     @if (width() > 60) {
-      <svg [attr.width]="width()" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
+      <svg
+        data-picture="What this oven does"
+        [attr.width]="width()"
+        [attr.height]="height"
+        role="img"
+        [attr.aria-label]="spoken()"
+      >
         <text x="2" y="14">error, °C; eight in ten inside</text>
         @for (line of grid(); track line.celsius) {
           <line

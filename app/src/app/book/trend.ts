@@ -23,7 +23,13 @@ const MOST = 60;
         <p>Each point is the mean of {{ each() }} bakes.</p>
       }
       @if (width() > 60) {
-        <svg [attr.width]="width()" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
+        <svg
+          data-picture="How good, bake by bake"
+          [attr.width]="width()"
+          [attr.height]="height"
+          role="img"
+          [attr.aria-label]="spoken()"
+        >
           @for (line of grid; track line) {
             <line class="grid" [attr.x1]="left" [attr.x2]="width()" [attr.y1]="y(line)" [attr.y2]="y(line)" />
             <text class="tick" [attr.x]="left - 7" [attr.y]="y(line) + 4">{{ line }}</text>

@@ -16,7 +16,13 @@ const GAP = 3;
   hostDirectives: [Width],
   template: `
     @if (width() > 60) {
-      <svg [attr.width]="width()" [attr.height]="height" role="img" [attr.aria-label]="spoken()">
+      <svg
+        data-picture="Bakes against their windows"
+        [attr.width]="width()"
+        [attr.height]="height"
+        role="img"
+        [attr.aria-label]="spoken()"
+      >
         @for (bar of bars(); track bar.part) {
           <rect
             class="bar"

@@ -37,6 +37,7 @@ export class Keyboard {
   private readonly next = inject(NextAct);
   private readonly application = inject(ApplicationRef);
   readonly helpOpen = signal(false);
+  readonly picturesOpen = signal(false);
 
   constructor() {
     fromEvent<KeyboardEvent>(inject(DOCUMENT), 'keydown').subscribe((event) => this.press(event));

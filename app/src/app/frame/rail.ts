@@ -69,6 +69,17 @@ import { ThemeSwitch } from './theme';
           }
         </svg>
       </button>
+      <button
+        type="button"
+        class="wide-only"
+        (click)="keyboard.picturesOpen.set(true)"
+        aria-label="Pictures of this screen, to take along"
+        title="Pictures of this screen, to take along"
+      >
+        <svg viewBox="0 0 20 20" aria-hidden="true">
+          <path d="M3 4.5h14v11H3zM3 13l4-4 3.5 3.5L13 10l4 4" />
+        </svg>
+      </button>
       <button type="button" class="keys wide-only" (click)="keyboard.helpOpen.set(true)" aria-label="Keys">
         <span class="word">Keys</span> <kbd>?</kbd>
       </button>
@@ -77,6 +88,9 @@ import { ThemeSwitch } from './theme';
       <button type="button" [disabled]="!store.redoLabel()" (click)="store.redo()">{{ redoName() }}</button>
       <button type="button" (click)="theme.toggle(); more.hidePopover()" [attr.aria-pressed]="theme.night()">
         Night, for a dark kitchen
+      </button>
+      <button type="button" (click)="keyboard.picturesOpen.set(true); more.hidePopover()">
+        Pictures of this screen
       </button>
       <button type="button" (click)="keyboard.helpOpen.set(true); more.hidePopover()">Keys, and what was said</button>
     </div>

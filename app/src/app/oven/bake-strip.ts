@@ -24,7 +24,13 @@ const ROOM_FOR_ALL = 560;
   host: { '(click)': 'scrub($event)' },
   template: `
     @if (width() > 40) {
-      <svg [attr.width]="width()" [attr.height]="height()" role="img" [attr.aria-label]="spoken()">
+      <svg
+        data-picture="The bake in time"
+        [attr.width]="width()"
+        [attr.height]="height()"
+        role="img"
+        [attr.aria-label]="spoken()"
+      >
         @if (wide()) {
           @if (preheat() > 0) {
             <rect x="0" [attr.y]="top() + 3" [attr.width]="from()" [attr.height]="strip - 6" class="heating" />

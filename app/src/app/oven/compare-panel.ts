@@ -78,34 +78,36 @@ interface Row {
       @if (rows().length > 1) {
         <p class="verdict">{{ verdict() }}</p>
         <div class="scroll">
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">way</th>
-                <th scope="col">done in</th>
-                <th scope="col">look</th>
-                <th scope="col">oven</th>
-                <th scope="col">top</th>
-                <th scope="col">dries</th>
-                <th scope="col">full</th>
-                <td></td>
+          <table class="ways" role="table">
+            <thead role="rowgroup">
+              <tr role="row">
+                <th scope="col" role="columnheader">way</th>
+                <th scope="col" role="columnheader">done in</th>
+                <th scope="col" role="columnheader">look</th>
+                <th scope="col" role="columnheader">oven</th>
+                <th scope="col" role="columnheader">top</th>
+                <th scope="col" role="columnheader">dries</th>
+                <th scope="col" role="columnheader">full</th>
+                <td role="cell"></td>
               </tr>
             </thead>
-            <tbody>
+            <tbody role="rowgroup">
               @for (row of rows(); track row.name; let i = $index) {
-                <tr [class.own]="row.strong">
-                  <th scope="row">{{ row.name }}</th>
+                <tr role="row" [class.own]="row.strong">
+                  <th scope="row" role="rowheader">{{ row.name }}</th>
                   @if (row.bake; as bake) {
-                    <td class="time">{{ windowOf(bake) }}</td>
-                    <td>{{ minutes(bake.minutes.first) }}</td>
-                    <td>{{ round(bake.celsius) }} °C{{ bake.fan ? ' fan' : '' }}</td>
-                    <td>{{ colour(bake.topColour) }}</td>
-                    <td>{{ round(bake.weightLossPercent.low) }}–{{ round(bake.weightLossPercent.high) }} %</td>
-                    <td>{{ bake.fill ? round(bake.fill.fraction * 100) + ' %' : '–' }}</td>
+                    <td role="cell" class="time">{{ windowOf(bake) }}</td>
+                    <td role="cell" data-of="look">{{ minutes(bake.minutes.first) }}</td>
+                    <td role="cell">{{ round(bake.celsius) }} °C{{ bake.fan ? ' fan' : '' }}</td>
+                    <td role="cell" data-of="top">{{ colour(bake.topColour) }}</td>
+                    <td role="cell" data-of="dries">
+                      {{ round(bake.weightLossPercent.low) }}–{{ round(bake.weightLossPercent.high) }} %
+                    </td>
+                    <td role="cell" data-of="full">{{ bake.fill ? round(bake.fill.fraction * 100) + ' %' : '–' }}</td>
                   } @else {
-                    <td colspan="6" class="quiet-words">{{ row.problem }}</td>
+                    <td role="cell" colspan="6" class="quiet-words">{{ row.problem }}</td>
                   }
-                  <td>
+                  <td role="cell">
                     @if (!row.strong) {
                       <button
                         type="button"

@@ -18,7 +18,13 @@ const DOME_ASPECT = 0.55;
   hostDirectives: [Width],
   template: `
     @if (frame(); as now) {
-      <svg [attr.width]="width()" [attr.height]="height()" role="img" [attr.aria-label]="spoken()">
+      <svg
+        data-picture="Through the pan"
+        [attr.width]="width()"
+        [attr.height]="height()"
+        role="img"
+        [attr.aria-label]="spoken()"
+      >
         @for (cell of cells(); track $index) {
           <polygon [attr.points]="cell.points" [style.fill]="cell.fill" shape-rendering="crispEdges" />
         }

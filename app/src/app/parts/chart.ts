@@ -30,6 +30,9 @@ export interface ChartMark {
   readonly words: string;
 }
 
+/** Narrower than this, the names of the lines stand under one another, each this high, above the curves. */
+const NARROW = 520;
+const NAME_PIXELS = 21;
 const DASHES = ['solid', 'dash', 'dot', 'dashdot'] as const;
 
 /** Lines over a common axis, where figures are compared: Plotly, in our own ink. Loaded when it is first shown. */
@@ -37,7 +40,13 @@ const DASHES = ['solid', 'dash', 'dot', 'dashdot'] as const;
   selector: 'orv-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
   hostDirectives: [Width],
-  template: `<div #host role="group" [attr.aria-label]="label()" [attr.data-ready]="ready()"></div>`,
+  template: `<div
+    #host
+    data-picture="Curves"
+    role="group"
+    [attr.aria-label]="label()"
+    [attr.data-ready]="ready()"
+  ></div>`,
   styles: `
     :host {
       display: block;
@@ -99,6 +108,7 @@ export class Chart {
       hovertemplate: `%{y:.3~g} ${up.title.replace(/^.*, /, '')} at %{x:.0f} min<extra>${line.name}</extra>`,
     }));
     const family = getComputedStyle(el).fontFamily;
+    const stacked = this.width() < NARROW;
     const axis = (of: Axis): Partial<Layout['xaxis']> => ({
       title: { text: of.title, font: { color: quiet ?? '', size: 13 } },
       gridcolor: hair ?? '',
@@ -108,13 +118,18 @@ export class Chart {
       fixedrange: true,
       ...(of.range && { range: [...of.range] }),
     });
+    // what the names take is added below them
+    el.style.height = stacked ? `calc(17rem + ${NAME_PIXELS * lines.length}px)` : '';
     const layout: Partial<Layout> = {
-      margin: { t: 8, r: 12, b: 40, l: 52 },
+      height: el.clientHeight,
+      margin: { t: stacked ? 8 + NAME_PIXELS * lines.length : 8, r: 12, b: 40, l: 52 },
       font: { family, color: ink ?? '', size: 13 },
       paper_bgcolor: 'rgba(0,0,0,0)',
       plot_bgcolor: 'rgba(0,0,0,0)',
       showlegend: true,
-      legend: { orientation: 'h', y: 1.16, x: 0, font: { size: 13, color: ink ?? '' } },
+      legend: stacked
+        ? { orientation: 'v', y: 1, yanchor: 'bottom', x: 0, font: { size: 13, color: ink ?? '' } }
+        : { orientation: 'h', y: 1.16, x: 0, font: { size: 13, color: ink ?? '' } },
       hovermode: 'closest',
       xaxis: axis(across),
       yaxis: axis(up),
