@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './baker';
 
@@ -114,6 +115,17 @@ test('from weighing to cooling: over-poured, unplugged, reloaded, a cold oven, a
   await expect(page.getByText('Last look')).toBeVisible();
   await page.getByRole('link', { name: 'To the bakes' }).click();
   await expect(page.getByRole('link', { name: /Rhubarb & ginger muffins.*simulated/ })).toBeVisible();
+
+  // what the stand-ins said is taken along, and says that it is theirs
+  await page.getByRole('link', { name: /Rhubarb & ginger muffins.*simulated/ }).click();
+  await page.getByRole('link', { name: 'Record how it came out' }).click();
+  await page.getByRole('button', { name: 'Keep this bake' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Rhubarb & ginger muffins' }).first().getByRole('link').click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Its readings, SenML' }).click()]); // prettier-ignore
+  expect(download.suggestedFilename()).toMatch(/^rhubarb-ginger-muffins-.*\.senml\.json$/);
+  const records = JSON.parse(readFileSync(await download.path(), 'utf8')) as { bn?: string; n: string; u: string }[];
+  expect(records[0]?.bn).toBe('simulated:');
+  expect(new Set(records.map(({ n, u }) => `${n} ${u}`))).toEqual(new Set(['scale:mass kg', 'probe:core Cel', 'thermometer:air Cel'])); // prettier-ignore
 });
 
 test('by the space bar alone, back without loss, and undone', async ({ baker, page }) => {

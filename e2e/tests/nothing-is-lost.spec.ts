@@ -156,3 +156,25 @@ test('a clock that is set back by a year loses nothing, and the last word stands
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(baker.name).toHaveValue('Before the clock went back');
 });
+
+test('a part that cannot be fetched is said, with the way on, and nothing that was typed is lost', async ({
+  baker,
+  page,
+  troubles,
+}) => {
+  await baker.opens();
+  await baker.takesFromShelf('Oat farls');
+  await baker.name.fill(TITLE);
+  await page.route(/chunk-.*\.js/, (route) => route.abort());
+  await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('A part of Orvin cannot be fetched.');
+  // what stands goes on
+  await expect(baker.name).toHaveValue(TITLE);
+  await page.unroute(/chunk-.*\.js/);
+  await page.getByRole('button', { name: 'Reload' }).click();
+  await expect(baker.name).toHaveValue(TITLE);
+  await page.getByRole('link', { name: 'Pantry', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'By the way of filling' })).toBeVisible();
+  const other = troubles.splice(0).filter((said) => !/ERR_FAILED|dynamically imported/.test(said));
+  expect(other).toEqual([]);
+});

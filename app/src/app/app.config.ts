@@ -1,5 +1,6 @@
 import {
   type ApplicationConfig,
+  ErrorHandler,
   inject,
   isDevMode,
   provideAppInitializer,
@@ -10,6 +11,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { MessageService } from 'primeng/api';
 import { providePrimeNG } from 'primeng/config';
 import { routes } from './app.routes';
+import { Mishaps } from './frame/updates';
 import { OrvinPreset } from './preset';
 import { CHECK_ROWS, type CheckRows } from './store/checking';
 import { openStores } from './store/open-stores';
@@ -19,6 +21,7 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
     provideRouter(routes, withComponentInputBinding()),
+    { provide: ErrorHandler, useClass: Mishaps },
     providePrimeNG({
       theme: {
         preset: OrvinPreset,

@@ -13,6 +13,7 @@ import { Rail } from './frame/rail';
 import { ThemeSwitch } from './frame/theme';
 import { ToastPlace } from './frame/toast-place';
 import { TroubleStrip } from './frame/trouble';
+import { Updates } from './frame/updates';
 import { Keeping } from './parts/keeping';
 import { Toasts } from './parts/toasts';
 import { FormulaStore } from './store/formula-store';
@@ -25,7 +26,17 @@ const HOUR = 3_600_000;
 
 @Component({
   selector: 'orv-root',
-  imports: [FormulaStrip, ImportQuestion, KeepVersion, KeysDialog, PicturesDialog, Rail, RouterOutlet, ToastPlace, TroubleStrip],
+  imports: [
+    FormulaStrip,
+    ImportQuestion,
+    KeepVersion,
+    KeysDialog,
+    PicturesDialog,
+    Rail,
+    RouterOutlet,
+    ToastPlace,
+    TroubleStrip,
+  ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
@@ -97,6 +108,17 @@ export class App {
       const notice = store.notice();
       if (notice !== undefined) this.toasts.show(notice);
     });
+    const updates = inject(Updates);
+    // nobody is told of it while a bake has the screen
+    const told = effect(() => {
+      if (!updates.waits() || this.alone()) return;
+      told.destroy();
+      const reload = { label: 'Reload', run: () => location.reload() };
+      this.toasts.show('A newer Orvin is here.', 'It is used from the next start on; nothing is lost by it.', reload);
+    });
+    timer(HOUR, HOUR)
+      .pipe(takeUntilDestroyed())
+      .subscribe(() => updates.look());
     const injector = inject(Injector);
     // once the first screen stands: nobody waits for a backup
     timer(QUIET_START, HOUR)

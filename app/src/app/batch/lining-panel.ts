@@ -7,14 +7,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { DomainError } from '@orvin/core/ground/errors';
 import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
 import { liningFor, liningSvg, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
-import { saveFile } from '../parts/save-file';
+import { inFileName, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { ThisBatch } from './this-batch';
-
-const fileName = (words: string) => words.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''); // prettier-ignore
 
 /** The paper for the pans at hand, drawn; as a template at its real size. */
 @Component({
@@ -214,7 +212,7 @@ export class LiningPanel {
   protected svg(at: number, piece: LiningPiece): void {
     const name = this.linings()[at]?.name ?? 'pan';
     const title = `${liningInWords(piece).say}, ${name}`;
-    saveFile(`paper-${fileName(title)}.svg`, liningSvg(piece, title), 'image/svg+xml');
+    saveFile(`paper-${inFileName(title)}.svg`, liningSvg(piece, title), 'image/svg+xml');
   }
   protected async pdf(at: number): Promise<void> {
     const lining = this.linings()[at];
@@ -228,7 +226,7 @@ export class LiningPanel {
         this.chosenPaper(),
         lining.refused === '' ? (this.settings.sheet().marks ?? 0) : 0,
       );
-      saveFile(`paper-${fileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
+      saveFile(`paper-${inFileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
     } catch (error) {
       this.toasts.show('The template could not be written.', error instanceof Error ? error.message : String(error));
     } finally {

@@ -13,6 +13,7 @@ import {
   type ReadingCode,
   type Wrong,
 } from '@orvin/core/book/records';
+import { writeTrace } from '@orvin/core/papers/bake-papers';
 import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
 import {
   CRUMB_NAMES,
@@ -28,8 +29,9 @@ import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { FigureRows } from '../parts/figure-rows';
 import { FigureField } from '../parts/kept-field';
 import { NextAct } from '../parts/next-act';
-import { saveFile } from '../parts/save-file';
+import { inFileName, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
+import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
 import { Whys } from '../work/whys';
 import { CrustTop } from './crust-top';
@@ -90,6 +92,7 @@ export class RecordForm {
   private readonly router = inject(Router);
   private readonly book = inject(BookStore);
   private readonly toasts = inject(Toasts);
+  private readonly bakings = inject(BakingStore);
   private readonly next = inject(NextAct);
   private readonly whys = inject(Whys);
   private readonly halfBatches = inject(HalfBatches);
@@ -205,12 +208,17 @@ export class RecordForm {
     this.toasts.show('The bake is taken off. Undo brings it back.');
     void this.router.navigate(['/book']);
   }
-  protected save(as: 'markdown' | 'file'): void {
+  /** What instruments said while it baked, where it was made along with any. */
+  protected readonly trace = computed(() => {
+    const made = this.bakings.baking(this.record()?.bakingId ?? '')?.baking;
+    return made && writeTrace(made);
+  });
+  protected save(as: 'markdown' | 'file' | 'trace'): void {
     const record = this.record();
     if (!record) return;
-    const name = (record.title || 'bake').toLowerCase().replace(/[^a-z0-9]+/g, '-');
-    const date = new Date(record.at).toISOString().slice(0, 10);
-    if (as === 'markdown') saveFile(`${name}-${date}.md`, recordAsMarkdown(record), 'text/markdown');
-    else saveFile(`${name}-${date}.json`, writeRecord(record), 'application/json');
+    const name = `${inFileName(record.title || 'bake')}-${new Date(record.at).toISOString().slice(0, 10)}`;
+    if (as === 'markdown') saveFile(`${name}.md`, recordAsMarkdown(record), 'text/markdown');
+    else if (as === 'file') saveFile(`${name}.json`, writeRecord(record), 'application/json');
+    else saveFile(`${name}.senml.json`, this.trace() ?? '', 'application/senml+json');
   }
 } // prettier-ignore

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { Title } from '@angular/platform-browser';
 import { Dialog } from 'primeng/dialog';
 import { picturesOn, pngOf, svgOf, type ScreenPicture } from '../parts/picture-file';
-import { saveBlob, saveFile } from '../parts/save-file';
+import { inFileName, saveBlob, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { OnBench } from '../work/on-bench';
 import { Keyboard } from './keyboard';
@@ -13,12 +13,6 @@ interface Offered extends ScreenPicture {
 }
 /** Stations whose pictures are of the formula in hand. */
 const OF_A_FORMULA = ['Bench', 'Batch', 'Oven'];
-const inFileName = (words: string) =>
-  words
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '');
-
 /** Every picture of the screen, to be taken along: drawn as it stands, as SVG or PNG. */
 @Component({
   selector: 'orv-pictures-dialog',

@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { FormulaStore } from '../store/formula-store';
 import type { StoreState } from '../store/record-store';
 import { TroubleStrip } from './trouble';
+import { Updates } from './updates';
 
 describe('TroubleStrip', () => {
   it('says what is wrong for as long as it is, and nothing else', () => {
@@ -26,5 +27,20 @@ describe('TroubleStrip', () => {
       store.state.set(state);
       expect(said()).toContain(words);
     }
+    // what cannot be fetched is said last: keeping things comes first
+    store.state.set('ready');
+    const updates = TestBed.inject(Updates);
+    expect(updates.failed(new Error('the oven is cold'))).toBeFalse();
+    expect(said()).toBe('');
+    for (const words of [
+      'Failed to fetch dynamically imported module: /chunk-A.js',
+      'error loading dynamically imported module',
+      'Importing a module script failed.',
+    ])
+      // prettier-ignore
+      expect(updates.failed(new TypeError(words))).toBeTrue();
+    expect(said()).toContain('cannot be fetched');
+    store.diskFails.set(true);
+    expect(said()).toContain('not stored');
   });
 });

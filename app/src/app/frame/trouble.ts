@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormulaStore } from '../store/formula-store';
 import type { StoreState } from '../store/record-store';
+import { Updates } from './updates';
 
 interface Trouble {
   readonly what: string;
@@ -24,8 +25,12 @@ const DISK_FAILS: Trouble = {
   what: 'The last change is not stored.',
   then: 'The browser refused it; it is still here, and is tried again every few seconds. Free some space, and do not close this tab.',
 };
+const PARTS_MISSING: Trouble = {
+  what: 'A part of Orvin cannot be fetched.',
+  then: 'It was brought up to date, or its server is off. What you typed is kept: reload.',
+};
 
-/** What is wrong with keeping things, on every screen, for as long as it is. */
+/** What is wrong with keeping things, or with Orvin itself, on every screen, for as long as it is. */
 @Component({
   selector: 'orv-trouble',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,6 +38,9 @@ const DISK_FAILS: Trouble = {
     @if (trouble(); as wrong) {
       <p role="alert">
         <span class="mark mark-warning" aria-hidden="true">▲</span> <b>{{ wrong.what }}</b> {{ wrong.then }}
+        @if (wrong === partsMissing) {
+          <button type="button" class="act" (click)="reload()">Reload</button>
+        }
       </p>
     }
   `,
@@ -41,6 +49,16 @@ const DISK_FAILS: Trouble = {
       padding: 10px 24px;
       background: var(--alert-wash);
       border-bottom: 1px solid var(--hair);
+    }
+    .act {
+      min-height: 44px;
+      margin-left: 8px;
+      padding: 4px 14px;
+      border: 1.5px solid var(--rim);
+      border-radius: var(--corner);
+      background: var(--enamel);
+      color: var(--rim);
+      font-weight: 620;
     }
     @media (max-width: 899px) {
       p {
@@ -51,5 +69,13 @@ const DISK_FAILS: Trouble = {
 })
 export class TroubleStrip {
   private readonly store = inject(FormulaStore);
-  protected readonly trouble = computed(() => (this.store.diskFails() ? DISK_FAILS : TROUBLES[this.store.state()]));
+  private readonly updates = inject(Updates);
+  protected readonly partsMissing = PARTS_MISSING;
+  protected readonly trouble = computed(() => {
+    if (this.store.diskFails()) return DISK_FAILS;
+    return TROUBLES[this.store.state()] ?? (this.updates.partsMissing() ? PARTS_MISSING : undefined);
+  });
+  protected reload(): void {
+    location.reload();
+  }
 }

@@ -171,8 +171,8 @@ function valueOf(name: WireName, record: SenMLRecord, base: Base): Pick<WireRead
 }
 
 const DECIMALS: Readonly<Record<string, number>> = { kg: 10_000, Cel: 10, V: 100 };
-/** A pack of readings taken at one moment. */
-export function writePack(readings: readonly WireReading[]): string {
+/** A pack of readings; times count from the first. @param baseName what stands before every name */
+export function writePack(readings: readonly WireReading[], baseName = ''): string {
   const [first] = readings;
   if (!first) throw new DomainError('writePack', 'readings', 0, 'at least one');
   return JSON.stringify(
@@ -180,7 +180,7 @@ export function writePack(readings: readonly WireReading[]): string {
       const unit = WIRE_UNITS[name];
       const decimals = DECIMALS[unit ?? ''] ?? 1;
       return {
-        ...(i === 0 && { bn: '', bt: Math.round(first.at) / 1000 }),
+        ...(i === 0 && { bn: baseName, bt: Math.round(first.at) / 1000 }),
         n: name,
         ...(at !== first.at && { t: Math.round(at - first.at) / 1000 }),
         ...(unit !== undefined && { u: unit, v: Math.round((value ?? 0) * decimals) / decimals }),

@@ -1,0 +1,1 @@
+export { writeTrace } from './trace.js';
