@@ -193,11 +193,16 @@ export class Book {
   protected readonly problem = signal('');
   protected async wholeBook(): Promise<void> {
     this.busy.set(true);
-    const { writeBook } = await import('./book-file');
-    const bakes = [...this.book.bakes()].reverse().map(({ id, record }) => ({ id, record })); // prettier-ignore
-    const file = await writeBook(bakes, (id) => this.photos.photo(id));
-    saveBlob('orvin-book.zip', file);
-    this.busy.set(false);
+    this.problem.set('');
+    try {
+      const { writeBook } = await import('./book-file');
+      const bakes = [...this.book.bakes()].reverse().map(({ id, record }) => ({ id, record }));
+      saveBlob('orvin-book.zip', await writeBook(bakes, (id) => this.photos.photo(id)));
+    } catch (error) {
+      this.problem.set(error instanceof Error ? error.message : String(error));
+    } finally {
+      this.busy.set(false);
+    }
   }
   protected async bringIn(field: HTMLInputElement): Promise<void> {
     const [file] = field.files ?? [];

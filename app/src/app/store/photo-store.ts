@@ -10,8 +10,11 @@ const KEPT_MILLISECONDS = 30 * 86_400_000;
 export class PhotoStore {
   private readonly database = inject(Database);
 
+  /** @throws Error in the baker's words, where the disk does not take it: it takes a photo whole or not at all */
   async keep(photo: StoredPhoto): Promise<void> {
-    await this.database.photos.put(photo);
+    await this.database.photos.put(photo).catch(() => {
+      throw new Error('This browser has no room for the photo, or keeps nothing. Free some space, and take it again.');
+    });
   }
   photo(id: string): Promise<StoredPhoto | undefined> {
     return this.database.photos.get(id);
