@@ -10,7 +10,7 @@ import { SwUpdate } from '@angular/service-worker';
 
 /** What browsers and Angular say of a part of a program that cannot be fetched. */
 const MISSING = /dynamically imported module|importing a module script failed|NG0*750|loading dependencies/i;
-export const isMissingPart = (error: unknown): boolean => error instanceof Error && MISSING.test(error.message);
+const isMissingPart = (error: unknown): boolean => error instanceof Error && MISSING.test(error.message);
 
 @Injectable({ providedIn: 'root' })
 export class Updates {
