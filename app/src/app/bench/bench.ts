@@ -45,6 +45,7 @@ import { LineReading } from './line-reading';
 import { NoteList } from './note-list';
 import { PhScale } from './ph-scale';
 import { StepEditing } from './step-editing';
+import { SpokenVerdict } from './spoken-verdict';
 import { StepList } from './step-list';
 
 @Component({
@@ -72,6 +73,7 @@ import { StepList } from './step-list';
     RouterLink,
     SchoolsFace,
     Select,
+    SpokenVerdict,
     StationLayout,
     StepList,
     SwapFace,
