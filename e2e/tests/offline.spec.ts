@@ -3,7 +3,10 @@ import { createHash } from 'node:crypto';
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { expect, test } from './baker';
+
+const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -41,7 +44,7 @@ test('brought up to date in mid-bake, the bake goes on; the next start is the ne
 }) => {
   // an Orvin of its own, which is brought up to date while it stands open
   const folder = mkdtempSync(join(tmpdir(), 'orvin-served-'));
-  cpSync('../dist/app', folder, { recursive: true });
+  cpSync(join(ROOT, 'dist/app'), folder, { recursive: true });
   const { address, stop } = await served(folder);
   const isNewer = () => page.evaluate(() => document.querySelector('meta[name=newer]') !== null);
   try {
@@ -87,7 +90,7 @@ test('brought up to date in mid-bake, the bake goes on; the next start is the ne
 async function served(folder: string): Promise<{ readonly address: string; readonly stop: () => void }> {
   const code = `const { buildServer } = await import('./server/src/app.ts');
     console.log(await (await buildServer(process.argv[1])).listen({ port: 0, host: '127.0.0.1' }));`;
-  const server = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', code, folder], { cwd: '..', stdio: ['ignore', 'pipe', 'inherit'] });
+  const server = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', code, folder], { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] });
   const address = await new Promise<string>((found) => server.stdout.on('data', (said: Buffer) => found(said.toString().trim())));
   return { address, stop: () => void server.kill() };
 } // prettier-ignore
