@@ -71,6 +71,8 @@ export class PicturesDialog {
     this.letGo();
     this.offered.set(drawn);
     this.looked.set(true);
+    // closed while it was drawn
+    if (!this.keyboard.picturesOpen()) this.letGo();
   }
   protected letGo(): void {
     for (const { address } of this.offered()) URL.revokeObjectURL(address);
