@@ -1,4 +1,5 @@
 import { InputText } from 'primeng/inputtext';
+import { inFileName } from '@orvin/core/words/wording';
 import { FigureField } from '../parts/kept-field';
 import { BOX_LININGS, PAPERS, type BoxLining, type Paper, MOST_MARKS } from '@orvin/core/batch/choices';
 import { LINING_NAMES, PAPER_NAMES } from '@orvin/core/words/names';
@@ -7,7 +8,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { DomainError } from '@orvin/core/ground/errors';
 import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
 import { liningFor, liningSvg, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
-import { inFileName, saveFile } from '../parts/save-file';
+import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';

@@ -3,6 +3,7 @@ import { RouterLink } from '@angular/router';
 import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
 import { batchOf } from '@orvin/core/batch/batch';
 import { EMPTY_BATCH } from '@orvin/core/batch/plan';
+import { inFileName } from '@orvin/core/words/wording';
 import { atStation } from '../parts/at-station';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
@@ -12,8 +13,6 @@ import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { amountForEyes, isWeight } from './amount-words';
-
-const fileName = (words: string) => words.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'batch'; // prettier-ignore
 
 /** The sheet that one cooks from, as paper: in the order of use, with tares, pans, oven and cautions; it prints on one page. */
 @Component({
@@ -89,7 +88,7 @@ export class SheetPage {
     if (!sheet) return;
     this.busy.set(true);
     try {
-      const name = `sheet-${fileName(sheet.title)}`;
+      const name = `sheet-${inFileName(sheet.title) || 'batch'}`;
       if (format === 'pdf') {
         const bytes = await this.printing.sheetPdf(sheet, region === 'US' || region === 'CA' ? 'letter' : 'a4');
         saveFile(`${name}.pdf`, new Uint8Array(bytes), 'application/pdf');

@@ -9,6 +9,12 @@ import type { LedgerView } from './ledger-view';
 /** Milliseconds without a change after which the hands are taken to rest: nobody is spoken to while typing. */
 const RESTING = 900;
 
+function bandsInWords(outside: readonly string[], of: number): string {
+  if (of === 0) return '';
+  if (outside.length === 0) return 'all within their bands';
+  return `outside ${outside.length === 1 ? 'its band' : 'their bands'}: ${outside.join(', ')}`;
+}
+
 /** What a change did to the verdict, for whom hears the screen: said once the hands rest, and only where it moved. */
 @Component({
   selector: 'orv-spoken-verdict',
@@ -27,7 +33,7 @@ export class SpokenVerdict {
     const toSee = this.findings().filter(({ severity }) => severity !== 'note').length;
     return [
       `${lead} ${leadWord}`.trim(),
-      outside.length > 0 ? `outside its band: ${outside.join(', ')}` : 'all within their bands',
+      bandsInWords(outside, this.verdicts().length),
       toSee === 0 ? '' : `${toSee} to look at`,
     ]
       .filter(Boolean)

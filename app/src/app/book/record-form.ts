@@ -25,12 +25,13 @@ import {
   TOP_NAMES,
   WRONG_NAMES,
 } from '@orvin/core/words/book-words';
-import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { inFileName, minutesInWords, windowInWords } from '@orvin/core/words/wording';
 import { FigureRows } from '../parts/figure-rows';
 import { FigureField } from '../parts/kept-field';
 import { NextAct } from '../parts/next-act';
-import { inFileName, saveFile } from '../parts/save-file';
+import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
+import { dateOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
 import { BookStore } from '../store/book-store';
 import { Whys } from '../work/whys';
@@ -216,7 +217,7 @@ export class RecordForm {
   protected save(as: 'markdown' | 'file' | 'trace'): void {
     const record = this.record();
     if (!record) return;
-    const name = `${inFileName(record.title || 'bake')}-${new Date(record.at).toISOString().slice(0, 10)}`;
+    const name = `${inFileName(record.title || 'bake')}-${dateOf(record.at)}`;
     if (as === 'markdown') saveFile(`${name}.md`, recordAsMarkdown(record), 'text/markdown');
     else if (as === 'file') saveFile(`${name}.json`, writeRecord(record), 'application/json');
     else saveFile(`${name}.senml.json`, this.trace() ?? '', 'application/senml+json');

@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { Dialog } from 'primeng/dialog';
+import { inFileName } from '@orvin/core/words/wording';
 import { picturesOn, pngOf, svgOf, type ScreenPicture } from '../parts/picture-file';
-import { inFileName, saveBlob, saveFile } from '../parts/save-file';
+import { saveBlob, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { OnBench } from '../work/on-bench';
 import { Keyboard } from './keyboard';

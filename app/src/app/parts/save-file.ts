@@ -1,10 +1,3 @@
-/** Words as a file is named: "Pear & cardamom loaf" is "pear-cardamom-loaf". */
-export const inFileName = (words: string): string =>
-  words
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '');
-
 /** Hands a text, or bytes, to the baker as a file. */
 export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type: string): void {
   saveBlob(name, new Blob([content], { type }));

@@ -17,7 +17,7 @@ import type {
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
-const LATEST_VERSION = 9;
+export const LATEST_VERSION = 9;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';
 }

@@ -11,6 +11,7 @@ import eight from '../../../../core/tables/reference/earlier/database-8.json';
 import nine from '../../../../core/tables/reference/earlier/database-9.json';
 import { BakingStore } from './baking-store';
 import { BookStore } from './book-store';
+import { LATEST_VERSION } from './database';
 import { PlanStore } from './plan-store';
 import { checkRows } from './record-schemas';
 import { RecordStore } from './record-store';
@@ -41,6 +42,9 @@ const ADDED: readonly Readonly<Record<string, string>>[] = [
 
 describe('a kitchen that an earlier Orvin kept', () => {
   const { name, visit } = storeVisits();
+  it('is there for every change of the database, this one too', () => {
+    expect(EARLIER.map(({ database }) => database)).toEqual(Array.from({ length: LATEST_VERSION }, (_, i) => i + 1));
+  });
   for (const { database, rows } of EARLIER)
     it(`opens whole, of database ${database}`, async () => {
       const then = new Dexie(name());

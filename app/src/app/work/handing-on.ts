@@ -1,5 +1,6 @@
 import { Injectable, inject } from '@angular/core';
 import { EXPORT_FILES, type ExportFormat } from '@orvin/core/papers/formats';
+import { inFileName } from '@orvin/core/words/wording';
 import { FormulaStore } from '../store/formula-store';
 import { Work } from './work-client';
 
@@ -20,13 +21,7 @@ export interface WrittenFile {
   readonly type: string;
 }
 
-const fileName = (title: string) =>
-  title
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 60) || 'formula';
+const fileName = (title: string) => inFileName(title).slice(0, 60) || 'formula';
 
 /** Writes formulas into files, in the worker. */
 @Injectable({ providedIn: 'root' })

@@ -1,4 +1,3 @@
-import { dateShifted, daysBetween, isDate, weekdayOf } from '../dates/index.js';
 import { instantOf, isoOf, minuteOf } from './index.js';
 
 describe('the clock of a planned day', () => {
@@ -23,11 +22,5 @@ describe('the clock of a planned day', () => {
         const clock = { date, zone: 'Europe/London' };
         expect(minuteOf(clock, isoOf(clock, minute))).toBe(minute);
       }
-  });
-  it('shifts dates across months', () => {
-    expect(dateShifted('2026-11-28', -35)).toBe('2026-10-24');
-    expect(daysBetween('2026-10-24', '2026-11-28')).toBe(35);
-    expect(weekdayOf('2026-11-28')).toBe(6);
-    expect([isDate('2026-02-29'), isDate('2028-02-29'), isDate('tomorrow')]).toEqual([false, true, false]);
   });
 });

@@ -15,3 +15,4 @@ export { adviceInWords, originInWords, otherScales, setPointReasonInWords } from
 export { PHASE_NAMES, phConsequence } from './leavening.js';
 export { limitInWords } from './limits.js';
 export type { FigureRow } from './figure-row.js';
+export { inFileName } from './file-name.js';
