@@ -1,7 +1,7 @@
 // `npm test` runs everything; `node scripts/test.mjs core app e2e` runs those suites. The last line counts tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildApplication, chromium, chromiumForJourneys, install, root, watched } from './lib.mjs';
+import { chromium, chromiumForJourneys, install, root, watched } from './lib.mjs';
 
 install();
 const node = process.execPath;
@@ -39,7 +39,6 @@ async function karma() {
 }
 
 async function playwright() {
-  buildApplication();
   const report = join(root, 'test-results', 'e2e.json');
   rmSync(report, { force: true });
   const { status } = await watched(
@@ -56,23 +55,34 @@ async function playwright() {
 const SUITES = { core: jasmine, app: karma, e2e: playwright };
 const total = { passed: 0, failed: 0 };
 const seconds = (since) => ((performance.now() - since) / 1000).toFixed(0);
-/** Types, lint, imports, tables, format: beside the core's specs, which take one processor. */
+async function suite(name) {
+  if (!does(name)) return;
+  const since = performance.now();
+  const { passed, failed } = await SUITES[name]();
+  console.log(`== ${name}: ${passed} passed, ${failed} failed in ${seconds(since)} s`);
+  total.passed += passed;
+  total.failed += failed;
+}
+/** Types, lint, imports, tables, format. */
 async function checks() {
+  if (!everything) return;
   const since = performance.now();
   const { status } = await watched(node, ['scripts/lint.mjs'], { env });
   console.log(`== checks: ${status === 0 ? 'ok' : 'FAILED'} in ${seconds(since)} s`);
   if (status !== 0) total.failed++;
 }
-const checked = everything ? checks() : undefined;
-for (const [name, suite] of Object.entries(SUITES)) {
-  if (!does(name)) continue;
-  const since = performance.now();
-  const { passed, failed } = await suite();
-  console.log(`== ${name}: ${passed} passed, ${failed} failed in ${seconds(since)} s`);
-  total.passed += passed;
-  total.failed += failed;
-  // a browser wants the machine for itself
-  await checked;
-}
+
+let built = false;
+// The core's specs take one processor from the first to the last; the other does the rest meanwhile. Journeys want both.
+await Promise.all([
+  suite('core'),
+  (async () => {
+    await checks();
+    built = !does('e2e') || (await watched(node, ['scripts/build.mjs'], { env })).status === 0;
+    await suite('app');
+  })(),
+]);
+if (built) await suite('e2e');
+else total.failed++; // never against what was built before
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);

@@ -72,7 +72,7 @@ test('by keyboard: a cake with soft cheese is for the fridge, put there, eaten f
   await page.getByRole('tab', { name: 'Freezer' }).focus();
   await page.keyboard.press('Enter');
   const fridge = page.getByRole('region', { name: 'In the fridge' });
-  await expect(fridge.getByText(/Parsnip and hazelnut/)).toBeVisible();
+  await expect(fridge.getByRole('listitem').filter({ hasText: /Parsnip and hazelnut/ })).toBeVisible();
   const eat = page.getByRole('button', { name: /−1: a portion of Thyme/ });
   await eat.focus();
   await page.keyboard.press('Enter');

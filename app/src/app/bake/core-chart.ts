@@ -9,6 +9,8 @@ const BOTTOM = 348;
 const TOP = 16;
 const LOWEST = 20;
 const HIGHEST = 105;
+/** The scale of the minutes grows by so many at a time. */
+const LONGER_BY = 2;
 
 /** The middle's temperature: what was foreseen as a band, what the probe shows on it, and where it goes from here. */
 @Component({
@@ -115,9 +117,12 @@ export class CoreChart {
   protected readonly top = TOP;
   protected readonly bottom = BOTTOM;
 
-  private readonly longest = computed(
-    () => Math.max(this.foreseen().minutes.high, this.estimate()?.high ?? 0, this.minute()) * 1.06,
-  );
+  /** The clock moves on by what can be seen: all is not drawn again every second. */
+  private readonly now = computed(() => Math.round(this.minute() * 10) / 10);
+  private readonly longest = computed(() => {
+    const most = Math.max(this.foreseen().minutes.high, this.estimate()?.high ?? 0, this.now()) * 1.06;
+    return Math.ceil(most / LONGER_BY) * LONGER_BY;
+  });
   private readonly x = (minute: number) => LEFT + ((WIDTH - LEFT) * minute) / this.longest();
   private readonly y = (celsius: number) =>
     BOTTOM - ((BOTTOM - TOP) * (Math.min(HIGHEST, Math.max(LOWEST, celsius)) - LOWEST)) / (HIGHEST - LOWEST);
@@ -143,7 +148,7 @@ export class CoreChart {
     return `${this.path(stretched(low))}${this.path(back).replace('M', 'L')}z`;
   });
   protected readonly course = computed(() => {
-    const now = this.minute();
+    const now = this.now();
     const ahead = (this.estimate()?.course ?? []).filter(({ minute }) => minute >= now - 1);
     return ahead.length > 1 ? this.path(ahead) : '';
   });
@@ -157,7 +162,7 @@ export class CoreChart {
     const late = x > WIDTH * 0.6;
     return { x, y: this.y(reading.core), words: `${reading.core.toFixed(1)} °C`, anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 10 }; // prettier-ignore
   });
-  protected readonly nowX = computed(() => this.x(this.minute()));
+  protected readonly nowX = computed(() => this.x(this.now()));
   protected readonly words = computed(() => {
     const { low, high } = this.estimate() ?? this.foreseen().minutes;
     return `The middle over time; done between ${Math.round(low)} and ${Math.round(high)} minutes`;

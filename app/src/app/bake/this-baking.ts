@@ -23,7 +23,8 @@ import { dayTicks } from './day-ticks';
 import { Instruments } from './instruments';
 import { keptInBrowser } from '../store/page-storage';
 
-const TICK_MILLISECONDS = 250;
+const TICK_MILLISECONDS = 200;
+const SECOND = 1000;
 const MINUTE = 60_000;
 const MINUTES_A_DAY = 24 * 60;
 /** Rung for so long at the most; then it stays on the screen. */
@@ -131,8 +132,11 @@ export class ThisBaking implements OnDestroy {
 
   /** The clock of this kitchen: the wall's, or that of stand-ins that run faster. */
   private readonly time = (): number => Date.now() + this.instruments.ahead();
+  /** Looked at often, so that a second is shown when it begins; moved on once a second, as nothing on the screen is finer. */
   private readonly tick = setInterval(() => {
-    this.now.set(this.time());
+    const time = this.time();
+    if (Math.floor(time / SECOND) === Math.floor(this.now() / SECOND)) return;
+    this.now.set(time);
     this.instruments.now.set(Date.now());
   }, TICK_MILLISECONDS);
   private readonly alarm = new Worker(new URL('./alarm.worker', import.meta.url), { type: 'module' });

@@ -1,49 +1,57 @@
 /** Sum of products. */
-export function dot(a: readonly number[], b: readonly number[]): number {
+export function dot(a: ArrayLike<number>, b: ArrayLike<number>): number {
   let sum = 0;
   for (let i = 0; i < a.length; i++) sum += (a[i] ?? 0) * (b[i] ?? 0);
   return sum;
 }
 
-/** The lower factor of a symmetric positive matrix. */
-export function cholesky(matrix: readonly (readonly number[])[]): readonly Float64Array[] {
-  const n = matrix.length;
-  const lower = matrix.map((row) => Float64Array.from(row));
-  for (let j = 0; j < n; j++) {
-    for (let k = 0; k < j; k++) {
-      const factor = lower[j]?.[k] ?? 0;
-      for (let i = j; i < n; i++) {
-        const row = lower[i];
-        if (row) row[j] = (row[j] ?? 0) - (row[k] ?? 0) * factor;
+/** A symmetric positive matrix, row after row in one array; only the half below its diagonal is written and read. */
+export class Symmetric {
+  readonly cells: Float64Array;
+  constructor(readonly size: number) {
+    this.cells = new Float64Array(size * size);
+  }
+  /** Adds at a row and a column, `column` no greater than `row`. */
+  add(row: number, column: number, value: number): void {
+    const at = row * this.size + column;
+    this.cells[at] = (this.cells[at] ?? 0) + value;
+  }
+  /** What it multiplied with itself gives: solves for any right side. */
+  factor(): Factor {
+    const { size } = this;
+    const lower = this.cells.slice();
+    for (let j = 0; j < size; j++) {
+      for (let i = j; i < size; i++) {
+        let sum = lower[i * size + j] ?? 0;
+        for (let k = 0; k < j; k++) sum -= (lower[i * size + k] ?? 0) * (lower[j * size + k] ?? 0);
+        lower[i * size + j] = i === j ? Math.sqrt(Math.max(sum, 1e-12)) : sum / (lower[j * size + j] ?? 1);
       }
     }
-    const root = Math.sqrt(Math.max(lower[j]?.[j] ?? 0, 1e-12));
-    for (let i = j; i < n; i++) {
-      const row = lower[i];
-      if (row) row[j] = (row[j] ?? 0) / root;
+    return new Factor(lower, size);
+  }
+}
+/** The lower factor of a symmetric positive matrix (Cholesky). */
+export class Factor {
+  constructor(
+    readonly lower: Float64Array,
+    private readonly size: number,
+  ) {}
+  solve(right: ArrayLike<number>): Float64Array {
+    const { lower, size } = this;
+    const x = Float64Array.from(right);
+    for (let i = 0; i < size; i++) {
+      let sum = x[i] ?? 0;
+      for (let k = 0; k < i; k++) sum -= (lower[i * size + k] ?? 0) * (x[k] ?? 0);
+      x[i] = sum / (lower[i * size + i] ?? 1);
     }
+    for (let i = size - 1; i >= 0; i--) {
+      let sum = x[i] ?? 0;
+      for (let k = i + 1; k < size; k++) sum -= (lower[k * size + i] ?? 0) * (x[k] ?? 0);
+      x[i] = sum / (lower[i * size + i] ?? 1);
+    }
+    return x;
   }
-  return lower;
 }
-/** Solves with a factor. */
-export function solveWith(lower: readonly Float64Array[], right: readonly number[]): readonly number[] {
-  const n = lower.length;
-  const x = Float64Array.from(right);
-  for (let i = 0; i < n; i++) {
-    const row = lower[i];
-    let sum = x[i] ?? 0;
-    for (let k = 0; k < i; k++) sum -= (row?.[k] ?? 0) * (x[k] ?? 0);
-    x[i] = sum / (row?.[i] ?? 1);
-  }
-  for (let i = n - 1; i >= 0; i--) {
-    let sum = x[i] ?? 0;
-    for (let k = i + 1; k < n; k++) sum -= (lower[k]?.[i] ?? 0) * (x[k] ?? 0);
-    x[i] = sum / (lower[i]?.[i] ?? 1);
-  }
-  return [...x];
-}
-export const solveSpd = (matrix: readonly (readonly number[])[], right: readonly number[]): readonly number[] =>
-  solveWith(cholesky(matrix), right);
 
 /** A line through points, run on beyond its last. */
 export function interpolated(xs: readonly number[], ys: readonly number[], x: number): number {

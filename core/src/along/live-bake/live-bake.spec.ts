@@ -10,7 +10,7 @@ import {
   type LiveModel,
 } from './index.js';
 import { follow, type Measured } from './measure-live.spec-help.js';
-import { cholesky, solveSpd } from './linear.js';
+import { Symmetric } from './linear.js';
 import { halton, probit } from './design.js';
 import { deviatedSpec, doneMinuteOf, SIGMA } from './surrogate.js';
 import { SHAPES } from './simulated-truth.spec-help.js';
@@ -115,8 +115,11 @@ describe('its tools', () => {
     const matrix = [[4, 2, 0], [2, 5, 1], [0, 1, 3]];
     const x = [1, -2, 3];
     const right = matrix.map((row) => row.reduce((sum, value, i) => sum + value * (x[i] ?? 0), 0));
-    solveSpd(matrix, right).forEach((value, i) => expect(value).toBeCloseTo(x[i] ?? 0, 12));
-    expect(cholesky(matrix)[0]?.[0]).toBe(2);
+    const normal = new Symmetric(3);
+    matrix.forEach((row, i) => row.slice(0, i + 1).forEach((value, j) => normal.add(i, j, value)));
+    const factor = normal.factor();
+    factor.solve(right).forEach((value, i) => expect(value).toBeCloseTo(x[i] ?? 0, 12));
+    expect(factor.lower[0]).toBe(2);
   }); // prettier-ignore
   it('draw the published quantiles and the first points of the sequence', () => {
     expect(probit(0.9)).toBeCloseTo(1.2816, 3);

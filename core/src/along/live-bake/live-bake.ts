@@ -2,13 +2,13 @@ import { EIGHT_IN_TEN, normalCumulative } from '../../ground/numerics/index.js';
 import { ovenSag } from '../../oven/baking/index.js';
 import { Alarms, type Alarm } from './alarms.js';
 import { OvenWatch } from './oven-watch.js';
-import { expectedAt, fitPlace, slackAt, type FitInput, type PlaceFit, type PriorStates } from './place-fit.js';
+import { expectedAt, fitPlace, slackAt, thinned, type Above, type FitInput, type PlaceFit, type PriorStates } from './place-fit.js'; // prettier-ignore
 import { ProbeWatch } from './probe-watch.js';
 import { atNode, learnBake, STATES, type LiveModel } from './surrogate.js';
 
 /*
  * The done time, re-estimated while it bakes. Not a line through the last readings, but the same simulation: which oven, which uptake of
- * heat, which place of the probe would have shown this curve? Seven places are fitted side by side and weighed by how well they explain
+ * heat, which place of the probe would have shown this curve? Two dozen places are fitted side by side and weighed by how well they explain
  * what was read. The windows are those of the simulation's world, not of kitchens: never narrower than ±5 %, and "about".
  * @source shared/science/along.md, section 1
  */
@@ -38,7 +38,7 @@ export interface LiveOptions {
   readonly leastHalfWidth?: number;
 }
 const NO_PRIOR: PriorStates = { mean: [0, 0, 0, 0, 0], spread: [1, 1, 1, 1, 1] };
-const CALIBRATION = 0.82;
+const CALIBRATION = 0.74;
 const LEAST_HALF_WIDTH = 0.05;
 const OFF_CENTRE_CELSIUS = 4;
 const OFF_CENTRE_SURE = 0.9;
@@ -61,11 +61,11 @@ export class LiveBake {
   private readonly oven = new OvenWatch(this.alarms);
   private readonly probe: ProbeWatch;
   private readonly sag: number;
-  private starts: (readonly number[] | undefined)[] = [];
+  private starts: (Float64Array | undefined)[] = [];
   private live: boolean[] = [];
   private segmentSeen = -1;
   private fixedPlaces: (readonly number[])[] = [];
-  private best: { readonly fit: PlaceFit; readonly place: number; readonly input: FitInput } | undefined;
+  private best: { readonly fit: PlaceFit; readonly place: number; readonly above: Above; readonly input: FitInput } | undefined; // prettier-ignore
   private count = 0;
   private model: LiveModel;
 
@@ -111,26 +111,28 @@ export class LiveBake {
 
   private expected(minute: number): number | undefined {
     if (!this.best) return undefined;
-    const { fit, input } = this.best;
+    const { fit, above, input } = this.best;
     // nothing is expected of a place that was only just come to
     if (this.probe.segment >= input.segments) return undefined;
-    return expectedAt(input, fit.p, minute, this.probe.segment, fit.course);
+    return expectedAt(input, above, fit, minute, this.probe.segment);
   }
-  private inputFor(place: number): FitInput {
-    const segments = this.probe.segment + 1;
-    const above = Array.from({ length: segments }, (_, segment) =>
-      segment === segments - 1
-        ? (this.model.places[place]?.above ?? this.model.meanPlace)
-        : (this.fixedPlaces[segment] ?? this.model.meanPlace),
-    );
+  /** Above the coldest point, segment by segment: where it stood before is settled. */
+  private aboveAt(place: number): Above {
+    const last = this.probe.segment;
+    return Array.from({ length: last + 1 }, (_, segment) => {
+      const known = segment === last ? this.model.places[place]?.above : this.fixedPlaces[segment];
+      return known ?? this.model.meanPlace;
+    });
+  }
+  private input(): FitInput {
     return {
       model: this.model,
-      readings: this.probe.readings,
+      probe: thinned(this.probe.readings),
+      air: thinned(this.oven.readings),
       oven: this.oven,
-      segments,
+      segments: this.probe.segment + 1,
       prior: this.options.prior ?? NO_PRIOR,
       sag: this.sag,
-      above,
     };
   }
 
@@ -145,9 +147,10 @@ export class LiveBake {
       this.live = places.map(() => true);
     }
     const states = this.best?.fit.p.slice(0, STATES);
+    const input = this.input();
     const fits = places.flatMap((_, place) => {
       if (this.live[place] === false && this.count % 6 !== place % 6) return [];
-      const fit = fitPlace(this.inputFor(place), this.starts[place], states);
+      const fit = fitPlace(input, this.aboveAt(place), this.starts[place], states);
       this.starts[place] = fit.p;
       return [{ ...fit, place }];
     });
@@ -162,7 +165,7 @@ export class LiveBake {
     }));
     for (const { place, weight } of weighed) this.live[place] = weight > ALIVE;
     const best = weighed.reduce((a, b) => (b.weight > a.weight ? b : a));
-    this.best = { fit: best, place: best.place, input: this.inputFor(best.place) };
+    this.best = { fit: best, place: best.place, above: this.aboveAt(best.place), input };
     return this.mixed(weighed, best, now);
   }
 

@@ -22,7 +22,10 @@ const READINGS_A_MINUTE = 4;
 /** A look costs so many minutes, one in ten minutes from about half time on. */
 const LOOK_COST = 0.4;
 const LOOKS_FROM = 0.47;
-const LET_IN_OVER = 0.12;
+const LOOK_EVERY = 10;
+const COMES_BACK_IN = 4;
+/** What a door took reaches the middle over this share of the way. */
+const LET_IN_OVER = 0.15;
 
 /**
  * The oven's air as it is measured. Heat that was not given while the air was cold is counted as minutes lost on the bake's clock: a
@@ -92,9 +95,17 @@ export class OvenWatch {
   }
   /** All that was lost, and what looks still to come will cost; how sure, as a standard deviation, minutes. */
   lostInAll(now: number, done: number): { readonly sure: number; readonly ahead: number; readonly spread: number } {
-    const ahead = (Math.max(0, done - Math.max(now, LOOKS_FROM * done)) / 10) * LOOK_COST;
+    const looks = Math.max(0, done - Math.max(now, LOOKS_FROM * done)) / LOOK_EVERY;
+    const ahead = looks * LOOK_COST + this.stillLosing(now);
     const sure = this.doors.reduce((sum, { lostMinutes }) => sum + Math.max(0, lostMinutes), 0);
     return { sure, ahead, spread: Math.hypot(0.2 * sure, 0.5 * Math.sqrt(ahead * LOOK_COST)) };
+  }
+  /** What the last look will still cost: the thermometer lags, and the oven comes back slowly. */
+  private stillLosing(now: number): number {
+    const last = this.doors.at(-1);
+    if (!last) return 0;
+    const young = Math.max(0, 1 - (now - last.minute) / COMES_BACK_IN);
+    return Math.max(0, LOOK_COST - last.lostMinutes) * young;
   }
   /** The doors so far are in the measured course: they count no more. */
   forgetDoors(): void {

@@ -20,7 +20,7 @@ interface Place {
 
 const PLACES = 80;
 const FARTHEST_MILLIMETRES = 17;
-const KEPT = 7;
+const KEPT = 24;
 const SHAPES = 3;
 const ROUNDS = 4;
 const POWER_STEPS = 60;

@@ -2,7 +2,7 @@ import { HEAT_STYLES, simulateBake, type BakeResult, type BakeSpec } from '../..
 import { isFree, type Vessel } from '../../kitchen/pans/index.js';
 import { chanceFrom } from '../../ground/numerics/index.js';
 import { halton, probit } from './design.js';
-import { dot, interpolated, solveSpd } from './linear.js';
+import { dot, interpolated, Symmetric } from './linear.js';
 import { placesOf, type ProbePlace } from './probe-places.js';
 
 /*
@@ -15,7 +15,7 @@ import { placesOf, type ProbePlace } from './probe-places.js';
 export const STATES = 5;
 export const SIGMA = { offset: 12, lnHeat: 0.1, lnWidth: 0.03, lnMass: 0.03, start: 2.5 } as const;
 /** Nodes of scaled time from 0 to 1.35. */
-const NODES = 55;
+export const NODES = 55;
 const SCALED_MOST = 1.35;
 const NODE_STEP = SCALED_MOST / (NODES - 1);
 const MEMBERS = 40;
@@ -88,8 +88,9 @@ function widened(pan: Vessel, by: number): Vessel {
 }
 
 /** 1, z, and every product of two: 21 features. */
-function features(z: readonly number[]): readonly number[] {
-  const out = [1, ...z];
+function features(z: ArrayLike<number>): readonly number[] {
+  const out = [1];
+  for (let i = 0; i < STATES; i++) out.push(z[i] ?? 0);
   for (let i = 0; i < STATES; i++) for (let j = i; j < STATES; j++) out.push((z[i] ?? 0) * (z[j] ?? 0));
   return out;
 }
@@ -150,16 +151,14 @@ export function learnBake(spec: BakeSpec): LiveModel | undefined {
   const members = [middle, ...others.flat()];
   const rows = members.map(({ z }) => features(z));
   const width = rows[0]?.length ?? 0;
-  const normal = Array.from({ length: width }, (_, i) =>
-    Array.from({ length: width }, (__, j) =>
-      rows.reduce((sum, row) => sum + (row[i] ?? 0) * (row[j] ?? 0), i === j ? 1e-6 : 0),
-    ),
-  );
-  const fitted = (values: readonly number[]): readonly number[] =>
-    solveSpd(
-      normal,
-      Array.from({ length: width }, (_, i) => rows.reduce((sum, row, m) => sum + (row[i] ?? 0) * (values[m] ?? 0), 0)),
-    );
+  const normal = new Symmetric(width);
+  for (const row of rows)
+    for (let i = 0; i < width; i++) for (let j = 0; j <= i; j++) normal.add(i, j, (row[i] ?? 0) * (row[j] ?? 0));
+  for (let i = 0; i < width; i++) normal.add(i, i, 1e-6);
+  const factor = normal.factor();
+  const fitted = (values: readonly number[]): readonly number[] => [
+    ...factor.solve(Array.from({ length: width }, (_, i) => rows.reduce((sum, row, m) => sum + (row[i] ?? 0) * (values[m] ?? 0), 0))),
+  ]; // prettier-ignore
   const nodes = Array.from({ length: NODES }, (_, k) => k * NODE_STEP);
   const curves = members.map(({ minutes, core, tau }) => nodes.map((s) => interpolated(minutes, core, s * tau)));
   const lnTau = fitted(members.map(({ tau }) => Math.log(tau)));
@@ -197,25 +196,31 @@ export function learnBake(spec: BakeSpec): LiveModel | undefined {
 /** The longest that colour is waited for beyond the middle. */
 const LONGEST_COLOUR = 1.2;
 /** Minute at which it is done in a kitchen that is so far off. */
-export function doneMinuteOf(model: LiveModel, z: readonly number[]): number {
+export function doneMinuteOf(model: LiveModel, z: ArrayLike<number>): number {
   const row = features(z);
   const tau = Math.exp(dot(model.lnTau, row));
   if (!(model.leastColour > 0)) return tau;
   return Math.max(tau, Math.min(Math.exp(dot(model.lnColoured, row)), LONGEST_COLOUR * tau));
 }
-/** The middle's course in such a kitchen. */
-export function courseOf(
-  model: LiveModel,
-  z: readonly number[],
-): { readonly tau: number; readonly core: readonly number[] } {
+/** The middle's course in such a kitchen: when it sets, and its temperature at each node. */
+export interface CoreCourse {
+  readonly tau: number;
+  readonly core: Float64Array;
+}
+export function courseOf(model: LiveModel, z: ArrayLike<number>): CoreCourse {
   const row = features(z);
-  return { tau: Math.exp(dot(model.lnTau, row)), core: model.core.map((weights) => dot(weights, row)) };
+  const core = new Float64Array(NODES);
+  for (let k = 0; k < NODES; k++) core[k] = dot(model.core[k] ?? [], row);
+  return { tau: Math.exp(dot(model.lnTau, row)), core };
+}
+
+/** Where a scaled time stands among the nodes: the node before it, and the share of the way to the next. */
+export const nodesPassed = (s: number): number => Math.min(Math.max(s, 0), SCALED_MOST - 1e-9) / NODE_STEP;
+/** A course at so many nodes passed. */
+export function between(course: ArrayLike<number>, passed: number): number {
+  const before = Math.floor(passed);
+  const here = course[before] ?? 0;
+  return here + ((course[before + 1] ?? here) - here) * (passed - before);
 }
 /** A course at a scaled time. */
-export function atNode(course: readonly number[], s: number): number {
-  const x = Math.min(Math.max(s, 0), SCALED_MOST - 1e-9) / NODE_STEP;
-  const before = Math.floor(x);
-  const share = x - before;
-  const here = course[before] ?? 0;
-  return here * (1 - share) + (course[before + 1] ?? here) * share;
-}
+export const atNode = (course: ArrayLike<number>, s: number): number => between(course, nodesPassed(s));

@@ -1,0 +1,33 @@
+import { spawn } from 'node:child_process';
+import { chromium as playwright, type Browser } from '@playwright/test';
+
+const root = process.cwd();
+const { buildApplication, chromium } = (await import(`${root}/scripts/lib.mjs`)) as {
+  buildApplication: () => void;
+  chromium: () => string;
+};
+
+/** The built application, served and opened in a browser, for as long as something is measured in it. */
+export async function inChromium(act: (browser: Browser, address: string) => Promise<void>): Promise<void> {
+  buildApplication();
+  const port = 4613;
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+    cwd: root,
+    env: { ...process.env, PORT: String(port) },
+  });
+  await new Promise<void>((ready) =>
+    server.stdout.on('data', (text: Buffer) => {
+      if (text.toString().includes('Orvin is at')) ready();
+    }),
+  );
+  const browser = await playwright.launch({
+    executablePath: chromium(),
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
+  try {
+    await act(browser, `http://127.0.0.1:${port}`);
+  } finally {
+    await browser.close();
+    server.kill('SIGTERM');
+  }
+}

@@ -1,0 +1,14 @@
+/* `npm run bench -- instruments`: one topic alone. */
+import { benchInstruments } from './bench-instruments.js';
+import { inChromium } from './bench-place.js';
+
+const TOPICS = { instruments: benchInstruments } as const;
+const topics = process.argv.slice(2);
+const unknown = topics.find((topic) => !Object.hasOwn(TOPICS, topic));
+if (unknown !== undefined) {
+  console.error(`${unknown}: there is no such topic; ${Object.keys(TOPICS).join(', ')}`);
+  process.exit(1);
+}
+await inChromium(async (browser, address) => {
+  for (const topic of topics) await TOPICS[topic as keyof typeof TOPICS](browser, address);
+});
