@@ -7,7 +7,9 @@ import { install, root } from './lib.mjs';
 install();
 const outfile = join(root, 'node_modules/.cache/orvin/bench.mjs');
 await build({
-  entryPoints: [join(root, `scripts/${process.argv.length > 2 && process.argv[2] !== 'cold' ? 'bench-topic' : 'bench'}.ts`)],
+  entryPoints: [
+    join(root, `scripts/${process.argv.length > 2 && process.argv[2] !== 'cold' ? 'bench-topic' : 'bench'}.ts`),
+  ],
   bundle: true,
   format: 'esm',
   platform: 'node',

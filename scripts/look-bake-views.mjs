@@ -1,11 +1,12 @@
 const PEAR = 'Pear and cardamom loaf';
-const toBake = async (page) => {
+const SCONES = 'Thyme and sweet-potato scones';
+const toBake = async (page, title = PEAR) => {
   await page.getByRole('link', { name: 'Bake', exact: true }).click();
-  await page.getByRole('combobox', { name: 'Another one' }).selectOption({ label: PEAR });
+  await page.getByRole('combobox', { name: 'Another one' }).selectOption({ label: title });
 };
 /** A bake under way, at the step that is called so. */
-const along = (step) => async (page) => {
-  await toBake(page);
+const along = (step, title) => async (page) => {
+  await toBake(page, title);
   await page.getByRole('button', { name: 'Bake it along' }).click();
   await page.locator('.place').click();
   await page.getByRole('button', { name: step }).first().click();
@@ -14,7 +15,7 @@ const along = (step) => async (page) => {
 
 /** A bake, step by step. */
 export const BAKE_VIEWS = {
-  bake: toBake,
+  bake: (page) => toBake(page),
   'bake-weigh': along(/Light brown sugar/),
   'bake-over': async (page) => {
     await along(/All-purpose flour/)(page);
@@ -22,6 +23,7 @@ export const BAKE_VIEWS = {
   },
   'bake-mix': along(/Fold wet into dry/),
   'bake-divide': along(/Into 9 x 5/),
+  'bake-cut': along(/Into 11 rounds/, SCONES),
   'bake-steps': async (page) => {
     await along(/Light brown sugar/)(page);
     await page.locator('.place').click();

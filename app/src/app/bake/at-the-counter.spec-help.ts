@@ -42,11 +42,12 @@ export class FakeInstruments {
   }
 }
 
-let loaf: Baking | undefined;
-/** The pear loaf of the demo, set down to be baked. */
-export function pearLoaf(): Baking {
-  if (loaf) return loaf;
-  const text = DEMO_FORMULAS.find(({ id }) => id === 'pear-cardamom-loaf')?.text ?? '';
+const allSet = new Map<string, Baking>();
+/** A formula of the demo, set down to be baked. */
+function setDown(id: string): Baking {
+  const before = allSet.get(id);
+  if (before) return before;
+  const text = DEMO_FORMULAS.find((demo) => demo.id === id)?.text ?? '';
   const reading = readFormula(text, 'UK');
   if (reading.kind === 'refused') throw new Error('refused');
   const { formula } = reading;
@@ -57,22 +58,35 @@ export function pearLoaf(): Baking {
   });
   const walk = walkOf({ bake, batch: batchOf(bake), foreseen });
   const words = Object.fromEntries(walk.flatMap((step) => (step.kind === 'mix' ? [[step.id, `Words of ${step.id}`]] : []))); // prettier-ignore
-  return (loaf = {
-    title: 'Pear and cardamom loaf',
-    size: 'a loaf',
-    snapshot: snapshotOf(bake, { formulaId: 'pear' }, foreseen),
+  const baking: Baking = {
+    title: formula.title,
+    size: 'a batch',
+    snapshot: snapshotOf(bake, { formulaId: id }, foreseen),
     walk,
     words,
     happenings: [],
     readings: [],
-  });
+  };
+  allSet.set(id, baking);
+  return baking;
+}
+export const pearLoaf = (): Baking => setDown('pear-cardamom-loaf');
+export const scones = (): Baking => setDown('thyme-sweet-potato-scones');
+
+/** Waits until the screen has come so far. */
+export async function until(is: () => boolean): Promise<void> {
+  for (let frame = 0; frame < 300 && !is(); frame++) {
+    TestBed.tick();
+    await new Promise((drawn) => requestAnimationFrame(drawn));
+  }
+  expect(is()).toBeTrue();
 }
 
 /** A counter with a bake on it: its steps rendered as the baker sees them. */
 export function counter() {
   const visits = storeVisits();
   let instruments = new FakeInstruments();
-  const ready = async (happenings: readonly Happening[] = []) => {
+  const ready = async (happenings: readonly Happening[] = [], set = pearLoaf()) => {
     instruments = new FakeInstruments();
     const jobs = {
       run: (_name: string, input: Parameters<typeof runBakeJob>[0]) => Promise.resolve(runBakeJob(input)),
@@ -84,7 +98,7 @@ export function counter() {
       Footing,
       ThisBaking,
     ]);
-    const { id } = TestBed.inject(BakingStore).begin({ ...pearLoaf(), happenings });
+    const { id } = TestBed.inject(BakingStore).begin({ ...set, happenings });
     const baking = TestBed.inject(ThisBaking);
     baking.id.set(id);
     return { baking, instruments, footing: TestBed.inject(Footing), walk: baking.walk() };

@@ -5,7 +5,7 @@ import { demoData } from '../store/demo-data';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { RecordStore } from '../store/record-store';
-import { counter, pearLoaf, pressed, rendered, typed, wordsOf } from './at-the-counter.spec-help';
+import { counter, scones, pearLoaf, pressed, rendered, typed, until, wordsOf } from './at-the-counter.spec-help';
 import { BakeEnd } from './bake-end';
 import { BakeTimers, leftInWords } from './bake-timers';
 import { DivideStepView } from './divide-step';
@@ -154,6 +154,25 @@ describe('filling', () => {
     footing.act();
     expect(wordsOf(view, '.even')).toContain('7 % apart');
   });
+  it('of a dough is cutting: a slab of its size, the first cut drawn, and what the scraps give', async () => {
+    const step = scones().walk.find((each) => each.kind === 'divide');
+    if (step?.kind !== 'divide') throw new Error('not cut');
+    const { footing, baking } = await ready(at(step), scones());
+    const view = rendered(DivideStepView, { step });
+    const [, long = NaN, wide = NaN] = /^([\d.]+) × ([\d.]+) cm$/.exec(wordsOf(view, 'h2'))?.map(Number) ?? [];
+    // as much dough as there is, g/ml
+    expect(Math.abs((long * wide * 2.5 * 1.12) / step.grams - 1)).toBeLessThan(0.02);
+    // once its width is known
+    await settled();
+    await settled();
+    TestBed.tick();
+    const drawn = (view.nativeElement as HTMLElement).querySelectorAll('circle.piece').length;
+    expect(wordsOf(view, '.tell')).toContain(`${drawn} from the first cut.`);
+    expect(wordsOf(view, '.tell')).toMatch(/^2\.5 cm thick, 5\d g each\./);
+    expect(footing.label()).toBe('Cut, next');
+    footing.act();
+    expect(baking.step()?.kind).toBe('bake');
+  });
 });
 
 describe('the oven', () => {
@@ -178,8 +197,11 @@ describe('the oven', () => {
     await ready(at(bake));
     const demo = demoData(Date.now()).formulas.find(({ id }) => id === 'demo-pear-cardamom-loaf');
     if (!demo) throw new Error('no loaf');
-    const formula = { ...demo, id: 'pear' };
-    TestBed.inject(RecordStore).put({ label: '', changes: [{ table: 'formulas', id: 'pear', after: formula }] });
+    const formula = { ...demo, id: 'pear-cardamom-loaf' };
+    TestBed.inject(RecordStore).put({
+      label: '',
+      changes: [{ table: 'formulas', id: 'pear-cardamom-loaf', after: formula }],
+    });
     const view = rendered(OvenStepView, { step: bake });
     expect(wordsOf(view, '.risk')).toMatch(/^Most at risk: .*soda left over/);
     // an oven far too hot is worse than the soda
@@ -194,7 +216,8 @@ describe('the oven', () => {
     await settled();
     const likely = pearLoaf().snapshot.portions[0]?.foreseen?.minutes.likely ?? 0;
     expect(Number(/^\d+/.exec(wordsOf(view, '.side .figure'))?.[0])).toBe(Math.round(likely - 20));
-    expect(footing.label()).toBe('Turned it');
+    // once it is simulated, when to turn it is known
+    await until(() => footing.label() === 'Turned it');
     footing.act();
     expect(
       baking

@@ -2,6 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { unevenness } from '@orvin/core/along/baking';
 import type { DivideStep } from '@orvin/core/along/walk';
 import { scaleGrams, stepInWords } from '@orvin/core/words/along-words';
+import { cutInto, cutOf, type CutResult } from '@orvin/core/batch/plan';
+import { cutsInWords, slabInWords } from '@orvin/core/words/batch-words';
+import { CutPicture } from '../parts/cut-picture';
+import { Width } from '../parts/width';
 import { Footing } from './footing';
 import { InstrumentLineView } from './instrument-line-view';
 import { ThisBaking } from './this-baking';
@@ -11,27 +15,43 @@ const MOST_WEIGHED = 24;
 /** From here a tin is done noticeably before the other. */
 const UNEVEN = 0.05;
 
-/** The batter into its pans, on the scale: how much each has, and how even they are. */
+const said = (cut: CutResult | undefined, say: (cut: CutResult) => string): string => (cut ? say(cut) : '');
+
+/** The batter into its pans, on the scale: how much each has, and how even they are; or the dough, patted and cut. */
 @Component({
   selector: 'orv-divide-step',
-  imports: [InstrumentLineView],
+  imports: [CutPicture, InstrumentLineView],
+  hostDirectives: [Width],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p class="lead">{{ words().lead }}</p>
-    <h2>{{ words().title }}</h2>
-    <p class="tell">{{ words().tell }}</p>
-    <div class="pieces" [class.few]="pieces().length < 4" role="list" aria-label="The pans">
-      @for (piece of pieces(); track piece.number) {
-        <div role="listitem" class="piece" [class.here]="piece.here">
-          <svg viewBox="0 0 60 60" aria-hidden="true">
-            <path class="batter" [attr.d]="piece.level" />
-            <path class="wall" d="M4 8l8 46h36l8-46" />
-          </svg>
-          <b>{{ piece.words }}</b>
-        </div>
-      }
-    </div>
-    <p class="even" role="status">{{ even() }}</p>
+    @if (cut(); as cut) {
+      <h2>{{ slab() }}</h2>
+      <p class="tell">{{ cut.by.thicknessCm }} cm thick, {{ each() }} each. {{ cutWords() }}</p>
+      <orv-cut-picture
+        [cut]="cut.plan"
+        [by]="cut.by"
+        [room]="room()"
+        [tallest]="300"
+        [largest]="28"
+        [words]="cutWords()"
+      />
+    } @else {
+      <h2>{{ words().title }}</h2>
+      <p class="tell">{{ words().tell }}</p>
+      <div class="pieces" [class.few]="pieces().length < 4" role="list" aria-label="The pans">
+        @for (piece of pieces(); track piece.number) {
+          <div role="listitem" class="piece" [class.here]="piece.here">
+            <svg viewBox="0 0 60 60" aria-hidden="true">
+              <path class="batter" [attr.d]="piece.level" />
+              <path class="wall" d="M4 8l8 46h36l8-46" />
+            </svg>
+            <b>{{ piece.words }}</b>
+          </div>
+        }
+      </div>
+      <p class="even" role="status">{{ even() }}</p>
+    }
     <orv-instrument-line />
   `,
   styleUrls: ['./counter.css', './divide-step.css'],
@@ -42,6 +62,17 @@ export class DivideStepView {
   private readonly footing = inject(Footing);
   private readonly at = signal(0);
 
+  private readonly width = inject(Width).pixels;
+  protected readonly room = computed(() => this.width() - 64);
+  /** A dough is patted and cut, not poured: by what there is of it. */
+  protected readonly cut = computed(() => {
+    const pan = this.baking.baking()?.snapshot.portions[this.step().portion]?.job.pans.pan;
+    const by = pan && cutInto(pan);
+    return by && { by, plan: cutOf(this.real().grams, by) };
+  });
+  protected readonly slab = computed(() => said(this.cut()?.plan, slabInWords));
+  protected readonly cutWords = computed(() => said(this.cut()?.plan, cutsInWords));
+  protected readonly each = computed(() => said(this.cut()?.plan, ({ gramsEach }) => scaleGrams(gramsEach)));
   private readonly told = computed(() => this.baking.state().divided.get(this.step().id) ?? new Map<number, number>());
   private readonly count = computed(() => Math.min(MOST_WEIGHED, this.step().pieces));
   /** What there really is of batter is divided. */
@@ -85,6 +116,10 @@ export class DivideStepView {
       this.at.set(0);
     });
     effect(() => {
+      if (this.cut()) {
+        this.footing.set('Cut, next', () => this.baking.forward('cut'));
+        return;
+      }
       const last = this.at() >= this.count() - 1;
       const weighs = this.baking.onScale() !== undefined;
       this.footing.set(!weighs || last ? 'Filled, next' : 'Next one', () => this.next());

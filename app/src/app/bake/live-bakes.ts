@@ -1,10 +1,10 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, exhaustMap, of, throttleTime, type Observable } from 'rxjs';
 import type { LiveEstimate, LiveEvent, LiveJob, LiveReading } from '@orvin/core/along/live-bake';
-import { timeFactor } from '@orvin/core/along/baking';
 import { abortable } from '../work/abortable';
 import { Work } from '../work/work-client';
+import { RealBake } from './real-bake';
 import { ThisBaking } from './this-baking';
 
 const MINUTE = 60_000;
@@ -21,7 +21,8 @@ const KINDS: Readonly<Record<string, 'tented' | 'uncovered' | 'probe-moved' | 'p
 export class LiveBakes {
   private readonly baking = inject(ThisBaking);
   private readonly work = inject(Work);
-  readonly portion = signal(0);
+  private readonly real = inject(RealBake);
+  private readonly portion = this.real.portion;
 
   readonly readings = computed<readonly LiveReading[]>(() => {
     const { inAt, outAt = Infinity } = this.baking.state().ovens.get(this.portion()) ?? {};
@@ -43,24 +44,21 @@ export class LiveBakes {
   });
   private readonly job = computed<LiveJob | undefined>(
     () => {
-      const snapshot = this.baking.baking()?.snapshot.portions[this.portion()];
+      const job = this.real.job();
+      const foreseen = this.real.foreseen();
       const oven = this.baking.state().ovens.get(this.portion());
       const readings = this.readings();
       const last = readings.at(-1);
-      if (!snapshot?.foreseen || oven?.inAt === undefined || !last || oven.outAt !== undefined) return undefined;
+      if (!job || !foreseen || oven?.inAt === undefined || !last || oven.outAt !== undefined) return undefined;
       const inAt = oven.inAt;
-      const factor = this.baking.batter();
       const events = oven.did.flatMap(({ at, what }): readonly LiveEvent[] => {
         const kind = KINDS[what];
         return kind === undefined ? [] : [{ kind, minute: Math.max(0, (at - inAt) / MINUTE) }];
       });
       return {
         key: `${this.baking.id()} ${this.portion()}`,
-        job: { ...snapshot.job, batter: { ...snapshot.job.batter, grams: snapshot.job.batter.grams * factor } },
-        foreseen: {
-          ...snapshot.foreseen,
-          minutes: { ...snapshot.foreseen.minutes, likely: snapshot.foreseen.minutes.likely * timeFactor(factor) },
-        },
+        job,
+        foreseen,
         readings,
         events,
         now: last.minute,

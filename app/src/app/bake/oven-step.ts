@@ -1,8 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, viewChild } from '@angular/core';
-import { LOOKS, timeFactor, type DoneAtOven, type Look } from '@orvin/core/along/baking';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
+import { LOOKS, type DoneAtOven, type Look } from '@orvin/core/along/baking';
 import { ovenVerdict } from '@orvin/core/along/oven-check';
 import type { BakeStep } from '@orvin/core/along/walk';
-import { DONENESS_TESTS, type BakePrediction } from '@orvin/core/oven/baking';
+import { DONENESS_TESTS } from '@orvin/core/oven/baking';
 import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@orvin/core/words/along-words';
 import { whyTurned } from '@orvin/core/words/book-words';
 import { donenessInWords } from '@orvin/core/words/oven-words';
@@ -11,18 +11,16 @@ import { FigureField } from '../parts/kept-field';
 import { clockAt } from '../parts/wall-clock';
 import { Learning } from '../work/learning';
 import { RisksNow } from '../work/risks-now';
-import { Work } from '../work/work-client';
 import { CoreChart } from './core-chart';
 import { Footing } from './footing';
 import { InstrumentLineView } from './instrument-line-view';
 import { LiveBakes } from './live-bakes';
+import { RealBake } from './real-bake';
 import { ThisBaking } from './this-baking';
 
 const MINUTE = 60_000;
 /** What a thermometer in an oven is good for, °C. */
 const THERMOMETER = 4;
-/** Less batter more or less moves no time. */
-const WORTH_SAYING = 0.005;
 /** Timers that mean nothing any more once it is in: of what was to be warm, of the oven, of the batter. */
 const BEFORE_OVEN = /^(?:ready:|heat$|rest$|wet$)/;
 /** The timer that an act puts off. */
@@ -37,7 +35,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
 @Component({
   selector: 'orv-oven-step',
   imports: [CoreChart, FigureField, InstrumentLineView],
-  providers: [LiveBakes],
+  providers: [LiveBakes, RealBake],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (minute() === undefined) {
@@ -120,27 +118,17 @@ export class OvenStepView {
   readonly step = input.required<BakeStep>();
   protected readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);
-  private readonly work = inject(Work);
   private readonly learning = inject(Learning);
+  private readonly real = inject(RealBake);
+  private readonly prediction = this.real.prediction;
   protected readonly live = inject(LiveBakes);
   protected readonly looks = LOOKS;
   protected readonly lookWords = LOOK_WORDS;
   private readonly field = viewChild(FigureField);
-  private readonly prediction = signal<BakePrediction | undefined>(undefined);
 
   protected readonly pans = computed(() => this.baking.pansOf(this.step().portion));
   private readonly portion = computed(() => this.baking.baking()?.snapshot.portions[this.step().portion]);
-  /** As foreseen when it was set down, for as much batter as there really is. */
-  protected readonly foreseen = computed(() => {
-    const foreseen = this.portion()?.foreseen;
-    const longer = timeFactor(this.baking.batter());
-    if (!foreseen || Math.abs(longer - 1) < WORTH_SAYING) return foreseen;
-    const { first, low, likely, high } = foreseen.minutes;
-    return {
-      ...foreseen,
-      minutes: { first: Math.floor(first * longer), low: low * longer, likely: likely * longer, high: high * longer },
-    };
-  });
+  protected readonly foreseen = this.real.foreseen;
   private readonly oven = computed(() => this.baking.state().ovens.get(this.step().portion));
   private readonly setPoint = computed(() => this.portion()?.job.setting.celsius ?? 180);
   protected readonly minute = this.live.minute;
@@ -271,16 +259,7 @@ export class OvenStepView {
   });
 
   constructor() {
-    effect(() => this.live.portion.set(this.step().portion));
-    effect(() => {
-      const job = this.portion()?.job;
-      this.prediction.set(undefined);
-      if (!job) return;
-      void this.work.run('bake', job).then(
-        (result) => this.prediction.set(result.kind === 'foreseen' ? result.bake : undefined),
-        () => undefined,
-      );
-    });
+    effect(() => this.real.portion.set(this.step().portion));
     effect(() => {
       if (this.minute() === undefined) {
         const verdict = this.verdict();
@@ -327,7 +306,7 @@ export class OvenStepView {
       ...this.timersOff((id) => BEFORE_OVEN.test(id)),
       ...this.timers(),
     );
-    const job = this.portion()?.job;
+    const job = this.real.job();
     if (job) this.baking.instruments.tell({ do: 'load', job });
   }
   private timers() {

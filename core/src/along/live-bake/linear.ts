@@ -31,7 +31,7 @@ export class Symmetric {
   }
 }
 /** The lower factor of a symmetric positive matrix (Cholesky). */
-export class Factor {
+class Factor {
   constructor(
     readonly lower: Float64Array,
     private readonly size: number,

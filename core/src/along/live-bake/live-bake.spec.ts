@@ -56,6 +56,18 @@ describe('the done time, while it bakes', () => {
         expect(passed).toBeLessThan(0.5);
       }
   });
+  it('is so for muffins too, where a probe stands off the middle; and about eight windows in ten hold', () => {
+    const model = learnBake(SHAPES.muffins);
+    if (!model) throw new Error('never done');
+    const all = Array.from({ length: 40 }, (_, i) => follow(SHAPES.muffins, model, i + 1, [0.5, 0.67]));
+    const predicted = mean(all.map(({ truth }) => Math.abs(model.nominal.doneMinute / truth.done - 1)));
+    const wrong = (nth: number) => mean(all.map(({ truth, at }) => Math.abs((at[nth]?.likely ?? NaN) / truth.done - 1))); // prettier-ignore
+    expect(wrong(0)).toBeLessThan(predicted / 2);
+    expect(wrong(1)).toBeLessThan(predicted / 3);
+    const held = mean(all.flatMap(({ truth, at }) => at.map(({ low, high }) => Number(low <= truth.done && truth.done <= high)))); // prettier-ignore
+    expect(held).toBeGreaterThan(0.7);
+    expect(held).toBeLessThan(0.95);
+  });
   it('shows no window narrower than five percent either way', () => {
     const { at } = follow(SHAPES.round, round(), 907, [0.5, 0.85], { options: { leastHalfWidth: 0.05 } });
     for (const { low, likely, high } of at) {

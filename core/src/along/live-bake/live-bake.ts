@@ -38,7 +38,7 @@ export interface LiveOptions {
   readonly leastHalfWidth?: number;
 }
 const NO_PRIOR: PriorStates = { mean: [0, 0, 0, 0, 0], spread: [1, 1, 1, 1, 1] };
-const CALIBRATION = 0.74;
+const CALIBRATION = 0.64;
 const LEAST_HALF_WIDTH = 0.05;
 const OFF_CENTRE_CELSIUS = 4;
 const OFF_CENTRE_SURE = 0.9;
@@ -174,7 +174,7 @@ export class LiveBake {
     const done = Math.exp(fit.lnDone);
     const { sure, ahead, spread } = this.oven.lostInAll(now, done);
     const minutes = done + sure + ahead;
-    const far = Math.max(0, Math.min(0.12, 0.015 * (fit.ahead.mean - 10))) * Math.max(0, 1 - now / minutes) * 2;
+    const far = Math.max(0, Math.min(0.12, 0.018 * (fit.ahead.mean - 4))) * Math.max(0, 1 - now / minutes) * 2;
     return { ln: Math.log(minutes), clockSpread: Math.hypot((fit.spread * done) / minutes, spread / minutes, far) };
   }
 

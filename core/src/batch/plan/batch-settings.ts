@@ -1,5 +1,5 @@
 import type { Formula } from '../../formula/formula/index.js';
-import { isFree, parseVessel, type FreePieces } from '../../kitchen/pans/index.js';
+import { isFree, parseVessel, type FreePieces, type Vessel } from '../../kitchen/pans/index.js';
 import type { BoxLining, FrostingKind, KitId, MeasuredWith, Paper, Swirl } from '../choices/index.js';
 
 /** How full a pan is filled: a share of its brim, grams in each cup or pan, or a height. */
@@ -44,14 +44,19 @@ export function cutPieces({ bake }: Pick<Formula, 'bake'>): FreePieces | undefin
   return pan && isFree(pan) && pan.shape !== 'dome' ? pan : undefined;
 }
 
-/** How a dough is cut until the baker says otherwise: by the cutter, or into the wedges, that the formula names. */
-export function usualCut(formula: Pick<Formula, 'bake'>): CutChoice {
-  const pan = cutPieces(formula);
-  if (pan?.diameterCm === undefined) return USUAL_CUT;
+/** How a dough is cut into pieces of such a size; undefined for a loaf that stands by itself, and where no size is known. */
+export function cutInto(pan: Vessel): CutChoice | undefined {
+  if (!isFree(pan) || pan.shape === 'dome' || pan.diameterCm === undefined) return undefined;
   const thicknessCm = pan.heightCm ?? USUAL_CUT.thicknessCm;
   return pan.shape === 'wedge'
     ? { ...USUAL_CUT, shape: 'wedges', sizeCm: pan.diameterCm, wedges: pan.cavities, thicknessCm }
     : { ...USUAL_CUT, sizeCm: pan.diameterCm, thicknessCm };
+}
+
+/** How a dough is cut until the baker says otherwise: by the cutter, or into the wedges, that the formula names. */
+export function usualCut(formula: Pick<Formula, 'bake'>): CutChoice {
+  const pan = cutPieces(formula);
+  return (pan && cutInto(pan)) ?? USUAL_CUT;
 }
 
 /** What goes on and between. */

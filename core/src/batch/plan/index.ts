@@ -2,6 +2,7 @@ export { batchSettingsSchema } from './batch-settings-schema.js';
 export {
   EMPTY_BATCH,
   FILL_WAYS,
+  cutInto,
   cutPieces,
   usualCut,
   USUAL_FROSTING,

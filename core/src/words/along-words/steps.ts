@@ -115,7 +115,7 @@ const STATES: Readonly<Record<WalkStep['kind'], string>> = {
   weigh: 'weighing',
   mix: 'mixing',
   rest: 'resting',
-  divide: 'filling',
+  divide: 'dividing',
   bake: 'in the oven',
   cool: 'cooling',
 };

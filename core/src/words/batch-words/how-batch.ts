@@ -1,5 +1,5 @@
 import { FAMILY_FACTS, FROSTING_GRAMS_PER_MILLILITRE, type Levelling } from '../../batch/bowl/index.js';
-import type { FrostingChoice, Portion } from '../../batch/plan/index.js';
+import type { CutResult, FrostingChoice, Portion } from '../../batch/plan/index.js';
 import type { Growth, PanCombination } from '../../batch/portions/index.js';
 import { brimMillilitres } from '../../kitchen/pans/index.js';
 import type { Batch } from '../../batch/batch/index.js';
@@ -88,4 +88,29 @@ export function howCut({ cut, plan }: Batch, thicknessCm: number): readonly stri
       ? 'Wedges leave no scraps.'
       : 'Cut 3 mm apart; the scraps, less 1 % on the board, are rolled and cut again until none comes out.',
   ];
+}
+
+const several = (count: number, piece: string) => `${count} ${piece}${count === 1 ? '' : 's'}`;
+/** What the dough is patted to. */
+export const slabInWords = (cut: CutResult): string =>
+  cut.kind === 'wedges'
+    ? `${several(cut.discs, 'disc')} of ${cut.diameterCm.toFixed(1)} cm`
+    : `${cut.slabLengthCm.toFixed(1)} × ${cut.slabWidthCm.toFixed(1)} cm`;
+/** How it is cut, and what the scraps give: "8 from the first cut. 2 more from scraps …" */
+export function cutsInWords(cut: CutResult): string {
+  if (cut.kind === 'wedges') return `Cut each into ${cut.wedgesEach}: no scraps.`;
+  const scraps =
+    cut.fromScraps > 0
+      ? `${cut.fromScraps} more from scraps gathered and rolled again: they rise less even.`
+      : 'Nothing more from the scraps.';
+  const rest = cut.scrapGrams >= 5 ? ` ${gramsInWords(cut.scrapGrams)} are left: shape the last by hand.` : '';
+  return `${cut.firstCut} from the first cut. ${scraps}${rest}`;
+}
+/** How it is patted and cut, and what is put by raw: "Pat a slab of 24.1 × 16.8 cm. 9 from the first cut. …" */
+export function cutInWords(cut: CutResult, toFreeze = 0): string {
+  const frozen =
+    toFreeze > 0
+      ? ` Freeze ${Math.min(toFreeze, cut.total)} raw on a tray, bake ${Math.max(0, cut.total - toFreeze)} now.`
+      : '';
+  return `Pat ${cut.kind === 'wedges' ? '' : 'a slab of '}${slabInWords(cut)}. ${cutsInWords(cut)}${frozen}`;
 }

@@ -18,6 +18,8 @@ export {
   verdictInWords,
 } from './batch-words.js';
 export {
+  cutInWords,
+  cutsInWords,
   howCut,
   howFilled,
   howFits,
@@ -26,4 +28,5 @@ export {
   howRounded,
   howSized,
   levelledInWords,
+  slabInWords,
 } from './how-batch.js';
