@@ -1,6 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, exhaustMap, of, throttleTime, type Observable } from 'rxjs';
+import { readingsOf } from '@orvin/core/along/baking';
 import type { LiveEstimate, LiveEvent, LiveJob, LiveReading } from '@orvin/core/along/live-bake';
 import { abortable } from '../work/abortable';
 import { Work } from '../work/work-client';
@@ -9,10 +10,12 @@ import { ThisBaking } from './this-baking';
 
 const MINUTE = 60_000;
 const ASK_EVERY = 5000;
+/** A probe that was put into these pans stands at a new place in them, like one that was moved. */
 const KINDS: Readonly<Record<string, 'tented' | 'uncovered' | 'probe-moved' | 'power-back'>> = {
   tented: 'tented',
   uncovered: 'uncovered',
   'probe-moved': 'probe-moved',
+  'probe-here': 'probe-moved',
   'power-back': 'power-back',
 };
 
@@ -25,13 +28,12 @@ export class LiveBakes {
   private readonly portion = this.real.portion;
 
   readonly readings = computed<readonly LiveReading[]>(() => {
-    const { inAt, outAt = Infinity } = this.baking.state().ovens.get(this.portion()) ?? {};
-    if (inAt === undefined) return [];
-    return (this.baking.baking()?.readings ?? []).flatMap(({ at, core, air }) =>
-      at < inAt || at > outAt
-        ? []
-        : [{ minute: (at - inAt) / MINUTE, ...(core !== undefined && { core }), ...(air !== undefined && { air }) }],
-    );
+    const state = this.baking.state();
+    const inAt = state.ovens.get(this.portion())?.inAt ?? 0;
+    return readingsOf(state, this.portion(), this.baking.baking()?.readings ?? []).map(({ at, ...said }) => ({
+      minute: (at - inAt) / MINUTE,
+      ...said,
+    }));
   });
   /** Minutes since it went in, by the clock that the instruments go by. */
   readonly minute = computed(() => {

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
-import { LOOKS, type DoneAtOven, type Look } from '@orvin/core/along/baking';
+import { LOOKS, probedAt, type DoneAtOven, type Look } from '@orvin/core/along/baking';
 import { ovenVerdict } from '@orvin/core/along/oven-check';
 import type { BakeStep } from '@orvin/core/along/walk';
 import { DONENESS_TESTS } from '@orvin/core/oven/baking';
@@ -206,8 +206,10 @@ export class OvenStepView {
   protected readonly says = computed(() => {
     const estimate = this.live.estimate();
     if (estimate) return liveInWords(estimate);
-    return this.live.readings().length > 0 ? 'Learning this bake …' : 'No probe listens: the times are those foreseen.';
+    if (this.live.readings().length > 0) return 'Learning this bake …';
+    return 'No probe listens: the times are those foreseen.';
   });
+  private readonly probeHere = computed(() => this.live.readings().at(-1)?.core !== undefined);
   private readonly whyTurned = computed(() => whyTurned(this.learning.kitchen().routine?.hotSide));
   protected readonly acts = computed(() => {
     const timeline = this.prediction()?.timeline;
@@ -219,13 +221,15 @@ export class OvenStepView {
       'turned-down': timeline?.stages[0]?.minute,
     };
     const off = this.live.estimate()?.alarms.some(({ code }) => code === 'oven-off') === true;
-    const hasProbe = this.live.readings().some(({ core }) => core !== undefined);
+    // of two sets of pans one has the probe
+    const listens = this.probeHere() || this.baking.instruments.core() !== undefined;
+    const isHere = this.probeHere() || probedAt(this.baking.state(), this.baking.now()) === this.step().portion;
     const offered: readonly DoneAtOven[] = [
       'turned',
       'tented',
       ...(timeline?.uncoverMinute === undefined ? [] : (['uncovered'] as const)),
       ...((timeline?.stages.length ?? 0) > 0 ? (['turned-down'] as const) : []),
-      ...(hasProbe ? (['probe-moved'] as const) : []),
+      ...(listens ? ([isHere ? 'probe-moved' : 'probe-here'] as const) : []),
       ...(off ? (['power-back'] as const) : []),
     ];
     return offered.map((what) => {

@@ -6,7 +6,15 @@
 
 export const LOOKS = ['not-done', 'nearly', 'done'] as const;
 export type Look = (typeof LOOKS)[number];
-export const DONE_AT_OVEN = ['turned', 'tented', 'uncovered', 'turned-down', 'probe-moved', 'power-back'] as const;
+export const DONE_AT_OVEN = [
+  'turned',
+  'tented',
+  'uncovered',
+  'turned-down',
+  'probe-moved',
+  'probe-here',
+  'power-back',
+] as const;
 export type DoneAtOven = (typeof DONE_AT_OVEN)[number];
 export const TOLD_BY = ['hand', 'device', 'simulated'] as const;
 /** Who said a figure: the baker, an instrument, or a stand-in for one. */

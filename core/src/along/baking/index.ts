@@ -24,4 +24,5 @@ export {
   type Timer,
   type Weighed,
 } from './baking-state.js';
+export { probedAt, readingsOf } from './probe.js';
 export { READING_EVERY, type Baking, type Reading } from './baking.js';

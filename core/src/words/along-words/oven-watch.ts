@@ -11,6 +11,7 @@ export const DONE_WORDS: Readonly<Record<DoneAtOven, string>> = {
   uncovered: 'Uncovered',
   'turned-down': 'Oven turned down',
   'probe-moved': 'I moved the probe',
+  'probe-here': 'The probe is in this one',
   'power-back': 'The power is back',
 };
 
@@ -21,6 +22,7 @@ export const DO_WORDS: Readonly<Record<DoneAtOven, string>> = {
   uncovered: 'the lid off',
   'turned-down': 'turn the oven down',
   'probe-moved': '',
+  'probe-here': '',
   'power-back': '',
 };
 
