@@ -20,6 +20,7 @@ const CHECKS = {
   dead: ['node_modules/knip/bin/knip.js', '--no-progress'],
   tables: ['scripts/tables.mjs', '--check'],
   schemas: ['--import', 'tsx', 'scripts/schemas.ts', '--check'],
+  demo: ['--import', 'tsx', 'scripts/demo-read.ts', '--check'],
   format: ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
 };
 const failed = Object.entries(CHECKS).filter(([name, args]) => {

@@ -2,9 +2,9 @@ import { PLAIN_KITCHEN, type OwnOven, type OwnPan } from '@orvin/core/kitchen/ki
 import { parsePan } from '@orvin/core/kitchen/pans';
 import { EMPTY_SHEET, type Wish } from '@orvin/core/day/sheets';
 import { dateShifted } from '@orvin/core/day/dates';
+import type { Formula } from '@orvin/core/formula/formula';
 import type { StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredPutAway, StoredVersion } from './records';
-import { readFormula } from '@orvin/core/formula/parsing';
-import { DEMO_FORMULAS, DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from '@orvin/core/doors/samples';
+import { DEMO_FORMULAS, DEMO_READ, DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from '@orvin/core/doors/samples';
 
 const DAY_MILLISECONDS = 86_400_000;
 /** The tea tent's pans, as they stand on its shelf. */
@@ -27,7 +27,7 @@ function panShelf(): readonly OwnPan[] {
   });
 }
 
-/** The tea tent's formulas as records: read by the same reader as anything pasted, each kept as its first version. */
+/** The tea tent's formulas as records: as the reader of what is pasted reads them, each kept as its first version. */
 export function demoData(now: number): {
   readonly formulas: readonly StoredFormula[];
   readonly versions: readonly StoredVersion[];
@@ -37,8 +37,8 @@ export function demoData(now: number): {
   readonly larder: readonly StoredPutAway[];
 } {
   const formulas = DEMO_FORMULAS.flatMap(({ id, text }, i): StoredFormula[] => {
-    const reading = readFormula(text, 'UK');
-    if (reading.kind !== 'read') return [];
+    const read = DEMO_READ[id];
+    if (read === undefined) return [];
     const at = now - i;
     return [
       {
@@ -48,7 +48,7 @@ export function demoData(now: number): {
         changedAt: at,
         source: text,
         demo: true,
-        formula: reading.formula,
+        formula: JSON.parse(read) as Formula,
         oven: {},
       },
     ];

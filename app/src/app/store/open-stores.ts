@@ -1,6 +1,5 @@
 import { InjectionToken, inject } from '@angular/core';
 import { PLAIN_KITCHEN } from '@orvin/core/kitchen/kitchen';
-import { demoData } from './demo-data';
 import { FormulaStore } from './formula-store';
 import { SettingsStore } from './settings-store';
 
@@ -13,6 +12,8 @@ export const openStores = new InjectionToken<() => Promise<void>>('opens the sto
       await formulas.load();
       await settings.load();
       if (settings.seeded() || formulas.formulas().length > 0) return;
+      // only a first visit carries the tea tent
+      const { demoData } = await import('./demo-data');
       const demo = demoData(Date.now());
       // what a kitchen knows already stands
       formulas.seed(
