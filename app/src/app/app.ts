@@ -85,7 +85,8 @@ export class App {
       filter((event) => event instanceof NavigationEnd),
       map((event) => event.urlAfterRedirects),
     ),
-    { initialValue: '' },
+    // its address is known before the router has come to it: what it holds has its place from the first paint on
+    { initialValue: location.pathname },
   );
 
   private readonly titleAtHand = () => {
