@@ -58,7 +58,10 @@ const STATIONS: Readonly<Record<string, { readonly path: string; readonly touch:
     path: '/book',
     touch: async (page) => page.getByRole('searchbox').first().pressSequentially('pear', { delay: 80 }),
   },
-  Pantry: { path: '/pantry', touch: async (page) => page.getByRole('textbox').first().pressSequentially('3', { delay: 80 }) },
+  Pantry: {
+    path: '/pantry',
+    touch: async (page) => page.getByRole('textbox').first().pressSequentially('3', { delay: 80 }),
+  },
 };
 
 const seen = (page: Page) => page.evaluate('window.orvinPaints') as Promise<Paints>;
