@@ -117,6 +117,8 @@ export default defineConfig(
         DataTransfer: 'readonly',
         DragEvent: 'readonly',
         window: 'readonly',
+        addEventListener: 'readonly',
+        PerformanceObserver: 'readonly',
         Event: 'readonly',
         EventTarget: 'readonly',
         CloseEvent: 'readonly',

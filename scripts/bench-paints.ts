@@ -64,7 +64,7 @@ const STATIONS: Readonly<Record<string, { readonly path: string; readonly touch:
   },
 };
 
-const seen = (page: Page) => page.evaluate('window.orvinPaints') as Promise<Paints>;
+const seen = (page: Page) => page.evaluate<Paints>('window.orvinPaints');
 
 async function visit(browser: Browser, url: string, slower: number): Promise<Page> {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();

@@ -1,9 +1,10 @@
 /* `npm run bench -- instruments`: one topic alone. */
+import { benchDay } from './bench-day.js';
 import { benchInstruments } from './bench-instruments.js';
 import { benchPaints } from './bench-paints.js';
 import { inChromium } from './bench-place.js';
 
-const TOPICS = { instruments: benchInstruments, paints: benchPaints } as const;
+const TOPICS = { day: benchDay, instruments: benchInstruments, paints: benchPaints } as const;
 const topics = process.argv.slice(2);
 const unknown = topics.find((topic) => !Object.hasOwn(TOPICS, topic));
 if (unknown !== undefined) {

@@ -4,7 +4,13 @@ import { EMPTY_SHEET, type Wish } from '@orvin/core/day/sheets';
 import { dateShifted } from '@orvin/core/day/dates';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredPutAway, StoredVersion } from './records';
-import { DEMO_FORMULAS, DEMO_READ, DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from '@orvin/core/doors/samples';
+import {
+  DEMO_FORMULAS,
+  DEMO_READ,
+  DEMO_SEASON,
+  ELEMENT_CHANGED_DAYS_AGO,
+  THERMOMETER_READ,
+} from '@orvin/core/doors/samples';
 
 const DAY_MILLISECONDS = 86_400_000;
 /** The tea tent's pans, as they stand on its shelf. */

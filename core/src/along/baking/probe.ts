@@ -5,6 +5,12 @@ import type { BakingState } from './baking-state.js';
  * put into another. Where it was taken out of, nothing is known of the middle any more.
  */
 
+interface Said {
+  readonly at: number;
+  readonly core?: number;
+  readonly air?: number;
+}
+
 /** The set of pans that the probe stood in at an instant; undefined before anything was in. */
 export function probedAt({ ovens }: Pick<BakingState, 'ovens'>, at: number): number | undefined {
   let put: { readonly portion: number; readonly at: number } | undefined;
@@ -19,11 +25,11 @@ export function probedAt({ ovens }: Pick<BakingState, 'ovens'>, at: number): num
 }
 
 /** What instruments said of a set of pans while it was in: the air always, the middle while the probe stood in it. */
-export function readingsOf<T extends { readonly at: number; readonly core?: number; readonly air?: number }>(
+export function readingsOf(
   state: Pick<BakingState, 'ovens'>,
   portion: number,
-  readings: readonly T[],
-): readonly { readonly at: number; readonly core?: number; readonly air?: number }[] {
+  readings: readonly Said[],
+): readonly Said[] {
   const { inAt, outAt = Infinity } = state.ovens.get(portion) ?? {};
   if (inAt === undefined) return [];
   return readings.flatMap(({ at, core, air }) => {
