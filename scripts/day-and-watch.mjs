@@ -42,18 +42,18 @@ export function watchDrag(named) {
   requestAnimationFrame(look);
 }
 
-/** The drawing to and fro for so many frames. @returns how long each frame took, ms */
+/** The day up and down for so many frames. @returns how long each frame took, ms */
 export async function scrollAndWatch(frames) {
-  const drawing = document.querySelector('orv-day-picture');
-  const room = [drawing, ...drawing.querySelectorAll('*')].find((each) => each.scrollWidth > each.clientWidth + 50) ?? drawing;
+  const all = [...document.querySelectorAll('main, main *')];
+  const room = all.find((each) => each.scrollHeight > each.clientHeight + 50 && getComputedStyle(each).overflowY === 'auto') ?? document.body;
   const taken = [];
   let last = performance.now();
   for (let i = 0; i < frames; i++) {
-    room.scrollLeft = ((room.scrollWidth - room.clientWidth) * (1 + Math.sin(i / 20))) / 2;
+    room.scrollTop = ((room.scrollHeight - room.clientHeight) * (1 + Math.sin(i / 20))) / 2;
     await new Promise((drawn) => requestAnimationFrame(drawn));
     const now = performance.now();
     taken.push(now - last);
     last = now;
   }
-  return { taken, wide: room.scrollWidth, seen: room.clientWidth };
+  return { taken, long: room.scrollHeight, seen: room.clientHeight };
 } // prettier-ignore

@@ -227,7 +227,7 @@ function addAir(normal: Normal, { air, segments, sag }: FitInput, p: Float64Arra
 const COLD_STEPS = 9;
 const WARM_STEPS = 3;
 const ENOUGH = 0.01;
-const LEAST_MODEL_SPREAD = 0.008;
+const LEAST_MODEL_SPREAD = 0.006;
 const within = (value: number, most: number): number => Math.max(-most, Math.min(most, value));
 
 /** @param start where the last fit of this place ended */
