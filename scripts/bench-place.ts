@@ -8,7 +8,13 @@ const { buildApplication, chromium } = (await import(`${root}/scripts/lib.mjs`))
 };
 
 /** The built application, served and opened in a browser, for as long as something is measured in it. */
-export async function inChromium(act: (browser: Browser, address: string) => Promise<void>): Promise<void> {
+export interface Opened {
+  readonly browser: Browser;
+  readonly address: string;
+  readonly stop: () => Promise<void>;
+}
+
+export async function openedInChromium(): Promise<Opened> {
   buildApplication();
   const port = 4613;
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
@@ -24,10 +30,12 @@ export async function inChromium(act: (browser: Browser, address: string) => Pro
     executablePath: chromium(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
-  try {
-    await act(browser, `http://127.0.0.1:${port}`);
-  } finally {
-    await browser.close();
-    server.kill('SIGTERM');
-  }
+  return {
+    browser,
+    address: `http://127.0.0.1:${port}`,
+    stop: async () => {
+      await browser.close();
+      server.kill('SIGTERM');
+    },
+  };
 }

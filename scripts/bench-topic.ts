@@ -2,7 +2,7 @@
 import { benchDay } from './bench-day.js';
 import { benchInstruments } from './bench-instruments.js';
 import { benchPaints } from './bench-paints.js';
-import { inChromium } from './bench-place.js';
+import { openedInChromium } from './bench-place.js';
 
 const TOPICS = { day: benchDay, instruments: benchInstruments, paints: benchPaints } as const;
 const topics = process.argv.slice(2);
@@ -11,6 +11,9 @@ if (unknown !== undefined) {
   console.error(`${unknown}: there is no such topic; ${Object.keys(TOPICS).join(', ')}`);
   process.exit(1);
 }
-await inChromium(async (browser, address) => {
+const { browser, address, stop } = await openedInChromium();
+try {
   for (const topic of topics) await TOPICS[topic as keyof typeof TOPICS](browser, address);
-});
+} finally {
+  await stop();
+}

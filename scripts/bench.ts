@@ -1,8 +1,7 @@
 import { KIT_IDS } from '../core/src/batch/choices/index.js';
 import type { BatchSettings } from '../core/src/batch/plan/index.js';
 /* `npm run bench`: how long the work of the core takes, and how much JavaScript the first screen transfers. Figures, no assertions. */
-import { execFileSync, spawn } from 'node:child_process';
-import { chromium as playwright } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 import { proposeRebalance, settingsFor, swapsFor, swappable } from '../core/src/bench/adapt/index.js';
 import { auditFormula } from '../core/src/bench/audit/index.js';
 import { outlookOf } from '../core/src/bench/outlook/index.js';
@@ -18,16 +17,16 @@ import { plainContext, readFormula, retyped } from '../core/src/formula/parsing/
 import { readText } from '../core/src/formula/reading/index.js';
 import { DEMO_FORMULAS } from '../core/src/doors/samples/index.js';
 import { benchBook } from './bench-book.js';
+import { benchDay } from './bench-day.js';
+import { benchInstruments } from './bench-instruments.js';
+import { benchPaints } from './bench-paints.js';
+import { openedInChromium } from './bench-place.js';
 import { learnFrom } from '../core/src/book/learning/index.js';
 import { SimulatedKitchen } from '../core/src/book/learning/simulated-kitchens.spec-help.js';
 import { knobsOf, tryOut } from '../core/src/bench/sandbox/index.js';
 import { mustBeIngredient } from '../core/src/formula/formula/index.js';
 
 const root = process.cwd();
-const { buildApplication, chromium } = (await import(`${root}/scripts/lib.mjs`)) as {
-  buildApplication: () => void;
-  chromium: () => string;
-};
 const { dropAndWatch } = (await import(`${root}/scripts/drop-and-watch.mjs`)) as {
   dropAndWatch: (files: readonly { name: string; text: string }[]) => Promise<{ seconds: number; still: number }>;
 };
@@ -264,21 +263,7 @@ report('  the very first of a process, cold', [Number(cold)], '');
 }
 
 // what the first screen transfers, as the server sends it
-buildApplication();
-const PORT = 4613;
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
-  cwd: root,
-  env: { ...process.env, PORT: String(PORT) },
-});
-await new Promise<void>((ready) =>
-  server.stdout.on('data', (text: Buffer) => {
-    if (text.toString().includes('Orvin is at')) ready();
-  }),
-);
-const browser = await playwright.launch({
-  executablePath: chromium(),
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-});
+const { browser, address, stop } = await openedInChromium();
 for (const path of [
   '/shelf',
   '/bench/demo-pear-cardamom-loaf',
@@ -297,7 +282,7 @@ for (const path of [
     if (scripts.has(requestId)) bytes += encodedDataLength;
   });
   const since = performance.now();
-  await page.goto(`http://127.0.0.1:${PORT}${path}`);
+  await page.goto(`${address}${path}`);
   await page.locator('main > :not(router-outlet)').first().waitFor();
   const shown = performance.now() - since;
   await page.waitForLoadState('networkidle');
@@ -309,7 +294,7 @@ for (const path of [
 // a folder of five hundred, dropped at once: how long it takes, and how long the interface ever stood still
 {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
-  await page.goto(`http://127.0.0.1:${PORT}/shelf`);
+  await page.goto(`${address}/shelf`);
   await page.getByRole('table').waitFor();
   const files = Array.from({ length: 500 }, (_, i) => {
     const { text } = DEMO_FORMULAS[i % DEMO_FORMULAS.length] ?? { text: '' };
@@ -323,7 +308,7 @@ for (const path of [
 // the sandbox in the browser: a knob swept to and fro, frame by frame
 {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
-  await page.goto(`http://127.0.0.1:${PORT}/shelf`);
+  await page.goto(`${address}/shelf`);
   await page.getByRole('link', { name: 'Pear and cardamom loaf' }).click();
   await page.getByRole('tab', { name: 'Try out' }).click();
   await page.getByRole('slider', { name: 'powder' }).focus();
@@ -344,7 +329,7 @@ for (const path of [
 // the Oven in the browser: four ways side by side, and a sweep of 21 set points, with how long the interface ever stood still
 {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
-  await page.goto(`http://127.0.0.1:${PORT}/shelf`);
+  await page.goto(`${address}/shelf`);
   await page.getByRole('link', { name: 'Pear and cardamom loaf' }).click();
   await page.getByRole('link', { name: 'Oven', exact: true }).click();
   await page.locator('p.window').waitFor();
@@ -365,7 +350,10 @@ for (const path of [
     `${'a sweep of 21 set points in Chromium'.padEnd(52)} ${(sweep.milliseconds / 1000).toFixed(1).padStart(4)} s, the interface never still for more than ${sweep.still.toFixed(0)} ms   goal under 3 s, 50 ms`,
   );
 }
-await benchBook(browser, `http://127.0.0.1:${PORT}`);
+await benchBook(browser, address);
+await benchPaints(browser, address);
+await benchDay(browser, address);
+await benchInstruments(browser, address);
 // a thousand bakes of a hundred recipes, and one more
 {
   const kitchen = new SimulatedKitchen(7, { recipes: 100, absurd: 0.05 });
@@ -378,5 +366,4 @@ await benchBook(browser, `http://127.0.0.1:${PORT}`);
   const after = learnFrom({ bakes: bakes.slice(0, -1) });
   console.log(`learning 1,000 bakes ${clock(() => learnFrom({ bakes })).toFixed(0)} ms (goal 2000), one more ${clock(() => learnFrom({ bakes, after })).toFixed(0)} ms (goal 100)`); // prettier-ignore
 }
-await browser.close();
-server.kill('SIGTERM');
+await stop();
