@@ -2,6 +2,7 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { timeFactor } from '@orvin/core/along/baking';
 import type { ForeseenTime } from '@orvin/core/batch/snapshots';
+import { isSame } from '@orvin/core/ground/records';
 import type { BakeJob, BakePrediction } from '@orvin/core/oven/baking';
 import { BakeForesight } from '../work/foresight';
 import { ThisBaking } from './this-baking';
@@ -23,10 +24,14 @@ export class RealBake {
     const factor = this.baking.batter();
     return Math.abs(factor - 1) < WORTH_SAYING ? 1 : factor;
   });
-  readonly job = computed<BakeJob | undefined>(() => {
-    const [job, factor] = [this.setDown()?.job, this.factor()];
-    return job && (factor === 1 ? job : { ...job, batter: { ...job.batter, grams: job.batter.grams * factor } });
-  });
+  /** A record that is read back from the disk is another object and the same bake. */
+  readonly job = computed<BakeJob | undefined>(
+    () => {
+      const [job, factor] = [this.setDown()?.job, this.factor()];
+      return job && (factor === 1 ? job : { ...job, batter: { ...job.batter, grams: job.batter.grams * factor } });
+    },
+    { equal: isSame },
+  );
   private readonly foresight = toSignal(inject(BakeForesight).foresee(toObservable(this.job)));
   /** With its pictures and its clock; undefined until it is worked out, and for what never sets. */
   readonly prediction = computed<BakePrediction | undefined>(() => {
