@@ -1,6 +1,7 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { timeFactor } from '@orvin/core/along/baking';
+import { isCutThin, withBatter } from '@orvin/core/batch/bake-jobs';
 import type { ForeseenTime } from '@orvin/core/batch/snapshots';
 import { isSame } from '@orvin/core/ground/records';
 import type { BakeJob, BakePrediction } from '@orvin/core/oven/baking';
@@ -28,7 +29,7 @@ export class RealBake {
   readonly job = computed<BakeJob | undefined>(
     () => {
       const [job, factor] = [this.setDown()?.job, this.factor()];
-      return job && (factor === 1 ? job : { ...job, batter: { ...job.batter, grams: job.batter.grams * factor } });
+      return job && withBatter(job, factor);
     },
     { equal: isSame },
   );
@@ -41,12 +42,13 @@ export class RealBake {
       : undefined;
   });
   readonly foreseen = computed<ForeseenTime | undefined>(() => {
-    const foreseen = this.setDown()?.foreseen;
+    const setDown = this.setDown();
+    const foreseen = setDown?.foreseen;
     const factor = this.factor();
     if (!foreseen || factor === 1) return foreseen;
     const again = this.prediction();
     if (again) return { ...foreseen, minutes: again.minutes, spread: again.spread };
-    const longer = timeFactor(factor);
+    const longer = isCutThin(setDown.job.pans.pan) ? 1 : timeFactor(factor);
     const { first, low, likely, high } = foreseen.minutes;
     return {
       ...foreseen,

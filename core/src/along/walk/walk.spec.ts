@@ -87,10 +87,11 @@ describe('a bake as one step after another', () => {
     for (const { id, walk, bake } of demoWalks())
       for (const step of walk)
         if (step.kind === 'divide') {
-          expect(step.pieces * step.gramsEach)
-            .withContext(id)
-            .toBeCloseTo(step.grams, 6);
           const pans = bake.portions[step.portion]?.pans;
+          // what is cut leaves scraps, less than another piece
+          const left = step.grams - step.pieces * step.gramsEach;
+          const most = pans?.pan.shape === 'disc' ? step.gramsEach : 1e-6;
+          expect(Math.abs(left)).withContext(id).toBeLessThan(most);
           expect(step.pieces).toBe((pans?.count ?? 0) * (pans?.pan.cavities ?? 0));
         }
   });

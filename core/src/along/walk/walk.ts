@@ -1,3 +1,4 @@
+import { cutInto, cutOf } from '../../batch/plan/index.js';
 import { usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
 import { PACED_TASKS, type PacedTask } from '../../kitchen/learned/index.js';
@@ -92,7 +93,9 @@ function ovenSteps(
   const divided = bake.portions.map(({ pans, grams }, portion): DivideStep => {
     const pieces = pans.pan.cavities * pans.count;
     const filled = grams * share;
-    return { kind: 'divide', id: `divide:${portion}`, portion, grams: filled, pieces, gramsEach: filled / pieces };
+    const cut = cutInto(pans.pan);
+    const gramsEach = cut ? cutOf(filled, cut).gramsEach : filled / pieces;
+    return { kind: 'divide', id: `divide:${portion}`, portion, grams: filled, pieces, gramsEach };
   });
   const baked = bake.portions.map((_, portion): WalkStep => ({ kind: 'bake', id: `bake:${portion}`, portion }));
   const cooled = bake.portions.map((_, portion): WalkStep => {
