@@ -51,8 +51,8 @@ const said = (cut: CutResult | undefined, say: (cut: CutResult) => string): stri
         }
       </div>
       <p class="even" role="status">{{ even() }}</p>
+      <orv-instrument-line />
     }
-    <orv-instrument-line />
   `,
   styleUrls: ['./counter.css', './divide-step.css'],
 })

@@ -5,7 +5,7 @@ import { isCutThin, withBatter } from './index.js';
 const jobOf = (words: string, grams: number, celsius: number): BakeJob => {
   const parsed = parseVessel(words);
   if (parsed.kind !== 'vessel') throw new Error(words);
-  return { batter: { grams, heatStyle: 'soda' }, pans: parsed.set, setting: { celsius, fan: false } };
+  return { batter: { grams, heatStyle: 'soda' }, pans: parsed.set, setting: { celsius, fan: false, reasons: [] } };
 };
 const minutesOf = (job: BakeJob) => {
   const result = runBakeJob(job);
