@@ -1,5 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { runBakeJob } from '@orvin/core/oven/baking';
+import { BakingStore } from '../store/baking-store';
+import { RecordStore } from '../store/record-store';
 import { counter, pearLoaf, until } from './at-the-counter.spec-help';
 import { RealBake } from './real-bake';
 
@@ -29,5 +31,18 @@ describe('the bake of what is really in the pans', () => {
     if (again?.kind !== 'foreseen') throw new Error('never done');
     expect(real.foreseen()?.minutes).toEqual(again.bake.minutes);
     expect(Math.abs(byRule / again.bake.minutes.likely - 1)).toBeLessThan(0.05);
+  });
+  it('keeps what was worked out of it when the record is read back from the disk', async () => {
+    const { baking } = await ready(weighed(450));
+    const real = here();
+    await until(() => real.prediction() !== undefined);
+    const before = real.prediction();
+    const store = TestBed.inject(BakingStore);
+    const record = store.baking(baking.id());
+    if (!record) throw new Error('not kept');
+    TestBed.inject(RecordStore).put({ label: '', changes: [{ table: 'bakings', id: record.id, after: structuredClone(record) }] }); // prettier-ignore
+    TestBed.tick();
+    expect(store.baking(baking.id())).not.toBe(record);
+    expect(real.prediction()).toBe(before);
   });
 });
