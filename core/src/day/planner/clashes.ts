@@ -8,8 +8,10 @@ export interface WayOn {
   readonly lags?: readonly (readonly [u: number, v: number, w: number])[];
   readonly latest?: { readonly task: number; readonly start: number };
   readonly oven?: { readonly bake: number; readonly oven: number };
-  /** Bakes in this oven are out by then. */
-  readonly offBy?: { readonly oven: number; readonly minute: number };
+  /** Which part of its oven's day a bake belongs to. */
+  readonly part?: { readonly bake: number; readonly part: number };
+  /** Bakes in this part of this oven's day are out by then. */
+  readonly offBy?: { readonly oven: number; readonly part: number; readonly minute: number };
 }
 /** What cannot stand in a schedule, and every way out of it. */
 export interface Clash {

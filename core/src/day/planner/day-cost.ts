@@ -3,17 +3,21 @@ import { preheatMinutes } from '../../oven/baking/index.js';
 import type { Bake } from './day-model.js';
 import type { DayState } from './day-state.js';
 import type { FilledDay } from './hand-filling.js';
-import { OvenLoads, unavoidableAge } from './oven-bounds.js';
+import { OvenLoads, RunningEnergy, unavoidableAge } from './oven-bounds.js';
+import { MOST_RESTS, OvenParts } from './oven-rests.js';
 
 /** What a filled day costs, in minutes of the morning. */
 export interface DayCost {
   readonly cost: number;
   readonly firstWork: number;
-  /** Minutes that the ovens are hot, heating up counted once, as a constant. */
+  /** Minutes that the ovens are hot, their rests left out, heating up counted once, as a constant. */
   readonly hotMinutes: number;
   readonly age: number;
-  /** When each oven is done with; undefined where it is not used. */
-  readonly offAt: readonly (number | undefined)[];
+  /** The same where an oven rests only as this search says: what is compared inside of it. */
+  readonly costInSearch: number;
+  readonly hotInSearch: number;
+  /** When each part of each oven's day is done with. */
+  readonly parts: readonly { readonly oven: number; readonly part: number; readonly off: number }[];
 }
 
 interface Work {
@@ -23,6 +27,8 @@ interface Work {
   readonly minutes: number;
 }
 
+const sumOf = (counts: readonly number[]): number => counts.reduce((sum, each) => sum + each, 0);
+
 /**
  * The cost of a day and what no day under these latest starts can cost less than: minutes from the first work to the last deadline,
  * a quarter of the oven's, and how old things are when they are due. @source shared/science/planning.md, section 2; planning-3.md
@@ -30,7 +36,11 @@ interface Work {
 export class DayCosts {
   private readonly bakes: readonly Bake[];
   private readonly loads: OvenLoads | undefined;
-  private readonly allLoads: number;
+  /** Oven minutes that no plan with so many rests, and no plan at all, can do without. */
+  private leastLoad: number;
+  private readonly leastLoads = new Map<number, number>();
+  /** Share of all ovens that each bake takes. */
+  private readonly shares: readonly number[];
   private readonly heatingUp: number;
   private readonly work: readonly Work[];
   private readonly order: number[];
@@ -41,6 +51,13 @@ export class DayCosts {
   private readonly ripe: readonly { readonly bake: Bake; readonly share: number; readonly weight: number }[];
   private readonly weights;
   readonly oneOven: boolean;
+  /** In which part of its oven's day each bake is, in the search that is under way. */
+  readonly parts: OvenParts;
+  /** The oven costs what no plan with so many rests or more can do without: a search for the least, not for plans. */
+  orMore = false;
+  /** At least so many rests in the search that is under way. */
+  private rests = 0;
+  private readonly bakesOnly: number;
   /** While batches are still being put in, the whole oven load is no bound. */
   building = false;
 
@@ -58,7 +75,16 @@ export class DayCosts {
             ...this.bakes.flatMap(({ celsius }) => ovens.map((oven) => preheatMinutes(celsius, oven.minutesTo180))),
           );
     this.loads = this.oneOven ? new OvenLoads(this.bakes, racks, pairs) : undefined;
-    this.allLoads = this.loads ? this.loads.load(this.bakes.map(({ at }) => at)) : this.loadOfSeveral(racks);
+    this.parts = new OvenParts(state);
+    this.bakesOnly = this.loads?.bakesOnly ?? 0;
+    this.leastLoad = this.loadWith(0);
+    const allRacks = ovens.reduce((sum, oven) => sum + oven.racks, 0);
+    // what no other of its heat can join has an oven to itself
+    const alone = (bake: Bake) => this.bakes.every((other) => other === bake || other.celsius !== bake.celsius || other.racks + bake.racks > racks); // prettier-ignore
+    const leastRacks = Math.min(...ovens.map((oven) => oven.racks));
+    this.shares = this.bakes.map(
+      (bake) => (alone(bake) ? Math.max(leastRacks, Math.min(bake.racks, racks)) : bake.racks) / allRacks,
+    );
     this.work = [
       ...tasks.flatMap(({ at, batch, minutes }) =>
         isHands[at] && !isDone[at] ? [{ task: at, batch, offset: minutes, minutes }] : [],
@@ -70,14 +96,44 @@ export class DayCosts {
     this.ends = new Int32Array(this.work.length);
     this.awaySoFar = new Int32Array(state.away.length + 1);
     state.away.forEach((count, m) => (this.awaySoFar[m + 1] = (this.awaySoFar[m] ?? 0) + count));
-    this.ripe = this.oneOven
-      ? this.bakes.flatMap((bake) => {
-          const final = model.finals[bake.batch];
-          if (final?.task !== bake.unload || final.weight <= 0 || isDone[bake.task]) return [];
-          const whole = (this.loads?.alone[bake.at] ?? false) || bake.racks >= racks;
-          return [{ bake, share: whole ? 1 : bake.racks / racks, weight: final.weight }];
-        })
-      : [];
+    this.ripe = this.bakes.flatMap((bake) => {
+      const final = model.finals[bake.batch];
+      if (final?.task !== bake.unload || final.weight <= 0 || isDone[bake.task]) return [];
+      return [{ bake, share: this.shares[bake.at] ?? 1, weight: final.weight }];
+    });
+  }
+
+  /** A search with so many rests of each oven begins. */
+  begin(rests: readonly number[]): void {
+    this.orMore = false;
+    this.rests = sumOf(rests);
+    this.parts.begin(rests);
+    this.leastLoad = this.loadWith(this.rests) + this.parts.again;
+  }
+  /** A search with so many rests or more begins: the ovens cost what no such plan can do without, wherever its bakes lie. */
+  beginOrMore(rests: number): void {
+    this.orMore = true;
+    this.rests = rests;
+    this.parts.begin(this.parts.rests.map(() => 0));
+    this.leastLoad = this.loadOrMore(rests);
+  }
+  private loadOrMore(rests: number): number {
+    const again = Math.min(...this.parts.leastAgain);
+    const heats = this.loads?.temperatures.length ?? 0;
+    const most = Math.max(rests, Math.min(heats, rests + MOST_RESTS));
+    const loads = [(this.loads ? this.bakesOnly : this.loadWith(0)) + (most + 1) * again];
+    for (let more = rests; more <= most; more++) loads.push(this.loadWith(more) + more * again);
+    return Math.min(...loads);
+  }
+  /** Oven minutes with so many rests, heating up again not counted. */
+  private loadWith(rests: number): number {
+    const known = this.leastLoads.get(rests);
+    if (known !== undefined) return known;
+    const { loads } = this;
+    const racks = Math.max(...this.state.model.kitchen.ovens.map((oven) => oven.racks));
+    const load = loads ? this.bakesOnly + loads.changesWithRests(rests) : this.loadOfSeveral(racks);
+    this.leastLoads.set(rests, load);
+    return load;
   }
   private loadOfSeveral(racks: number): number {
     const byHeat = groupedBy(this.bakes, ({ celsius }) => celsius);
@@ -93,9 +149,10 @@ export class DayCosts {
       ),
     );
   }
-  /** Oven minutes that no plan of all batches can avoid. */
+  /** Oven minutes that no plan of all batches can avoid, however often an oven rests. */
   get leastHot(): number {
-    return this.bakes.length === 0 ? 0 : this.allLoads + this.heatingUp;
+    if (this.bakes.length === 0) return 0;
+    return Math.min(this.loadWith(0), this.loadOrMore(1)) + this.heatingUp;
   }
 
   age(starts: Int32Array): number {
@@ -167,9 +224,8 @@ export class DayCosts {
   }
   /** What must be out by then has gone in, and its first pan had to be made. */
   private leastStartOfOven(starts: Int32Array): number {
-    if (!this.loads) return Infinity;
     const { isDone, isActive, pairs } = this.state;
-    const running = this.loads.running();
+    const running = this.loads ? this.loads.running() : new RunningEnergy(this.bakes, this.shares);
     let head = Infinity;
     let first = Infinity;
     // sorted in place by when they are out: nearly sorted already, most times
@@ -191,22 +247,57 @@ export class DayCosts {
       head = Math.min(head, bake.headMinutes / pairs);
       first = Math.min(first, (starts[bake.task] ?? 0) + bake.minutes - running.add(bake.at) - Math.ceil(head));
     }
-    return first;
+    return Math.min(first, this.leastStartOfRests(starts, head));
+  }
+  /** Between its first bake and its last an oven that rests waits for so many gaps. */
+  private leastStartOfRests(starts: Int32Array, head: number): number {
+    const { loads, rests } = this;
+    if (!loads || rests === 0 || this.building) return Infinity;
+    const [gap = 0] = this.parts.leastGap;
+    const ends = this.bakes.map(({ task, minutes }) => (starts[task] ?? 0) + minutes);
+    const last = Math.max(...ends);
+    let first = last - this.bakesOnly - rests * gap;
+    if (!this.orMore) {
+      // part before part, each over before the next one begins
+      let until = Infinity;
+      for (let part = rests; part >= 0; part--) {
+        const running = loads.running();
+        let load = 0;
+        let end = -Infinity;
+        for (const { at } of this.bakes) {
+          if (this.parts.of[at] !== part) continue;
+          load = running.add(at);
+          end = Math.max(end, ends[at] ?? 0);
+        }
+        if (load > 0) until = Math.min(end, until) - load;
+        until -= gap;
+      }
+      first = Math.min(first, until + gap);
+    }
+    return first - Math.ceil(head);
   }
 
   /** No plan under these latest starts costs less. */
   bound(latest: Int32Array, earliest: Int32Array): number {
     const { isActive, horizon } = this.state;
-    let hot = this.building ? 0 : this.allLoads;
-    if (this.oneOven) {
-      let first = Infinity;
-      let last = -Infinity;
-      for (const { task, batch, minutes } of this.bakes) {
-        if (!isActive[batch]) continue;
-        first = Math.min(first, latest[task] ?? 0);
-        last = Math.max(last, (earliest[task] ?? 0) + minutes);
+    let hot = this.building ? 0 : this.leastLoad;
+    if (this.oneOven && !this.orMore) {
+      const rests = this.parts.rests[0] ?? 0;
+      let spans = this.parts.again;
+      for (let part = 0; part <= rests; part++) {
+        let first = Infinity;
+        let last = -Infinity;
+        const running = rests > 0 && !this.building ? this.loads?.running() : undefined;
+        let load = 0;
+        for (const { at, task, batch, minutes } of this.bakes) {
+          if (!isActive[batch] || this.parts.partOf(at, 0) !== part) continue;
+          first = Math.min(first, latest[task] ?? 0);
+          last = Math.max(last, (earliest[task] ?? 0) + minutes);
+          if (running) load = running.add(at);
+        }
+        spans += Math.max(0, last - first, load);
       }
-      hot = Math.max(hot, last - first);
+      hot = Math.max(hot, spans);
     }
     const heated = this.bakes.length === 0 ? 0 : hot + this.heatingUp;
     return (
@@ -228,35 +319,79 @@ export class DayCosts {
     return this.weights.oven * minutes;
   }
   get weighsOven(): boolean {
-    return this.weights.oven > 0 && this.oneOven && this.bakes.length > 0;
+    return this.weights.oven > 0 && this.oneOven && this.bakes.length > 0 && !this.orMore;
   }
   /** The first work that a plan of less than this cost begins with. */
   firstWorkBelow(cost: number, rest: number): number {
     return Math.floor(this.state.horizon - (cost - rest) / this.weights.start);
   }
 
+  /** Of bakes of the one oven in their order: the places of those that an oven is switched on for again. */
+  restsBefore(byTime: readonly Bake[], starts: Int32Array): readonly number[] {
+    let free = Infinity;
+    let celsius = 0;
+    return byTime.flatMap((bake, i) => {
+      const from = starts[bake.task] ?? 0;
+      const rests = this.parts.spared.of(0, Math.max(0, from - free), celsius, bake.celsius) > 0;
+      celsius = bake.celsius;
+      free = Math.max(i === 0 ? -Infinity : free, from + bake.minutes);
+      return rests ? [i] : [];
+    });
+  }
+  /** The least that the other parts of the one oven's day need, beside this one. */
+  leastBeside(part: number): number {
+    const { loads, bakes, parts } = this;
+    const [rests = 0] = parts.rests;
+    if (!loads || rests === 0) return 0;
+    let sum = parts.again;
+    for (let other = 0; other <= rests; other++) {
+      if (other === part) continue;
+      sum += loads.load(bakes.flatMap(({ at, batch }) => (this.state.isActive[batch] && parts.of[at] === other ? [at] : []))); // prettier-ignore
+    }
+    return sum;
+  }
+
   of(latest: Int32Array, filled: FilledDay, ovens: readonly number[]): DayCost {
-    const { model, isActive } = this.state;
+    const { kitchen } = this.state.model;
     let hot = this.bakes.length === 0 ? 0 : this.heatingUp;
-    const offAt = model.kitchen.ovens.map((_, oven): number | undefined => {
-      let first = Infinity;
-      let last = -Infinity;
-      for (const { at, task, minutes, batch } of this.bakes) {
-        if (ovens[at] !== oven || !isActive[batch]) continue;
-        first = Math.min(first, latest[task] ?? 0);
-        last = Math.max(last, (latest[task] ?? 0) + minutes);
+    let hotInSearch = hot;
+    const parts: { oven: number; part: number; off: number }[] = [];
+    kitchen.ovens.forEach((_, oven) => {
+      const here = this.bakes
+        .filter(({ at, batch }) => ovens[at] === oven && this.state.isActive[batch])
+        .sort((a, b) => (latest[a.task] ?? 0) - (latest[b.task] ?? 0));
+      let free: number | undefined;
+      let celsius = 0;
+      let part = -1;
+      for (const bake of here) {
+        const from = latest[bake.task] ?? 0;
+        const its = this.parts.partOf(bake.at, oven);
+        const gap = free === undefined ? 0 : Math.max(0, from - free);
+        const spared = this.parts.spared.of(oven, gap, celsius, bake.celsius);
+        hot += gap - spared;
+        hotInSearch += its === part || part < 0 ? gap : gap - spared;
+        const more = free === undefined ? bake.minutes : Math.max(0, from + bake.minutes - Math.max(free, from));
+        hot += more;
+        hotInSearch += more;
+        if (free === undefined || from + bake.minutes >= free) celsius = bake.celsius;
+        free = Math.max(free ?? 0, from + bake.minutes);
+        const last = parts.at(-1);
+        if (last && its === part) last.off = free;
+        else parts.push({ oven, part: its, off: free });
+        part = its;
       }
-      if (last === -Infinity) return undefined;
-      hot += last - first;
-      return last;
     });
     const age = this.age(latest);
+    const rest = this.startCost(filled.firstWork) + age;
+    if (this.orMore) hotInSearch = this.leastLoad + this.heatingUp;
     return {
-      cost: this.startCost(filled.firstWork) + this.weights.oven * hot + age,
+      cost: rest + this.hotCost(hot),
+      costInSearch: rest + this.hotCost(hotInSearch),
       firstWork: filled.firstWork,
       hotMinutes: hot,
+      hotInSearch,
       age,
-      offAt,
+      parts,
     };
   }
 }

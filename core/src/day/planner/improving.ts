@@ -1,4 +1,5 @@
 import { changeMinutes } from '../works/index.js';
+import { MOST_RESTS } from './oven-rests.js';
 import { CALM, type Found, type Search } from './search.js';
 
 /** How plans are found before anything is proved: batch after batch put in, then a few bakes at a time put anew. */
@@ -154,15 +155,37 @@ export function putAnew(search: Search, rootBound: number, until: number): void 
     const ovens = ovensAtFirst(search).map((oven, bake) =>
       free.has(bakes[bake]?.batch ?? -1) ? oven : (plan.ovens[bake] ?? oven),
     );
+    withRests(search, plan, (batch) => !free.has(batch), round);
     search.manner = { ...CALM, latestFirst: round % 4 > 1, budget: 250 + 30 * count };
     search.used = 0;
     const latest = Int32Array.from(state.latest);
     if (state.propagateAll(latest, search.low)) search.node(latest, search.low, ovens, rootBound, 0);
     state.undoTo(mark);
+    search.costs.begin(state.model.kitchen.ovens.map(() => 0));
     const now = search.found() ?? plan;
     idle = now.cost < plan.cost - 1e-6 ? 0 : idle + 1;
     if (now.cost - rootBound <= search.limits.tolerance) return;
   }
+}
+/** The rests of a plan's one oven are kept between what stays; sometimes one more is tried, or none. */
+function withRests(search: Search, plan: Found, stays: (batch: number) => boolean, round: number): void {
+  const { state, costs } = search;
+  const { parts } = costs;
+  const { bakes } = state.model;
+  if (!costs.weighsOven || bakes.length < 3 || round % 3 === 2) return;
+  const byTime = bakes.toSorted((a, b) => (plan.latest[a.task] ?? 0) - (plan.latest[b.task] ?? 0) || a.at - b.at);
+  const cuts = new Set(costs.restsBefore(byTime, plan.latest));
+  if (round % 3 === 1) cuts.add(1 + Math.floor(search.random() * (bakes.length - 1)));
+  const rests = Math.min(cuts.size, MOST_RESTS);
+  if (rests === 0) return;
+  costs.begin([rests]);
+  let part = 0;
+  byTime.forEach((bake, i) => {
+    if (cuts.has(i)) part = Math.min(rests, part + 1);
+    if (!stays(bake.batch)) return;
+    for (const [u, v, w] of parts.lagsOf(bake, part, plan.ovens)) state.addLag(u, v, w);
+    parts.of[bake.at] = part;
+  });
 }
 /** A few bakes next to one another in time, or any few. */
 function freed(search: Search, { latest }: Found, round: number): ReadonlySet<number> {

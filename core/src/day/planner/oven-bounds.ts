@@ -116,6 +116,28 @@ export class OvenLoads {
     return least;
   }
 
+  /** Minutes of changing that so many rests of the oven leave: the temperatures fall into that many pieces more, in the cheapest way. */
+  changesWithRests(rests: number): number {
+    const count = this.temperatures.length;
+    if (count > MOST_TEMPERATURES || rests >= count) return 0;
+    const all = (1 << count) - 1;
+    let least = Array.from({ length: all + 1 }, (_, mask) => this.changes(mask));
+    for (let rest = 0; rest < rests; rest++) {
+      const before = least;
+      least = before.map((whole, mask) => {
+        let best = whole;
+        for (let piece = (mask - 1) & mask; piece > 0; piece = (piece - 1) & mask)
+          best = Math.min(best, (before[piece] ?? 0) + this.changes(mask ^ piece));
+        return best;
+      });
+    }
+    return least[all] ?? 0;
+  }
+  /** Minutes of all bakes, without what lies between heats. */
+  get bakesOnly(): number {
+    return this.load(this.bakes.map((_, i) => i)) - this.changes((1 << this.temperatures.length) - 1);
+  }
+
   /** A running total over a growing set of bakes. */
   running(): RunningLoad {
     return new RunningLoad(this);
@@ -158,8 +180,22 @@ export interface Ripening {
   readonly weight: number;
 }
 
+/** Work that a growing set of bakes is for several ovens together, each bake by its share of all their racks: whatever their order. */
+export class RunningEnergy {
+  private sum = 0;
+  constructor(
+    private readonly bakes: readonly Bake[],
+    private readonly shares: readonly number[],
+  ) {}
+  /** @returns minutes of all ovens that everything added so far needs */
+  add(bake: number): number {
+    this.sum += (this.bakes[bake]?.minutes ?? 0) * (this.shares[bake] ?? 0);
+    return Math.ceil(this.sum - 1e-9);
+  }
+}
+
 /**
- * The sum of weight × (latest end − end) that one oven makes unavoidable: one machine that may be split in time, weighted shortest
+ * The sum of weight × (latest end − end) that the ovens make unavoidable: one machine that may be split in time, weighted shortest
  * first in reversed time, which is optimal for weighted mean busy times. A bake that nothing can join takes the whole oven.
  */
 export function unavoidableAge(bakes: readonly Ripening[], horizon: number): number {

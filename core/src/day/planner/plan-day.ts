@@ -4,6 +4,7 @@ import { restedOven, type BatchWork, type DayKitchen, type PlannedTask } from '.
 import { dayModel, type DayModel } from './day-model.js';
 import { DayState, type Settled } from './day-state.js';
 import { ovensAtFirst, putAnew, putInOneByOne } from './improving.js';
+import { restsToTry } from './oven-rests.js';
 import { CALM, Search, type Found } from './search.js';
 import { assignPairs } from './pairs.js';
 
@@ -46,7 +47,7 @@ export type DayPlanned =
   | { readonly kind: 'none'; readonly proven: boolean; readonly seconds: number };
 
 /** Lags that one core looks at in a second, about. */
-const EFFORT_A_SECOND = 22_000_000;
+const EFFORT_A_SECOND = 32_000_000;
 const USUAL_SECONDS = 2;
 
 /** The latest safe plan of a day, and how sure it is that there is none better. */
@@ -95,12 +96,28 @@ function run(search: Search, effort: number): Proof {
   const { state, limits, costs } = search;
   const bakes = state.model.bakes.length;
   const ovens = ovensAtFirst(search);
-  const rootBound = costs.bound(state.latest, state.earliest);
-  const root = (earliest: Int32Array): number => {
-    const latest = Int32Array.from(state.latest);
-    return state.propagateAll(latest, earliest) ? search.node(latest, earliest, ovens, rootBound, 0) : Infinity;
+  const searches = searchesOf(search);
+  const rootBound = Math.min(...searches.map(({ bound }) => bound));
+  /** Without a rest of the oven; then with one, with two, each after a look whether so many or more could be cheaper. */
+  const root = (earliest: Int32Array, these = searches): number => {
+    let left = Infinity;
+    for (const { begin, bound, orMore } of these) {
+      if (bound >= search.cut) continue;
+      begin();
+      const latest = Int32Array.from(state.latest);
+      if (!state.propagateAll(latest, earliest)) continue;
+      const open = search.node(latest, earliest, ovens, bound, 0);
+      const isClosed = orMore && open === Infinity && !search.mayBeCheaper;
+      search.mayBeCheaper = false;
+      if (isClosed) break;
+      // what a look leaves open is settled by the searches behind it, but for the last
+      if (!orMore || these.at(-1)?.begin === begin) left = Math.min(left, open);
+    }
+    costs.begin(state.model.kitchen.ovens.map(() => 0));
+    return left;
   };
-  const closed = dives(search, root, rootBound);
+  const whole = searches.length === 1;
+  const closed = dives(search, (earliest) => root(earliest, searches.slice(0, 1)), rootBound) && whole;
   const enough = () => limits.anyPlan && search.found() !== undefined;
   if (!closed && !enough() && (bakes > 6 || !search.found())) putInOneByOne(search, effort * 0.35);
   if (search.found() && !closed && bakes > 4 && !limits.anyPlan)
@@ -117,7 +134,36 @@ function run(search: Search, effort: number): Proof {
   };
 }
 
-/** A few dives from the top: one straight, others with chance, in small budgets. @returns whether one closed everything */
+/** One part of the whole search, and what none of its plans can cost less than. */
+interface PartOfSearch {
+  readonly begin: () => void;
+  readonly bound: number;
+  readonly orMore: boolean;
+}
+function searchesOf({ state, costs }: Search): readonly PartOfSearch[] {
+  const { ovens } = state.model.kitchen;
+  const list: PartOfSearch[] = [];
+  const add = (orMore: boolean, begin: () => void) => {
+    begin();
+    list.push({ orMore, begin, bound: costs.bound(state.latest, state.earliest) });
+  };
+  let looked = 0;
+  const tries = restsToTry(ovens.length, state.model.bakes.length);
+  const restsOf = (rests: readonly number[]) => rests.reduce((sum, each) => sum + each, 0);
+  for (const rests of tries) {
+    const count = restsOf(rests);
+    if (count > looked) {
+      looked = count;
+      add(true, () => costs.beginOrMore(count));
+    }
+    add(false, () => costs.begin(rests));
+  }
+  if (looked < state.model.bakes.length - 1) add(true, () => costs.beginOrMore(looked + 1));
+  costs.begin(ovens.map(() => 0));
+  return list;
+}
+
+/** A few dives from the top, the oven always on: one straight, others with chance, in small budgets. @returns whether one closed everything */
 function dives(search: Search, root: (earliest: Int32Array) => number, rootBound: number): boolean {
   const { state, limits } = search;
   const bakes = state.model.bakes.length;
@@ -148,7 +194,7 @@ function prove(search: Search, root: (earliest: Int32Array) => number, rootBound
   let left = rootBound;
   if (!search.best) left = root(search.low);
   else if (state.model.bakes.length <= 10) {
-    search.pauseAt = state.effort + rest * 0.5;
+    search.pauseAt = state.effort + rest * 0.8;
     left = root(search.low);
     const paused = search.paused;
     search.pauseAt = Infinity;

@@ -1,6 +1,7 @@
 import { chanceFrom } from '../../ground/numerics/index.js';
 import { Clashes, type Clash, type WayOn } from './clashes.js';
 import { DayCosts, type DayCost } from './day-cost.js';
+import type { Bake } from './day-model.js';
 import type { DayState } from './day-state.js';
 import { HandFilling } from './hand-filling.js';
 
@@ -74,6 +75,8 @@ export class Search {
   paused = false;
   timeout = false;
   incomplete = false;
+  /** A search for the least of what the oven's rests could give has found that it is no proof. */
+  mayBeCheaper = false;
   /** While batches are put in one by one, plans of some are no plans. */
   building = false;
   nodes = 0;
@@ -111,7 +114,7 @@ export class Search {
   }
 
   isOver(): boolean {
-    if (this.paused || this.timeout) return true;
+    if (this.paused || this.timeout || this.mayBeCheaper) return true;
     if (this.state.effort > this.pauseAt) this.paused = true;
     else if (this.state.effort > this.limits.effort || ((this.nodes & 63) === 0 && this.limits.cancelled()))
       this.timeout = true;
@@ -140,12 +143,27 @@ export class Search {
     if (!this.limits.anyPlan) this.tighten(found.cost, this.low);
   }
 
-  /** Bakes lowered until the oven is off early enough. @returns false where that cannot be */
+  /** Bakes lowered until each part of the one oven's day is over early enough. @returns false where that cannot be */
   private capOven(latest: Int32Array, earliest: Int32Array, rest: number, most = Infinity): boolean {
-    const bakes = this.state.model.bakes.filter(({ batch }) => this.state.isActive[batch]);
+    const { parts } = this.costs;
+    const [rests = 0] = parts.rests;
+    for (let part = 0; part <= rests; part++) {
+      const bakes = this.state.model.bakes.filter(({ at, batch }) => this.state.isActive[batch] && parts.partOf(at, 0) === part);
+      const span = this.costs.mostHot(this.cut, rest) - this.costs.leastBeside(part);
+      if (!this.capPart(latest, earliest, bakes, span, most)) return false;
+    }
+    return true;
+  } // prettier-ignore
+  private capPart(
+    latest: Int32Array,
+    earliest: Int32Array,
+    bakes: readonly Bake[],
+    span: number,
+    most: number,
+  ): boolean {
     for (let round = 0; round < CAP_ROUNDS; round++) {
       const first = bakes.reduce((least, { task }) => Math.min(least, latest[task] ?? 0), Infinity);
-      const off = Math.min(most, first + this.costs.mostHot(this.cut, rest));
+      const off = Math.min(most, first + span);
       const seeds = bakes.filter(({ task, minutes }) => (latest[task] ?? 0) + minutes > off);
       if (seeds.length === 0) return true;
       for (const { task, minutes } of seeds) latest[task] = off - minutes;
@@ -198,6 +216,7 @@ export class Search {
       const settled = this.settle(latest, earliest, least);
       if (settled === undefined) return soft;
       least = settled;
+      if (this.isLookedAt(latest, ovens)) return soft;
       const clash = this.clashIn(latest, ovens);
       if (clash) return this.branch(clash, latest, earliest, ovens, { least, depth, soft });
       const step = this.leaf(latest, earliest, ovens, { least, soft, promoted });
@@ -209,14 +228,31 @@ export class Search {
 
   /** A better plan cannot keep the oven on longer than what the rest of its cost leaves. @returns the bound, or undefined where closed */
   private settle(latest: Int32Array, earliest: Int32Array, bound: number): number | undefined {
-    if (!this.costs.weighsOven || this.cut === Infinity) return bound;
+    if (this.cut === Infinity) return bound;
+    if (this.costs.orMore) return this.closedFrom(Math.max(bound, this.costs.bound(latest, earliest)));
+    if (!this.costs.weighsOven) return bound;
     const rest = this.costs.startCost(this.costs.leastStart(latest)) + this.costs.unavoidable(latest);
     if (!this.capOven(latest, earliest, rest)) return undefined;
-    const least = Math.max(bound, this.costs.bound(latest, earliest));
+    return this.closedFrom(Math.max(bound, this.costs.bound(latest, earliest)));
+  }
+  private closedFrom(least: number): number | undefined {
     return least >= this.cut ? undefined : least;
   }
 
+  /** Some part of an oven's day is over as early as another branch has it. */
+  private isLookedAt(latest: Int32Array, ovens: readonly number[]): boolean {
+    const { parts } = this.costs;
+    return parts.doneAfter.some(({ oven, part, minute }) =>
+      this.state.model.bakes.every(
+        ({ at, task, minutes }) =>
+          ovens[at] !== oven || parts.partOf(at, oven) !== part || (latest[task] ?? 0) + minutes <= minute,
+      ),
+    );
+  }
   private clashIn(latest: Int32Array, ovens: readonly number[]): Clash | undefined {
+    const { parts } = this.costs;
+    const open = parts.anyRest ? parts.undecided(latest, ovens) : undefined;
+    if (open) return { ways: parts.waysFor(open, ovens), resource: 'oven rest', when: 0 };
     const oven = this.clashes.inOvens(latest, ovens);
     if (oven && (!this.manner.latestFirst || oven.keepsOrder)) return oven;
     const use = this.clashes.ofUses(latest);
@@ -246,6 +282,7 @@ export class Search {
       return { kind: 'closed', soft: least };
     }
     const cost = costs.of(latest, filled, ovens);
+    if (costs.parts.anyRest && costs.parts.someEmpty(ovens)) return { kind: 'closed', soft };
     this.record({
       ...cost,
       starts: filled.starts,
@@ -256,23 +293,34 @@ export class Search {
     if (this.limits.anyPlan && !this.building) return { kind: 'closed', soft: least };
     if (least >= this.cut) return { kind: 'closed', soft };
     let left = soft;
-    const better = cost.cost - (costs.startCost(cost.firstWork) - costs.startCost(this.filling.leastFirstWork(latest)));
-    if (better < cost.cost - 1e-6 && better < this.cut) {
+    const { costInSearch, hotInSearch } = cost;
+    const better = costInSearch - costs.startCost(cost.firstWork) + costs.startCost(this.filling.leastFirstWork(latest)); // prettier-ignore
+    if (better < costInSearch - 1e-6 && better < this.cut) {
       if (this.promoteAll(promoted)) return { kind: 'again', soft };
       left = Math.min(left, better);
     }
+    if (costs.orMore) {
+      // with the oven at its least something could still be cheaper: nothing is proved here, and no more is to be found
+      this.mayBeCheaper ||= better < this.cut;
+      return { kind: 'closed', soft: Math.min(left, better < this.cut ? better : Infinity) };
+    }
     if (state.model.bakes.length === 0) return { kind: 'closed', soft: left };
-    if (costs.oneOven) {
+    if (costs.oneOven && !costs.parts.anyRest) {
       const was = latest.slice();
-      const rest = better - costs.hotCost(cost.hotMinutes);
-      if (!this.capOven(latest, earliest, rest, (cost.offAt[0] ?? Infinity) - 1)) return { kind: 'closed', soft: left };
+      const rest = better - costs.hotCost(hotInSearch);
+      if (!this.capOven(latest, earliest, rest, (cost.parts[0]?.off ?? Infinity) - 1))
+        return { kind: 'closed', soft: left };
       return { kind: was.every((start, i) => start === latest[i]) ? 'closed' : 'again', soft: left };
     }
-    const step = Math.max(1, Math.floor(this.limits.tolerance / Math.max(costs.hotCost(1), 0.01)));
-    const ways = cost.offAt.flatMap((minute, oven) =>
-      minute === undefined ? [] : [{ offBy: { oven, minute: minute - step } }],
-    );
-    return { kind: 'branch', soft: left, clash: { ways, resource: 'oven off', when: 0 } };
+    return { kind: 'branch', soft: left, clash: this.donePartsEarlier(cost, better) };
+  }
+  /** What is better has some part of some oven's day done with earlier: at least by its share of what is missing. */
+  private donePartsEarlier({ parts }: DayCost, better: number): Clash {
+    const aMinute = Math.max(this.costs.hotCost(1), 0.01) * parts.length;
+    const missing = Math.max(0, better - this.cut);
+    const step = Math.max(1, Math.floor(this.limits.tolerance / aMinute), Math.ceil(missing / aMinute - 1e-9));
+    const ways = parts.map(({ oven, part, off }) => ({ offBy: { oven, part, minute: off - step } }));
+    return { ways, resource: 'oven off', when: 0 };
   }
 
   private branch(
@@ -288,15 +336,24 @@ export class Search {
     });
     if (!clash.keepsOrder) children.sort((a, b) => a.key - b.key);
     let left = soft;
-    for (const child of children) {
-      if (child.bound >= this.cut) continue;
-      const mark = this.state.mark;
-      for (const [u, v, w] of child.way.lags ?? []) this.state.addLag(u, v, w);
-      left = Math.min(left, this.node(child.latest, earliest, child.ovens, child.bound, depth + 1));
-      this.state.undoTo(mark);
-      if (this.timeout && !this.best) return least;
+    const { doneAfter } = this.costs.parts;
+    const before = doneAfter.length;
+    for (const { bound, way, latest: starts, ovens: chosen } of children) {
+      if (bound < this.cut) {
+        const mark = this.state.mark;
+        for (const [u, v, w] of way.lags ?? []) this.state.addLag(u, v, w);
+        const { part } = way;
+        if (part) this.costs.parts.of[part.bake] = part.part;
+        left = Math.min(left, this.node(starts, earliest, chosen, bound, depth + 1));
+        this.state.undoTo(mark);
+        if (part) this.costs.parts.of[part.bake] = -1;
+        if (this.timeout && !this.best) break;
+      }
+      // what this part's earlier end could give has been looked at: the others are tried with it later
+      if (way.offBy) doneAfter.push(way.offBy);
     }
-    return left;
+    doneAfter.length = before;
+    return this.timeout && !this.best ? least : left;
   }
   private childOf(
     way: WayOn,
@@ -317,7 +374,8 @@ export class Search {
     if (way.latest) lower(way.latest.task, way.latest.start);
     if (way.offBy)
       for (const { at, task, minutes } of state.model.bakes)
-        if (ovens[at] === way.offBy.oven) lower(task, way.offBy.minute - minutes);
+        if (ovens[at] === way.offBy.oven && this.costs.parts.partOf(at, way.offBy.oven) === way.offBy.part)
+          lower(task, way.offBy.minute - minutes);
     for (const [u, v, w] of way.lags ?? []) {
       state.addLag(u, v, w);
       lower(v, (starts[u] ?? 0) + w);
@@ -327,7 +385,9 @@ export class Search {
     const ok = state.propagate(starts, earliest, seeds);
     state.undoTo(mark);
     if (!ok) return undefined;
+    if (way.part) this.costs.parts.of[way.part.bake] = way.part.part;
     const bound = this.manner.hurry ? least : Math.max(least, this.costs.bound(starts, earliest));
+    if (way.part) this.costs.parts.of[way.part.bake] = -1;
     let moved = 0;
     for (let i = 0; i < starts.length; i++) moved += (latest[i] ?? 0) - (starts[i] ?? 0);
     const chance = this.manner.noise > 0 ? this.manner.noise * this.random() : 0;

@@ -216,7 +216,7 @@ export function changeMinutes(from: number, to: number): number {
 /** An oven that is off loses its heat over so many minutes, to 1/e. Judged: a closed domestic oven. */
 const COOLS_OVER = 40;
 /** Switched off for less than this, nobody bothers. */
-const LEAST_REST = 20;
+const LEAST_REST = 30;
 /**
  * An oven that waits empty between two bakes: when it is switched off and on again, where that pays.
  * @returns undefined where it stays on
