@@ -146,27 +146,50 @@ export function putAnew(search: Search, rootBound: number, until: number): void 
   const count = bakes.length;
   const mostIdle = count > 8 ? 400 : 12 + count * count;
   let idle = 0;
-  for (let round = 0; !search.timeout && state.effort < until && idle < mostIdle; round++) {
-    const plan = search.best;
-    if (!plan) return;
+  let plan = search.found();
+  let best = plan;
+  for (let round = 0; plan && best && !search.timeout && state.effort < until && idle < mostIdle; round++) {
+    // where nothing near is better, something near that is a little dearer may lead on
+    const aside = count > 8 && idle > 0 && idle % ASIDE_EVERY === 0;
+    if (idle > 0 && idle % BACK_EVERY === 0) plan = best;
     const free = freed(search, plan, round);
     const mark = state.mark;
-    keepOrders(search, plan, (batch) => !free.has(batch));
+    const stays = (batch: number) => !free.has(batch);
+    const { latest: now, ovens: chosen } = plan;
+    keepOrders(search, { latest: now, ovens: chosen }, stays);
     const ovens = ovensAtFirst(search).map((oven, bake) =>
-      free.has(bakes[bake]?.batch ?? -1) ? oven : (plan.ovens[bake] ?? oven),
+      stays(bakes[bake]?.batch ?? -1) ? (chosen[bake] ?? oven) : oven,
     );
-    withRests(search, plan, (batch) => !free.has(batch), round);
-    search.manner = { ...CALM, latestFirst: round % 4 > 1, budget: 250 + 30 * count };
+    withRests(search, plan, stays, round);
+    const manner = aside ? { noise: 6, budget: 30 + 4 * count } : { budget: 250 + 30 * count };
+    search.manner = { ...CALM, latestFirst: round % 4 > 1, ...manner };
     search.used = 0;
+    search.best = aside ? undefined : plan;
+    search.aside = plan !== best || aside;
+    if (aside) search.ceiling = plan.cost + ASIDE_BY * search.random();
     const latest = Int32Array.from(state.latest);
-    if (state.propagateAll(latest, search.low)) search.node(latest, search.low, ovens, rootBound, 0);
+    const low = search.aside ? state.earliest : search.low;
+    if (state.propagateAll(latest, low)) search.node(latest, low, ovens, rootBound, 0);
     state.undoTo(mark);
     search.costs.begin(state.model.kitchen.ovens.map(() => 0));
-    const now = search.found() ?? plan;
-    idle = now.cost < plan.cost - 1e-6 ? 0 : idle + 1;
-    if (now.cost - rootBound <= search.limits.tolerance) return;
+    search.ceiling = Infinity;
+    search.aside = false;
+    plan = search.found() ?? plan;
+    idle++;
+    if (plan.cost < best.cost - 1e-6) {
+      idle = 0;
+      best = plan;
+      search.best = undefined;
+      search.record(best);
+    }
+    if (best.cost - rootBound <= search.limits.tolerance) break;
   }
+  search.best = best;
 }
+/** Rounds without a gain after which a dearer plan is gone on from, and the best again; by how many cost minutes dearer. */
+const ASIDE_EVERY = 20;
+const BACK_EVERY = 60;
+const ASIDE_BY = 3;
 /** The rests of a plan's one oven are kept between what stays; sometimes one more is tried, or none. */
 function withRests(search: Search, plan: Found, stays: (batch: number) => boolean, round: number): void {
   const { state, costs } = search;
@@ -195,6 +218,13 @@ function freed(search: Search, { latest }: Found, round: number): ReadonlySet<nu
   const free = new Set<number>();
   const batchAt = (list: readonly (typeof bakes)[number][], i: number) => list[i % count]?.batch ?? 0;
   const first = Math.floor(search.random() * count);
+  if (round % 4 === 2) {
+    // of one heat: where they are grouped otherwise
+    const { celsius } = bakes[first] ?? {};
+    const alike = bakes.filter((bake) => bake.celsius === celsius);
+    for (const bake of alike)
+      if (free.size < size && (alike.length <= size || search.random() < 0.7)) free.add(bake.batch);
+  }
   if (round % 2) {
     const byTime = bakes.toSorted((a, b) => (latest[a.task] ?? 0) - (latest[b.task] ?? 0));
     for (let k = 0; k < size; k++) free.add(batchAt(byTime, first + k));

@@ -121,7 +121,7 @@ function run(search: Search, effort: number): Proof {
   const enough = () => limits.anyPlan && search.found() !== undefined;
   if (!closed && !enough() && (bakes > 6 || !search.found())) putInOneByOne(search, effort * 0.35);
   if (search.found() && !closed && bakes > 4 && !limits.anyPlan)
-    putAnew(search, rootBound, effort * (bakes > 8 ? 0.85 : bakes > 6 ? 0.2 : 0.3));
+    putAnew(search, rootBound, effort * (bakes > 14 ? 0.85 : bakes > 8 ? 0.68 : bakes > 6 ? 0.2 : 0.3));
   let left = closed ? Infinity : rootBound;
   if (!search.timeout && !closed && !enough()) left = prove(search, root, rootBound, effort);
   const best = search.found();

@@ -77,6 +77,8 @@ export class Search {
   incomplete = false;
   /** A search for the least of what the oven's rests could give has found that it is no proof. */
   mayBeCheaper = false;
+  /** What is found now is gone on from, and need not be the best. */
+  aside = false;
   /** While batches are put in one by one, plans of some are no plans. */
   building = false;
   nodes = 0;
@@ -138,7 +140,7 @@ export class Search {
     if (!this.building) this.firstAt ??= this.state.effort;
     if (this.best && found.cost >= this.best.cost - 1e-6) return;
     this.best = found;
-    if (this.building) return;
+    if (this.building || this.aside) return;
     this.limits.onBetter(found);
     if (!this.limits.anyPlan) this.tighten(found.cost, this.low);
   }

@@ -8,6 +8,27 @@ const change = (a: number, b: number) =>
 const heat = (celsius: number) => Math.ceil((1.25 * 15 * (celsius - 21)) / 159);
 const LATEST_OUT = 26;
 
+/** Minutes that the oven is hot: switched off in a gap for half an hour at least, where it can be hot again in time. */
+function hotMinutes(placed: readonly Placed[]): number {
+  const byTime = placed.toSorted((a, b) => a.from - b.from);
+  let hot = 0;
+  let until = byTime[0]?.from ?? 0;
+  let celsius = 0;
+  for (const { from, out, work } of byTime) {
+    const next = work.oven?.celsius ?? 0;
+    const gap = Math.max(0, from - until);
+    let off = 0;
+    for (let minutes = 30; minutes <= gap; minutes++) {
+      const left = 21 + (celsius - 21) * Math.exp(-minutes / 40);
+      if (minutes + Math.max(3, Math.ceil((1.25 * 15 * (next - left)) / 159)) <= gap) off = minutes;
+    }
+    hot += gap - off + Math.max(0, out - Math.max(until, from));
+    until = Math.max(until, out);
+    celsius = next;
+  }
+  return hot;
+}
+
 interface Placed {
   readonly work: BatchWork;
   readonly from: number;
@@ -54,7 +75,7 @@ function fitInOven({ from, out, work }: Omit<Placed, 'mix'>, placed: readonly Pl
   );
 }
 
-export function cheapestByTrying({ batches, kitchen }: GeneratedDay): number {
+export function cheapestByTrying({ batches, kitchen }: GeneratedDay, latestOut = LATEST_OUT): number {
   const horizon = Math.max(...batches.map(({ dueMinute }) => dueMinute));
   const pairs = kitchen.pairs.length;
   const cold = heat(Math.min(...batches.map(({ oven }) => oven?.celsius ?? 0)));
@@ -72,7 +93,7 @@ export function cheapestByTrying({ batches, kitchen }: GeneratedDay): number {
   const placed: Placed[] = [];
   const whole = () => {
     const firstMix = Math.min(...placed.map(({ mix }) => mix));
-    const on = Math.max(...placed.map(({ out }) => out)) - Math.min(...placed.map(({ from }) => from)) + cold;
+    const on = hotMinutes(placed) + cold;
     const age = placed.reduce(
       (sum, { work, out }) => sum + work.freshnessWeight * (work.dueMinute - out - 1 - (work.oven?.coolMinutes ?? 0)),
       0,
@@ -98,7 +119,7 @@ export function cheapestByTrying({ batches, kitchen }: GeneratedDay): number {
     }
     const { oven, mixing } = work;
     const last = work.dueMinute - oven.coolMinutes - 1;
-    for (let out = last; out > last - LATEST_OUT; out--) {
+    for (let out = last; out > last - latestOut; out--) {
       const from = out - oven.likely;
       const load = from - oven.loadMinutes;
       if (horizon - (load - mixing.minutes) >= best && horizon - load + mixing.minutes >= best) break;

@@ -109,8 +109,11 @@ export function generatedDay(
   };
 }
 
-/** A day of two or three bakes of a few minutes, small enough to try everything. */
-export function tinyDay(seed: number): GeneratedDay {
+/**
+ * A day of two or three bakes of a few minutes, small enough to try everything.
+ * @param apart one of two is due so long before, that an oven could rest in between
+ */
+export function tinyDay(seed: number, apart = false): GeneratedDay {
   let x = (seed * 2654435761 + 12345) >>> 0 || 1;
   const upTo = (n: number) => {
     x ^= x << 13;
@@ -154,14 +157,19 @@ export function tinyDay(seed: number): GeneratedDay {
       freshnessWeight: [0.3, 0.05, 0][upTo(3)] ?? 0,
     };
   });
+  if (apart) return { ...apartOf(batches, upTo), kitchen: tinyKitchen(pairs, []) };
   const away = pairs === 2 && upTo(2) ? [{ from: 100 - 16 - upTo(12), to: 100 - 8 - upTo(6) }] : [];
-  return {
-    batches,
-    kitchen: {
-      ...PLAIN_DAY,
-      pairs: Array.from({ length: pairs }, (_, i) => ({ id: `p${i}`, name: `p${i}`, away: i === 1 ? away : [] })),
-      bowls: 9,
-      notBefore: 20,
-    },
-  };
+  return { batches, kitchen: tinyKitchen(pairs, away) };
 }
+const tinyKitchen = (pairs: number, away: readonly Span[]): DayKitchen => ({
+  ...PLAIN_DAY,
+  pairs: Array.from({ length: pairs }, (_, i) => ({ id: `p${i}`, name: `p${i}`, away: i === 1 ? away : [] })),
+  bowls: 9,
+  notBefore: 20,
+});
+function apartOf(batches: readonly BatchWork[], upTo: (n: number) => number): { readonly batches: readonly BatchWork[] } {
+  const apart = 35 + upTo(45);
+  return {
+    batches: batches.slice(0, 2).map((work, i): BatchWork => ({ ...work, dueMinute: work.dueMinute + 80 - (i === 0 ? apart : 0) })),
+  };
+} // prettier-ignore
