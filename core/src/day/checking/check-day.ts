@@ -9,7 +9,7 @@ export const DAY_FAULTS = [
   'task-missing', 'wrong-length', 'not-loaded-in-time', 'not-out-in-time', 'rests-too-short', 'waits-too-long', 'beforehand-missing',
   'beforehand-too-late', 'taken-out-wrong', 'turned-out-wrong', 'watched-wrong', 'finished-too-early', 'frosting-late', 'late', 'stale',
   'too-many-hands', 'pair-twice', 'pair-away', 'before-the-day', 'lock-moved', 'past-moved', 'not-enough', 'wash-missing', 'oven-temperature',
-  'oven-full', 'oven-wrong', 'oven-cold', 'door-opened',
+  'oven-full', 'oven-wrong', 'oven-cold', 'door-opened', 'not-together',
 ] as const; // prettier-ignore
 export type DayFaultCode = (typeof DAY_FAULTS)[number];
 /** One thing that does not hold, where, and by how many minutes or pieces. */
@@ -136,15 +136,22 @@ class Reader {
 
   private baked(work: BatchWork, oven: OvenTime): number | undefined {
     const minutes = Math.round(oven.likely);
-    const mix = work.mixing && this.needed(work, 'mix', work.mixing.minutes);
+    const mixer = this.mixerOf(work);
+    const mix = mixer.mixing && this.needed(mixer, 'mix', mixer.mixing.minutes);
     const load = this.needed(work, 'load', oven.loadMinutes);
     const bake = this.needed(work, 'bake', minutes);
     const out = this.needed(work, 'out', oven.unloadMinutes);
-    if (!load || !bake || !out || (work.mixing && !mix)) return undefined;
-    if (bake.from !== load.to) this.say('not-loaded-in-time', bake.id, bake.from - load.to);
+    if (!load || !bake || !out || (mixer.mixing && !mix)) return undefined;
+    const others = this.fromOneBowl(work);
+    const behind = others.slice(others.indexOf(work) + 1).reduce((sum, each) => sum + (each.oven?.loadMinutes ?? 0), 0);
+    if (bake.from !== load.to + behind) this.say('not-loaded-in-time', bake.id, bake.from - load.to - behind);
+    for (const other of others) {
+      const its = this.named(other, 'bake')[0];
+      if (its && its.from !== bake.from) this.say('not-together', bake.id, its.from - bake.from);
+    }
     if (out.from !== bake.to) this.say('not-out-in-time', out.id, out.from - bake.to);
-    if (mix) this.waited(work, load.from - mix.to);
-    const head = mix ?? load;
+    if (mix) this.waited(mixer, load.from - mix.to);
+    const head = mixer === work ? (mix ?? load) : load;
     this.beforehand(work, head.from);
     oven.during.forEach(({ kind, share, slack }, i) => {
       const again = oven.during.findIndex((other) => other.kind === kind) !== i;
@@ -163,14 +170,22 @@ class Reader {
         this.say('turned-out-wrong', turned.id, stood - oven.inPanMinutes);
       freed = turned.from;
     }
-    if (work.mixing && mix) {
+    if (work.mixing && mix && mixer === work) {
       if (work.mixing.mixer) this.take('mixer', mix.from, mix.to + 3);
-      this.vessel(work, 'bowl', work.mixing.bowls, mix.from, load.to);
+      this.vessel(work, 'bowl', work.mixing.bowls, mix.from, bake.from);
     }
     if (oven.pan !== undefined) this.vessel(work, `pan ${oven.pan}`, oven.pans, head.from, freed + 2);
     const at = bake.oven ?? -1;
     this.inOvens.push({ work, oven, at, from: bake.from, to: bake.to, load: load.from, out: out.from });
     return out.to + oven.coolMinutes;
+  }
+  /** The batch that mixes what this one bakes. */
+  private mixerOf(work: BatchWork): BatchWork {
+    return (work.mixing && this.batches.find(({ id, mixing }) => id === work.mixedWith && mixing)) ?? work;
+  }
+  private fromOneBowl(work: BatchWork): readonly BatchWork[] {
+    const mixer = this.mixerOf(work);
+    return this.batches.filter((other) => this.mixerOf(other) === mixer);
   }
   /** What is wanted more often than it is there is washed, by hands, before it is used again. */
   private vessel(work: BatchWork, what: string, count: number, from: number, freed: number): void {
@@ -178,18 +193,19 @@ class Reader {
     const bowl = what === 'bowl';
     const minutes = bowl ? washBowlMinutes : washPanMinutes;
     const dry = bowl ? dryBowlMinutes : dryPanMinutes;
-    const wanted = this.batches.reduce(
-      (sum, { mixing, oven }) =>
+    const wanted = this.batches.reduce((sum, other) => {
+      const { mixing, oven } = other;
+      return (
         sum +
         (bowl
-          ? mixing && oven
+          ? mixing && oven && this.mixerOf(other) === other
             ? mixing.bowls
             : 0
           : oven?.pan !== undefined && `pan ${oven.pan}` === what
             ? oven.pans
-            : 0),
-      0,
-    );
+            : 0)
+      );
+    }, 0);
     if (wanted <= this.there(what) || minutes === 0) {
       this.take(what, from, freed + dry, count);
       return;

@@ -1,6 +1,8 @@
 import {
+  bowlsOf,
   isDressing,
   NOT_WASHED_UP,
+  standingOf,
   type BatchWork,
   type DayKitchen,
   type OvenTime,
@@ -95,8 +97,9 @@ const sumOf = (minutes: readonly number[]): number => minutes.reduce((sum, each)
 /** What is wanted more often than it is there, and so has to be washed in between. */
 function wantedAgain(batches: readonly BatchWork[], kitchen: DayKitchen): ReadonlySet<string> {
   const wanted = new Map<string, number>();
-  for (const { mixing, oven } of batches) {
-    if (mixing && oven) wanted.set('bowl', (wanted.get('bowl') ?? 0) + mixing.bowls);
+  const bowls = bowlsOf(batches);
+  for (const [i, { mixing, oven }] of batches.entries()) {
+    if (mixing && oven && bowls[i] === i) wanted.set('bowl', (wanted.get('bowl') ?? 0) + mixing.bowls);
     if (oven?.pan !== undefined) wanted.set(`pan ${oven.pan}`, (wanted.get(`pan ${oven.pan}`) ?? 0) + oven.pans);
   }
   const there = (what: string) => (what === 'bowl' ? kitchen.bowls : (kitchen.pans[what.slice(4)] ?? 1));
@@ -111,12 +114,19 @@ class Builder {
   readonly fillers: Filler[] = [];
   readonly finals: Final[] = [];
   private readonly again: ReadonlySet<string>;
+  /** By batch: whose bowl it comes out of, how long its filled pans stand, its mixing and its bake. */
+  private readonly bowls: readonly number[];
+  private readonly standing: readonly number[];
+  private readonly mixes: number[] = [];
+  private readonly inOven: number[] = [];
 
   constructor(
     private readonly batches: readonly BatchWork[],
     private readonly kitchen: DayKitchen,
   ) {
     this.again = wantedAgain(batches, kitchen);
+    this.bowls = bowlsOf(batches);
+    this.standing = standingOf(batches);
     batches.forEach((work, batch) => this.batch(work, batch));
     for (const { at, id, hands, minutes } of this.tasks) {
       if (!hands || minutes === 0) continue;
@@ -223,9 +233,13 @@ class Builder {
   }
 
   private baked(work: BatchWork, oven: OvenTime, batch: number): { readonly task: number; readonly lag: number } {
-    const { mixing } = work;
+    const bowl = this.bowls[batch] ?? batch;
+    const alone = bowl === batch;
+    const mixing = alone ? work.mixing : this.batches[bowl]?.mixing;
+    const stands = this.standing[batch] ?? 0;
     const minutes = bakeMinutes(oven);
-    const mix = mixing ? this.add(batch, 'mix', 'mix', mixing.minutes) : undefined;
+    const mix = mixing && alone ? this.add(batch, 'mix', 'mix', mixing.minutes) : this.mixes[bowl];
+    if (mix !== undefined) this.mixes[batch] = mix;
     const load = this.add(batch, 'load', 'portion', oven.loadMinutes);
     const bake = this.add(batch, 'bake', 'bake', minutes, { hands: false });
     const unload = this.add(batch, 'out', 'out', oven.unloadMinutes);
@@ -233,12 +247,15 @@ class Builder {
       this.least(mix, load, mixing.minutes + mixing.restMinutes);
       this.most(mix, load, mixing.minutes + Math.max(mixing.holdMinutes, mixing.restMinutes));
     }
-    this.exactly(load, bake, oven.loadMinutes);
+    this.exactly(load, bake, oven.loadMinutes + stands);
+    const first = this.inOven[bowl];
+    if (!alone && first !== undefined) this.exactly(first, bake, 0);
+    this.inOven[batch] = bake;
     this.exactly(bake, unload, minutes);
-    const head = mix ?? load;
+    const head = alone ? (mix ?? load) : load;
     this.beforehand(work, batch, head);
     const freed = this.whileItBakes(oven, batch, { bake, unload }, minutes);
-    if (mix !== undefined && mixing) this.vessels(mixing, oven, batch, mix, load);
+    if (mix !== undefined && mixing && alone) this.vessels(mixing, oven.loadMinutes + stands, batch, mix, load);
     if (oven.pan !== undefined) this.held(batch, `pan ${oven.pan}`, head, freed, 2, oven.pans);
     this.bakes.push({
       at: this.bakes.length,
@@ -252,7 +269,8 @@ class Builder {
       ovens: oven.ovens ?? this.kitchen.ovens.map((_, i) => i),
       quietMinutes: Math.round(oven.quietShare * minutes),
       batch,
-      headMinutes: oven.loadMinutes + (mixing?.minutes ?? 0) + sumOf(work.handwork.map((each) => each.minutes)),
+      headMinutes:
+        oven.loadMinutes + (alone ? (mixing?.minutes ?? 0) : 0) + sumOf(work.handwork.map((each) => each.minutes)),
     });
     return { task: unload, lag: oven.unloadMinutes + oven.coolMinutes };
   }
@@ -279,7 +297,7 @@ class Builder {
 
   private vessels(
     { mixer, minutes, bowls }: NonNullable<BatchWork['mixing']>,
-    oven: OvenTime,
+    filledMinutes: number,
     batch: number,
     mix: number,
     load: number,
@@ -287,7 +305,7 @@ class Builder {
     // prettier-ignore
     if (mixer)
       this.uses.push({ resource: 'mixer', fromTask: mix, fromOffset: 0, toTask: mix, toOffset: minutes + 3, demand: 1 });
-    this.held(batch, 'bowl', mix, load, oven.loadMinutes, bowls);
+    this.held(batch, 'bowl', mix, load, filledMinutes, bowls);
   }
 
   /** A pan or bowl, held until it is free, washed where it is wanted again, and dry. */

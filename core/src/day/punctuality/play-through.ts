@@ -1,5 +1,6 @@
 import { normalFrom } from '../../ground/numerics/index.js';
 import {
+  bowlsOf,
   changeMinutes,
   IS_FINISHING,
   type BatchWork,
@@ -79,12 +80,17 @@ function oneDay(
   );
   const cooling = batches.map(() => Math.exp(gauss() * COOLING_SPREAD));
   const along = batches.map((): Along => ({ bakeEnd: 0, mixed: undefined, loaded: 0, out: 0, turned: undefined, finished: 0, wait: 0 })); // prettier-ignore
+  // what is mixed and filled together waits for one another
+  const bowls = bowlsOf(batches);
   const ends = new Map<number, number>();
   const hands = pairs.map(() => -Infinity);
   for (const task of work) {
     const batch = batches[task.batch];
     const state = along[task.batch];
-    if (!batch || !state) continue;
+    const bowl = along[bowls[task.batch] ?? task.batch];
+    if (!batch || !state || !bowl) continue;
+    state.mixed = bowl.mixed;
+    state.loaded = task.kind === 'bake' || task.kind === 'wash' ? bowl.loaded : state.loaded;
     const planned = task.to - task.from;
     const minutes =
       task.kind === 'bake'
@@ -100,6 +106,7 @@ function oneDay(
       hands[pair] = start + minutes;
     }
     note(task, batch, state, start + minutes);
+    bowl.loaded = Math.max(bowl.loaded, state.loaded);
     if (task.kind === 'bake') ends.set(task.batch, start + minutes);
   }
   return batches.map(({ oven, finishing, thawMinutes = 0 }, i) => {

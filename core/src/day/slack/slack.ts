@@ -1,7 +1,9 @@
 import {
+  bowlsOf,
   changeMinutes,
   IS_FINISHING,
   isDressing,
+  standingOf,
   type BatchWork,
   type PlannedTask,
   type TaskKind,
@@ -43,13 +45,21 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
   const link = (from: number | undefined, to: number | undefined, minutes: number) => {
     if (from !== undefined && to !== undefined && from !== to) out[from]?.push({ to, minutes });
   };
+  const bowls = bowlsOf(works);
+  const standing = standingOf(works);
   works.forEach((work, batch) => {
-    const at = (kind: TaskKind) => index.get(`${batch}:${kind}`);
-    const { oven, mixing } = work;
-    const head = mixing ? at('mix') : at('portion');
-    if (mixing) link(at('mix'), at('portion'), mixing.minutes + mixing.restMinutes);
+    const at = (kind: TaskKind, of = batch) => index.get(`${of}:${kind}`);
+    const { oven } = work;
+    const bowl = bowls[batch] ?? batch;
+    const mixing = works[bowl]?.mixing;
+    const head = mixing && bowl === batch ? at('mix') : at('portion');
+    if (mixing) link(at('mix', bowl), at('portion'), mixing.minutes + mixing.restMinutes);
     if (oven) {
-      link(at('portion'), at('bake'), oven.loadMinutes);
+      // those out of one bowl go in together
+      const filled = oven.loadMinutes + (standing[batch] ?? 0);
+      works.forEach((_, other) => {
+        if (bowls[other] === bowl) link(at('portion'), at('bake', other), filled);
+      });
       link(at('bake'), at('out'), Math.round(oven.likely));
       link(at('out'), at('turn-out'), oven.unloadMinutes + oven.inPanMinutes);
       for (const kind of ['turn', 'tent', 'uncover', 'turn-down'] as const) {

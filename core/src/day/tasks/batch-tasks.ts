@@ -5,7 +5,17 @@ import { LONGEST_WAIT_MINUTES, waitingOfStyle } from '../../batter/rising/index.
 import { HEAT_STYLE_OF, type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
 import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
 import { mixingFamily } from '../../batch/bowl/index.js';
-import type { Ahead, BatchWork, DuringBake, Finishing, Handwork, OvenTime, Waiting } from '../works/index.js';
+import {
+  goInTogether,
+  outInTurn,
+  type Ahead,
+  type BatchWork,
+  type DuringBake,
+  type Finishing,
+  type Handwork,
+  type OvenTime,
+  type Waiting,
+} from '../works/index.js';
 import { warmUpMinutes, type ThingFromFridge } from '../warming/index.js';
 import { methodSays, type MethodSays } from './method-words.js';
 import {
@@ -87,13 +97,33 @@ export function usualWorksOf(batch: BatchToPlan): WorksRead {
   });
   const all: readonly Load[] = loads.length > 0 ? loads : [{ grams: bake.plan.batterGrams, count: 1 }];
   if (bake.portions.some((_, i) => foreseen[i] === undefined)) return { kind: 'problem', problem: 'never-done' };
-  const works: BatchWork[] = [];
-  for (const [i, load] of all.entries()) {
+  const ovens: OvenTime[] = [];
+  for (const load of all) {
     const oven = ovenTime(order, load);
     if (!oven) return { kind: 'problem', problem: 'no-oven-time' };
-    works.push(oneWork(order, load, oven, all.length > 1 ? i + 1 : 0, all.length));
+    ovens.push(oven);
   }
+  if (ovens.length === bake.portions.length && goInTogether(ovens, order.racks))
+    return { kind: 'works', works: fromOneBowl(order, all, outInTurn(ovens)) };
+  const works = all.flatMap((load, i): readonly BatchWork[] => {
+    const oven = ovens[i];
+    return oven ? [oneWork(order, load, oven, all.length > 1 ? i + 1 : 0, all.length)] : [];
+  });
   return { kind: 'works', works };
+}
+
+function fromOneBowl(order: Order, loads: readonly Load[], ovens: readonly OvenTime[]): readonly BatchWork[] {
+  const grams = loads.reduce((sum, load) => sum + load.grams, 0);
+  return loads.flatMap((load, i): readonly BatchWork[] => {
+    const oven = ovens[i];
+    if (!oven) return [];
+    const work = oneWork(order, load, oven, loads.length > 1 ? i + 1 : 0, 1);
+    const title = i === 0 ? order.title : `${order.title}, ${load.pans?.pan.name ?? ''}`;
+    const mixing = mixingOf(order, { ...load, grams }, 1);
+    if (i === 0) return [{ ...work, title, mixing }];
+    const own = { handwork: work.handwork.filter(({ kind }) => kind === 'line'), waiting: [] };
+    return [{ ...work, ...own, title, mixing, mixedWith: `${order.id}.1` }];
+  });
 }
 
 /** What was made long before comes out of its tin to be cut. */

@@ -36,6 +36,7 @@ export function eveningParts(work: BatchWork, eveningDue: number): EveningParts 
     freshnessWeight: 0,
     freshMinutes: DAY,
     makeFrostingMinutes: 0,
+    ...(work.mixedWith !== undefined && { mixedWith: `${work.mixedWith}~evening` }),
   };
   const wrapped: BatchWork = {
     ...evening,

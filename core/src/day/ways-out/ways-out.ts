@@ -1,7 +1,7 @@
 import { checkDay } from '../checking/index.js';
 import { without } from '../../ground/records/index.js';
 import { planDay, type DayPlan, type Settled } from '../planner/index.js';
-import type { BatchWork, DayKitchen, OvenTime } from '../works/index.js';
+import { bowlsOf, type BatchWork, type DayKitchen, type OvenTime } from '../works/index.js';
 import { BORROWED } from './conflict.js';
 import { eveningParts } from './evening.js';
 
@@ -128,7 +128,11 @@ class Seeker {
 
   /** Sets of batches moved to the evening before, the smallest that fit first: a beam over sets, each solved. */
   private evenings(): void {
-    const able = this.works.flatMap((work, i) => (eveningParts(work, this.evening.to) ? [i] : []));
+    // what comes out of one bowl is not made on two days
+    const bowls = bowlsOf(this.works);
+    const together = bowls.map((bowl) => bowls.flatMap((other, i) => (other === bowl ? [i] : [])));
+    const isAble = (i: number) => this.works.slice(i, i + 1).some((work) => eveningParts(work, this.evening.to));
+    const able = bowls.flatMap((bowl, i) => (bowl === i && (together[i] ?? []).every(isAble) ? [i] : []));
     const tried = new Set<string>();
     let level: readonly (readonly number[])[] = [[]];
     for (let size = 1; size <= MOST_EVENINGS; size++) {
@@ -137,7 +141,7 @@ class Seeker {
       for (const set of level)
         for (const i of able) {
           if (set.includes(i)) continue;
-          const moved = [...set, i].sort((a, b) => a - b);
+          const moved = [...set, ...(together[i] ?? [])].sort((a, b) => a - b);
           if (tried.has(moved.join())) continue;
           tried.add(moved.join());
           const way = this.withEvening(moved);

@@ -87,6 +87,8 @@ export interface BatchWork {
   readonly handwork: readonly Handwork[];
   readonly waiting: readonly Waiting[];
   readonly mixing?: Mixing;
+  /** The batch out of whose bowl it comes; it is mixed by itself where that one is not there. */
+  readonly mixedWith?: string;
   /** Absent for what was baked on another day, and for what is only made ready and frozen. */
   readonly oven?: OvenTime;
   /** Minutes before it may be worked on, for what comes from the store or the freezer. */

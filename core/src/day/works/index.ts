@@ -23,3 +23,4 @@ export {
   type TaskKind,
   type Waiting,
 } from './batch-work.js';
+export { bowlsOf, goInTogether, outInTurn, standingOf } from './one-bowl.js';
