@@ -9,7 +9,7 @@ export const DAY_FAULTS = [
   'task-missing', 'wrong-length', 'not-loaded-in-time', 'not-out-in-time', 'rests-too-short', 'waits-too-long', 'beforehand-missing',
   'beforehand-too-late', 'taken-out-wrong', 'turned-out-wrong', 'watched-wrong', 'finished-too-early', 'frosting-late', 'late', 'stale',
   'too-many-hands', 'pair-twice', 'pair-away', 'before-the-day', 'lock-moved', 'past-moved', 'not-enough', 'wash-missing', 'oven-temperature',
-  'oven-full', 'oven-wrong', 'oven-cold', 'door-opened', 'not-together',
+  'oven-full', 'oven-wrong', 'oven-cold', 'door-opened', 'not-together', 'nobody-at-griddle',
 ] as const; // prettier-ignore
 export type DayFaultCode = (typeof DAY_FAULTS)[number];
 /** One thing that does not hold, where, and by how many minutes or pieces. */
@@ -121,11 +121,14 @@ class Reader {
       return task && task.from + (work.thawMinutes ?? 0);
     }
     const mix = this.needed(work, 'mix', work.mixing.minutes);
-    const portion = this.needed(work, 'portion', 5);
-    if (!mix || !portion) return undefined;
+    const shaped = work.griddle ? this.needed(work, 'griddle', work.griddle.minutes) : this.needed(work, 'portion', 5);
+    if (!mix || !shaped) return undefined;
     this.beforehand(work, mix.from);
-    this.waited(work, portion.from - mix.to);
-    return portion.to;
+    this.waited(work, shaped.from - mix.to);
+    if (!work.griddle) return shaped.to;
+    if (shaped.hands === 0) this.say('nobody-at-griddle', shaped.id);
+    this.take('griddle', shaped.from, shaped.to);
+    return shaped.to + work.griddle.coolMinutes;
   }
   private waited(work: BatchWork, minutes: number): void {
     const { restMinutes = 0, holdMinutes = 0 } = work.mixing ?? {};

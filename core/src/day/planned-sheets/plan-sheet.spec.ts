@@ -43,6 +43,18 @@ describe('what a batch asks of the day', () => {
     const [gingerbread, scones] = worksFor('gingerbread-dark-treacle', 'thyme-sweet-potato-scones');
     expect(gingerbread?.mixing?.holdMinutes ?? 0).toBeLessThan(scones?.mixing?.holdMinutes ?? 0);
   });
+  it('stands on a griddle where its method says so, go after go, and somebody with it', () => {
+    const plan = plannedOf(planSheet(orderOf(sheetOf([wishFor('oat-farls', { served: 'warm' })]))));
+    const onGriddle = plan.plan.tasks.filter(({ kind }) => kind === 'griddle');
+    // nine minutes a side, one round of four
+    expect(onGriddle.map(({ from, to, hands }) => [to - from, hands])).toEqual([[18, 1]]);
+    expect(plan.plan.tasks.some(({ oven }) => oven !== undefined)).toBeFalse();
+    expect(checkDay(plan.of.works, plan.of.kitchen, plan.plan.tasks)).toEqual([]);
+    const left = plan.plan.tasks.map((task) => (task.kind === 'griddle' ? { ...task, hands: 0 } : task));
+    expect(checkDay(plan.of.works, plan.of.kitchen, left).map(({ code }) => code)).toContain('nobody-at-griddle');
+    const twice = worksOfSheet(orderOf(sheetOf([wishFor('oat-farls', { batch: { targets: [{ kind: 'times', times: 2 }] } })]))); // prettier-ignore
+    expect('works' in twice && twice.works[0]?.griddle?.minutes).toBe(36);
+  });
   it('is only cut where it was made long before', () => {
     const of = worksOfSheet(orderOf(sheetOf([wishFor('cider-fed-harvest-fruit-cake', { madeOn: '2026-10-24' })])));
     if ('problems' in of) throw new Error('refused');
@@ -92,7 +104,9 @@ describe('planning a sheet', () => {
     expect(codes(orderOf(sheetOf([])))).toEqual(['no-batches']);
     expect(codes({ ...orderOf(sheetOf(wishes.slice(0, 1))), now: 900 })).toEqual(['due-past']);
     expect(codes(orderOf(sheetOf([wishFor('nothing')])))).toEqual(['formula-gone']);
-    expect(codes(orderOf(sheetOf([wishFor('oat-farls')])))).toEqual(['no-oven-time']);
+    const farls = REGATTA_FORMULAS['oat-farls'];
+    const untimed = { untimed: { ...farls, formula: { ...farls?.formula, steps: [] } } } as typeof REGATTA_FORMULAS;
+    expect(codes({ ...orderOf(sheetOf([wishFor('untimed')])), formulas: untimed })).toEqual(['no-oven-time']);
     expect(codes(orderOf(sheetOf([wishFor('cider-fed-harvest-fruit-cake', { celsius: 100 })])))).toEqual([
       'never-done',
     ]);

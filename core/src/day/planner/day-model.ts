@@ -89,6 +89,9 @@ export interface DayModel {
   readonly capacity: Readonly<Record<string, number>>;
 }
 
+/** Cut or dropped, ready for the freezer. */
+const SHAPING_MINUTES = 5;
+
 /** Bakes are planned with their likely minutes; margins carry the rest. */
 const bakeMinutes = (oven: OvenTime): number => Math.round(oven.likely);
 
@@ -199,7 +202,7 @@ class Builder {
     });
   }
 
-  /** From the store, or made ready for the freezer without baking. */
+  /** From the store, on the griddle, or made ready for the freezer without baking. */
   private unbaked(work: BatchWork, batch: number): { readonly task: number; readonly lag: number } {
     if (!work.mixing) {
       const task = this.add(batch, 'from-store', 'from-store', 0, { hands: false, passive: true });
@@ -207,10 +210,22 @@ class Builder {
     }
     const mix = this.add(batch, 'mix', 'mix', work.mixing.minutes);
     this.beforehand(work, batch, mix);
-    const portion = this.add(batch, 'portion', 'portion', 5);
-    this.least(mix, portion, work.mixing.minutes + work.mixing.restMinutes);
-    this.most(mix, portion, work.mixing.minutes + Math.max(work.mixing.holdMinutes, work.mixing.restMinutes));
-    return { task: portion, lag: 5 };
+    const { griddle } = work;
+    const kind = griddle ? 'griddle' : 'portion';
+    const minutes = griddle?.minutes ?? SHAPING_MINUTES;
+    const shape = this.add(batch, kind, kind, minutes);
+    this.least(mix, shape, work.mixing.minutes + work.mixing.restMinutes);
+    this.most(mix, shape, work.mixing.minutes + Math.max(work.mixing.holdMinutes, work.mixing.restMinutes));
+    if (griddle)
+      this.uses.push({
+        resource: 'griddle',
+        fromTask: shape,
+        fromOffset: 0,
+        toTask: shape,
+        toOffset: minutes,
+        demand: 1,
+      });
+    return { task: shape, lag: minutes + (griddle?.coolMinutes ?? 0) };
   }
 
   private beforehand(work: BatchWork, batch: number, head: number): void {

@@ -109,18 +109,22 @@ function oneDay(
     bowl.loaded = Math.max(bowl.loaded, state.loaded);
     if (task.kind === 'bake') ends.set(task.batch, start + minutes);
   }
-  return batches.map(({ oven, finishing, thawMinutes = 0 }, i) => {
+  return batches.map((batch, i) => {
+    const { oven, griddle, finishing, thawMinutes = 0 } = batch;
     const state = along[i];
     if (!state) return 0;
     if (finishing.length > 0) return state.finished + (finishing.at(-1)?.waitMinutes ?? 0);
-    return oven
-      ? state.out + oven.coolMinutes * (cooling[i] ?? 1)
+    return oven || griddle
+      ? state.out + coolMinutesOf(batch) * (cooling[i] ?? 1)
       : Math.max(state.loaded, state.finished + thawMinutes);
   });
 }
+const coolMinutesOf = ({ oven, griddle }: Pick<BatchWork, 'oven' | 'griddle'>): number =>
+  oven?.coolMinutes ?? griddle?.coolMinutes ?? 0;
 /** What a task waits for, that really happened. */
 const WAITS_FOR: Partial<Readonly<Record<TaskKind, (batch: BatchWork, state: Along, task: PlannedTask) => number>>> = {
   portion: ({ mixing }, { mixed }) => (mixed === undefined ? -Infinity : mixed + (mixing?.restMinutes ?? 0)),
+  griddle: ({ mixing }, { mixed }) => (mixed === undefined ? -Infinity : mixed + (mixing?.restMinutes ?? 0)),
   bake: (_, { loaded }) => loaded,
   out: (_, { bakeEnd }) => bakeEnd,
   'turn-out': ({ oven }, { out }) => out + (oven?.inPanMinutes ?? 0),
@@ -130,7 +134,7 @@ function earliest(task: PlannedTask, batch: BatchWork, state: Along, cooling: nu
   if (!IS_FINISHING.has(task.kind)) return WAITS_FOR[task.kind]?.(batch, state, task) ?? -Infinity;
   return state.finished > 0
     ? state.finished + state.wait
-    : state.out + (batch.oven?.coolMinutes ?? batch.thawMinutes ?? 0) * cooling;
+    : state.out + (batch.thawMinutes ?? coolMinutesOf(batch)) * cooling;
 }
 /** The oven is free, and at its heat, for what goes in after others. */
 function ovenFree(
@@ -157,6 +161,7 @@ const NOTED: Partial<Readonly<Record<TaskKind, keyof Along>>> = {
   portion: 'loaded',
   bake: 'bakeEnd',
   out: 'out',
+  griddle: 'out',
   'turn-out': 'turned',
   'from-store': 'finished',
 };

@@ -52,8 +52,9 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
     const { oven } = work;
     const bowl = bowls[batch] ?? batch;
     const mixing = works[bowl]?.mixing;
-    const head = mixing && bowl === batch ? at('mix') : at('portion');
-    if (mixing) link(at('mix', bowl), at('portion'), mixing.minutes + mixing.restMinutes);
+    const shaped = work.griddle ? at('griddle') : at('portion');
+    const head = mixing && bowl === batch ? at('mix') : shaped;
+    if (mixing) link(at('mix', bowl), shaped, mixing.minutes + mixing.restMinutes);
     if (oven) {
       // those out of one bowl go in together
       const filled = oven.loadMinutes + (standing[batch] ?? 0);
@@ -69,8 +70,8 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
         if (share !== undefined) link(at('bake'), at(kind), Math.min(Math.round(share * oven.likely), planned));
       }
     }
-    let last = oven ? at('out') : at('from-store');
-    let lag = oven ? oven.unloadMinutes + oven.coolMinutes : (work.thawMinutes ?? 0);
+    let last = oven ? at('out') : work.griddle ? at('griddle') : at('from-store');
+    let lag = bakedUntil(work);
     for (const step of work.finishing) {
       link(last, at(step.kind), lag);
       last = at(step.kind);
@@ -87,6 +88,11 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
     link(a, b, (tasks[a]?.to ?? 0) - (tasks[a]?.from ?? 0));
   ovenLinks(tasks, link);
   return out;
+}
+/** From the start of taking it out, or of the griddle, or from the store, until the next step may begin. */
+function bakedUntil({ oven, griddle, thawMinutes = 0 }: BatchWork): number {
+  if (oven) return oven.unloadMinutes + oven.coolMinutes;
+  return griddle ? griddle.minutes + griddle.coolMinutes : thawMinutes;
 }
 /** Each task with the next of the same pair of hands. */
 function inTurn(
@@ -121,8 +127,8 @@ export function slackOf(works: readonly BatchWork[], tasks: readonly PlannedTask
     const work = works[batch];
     if (!work) return from + FREE;
     const finish = work.finishing.at(-1);
-    if (finish ? kind === finish.kind : kind === 'out')
-      return work.dueMinute - (finish ? finish.minutes + finish.waitMinutes : (work.oven?.unloadMinutes ?? 0) + (work.oven?.coolMinutes ?? 0)); // prettier-ignore
+    if (finish ? kind === finish.kind : kind === 'out' || kind === 'griddle')
+      return work.dueMinute - (finish ? finish.minutes + finish.waitMinutes : bakedUntil(work));
     return Infinity;
   });
   for (let i = tasks.length - 1; i >= 0; i--)

@@ -1,6 +1,7 @@
 import { paceOf, type LearnedPace, type PacedTask } from '../../kitchen/learned/index.js';
 import type { BatchWork } from '../works/index.js';
-import { usualWorksOf, type BatchToPlan, type WorksRead } from './batch-tasks.js';
+import { usualWorksOf } from './batch-tasks.js';
+import type { BatchToPlan, WorksRead } from './order.js';
 
 /* The work of a batch in the minutes of these hands: the usual ones, by what bakes made along have taught of them. */
 

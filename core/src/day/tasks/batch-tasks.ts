@@ -1,10 +1,6 @@
-import type { Batch } from '../../batch/batch/index.js';
-import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
-import type { MixingFamily } from '../../batch/bowl/index.js';
 import { LONGEST_WAIT_MINUTES, waitingOfStyle } from '../../batter/rising/index.js';
-import { HEAT_STYLE_OF, type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
+import { type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
 import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
-import { mixingFamily } from '../../batch/bowl/index.js';
 import {
   goInTogether,
   outInTurn,
@@ -17,12 +13,14 @@ import {
   type Waiting,
 } from '../works/index.js';
 import { warmUpMinutes, type ThingFromFridge } from '../warming/index.js';
+import { coolingOf, finishingOf } from './finishing.js';
 import { methodSays, type MethodSays } from './method-words.js';
 import {
   BOUGHT_SO,
   BOWL_GRAMS,
   FILLING,
   FINISHING,
+  GRIDDLE_GRAMS,
   KEEPING,
   LINING,
   MIXING_MINUTES,
@@ -31,56 +29,19 @@ import {
   WEIGHING,
   WITH_MIXER,
 } from './minutes.table.js';
+import { familyOf, heatStyle, stepsOf, type BatchToPlan, type Load, type Order, type WorksRead } from './order.js';
 
 /*
  * A batch as the work of a day: what its formula, its size, its pans and the words of its method ask of hands, oven and fridge. Nothing
  * is a fixed list; what the method says of resting, soaking, cooling and chilling wins over every default.
  */
 
-export const WORK_PROBLEMS = ['no-oven-time', 'never-done'] as const;
-export type WorkProblem = (typeof WORK_PROBLEMS)[number];
-export type ServedAs = 'warm' | 'fresh' | 'cold';
-
-export interface BatchToPlan {
-  readonly id: string;
-  readonly title: string;
-  readonly bake: OneBake;
-  readonly batch: Batch;
-  /** What is foreseen of each portion, in their order; undefined where the simulation foresees no end. */
-  readonly foreseen: readonly (BakePrediction | undefined)[];
-  readonly dueMinute: number;
-  readonly served: ServedAs;
-  /** Baked on another day: only finishing is left. */
-  readonly madeBefore?: boolean;
-  /** Cut before it is put out; by its style where not said. */
-  readonly sliced?: boolean;
-  readonly packed?: boolean;
-  readonly roomCelsius: number;
-  /** Racks of the largest oven: what does not fit in one load is baked in several. */
-  readonly racks: number;
-}
-export type WorksRead =
-  | { readonly kind: 'works'; readonly works: readonly BatchWork[] }
-  | { readonly kind: 'problem'; readonly problem: WorkProblem };
-
-/** One load of the oven: these pans, with what is foreseen of them. */
-interface Load {
-  readonly portion?: BakePortion;
-  readonly pans?: VesselSet;
-  readonly grams: number;
-  readonly foreseen?: BakePrediction;
-  readonly count: number;
-}
-
-/** With what its method says, read once. */
-interface Order extends BatchToPlan {
-  readonly says: MethodSays;
-}
-
 /** What a batch asks of the day, in the minutes of usual hands. */
 export function usualWorksOf(batch: BatchToPlan): WorksRead {
   const order: Order = { ...batch, says: methodSays(batch.bake.order.formula) };
   if (order.madeBefore === true) return { kind: 'works', works: [fromTheStore(order)] };
+  if (order.says.griddleMinutes !== undefined)
+    return { kind: 'works', works: [onGriddle(order, order.says.griddleMinutes)] };
   const { bake, foreseen } = order;
   const loads = bake.portions.flatMap((portion, i): readonly Load[] => {
     const prediction = foreseen[i];
@@ -126,6 +87,22 @@ function fromOneBowl(order: Order, loads: readonly Load[], ovens: readonly OvenT
   });
 }
 
+/** On the griddle, go after go, by somebody who turns it. */
+function onGriddle(order: Order, minutesOfOne: number): BatchWork {
+  const grams = order.bake.plan.batterGrams;
+  const load: Load = { grams, count: 1 };
+  const work = oneWork(order, load, undefined, 0, 1);
+  const goes = Math.max(1, Math.ceil(grams / GRIDDLE_GRAMS - 0.2));
+  return {
+    ...work,
+    handwork: work.handwork.filter(({ kind }) => kind !== 'line'),
+    griddle: {
+      minutes: Math.max(1, Math.round(minutesOfOne * goes)),
+      coolMinutes: coolingOf(order, load, work.finishing),
+    },
+  };
+}
+
 /** What was made long before comes out of its tin to be cut. */
 function fromTheStore(order: Order): BatchWork {
   const finishing = finishingOf(order, { grams: order.bake.plan.batterGrams, count: 1 });
@@ -143,12 +120,7 @@ function fromTheStore(order: Order): BatchWork {
   };
 }
 
-const heatStyle = ({ bake }: Order): HeatStyleId => HEAT_STYLE_OF[bake.audit.style?.basedOn ?? ''] ?? 'quick';
-const stepsOf = ({ bake }: Order): string => bake.order.formula.steps.map(({ text }) => text).join(' ');
-const familyOf = (order: Order): MixingFamily =>
-  order.batch.mixing?.family ?? mixingFamily(order.bake.audit.style?.mixingMethod ?? '', stepsOf(order));
-
-function oneWork(order: Order, load: Load, oven: OvenTime, nth: number, of: number): BatchWork {
+function oneWork(order: Order, load: Load, oven: OvenTime | undefined, nth: number, of: number): BatchWork {
   const style = heatStyle(order);
   const keeping = KEEPING[style];
   const warm = order.served === 'warm';
@@ -161,7 +133,7 @@ function oneWork(order: Order, load: Load, oven: OvenTime, nth: number, of: numb
     handwork: handworkOf(order, load, of),
     waiting: waitingOfBatch(order),
     mixing: mixingOf(order, load, of),
-    oven: { ...oven, coolMinutes: coolingOf(order, load, finishing) },
+    ...(oven && { oven: { ...oven, coolMinutes: coolingOf(order, load, finishing) } }),
     finishing,
     makeFrostingMinutes: finishing.some(({ kind }) => kind === 'frost' || kind === 'fill') ? FINISHING.makeFrosting : 0,
     dueMinute: order.dueMinute,
@@ -349,49 +321,4 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
     });
   }
   return waiting;
-}
-
-/** Filling, frosting, slicing, packing, in their order. */
-function finishingOf(order: Order, { pans, grams, count }: Load): readonly Finishing[] {
-  const { frosting } = order.batch;
-  const style = heatStyle(order);
-  const keeping = KEEPING[style];
-  const named = order.bake.order.formula.components.map(({ name }) => name).join(' ');
-  const spread = frosting !== undefined || /frost|icing|buttercream|ganache/i.test(named);
-  const filled = /\bfilling\b|\bcurd\b/i.test(named);
-  const cups = (pans?.pan.cavities ?? 1) > 1;
-  const litres = Math.max(4, Math.round((grams / 1000) * FINISHING.perLitreInFridge));
-  const chill = order.says.chillMinutes;
-  const list: Finishing[] = [];
-  if (filled)
-    list.push({ kind: 'fill', minutes: FINISHING.fill, waitMinutes: spread ? 0 : (chill ?? 0), fridgeLitres: litres });
-  if (spread)
-    list.push({
-      kind: 'frost',
-      minutes: Math.round(
-        cups
-          ? 5 + FINISHING.frostCup * (pans?.pan.cavities ?? 12) * count
-          : count > 1
-            ? FINISHING.frostStack
-            : FINISHING.frostSingle,
-      ),
-      waitMinutes: chill ?? (cups ? 0 : FINISHING.chillAfter),
-      fridgeLitres: litres,
-    });
-  const slices = order.sliced ?? (order.served !== 'warm' && !cups);
-  if (slices && keeping.sliceMinutes > 0)
-    list.push({ kind: 'slice', minutes: keeping.sliceMinutes, waitMinutes: 0, fridgeLitres: 0 });
-  if (order.packed === true) list.push({ kind: 'pack', minutes: 5, waitMinutes: 0, fridgeLitres: 0 });
-  return list;
-}
-/** Until the next step may begin: cold enough to frost, firm enough to cut, cool enough to eat. */
-function coolingOf(order: Order, { foreseen }: Load, finishing: readonly Finishing[]): number {
-  const keeping = KEEPING[heatStyle(order)];
-  const [first] = finishing;
-  const { slice, frost } = foreseen?.timeline.coolMinutes ?? {};
-  const inPan = order.says.inPanMinutes ?? 0;
-  if (order.served === 'warm' && first?.kind !== 'frost' && first?.kind !== 'fill')
-    return Math.max(inPan, keeping.warmMinutes);
-  const wanted = first?.kind === 'frost' || first?.kind === 'fill' ? (frost ?? slice ?? 90) : (slice ?? 60);
-  return Math.round(Math.max(inPan + 2, order.says.coolMinutes ?? Math.min(240, wanted)));
 }

@@ -1,10 +1,4 @@
 export { methodSays, type MethodSays } from './method-words.js';
 export { usualMinutes, worksOf } from './at-pace.js';
-export {
-  usualWorksOf,
-  WORK_PROBLEMS,
-  type BatchToPlan,
-  type ServedAs,
-  type WorkProblem,
-  type WorksRead,
-} from './batch-tasks.js';
+export { usualWorksOf } from './batch-tasks.js';
+export { WORK_PROBLEMS, type BatchToPlan, type ServedAs, type WorkProblem, type WorksRead } from './order.js';

@@ -20,12 +20,26 @@ export interface MethodSays {
   /** Something is poured over while it is hot. */
   readonly soakedHot: boolean;
   readonly linedDouble: boolean;
+  /** On a griddle: minutes of one go, both sides. */
+  readonly griddleMinutes?: number;
 }
 
 const FINISHED = /\b(?:frost|fill(?:ed|ing)?|ice|assembled?|spread|slice|cut(?:ting)?)\b/i;
 const WORD_DAYS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5 };
 const NEXT_DAY = /\b(?:better|best)\b[^.;]{0,20}\b(?:next day|the day after)\b/i;
 const BETTER_AFTER = /\b(?:better|best)\b[^.;]{0,20}\bafter (\w+) days?\b/i;
+
+const GRIDDLE = /\b(?:griddle|girdle|bakestone)\b/i;
+const A_SIDE = /\b(?:a|each|per) side\b/i;
+/** Minutes on the griddle, of a step that bakes there. */
+function griddleMinutes(texts: readonly string[]): number | undefined {
+  for (const text of texts) {
+    if (!GRIDDLE.test(text)) continue;
+    const time = mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+    if (time?.kind === 'time') return Math.round(time.high * (A_SIDE.test(text) ? 2 : 1));
+  }
+  return undefined;
+}
 
 export function methodSays({ steps, notes = [], components }: Formula): MethodSays {
   const texts = steps.map(({ text }) => text);
@@ -48,6 +62,7 @@ export function methodSays({ steps, notes = [], components }: Formula): MethodSa
   const soak = time(['soak'], () => true);
   const fed = /\bfeed\b[^.;]*\b(?:each|every|once a) (week|fortnight)\b/i.exec(all)?.[1];
   const after = BETTER_AFTER.exec(all)?.[1]?.toLowerCase();
+  const onGriddle = griddleMinutes(texts);
   const days = after === undefined ? (NEXT_DAY.test(all) ? 1 : undefined) : (WORD_DAYS[after] ?? Number(after));
   const soakTime =
     soak ?? (soaked !== undefined && /\bovernight\b/i.test(soaked) ? { low: 480, high: 720 } : undefined);
@@ -60,6 +75,7 @@ export function methodSays({ steps, notes = [], components }: Formula): MethodSa
     ...(soakTime && {
       soak: { least: Math.round(soakTime.low), most: Math.max(Math.round(soakTime.high), 2 * soakTime.low) },
     }),
+    ...(onGriddle !== undefined && { griddleMinutes: onGriddle }),
     ...(inPan && { inPanMinutes: Math.round(inPan.low) }),
     ...(chill && { chillMinutes: Math.round(chill.low) }),
     ...(cool && { coolMinutes: Math.round(cool.low) }),

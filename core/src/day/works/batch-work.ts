@@ -91,6 +91,8 @@ export interface BatchWork {
   readonly mixedWith?: string;
   /** Absent for what was baked on another day, and for what is only made ready and frozen. */
   readonly oven?: OvenTime;
+  /** Baked on a griddle, go after go, by somebody who stands there: minutes of all goes, and until it may be eaten. */
+  readonly griddle?: { readonly minutes: number; readonly coolMinutes: number };
   /** Minutes before it may be worked on, for what comes from the store or the freezer. */
   readonly thawMinutes?: number;
   readonly finishing: readonly Finishing[];
@@ -174,6 +176,7 @@ export type TaskKind =
   | 'rest'
   | 'portion'
   | 'bake'
+  | 'griddle'
   | 'turn'
   | 'tent'
   | 'uncover'

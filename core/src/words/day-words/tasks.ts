@@ -4,7 +4,7 @@ import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 /** A word or two for a kind of task, as a lane or a filter says it. */
 const KIND_NAMES: Readonly<Record<TaskKind, string>> = {
   'take-out': 'take out', chill: 'chill', soak: 'soak', prepare: 'prepare', line: 'line', preheat: 'heat up', weigh: 'weigh', mix: 'mix', rest: 'rest',
-  portion: 'into the oven', bake: 'bake', turn: 'turn', tent: 'tent', uncover: 'uncover', 'turn-down': 'turn down', 'set-oven': 'set the oven', out: 'out',
+  portion: 'into the oven', bake: 'bake', griddle: 'griddle', turn: 'turn', tent: 'tent', uncover: 'uncover', 'turn-down': 'turn down', 'set-oven': 'set the oven', out: 'out',
   'turn-out': 'turn out', 'from-store': 'from the tin', cool: 'cool', 'make-frosting': 'make the frosting', 'crumb-coat': 'crumb coat', fill: 'fill',
   frost: 'frost', slice: 'slice', pack: 'pack', wash: 'wash up', feed: 'feed', own: 'to do',
 }; // prettier-ignore
@@ -42,6 +42,8 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
       return `Portion, and in: ${it}`;
     case 'bake':
       return `Bakes at ${degrees}: ${it}`;
+    case 'griddle':
+      return `On the griddle: ${it}`;
     case 'turn':
       return `Turn round: ${it}`;
     case 'tent':
