@@ -9,7 +9,7 @@ import {
   type Freshness,
   type KeepPlace,
 } from '@orvin/core/keep/larder';
-import { thawHours } from '@orvin/core/keep/keeping';
+import { thawHours } from '@orvin/core/day/warming';
 import { Toasts } from '../parts/toasts';
 import { dayOf } from '../parts/wall-clock';
 import { LarderStore } from '../store/larder-store';

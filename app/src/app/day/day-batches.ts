@@ -111,6 +111,14 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                     />
                     cut</label
                   >
+                  <label class="tick"
+                    ><input
+                      type="checkbox"
+                      [checked]="row.wish.frozen ?? false"
+                      (change)="setFrozen(row.wish, !(row.wish.frozen ?? false))"
+                    />
+                    from the freezer</label
+                  >
                   @if (row.ahead) {
                     <label class="tick"
                       ><input
@@ -238,6 +246,7 @@ export class DayBatches {
       ...(understood && { batch: { ...record.batch, targets: read.targets } }),
       ...(!understood && record.batch && { batch: record.batch }),
       ...(wish.sliced !== undefined && { sliced: wish.sliced }),
+      ...(wish.frozen !== undefined && { frozen: wish.frozen }),
     });
     this.said.set(
       wish.amount !== '' && !understood
@@ -280,6 +289,9 @@ export class DayBatches {
   }
   protected setSliced(wish: Wish, sliced: boolean): void {
     this.day.setWish(wish.id, `cutting ${wish.title}`, { sliced });
+  }
+  protected setFrozen(wish: Wish, frozen: boolean): void {
+    this.day.setWish(wish.id, `${wish.title} from the freezer`, { frozen });
   }
   protected setEvening(wish: Wish, eveningBefore: boolean): void {
     this.day.setWish(wish.id, `${wish.title} the evening before`, { eveningBefore });

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { heatingOf, type DaySheet, type SheetOven, type SheetPair, type SheetSpan } from '@orvin/core/day/sheets';
+import { PLAIN_DAY } from '@orvin/core/day/works';
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { learnedOvenInWords } from '@orvin/core/words/oven-words';
 import { paceSaid } from '@orvin/core/words/book-words';
@@ -169,6 +170,20 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
             l</label
           >
           <label
+            >freezer
+            <input
+              class="line-input figure"
+              size="3"
+              [orvFigure]="sheet.freezerLitres ?? usualFreezer"
+              [lowest]="0"
+              [highest]="500"
+              unit="l"
+              [keptAs]="key('freezer')"
+              (figureSaid)="set('room in the freezer', { freezerLitres: $event ?? usualFreezer })"
+            />
+            l</label
+          >
+          <label
             >room
             <input
               class="line-input figure"
@@ -241,6 +256,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
 export class DayHands {
   protected readonly day = inject(ThisDay);
   private readonly learning = inject(Learning);
+  protected readonly usualFreezer = PLAIN_DAY.freezerLitres;
   protected readonly paceSaid = computed(() => paceSaid(this.learning.kitchen().routine?.pace));
   /** Whose oven it plans around: what bakes taught of it. */
   protected readonly ovenSaid = computed(() => {

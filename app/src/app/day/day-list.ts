@@ -130,8 +130,11 @@ export class DayList {
     };
     return tasks
       .filter(
-        ({ kind, from, to, hands }) =>
-          kind !== 'cool' && kind !== 'rest' && kind !== 'from-store' && (hands === 0 || to > from),
+        ({ kind, what, from, to, hands }) =>
+          kind !== 'cool' &&
+          kind !== 'rest' &&
+          (kind !== 'from-store' || what === 'freezer') &&
+          (hands === 0 || to > from),
       )
       .map((task) => ({
         key: `${task.id} ${task.from}`,

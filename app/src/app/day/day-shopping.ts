@@ -194,9 +194,9 @@ export class DayShopping {
 
   private readonly needed = computed(() =>
     neededOf(
-      (this.day.sheet()?.wishes ?? []).flatMap(({ formulaId, batch, madeOn }) => {
+      (this.day.sheet()?.wishes ?? []).flatMap(({ formulaId, batch, madeOn, frozen }) => {
         const record = this.store.formula(formulaId);
-        if (!record || madeOn !== undefined) return [];
+        if (!record || madeOn !== undefined || frozen) return [];
         const bake = oneBake({
           formula: record.formula,
           audit: this.readings.of(record.formula),

@@ -43,6 +43,31 @@ describe('what a batch asks of the day', () => {
     const [gingerbread, scones] = worksFor('gingerbread-dark-treacle', 'thyme-sweet-potato-scones');
     expect(gingerbread?.mixing?.holdMinutes ?? 0).toBeLessThan(scones?.mixing?.holdMinutes ?? 0);
   });
+  it('is taken out of the freezer in time to thaw: pieces sooner than a loaf, a loaf sooner than what is deep', () => {
+    const out = (id: string) => {
+      const plan = plannedOf(planSheet(orderOf(sheetOf([wishFor(id, { frozen: true })]))));
+      const task = plan.plan.tasks.find(({ kind }) => kind === 'from-store');
+      expect(task?.what).toBe('freezer');
+      expect(plan.plan.tasks.some(({ kind }) => kind === 'bake' || kind === 'mix')).toBeFalse();
+      expect(checkDay(plan.of.works, plan.of.kitchen, plan.plan.tasks)).toEqual([]);
+      return task?.from ?? NaN;
+    };
+    const [pieces, loaf, deep] = [out('rhubarb-ginger-muffins'), out('pear-cardamom-loaf'), out('cider-fed-harvest-fruit-cake')]; // prettier-ignore
+    expect(loaf).toBeLessThanOrEqual(pieces - 120);
+    expect(deep).toBeLessThanOrEqual(loaf - 120);
+  });
+  it('takes room in the freezer, raw the evening before too: more than there is, is refused', () => {
+    const wishes = [wishFor('pear-cardamom-loaf', { frozen: true }), wishFor('thyme-sweet-potato-scones', { eveningBefore: true })]; // prettier-ignore
+    const codes = (freezerLitres: number) => {
+      const of = worksOfSheet(orderOf(sheetOf(wishes, { freezerLitres })));
+      return 'problems' in of ? of.problems : [];
+    };
+    const [problem] = codes(1);
+    expect(problem?.code).toBe('freezer-full');
+    const wanted = problem?.wanted ?? 0;
+    expect(codes(wanted)).toEqual([]);
+    expect(codes(wanted - 1).length).toBe(1);
+  });
   it('stands on a griddle where its method says so, go after go, and somebody with it', () => {
     const plan = plannedOf(planSheet(orderOf(sheetOf([wishFor('oat-farls', { served: 'warm' })]))));
     const onGriddle = plan.plan.tasks.filter(({ kind }) => kind === 'griddle');

@@ -20,7 +20,7 @@ import {
   type WayOut,
   type WaysOutPart,
 } from '../ways-out/index.js';
-import { PLAIN_DAY, type BatchWork, type DayKitchen } from '../works/index.js';
+import { frozenLitres, PLAIN_DAY, type BatchWork, type DayKitchen } from '../works/index.js';
 import { heatingOf, type DaySheet, type OwnTask, type Wish } from '../sheets/index.js';
 
 /** What a day is planned from: the sheet, the formulas that it names, the baker's kitchen. */
@@ -38,7 +38,7 @@ export interface SheetOrder {
 }
 
 export const SHEET_PROBLEMS = [
-  'no-hands', 'no-batches', 'formula-gone', 'due-unreadable', 'due-past', 'not-before-late', 'pans-missing', 'nothing-to-bake', 'no-oven-time', 'never-done',
+  'no-hands', 'no-batches', 'formula-gone', 'due-unreadable', 'due-past', 'not-before-late', 'pans-missing', 'nothing-to-bake', 'no-oven-time', 'never-done', 'freezer-full',
 ] as const; // prettier-ignore
 export type SheetProblemCode = (typeof SHEET_PROBLEMS)[number];
 /** Why a day cannot be planned at all. */
@@ -128,6 +128,10 @@ export function worksOfSheet(
     else if (now === undefined || due > now) works.push(ownWork(own, due));
   }
   const day = { ...dayKitchen(sheet, kitchen, works, problems), ...(begins !== undefined && { notBefore: begins }) };
+  // what is frozen lies there all at once, on the morning of the day
+  const frozen = [...works.filter(({ mixing }) => !mixing), ...evening.filter(({ oven }) => !oven)];
+  const litres = frozenLitres(frozen);
+  if (litres > day.freezerLitres) problems.push({ code: 'freezer-full', wanted: litres, there: day.freezerLitres });
   if (problems.length > 0) return { problems };
   const { locks, done } = sheet;
   const settled: Settled = { locks, done, ...(now !== undefined && { now }) };
@@ -166,7 +170,8 @@ function worksOfWish(
     ...(wish.batch && { batch: wish.batch }),
     oven: { ...oven, ...(wish.celsius !== undefined && { celsius: wish.celsius }) },
   });
-  const foreseen = wish.madeOn === undefined ? bake.portions.map(({ job }) => foreseenOf(run(job))) : [];
+  const foreseen =
+    wish.madeOn === undefined && wish.frozen !== true ? bake.portions.map(({ job }) => foreseenOf(run(job))) : [];
   const read = worksOf({
     id: wish.id,
     title: wish.title,
@@ -178,6 +183,7 @@ function worksOfWish(
     roomCelsius,
     racks,
     madeBefore: wish.madeOn !== undefined,
+    ...(wish.frozen !== undefined && { frozen: wish.frozen }),
     ...(wish.sliced !== undefined && { sliced: wish.sliced }),
     ...(wish.packed !== undefined && { packed: wish.packed }),
   });
@@ -244,6 +250,7 @@ function dayKitchen(
     bowls: sheet.bowls,
     pans,
     fridgeLitres: sheet.fridgeLitres,
+    freezerLitres: sheet.freezerLitres ?? PLAIN_DAY.freezerLitres,
     roomCelsius: sheet.roomCelsius,
     notBefore: timeOfDay(sheet, sheet.notBefore),
   };

@@ -44,6 +44,7 @@ export const daySheetSchema = Joi.object<DaySheet>({
         eveningBefore: Joi.boolean(),
         celsius: Joi.number().min(100).max(300),
         madeOn: date,
+        frozen: Joi.boolean(),
       }),
     )
     .max(30)
@@ -88,6 +89,7 @@ export const daySheetSchema = Joi.object<DaySheet>({
   mixers: Joi.number().integer().min(0).max(9).required(),
   bowls: Joi.number().integer().min(1).max(99).required(),
   fridgeLitres: Joi.number().min(0).max(2000).required(),
+  freezerLitres: Joi.number().min(0).max(2000),
   roomCelsius: Joi.number().min(5).max(45).required(),
   notBefore: time.required(),
   locks: minutes.required(),

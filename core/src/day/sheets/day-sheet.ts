@@ -47,6 +47,8 @@ export interface Wish {
   readonly celsius?: number;
   /** Made long before: on this date, "2026-10-24"; only finishing is left. */
   readonly madeOn?: string;
+  /** Baked before, and in the freezer: it is taken out in time to thaw. */
+  readonly frozen?: boolean;
 }
 
 /** Something that has to be done besides baking, by an hour. */
@@ -70,6 +72,8 @@ export interface DaySheet {
   readonly mixers: number;
   readonly bowls: number;
   readonly fridgeLitres: number;
+  /** A drawer where nobody says. */
+  readonly freezerLitres?: number;
   readonly roomCelsius: number;
   /** No hands before, "07:00". */
   readonly notBefore: string;

@@ -12,7 +12,7 @@ import {
   type OvenTime,
   type Waiting,
 } from '../works/index.js';
-import { warmUpMinutes, type ThingFromFridge } from '../warming/index.js';
+import { thawHours, warmUpMinutes, type Thawing, type ThingFromFridge } from '../warming/index.js';
 import { coolingOf, finishingOf } from './finishing.js';
 import { methodSays, type MethodSays } from './method-words.js';
 import {
@@ -39,7 +39,7 @@ import { familyOf, heatStyle, stepsOf, type BatchToPlan, type Load, type Order, 
 /** What a batch asks of the day, in the minutes of usual hands. */
 export function usualWorksOf(batch: BatchToPlan): WorksRead {
   const order: Order = { ...batch, says: methodSays(batch.bake.order.formula) };
-  if (order.madeBefore === true) return { kind: 'works', works: [fromTheStore(order)] };
+  if (order.madeBefore === true || order.frozen === true) return { kind: 'works', works: [fromTheStore(order)] };
   if (order.says.griddleMinutes !== undefined)
     return { kind: 'works', works: [onGriddle(order, order.says.griddleMinutes)] };
   const { bake, foreseen } = order;
@@ -103,7 +103,7 @@ function onGriddle(order: Order, minutesOfOne: number): BatchWork {
   };
 }
 
-/** What was made long before comes out of its tin to be cut. */
+/** What was made before comes out of its tin to be cut, or out of the freezer to thaw. */
 function fromTheStore(order: Order): BatchWork {
   const finishing = finishingOf(order, { grams: order.bake.plan.batterGrams, count: 1 });
   return {
@@ -117,8 +117,19 @@ function fromTheStore(order: Order): BatchWork {
     marginMinutes: 0,
     freshMinutes: 720,
     freshnessWeight: 0.001,
+    ...(order.frozen && {
+      thawMinutes: 60 * thawHours(thawingOf(order)),
+      freezerLitres: freezerLitres(order.bake.plan.batterGrams),
+    }),
   };
 }
+const DEEP: ReadonlySet<HeatStyleId> = new Set<HeatStyleId>(['fruit', 'bundt', 'pound']);
+function thawingOf(order: Order): Thawing {
+  const pan = order.bake.portions[0]?.pans.pan;
+  if (DEEP.has(heatStyle(order))) return 'deep';
+  return !pan || pan.cavities > 1 || isFree(pan) ? 'slices' : 'loaf';
+}
+const freezerLitres = (grams: number): number => Math.max(1, Math.round((grams / 1000) * FINISHING.perKgInFreezer));
 
 function oneWork(order: Order, load: Load, oven: OvenTime | undefined, nth: number, of: number): BatchWork {
   const style = heatStyle(order);
@@ -130,6 +141,7 @@ function oneWork(order: Order, load: Load, oven: OvenTime | undefined, nth: numb
     id: nth > 0 ? `${order.id}.${nth}` : order.id,
     title: nth > 0 ? `${order.title}, ${nth} of ${of}` : order.title,
     ...aheadOf(style, finishing, warm),
+    ...(FREEZES_RAW.has(style) && { freezerLitres: freezerLitres(load.grams) }),
     handwork: handworkOf(order, load, of),
     waiting: waitingOfBatch(order),
     mixing: mixingOf(order, load, of),

@@ -23,6 +23,8 @@ export interface BatchToPlan {
   readonly served: ServedAs;
   /** Baked on another day: only finishing is left. */
   readonly madeBefore?: boolean;
+  /** Made before, and in the freezer. */
+  readonly frozen?: boolean;
   /** Cut before it is put out; by its style where not said. */
   readonly sliced?: boolean;
   readonly packed?: boolean;

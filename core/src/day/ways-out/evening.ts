@@ -50,7 +50,7 @@ export function eveningParts(work: BatchWork, eveningDue: number): EveningParts 
         how: ahead,
         evening: { ...without(evening, 'oven'), finishing: [] },
         day: {
-          ...unbaked,
+          ...without(unbaked, 'freezerLitres'),
           handwork: work.handwork.filter(({ kind }) => kind === 'line'),
           waiting: [],
           oven: scaled(oven),

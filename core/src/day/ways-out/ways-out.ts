@@ -1,7 +1,7 @@
 import { checkDay } from '../checking/index.js';
 import { without } from '../../ground/records/index.js';
 import { planDay, type DayPlan, type Settled } from '../planner/index.js';
-import { bowlsOf, type BatchWork, type DayKitchen, type OvenTime } from '../works/index.js';
+import { bowlsOf, frozenLitres, type BatchWork, type DayKitchen, type OvenTime } from '../works/index.js';
 import { BORROWED } from './conflict.js';
 import { eveningParts } from './evening.js';
 
@@ -164,6 +164,9 @@ class Seeker {
       const split = work && eveningParts(work, this.evening.to);
       return split ? [{ i, split }] : [];
     });
+    const frozen = parts.flatMap(({ split }) => (split.how === 'freeze-raw' ? [split.evening] : []));
+    const there = frozenLitres(works.filter(({ mixing }) => !mixing));
+    if (there + frozenLitres(frozen) > kitchen.freezerLitres) return { kind: 'none' };
     const day = works.map((work, i) => parts.find((part) => part.i === i)?.split.day ?? work);
     const wide = this.solve(day, { ...kitchen, notBefore: kitchen.notBefore - EARLIER }, 0.06);
     if (!wide) return { kind: 'none' };
@@ -172,12 +175,12 @@ class Seeker {
     const plan = wide.startsAt >= kitchen.notBefore ? wide : near ? this.solve(day, kitchen, 0.1) : undefined;
     if (!plan) return { kind: 'starts', start: wide.startsAt };
     const before = parts.map(({ split }) => split.evening);
-    const there = {
+    const kitchenThen = {
       ...kitchen,
       notBefore: this.evening.from,
       pairs: kitchen.pairs.map((pair) => ({ ...pair, away: [] })),
     };
-    const eveningPlan = this.solve(before, there, 0.08, {});
+    const eveningPlan = this.solve(before, kitchenThen, 0.08, {});
     if (!eveningPlan) return { kind: 'none' };
     const minutes = eveningPlan.tasks.reduce((sum, { hands, from, to }) => sum + hands * (to - from), 0);
     this.offer({ code: 'evening', batches: moved, minutes, plan, works: day, kitchen, evening: { works: before, plan: eveningPlan } }); // prettier-ignore

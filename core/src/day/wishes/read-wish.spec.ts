@@ -21,6 +21,12 @@ describe('a batch and its hour in words', () => {
       if (formula !== undefined) expect(wish.formulas[0]).toBe(formula);
       expect([wish.amount, wish.due, wish.served]).toEqual([amount, due, served]);
     });
+  it('may be in the freezer already', () => {
+    for (const said of ['a pear loaf from the freezer at 4', 'frozen muffins at 11', 'the pear loaf, out of the freezer'])
+      expect(read(said).frozen).withContext(said).toBeTrue();
+    expect(read('a pear loaf from the freezer at 4').formulas[0]).toBe(0);
+    expect(read('scones at 3 pm').frozen).toBeUndefined();
+  });
   it('that may be several formulas says all of them', () => {
     expect(read('two loaves by Friday night').formulas).toEqual([0, 5]);
   });

@@ -11,6 +11,8 @@ export interface ReadWish {
   readonly due: string;
   readonly served: ServedAs;
   readonly sliced?: boolean;
+  /** It is in the freezer. */
+  readonly frozen?: boolean;
   /** No hour was said: the day's usual one stands. */
   readonly usualHour: boolean;
 }
@@ -31,6 +33,7 @@ const CLOCK =
 const BARE_CLOCK = /\b(\d{1,2})[:.](\d{2})\s*(am|pm)?\b|\b(\d{1,2})\s*(am|pm)\b/i;
 const PART = new RegExp(`\\b(${Object.keys(PARTS).join('|')})\\b`, 'i');
 const DAY = new RegExp(`\\b(?:on |by |for |next )?(${DAYS.join('|')}|today|tomorrow)\\b`, 'i');
+const FROM_FREEZER = /\b(?:(?:from|out of|in) the freezer|frozen)\b/i;
 const AMOUNT =
   /^(?:the\s+)?(\d+(?:[.,/]\d+)?|half|double|twice|one|two|three|four|five|six|eight|ten|twelve|a dozen|two dozen|a|an)\s+/i;
 /** Words that are of no formula. */
@@ -97,6 +100,7 @@ export function readWish(text: string, { titles, date, usualTime }: WishContext)
       ? 'cold'
       : 'fresh';
   const thing = what
+    .replace(FROM_FREEZER, ' ')
     .replace(/\b(?:warm|hot|cold|chilled|fresh|sliced|cut|on the table|ready|and)\b/gi, ' ')
     .replace(/[,.;]+/g, ' ')
     .replace(/\s+/g, ' ')
@@ -115,6 +119,7 @@ export function readWish(text: string, { titles, date, usualTime }: WishContext)
     due: `${day?.date ?? date}T${time?.time ?? usualTime}`,
     served,
     usualHour: time === undefined,
+    ...(FROM_FREEZER.test(what) && { frozen: true }),
     ...(/\bsliced\b|\bcut\b/i.test(what) && { sliced: true }),
   };
 }

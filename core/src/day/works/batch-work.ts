@@ -93,6 +93,8 @@ export interface BatchWork {
   readonly oven?: OvenTime;
   /** Baked on a griddle, go after go, by somebody who stands there: minutes of all goes, and until it may be eaten. */
   readonly griddle?: { readonly minutes: number; readonly coolMinutes: number };
+  /** Room in the freezer, from the evening before or longer ago until it is wanted. */
+  readonly freezerLitres?: number;
   /** Minutes before it may be worked on, for what comes from the store or the freezer. */
   readonly thawMinutes?: number;
   readonly finishing: readonly Finishing[];
@@ -132,6 +134,7 @@ export interface DayKitchen {
   /** How many of each pan; what is not named is there once. */
   readonly pans: Readonly<Record<string, number>>;
   readonly fridgeLitres: number;
+  readonly freezerLitres: number;
   /** Hands at the sink where a pan, or a bowl, is wanted again; 0 leaves washing to the drying time. */
   readonly washPanMinutes: number;
   readonly washBowlMinutes: number;
@@ -155,6 +158,7 @@ export const PLAIN_DAY: DayKitchen = {
   bowls: 3,
   pans: {},
   fridgeLitres: 40,
+  freezerLitres: 20,
   washPanMinutes: 3,
   washBowlMinutes: 3,
   dryPanMinutes: 2,
@@ -259,3 +263,7 @@ export const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>([
 ]); // prettier-ignore
 /** What stands by itself: nobody is told of it. */
 export const BY_ITSELF: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven', 'from-store']);
+
+/** Room in the freezer that these take together. */
+export const frozenLitres = (works: readonly BatchWork[]): number =>
+  works.reduce((sum, { freezerLitres = 0 }) => sum + freezerLitres, 0);

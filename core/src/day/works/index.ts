@@ -4,6 +4,7 @@ export {
   IS_FINISHING,
   isDressing,
   changeMinutes,
+  frozenLitres,
   NOT_WASHED_UP,
   PLAIN_DAY,
   restedOven,

@@ -19,7 +19,9 @@ interface Planned {
 const KINDS = ['take-out', 'chill', 'prepare', 'line', 'preheat', 'weigh', 'mix', 'rest', 'portion', 'bake', 'turn', 'tent', 'out', 'turn-out', 'cool', 'frost', 'slice', 'pack', 'wash', 'feed']; // prettier-ignore
 const BY = '2026-11-28T15:00';
 const NOW = { zone: 'Europe/London', instant: Date.UTC(2026, 10, 27, 12) };
-const text = (file: string) => DEMO_FORMULAS.find(({ id }) => file === `${id}.txt`)?.text;
+const UNTIMED = 'Something\n\n200 g plain flour\n2 tsp baking powder\n150 ml milk\n';
+const text = (file: string) =>
+  file === 'untimed.txt' ? UNTIMED : DEMO_FORMULAS.find(({ id }) => file === `${id}.txt`)?.text;
 const plan = (files: readonly string[], options: Given = {}) =>
   runCommand(
     ['plan', ...files.map((id) => `${id}.txt`)],
@@ -74,13 +76,22 @@ describe('plan', () => {
     const again = planned(['pear-cardamom-loaf', 'rhubarb-ginger-muffins', 'thyme-sweet-potato-scones']);
     expect(again).toEqual(day);
   });
+  it('bakes on a griddle without an oven, eighteen minutes of somebody', () => {
+    const griddle = planned(['oat-farls']);
+    const bake = griddle.tasks.find(({ kind }) => kind === 'bake');
+    expect([bake?.oven, bake?.hands]).toEqual([null, 1]);
+    expect(Date.parse(bake?.endsAt ?? '') - Date.parse(bake?.startsAt ?? '')).toBe(18 * 60_000);
+    expect(griddle.ovenMinutes).toBe(0);
+    const [deadline] = griddle.deadlines;
+    expect((deadline?.readyAt ?? '') >= (bake?.endsAt ?? 'z')).toBeTrue();
+  });
   it('refuses in words: no hour, an hour that is past, no hands, a bake nobody knows, no file, a day that ends before it begins', () => {
     expect(message(runCommand(['plan', 'oat-farls.txt'], {}, text))).toContain('--by');
     expect(message(plan(['pear-cardamom-loaf'], { by: '2026-11-20T15:00' }))).toContain('past');
     expect(message(plan(['pear-cardamom-loaf'], { by: '2026-11-31T15:00' }))).toContain('is no moment');
     expect(message(plan(['pear-cardamom-loaf'], { by: 'teatime' }))).toContain('is no moment');
     expect(message(plan(['pear-cardamom-loaf'], { hands: '0' }))).toContain('no hands');
-    expect(message(plan(['oat-farls']))).toContain('not known');
+    expect(message(plan(['untimed']))).toContain('not known');
     expect(message(plan(['nowhere']))).toContain('cannot read');
     expect(message(plan([]))).toContain('plan needs files');
     expect(message(plan(['pear-cardamom-loaf'], { 'not-before': '2026-11-28T16:00' }))).toContain('after everything');

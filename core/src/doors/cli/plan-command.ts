@@ -39,6 +39,7 @@ const KINDS: Partial<Readonly<Record<TaskKind, string>>> = {
   'crumb-coat': 'frost',
   fill: 'frost',
   own: 'prepare',
+  griddle: 'bake',
 };
 
 /** `plan`: one formula a batch, all on the table by one hour; backwards around the ovens and hands there are. */
@@ -148,7 +149,8 @@ function readyOf(works: Feasible['of']['works'], tasks: readonly PlannedTask[], 
   const last = work?.finishing.at(-1);
   const end = (kind: TaskKind) => tasks.findLast((task) => task.batch === batch && task.kind === kind)?.to ?? 0;
   if (last) return end(last.kind) + last.waitMinutes;
-  return work?.oven ? end('out') + work.oven.coolMinutes : end('from-store');
+  if (work?.griddle) return end('griddle') + work.griddle.coolMinutes;
+  return work?.oven ? end('out') + work.oven.coolMinutes : end('from-store') + (work?.thawMinutes ?? 0);
 }
 
 function infeasible({ proven, of }: Extract<SheetPlan, { kind: 'none' }>, order: SheetOrder, clock: DayClock): object {

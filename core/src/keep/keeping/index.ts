@@ -1,13 +1,4 @@
-export {
-  compositionOf,
-  keepsOf,
-  thawHours,
-  type HowKept,
-  type KeepReason,
-  type Keeps,
-  type KeptPart,
-  type Thawing,
-} from './keep.js';
+export { compositionOf, keepsOf, type HowKept, type KeepReason, type Keeps, type KeptPart } from './keep.js';
 export { KEEPING_ROWS, keepingRow, type KeepingRow } from './keeping-rows.js';
 export {
   alcoholKept,

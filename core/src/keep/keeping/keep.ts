@@ -211,8 +211,3 @@ export function keepsOf(formula: Formula, audit: Audit, kitchen: Kitchen, how: H
     },
   };
 } // prettier-ignore
-
-/** Hours that a frozen one takes to thaw, wrapped so that water settles outside. @source book.md, section 5: judged */
-const THAW = { slices: 1, loaf: 3, deep: 5 } as const;
-export type Thawing = keyof typeof THAW;
-export const thawHours = (kind: Thawing): number => THAW[kind];

@@ -29,6 +29,8 @@ export function sheetProblemInWords({ code, wish = '', pan = '', wanted = 0, the
         `How long “${wish}” bakes is not known.`,
         'Give its pan a size and its bake a temperature, or its minutes.',
       );
+    case 'freezer-full':
+      return sentence(`What is frozen takes ${wanted} litres, and the freezer has room for ${there}.`, 'Freeze less, or say how much room there is.'); // prettier-ignore
     case 'never-done':
       return sentence(
         `“${wish}” would never be done in the oven as it is set.`,

@@ -57,7 +57,7 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
     case 'turn-out':
       return `Turn out: ${it}`;
     case 'from-store':
-      return `From the tin: ${it}`;
+      return what === 'freezer' ? `Out of the freezer: ${it}` : `From the tin: ${it}`;
     case 'cool':
       return `Cools: ${it}`;
     case 'make-frosting':
