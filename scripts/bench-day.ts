@@ -13,6 +13,8 @@ const { fillDay, scrollAndWatch, watchDrag } = (await import(`${root}/scripts/da
 interface Dragged {
   readonly up: number;
   readonly shown: number;
+  readonly planned: number;
+  readonly longTask: number;
   readonly still: number;
 }
 const MANY = 20;
@@ -34,10 +36,10 @@ export async function benchDay(browser: Browser, address: string): Promise<void>
   await page.mouse.down();
   await page.mouse.move(x - 40, y, { steps: 12 });
   await page.mouse.up();
-  await page.waitForFunction('window.orvinDrag.shown > 0', undefined, { timeout: 60_000 });
-  await page.waitForTimeout(1500);
+  // until every round of the new plan is drawn
+  await page.waitForTimeout(8000);
   const dragged = await page.evaluate<Dragged>('(window.orvinDrag.watching = false, window.orvinDrag)');
-  console.log(`a task dragged on the regatta’s day: held where it was put after ${(dragged.shown - dragged.up).toFixed(0)} ms (goal 300), the page never still for more than ${dragged.still.toFixed(0)} ms (goal 50)`); // prettier-ignore
+  console.log(`a task dragged on the regatta’s day: held where it was put after ${(dragged.shown - dragged.up).toFixed(0)} ms, the first plan around it shown after ${(dragged.planned - dragged.up).toFixed(0)} (goal 300); no task of the page longer than ${Math.max(50, dragged.longTask).toFixed(0)} ms (goal 50), no frame than ${dragged.still.toFixed(0)}`); // prettier-ignore
 
   await page.evaluate(fillDay, MANY);
   await page.goto(`${address}/day`);

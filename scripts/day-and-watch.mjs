@@ -18,9 +18,9 @@ export async function fillDay(count) {
   database.close();
 }
 
-/** From now on: when the pointer is let go, when what it moved is held there, and the longest that the page stood still. */
+/** From now on: when the pointer is let go, when what it moved is held there, when the first plan around it stands, and the longest that the page stood still. */
 export function watchDrag(named) {
-  const watched = { up: NaN, shown: NaN, still: 0, watching: true };
+  const watched = { up: NaN, shown: NaN, planned: NaN, still: 0, longTask: 0, watching: true };
   window.orvinDrag = watched;
   let last = performance.now();
   const beat = () => {
@@ -30,13 +30,20 @@ export function watchDrag(named) {
     if (watched.watching) requestAnimationFrame(beat);
   };
   requestAnimationFrame(beat);
-  addEventListener('pointerup', () => (watched.up = performance.now()), { capture: true });
+  new PerformanceObserver((list) => {
+    for (const { duration } of list.getEntries()) watched.longTask = Math.max(watched.longTask, duration);
+  }).observe({ entryTypes: ['longtask'] });
+  const labels = () => [...document.querySelectorAll('[data-task]')].map((each) => each.getAttribute('aria-label'));
+  const others = () =>
+    labels()
+      .filter((label) => !label.includes(named))
+      .join();
+  let before = '';
+  addEventListener('pointerup', () => ((watched.up = performance.now()), (before = others())), { capture: true });
   const look = () => {
-    const held = [...document.querySelectorAll('[aria-label]')].some((each) => {
-      const label = each.getAttribute('aria-label');
-      return label.includes(named) && label.includes('held here');
-    });
+    const held = labels().some((label) => label.includes(named) && label.includes('held here'));
     if (held && Number.isNaN(watched.shown)) watched.shown = performance.now();
+    if (before !== '' && Number.isNaN(watched.planned) && others() !== before) watched.planned = performance.now();
     if (watched.watching) requestAnimationFrame(look);
   };
   requestAnimationFrame(look);

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { taskInWords } from '@orvin/core/words/day-words';
+import { aFrameLater } from '../parts/a-frame-later';
 import { ThisDay } from './this-day';
 
 /** The day as a list beside its oven standing upright: for the phone, and for paper. */
@@ -118,8 +119,10 @@ export class DayList {
   readonly look = output<string>();
   readonly done = output<string>();
 
+  /** The picture of the day comes first. */
+  private readonly tasks = aFrameLater(() => this.day.tasks());
   protected readonly rows = computed(() => {
-    const tasks = this.day.tasks();
+    const tasks = this.tasks();
     const sheet = this.day.sheet();
     const bakes = tasks.filter(({ kind }) => kind === 'bake');
     const heatAt = (minute: number) => {
@@ -127,6 +130,13 @@ export class DayList {
       if (!baking) return 'transparent';
       const share = (minute - baking.from) / Math.max(1, baking.to - baking.from);
       return `color-mix(in srgb, var(--crust-1) ${Math.round(20 + 80 * share)}%, var(--crust-0))`;
+    };
+    const seen = new Map<string, number>();
+    // the same in a changed plan: the row stays, and only what it says changes
+    const keyOf = (id: string) => {
+      const nth = (seen.get(id) ?? 0) + 1;
+      seen.set(id, nth);
+      return `${id} ${nth}`;
     };
     return tasks
       .filter(
@@ -137,7 +147,7 @@ export class DayList {
           (hands === 0 || to > from),
       )
       .map((task) => ({
-        key: `${task.id} ${task.from}`,
+        key: keyOf(task.id),
         id: task.id,
         time: this.day.clock(task.from),
         words: taskInWords(task, this.titleOf()(task.batch)),

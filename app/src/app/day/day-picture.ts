@@ -116,14 +116,14 @@ export class DayPicture {
             y: y(curve[mark.minute - this.hours().from]?.celsius ?? 0) - 8,
           }))
           .sort((a, b) => a.x - b.x)
-          .map((mark) => {
+          .map((mark, nth) => {
             const words = mark.words.endsWith('C') ? mark.words : `${mark.words} ${this.day.clock(mark.minute)}`;
             const shown = mark.x > labelEnd || Math.abs(mark.y - labelAt) > 15;
             if (shown) {
               labelEnd = mark.x + words.length * LETTER + 4;
               labelAt = mark.y;
             }
-            return { ...mark, words: shown ? words : '', key: `${mark.minute}${mark.words}` };
+            return { ...mark, words: shown ? words : '', key: nth };
           }),
         blocks: ovenBlocks(tasks, k).map((block) => {
           const [x, right] = [this.x(block.from), this.x(block.to)];
@@ -199,14 +199,13 @@ export class DayPicture {
       whole: `${this.titleOf(wait.batch)}: the batter may wait until ${this.day.clock(wait.to)}, goes in at ${this.day.clock(wait.loaded)}`,
     })),
   );
-  protected readonly blocks = computed(() =>
+  private readonly placed = computed(() =>
     handBlocks(this.day.tasks(), this.day.chain(), this.day.sheet()?.locks ?? {}, this.day.sheet()?.done ?? {})
       .filter(({ from }) => from >= 0)
       .map((block) => {
-        const moved = this.dragged()?.id === block.ids[0] ? (this.dragged()?.minutes ?? 0) : 0;
         // where it is held it stands at once, before the rest of the plan is found
         const from = this.day.sheet()?.locks[block.ids[0] ?? ''] ?? block.from;
-        const x = this.x(from + moved);
+        const x = this.x(from);
         const width = Math.max(4, this.x(block.to) - this.x(block.from) - 1.5);
         const letters = Math.floor((width - 6) / LETTER);
         const verb = block.kinds.length > 1 ? 'make ready' : taskKindName(block.kinds[0] ?? 'mix');
@@ -229,6 +228,16 @@ export class DayPicture {
         };
       }),
   );
+  /** What is dragged follows the hand; nothing else is worked out anew. */
+  protected readonly blocks = computed(() => {
+    const dragged = this.dragged();
+    const blocks = this.placed();
+    return dragged
+      ? blocks.map((block) =>
+          block.ids[0] === dragged.id ? { ...block, x: block.x + dragged.minutes * this.scale() } : block,
+        )
+      : blocks;
+  });
   private taskWords(id: string): string {
     const task = this.day.tasks().find((one: PlannedTask) => one.id === id);
     return task ? taskInWords(task, this.titleOf(task.batch)) : '';

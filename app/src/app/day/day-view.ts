@@ -87,18 +87,25 @@ export function ovenHeat(
   const own = tasks.filter((task) => task.oven === oven && (task.kind === 'preheat' || task.kind === 'set-oven' || task.kind === 'bake')).sort((a, b) => a.from - b.from || a.to - b.to); // prettier-ignore
   const curve: HeatPoint[] = [];
   const marks: OvenMark[] = [];
+  const kindAt = (kind: 'bake' | 'other', minute: number) =>
+    own.find((task) => (task.kind === 'bake') === (kind === 'bake') && task.from <= minute && task.to > minute);
   let celsius = ROOM;
   let set: number | undefined;
+  let ahead = 0;
+  let begun = false;
   for (let minute = hours.from; minute <= hours.to; minute++) {
-    const now = own.filter((task) => task.from <= minute && task.to > minute);
-    const changing = now.find(({ kind }) => kind !== 'bake');
-    const baking = now.find(({ kind }) => kind === 'bake');
+    while ((own[ahead]?.from ?? Infinity) <= minute) ahead++;
+    begun ||= own.some(({ to }) => to === minute);
+    const baking = kindAt('bake', minute);
+    const changing = baking ? undefined : kindAt('other', minute);
+    const next = own[ahead];
     if (baking) celsius = baking.celsius ?? celsius;
     else if (changing) {
       const goal = changing.celsius ?? celsius;
       celsius += (goal - celsius) / Math.max(1, (changing.to - minute) * 0.6);
-    } else if (!own.some((task) => task.from > minute && stays(own, task, minute)))
-      celsius = ROOM + (celsius - ROOM) * Math.exp(-1 / COOLS_OVER);
+    }
+    // it stays on until the next task where that one does not begin with heating up
+    else if (!(begun && next && next.kind !== 'preheat')) celsius = ROOM + (celsius - ROOM) * Math.exp(-1 / COOLS_OVER);
     curve.push({ minute, celsius });
     if (baking && baking.celsius !== set) {
       set = baking.celsius;
@@ -115,12 +122,6 @@ export function ovenHeat(
   if (last) marks.push({ minute: end, words: 'off' });
   return { curve, marks };
 }
-/** It stays on until the next task where that one does not begin with heating up. */
-function stays(own: readonly PlannedTask[], next: PlannedTask, minute: number): boolean {
-  const first = own.filter((task) => task.from > minute).reduce((a, b) => (b.from < a.from ? b : a), next);
-  return first.kind !== 'preheat' && own.some(({ to }) => to <= minute);
-}
-
 export interface HandBlock {
   /** The same in a changed plan, so that the focus stays on it. */
   readonly key: string;

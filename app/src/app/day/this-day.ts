@@ -15,7 +15,7 @@ const NOTHING_YET: Planning = { rounds: [], under: true };
 const USUAL_TIME = '15:00';
 const MINUTE_MILLISECONDS = 60_000;
 /** Typing in a field is over after so long. */
-const PAUSE_MILLISECONDS = 120;
+const PAUSE_MILLISECONDS = 50;
 
 /** The day at hand: its sheet, what is planned of it, what is done. */
 @Injectable()

@@ -21,20 +21,22 @@ export interface Loosened {
   readonly ways: readonly WayOut[];
 }
 
-/** Bakes worked out last: a day is planned again and again with the same ones. */
-const known = new Map<string, PredictionResult>();
-const MOST_KNOWN = 60;
-
-function rememberedBake(job: BakeJob): PredictionResult {
-  const key = JSON.stringify(job);
-  const kept = known.get(key);
-  if (kept) return kept;
-  const result = runBakeJob(job);
-  const [oldest] = known.keys();
-  if (known.size >= MOST_KNOWN && oldest !== undefined) known.delete(oldest);
-  known.set(key, result);
-  return result;
+/** What was worked out last, by what was asked: a day is planned again and again with the same bakes and batches. */
+function remembering(most: number): <T>(question: unknown, workOut: () => T) => T {
+  const known = new Map<string, unknown>();
+  return <T>(question: unknown, workOut: () => T): T => {
+    const key = JSON.stringify(question);
+    if (known.has(key)) return known.get(key) as T;
+    const answer = workOut();
+    const [oldest] = known.keys();
+    if (known.size >= most && oldest !== undefined) known.delete(oldest);
+    known.set(key, answer);
+    return answer;
+  };
 }
+const bakes = remembering(60);
+const rememberedBake = (job: BakeJob): PredictionResult => bakes(job, () => runBakeJob(job));
+const hooks = { run: rememberedBake, remember: remembering(60) };
 
 /** The margins of the day asked about last: each kind of ways asks for the same. */
 let margined: { readonly key: string; readonly of: SheetWorks } | undefined;
@@ -44,7 +46,7 @@ const WAYS_SECONDS = 2;
 function loosen({ order, part }: LoosenJob): Loosened | null {
   const key = JSON.stringify(order);
   if (margined?.key !== key) {
-    const of = marginedWorks(order, { run: rememberedBake });
+    const of = marginedWorks(order, hooks);
     if (!of) return null;
     margined = { key, of };
   }
@@ -56,6 +58,6 @@ function loosen({ order, part }: LoosenJob): Loosened | null {
 
 /** What the planning worker can be asked for: a worker of its own, so that a plan being proved holds up nobody's bake. */
 export const planJobs = {
-  'plan-day': (order: SheetOrder): SheetPlan => planSheet(order, { run: rememberedBake }),
+  'plan-day': (order: SheetOrder): SheetPlan => planSheet(order, hooks),
   'loosen-day': loosen,
 } as const;

@@ -83,11 +83,15 @@ const timeOfDay = (sheet: DaySheet, time: string): number => minuteOf(clockOf(sh
 
 /** Simulates a bake, or remembers it. */
 export type RunBake = (job: BakeJob) => PredictionResult;
+/** Works something out, or remembers it of the same question: a day is planned again and again with the same batches. */
+export type Remember = <T>(question: unknown, workOut: () => T) => T;
+const workOutAnew: Remember = (_, workOut) => workOut();
 
 /** What each wish asks of the day; problems where one cannot be planned. */
 export function worksOfSheet(
   { sheet, formulas, kitchen, now, begins }: Omit<SheetOrder, 'seconds'>,
   run: RunBake = runBakeJob,
+  remember = workOutAnew,
 ): SheetWorks | { readonly problems: readonly SheetProblem[] } {
   const problems: SheetProblem[] = [];
   const works: BatchWork[] = [];
@@ -109,7 +113,8 @@ export function worksOfSheet(
     if (!known) return problem('formula-gone');
     if (due === undefined) return problem('due-unreadable');
     if (now !== undefined && due <= now) return problem('due-past');
-    const read = worksOfWish(wish, due, known, { kitchen, racks, roomCelsius: sheet.roomCelsius }, run);
+    const place = { kitchen, racks, roomCelsius: sheet.roomCelsius };
+    const read = remember([wish, due, known, place], () => worksOfWish(wish, due, known, place, run));
     if (typeof read === 'string') return problem(read);
     for (const work of read) {
       const changed = withMinutes(work, sheet);
@@ -258,13 +263,14 @@ function dayKitchen(
 
 export interface PlanningHooks {
   readonly run?: RunBake;
+  readonly remember?: Remember;
   readonly cancelled?: () => boolean;
   readonly onBetter?: (progress: { readonly cost: number; readonly startsAt: number }) => void;
 }
 
 /** Plans a sheet. The same sheet and effort give the same plan. */
-export function planSheet(order: SheetOrder, { run, cancelled, onBetter }: PlanningHooks = {}): SheetPlan {
-  const of = worksOfSheet(order, run);
+export function planSheet(order: SheetOrder, { run, remember, cancelled, onBetter }: PlanningHooks = {}): SheetPlan {
+  const of = worksOfSheet(order, run, remember);
   if ('problems' in of) return { kind: 'refused', problems: of.problems };
   const { margins } = order;
   const works = margins ? of.works.map((work) => ({ ...work, marginMinutes: margins[work.id] ?? 0 })) : of.works;
@@ -299,8 +305,8 @@ function eveningPlan({ evening, kitchen }: SheetWorks, seconds: number): DayPlan
 }
 
 /** The works of a sheet with margins as on a day that has all the time it wants: what a day that does not fit is loosened from. */
-export function marginedWorks(order: SheetOrder, { run }: PlanningHooks = {}): SheetWorks | undefined {
-  const of = worksOfSheet(order, run);
+export function marginedWorks(order: SheetOrder, { run, remember }: PlanningHooks = {}): SheetWorks | undefined {
+  const of = worksOfSheet(order, run, remember);
   if ('problems' in of) return undefined;
   const wide = planSafely(of.works, { ...of.kitchen, notBefore: of.kitchen.notBefore - 360 }, { seconds: 0.6 });
   return { ...of, works: wide.batches };

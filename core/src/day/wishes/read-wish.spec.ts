@@ -22,7 +22,11 @@ describe('a batch and its hour in words', () => {
       expect([wish.amount, wish.due, wish.served]).toEqual([amount, due, served]);
     });
   it('may be in the freezer already', () => {
-    for (const said of ['a pear loaf from the freezer at 4', 'frozen muffins at 11', 'the pear loaf, out of the freezer'])
+    for (const said of [
+      'a pear loaf from the freezer at 4',
+      'frozen muffins at 11',
+      'the pear loaf, out of the freezer',
+    ])
       expect(read(said).frozen).withContext(said).toBeTrue();
     expect(read('a pear loaf from the freezer at 4').formulas[0]).toBe(0);
     expect(read('scones at 3 pm').frozen).toBeUndefined();
