@@ -92,7 +92,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                     [attr.aria-label]="'Ready at: ' + row.title"
                   />
                 </td>
-                <td>
+                <td class="eaten">
                   <select
                     #served
                     [value]="row.wish.served"
@@ -115,9 +115,10 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                     ><input
                       type="checkbox"
                       [checked]="row.wish.frozen ?? false"
+                      [attr.aria-label]="'It is frozen already: ' + row.title"
                       (change)="setFrozen(row.wish, !(row.wish.frozen ?? false))"
                     />
-                    from the freezer</label
+                    frozen</label
                   >
                   @if (row.ahead) {
                     <label class="tick"
