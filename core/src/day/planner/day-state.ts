@@ -45,8 +45,8 @@ export class DayState {
   /** How many pairs are away, by minute from `base`. */
   readonly away: Uint8Array;
   readonly someAway: boolean;
-  /** When nobody is there. */
-  private readonly closed: readonly Span[];
+  /** When each pair is away, in order. */
+  private readonly absences: readonly (readonly Span[])[];
   /** Work done, in lags looked at: the measure of effort. */
   effort = 0;
 
@@ -93,7 +93,7 @@ export class DayState {
     this.lowered = new Int32Array(this.size);
     this.away = this.awayByMinute();
     this.someAway = this.away.some((count) => count > 0);
-    this.closed = this.closedTimes();
+    this.absences = kitchen.pairs.map(({ away }) => away.toSorted((a, b) => a.from - b.from));
     this.latest = new Int32Array(this.size).fill(this.horizon);
     this.earliest = this.firstMoments(locks, done);
   }
@@ -108,18 +108,31 @@ export class DayState {
         }
     return away;
   }
-  private closedTimes(): readonly Span[] {
-    const closed: Span[] = [];
-    let since = -1;
-    for (let m = 0; m <= this.span; m++) {
-      const nobody = (this.away[m] ?? 0) >= this.pairs && m < this.span;
-      if (nobody && since < 0) since = m;
-      if (!nobody && since >= 0) {
-        closed.push({ from: since + this.base, to: m + this.base });
-        since = -1;
+  /** The latest start, no later than this, from which one pair is there all the time: nobody hands over in mid task. */
+  private latestThere(start: number, minutes: number): number {
+    let latest = -FAR;
+    for (const away of this.absences) {
+      let own = start;
+      for (let k = away.length - 1; k >= 0; k--) {
+        const span = away[k];
+        if (span && own < span.to && own + minutes > span.from) own = span.from - minutes;
       }
+      latest = Math.max(latest, own);
     }
-    return closed;
+    return latest;
+  }
+  private earliestThere(start: number, minutes: number): number {
+    let earliest = FAR;
+    for (const away of this.absences) {
+      let own = start;
+      for (const { from, to } of away) if (own < to && own + minutes > from) own = to;
+      earliest = Math.min(earliest, own);
+    }
+    return earliest;
+  }
+  /** Whether one pair is there all the time. */
+  isSomebodyThere(start: number, minutes: number): boolean {
+    return !this.someAway || this.latestThere(start, minutes) === start;
   }
   /** Latest and earliest starts by deadlines, freshness, locks, what is done and the lags. */
   private firstMoments(locks: Readonly<Record<string, number>>, done: Readonly<Record<string, number>>): Int32Array {
@@ -141,10 +154,7 @@ export class DayState {
     this.raise(earliest);
     for (const { at, minutes } of this.tasks) {
       if (!this.isHands[at] || this.isDone[at]) continue;
-      for (const { from, to } of this.closed) {
-        const start = earliest[at] ?? 0;
-        if (start < to && start + minutes > from) earliest[at] = to;
-      }
+      if (this.someAway) earliest[at] = this.earliestThere(earliest[at] ?? 0, minutes);
     }
     return earliest;
   }
@@ -226,7 +236,8 @@ export class DayState {
       waiting--;
       queued[u] = 0;
       if (!ok) continue;
-      if (this.isHands[u] && this.closed.length > 0) this.outOfClosed(u, latest);
+      if (this.isHands[u] && this.someAway && !this.isDone[u])
+        latest[u] = this.latestThere(latest[u] ?? 0, this.tasks[u]?.minutes ?? 0);
       const start = latest[u] ?? 0;
       if (start < (earliest[u] ?? 0)) {
         ok = false;
@@ -255,14 +266,6 @@ export class DayState {
       }
     }
     return ok;
-  }
-  private outOfClosed(u: number, latest: Int32Array): void {
-    const minutes = this.tasks[u]?.minutes ?? 0;
-    for (let k = this.closed.length - 1; k >= 0; k--) {
-      const closed = this.closed[k];
-      const start = latest[u] ?? 0;
-      if (closed && start < closed.to && start + minutes > closed.from) latest[u] = closed.from - minutes;
-    }
   }
   propagateAll(latest: Int32Array, earliest: Int32Array): boolean {
     return this.propagate(latest, earliest, this.tasks.keys());

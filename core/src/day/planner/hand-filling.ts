@@ -91,7 +91,7 @@ export class HandFilling {
         const lags = state.out[i] ?? [];
         for (let k = 0; k < lags.length; k += 2)
           start = Math.max(start, (starts[lags[k] ?? 0] ?? 0) - (lags[k + 1] ?? 0));
-        while (start <= last && !this.isFree(start, minutes)) start++;
+        while (start <= last && !(this.isFree(start, minutes) && state.isSomebodyThere(start, minutes))) start++;
         if (start > last) return i;
       }
       starts[i] = start;

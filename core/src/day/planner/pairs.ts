@@ -7,10 +7,19 @@ import type { DayKitchen, PlannedTask } from '../works/index.js';
 
 const MOST_STEPS = 20_000;
 
+/** Work in pieces changes hands where somebody comes or goes. */
+function cutAt(task: PlannedTask, moments: ReadonlySet<number>): readonly PlannedTask[] {
+  const cuts = [...moments].filter((minute) => minute > task.from && minute < task.to).sort((a, b) => a - b);
+  const ends = [...cuts, task.to];
+  return ends.map((to, i) => ({ ...task, from: i === 0 ? task.from : (ends[i - 1] ?? task.from), to }));
+}
+
 /** Tasks with their pair of hands; without one where no assignment was found, which the screen says. */
 export function assignPairs(tasks: readonly PlannedTask[], kitchen: DayKitchen): readonly PlannedTask[] {
   const { pairs, givenTo = {} } = kitchen;
-  const work = tasks
+  const moments = new Set(pairs.flatMap(({ away }) => away.flatMap(({ from, to }) => [from, to])));
+  const pieces = tasks.flatMap((task) => (task.mayBeCut ? cutAt(task, moments) : [task]));
+  const work = pieces
     .filter(({ hands, from, to }) => hands > 0 && to > from)
     .sort((a, b) => a.from - b.from || b.to - a.to);
   const isAway = (pair: number, { from, to }: PlannedTask) =>
@@ -46,7 +55,7 @@ export function assignPairs(tasks: readonly PlannedTask[], kitchen: DayKitchen):
   // given so that it cannot be: rather somebody than nobody
   if (!all && Object.keys(givenTo).length > 0) return assignPairs(tasks, { ...kitchen, givenTo: {} });
   const pairOf = new Map(work.map((task, i) => [task, all ? given[i] : undefined]));
-  return tasks.map((task) => {
+  return pieces.map((task) => {
     const pair = pairOf.get(task);
     return pair === undefined ? task : { ...task, pair };
   });

@@ -95,6 +95,21 @@ describe('planning a day', () => {
     expect(plan.tasks.find(({ id }) => id === mix.id)?.from).toBe(mix.from - 10);
     expect(checkDay(day.batches, day.kitchen, plan.tasks, { locks })).toEqual([]);
   });
+  it('lets nobody hand over in mid task: two who relieve each other have a name on every task', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const day = generatedDay(seed, 4, { pairs: 2, handsWash: true });
+      const at = 700 + ((seed * 7) % 120);
+      const away = [{ from: at - 40, to: at }, { from: at, to: at + 45 }]; // prettier-ignore
+      const pairs = day.kitchen.pairs.map((pair, i) => ({ ...pair, away: away.slice(i, i + 1) }));
+      const kitchen = { ...day.kitchen, pairs };
+      const { tasks } = planned({ ...day, kitchen }, { seconds: 0.2 });
+      const nameless = tasks.filter(({ hands, pair, from, to }) => hands > 0 && to > from && pair === undefined);
+      expect(nameless).withContext(`seed ${seed}`).toEqual([]);
+      expect(checkDay(day.batches, kitchen, tasks))
+        .withContext(`seed ${seed}`)
+        .toEqual([]);
+    }
+  });
   it('gives a task to the pair of hands that it was given to', () => {
     const day = generatedDay(7, 5, { pairs: 2 });
     const free = planned(day).tasks.filter(({ kind }) => kind === 'mix');
