@@ -2,18 +2,23 @@
 import { benchDay } from './bench-day.js';
 import { benchInstruments } from './bench-instruments.js';
 import { benchPaints } from './bench-paints.js';
+import { benchPlans } from './bench-plans.js';
 import { openedInChromium } from './bench-place.js';
 
-const TOPICS = { day: benchDay, instruments: benchInstruments, paints: benchPaints } as const;
+/** In the browser, or by the core alone. */
+const TOPICS = { day: benchDay, instruments: benchInstruments, paints: benchPaints, plans: benchPlans } as const;
 const topics = process.argv.slice(2);
 const unknown = topics.find((topic) => !Object.hasOwn(TOPICS, topic));
 if (unknown !== undefined) {
   console.error(`${unknown}: there is no such topic; ${Object.keys(TOPICS).join(', ')}`);
   process.exit(1);
 }
-const { browser, address, stop } = await openedInChromium();
-try {
-  for (const topic of topics) await TOPICS[topic as keyof typeof TOPICS](browser, address);
-} finally {
-  await stop();
+if (topics.every((topic) => topic === 'plans')) benchPlans();
+else {
+  const { browser, address, stop } = await openedInChromium();
+  try {
+    for (const topic of topics) await TOPICS[topic as keyof typeof TOPICS](browser, address);
+  } finally {
+    await stop();
+  }
 }

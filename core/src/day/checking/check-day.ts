@@ -81,6 +81,7 @@ class Reader {
     const dressed = work.finishing.find(({ kind }) => kind !== 'slice' && kind !== 'pack');
     const first = dressed && this.named(work, dressed.kind)[0];
     if (work.makeFrostingMinutes > 0 && first) this.before(work, 'make-frosting', work.makeFrostingMinutes, first.from);
+    if (first) this.stood(work, first.from, true);
     let ready = cooled;
     for (const { kind, minutes, waitMinutes, fridgeLitres } of work.finishing) {
       const task = this.needed(work, kind, minutes);
@@ -107,10 +108,14 @@ class Reader {
     work.handwork.forEach(({ kind, minutes }, i) => {
       if (minutes > 0) this.before(work, kind === 'prepare' ? `${kind}-${i}` : kind, minutes, until);
     });
-    for (const { kind, what, leastMinutes, mostMinutes } of work.waiting) {
+    this.stood(work, until, false);
+  }
+  private stood(work: BatchWork, until: number, frosting: boolean): void {
+    for (const { kind, what, leastMinutes, mostMinutes, forFrosting } of work.waiting) {
+      if ((forFrosting === true) !== frosting) continue;
       const task = this.needed(work, `${kind} ${what}`, 0);
       if (!task) continue;
-      const stood = until - task.from;
+      const stood = until - task.from - (frosting ? work.makeFrostingMinutes : 0);
       if (stood < leastMinutes || stood > Math.max(leastMinutes, mostMinutes))
         this.say('taken-out-wrong', task.id, stood - leastMinutes);
     }

@@ -1,4 +1,5 @@
-import type { BatchWork } from '../works/index.js';
+import { USUAL_FROSTING } from '../../batch/plan/index.js';
+import type { BatchWork, PlannedTask } from '../works/index.js';
 import { checkDay } from '../checking/index.js';
 import { isoOf } from '../clock/index.js';
 import { daySheetSchema } from '../sheet-schema/index.js';
@@ -42,6 +43,21 @@ describe('what a batch asks of the day', () => {
   it('lets a thin batter of soda wait less than a stiff dough', () => {
     const [gingerbread, scones] = worksFor('gingerbread-dark-treacle', 'thyme-sweet-potato-scones');
     expect(gingerbread?.mixing?.holdMinutes ?? 0).toBeLessThan(scones?.mixing?.holdMinutes ?? 0);
+  });
+  it('stands soft before its frosting is made; a crumb coat sets in the cold before the frosting goes on', () => {
+    const frosting = { ...USUAL_FROSTING, crumbCoat: true };
+    const cake = wishFor('parsnip-hazelnut-cake', { batch: { targets: [], frosting } });
+    const plan = plannedOf(planSheet(orderOf(sheetOf([cake]))));
+    const { tasks } = plan.plan;
+    const at = (kind: PlannedTask['kind'], what = '') => tasks.find((task) => task.kind === kind && (task.what ?? '') === what); // prettier-ignore
+    const [cheese, made, coat, frost] = [at('take-out', 'cream cheese'), at('make-frosting'), at('crumb-coat'), at('frost')]; // prettier-ignore
+    // an hour and more in a room of 21 °C
+    expect((made?.to ?? 0) - (cheese?.from ?? NaN)).toBeGreaterThan(60);
+    expect((frost?.from ?? 0) - (coat?.to ?? NaN)).toBeGreaterThanOrEqual(20);
+    expect(made?.to ?? NaN).toBeLessThanOrEqual(coat?.from ?? 0);
+    expect(checkDay(plan.of.works, plan.of.kitchen, tasks)).toEqual([]);
+    const late = tasks.map((task) => (task === cheese ? { ...task, from: task.from + 60, to: task.to + 60 } : task));
+    expect(checkDay(plan.of.works, plan.of.kitchen, late).map(({ code }) => code)).toContain('taken-out-wrong');
   });
   it('is taken out of the freezer in time to thaw: pieces sooner than a loaf, a loaf sooner than what is deep', () => {
     const out = (id: string) => {

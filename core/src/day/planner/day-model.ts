@@ -184,6 +184,7 @@ class Builder {
       last = task;
       lag = step.minutes + step.waitMinutes;
     }
+    if (firstDressed !== undefined) this.stood(work, batch, firstDressed, true);
     if (work.makeFrostingMinutes > 0 && firstDressed !== undefined)
       this.fillers.push({
         id: `${work.id}:make-frosting`,
@@ -241,10 +242,16 @@ class Builder {
           what,
         });
     });
-    for (const { kind, what, leastMinutes, mostMinutes } of work.waiting) {
+    this.stood(work, batch, head, false);
+  }
+  /** What stands warm, cold or soaking before the batter is mixed, or before the frosting is made that goes on. */
+  private stood(work: BatchWork, batch: number, until: number, forFrosting: boolean): void {
+    const making = forFrosting ? work.makeFrostingMinutes : 0;
+    for (const { kind, what, leastMinutes, mostMinutes, forFrosting: its = false } of work.waiting) {
+      if (its !== forFrosting) continue;
       const task = this.add(batch, `${kind} ${what}`, kind, 0, { hands: false, passive: true, what });
-      this.least(task, head, leastMinutes);
-      this.most(task, head, Math.max(leastMinutes, mostMinutes));
+      this.least(task, until, leastMinutes + making);
+      this.most(task, until, Math.max(leastMinutes, mostMinutes) + making);
     }
   }
 

@@ -290,7 +290,12 @@ const MILKS = /milk|yogurt|yoghurt|cream$/;
 /** Softest and longest: butter may stand all day, milk and eggs two hours more than they need. */
 const STANDS_LONGER = { butter: 720, other: 120 } as const;
 
-/** What has to be warm, cold or soaked when the batter is mixed. */
+/** What a frosting is beaten from, soft: as what it is taken out, and whether an ingredient is it. */
+const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is: (behavesAs: string) => boolean])[] = [
+  ['butter for the frosting', 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
+  ['cream cheese', 'cream-cheese', (behavesAs) => behavesAs === 'cream-cheese'],
+];
+/** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
 function waitingOfBatch(order: Order): readonly Waiting[] {
   const family = familyOf(order);
   const entries = order.bake.audit.lines.flatMap(({ inBatter, entries: all }) =>
@@ -302,7 +307,7 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
   );
   const waiting: Waiting[] = [];
   const soft = family === 'creaming' || family === 'paste';
-  const out = (what: string, thing: ThingFromFridge, more: number) => {
+  const out = (what: string, thing: ThingFromFridge, more: number, forFrosting = false) => {
     const minutes = warmUpMinutes(thing, order.roomCelsius).likely;
     if (Number.isFinite(minutes))
       waiting.push({
@@ -310,6 +315,7 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
         what,
         leastMinutes: Math.round(minutes / 5) * 5,
         mostMinutes: Math.round(minutes) + more,
+        ...(forFrosting && { forFrosting }),
       });
   };
   const butter = entries.find(({ ingredient }) => BUTTERS.has(ingredient.behavesAs));
@@ -323,6 +329,10 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
     if (eggs) out('eggs', 'eggs-loose', STANDS_LONGER.other);
     if (milk && soft) out('milk', 'milk-jug', STANDS_LONGER.other);
   }
+  const dressed = order.bake.audit.lines.flatMap(({ inBatter, entries: all }) =>
+    inBatter ? [] : all.flatMap(({ read }) => read.ingredient?.behavesAs ?? []),
+  );
+  for (const [what, thing, is] of FOR_FROSTING) if (dressed.some(is)) out(what, thing, STANDS_LONGER.other, true);
   if (order.says.soak) {
     const what = /\bsoak (?:the )?([a-z]+)/i.exec(stepsOf(order))?.[1] ?? 'fruit';
     waiting.push({

@@ -1,6 +1,6 @@
-import type { Finishing } from '../works/index.js';
+import { isDressing, type Finishing } from '../works/index.js';
 import { FINISHING, KEEPING } from './minutes.table.js';
-import { heatStyle, type Load, type Order } from './order.js';
+import { heatStyle, stepsOf, type Load, type Order } from './order.js';
 
 /** Filling, frosting, slicing, packing, in their order. */
 export function finishingOf(order: Order, { pans, grams, count }: Load): readonly Finishing[] {
@@ -16,6 +16,9 @@ export function finishingOf(order: Order, { pans, grams, count }: Load): readonl
   const list: Finishing[] = [];
   if (filled)
     list.push({ kind: 'fill', minutes: FINISHING.fill, waitMinutes: spread ? 0 : (chill ?? 0), fridgeLitres: litres });
+  const coated = order.bake.order.batch?.frosting?.crumbCoat === true || /\bcrumb[- ]coat/i.test(stepsOf(order));
+  if (spread && coated && !cups)
+    list.push({ kind: 'crumb-coat', minutes: FINISHING.crumbCoat, waitMinutes: FINISHING.crumbCoatSets, fridgeLitres: litres }); // prettier-ignore
   if (spread)
     list.push({
       kind: 'frost',
@@ -41,8 +44,7 @@ export function coolingOf(order: Order, { foreseen }: Load, finishing: readonly 
   const [first] = finishing;
   const { slice, frost } = foreseen?.timeline.coolMinutes ?? {};
   const inPan = order.says.inPanMinutes ?? 0;
-  if (order.served === 'warm' && first?.kind !== 'frost' && first?.kind !== 'fill')
-    return Math.max(inPan, keeping.warmMinutes);
-  const wanted = first?.kind === 'frost' || first?.kind === 'fill' ? (frost ?? slice ?? 90) : (slice ?? 60);
+  if (order.served === 'warm' && !(first && isDressing(first.kind))) return Math.max(inPan, keeping.warmMinutes);
+  const wanted = first && isDressing(first.kind) ? (frost ?? slice ?? 90) : (slice ?? 60);
   return Math.round(Math.max(inPan + 2, order.says.coolMinutes ?? Math.min(240, wanted)));
 }

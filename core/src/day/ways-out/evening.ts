@@ -40,10 +40,16 @@ export function eveningParts(work: BatchWork, eveningDue: number): EveningParts 
   };
   const wrapped: BatchWork = {
     ...evening,
+    waiting: work.waiting.filter(({ forFrosting }) => !forFrosting),
     finishing: [{ kind: 'pack', minutes: WRAP_MINUTES, waitMinutes: 0, fridgeLitres: 0 }],
   };
   const unbaked = without(work, 'oven', 'mixing');
-  const fromStore: BatchWork = { ...unbaked, handwork: [], waiting: [], freshMinutes: 2 * DAY };
+  const fromStore: BatchWork = {
+    ...unbaked,
+    handwork: [],
+    waiting: work.waiting.filter(({ forFrosting }) => forFrosting),
+    freshMinutes: 2 * DAY,
+  };
   switch (ahead) {
     case 'freeze-raw': {
       return {

@@ -17,8 +17,9 @@ export interface Handwork {
   readonly minutes: number;
 }
 
-/** What has to stand warm, cold or soaking for so long before the batch is mixed. */
+/** What has to stand warm, cold or soaking for so long before the batch is mixed, or its frosting made. */
 export interface Waiting {
+  readonly forFrosting?: boolean;
   readonly kind: 'take-out' | 'chill' | 'soak';
   readonly what: string;
   readonly leastMinutes: number;
