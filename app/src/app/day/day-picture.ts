@@ -25,8 +25,10 @@ const LETTER = 7.1;
 const AXIS = 28;
 const FRIDGE = 46;
 const OVEN = 150;
-/** A label in the fridge's lane takes so much, pixels. */
-const COLD_LABEL = 90;
+/** Where a word stands that has no room on the curve, px. */
+const UNDER_THE_CURVE = 24;
+/** A label in the fridge’s lane stands so far from its arrow, and from the next, px. */
+const BESIDE_ARROW = 16;
 const COUNTER = 72;
 const PAIR = 60;
 const TAIL = 16;
@@ -77,7 +79,8 @@ export class DayPicture {
 
   protected readonly cold = computed(() => {
     const things = coldThings(this.day.tasks(), this.day.works()).filter(({ from }) => from >= this.hours().from);
-    return coldLabels(things, COLD_LABEL / this.scale(), this.day.clock).map((thing) => {
+    const minutesOf = (words: string) => (words.length * LETTER + BESIDE_ARROW) / this.scale();
+    return coldLabels(things, minutesOf, this.day.clock).map((thing) => {
       const title = this.titleOf(thing.batch);
       const room = Math.floor((this.x(thing.to) - this.x(thing.from) - 6) / LETTER);
       return {
@@ -118,12 +121,16 @@ export class DayPicture {
           .sort((a, b) => a.x - b.x)
           .map((mark, nth) => {
             const words = mark.words.endsWith('C') ? mark.words : `${mark.words} ${this.day.clock(mark.minute)}`;
-            const shown = mark.x > labelEnd || Math.abs(mark.y - labelAt) > 15;
+            // off is always said: where the last heat stands in its way, under the curve
+            const below = mark.words === 'off' && !(mark.x > labelEnd || Math.abs(mark.y - labelAt) > 15);
+            const at = below ? mark.y + UNDER_THE_CURVE : mark.y;
+            const x = below ? mark.x - words.length * LETTER - 4 : mark.x;
+            const shown = mark.x > labelEnd || Math.abs(at - labelAt) > 15;
             if (shown) {
-              labelEnd = mark.x + words.length * LETTER + 4;
-              labelAt = mark.y;
+              labelEnd = x + words.length * LETTER + 4;
+              labelAt = at;
             }
-            return { ...mark, words: shown ? words : '', key: nth };
+            return { ...mark, x, y: at, words: shown ? words : '', key: nth };
           }),
         blocks: ovenBlocks(tasks, k).map((block) => {
           const [x, right] = [this.x(block.from), this.x(block.to)];

@@ -269,24 +269,33 @@ export interface ColdLabel extends ColdThing {
   /** '' where what comes next says it too. */
   readonly words: string;
 }
+/** What is moved within so many minutes is named together. */
+const MOVED_TOGETHER = 6;
 /**
- * What stands beside each arrow: things that are moved within a few minutes of each other are named together, beside the last.
- * @param apart minutes that a label needs
+ * What stands beside each arrow, in as many words as there is room for before the next one: things that are moved within a few minutes of
+ * each other are named together, beside the last.
+ * @param minutesOf minutes that some words take up in the drawing
  */
 export function coldLabels(
   things: readonly ColdThing[],
-  apart: number,
+  minutesOf: (words: string) => number,
   clock: (minute: number) => string,
 ): readonly ColdLabel[] {
   let names: string[] = [];
   return things.map((thing, i): ColdLabel => {
     if (thing.kind === 'stands') return { ...thing, words: '' };
-    const next = things.slice(i + 1).find(({ kind }) => kind !== 'stands');
+    const next = things[i + 1];
+    const room = (next?.from ?? Infinity) - thing.from;
     names.push(thing.what.split(',')[0] ?? '');
-    if (next?.kind === thing.kind && next.from - thing.from < apart) return { ...thing, words: '' };
-    const words = `${[...new Set(names)].join(', ')} ${thing.kind} ${clock(thing.from)}`;
+    if (next?.kind === thing.kind && room < MOVED_TOGETHER) return { ...thing, words: '' };
+    const all = [...new Set(names)].join(', ');
+    const time = clock(thing.from);
     names = [];
-    return { ...thing, words };
+    return {
+      ...thing,
+      words:
+        [`${all} ${thing.kind} ${time}`, `${all} ${time}`, all, ''].find((words) => minutesOf(words) <= room) ?? '',
+    };
   });
 }
 

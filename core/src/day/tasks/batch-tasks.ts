@@ -292,7 +292,7 @@ const STANDS_LONGER = { butter: 720, other: 120 } as const;
 
 /** What a frosting is beaten from, soft: as what it is taken out, and whether an ingredient is it. */
 const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is: (behavesAs: string) => boolean])[] = [
-  ['butter for the frosting', 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
+  ['butter, for the frosting', 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
   ['cream cheese', 'cream-cheese', (behavesAs) => behavesAs === 'cream-cheese'],
 ];
 /** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
