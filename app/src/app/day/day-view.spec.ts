@@ -1,5 +1,6 @@
 import type { BatchWork, PlannedTask, TaskKind } from '@orvin/core/day/works';
 import {
+  coldLabels,
   coolings,
   fitting,
   handBlocks,
@@ -50,6 +51,29 @@ describe('the picture of a day', () => {
     for (const minute of [600, 620, 639]) expect(at(minute)).toBe(180);
     expect(at(700)).toBeLessThan(120);
     expect(marks.map(({ words }) => words)).toEqual(['180 °C', 'off']);
+  });
+  it('holds its heat from bake to bake where it stays on, and lets it go where it is off in between', () => {
+    const heat = task('preheat', 580, 600, { id: 'oven:preheat', batch: -1, oven: 0, celsius: 180 });
+    const again = task('preheat', 690, 700, { id: 'oven:preheat-1', batch: -1, oven: 0, celsius: 180 });
+    const bakes = [bake(0, 600, 640), bake(1, 700, 740)];
+    const at = (tasks: readonly PlannedTask[], minute: number) =>
+      ovenHeat(tasks, 0, { from: 540, to: 780 }).curve.find((point) => point.minute === minute)?.celsius ?? 0;
+    expect(at([heat, ...bakes], 680)).toBe(180);
+    expect(at([heat, again, ...bakes], 680)).toBeLessThan(100);
+    for (const tasks of [
+      [heat, ...bakes],
+      [heat, again, ...bakes],
+    ])
+      expect(at(tasks, 710)).toBe(180);
+    expect(ovenHeat([heat, again, ...bakes], 0, { from: 540, to: 780 }).marks.map(({ words }) => words)).toContain(
+      'on',
+    );
+  });
+  it('says what leaves the fridge in as many words as there is room for, and what leaves together in one', () => {
+    const out = (from: number, what: string) => ({ batch: 0, from, to: from, what, kind: 'out' as const });
+    const things = [out(600, 'eggs'), out(604, 'milk'), out(625, 'butter, for the frosting'), out(631, 'cream cheese')];
+    const said = coldLabels(things, (words) => words.length, () => '10:00'); // prettier-ignore
+    expect(said.map(({ words }) => words)).toEqual(['', 'eggs, milk out 10:00', 'butter', 'cream cheese out 10:00']);
   });
   it('joins what touches and is of one batch into one block, but not mixing', () => {
     const hands = { hands: 1, pair: 0 };
