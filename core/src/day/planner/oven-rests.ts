@@ -15,7 +15,7 @@ import type { DayState } from './day-state.js';
 export const MOST_RESTS = 5;
 
 /** Minutes that an oven is spared in a gap between two bakes, by their heats; 0 where it stays on. */
-export class Spared {
+class Spared {
   private readonly known = new Map<number, number>();
   constructor(private readonly minutesTo180: readonly number[]) {}
 
