@@ -58,6 +58,7 @@ export class DayCosts {
   /** At least so many rests in the search that is under way. */
   private rests = 0;
   private readonly bakesOnly: number;
+  private readonly someBaked: boolean;
   /** While batches are still being put in, the whole oven load is no bound. */
   building = false;
 
@@ -77,6 +78,7 @@ export class DayCosts {
     this.loads = this.oneOven ? new OvenLoads(this.bakes, racks, pairs) : undefined;
     this.parts = new OvenParts(state);
     this.bakesOnly = this.loads?.bakesOnly ?? 0;
+    this.someBaked = this.bakes.some(({ task }) => isDone[task] === 1);
     this.leastLoad = this.loadWith(0);
     const allRacks = ovens.reduce((sum, oven) => sum + oven.racks, 0);
     // what no other of its heat can join has an oven to itself
@@ -252,7 +254,8 @@ export class DayCosts {
   /** Between its first bake and its last an oven that rests waits for so many gaps. */
   private leastStartOfRests(starts: Int32Array, head: number): number {
     const { loads, rests } = this;
-    if (!loads || rests === 0 || this.building) return Infinity;
+    // what has been baked already asks for nobody's morning
+    if (!loads || rests === 0 || this.building || this.someBaked) return Infinity;
     const [gap = 0] = this.parts.leastGap;
     const ends = this.bakes.map(({ task, minutes }) => (starts[task] ?? 0) + minutes);
     const last = Math.max(...ends);

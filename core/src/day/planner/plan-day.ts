@@ -109,7 +109,8 @@ function run(search: Search, effort: number): Proof {
       const open = search.node(latest, earliest, ovens, bound, 0);
       const isClosed = orMore && open === Infinity && !search.mayBeCheaper;
       search.mayBeCheaper = false;
-      if (isClosed) break;
+      // nothing is cheaper with so many rests; or there is no plan at all, with rests or without
+      if (isClosed || (open === Infinity && !search.found() && !search.isOver())) break;
       // what a look leaves open is settled by the searches behind it, but for the last
       if (!orMore || these.at(-1)?.begin === begin) left = Math.min(left, open);
     }
