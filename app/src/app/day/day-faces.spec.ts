@@ -65,6 +65,20 @@ describe('the faces of a day', () => {
     expect(link?.getAttribute('href')).toMatch(/^\/bake\?of=.+&day=.+&wish=.+&due=\d+$/);
   });
 
+  it('plan again in the middle of weighing: what was weighed is not weighed again', async () => {
+    const { day } = await ready();
+    const minutesOf = (id: string) => day.tasks().filter((task) => task.id === id).reduce((sum, { from, to }) => sum + to - from, 0); // prettier-ignore
+    const weigh = day.tasks().find(({ kind }) => kind === 'weigh');
+    if (!weigh) throw new Error('nothing is weighed');
+    const all = minutesOf(weigh.id);
+    const now = weigh.from + 3;
+    day.now.set(day.instantOf(now));
+    day.planAgain();
+    expect(day.sheet()?.minutes[weigh.id]).toBe(all - 3);
+    await plannedAgain(day, () => minutesOf(weigh.id) === all - 3);
+    for (const { from, hands, done } of day.tasks()) if (hands > 0 && !done) expect(from).toBeGreaterThanOrEqual(now);
+  });
+
   it('take what is said of another batch, ask where several may be meant, and say what is not on the shelf', async () => {
     const { day } = await ready();
     const batches = rendered(DayBatches);

@@ -3,6 +3,7 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
 import type { DaySheet, Wish } from '@orvin/core/day/sheets';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
+import type { PlannedTask } from '@orvin/core/day/works';
 import { isSame, without } from '@orvin/core/ground/records';
 import { clockAt, midnightOf } from '../parts/wall-clock';
 import { FormulaStore } from '../store/formula-store';
@@ -188,7 +189,7 @@ export class ThisDay {
   }
   /**
    * Plans what is left again, from now. Where something is ticked the ticks tell what is done; where nothing is, all that was to begin by
-   * now is taken to have begun as planned.
+   * now is taken to have begun as planned, and of work in pieces what lies behind now is done.
    */
   planAgain(): void {
     const now = this.minuteNow();
@@ -206,11 +207,22 @@ export class ThisDay {
       if (kind === 'bake') return loaded.has(batch);
       return hands === 0 && mayBeCut !== true;
     });
+    const left = trusts ? {} : minutesLeft(tasks.filter(({ id }) => open.has(id)), now); // prettier-ignore
     this.change('planning again from now', (sheet) => ({
       ...sheet,
       plannedFrom: now,
+      minutes: { ...sheet.minutes, ...left },
       locks: Object.fromEntries(Object.entries(sheet.locks).filter(([, minute]) => minute >= now)),
       done: { ...Object.fromEntries(begun.map(({ id, from }) => [id, from])), ...sheet.done },
     }));
   }
+}
+
+/** Of work in pieces that is under way: the minutes that are left of it, by task. */
+function minutesLeft(pieces: readonly PlannedTask[], now: number): Readonly<Record<string, number>> {
+  const left = new Map<string, number>();
+  const begun = new Set(pieces.filter(({ from }) => from < now).map(({ id }) => id));
+  for (const { id, from, to } of pieces)
+    if (begun.has(id)) left.set(id, (left.get(id) ?? 0) + Math.max(0, to - Math.max(from, now)));
+  return Object.fromEntries(left);
 }

@@ -216,6 +216,7 @@ function withMinutes(work: BatchWork, { minutes, skipped }: DaySheet): BatchWork
         during: work.oven.during.filter(({ kind }) => !isLeftOut(kind)),
       },
     }),
+    makeFrostingMinutes: known('make-frosting', work.makeFrostingMinutes),
     finishing: work.finishing
       .filter(({ kind }) => !isLeftOut(kind))
       .map((step) => ({ ...step, minutes: known(step.kind, step.minutes) })),
