@@ -26,7 +26,7 @@ const AXIS = 28;
 const FRIDGE = 46;
 const OVEN = 150;
 /** Where a word stands that has no room on the curve, px. */
-const UNDER_THE_CURVE = 24;
+const UNDER_THE_CURVE = 34;
 /** A label in the fridge’s lane stands so far from its arrow, and from the next, px. */
 const BESIDE_ARROW = 16;
 const COUNTER = 72;
