@@ -49,10 +49,14 @@ const FEWEST_WINDOWS = 5;
         }
       </p>
       <p class="more">{{ evidence() }}</p>
-      @if (course(); as steps) {
-        @if (steps.length > 1) {
-          <div class="panel"><orv-oven-course [steps]="steps" /></div>
-        }
+      @if (hasCourse()) {
+        <div class="panel course">
+          @if (course(); as steps) {
+            @if (steps.length > 1) {
+              <orv-oven-course [steps]="steps" />
+            }
+          }
+        </div>
       }
       @if (misses() > 0) {
         <div class="ask" role="status">
@@ -162,6 +166,8 @@ export class OvenLearned {
       catchError(() => of([])),
     ),
   );
+  /** Its place is held while it is worked out. */
+  protected readonly hasCourse = computed(() => this.learning.lessons().bakes.length > 1);
   private readonly answeredFor = signal('');
   protected readonly misses = computed(() => {
     const misses = this.learning.learned()?.misses ?? [];
