@@ -252,7 +252,7 @@ export class DayBatches {
     this.said.set(
       wish.amount !== '' && !understood
         ? `“${wish.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
-        : `${shortTitle(record.formula.title)} is on the plan, for ${wish.due.slice(11)}.`,
+        : `On the plan for ${wish.due.slice(11)}: ${shortTitle(record.formula.title)}.`,
     );
     this.field().nativeElement.value = '';
     this.choices.set([]);
@@ -272,7 +272,7 @@ export class DayBatches {
       served: 'fresh',
       ...(batch && { batch }),
     });
-    this.said.set(`${shortTitle(record.formula.title)} is on the plan.`);
+    this.said.set(`On the plan: ${shortTitle(record.formula.title)}.`);
   }
   private put(wish: Omit<Wish, 'id'>): void {
     this.day.change(`adding ${wish.title}`, (sheet) => ({

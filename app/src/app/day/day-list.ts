@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { taskInWords } from '@orvin/core/words/day-words';
 import { aFrameLater } from '../parts/a-frame-later';
+import { MOVES_COLD } from './day-view';
 import { ThisDay } from './this-day';
 
 /** The day as a list beside its oven standing upright: for the phone, and for paper. */
@@ -140,11 +141,8 @@ export class DayList {
     };
     return tasks
       .filter(
-        ({ kind, what, from, to, hands }) =>
-          kind !== 'cool' &&
-          kind !== 'rest' &&
-          (kind !== 'from-store' || what === 'freezer') &&
-          (hands === 0 || to > from),
+        ({ kind, from, to, hands }) =>
+          kind !== 'cool' && kind !== 'rest' && kind !== 'from-store' && (hands === 0 || to > from),
       )
       .map((task) => ({
         key: keyOf(task.id),
@@ -161,7 +159,7 @@ export class DayList {
         heat: heatAt(task.from),
         chain: this.day.chain().has(task.id) && task.hands > 0,
         done: sheet?.done[task.id] !== undefined,
-        hands: task.hands > 0 || task.kind === 'take-out' || task.kind === 'chill',
+        hands: task.hands > 0 || MOVES_COLD.has(task.kind),
         oven: task.batch < 0 || task.kind === 'bake',
       }));
   });

@@ -1,6 +1,7 @@
 import type { BatchWork, PlannedTask, TaskKind } from '@orvin/core/day/works';
 import {
   coldLabels,
+  coldThings,
   coolings,
   fitting,
   handBlocks,
@@ -74,6 +75,11 @@ describe('the picture of a day', () => {
     const things = [out(600, 'eggs'), out(604, 'milk'), out(625, 'butter, for the frosting'), out(631, 'cream cheese')];
     const said = coldLabels(things, (words) => words.length, () => '10:00'); // prettier-ignore
     expect(said.map(({ words }) => words)).toEqual(['', 'eggs, milk out 10:00', 'butter', 'cream cheese out 10:00']);
+  });
+  it('tells of what comes out of the freezer: drawn, and said as the next thing to do', () => {
+    const thaw = task('thaw', 500, 500);
+    expect(coldThings([thaw], []).map(({ what, kind }) => `${what} ${kind}`)).toEqual(['frozen out']);
+    expect(nextActs([thaw, task('from-store', 520, 520)], {}).map(({ kind }) => kind)).toEqual(['thaw']);
   });
   it('joins what touches and is of one batch into one block, but not mixing', () => {
     const hands = { hands: 1, pair: 0 };

@@ -30,7 +30,9 @@ export interface Span {
 }
 /** The hours that the picture spans. */
 export function hoursOf(tasks: readonly PlannedTask[], due: number): Span {
-  const day = tasks.filter(({ from, kind }) => from >= EVENING_ENDS && kind !== 'soak' && kind !== 'take-out');
+  const day = tasks.filter(
+    ({ from, kind }) => from >= EVENING_ENDS && kind !== 'soak' && kind !== 'take-out' && kind !== 'thaw',
+  );
   const first = Math.min(due - 60, ...day.map(({ from }) => from));
   const last = Math.max(due, ...day.filter(({ hands }) => hands > 0).map(({ to }) => to));
   return { from: 30 * Math.floor((first - 10) / 30), to: 30 * Math.ceil((last + 10) / 30) };
@@ -232,6 +234,9 @@ export function waits(tasks: readonly PlannedTask[], works: readonly BatchWork[]
   });
 }
 
+/** What goes into the cold or comes out of it: nobody's minutes, and to be done all the same. */
+export const MOVES_COLD: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'thaw', 'chill']);
+
 export interface ColdThing {
   readonly batch: number;
   readonly from: number;
@@ -242,14 +247,14 @@ export interface ColdThing {
 /** What is taken out of the fridge, put into the cold, and stands there. */
 export function coldThings(tasks: readonly PlannedTask[], works: readonly BatchWork[]): readonly ColdThing[] {
   const moves = tasks.flatMap((task): readonly ColdThing[] => {
-    if (task.kind !== 'take-out' && task.kind !== 'chill') return [];
+    if (!MOVES_COLD.has(task.kind)) return [];
     const mix = tasks.find((other) => other.batch === task.batch && other.kind === 'mix');
     return [
       {
         batch: task.batch,
         from: task.from,
         to: mix?.from ?? task.from,
-        what: task.what ?? '',
+        what: task.kind === 'thaw' ? 'frozen' : (task.what ?? ''),
         kind: task.kind === 'chill' ? 'in' : 'out',
       },
     ];
@@ -308,4 +313,11 @@ export function nextActs(
     .filter(({ id, hands, kind }) => done[id] === undefined && (hands > 0 || REMINDERS.has(kind)))
     .toSorted((a, b) => a.from - b.from);
 }
-const REMINDERS: ReadonlySet<TaskKind> = new Set<TaskKind>(['take-out', 'chill', 'soak', 'preheat', 'set-oven']);
+const REMINDERS: ReadonlySet<TaskKind> = new Set<TaskKind>([
+  'take-out',
+  'thaw',
+  'chill',
+  'soak',
+  'preheat',
+  'set-oven',
+]);

@@ -122,7 +122,7 @@ class Reader {
   }
   private unbaked(work: BatchWork): number | undefined {
     if (!work.mixing) {
-      const task = this.needed(work, 'from-store', 0);
+      const task = this.needed(work, work.thawMinutes === undefined ? 'from-store' : 'thaw', 0);
       return task && task.from + (work.thawMinutes ?? 0);
     }
     const mix = this.needed(work, 'mix', work.mixing.minutes);

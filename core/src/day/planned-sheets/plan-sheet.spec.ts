@@ -62,8 +62,7 @@ describe('what a batch asks of the day', () => {
   it('is taken out of the freezer in time to thaw: pieces sooner than a loaf, a loaf sooner than what is deep', () => {
     const out = (id: string) => {
       const plan = plannedOf(planSheet(orderOf(sheetOf([wishFor(id, { frozen: true })]))));
-      const task = plan.plan.tasks.find(({ kind }) => kind === 'from-store');
-      expect(task?.what).toBe('freezer');
+      const task = plan.plan.tasks.find(({ kind }) => kind === 'thaw');
       expect(plan.plan.tasks.some(({ kind }) => kind === 'bake' || kind === 'mix')).toBeFalse();
       expect(checkDay(plan.of.works, plan.of.kitchen, plan.plan.tasks)).toEqual([]);
       return task?.from ?? NaN;

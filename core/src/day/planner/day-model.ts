@@ -206,8 +206,8 @@ class Builder {
   /** From the store, on the griddle, or made ready for the freezer without baking. */
   private unbaked(work: BatchWork, batch: number): { readonly task: number; readonly lag: number } {
     if (!work.mixing) {
-      const what = work.freezerLitres === undefined ? {} : { what: 'freezer' };
-      const task = this.add(batch, 'from-store', 'from-store', 0, { hands: false, passive: true, ...what });
+      const kind = work.thawMinutes === undefined ? 'from-store' : 'thaw';
+      const task = this.add(batch, kind, kind, 0, { hands: false, passive: true });
       return { task, lag: work.thawMinutes ?? 0 };
     }
     const mix = this.add(batch, 'mix', 'mix', work.mixing.minutes);

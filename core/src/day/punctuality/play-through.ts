@@ -51,7 +51,10 @@ export function playThrough(
   const gauss = () => normalFrom(chance);
   const late = batches.map((): number[] => []);
   const work = tasks
-    .filter(({ batch, hands, kind }) => batch >= 0 && (hands > 0 || kind === 'bake' || kind === 'from-store'))
+    .filter(
+      ({ batch, hands, kind }) =>
+        batch >= 0 && (hands > 0 || kind === 'bake' || kind === 'from-store' || kind === 'thaw'),
+    )
     .toSorted((a, b) => a.from - b.from || a.to - b.to);
   const bakeOf = new Map(work.filter(({ kind }) => kind === 'bake').map((task) => [task.batch, task]));
   let all = 0;
@@ -164,6 +167,7 @@ const NOTED: Partial<Readonly<Record<TaskKind, keyof Along>>> = {
   griddle: 'out',
   'turn-out': 'turned',
   'from-store': 'finished',
+  thaw: 'finished',
 };
 function note({ kind }: PlannedTask, batch: BatchWork, state: Along, end: number): void {
   const noted = NOTED[kind];

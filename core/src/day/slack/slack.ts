@@ -70,7 +70,7 @@ function links(works: readonly BatchWork[], tasks: readonly PlannedTask[]): read
         if (share !== undefined) link(at('bake'), at(kind), Math.min(Math.round(share * oven.likely), planned));
       }
     }
-    let last = oven ? at('out') : work.griddle ? at('griddle') : at('from-store');
+    let last = oven ? at('out') : work.griddle ? at('griddle') : (at('thaw') ?? at('from-store'));
     let lag = bakedUntil(work);
     for (const step of work.finishing) {
       link(last, at(step.kind), lag);

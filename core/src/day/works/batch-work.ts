@@ -190,6 +190,7 @@ export type TaskKind =
   | 'out'
   | 'turn-out'
   | 'from-store'
+  | 'thaw'
   | 'cool'
   | 'make-frosting'
   | FinishKind
@@ -260,7 +261,7 @@ const DRESSING: ReadonlySet<TaskKind> = new Set<TaskKind>(['crumb-coat', 'fill',
 export const isDressing = (kind: TaskKind): boolean => DRESSING.has(kind);
 /** What needs somebody at its minute: worth an alarm. */
 export const AT_THE_MINUTE: ReadonlySet<TaskKind> = new Set<TaskKind>([
-  'take-out', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down',
+  'take-out', 'thaw', 'chill', 'soak', 'preheat', 'portion', 'out', 'turn', 'tent', 'uncover', 'turn-out', 'turn-down',
 ]); // prettier-ignore
 /** What stands by itself: nobody is told of it. */
 export const BY_ITSELF: ReadonlySet<TaskKind> = new Set<TaskKind>(['cool', 'rest', 'bake', 'set-oven', 'from-store']);

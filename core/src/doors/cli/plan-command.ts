@@ -35,6 +35,7 @@ const KINDS: Partial<Readonly<Record<TaskKind, string>>> = {
   'turn-down': 'turn',
   'set-oven': 'preheat',
   'from-store': 'take-out',
+  thaw: 'take-out',
   'make-frosting': 'prepare',
   'crumb-coat': 'frost',
   fill: 'frost',
@@ -150,7 +151,8 @@ function readyOf(works: Feasible['of']['works'], tasks: readonly PlannedTask[], 
   const end = (kind: TaskKind) => tasks.findLast((task) => task.batch === batch && task.kind === kind)?.to ?? 0;
   if (last) return end(last.kind) + last.waitMinutes;
   if (work?.griddle) return end('griddle') + work.griddle.coolMinutes;
-  return work?.oven ? end('out') + work.oven.coolMinutes : end('from-store') + (work?.thawMinutes ?? 0);
+  if (work?.oven) return end('out') + work.oven.coolMinutes;
+  return work?.thawMinutes === undefined ? end('from-store') : end('thaw') + work.thawMinutes;
 }
 
 function infeasible({ proven, of }: Extract<SheetPlan, { kind: 'none' }>, order: SheetOrder, clock: DayClock): object {

@@ -48,7 +48,7 @@ export function dayEvents(
 /** The day as a list to tick. */
 export function dayMarkdown({ name, date, tasks, titleOf, clock, pairs }: DayOnPaper): string {
   const rows = tasks
-    .filter(({ kind, what }) => kind !== 'cool' && kind !== 'rest' && (kind !== 'from-store' || what === 'freezer'))
+    .filter(({ kind }) => kind !== 'cool' && kind !== 'rest' && kind !== 'from-store')
     .map((task) => {
       const who = task.hands > 0 && pairs.length > 1 ? ` (${pairs[task.pair ?? 0] ?? ''})` : '';
       return `- [ ] **${clock(task.from)}** ${taskInWords(task, titleOf(task.batch))}${who}`;

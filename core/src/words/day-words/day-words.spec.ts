@@ -2,7 +2,7 @@ import { SHEET_PROBLEMS } from '../../day/planned-sheets/index.js';
 import type { TaskKind } from '../../day/works/index.js';
 import { conflictInWords, sheetProblemInWords, taskInWords } from './index.js';
 
-const KINDS: readonly TaskKind[] = ['take-out', 'chill', 'soak', 'prepare', 'line', 'preheat', 'weigh', 'mix', 'rest', 'portion', 'bake', 'turn', 'tent', 'uncover', 'turn-down', 'set-oven', 'out', 'turn-out', 'from-store', 'cool', 'make-frosting', 'crumb-coat', 'fill', 'frost', 'slice', 'pack', 'wash', 'feed', 'own']; // prettier-ignore
+const KINDS: readonly TaskKind[] = ['take-out', 'chill', 'soak', 'prepare', 'line', 'preheat', 'weigh', 'mix', 'rest', 'portion', 'bake', 'turn', 'tent', 'uncover', 'turn-down', 'set-oven', 'out', 'turn-out', 'from-store', 'thaw', 'griddle', 'cool', 'make-frosting', 'crumb-coat', 'fill', 'frost', 'slice', 'pack', 'wash', 'feed', 'own']; // prettier-ignore
 
 describe('the words of a day', () => {
   it('say every task of a batch with its name, capital first, and no hole', () => {

@@ -5,7 +5,7 @@ import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 const KIND_NAMES: Readonly<Record<TaskKind, string>> = {
   'take-out': 'take out', chill: 'chill', soak: 'soak', prepare: 'prepare', line: 'line', preheat: 'heat up', weigh: 'weigh', mix: 'mix', rest: 'rest',
   portion: 'into the oven', bake: 'bake', griddle: 'griddle', turn: 'turn', tent: 'tent', uncover: 'uncover', 'turn-down': 'turn down', 'set-oven': 'set the oven', out: 'out',
-  'turn-out': 'turn out', 'from-store': 'from the tin', cool: 'cool', 'make-frosting': 'make the frosting', 'crumb-coat': 'crumb coat', fill: 'fill',
+  'turn-out': 'turn out', 'from-store': 'from the tin', thaw: 'thaw', cool: 'cool', 'make-frosting': 'make the frosting', 'crumb-coat': 'crumb coat', fill: 'fill',
   frost: 'frost', slice: 'slice', pack: 'pack', wash: 'wash up', feed: 'feed', own: 'to do',
 }; // prettier-ignore
 export const taskKindName = (kind: TaskKind): string => KIND_NAMES[kind];
@@ -57,7 +57,9 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
     case 'turn-out':
       return `Turn out: ${it}`;
     case 'from-store':
-      return what === 'freezer' ? `Out of the freezer: ${it}` : `From the tin: ${it}`;
+      return `From the tin: ${it}`;
+    case 'thaw':
+      return `Out of the freezer: ${it}`;
     case 'cool':
       return `Cools: ${it}`;
     case 'make-frosting':
