@@ -1,3 +1,4 @@
+import { sumOf } from '../../ground/numerics/index.js';
 import { groupedBy } from '../../ground/records/index.js';
 import { preheatMinutes } from '../../oven/baking/index.js';
 import type { Bake } from './day-model.js';
@@ -26,8 +27,6 @@ interface Work {
   readonly offset: number;
   readonly minutes: number;
 }
-
-const sumOf = (counts: readonly number[]): number => counts.reduce((sum, each) => sum + each, 0);
 
 /**
  * The cost of a day and what no day under these latest starts can cost less than: minutes from the first work to the last deadline,

@@ -1,3 +1,4 @@
+import { sumOf } from '../../ground/numerics/index.js';
 import {
   bowlsOf,
   isDressing,
@@ -94,8 +95,6 @@ const SHAPING_MINUTES = 5;
 
 /** Bakes are planned with their likely minutes; margins carry the rest. */
 const bakeMinutes = (oven: OvenTime): number => Math.round(oven.likely);
-
-const sumOf = (minutes: readonly number[]): number => minutes.reduce((sum, each) => sum + each, 0);
 
 /** What is wanted more often than it is there, and so has to be washed in between. */
 function wantedAgain(batches: readonly BatchWork[], kitchen: DayKitchen): ReadonlySet<string> {

@@ -1,3 +1,4 @@
+import { sumOf } from '../../ground/numerics/index.js';
 import { restedOven } from '../works/index.js';
 import type { WayOn } from './clashes.js';
 import type { Bake } from './day-model.js';
@@ -39,7 +40,6 @@ export function restsToTry(ovens: number, bakes: number): readonly (readonly num
   let all: readonly (readonly number[])[] = [[]];
   for (let oven = 0; oven < ovens; oven++)
     all = all.flatMap((some) => Array.from({ length: most + 1 }, (_, rests) => [...some, rests]));
-  const sumOf = (rests: readonly number[]) => rests.reduce((sum, each) => sum + each, 0);
   return all.filter((rests) => sumOf(rests) <= most).sort((a, b) => sumOf(a) - sumOf(b));
 }
 

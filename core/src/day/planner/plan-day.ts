@@ -1,3 +1,4 @@
+import { sumOf } from '../../ground/numerics/index.js';
 import { groupedBy } from '../../ground/records/index.js';
 import { preheatMinutes } from '../../oven/baking/index.js';
 import { restedOven, type BatchWork, type DayKitchen, type PlannedTask } from '../works/index.js';
@@ -150,9 +151,8 @@ function searchesOf({ state, costs }: Search): readonly PartOfSearch[] {
   };
   let looked = 0;
   const tries = restsToTry(ovens.length, state.model.bakes.length);
-  const restsOf = (rests: readonly number[]) => rests.reduce((sum, each) => sum + each, 0);
   for (const rests of tries) {
-    const count = restsOf(rests);
+    const count = sumOf(rests);
     if (count > looked) {
       looked = count;
       add(true, () => costs.beginOrMore(count));
