@@ -1,12 +1,15 @@
 import { DestroyRef, Injectable, computed, inject, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { fromEvent } from 'rxjs';
 import { Database } from './database';
 import { CHECK_ROWS } from './checking';
 import type { Edit } from './edits';
-import { ownTab } from './own-tab';
+import { leaveTab, ownTab } from './own-tab';
+import { keptInTab } from './page-storage';
 
 /** An edit on the disk. */
 export interface StoredEdit {
-  /** Rises with every edit. */
+  /** Rises with every edit, and is no other tab's. */
   readonly key: number;
   /** Each tab has a history of its own. */
   readonly tab: string;
@@ -17,7 +20,31 @@ export interface StoredEdit {
 /** Steps that can be undone; more would only fill the disk. */
 const UNDO_DEPTH = 200;
 
+/** What the last page of this tab could not write any more. */
+const UNWRITTEN_KEY = 'orvin-history-unwritten';
+
 type Held = Pick<StoredEdit, 'key' | 'edit'>;
+/** A row that waits to be written: none means deleted. */
+type Waiting = readonly [key: number, row: StoredEdit | null];
+
+function isWaiting(entry: unknown): entry is Waiting {
+  if (!Array.isArray(entry) || typeof entry[0] !== 'number') return false;
+  const row: unknown = entry[1];
+  if (row === null) return true;
+  return typeof row === 'object' && 'key' in row && 'edit' in row && typeof row.edit === 'object' && row.edit !== null;
+}
+
+/** Takes up what was put down as the page went, and clears it; what cannot be read is nothing. */
+function takeUp(storage: Storage): readonly Waiting[] {
+  try {
+    const entries: unknown = JSON.parse(storage.getItem(UNWRITTEN_KEY) ?? '[]');
+    return Array.isArray(entries) ? entries.filter(isWaiting) : [];
+  } catch {
+    return [];
+  } finally {
+    storage.removeItem(UNWRITTEN_KEY);
+  }
+}
 
 /** What was done and undone, in order: in memory for the buttons, on the disk so that a reload can still undo. */
 @Injectable({ providedIn: 'root' })
@@ -29,11 +56,29 @@ export class EditHistory {
   private tab = '';
   private lastKey = 0;
   private readonly checkRows = inject(CHECK_ROWS);
+  /** Rows that are not on the disk yet, the latest state of each. */
+  private readonly waiting = new Map<number, StoredEdit | null>();
   private writing: Promise<unknown> = Promise.resolve();
   private looking: Promise<unknown> = Promise.resolve();
 
   readonly undoLabel = computed(() => this.done().at(-1)?.edit.label);
   readonly redoLabel = computed(() => this.undone().at(-1)?.edit.label);
+
+  constructor() {
+    fromEvent(window, 'pagehide')
+      .pipe(takeUntilDestroyed())
+      .subscribe(() => this.leave());
+  }
+
+  /** As the page goes: what it could not write any more waits for the next page of this tab. */
+  private leave(): void {
+    leaveTab();
+    try {
+      if (this.waiting.size > 0) keptInTab().setItem(UNWRITTEN_KEY, JSON.stringify([...this.waiting]));
+    } catch {
+      // no room: the database may still have made it
+    }
+  }
 
   get last(): Edit | undefined {
     return this.done().at(-1)?.edit;
@@ -43,6 +88,9 @@ export class EditHistory {
   async load(): Promise<void> {
     const { id, isOpen } = await ownTab(new Promise((left) => this.destroyed.onDestroy(left)));
     this.tab = id;
+    const unwritten = takeUp(keptInTab());
+    for (const [key, row] of unwritten) this.waiting.set(key, row && { ...row, tab: id });
+    await this.flush().catch(() => undefined); // a full disk is said where records are written
     const newest = await this.database.history.toCollection().last();
     this.lastKey = newest?.key ?? 0;
     const ofTab = (tab: string) => this.database.history.where('tab').equals(tab).sortBy('key');
@@ -70,21 +118,19 @@ export class EditHistory {
     const sound = ({ key }: Held) => key > last;
     this.done.update((all) => all.filter(sound));
     this.undone.update((all) => all.filter(sound));
-    const gone = rows.filter(({ key }) => key <= last).map(({ key }) => key);
-    this.write(({ history }) => history.bulkDelete(gone));
+    for (const { key } of rows) if (key <= last) this.waiting.set(key, null);
+    this.write();
   }
 
   push(edit: Edit): void {
-    const held: Held = { key: ++this.lastKey, edit };
-    const gone = this.undone().map(({ key }) => key);
+    // the clock and chance keep two open tabs apart, which began after the same key
+    this.lastKey = Math.max(this.lastKey, Date.now() * 1000) + 1 + Math.floor(Math.random() * 1000);
+    const held: Held = { key: this.lastKey, edit };
     const all = [...this.done(), held];
-    gone.push(...all.slice(0, -UNDO_DEPTH).map(({ key }) => key));
+    for (const { key } of [...this.undone(), ...all.slice(0, -UNDO_DEPTH)]) this.waiting.set(key, null);
     this.done.set(all.slice(-UNDO_DEPTH));
     this.undone.set([]);
-    this.write(async ({ history }) => {
-      await history.bulkDelete(gone);
-      await history.put({ ...held, tab: this.tab, undone: false });
-    });
+    this.keep(held, false);
   }
 
   /** Puts another in the place of the last: typing that goes on. */
@@ -93,7 +139,7 @@ export class EditHistory {
     if (!last) return;
     const held: Held = { key: last.key, edit };
     this.done.update((all) => [...all.slice(0, -1), held]);
-    this.write(({ history }) => history.put({ ...held, tab: this.tab, undone: false }));
+    this.keep(held, false);
   }
 
   /** The edit to take back, moved to the undone; undefined when there is none, or none that can be read. */
@@ -110,7 +156,7 @@ export class EditHistory {
     if (!last) return undefined;
     from.update((all) => all.slice(0, -1));
     to.update((all) => [...all, last]);
-    this.write(({ history }) => history.put({ ...last, tab: this.tab, undone }));
+    this.keep(last, undone);
     return last.edit;
   }
 
@@ -120,8 +166,24 @@ export class EditHistory {
     await this.writing;
   }
 
-  private write(act: (database: Database) => Promise<unknown>): void {
+  private keep(held: Held, undone: boolean): void {
+    this.waiting.set(held.key, { ...held, tab: this.tab, undone });
+    this.write();
+  }
+
+  private write(): void {
     // without storage undo lasts as long as the page: the shelf says so
-    this.writing = this.writing.then(() => act(this.database)).catch(() => undefined);
+    this.writing = this.writing.then(() => this.flush()).catch(() => undefined);
+  }
+
+  private async flush(): Promise<void> {
+    const some = [...this.waiting];
+    if (some.length === 0) return;
+    const { database } = this;
+    await database.transaction('rw', database.history, async () => {
+      await database.history.bulkDelete(some.flatMap(([key, row]) => (row ? [] : [key])));
+      await database.history.bulkPut(some.flatMap(([, row]) => row ?? []));
+    });
+    for (const [key, row] of some) if (this.waiting.get(key) === row) this.waiting.delete(key);
   }
 }
