@@ -43,8 +43,14 @@ const HOUR = 3_600_000;
     @if (!alone()) {
       <orv-rail />
     }
-    @if (showsFormula()) {
-      <orv-formula-strip class="at-hand" />
+    @defer (when showsFormula()) {
+      @if (showsFormula()) {
+        <orv-formula-strip class="at-hand" />
+      }
+    } @placeholder {
+      @if (showsFormula()) {
+        <div class="strip-place"></div>
+      }
     }
     <orv-trouble />
     <main id="station" tabindex="-1">

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { heldAgainst } from '@orvin/core/batch/snapshots';
 import { LOOK_WORDS, scaleGrams } from '@orvin/core/words/along-words';
-import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { BookStore } from '../store/book-store';
 import { ThisBaking } from './this-baking';
 

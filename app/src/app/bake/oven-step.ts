@@ -6,7 +6,7 @@ import { DONENESS_TESTS } from '@orvin/core/oven/baking';
 import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@orvin/core/words/along-words';
 import { whyTurned } from '@orvin/core/words/book-words';
 import { donenessInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { clockAt } from '../parts/wall-clock';
 import { Learning } from '../work/learning';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
 import type { WalkStep } from '@orvin/core/along/walk';
 import { stepInWords } from '@orvin/core/words/along-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { Footing } from './footing';
 import { clockAt } from '../parts/wall-clock';
 import { ThisBaking } from './this-baking';

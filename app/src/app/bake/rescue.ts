@@ -9,7 +9,7 @@ import {
   type OvenOff,
 } from '@orvin/core/along/rescue';
 import { MISHAP_NAMES, ovenOffInWords, rescueInWords } from '@orvin/core/words/along-words';
-import type { Sentence } from '@orvin/core/words/wording';
+import type { Sentence } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { Work } from '../work/work-client';
 import { ThisBaking } from './this-baking';

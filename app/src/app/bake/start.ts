@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { bakingState, isOver } from '@orvin/core/along/baking';
-import { capitalised, minutesInWords } from '@orvin/core/words/wording';
+import { capitalised, minutesInWords } from '@orvin/core/words/figures';
 import { walkOf } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
 import { nextInWords, placeInWords } from '@orvin/core/words/along-words';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
-import { capitalised } from '@orvin/core/words/wording';
+import { capitalised } from '@orvin/core/words/figures';
 import { nextInWords } from '@orvin/core/words/along-words';
 import { ThisBaking } from './this-baking';
 

@@ -11,7 +11,7 @@ import {
 } from '@orvin/core/along/baking';
 import type { WalkStep, WeighStep } from '@orvin/core/along/walk';
 import type { BowlLine } from '@orvin/core/along/weighing';
-import { pantryOf } from '@orvin/core/kitchen/kitchen';
+import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { cautionInWords, cautionsOnce } from '@orvin/core/words/along-words';
 import { sound } from '../parts/tone';
 import { midnightOf } from '../parts/wall-clock';

@@ -6,12 +6,13 @@ import { Router, RouterLink } from '@angular/router';
 import { Select } from 'primeng/select';
 import { howSized, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
 import { usualKit } from '@orvin/core/batch/batch';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 import { AmountTable } from './amount-table';
 import { ThisBatch } from './this-batch';
@@ -60,6 +61,7 @@ export class BatchStation {
 
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
   private readonly toasts = inject(Toasts);
   private readonly router = inject(Router);
   protected readonly settings = inject(ThisBatch);
@@ -69,7 +71,7 @@ export class BatchStation {
   protected readonly kits = KIT_IDS.map((id) => ({ id, name: KIT_NAMES[id] }));
   protected readonly kit = computed<KitId>(() => {
     const record = this.onBench.record();
-    const audit = this.onBench.audit();
+    const audit = this.reading.audit();
     return this.settings.sheet().kit ?? (record && audit ? usualKit(record.formula, audit) : 'metric-spoons');
   });
   protected readonly head = computed(() => {
@@ -87,10 +89,10 @@ export class BatchStation {
   });
   protected readonly how = computed(() => {
     const batch = this.batch();
-    return batch ? howSized(batch, this.onBench.audit()?.totals.grams ?? 0) : [];
+    return batch ? howSized(batch, this.reading.audit()?.totals.grams ?? 0) : [];
   });
   protected readonly isCut = computed(() => {
-    const style = this.onBench.audit()?.style?.basedOn;
+    const style = this.reading.audit()?.style?.basedOn;
     const { cut, targets } = this.settings.sheet();
     return cut !== undefined || targets.some(({ kind }) => kind === 'cut') || CUT_STYLES.has(style ?? '');
   });

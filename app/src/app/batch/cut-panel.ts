@@ -2,7 +2,7 @@ import { usualCut, type CutChoice } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { cutInWords, howCut } from '@orvin/core/words/batch-words';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { CutPicture } from '../parts/cut-picture';
 import { HowWords } from '../parts/how-words';
 import { Width } from '../parts/width';

@@ -6,9 +6,10 @@ import { whatFits, type OwnedPan, type PanCombination } from '@orvin/core/batch/
 import { howFits, panName, verdictInWords } from '@orvin/core/words/batch-words';
 import { SHELF_PANS } from '@orvin/core/kitchen/pans';
 import type { Region } from '@orvin/core/ground/units';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 
@@ -139,6 +140,7 @@ export class FitsPanel {
   private readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
 
   private readonly batterGrams = computed(() => this.settings.batch()?.plan.batterGrams ?? 0);
   protected readonly grams = computed(() => gramsInWords(this.batterGrams()));
@@ -153,7 +155,7 @@ export class FitsPanel {
   protected readonly rows = computed(() => {
     const grams = this.batterGrams();
     if (!(grams > 0)) return [];
-    const growth = batterGrowth(this.onBench.audit()?.style?.basedOn);
+    const growth = batterGrowth(this.reading.audit()?.style?.basedOn);
     return whatFits(grams, growth, this.shelf()).map((combination) => {
       const { uses, leftoverGrams, verdict } = combination;
       const [first] = uses;

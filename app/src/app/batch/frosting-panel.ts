@@ -5,8 +5,9 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { InputText } from 'primeng/inputtext';
 import { howFrosted, levelledInWords, pansInWords } from '@orvin/core/words/batch-words';
 import { spreadParts } from '@orvin/core/batch/batch';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 import { FigureField } from '../parts/kept-field';
 import { ThisBatch } from './this-batch';
@@ -161,6 +162,7 @@ export class FrostingPanel {
   protected readonly settings = inject(ThisBatch);
   protected readonly mostMillimetres = MOST_MILLIMETRES;
   private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
   protected readonly kinds = FROSTING_KINDS.map((id) => ({ id, name: FROSTING_NAMES[id] }));
   protected readonly swirls = SWIRLS.map((id) => ({ id, name: SWIRL_NAMES[id] }));
   protected readonly choice = computed(() => this.settings.sheet().frosting);
@@ -177,7 +179,7 @@ export class FrostingPanel {
   protected readonly stacked = computed(() => this.plan()?.portions.some(({ kind }) => kind !== 'cups') ?? false);
   protected readonly cups = computed(() => this.plan()?.portions.some(({ kind }) => kind === 'cups') ?? false);
   private readonly ownId = computed(() => {
-    const audit = this.onBench.audit();
+    const audit = this.reading.audit();
     return audit && spreadParts(audit, this.choice())[0]?.componentId;
   });
   protected readonly own = computed(() => this.ownId() !== undefined);
@@ -186,7 +188,7 @@ export class FrostingPanel {
     if (!plan) return '';
     if (plan.spread.length === 0) return 'The formula has no frosting of its own: make so much of one you know.';
     const parts = plan.spread.map(({ componentId, part, factor }) => {
-      const name = this.onBench.audit()?.weighed.components.find(({ id }) => id === componentId)?.name ?? 'frosting';
+      const name = this.reading.audit()?.weighed.components.find(({ id }) => id === componentId)?.name ?? 'frosting';
       return `${factor.toFixed(2)} of the formula’s ${name.toLowerCase()}${SPREAD_PART_NAMES[part]}`;
     });
     return `${parts.join(', ')}; the lines are scaled to it.`;

@@ -1,5 +1,5 @@
 import { InputText } from 'primeng/inputtext';
-import { inFileName } from '@orvin/core/words/wording';
+import { inFileName } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { BOX_LININGS, PAPERS, type BoxLining, type Paper, MOST_MARKS } from '@orvin/core/batch/choices';
 import { LINING_NAMES, PAPER_NAMES } from '@orvin/core/words/names';

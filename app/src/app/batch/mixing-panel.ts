@@ -3,7 +3,7 @@ import { howMixed, mixingInWords, NOTES } from '@orvin/core/words/batch-words';
 import { USUAL_MIXER } from '@orvin/core/kitchen/kitchen';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
-import { OnBench } from '../work/on-bench';
+import { BenchReading } from '../work/bench-reading';
 import { ThisBatch } from './this-batch';
 
 /** How many bowls, what a large one risks, and what does not go straight with the size: said once, in place. */
@@ -39,11 +39,11 @@ import { ThisBatch } from './this-batch';
 })
 export class MixingPanel {
   private readonly settings = inject(ThisBatch);
-  private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
   private readonly store = inject(FormulaStore);
   protected readonly how = computed(() => {
     const batch = this.settings.batch();
-    const flour = this.onBench.audit()?.totals.flour ?? 0;
+    const flour = this.reading.audit()?.totals.flour ?? 0;
     return batch ? howMixed(batch, flour * batch.plan.factor, this.store.kitchen().mixer ?? USUAL_MIXER) : [];
   });
   protected readonly words = computed(() => {

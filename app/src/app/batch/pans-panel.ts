@@ -13,10 +13,11 @@ import {
   verdictInWords,
 } from '@orvin/core/words/batch-words';
 import { courseInWords, setPointInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
-import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
+import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 import { PansPicture } from './pans-picture';
@@ -85,6 +86,7 @@ export class PansPanel {
   readonly portions = input.required<readonly Portion[]>();
   private readonly settings = inject(ThisBatch);
   private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
   private readonly store = inject(FormulaStore);
   private readonly router = inject(Router);
 
@@ -100,7 +102,7 @@ export class PansPanel {
         name: pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK'),
         fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm; rises to ${portion.fill.risenTopCm.toFixed(1)} of ${portion.set.pan.depthCm.toFixed(1)}. Filled ${FILL_REASONS[portion.because]}. ${evennessInWords(portion)}`,
         verdict: verdictInWords(portion.fill),
-        how: howFilled(portion, batterGrowth(this.onBench.audit()?.style?.basedOn)),
+        how: howFilled(portion, batterGrowth(this.reading.audit()?.style?.basedOn)),
         leavener:
           off < -LITTLE_ADVICE
             ? `Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`

@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
 import { batchOf } from '@orvin/core/batch/batch';
 import { EMPTY_BATCH } from '@orvin/core/batch/plan';
-import { inFileName } from '@orvin/core/words/wording';
+import { inFileName } from '@orvin/core/words/figures';
 import { atStation } from '../parts/at-station';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';

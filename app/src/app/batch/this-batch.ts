@@ -8,6 +8,7 @@ import { batchOf, type Batch } from '@orvin/core/batch/batch';
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 
 type Change = { readonly [K in keyof BatchSettings]?: BatchSettings[K] | undefined };
@@ -17,12 +18,13 @@ type Change = { readonly [K in keyof BatchSettings]?: BatchSettings[K] | undefin
 export class ThisBatch {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
 
   readonly bake = inject(Bakes).atHand;
   readonly sheet = computed<BatchSettings>(() => this.bake()?.order.batch ?? EMPTY_BATCH);
   private readonly context = computed(() => {
     const record = this.onBench.record();
-    const audit = this.onBench.audit();
+    const audit = this.reading.audit();
     return record && audit ? { formula: record.formula, audit, kitchen: this.store.kitchen() } : undefined;
   });
   private readonly worked = computed<{ readonly batch?: Batch; readonly refused?: string }>(() => {

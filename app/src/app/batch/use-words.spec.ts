@@ -1,5 +1,5 @@
 import { whatFits } from '@orvin/core/batch/portions';
-import { pansSaid } from '@orvin/core/kitchen/kitchen';
+import { pansSaid } from '@orvin/core/kitchen/equipment';
 import { brimMillilitres } from '@orvin/core/kitchen/pans';
 import { USUAL_PANS, useInWords } from './fits-panel';
 

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Outlook } from '@orvin/core/bench/outlook';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
-import { pantryOf, USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
+import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
+import { pantryOf } from '@orvin/core/kitchen/equipment';
 import type { Region } from '@orvin/core/ground/units';
 import { consequenceInWords, ruleInWords } from '@orvin/core/words/explaining';
-import { minutesInWords, percentInWords } from '@orvin/core/words/wording';
+import { minutesInWords, percentInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { FormulaStore } from '../store/formula-store';
 import { TextureList } from './texture-list';

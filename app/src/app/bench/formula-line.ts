@@ -13,10 +13,10 @@ import {
 import type { AuditLine } from '@orvin/core/bench/audit';
 import type { Doing, FormulaLine } from '@orvin/core/formula/formula';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
-import { pantryOf } from '@orvin/core/kitchen/kitchen';
+import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { beginsWithAmount, type Severity } from '@orvin/core/formula/parsing';
 import { MOST_GRAMS, readFigure, type Region } from '@orvin/core/ground/units';
-import { figureRefusedInWords, gramsInWords, percentInWords } from '@orvin/core/words/wording';
+import { figureRefusedInWords, gramsInWords, percentInWords } from '@orvin/core/words/figures';
 import { WordsField } from '../parts/kept-field';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';

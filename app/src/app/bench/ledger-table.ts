@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, signal } from '@an
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { GRAMS_PER_TEASPOON, SODA_MEQ_PER_GRAM, type Ledger } from '@orvin/core/batter/leavening';
 import { inTeaspoons, type Region } from '@orvin/core/ground/units';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 
 /** Every source of acid and of soda by itself: its grams, its milliequivalents, and the soda these are, in grams and spoons. */
 @Component({

@@ -2,7 +2,8 @@ import type { Ledger } from '@orvin/core/batter/leavening';
 import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/batter/leavening';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { inTeaspoons, type Region } from '@orvin/core/ground/units';
-import { gramsInWords, PHASE_NAMES, phConsequence, phInWords } from '@orvin/core/words/wording';
+import { PHASE_NAMES, phConsequence } from '@orvin/core/words/wording';
+import { gramsInWords, phInWords } from '@orvin/core/words/figures';
 
 /** A block of the ledger picture, in milliequivalents from the left edge. */
 export interface Block {

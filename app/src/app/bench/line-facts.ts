@@ -4,7 +4,7 @@ import { InputText } from 'primeng/inputtext';
 import { Select } from 'primeng/select';
 import type { FormulaLine, FormulaStep, LineShare } from '@orvin/core/formula/formula';
 import { takesFrom, type Method } from '@orvin/core/formula/parsing';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Readings } from '../work/readings';

@@ -4,10 +4,11 @@ import { nameIn, type Audit, type Finding, type FindingCode, type SetAside } fro
 import type { BandVerdict, Style } from '@orvin/core/batter/balance';
 import { lineOf, type Formula } from '@orvin/core/formula/formula';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
-import { pantryOf } from '@orvin/core/kitchen/kitchen';
+import { pantryOf } from '@orvin/core/kitchen/equipment';
 import type { Severity } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
-import { findingInWords, fixInWords, verdictInWords, type Sentence } from '@orvin/core/words/wording';
+import { findingInWords, fixInWords, verdictInWords } from '@orvin/core/words/wording';
+import { type Sentence } from '@orvin/core/words/figures';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';
 import { LineEditing } from './line-editing';

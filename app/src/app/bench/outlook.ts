@@ -2,6 +2,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { outlookOf } from '@orvin/core/bench/outlook';
 import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import { FormulaStore } from '../store/formula-store';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 
 /** What follows from the formula at hand beyond its bands, worked out when a reading asks. */
@@ -9,11 +10,12 @@ import { OnBench } from '../work/on-bench';
 export class BatterOutlook {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
 
-  readonly audit = this.onBench.audit;
+  readonly audit = this.reading.audit;
   readonly judged = computed(() => {
     const record = this.onBench.record();
-    const audit = this.onBench.audit();
+    const audit = this.reading.audit();
     return record && audit && outlookOf(record.formula, audit, this.store.kitchen());
   });
   readonly place = computed(() => this.store.kitchen().place ?? USUAL_PLACE);

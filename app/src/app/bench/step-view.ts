@@ -3,7 +3,7 @@ import { PURPOSE_NAMES } from '@orvin/core/words/names';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { takenIn, type Mention, type Method } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
-import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
+import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
 
 /** What a step takes of one line, for the eye. */
 export interface TakenChip {

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { bakeRecordSchema, type NamedRecord } from '@orvin/core/book/records';
+import { type NamedRecord } from '@orvin/core/book/records';
+import { bakeRecordSchema } from '@orvin/core/book/record-schema';
 import { isSame } from '@orvin/core/ground/records';
 import type { StoredPhoto } from '../store/records';
 import { readZip, writeZip, type ZipEntry } from '../work/zip-file';

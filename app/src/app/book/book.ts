@@ -7,7 +7,6 @@ import { NextAct } from '../parts/next-act';
 import { StationLayout } from '../parts/station-layout';
 import { saveBlob, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
-import { writeSeason } from '@orvin/core/papers/book-papers';
 import { learnedOven } from '@orvin/core/kitchen/learned';
 import { dateOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
@@ -224,7 +223,8 @@ export class Book {
       this.problem.set(error instanceof Error ? error.message : String(error));
     }
   }
-  protected csv(): void {
+  protected async csv(): Promise<void> {
+    const { writeSeason } = await import('@orvin/core/papers/book-papers');
     saveFile('season.csv', writeSeason(this.shown().map(({ record }) => record).reverse()), 'text/csv'); // prettier-ignore
   }
 }

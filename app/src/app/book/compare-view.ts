@@ -1,7 +1,7 @@
 import { compare, readingsOf, type Compared, type Comparison } from '@orvin/core/book/comparing';
 import { READING_CODES, recipeOf, type BakeRecord, type ReadingCode } from '@orvin/core/book/records';
 import { OUTCOME_NAMES, READING_NAMES, readingInWords } from '@orvin/core/words/book-words';
-import { capitalised } from '@orvin/core/words/wording';
+import { capitalised } from '@orvin/core/words/figures';
 import type { StoredBake } from '../store/records';
 
 /** One thing that differed, in each of the bakes. */

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { RouterLink } from '@angular/router';
 import { causeById, FAULT_PLACES, NETWORK, type FaultPlace } from '@orvin/core/book/diagnosing';
 import { adviceFor, causeName, faultName } from '@orvin/core/words/why-words';
-import { capitalised } from '@orvin/core/words/wording';
+import { capitalised } from '@orvin/core/words/figures';
 import { Slice } from './slice';
 
 const PLACE_NAMES: Readonly<Record<FaultPlace, string>> = {

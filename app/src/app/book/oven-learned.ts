@@ -12,7 +12,7 @@ import {
 } from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
 import { heatingRow, hotSideRow, paceRow } from '@orvin/core/words/book-words';
-import type { FigureRow } from '@orvin/core/words/wording';
+import type { FigureRow } from '@orvin/core/words/figures';
 import { FigureRows } from '../parts/figure-rows';
 import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';

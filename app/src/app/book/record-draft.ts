@@ -1,5 +1,6 @@
 import { Injectable, computed, effect, inject, signal } from '@angular/core';
-import { bakeRecordSchema, type BakeRecord } from '@orvin/core/book/records';
+import { type BakeRecord } from '@orvin/core/book/records';
+import { bakeRecordSchema } from '@orvin/core/book/record-schema';
 import type { BakeJob, BakePrediction } from '@orvin/core/oven/baking';
 import { recordOfBake, recordOfBaking, withMinutes } from '@orvin/core/book/known';
 import { EMPTY_BATCH } from '@orvin/core/batch/plan';

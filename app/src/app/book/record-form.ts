@@ -14,7 +14,6 @@ import {
   type Wrong,
 } from '@orvin/core/book/records';
 import { writeTrace } from '@orvin/core/papers/bake-papers';
-import { recordAsMarkdown, writeRecord } from '@orvin/core/papers/book-papers';
 import {
   CRUMB_NAMES,
   DONE_WORD_NAMES,
@@ -25,7 +24,7 @@ import {
   TOP_NAMES,
   WRONG_NAMES,
 } from '@orvin/core/words/book-words';
-import { inFileName, minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { inFileName, minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { FigureRows } from '../parts/figure-rows';
 import { FigureField } from '../parts/kept-field';
 import { NextAct } from '../parts/next-act';
@@ -214,9 +213,10 @@ export class RecordForm {
     const made = this.bakings.baking(this.record()?.bakingId ?? '')?.baking;
     return made && writeTrace(made);
   });
-  protected save(as: 'markdown' | 'file' | 'trace'): void {
+  protected async save(as: 'markdown' | 'file' | 'trace'): Promise<void> {
     const record = this.record();
     if (!record) return;
+    const { recordAsMarkdown, writeRecord } = await import('@orvin/core/papers/book-papers');
     const name = `${inFileName(record.title || 'bake')}-${dateOf(record.at)}`;
     if (as === 'markdown') saveFile(`${name}.md`, recordAsMarkdown(record), 'text/markdown');
     else if (as === 'file') saveFile(`${name}.json`, writeRecord(record), 'application/json');

@@ -1,6 +1,6 @@
 import type { BakeRecord } from '@orvin/core/book/records';
 import { CRUMB_NAMES, DONE_WORD_NAMES, SHAPE_NAMES, TOP_NAMES, WRONG_NAMES } from '@orvin/core/words/book-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { dayOf } from '../parts/wall-clock';
 import type { StoredBake } from '../store/records';
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, debounceTime, from, of, switchMap } from 'rxjs';
 import type { BakeJob } from '@orvin/core/oven/baking';
-import { windowInWords } from '@orvin/core/words/wording';
+import { windowInWords } from '@orvin/core/words/figures';
 import type { TaughtBake } from '@orvin/core/book/learning';
 import { lessonOf, type BakeRecord, type NoLesson } from '@orvin/core/book/records';
 import { learnedBake, learnedOven, LEARNING_PRIOR, lessonFor, type LearnedKitchen } from '@orvin/core/kitchen/learned';

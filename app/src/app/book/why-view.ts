@@ -1,6 +1,6 @@
 import { diagnose, ifOther, faultsByRisk, NETWORK, testsFor, type Asked, type CauseFound, type FaultPlace, type Speaks } from '@orvin/core/book/diagnosing'; // prettier-ignore
 import { LIKELIHOOD_NAMES, TEST_WORDS, causeName, faultName, signalInWords, speaksInWords, type SpeaksWords } from '@orvin/core/words/why-words'; // prettier-ignore
-import { capitalised } from '@orvin/core/words/wording';
+import { capitalised } from '@orvin/core/words/figures';
 
 /* What the Why face shows, worked out from what was asked. */
 

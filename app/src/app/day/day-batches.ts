@@ -13,7 +13,7 @@ import { readWish } from '@orvin/core/day/wishes';
 import { readTargets } from '@orvin/core/batch/targets';
 import { targetInWords } from '@orvin/core/words/batch-words';
 
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../store/formula-store';
 import { Readings } from '../work/readings';
 import { DayHands } from './day-hands';

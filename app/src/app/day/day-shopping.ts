@@ -3,8 +3,8 @@ import { batchOf } from '@orvin/core/batch/batch';
 import { oneBake } from '@orvin/core/batch/bakes';
 import { neededOf, shoppingList } from '@orvin/core/day/shopping';
 import { learn } from '@orvin/core/kitchen/kitchen';
-import { buyInWords, shoppingCsv, shoppingMarkdown, shoppingText } from '@orvin/core/papers/day-papers';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { buyInWords } from '@orvin/core/words/day-words';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
@@ -14,9 +14,9 @@ import { Readings } from '../work/readings';
 import { ThisDay } from './this-day';
 
 const PAPERS = {
-  text: { write: shoppingText, ending: 'txt', type: 'text/plain' },
-  csv: { write: shoppingCsv, ending: 'csv', type: 'text/csv' },
-  markdown: { write: shoppingMarkdown, ending: 'md', type: 'text/markdown' },
+  text: { write: 'shoppingText', ending: 'txt', type: 'text/plain' },
+  csv: { write: 'shoppingCsv', ending: 'csv', type: 'text/csv' },
+  markdown: { write: 'shoppingMarkdown', ending: 'md', type: 'text/markdown' },
 } as const;
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 
@@ -251,12 +251,14 @@ export class DayShopping {
   protected stock(id: string, name: string, grams: number | undefined): void {
     this.store.changeKitchen(`how much ${name} there is`, (kitchen) => learn.stock(kitchen, id, grams ?? 0));
   }
-  protected save(format: keyof typeof PAPERS): void {
+  protected async save(format: keyof typeof PAPERS): Promise<void> {
     const { write, ending, type } = PAPERS[format];
-    saveFile(`shopping ${this.day.sheet()?.date ?? ''}.${ending}`, write(this.aisles()), type);
+    const papers = await import('@orvin/core/papers/day-papers');
+    saveFile(`shopping ${this.day.sheet()?.date ?? ''}.${ending}`, papers[write](this.aisles()), type);
   }
   /** To the phone: the system's own sharing, else the clipboard. */
   protected async hand(): Promise<void> {
+    const { shoppingText } = await import('@orvin/core/papers/day-papers');
     const text = shoppingText(this.aisles());
     try {
       if ('share' in navigator) await navigator.share({ title: 'Shopping', text });

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { sheetProblemInWords, taskInWords } from '@orvin/core/words/day-words';
-import { inOneLine, minutesInWords } from '@orvin/core/words/wording';
+import { inOneLine, minutesInWords } from '@orvin/core/words/figures';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';

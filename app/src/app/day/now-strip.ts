@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { taskInWords } from '@orvin/core/words/day-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { nextActs } from './day-view';
 import { ThisDay } from './this-day';
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { RouterLink } from '@angular/router';
 import type { PlannedTask } from '@orvin/core/day/works';
 import { taskInWords } from '@orvin/core/words/day-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { ThisDay } from './this-day';
 

@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Button } from 'primeng/button';
 import { styleShortName } from '@orvin/core/batter/balance';
-import { gramsInWords, windowInWords } from '@orvin/core/words/wording';
+import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../store/formula-store';
+import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 import { NextAct } from '../parts/next-act';
 
@@ -47,12 +48,13 @@ import { NextAct } from '../parts/next-act';
 export class FormulaStrip {
   private readonly store = inject(FormulaStore);
   protected readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
   protected readonly next = inject(NextAct);
   protected readonly placeholder = 'Name this formula';
 
   protected readonly facts = computed(() => {
     const record = this.onBench.record();
-    const audit = this.onBench.audit();
+    const audit = this.reading.audit();
     if (!record || !audit) return [];
     const { bake, region, yield: written } = record.formula;
     const version = this.onBench.base();

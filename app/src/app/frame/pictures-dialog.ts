@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { Dialog } from 'primeng/dialog';
-import { inFileName } from '@orvin/core/words/wording';
+import { inFileName } from '@orvin/core/words/figures';
 import { picturesOn, pngOf, svgOf, type ScreenPicture } from '../parts/picture-file';
 import { saveBlob, saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { BakePrediction } from '@orvin/core/oven/baking';
-import { capitalised, minutesInWords } from '@orvin/core/words/wording';
+import { capitalised, minutesInWords } from '@orvin/core/words/figures';
 import { Width } from '../parts/width';
 import { afterwards, roughMinutes } from '@orvin/core/words/oven-words';
 import { crustColour, placeMarks, stripMarks } from './bake-view';

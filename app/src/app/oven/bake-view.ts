@@ -1,7 +1,7 @@
 import type { BakeAdvice, BakePrediction } from '@orvin/core/oven/baking';
 import { ADVICE_LABELS } from '@orvin/core/words/names';
 import { parsePan, SHELF_PANS } from '@orvin/core/kitchen/pans';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 
 /** A moment on the bake strip. */
 export interface StripMark {

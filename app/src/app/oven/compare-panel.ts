@@ -5,7 +5,7 @@ import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomple
 import { SelectButton } from 'primeng/selectbutton';
 import type { BakeFrame, BakeJob, BakePrediction } from '@orvin/core/oven/baking';
 import { colourInWords, comparedInWords, noBakeInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { Chart, type ChartLine } from '../parts/chart';
 import { HowWords } from '../parts/how-words';
 import { BakeForesight } from '../work/foresight';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import { carryOverInWords, donenessInWords, howDone, testHereInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 
 /** How to tell that it is done: the tests of this style, the best first, and what each means here. */

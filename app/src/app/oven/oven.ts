@@ -11,7 +11,7 @@ import { SelectButton } from 'primeng/selectbutton';
 import { Slider } from 'primeng/slider';
 import { scan } from 'rxjs';
 import { coversInWords, type BakeAdviceCode, readCovers, readSchedule, scheduleInWords } from '@orvin/core/oven/baking';
-import { severalSaid } from '@orvin/core/kitchen/kitchen';
+import { severalSaid } from '@orvin/core/kitchen/equipment';
 import {
   filledInWords,
   howClocked,
@@ -23,16 +23,8 @@ import {
 } from '@orvin/core/words/oven-words';
 import { PAN_MATERIALS } from '@orvin/core/kitchen/pans';
 import { durationIn } from '@orvin/core/formula/parsing';
-import {
-  capitalised,
-  adviceInWords,
-  gramsInWords,
-  minutesInWords,
-  originInWords,
-  otherScales,
-  setPointReasonInWords,
-  windowInWords,
-} from '@orvin/core/words/wording';
+import { adviceInWords, originInWords, otherScales, setPointReasonInWords } from '@orvin/core/words/wording';
+import { capitalised, gramsInWords, minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { FaceTabs } from '../parts/face-tabs';
 import { HowWords } from '../parts/how-words';
 import { FigureField, WordsField } from '../parts/kept-field';

@@ -8,7 +8,7 @@ import type { BakeJob } from '@orvin/core/oven/baking';
 import { besideOther } from '@orvin/core/batch/bakes';
 import { settingForColour, settingForMinutes, sharedSetting } from '@orvin/core/oven/settings';
 import { settingInWords, sharedInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords } from '@orvin/core/words/wording';
+import { minutesInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';

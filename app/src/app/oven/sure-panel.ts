@@ -4,7 +4,7 @@ import { debounceTime, distinctUntilChanged, switchMap } from 'rxjs';
 import { RULES_MISS, type BakeJob, type BakePrediction } from '@orvin/core/oven/baking';
 import { WINDOW_EFFECT_NAMES } from '@orvin/core/words/names';
 import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords, windowInWords } from '@orvin/core/words/wording';
+import { minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { Sweeps } from '../work/sweeps';
 

@@ -2,7 +2,8 @@ import { ingredientName, shortIngredientName, type Ingredient } from '@orvin/cor
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import { convertAmount, type Converted } from '@orvin/core/formula/parsing';
 import { FILLINGS, inEighths, type Filling, type Region } from '@orvin/core/ground/units';
-import { gramsInWords, problemInWords } from '@orvin/core/words/wording';
+import { problemInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 
 /** A way to fill the measure, with what it then weighs. */
 export interface FillingBar {

@@ -6,7 +6,7 @@ import { REGIONS } from '@orvin/core/ground/units';
 import { FILLING_NAMES, REGION_NAMES } from '@orvin/core/words/names';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
-import { OnBench } from '../work/on-bench';
+import { BenchReading } from '../work/bench-reading';
 import { converterView, measuredRow, type FillingBar } from './converter-view';
 
 /** Grams and kitchen measures of anything, with the spread that the way of filling brings. */
@@ -112,7 +112,7 @@ import { converterView, measuredRow, type FillingBar } from './converter-view';
 })
 export class Converter {
   private readonly store = inject(FormulaStore);
-  private readonly onBench = inject(OnBench);
+  private readonly reading = inject(BenchReading);
   protected readonly settings = inject(SettingsStore);
   protected readonly fillingWords = FILLING_NAMES;
   protected readonly regions = REGIONS.map((id) => ({
@@ -127,7 +127,7 @@ export class Converter {
 
   /** What the formula at hand is made of, by the measures of this kitchen. */
   protected readonly atHand = computed(() => {
-    const parts = this.onBench.audit()?.weighed.batter ?? [];
+    const parts = this.reading.audit()?.weighed.batter ?? [];
     const seen = new Map(parts.map(({ ingredient }) => [ingredient.id, ingredient]));
     return [...seen.values()].flatMap(
       (ingredient) => measuredRow(ingredient, this.settings.region(), this.store.kitchen()) ?? [],

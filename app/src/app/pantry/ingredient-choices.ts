@@ -1,6 +1,6 @@
 import { Injectable, inject, signal } from '@angular/core';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
-import { pantryOf } from '@orvin/core/kitchen/kitchen';
+import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 

@@ -13,7 +13,8 @@ import {
   type CompositionPart,
   type OwnIngredient,
 } from '@orvin/core/kitchen/ingredients';
-import { learn, pantryOf } from '@orvin/core/kitchen/kitchen';
+import { learn } from '@orvin/core/kitchen/kitchen';
+import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { checkIngredient, startedFrom } from '@orvin/core/kitchen/own-ingredients';
 import { FILLINGS, type Filling } from '@orvin/core/ground/units';
 import { faultInWords } from '@orvin/core/words/wording';

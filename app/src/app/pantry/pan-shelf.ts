@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
-import { forget, learn, pansSaid, type OwnPan } from '@orvin/core/kitchen/kitchen';
+import { forget, learn, type OwnPan } from '@orvin/core/kitchen/kitchen';
+import { pansSaid } from '@orvin/core/kitchen/equipment';
 import { cavityMillilitres } from '@orvin/core/kitchen/pans';
 import { brimWords } from '../parts/pan-shapes';
 import { FormulaStore } from '../store/formula-store';

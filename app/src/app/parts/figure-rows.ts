@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
-import type { FigureRow } from '@orvin/core/words/wording';
+import type { FigureRow } from '@orvin/core/words/figures';
 
 /** Figures one below another, each with its name before and its grounds behind; on a narrow screen below. */
 @Component({

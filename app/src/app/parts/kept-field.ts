@@ -13,7 +13,7 @@ import {
   type Signal,
 } from '@angular/core';
 import { readFigure } from '@orvin/core/ground/units';
-import { figureRefusedInWords } from '@orvin/core/words/wording';
+import { figureRefusedInWords } from '@orvin/core/words/figures';
 import { UnconfirmedWords } from './unconfirmed';
 
 let count = 0;

@@ -5,8 +5,9 @@ import { ActivatedRoute, Router, RouterLink } from '@angular/router';
 import { Button } from 'primeng/button';
 import { Popover } from 'primeng/popover';
 import { Textarea } from 'primeng/textarea';
-import { catchError, combineLatest, debounceTime, from, fromEvent, map, of, switchMap } from 'rxjs';
+import { catchError, combineLatest, debounceTime, from, fromEvent, of, switchMap } from 'rxjs';
 import type { ExportFormat } from '@orvin/core/papers/formats';
+import { MARKS } from '../parts/marks';
 import { saveFile } from '../parts/save-file';
 import { InSight } from '../parts/in-sight';
 import { Toasts } from '../parts/toasts';
@@ -15,11 +16,12 @@ import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { HAND_ON, HandingOn } from '../work/handing-on';
 import { Intake, type Incoming, type IntakeReport } from '../work/intake';
-import { Readings } from '../work/readings';
+import type { PasteReading } from '../work/shelf-jobs';
+import { FINGERPRINT_PARTS } from '../work/shelf-parts';
 import { Work } from '../work/work-client';
 import { droppedFiles, readableFiles } from './dropped-files';
-import { pasteReading, type PasteReading } from './paste-reading';
-import { FINGERPRINT_PARTS, shelfRow } from './shelf-row';
+import { FactsOfTheShelf } from './facts-of-the-shelf';
+import { shelfRow } from './shelf-row';
 import { ByLink } from './by-link';
 import { StartDialog } from './start-dialog';
 
@@ -45,7 +47,7 @@ export class Shelf {
   /** What stands behind the # of the address: a formula that somebody passed on, perhaps. */
   protected readonly fragment = toSignal(inject(ActivatedRoute).fragment);
   private readonly settings = inject(SettingsStore);
-  private readonly readings = inject(Readings);
+  private readonly facts = inject(FactsOfTheShelf);
   private readonly work = inject(Work);
   private readonly handingOn = inject(HandingOn);
   private readonly toasts = inject(Toasts);
@@ -54,6 +56,7 @@ export class Shelf {
   protected readonly store = inject(FormulaStore);
   protected readonly intake = inject(Intake);
   protected readonly parts = FINGERPRINT_PARTS;
+  protected readonly marks = MARKS;
   protected readonly formats = HAND_ON;
 
   protected readonly text = inject(UnconfirmedWords).of(() => 'paste');
@@ -70,16 +73,11 @@ export class Shelf {
 
   /** What stands in the field, as it would be read: worked out beside the page, the latest wins. */
   protected readonly reading = toSignal(
-    combineLatest([
-      toObservable(this.text),
-      toObservable(this.settings.region),
-      toObservable(this.readings.around),
-    ]).pipe(
+    combineLatest([toObservable(this.text), toObservable(this.settings.region), toObservable(this.store.kitchen)]).pipe(
       debounceTime(QUIET_MILLISECONDS),
-      switchMap(([text, region, around]) => {
+      switchMap(([text, region, kitchen]) => {
         if (text.trim() === '') return of(undefined);
-        return from(this.work.run('read', { name: '', text, region, kitchen: around.kitchen })).pipe(
-          map((reading): PasteReading => pasteReading(reading, around)),
+        return from(this.work.run('paste-reading', { name: '', text, region, kitchen })).pipe(
           catchError((error: unknown) =>
             of<PasteReading>({ summary: error instanceof Error ? error.message : String(error), refused: true }),
           ),
@@ -89,11 +87,11 @@ export class Shelf {
   );
   /** So many rows are worked out; more when the end of them comes into sight. */
   private readonly shown = signal(ROWS_AT_ONCE);
+  private readonly inSight = computed(() => this.store.formulas().slice(0, this.shown()));
   protected readonly rows = computed(() =>
-    this.store
-      .formulas()
-      .slice(0, this.shown())
-      .map((record) => shelfRow(record, this.readings.of(record.formula), this.store.versionsOf(record.id)[0]?.number)),
+    this.inSight().map((record) =>
+      shelfRow(record, this.facts.of(record), this.store.versionsOf(record.id)[0]?.number),
+    ),
   );
   protected readonly percent = computed(() => {
     const { done, all } = this.intake.progress() ?? { done: 0, all: 1 };
@@ -101,6 +99,7 @@ export class Shelf {
   });
 
   constructor() {
+    this.facts.readsAlong(this.inSight);
     const on = <E extends Event>(name: string) => fromEvent<E>(this.document, name).pipe(takeUntilDestroyed());
     on<ClipboardEvent>('paste').subscribe((event) => this.paste(event));
     on<DragEvent>('dragover').subscribe((event) => {

@@ -1,11 +1,13 @@
 import { PLAIN_KITCHEN, type OwnOven, type OwnPan } from '@orvin/core/kitchen/kitchen';
-import { parsePan } from '@orvin/core/kitchen/pans';
+import type { PanSet } from '@orvin/core/kitchen/pans';
 import { EMPTY_SHEET, type Wish } from '@orvin/core/day/sheets';
 import { dateShifted } from '@orvin/core/day/dates';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { StoredBake, StoredFormula, StoredKitchen, StoredPlan, StoredPutAway, StoredVersion } from './records';
 import {
   DEMO_FORMULAS,
+  DEMO_PANS,
+  DEMO_PANS_READ,
   DEMO_READ,
   DEMO_SEASON,
   ELEMENT_CHANGED_DAYS_AGO,
@@ -13,23 +15,13 @@ import {
 } from '@orvin/core/doors/samples';
 
 const DAY_MILLISECONDS = 86_400_000;
-/** The tea tent's pans, as they stand on its shelf. */
-const PANS = ['20 cm round x 2', '2 lb loaf tin x 2', '12-hole muffin tin x 2', '30 x 20 x 4 cm tin', '18 cm round, 9 cm deep', '20 cm square tin']; // prettier-ignore
-
 function panShelf(): readonly OwnPan[] {
-  return PANS.flatMap((words, i): OwnPan[] => {
-    const parsedPan = parsePan(words);
-    if (parsedPan.kind !== 'pan') return [];
+  return DEMO_PANS.flatMap((words, i): OwnPan[] => {
+    const read = DEMO_PANS_READ[words];
+    if (read === undefined) return [];
+    const { pan, count } = JSON.parse(read) as PanSet;
     const name = words.replace(/ x \d+$/, '');
-    return [
-      {
-        id: `demo-pan-${i + 1}`,
-        name,
-        pan: { ...parsedPan.set.pan, name },
-        count: parsedPan.set.count,
-        madeOf: 'aluminium',
-      },
-    ];
+    return [{ id: `demo-pan-${i + 1}`, name, pan: { ...pan, name }, count, madeOf: 'aluminium' }];
   });
 }
 

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { bakingSchema } from '@orvin/core/along/baking-schema';
-import { bakeRecordSchema } from '@orvin/core/book/records';
-import { batchSettingsSchema } from '@orvin/core/batch/plan';
+import { bakeRecordSchema } from '@orvin/core/book/record-schema';
+import { batchSettingsSchema } from '@orvin/core/batch/settings-schema';
 import { daySheetSchema } from '@orvin/core/day/sheet-schema';
 import { putAwaySchema } from '@orvin/core/keep/larder';
 import { ovenSettingsSchema } from '@orvin/core/oven/settings';

@@ -1,6 +1,6 @@
 import { Injectable, inject } from '@angular/core';
 import { EXPORT_FILES, type ExportFormat } from '@orvin/core/papers/formats';
-import { inFileName } from '@orvin/core/words/wording';
+import { inFileName } from '@orvin/core/words/figures';
 import { FormulaStore } from '../store/formula-store';
 import { Work } from './work-client';
 

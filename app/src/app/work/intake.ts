@@ -1,6 +1,6 @@
 import { Injectable, inject, signal } from '@angular/core';
 import { mergedKitchens, type Kitchen } from '@orvin/core/kitchen/kitchen';
-import { inOneLine, problemInWords } from '@orvin/core/words/wording';
+import { inOneLine } from '@orvin/core/words/figures';
 import { proposedFor, type AddedFormula, type Arrival, type Decided, type Decision } from '../store/arrivals';
 import { FormulaStore } from '../store/formula-store';
 import type { StoredFormula } from '../store/records';
@@ -67,8 +67,11 @@ export class Intake {
         kitchen = reading.kitchen ?? kitchen;
         const alone = reading.items.length === 1 && text.length <= LONGEST_SOURCE && reading.format !== 'orvin';
         for (const item of reading.items) {
-          if (item.kind === 'refused') refusals.push({ name: file.name, why: inOneLine(problemInWords(item.problem)) });
-          else {
+          if (item.kind === 'refused') {
+            // words that a first screen does without
+            const { problemInWords } = await import('@orvin/core/words/wording');
+            refusals.push({ name: file.name, why: inOneLine(problemInWords(item.problem)) });
+          } else {
             const { formula, oven, id, versions, batch, batches } = item;
             added.push({
               formula,

@@ -18,6 +18,7 @@ import { learnJobs } from './learn-jobs';
 import type { planJobs } from './plan-jobs';
 import type { printJobs } from './print-jobs';
 import { checkRowsJob } from './record-jobs';
+import { shelfJobs } from './shelf-jobs';
 
 /** The known bakes last worked out: while the baker tries pans, they stay the same and need not be searched for again. */
 const anchors = new Map<string, Anchor>();
@@ -71,6 +72,7 @@ export const jobs = {
   read: ({ name, text, region, kitchen }: ReadJob): FileReading => readFile(name, text, region, kitchen),
   export: (job: ExportJob): readonly string[] => write(job),
   'check-rows': checkRowsJob,
+  ...shelfJobs,
   'sheet-text': ({ sheet, format }: SheetTextJob): string =>
     format === 'csv' ? sheetCsv(sheet) : sheetMarkdown(sheet),
   // a small Book is learned from here: a worker more would weigh more than its work

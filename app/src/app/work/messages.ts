@@ -8,6 +8,7 @@ import { exportJobSchema, fileReadingSchema, readJobSchema } from './file-jobs';
 import { bookLearnedSchema, lessonsSchema, ovenCourseSchema } from './learn-messages';
 import type { JobName } from './jobs';
 import type { WorkRequest } from './work-messages';
+import { pasteReadingSchema, shelfFactsJobSchema, shelfFactsSchema } from './shelf-jobs';
 import { loosenedSchema, loosenJobSchema, planAnswerSchema, sheetOrderSchema } from './plan-messages';
 import { labelPdfSchema, liningPdfSchema, pdfSchema, sheetPdfSchema, sheetTextSchema } from './print-messages';
 
@@ -21,6 +22,8 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   sensitivities: { input: bakeJobSchema.required(), output: sensitivitiesSchema.required() },
   read: { input: readJobSchema.required(), output: fileReadingSchema.required() },
   export: { input: exportJobSchema.required(), output: Joi.array().items(Joi.string()).required() },
+  'shelf-facts': { input: shelfFactsJobSchema, output: shelfFactsSchema },
+  'paste-reading': { input: readJobSchema.required(), output: pasteReadingSchema },
   'check-rows': { input: checkRowsSchema, output: rowFaultsSchema },
   'plan-day': { input: sheetOrderSchema, output: planAnswerSchema },
   'loosen-day': { input: loosenJobSchema, output: loosenedSchema },

@@ -2,14 +2,12 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import { isSame } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
-import { Readings } from './readings';
 
-/** The formula that travels along the stations, and what it means. */
+/** The formula that travels along the stations. What it means is `BenchReading`'s: the rail and the Shelf need no reader. */
 @Injectable({ providedIn: 'root' })
 export class OnBench {
   private readonly store = inject(FormulaStore);
   private readonly settings = inject(SettingsStore);
-  private readonly readings = inject(Readings);
 
   private readonly chosen = signal<string | undefined>(undefined);
   /** The one at hand; on the Shelf, the one last at hand. */
@@ -20,10 +18,6 @@ export class OnBench {
   readonly record = computed(() => {
     const id = this.id();
     return id === undefined ? undefined : this.store.formula(id);
-  });
-  readonly audit = computed(() => {
-    const record = this.record();
-    return record && this.readings.of(record.formula);
   });
   readonly versions = computed(() => {
     const id = this.id();

@@ -1,7 +1,7 @@
 import { Injectable, inject } from '@angular/core';
 import { risksOf, type Asked, type BakeFacts } from '@orvin/core/book/diagnosing';
 import { causeName, faultName } from '@orvin/core/words/why-words';
-import { capitalised } from '@orvin/core/words/wording';
+import { capitalised } from '@orvin/core/words/figures';
 import { Whys } from './whys';
 
 export interface RiskWords {

@@ -11,6 +11,8 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   sensitivities: 'This bake cannot be simulated',
   read: 'This cannot be read',
   export: 'This cannot be written',
+  'shelf-facts': 'These formulas cannot be read',
+  'paste-reading': 'This cannot be read',
   'check-rows': 'These records cannot be looked over',
   'plan-day': 'This day cannot be planned',
   'loosen-day': 'This day cannot be planned',

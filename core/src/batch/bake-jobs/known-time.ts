@@ -1,5 +1,6 @@
 import type { KnownBake } from '../../formula/formula/index.js';
-import { vesselSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { vesselSaid } from '../../kitchen/equipment/index.js';
 import type { VesselSet } from '../../kitchen/pans/index.js';
 import type { KnownTime, OvenStage } from '../../oven/baking/index.js';
 

@@ -1,5 +1,5 @@
 import { without } from '../../ground/records/index.js';
-import { vesselSaid } from '../../kitchen/kitchen/index.js';
+import { vesselSaid } from '../../kitchen/equipment/index.js';
 import type { BakeJob } from '../../oven/baking/index.js';
 import { bakeJobOf } from './bake-job.js';
 import type { BakeOrder } from './bake-order.js';

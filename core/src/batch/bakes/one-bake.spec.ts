@@ -13,7 +13,7 @@ import { runBakeJob, type BakeJob, type BakePrediction } from '../../oven/baking
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { sheetCsv, sheetDocument, sheetMarkdown } from '../../papers/cooking-sheet/index.js';
 import { writeOrvinFile } from '../../papers/formats/index.js';
-import { windowInWords } from '../../words/wording/index.js';
+import { windowInWords } from '../../words/figures/index.js';
 import { batchOf } from '../batch/index.js';
 import type { BatchSettings } from '../plan/index.js';
 import { oneBake, otherWays, ovenWithPortion, partnerBake } from './index.js';

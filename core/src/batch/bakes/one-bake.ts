@@ -6,7 +6,7 @@ import {
   type ParsedVessel,
   type VesselSet,
 } from '../../kitchen/pans/index.js';
-import { severalSaid, vesselSaid } from '../../kitchen/kitchen/index.js';
+import { severalSaid, vesselSaid } from '../../kitchen/equipment/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { EMPTY_BATCH, planBatch, type BatchPlan, type Portion } from '../plan/index.js';
 import { bakeJobOf, fanOf, knownOf, type BakeOrder, type WayOfBaking } from '../bake-jobs/index.js';

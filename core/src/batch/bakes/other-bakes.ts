@@ -1,6 +1,6 @@
 import { inPieces, LONGEST_PHRASE, singleSpaced } from '../../ground/text/index.js';
 import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
-import { vesselSaid } from '../../kitchen/kitchen/index.js';
+import { vesselSaid } from '../../kitchen/equipment/index.js';
 import { bakeJobOf, type BakeOrder } from '../bake-jobs/index.js';
 import { oneBake } from './one-bake.js';
 import type { OneBake } from './one-bake-types.js';

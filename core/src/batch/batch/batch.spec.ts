@@ -1,10 +1,12 @@
 import { readTargets } from '../targets/index.js';
 import { KIT_IDS } from '../choices/index.js';
-import { batchSettingsSchema, type BatchSettings, type BatchTarget } from '../plan/index.js';
+import { type BatchSettings, type BatchTarget } from '../plan/index.js';
+import { batchSettingsSchema } from '../settings-schema/index.js';
 import fc from 'fast-check';
 import { auditFormula } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { pansSaid, PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { pansSaid } from '../../kitchen/equipment/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { oneBake } from '../bakes/index.js';

@@ -19,7 +19,8 @@ import {
   type Ingredient,
   type Preparation,
 } from '../../kitchen/ingredients/index.js';
-import { fillingHabit, millilitresIn, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { fillingHabit, millilitresIn, weighedDensity } from '../../kitchen/equipment/index.js';
 import type { ReadEntry } from '../../formula/parsing/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
 import type { BatchSettings } from '../plan/index.js';

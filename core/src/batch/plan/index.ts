@@ -1,4 +1,3 @@
-export { batchSettingsSchema } from './batch-settings-schema.js';
 export {
   EMPTY_BATCH,
   FILL_WAYS,

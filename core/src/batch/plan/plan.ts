@@ -5,7 +5,8 @@ import { batterGrowth } from '../../oven/baking/index.js';
 import { cutPlan, doughFor, idealFill, leavenerInPan, wedgePlan, type Growth } from '../portions/index.js';
 import { DomainError } from '../../ground/errors/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { pansSaid } from '../../kitchen/equipment/index.js';
 import {
   cavityMillilitres,
   fillPans,

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { bakeJobSchema } from '../../oven/baking/index.js';
 import { ovenSettingsSchema } from '../../oven/settings/index.js';
-import { batchSettingsSchema } from '../plan/index.js';
+import { batchSettingsSchema } from '../settings-schema/index.js';
 import type { BakeSnapshot } from './snapshot.js';
 
 const figure = Joi.number().required();

@@ -2,7 +2,8 @@ import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { COUNT_WORDS, numberSaid, pansSaid, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { COUNT_WORDS, numberSaid, pansSaid } from '../../kitchen/equipment/index.js';
 import { readYield } from '../../formula/parsing/index.js';
 import { cutPieces, type BatchTarget } from '../plan/index.js';
 

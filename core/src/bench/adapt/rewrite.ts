@@ -12,7 +12,8 @@ import {
   type FormulaLine,
 } from '../../formula/formula/index.js';
 import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { millilitresIn, pantryOf, weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { millilitresIn, pantryOf, weighedDensity } from '../../kitchen/equipment/index.js';
 import {
   methodOf,
   middle,

@@ -1,7 +1,8 @@
 import type { Audit } from '../audit/index.js';
 import { mustBeIngredient, type Formula, type WeighedPart } from '../../formula/formula/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
-import { weighedDensity, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { weighedDensity } from '../../kitchen/equipment/index.js';
 import {
   isFreeLeavener,
   setLeavening,

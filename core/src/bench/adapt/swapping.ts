@@ -1,7 +1,8 @@
 import type { Audit } from '../audit/index.js';
 import { lineOf, mustBeIngredient, type Formula } from '../../formula/formula/index.js';
 import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { pantryOf, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import type { OpenLine } from '../rebalance/index.js';
 import {

@@ -9,7 +9,8 @@ import {
   type WeighedPart,
 } from '../../formula/formula/index.js';
 import { roleOf } from '../../kitchen/ingredients/index.js';
-import { millilitresIn, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { millilitresIn } from '../../kitchen/equipment/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { middle, takenApart, type ReadEntry } from '../../formula/parsing/index.js';
 import type { OpenLine } from '../rebalance/index.js';

@@ -3,7 +3,6 @@ import { chanceFrom, normalFrom } from '../../ground/numerics/index.js';
 import { HARD_CASES, PAGE_CASES, type Case } from './cases.spec-help.js';
 import { OWN_CASES } from './own-cases.spec-help.js';
 import {
-  bakeFactsSchema,
   diagnose,
   FAULT_IDS,
   faultsByRisk,
@@ -18,6 +17,7 @@ import {
   type BakeFacts,
   type Network,
 } from './index.js';
+import { bakeFactsSchema } from '../facts-schema/index.js';
 
 const mustBeStyle = (id: string): Style => {
   const style = styleById(id);

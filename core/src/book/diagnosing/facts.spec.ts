@@ -1,6 +1,7 @@
 import { styleById, type Style } from '../../batter/balance/index.js';
 import { beforeFaults, evidenceFor } from './diagnose.js';
-import { bakeFactsSchema, diagnose, FACT_NAMES, NETWORK, signalsOf, type BakeFacts } from './index.js';
+import { diagnose, FACT_NAMES, NETWORK, signalsOf, type BakeFacts } from './index.js';
+import { bakeFactsSchema } from '../facts-schema/index.js';
 
 const mustBeStyle = (id: string): Style => {
   const style = styleById(id);

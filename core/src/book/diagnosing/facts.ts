@@ -1,4 +1,3 @@
-import Joi from 'joi';
 import type { Style } from '../../batter/balance/index.js';
 import { withoutUndefined } from '../../ground/records/index.js';
 import { bandUnits, type Band } from '../../ground/verdict/index.js';
@@ -10,7 +9,7 @@ import type { SignalCode, Signals } from './signals.js';
  */
 
 /** Figures, and what they may be. */
-const FIGURES = {
+export const FACT_FIGURES = {
   sugar: [0, 2000], fat: [0, 2000], egg: [0, 2000], water: [0, 2000], inclusions: [0, 5000],
   /** g CO₂ for 100 g flour */
   gas: [0, 20],
@@ -43,32 +42,30 @@ const FIGURES = {
   frostingSugar: [0, 50], frostingMinutes: [0, 600],
 } as const satisfies Readonly<Record<string, readonly [number, number]>>; // prettier-ignore
 /** Yes or no. */
-const TRUTHS = [
+export const FACT_TRUTHS = [
   'weighed', 'fruitWet', 'plantColour', 'sodaSieved', 'fizzWeak', 'fan', 'fanLowered', 'turned', 'topShelf', 'tented', 'dryStreaks', 'glutenFree',
   'lined', 'levelled', 'dividedByEye', 'coarseSugar', 'cutterTwisted', 'rerolled', 'liquidAtOnce', 'softCheese', 'sugarSifted',
 ] as const; // prettier-ignore
-const CHOICES = {
+export const FACT_CHOICES = {
   cocoa: ['natural', 'alkalised'],
   flourBy: ['weighed', 'scooped', 'spooned'],
   powderKind: ['tartrate', 'mcp', 'sas', 'sapp', 'sas-mcp', 'sapp-mcp'],
 } as const;
-type Choices = { readonly [K in keyof typeof CHOICES]?: (typeof CHOICES)[K][number] };
+type Choices = { readonly [K in keyof typeof FACT_CHOICES]?: (typeof FACT_CHOICES)[K][number] };
 
-export type BakeFacts = Readonly<Partial<Record<keyof typeof FIGURES, number>>> &
-  Readonly<Partial<Record<(typeof TRUTHS)[number], boolean>>> &
+export type BakeFacts = Readonly<Partial<Record<keyof typeof FACT_FIGURES, number>>> &
+  Readonly<Partial<Record<(typeof FACT_TRUTHS)[number], boolean>>> &
   Choices & {
     /** Swaps that were made, by their names in swap-odds.csv. */
     readonly swaps?: readonly string[];
   };
 
-export const FACT_NAMES: readonly string[] = [...Object.keys(FIGURES), ...TRUTHS, ...Object.keys(CHOICES), 'swaps'];
-
-export const bakeFactsSchema = Joi.object<BakeFacts>({
-  ...Object.fromEntries(Object.entries(FIGURES).map(([name, [least, most]]) => [name, Joi.number().min(least).max(most)])),
-  ...Object.fromEntries(TRUTHS.map((name) => [name, Joi.boolean()])),
-  ...Object.fromEntries(Object.entries(CHOICES).map(([name, values]) => [name, Joi.string().valid(...values)])),
-  swaps: Joi.array().items(Joi.string().max(60)).max(20),
-}).messages({ 'object.unknown': `there is no fact {{#label}}; facts are ${FACT_NAMES.join(', ')}` }); // prettier-ignore
+export const FACT_NAMES: readonly string[] = [
+  ...Object.keys(FACT_FIGURES),
+  ...FACT_TRUTHS,
+  ...Object.keys(FACT_CHOICES),
+  'swaps',
+];
 
 const inBand = (value: number | undefined, band: Band): number | undefined => value === undefined ? undefined : bandUnits(value, band); // prettier-ignore
 

@@ -1,4 +1,12 @@
-export { bakeFactsSchema, FACT_NAMES, signalsOf, USUAL_STYLE_ID, type BakeFacts } from './facts.js';
+export {
+  FACT_CHOICES,
+  FACT_FIGURES,
+  FACT_NAMES,
+  FACT_TRUTHS,
+  signalsOf,
+  USUAL_STYLE_ID,
+  type BakeFacts,
+} from './facts.js';
 export { isAsUsual, SIGNALS, type SignalCode, type Signals } from './signals.js';
 export {
   causeById,

@@ -18,7 +18,6 @@ export {
   type NamedRecord,
   type NoLesson,
 } from './what-it-teaches.js';
-export { bakeRecordSchema } from './record-schema.js';
 export {
   BEST_SCORE,
   CRUMBS,

@@ -1,14 +1,6 @@
 import { without } from '../../ground/records/index.js';
-import {
-  bakeRecordSchema,
-  epochAt,
-  lessonOf,
-  lessonsOf,
-  outcomesOf,
-  recipeOf,
-  routineOf,
-  type BakeRecord,
-} from './index.js';
+import { epochAt, lessonOf, lessonsOf, outcomesOf, recipeOf, routineOf, type BakeRecord } from './index.js';
+import { bakeRecordSchema } from '../record-schema/index.js';
 
 const RECORD: BakeRecord = {
   title: 'Pear and cardamom loaf',

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { batchSettingsSchema } from '../../batch/plan/index.js';
+import { batchSettingsSchema } from '../../batch/settings-schema/index.js';
 import { dateSchema as date, momentSchema as local } from '../date-schemas/index.js';
 import type { DaySheet } from '../sheets/index.js';
 

@@ -1,5 +1,6 @@
 import { convertAmount } from '../../formula/parsing/index.js';
-import { inOneLine, problemInWords } from '../../words/wording/index.js';
+import { problemInWords } from '../../words/wording/index.js';
+import { inOneLine } from '../../words/figures/index.js';
 import type { Options } from './options.js';
 import { done, orNull, refused, rounded, type Outcome } from './outcome.js';
 import { kitchenOf } from './read-input.js';

@@ -1,6 +1,5 @@
 import type { ValidationResult } from 'joi';
 import {
-  bakeFactsSchema,
   diagnose,
   FAULT_IDS,
   factsOfFormula,
@@ -11,6 +10,7 @@ import {
   type BakeFacts,
   type CauseFound,
 } from '../../book/diagnosing/index.js';
+import { bakeFactsSchema } from '../../book/facts-schema/index.js';
 import { styleById } from '../../batter/balance/index.js';
 import { LIKELIHOOD_NAMES, speaksInWords, TEST_WORDS } from '../../words/why-words/index.js';
 import type { Options } from './options.js';

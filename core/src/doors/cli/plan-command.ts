@@ -12,7 +12,7 @@ import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 import { writeCalendar } from '../../papers/calendar/index.js';
 import { dayEvents } from '../../papers/day-papers/index.js';
 import { conflictInWords, sheetProblemInWords, wayOutInWords } from '../../words/day-words/index.js';
-import { inOneLine } from '../../words/wording/index.js';
+import { inOneLine } from '../../words/figures/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 import { kitchenOf, readInput } from './read-input.js';

@@ -2,11 +2,13 @@ import { auditFormula, type Audit, type Finding } from '../../bench/audit/index.
 import { lineOf, type Formula } from '../../formula/formula/index.js';
 import { readFile, type ReadItem } from '../../papers/formats/index.js';
 import { ingredientName } from '../../kitchen/ingredients/index.js';
-import { pantryOf, PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import type { BatchSettings } from '../../batch/plan/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import type { Problem, Severity, Surroundings } from '../../formula/parsing/index.js';
-import { findingInWords, fixInWords, inOneLine, problemInWords } from '../../words/wording/index.js';
+import { findingInWords, fixInWords, problemInWords } from '../../words/wording/index.js';
+import { inOneLine } from '../../words/figures/index.js';
 import type { Options } from './options.js';
 import { refused, type Outcome } from './outcome.js';
 

@@ -1,6 +1,7 @@
 import { lineIdOf, means } from '../../bench/open-lines/index.js';
 import { proposeRebalance } from '../../bench/adapt/index.js';
-import { inOneLine, QUANTITY_NAMES, verdictInWords } from '../../words/wording/index.js';
+import { QUANTITY_NAMES, verdictInWords } from '../../words/wording/index.js';
+import { inOneLine } from '../../words/figures/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';

@@ -4,7 +4,7 @@ import { oneBake } from '../../batch/bakes/index.js';
 import type { BatchTarget } from '../../batch/plan/index.js';
 import { portionsOf } from '../../formula/parsing/index.js';
 import { mixingInWords, NOTES } from '../../words/batch-words/index.js';
-import { inOneLine } from '../../words/wording/index.js';
+import { inOneLine } from '../../words/figures/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';
 import { readInput, type ReadInput } from './read-input.js';

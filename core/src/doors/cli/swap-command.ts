@@ -4,7 +4,7 @@ import { matchIngredient, roleOf, type Ingredient } from '../../kitchen/ingredie
 import { swapLine, waysFor, type SwapWay } from '../../bench/swaps/index.js';
 import type { OpenLine } from '../../bench/rebalance/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { inOneLine } from '../../words/wording/index.js';
+import { inOneLine } from '../../words/figures/index.js';
 import { swapNoteInWords } from '../../words/explaining/index.js';
 import type { Options } from './options.js';
 import { done, refused, rounded, wrongUse, type Outcome } from './outcome.js';

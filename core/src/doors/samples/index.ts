@@ -2,7 +2,8 @@ export { CORPUS_LINES, type CorpusLine, type Meant } from './corpus-lines.table.
 export { CORPUS_TEXTS, type CorpusText } from './corpus-texts.table.js';
 export { DEMO_SEASON, ELEMENT_CHANGED_DAYS_AGO, THERMOMETER_READ } from './demo-season.table.js';
 export { DEMO_FORMULAS, type SampleFormula } from './demo-formulas.js';
-export { DEMO_READ } from './demo-read.table.js';
+export { DEMO_PANS } from './demo-pans.js';
+export { DEMO_PANS_READ, DEMO_READ } from './demo-read.table.js';
 export { PASTED_FORMULAS, type PastedFormula } from './pasted-formulas.js';
 export { batterOf, PUBLISHED_BATTERS } from './published-batters.js';
 export { TOLD_TEXTS, type ToldText } from './told-texts.table.js';

@@ -1,4 +1,4 @@
-import { pantryOf } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import type { ReadingContext } from '../parsing/index.js';
 import type { Words } from './tokens.js';
 import { unitAt, type UnitsSaid } from './units-said.js';

@@ -1,5 +1,5 @@
 import { describesOnly, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { pantryOf } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import { readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
 import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';

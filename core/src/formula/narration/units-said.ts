@@ -1,4 +1,4 @@
-import { unitsOf } from '../../kitchen/kitchen/index.js';
+import { unitsOf } from '../../kitchen/equipment/index.js';
 import { unitNamed, type Unit } from '../../ground/units/index.js';
 import type { ReadingContext } from '../parsing/index.js';
 import type { Words } from './tokens.js';

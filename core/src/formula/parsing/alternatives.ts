@@ -3,7 +3,7 @@
  * by the reader of lines, in its own amount or, where it names none, in that of the line.
  */
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
-import { unitsOf } from '../../kitchen/kitchen/index.js';
+import { unitsOf } from '../../kitchen/equipment/index.js';
 import { LONGEST_LINE } from '../../ground/text/index.js';
 import { readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';

@@ -1,5 +1,5 @@
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
-import { unitsOf } from '../../kitchen/kitchen/index.js';
+import { unitsOf } from '../../kitchen/equipment/index.js';
 import type { Range } from '../../ground/verdict/index.js';
 import type { ReadingContext } from './context.js';
 import { problem, type Problem } from './problem.js';

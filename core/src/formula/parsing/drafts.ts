@@ -1,4 +1,4 @@
-import { pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
+import { pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount, type Amount, type ReadAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { headOf, isKnownName, namesIn, type PartOfFruit } from './names.js';

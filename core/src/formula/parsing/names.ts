@@ -1,5 +1,5 @@
 import type { Ingredient, MatchResult } from '../../kitchen/ingredients/index.js';
-import { pantryOf } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import type { ReadingContext } from './context.js';
 
 /** Splits what follows an amount into the name and the note about it. */

@@ -1,5 +1,5 @@
 import type { Ingredient, Preparation } from '../../kitchen/ingredients/index.js';
-import { millilitresIn, pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
+import { millilitresIn, pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { MOST_GRAMS, type Region } from '../../ground/units/index.js';
 import { amountsIn, readAmount, type Amount, type Quantity } from './amounts.js';

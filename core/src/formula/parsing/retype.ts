@@ -1,6 +1,6 @@
 import { withFacts, type FormulaLine } from '../formula/index.js';
 import { inEnglish, withGermanAmount } from '../german/index.js';
-import { unitsOf } from '../../kitchen/kitchen/index.js';
+import { unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { trailingAmount } from './drafts.js';

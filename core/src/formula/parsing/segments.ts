@@ -1,5 +1,5 @@
 import { describesOnly } from '../../kitchen/ingredients/index.js';
-import { pantryOf, unitsOf } from '../../kitchen/kitchen/index.js';
+import { pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { headOf } from './names.js';

@@ -1,5 +1,6 @@
 import type { Formula } from '../formula/index.js';
-import { unitsOf, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { unitsOf } from '../../kitchen/equipment/index.js';
 import { middle, readAmount, type Amount } from './amounts.js';
 import { normalise } from './normalise.js';
 import { weighAll } from './weigh.js';

@@ -1,5 +1,5 @@
 import { eggOf, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { fillingHabit, millilitresIn, usualDensity, weighedCup } from '../../kitchen/kitchen/index.js';
+import { fillingHabit, millilitresIn, usualDensity, weighedCup } from '../../kitchen/equipment/index.js';
 import { FILLINGS, gramsOfMeasure, type Filling, type Unit } from '../../ground/units/index.js';
 import { middle, type Amount } from './amounts.js';
 import type { ReadingContext } from './context.js';

@@ -1,5 +1,3 @@
-export { fillingHabit, usualDensity, weighedCup, weighedDensity, type WeighedCup } from './cups.js';
-export { COUNT_WORDS, numberSaid, pansSaid, severalSaid, vesselSaid } from './pans-said.js';
 export {
   PLAIN_KITCHEN,
   USUAL_MIXER,
@@ -8,9 +6,6 @@ export {
   heatingMinutes,
   learn,
   mergedKitchens,
-  millilitresIn,
-  pantryOf,
-  unitsOf,
   type Kitchen,
   type MeasuredSet,
   type Mixer,

@@ -1,13 +1,5 @@
-import {
-  forget,
-  heatingMinutes,
-  learn,
-  mergedKitchens,
-  pantryOf,
-  PLAIN_KITCHEN,
-  unitsOf,
-  weighedCup,
-} from './index.js';
+import { forget, heatingMinutes, learn, mergedKitchens, PLAIN_KITCHEN } from './index.js';
+import { pantryOf, unitsOf, weighedCup } from '../equipment/index.js';
 
 describe('Kitchen', () => {
   const taught = learn.measure(learn.name(PLAIN_KITCHEN, 'our flour', 'bread-flour'), "Gran's cup", 210);

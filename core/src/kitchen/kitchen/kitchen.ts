@@ -2,16 +2,8 @@ import type { OwnStyle } from './own-style.js';
 import type { LearnedKitchen, LearnedRoutine } from '../learned/index.js';
 import { UNKNOWN_OVEN, type OwnOven } from './own-oven.js';
 import type { Pan } from '../pans/index.js';
-import { pantryWith, type OwnIngredient, type OwnName, type Pantry } from '../ingredients/index.js';
-import {
-  millilitresOf,
-  ownUnit,
-  unitBook,
-  type Filling,
-  type Region,
-  type Unit,
-  type UnitBook,
-} from '../../ground/units/index.js';
+import type { OwnIngredient, OwnName } from '../ingredients/index.js';
+import type { Filling, Region } from '../../ground/units/index.js';
 
 /** A cup, mug or spoon of the baker's own: "Gran's cup". */
 export interface OwnMeasure {
@@ -105,36 +97,6 @@ export const heatingMinutes = ({ oven = UNKNOWN_OVEN, routine }: Kitchen): numbe
 
 /** A kitchen that nothing is known of. */
 export const PLAIN_KITCHEN: Kitchen = { fillings: {}, measures: [], sets: [], weighed: [], names: [], ingredients: [] };
-
-/** What follows from a kitchen, worked out once for each state of it. */
-interface Equipped {
-  readonly pantry: Pantry;
-  readonly units: UnitBook;
-}
-const equipped = new WeakMap<Kitchen, Equipped>();
-
-function equip(kitchen: Kitchen): Equipped {
-  let known = equipped.get(kitchen);
-  if (!known) {
-    known = {
-      pantry: pantryWith(kitchen.ingredients, kitchen.names),
-      units: unitBook(kitchen.measures.map(({ name, millilitres }) => ownUnit(name, millilitres))),
-    };
-    equipped.set(kitchen, known);
-  }
-  return known;
-}
-
-/** The ingredients that this baker can write. */
-export const pantryOf = (kitchen: Kitchen): Pantry => equip(kitchen).pantry;
-/** The measures that this baker can write. */
-export const unitsOf = (kitchen: Kitchen): UnitBook => equip(kitchen).units;
-
-/** Millilitres of one of a unit in this kitchen: the baker's own set where it was measured, else the region's. */
-export function millilitresIn(kitchen: Kitchen, unit: Unit, region: Region): number | undefined {
-  const measuredSet = kitchen.sets.find((set) => set.unitId === unit.id && set.region === region);
-  return measuredSet?.millilitres ?? millilitresOf(unit, region);
-}
 
 /** More weighings of one measure tell no more; the latest count. */
 const MOST_WEIGHINGS = 24;

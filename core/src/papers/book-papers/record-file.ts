@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { bakeRecordSchema, type BakeRecord } from '../../book/records/index.js';
+import { type BakeRecord } from '../../book/records/index.js';
+import { bakeRecordSchema } from '../../book/record-schema/index.js';
 
 /* One bake as a file of its own: what `orvin compare` reads. */
 

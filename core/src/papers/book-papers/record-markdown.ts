@@ -1,7 +1,7 @@
 import type { BakeRecord } from '../../book/records/index.js';
 import { CRUMB_NAMES, DONE_WORD_NAMES, READING_NAMES, readingInWords, SHAPE_NAMES, TOP_NAMES, WRONG_NAMES } from '../../words/book-words/index.js'; // prettier-ignore
 import { READING_CODES } from '../../book/records/index.js';
-import { minutesInWords, windowInWords } from '../../words/wording/index.js';
+import { minutesInWords, windowInWords } from '../../words/figures/index.js';
 
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 

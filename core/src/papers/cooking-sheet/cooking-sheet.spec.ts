@@ -12,7 +12,7 @@ import { batchOf } from '../../batch/batch/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { brimMillilitres, parsePan, SHELF_PANS } from '../../kitchen/pans/index.js';
 import { faultInWords, howFilled, howSized, panName } from '../../words/batch-words/index.js';
-import { windowInWords } from '../../words/wording/index.js';
+import { windowInWords } from '../../words/figures/index.js';
 import { plainStep, sheetCsv, sheetDocument, sheetMarkdown } from './index.js';
 
 const sheets = DEMO_FORMULAS.map(({ id, text }) => {

@@ -14,7 +14,7 @@ import {
   verdictInWords,
 } from '../../words/batch-words/index.js';
 import { inTheOvenInWords } from '../../words/oven-words/index.js';
-import { gramsInWords } from '../../words/wording/index.js';
+import { gramsInWords } from '../../words/figures/index.js';
 import { portionName, stepInWords, type StepWords } from './step-words.js';
 
 /** A line of the sheet, where it is used. */

@@ -7,4 +7,4 @@ export {
   type DayFileRead,
 } from './day-file.js';
 export { dayEvents, dayMarkdown, type DayOnPaper } from './day-tasks.js';
-export { buyInWords, shoppingCsv, shoppingMarkdown, shoppingText } from './shopping-papers.js';
+export { shoppingCsv, shoppingMarkdown, shoppingText } from './shopping-papers.js';

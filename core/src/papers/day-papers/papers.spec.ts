@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import { shoppingList } from '../../day/shopping/index.js';
 import type { PlannedTask } from '../../day/works/index.js';
-import { buyInWords, dayEvents, dayMarkdown, shoppingCsv, shoppingMarkdown, shoppingText } from './index.js';
+import { dayEvents, dayMarkdown, shoppingCsv, shoppingMarkdown, shoppingText } from './index.js';
+import { buyInWords } from '../../words/day-words/index.js';
 
 const list = shoppingList(
   [

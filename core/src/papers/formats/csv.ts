@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { functionalTotals, withFacts, type Formula } from '../../formula/formula/index.js';
-import { pantryOf, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import {
   assembleFormula,
   readFact,

@@ -1,4 +1,5 @@
-import { batchSettingsSchema, type BatchSettings } from '../../batch/plan/index.js';
+import { type BatchSettings } from '../../batch/plan/index.js';
+import { batchSettingsSchema } from '../../batch/settings-schema/index.js';
 import Joi from 'joi';
 import type { Formula } from '../../formula/formula/index.js';
 import { ovenSettingsSchema, type OvenSettings } from '../../oven/settings/index.js';

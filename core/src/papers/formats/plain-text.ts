@@ -1,5 +1,6 @@
 import { type Formula, type FormulaLine } from '../../formula/formula/index.js';
-import { pantryOf, type Kitchen } from '../../kitchen/kitchen/index.js';
+import { type Kitchen } from '../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../kitchen/equipment/index.js';
 import { readBake, writeFacts } from '../../formula/parsing/index.js';
 
 /** Grams as a figure that reads back as the same number. */

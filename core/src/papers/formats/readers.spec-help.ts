@@ -18,7 +18,8 @@ import {
 } from '../../formula/parsing/index.js';
 import { inFigures, stretchesOf, takingsIn, Words } from '../../formula/narration/index.js';
 import { matchIngredient } from '../../kitchen/ingredients/index.js';
-import { PLAIN_KITCHEN, vesselSaid } from '../../kitchen/kitchen/index.js';
+import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { vesselSaid } from '../../kitchen/equipment/index.js';
 import { parsePan } from '../../kitchen/pans/index.js';
 import { readCovers, readSchedule } from '../../oven/baking/index.js';
 import { readFile } from './index.js';

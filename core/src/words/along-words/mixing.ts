@@ -1,6 +1,6 @@
 import type { BowlFault, BowlRemedy, MixPhase } from '../../along/mixing/index.js';
 import type { MixingFamily } from '../../batch/bowl/index.js';
-import { gramsInWords, minutesInWords } from '../wording/index.js';
+import { gramsInWords, minutesInWords } from '../figures/index.js';
 
 /* What to look, feel and listen for in a bowl. */
 

@@ -1,6 +1,6 @@
 import type { AlarmCode, LiveEstimate } from '../../along/live-bake/index.js';
 import type { DoneAtOven, Look } from '../../along/baking/index.js';
-import { sentence, type Sentence } from '../wording/index.js';
+import { sentence, type Sentence } from '../figures/index.js';
 
 /* What is said beside the oven's door. */
 

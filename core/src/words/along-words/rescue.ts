@@ -1,6 +1,6 @@
 import type { MishapKind, OvenOff, Rescue } from '../../along/rescue/index.js';
 import { ingredientById } from '../../kitchen/ingredients/index.js';
-import { gramsInWords, listed, minutesInWords, sentence, type Sentence } from '../wording/index.js';
+import { gramsInWords, listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 import { standsOutside } from './scale.js';
 import { scaleGrams } from './steps.js';
 

@@ -1,7 +1,8 @@
 import type { BowlLine, OverPourAnswer } from '../../along/weighing/index.js';
 import { NOTICED } from '../../along/weighing/index.js';
 import type { BandVerdict } from '../../batter/balance/index.js';
-import { capitalised, gramsInWords, listed, QUANTITY_NAMES, sentence, type Sentence } from '../wording/index.js';
+import { QUANTITY_NAMES } from '../wording/index.js';
+import { capitalised, gramsInWords, listed, sentence, type Sentence } from '../figures/index.js';
 import { scaleGrams } from './steps.js';
 
 /* What can be done when there is too much. */

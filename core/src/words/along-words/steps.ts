@@ -1,7 +1,7 @@
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
 import { gramsOnScale } from '../../ground/units/index.js';
-import { capitalised, gramsInWords, minutesInWords, uncapitalised } from '../wording/index.js';
+import { capitalised, gramsInWords, minutesInWords, uncapitalised } from '../figures/index.js';
 
 /* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
 

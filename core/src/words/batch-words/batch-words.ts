@@ -7,7 +7,7 @@ import type { BakePortion } from '../../batch/bakes/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { gramsInWords, sentence, type Sentence } from '../wording/index.js';
+import { gramsInWords, sentence, type Sentence } from '../figures/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
 

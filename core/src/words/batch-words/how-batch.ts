@@ -3,7 +3,7 @@ import type { CutResult, FrostingChoice, Portion } from '../../batch/plan/index.
 import type { Growth, PanCombination } from '../../batch/portions/index.js';
 import { brimMillilitres } from '../../kitchen/pans/index.js';
 import type { Batch } from '../../batch/batch/index.js';
-import { gramsInWords } from '../wording/index.js';
+import { gramsInWords } from '../figures/index.js';
 
 /* Where the figures of a batch come from, with the figures in it: a line for each step of the reckoning, and how sure it is. */
 

@@ -1,7 +1,7 @@
 import type { DoneWord } from '../../book/learning/index.js';
 import type { HalfBatchStep, Trial, TrialReading } from '../../book/comparing/index.js';
 import type { Crumb, Half, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
-import type { FigureRow } from '../wording/index.js';
+import type { FigureRow } from '../figures/index.js';
 
 /* What the taps of a record, its readings and its outcomes are called. */
 

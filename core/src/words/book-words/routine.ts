@@ -8,7 +8,7 @@ import {
   type PacedTask,
   type Side,
 } from '../../kitchen/learned/index.js';
-import type { FigureRow } from '../wording/index.js';
+import type { FigureRow } from '../figures/index.js';
 
 /* What bakes have taught of hands and oven, in words with their evidence. */
 

@@ -1,2 +1,3 @@
+export { buyInWords } from './buying.js';
 export { taskInWords, taskKindName } from './tasks.js';
 export { conflictInWords, sheetProblemInWords, wayOutInWords } from './reasons.js';

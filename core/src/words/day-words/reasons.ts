@@ -1,6 +1,6 @@
 import type { SheetProblem } from '../../day/planned-sheets/index.js';
 import type { Conflict, WayOut } from '../../day/ways-out/index.js';
-import { listed, minutesInWords, sentence, type Sentence } from '../wording/index.js';
+import { listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 
 /** Why a day cannot be planned, and what to do. */
 export function sheetProblemInWords({ code, wish = '', pan = '', wanted = 0, there = 0 }: SheetProblem): Sentence {

@@ -1,4 +1,4 @@
-import { capitalised, uncapitalised } from '../wording/index.js';
+import { capitalised, uncapitalised } from '../figures/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 
 /** A word or two for a kind of task, as a lane or a filter says it. */

@@ -14,7 +14,7 @@ import {
   SWAP_NOTES_WORDED,
   swapNoteInWords,
 } from './index.js';
-import { inOneLine } from '../wording/index.js'; // prettier-ignore
+import { inOneLine } from '../figures/index.js';
 
 const sound = (text: string, context: string) => {
   expect(text)

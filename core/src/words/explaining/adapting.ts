@@ -3,8 +3,8 @@ import type { Consequence, ConsequenceCode } from '../../batter/rising/index.js'
 import type { LeaveningMethod, Setting } from '../../batter/leavening-methods/index.js';
 import type { Diet, Residual, SwapNoteCode } from '../../bench/swaps/index.js';
 import { inEighths } from '../../ground/units/index.js';
-import { capitalised, gramsInWords, percentInWords, uncapitalised } from '../wording/index.js';
-import { sentence, type Sentence } from '../wording/index.js';
+import { capitalised, gramsInWords, percentInWords, uncapitalised } from '../figures/index.js';
+import { sentence, type Sentence } from '../figures/index.js';
 
 /** What a swap changes that no amount puts right. A spec holds this table and the list of codes together. */
 const SWAP_NOTES: Readonly<Record<SwapNoteCode, Sentence>> = {

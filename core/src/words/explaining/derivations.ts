@@ -3,7 +3,7 @@ import type { Audit } from '../../bench/audit/index.js';
 import type { Outlook } from '../../bench/outlook/index.js';
 import type { BandVerdict } from '../../batter/balance/index.js';
 import { SODA_MEQ_PER_GRAM } from '../../batter/leavening/index.js';
-import { gramsInWords, percentInWords, phInWords } from '../wording/index.js';
+import { gramsInWords, percentInWords, phInWords } from '../figures/index.js';
 import { bandInWords, QUANTITY_NAMES, quantityInWords } from '../wording/index.js';
 
 /** Where a figure comes from: the equation in words, what went in, the source, and how sure it is. */

@@ -1,7 +1,8 @@
 import type { Proposal } from '../../bench/adapt/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { ingredientName, shortIngredientName } from '../../kitchen/ingredients/index.js';
-import { QUANTITY_NAMES, capitalised, gramsInWords } from '../wording/index.js';
+import { QUANTITY_NAMES } from '../wording/index.js';
+import { capitalised, gramsInWords } from '../figures/index.js';
 
 const listed = (words: readonly string[], join = 'and') =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${join} ${words.at(-1) ?? ''}`;

@@ -7,7 +7,8 @@ import { labelOf } from '../../keep/labelling/index.js';
 import { mustBeIngredient } from '../../formula/formula/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { cautionInWords as stepCaution, cautionsOnce } from '../along-words/index.js';
-import { findingInWords, inOneLine } from '../wording/index.js';
+import { findingInWords } from '../wording/index.js';
+import { inOneLine } from '../figures/index.js';
 import { cautionInWords, labelAsText } from './index.js';
 
 /* The cautions of the brief, one by one, each where it is said. */

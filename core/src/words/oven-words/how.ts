@@ -1,5 +1,5 @@
 import type { BakePrediction } from '../../oven/baking/index.js';
-import { gramsInWords, minutesInWords } from '../wording/index.js';
+import { gramsInWords, minutesInWords } from '../figures/index.js';
 
 /* Where the figures of the Oven come from, line by line. */
 

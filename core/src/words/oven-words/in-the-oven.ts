@@ -1,5 +1,5 @@
 import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
-import { minutesInWords, windowInWords } from '../wording/index.js';
+import { minutesInWords, windowInWords } from '../figures/index.js';
 
 /** A set point in words: "170 °C fan". */
 export const setPointInWords = ({ celsius, fan }: { readonly celsius: number; readonly fan: boolean }): string =>

@@ -1,5 +1,5 @@
 import { domeLean, type BakePrediction } from '../../oven/baking/index.js';
-import { minutesInWords } from '../wording/index.js';
+import { minutesInWords } from '../figures/index.js';
 
 /** What to say of the middle: the model's own degrees are only worth showing while the batter warms. */
 export function middleInWords(coreCelsius: number, minute: number, likely: number): string {

@@ -1,7 +1,8 @@
 import { learnedOven, type LearnedKitchen } from '../../kitchen/learned/index.js';
 import type { DonenessTest, BakePrediction } from '../../oven/baking/index.js';
 import type { SettingCost, SharedOven } from '../../oven/settings/index.js';
-import { minutesInWords, otherScales } from '../wording/index.js';
+import { otherScales } from '../wording/index.js';
+import { minutesInWords } from '../figures/index.js';
 import { SETTING_COSTS } from './words.js';
 
 /* What the Oven says of the baker's own oven, of two bakes in it, and of what follows when a bake comes out. */

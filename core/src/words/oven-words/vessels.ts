@@ -1,6 +1,6 @@
 import type { PanMaterial, ParsedVessel, VesselSet } from '../../kitchen/pans/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
-import { gramsInWords } from '../wording/index.js';
+import { gramsInWords } from '../figures/index.js';
 
 export const PAN_MATERIAL_NAMES: Readonly<Record<PanMaterial, string>> = {
   light: 'light metal',

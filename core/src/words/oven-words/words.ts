@@ -7,7 +7,8 @@ import type {
   WindowReason,
   WindowReasonCode,
 } from '../../oven/baking/index.js';
-import { minutesInWords, otherScales, sentence, type Sentence } from '../wording/index.js';
+import { otherScales } from '../wording/index.js';
+import { minutesInWords, sentence, type Sentence } from '../figures/index.js';
 import type { Sensitivity, Unknown } from '../../oven/sensitivity/index.js';
 import type { SettingCost, SettingFound } from '../../oven/settings/index.js';
 

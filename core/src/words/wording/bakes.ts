@@ -1,7 +1,7 @@
 import type { BakeAdvice, BakeAdviceCode, BakePrediction, SetPointReason } from '../../oven/baking/index.js';
 import { fahrenheitFromCelsius, nearestGasMark } from '../../ground/units/index.js';
-import { minutesInWords } from './figures.js';
-import { sentence, type Sentence } from './sentence.js';
+import { minutesInWords } from '../figures/index.js';
+import { sentence, type Sentence } from '../figures/index.js';
 
 const at = ({ minute }: Pick<BakeAdvice, 'minute'>) => minutesInWords(minute ?? 0);
 type AdviceOf<C extends BakeAdviceCode> = Extract<BakeAdvice, { code: C }>;

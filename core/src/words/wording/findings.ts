@@ -1,7 +1,7 @@
 import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/audit/index.js';
-import { gramsInWords, minutesInWords, percentInWords, windowInWords } from './figures.js';
+import { gramsInWords, minutesInWords, percentInWords, windowInWords } from '../figures/index.js';
 import { problemInWords } from './problems.js';
-import { capitalised, listed, sentence, type Sentence } from './sentence.js';
+import { capitalised, listed, sentence, type Sentence } from '../figures/index.js';
 
 const ALLERGEN_WORDS: Readonly<Record<string, string>> = { 'tree-nut': 'nuts', soy: 'soya', sulphite: 'sulphites' };
 const gas = (grams: number) => `${grams.toFixed(2)} g`;

@@ -3,7 +3,7 @@ import type {
   IngredientFaultCode,
   IngredientFaultFacts,
 } from '../../kitchen/own-ingredients/index.js';
-import { sentence, type Sentence } from './sentence.js';
+import { sentence, type Sentence } from '../figures/index.js';
 
 /** Why an ingredient cannot be right, and what to look at. One wording for each code. */
 const SENTENCES: {

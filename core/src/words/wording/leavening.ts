@@ -1,5 +1,5 @@
 import type { Phase } from '../../batter/leavening/index.js';
-import { sentence, type Sentence } from './sentence.js';
+import { sentence, type Sentence } from '../figures/index.js';
 
 export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
   mixing: 'mixing',

@@ -1,8 +1,8 @@
 import { GRAMS_PER_TEASPOON } from '../../batter/leavening/index.js';
 import type { Problem, ProblemCode, ProblemFacts } from '../../formula/parsing/index.js';
 import { inTeaspoons } from '../../ground/units/index.js';
-import { gramsInWords, percentInWords } from './figures.js';
-import { sentence, type Sentence } from './sentence.js';
+import { gramsInWords, percentInWords } from '../figures/index.js';
+import { sentence, type Sentence } from '../figures/index.js';
 
 const quoted = (words: readonly string[]) => words.map((word) => `“${word}”`).join(', ');
 const either = (names: readonly string[]) =>

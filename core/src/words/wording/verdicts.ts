@@ -1,7 +1,7 @@
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { BandVerdict, QuantityUnit, ReasonCode, Style } from '../../batter/balance/index.js';
 import { styleShortName } from '../../batter/balance/index.js';
-import { capitalised, sentence, type Sentence } from './sentence.js';
+import { capitalised, sentence, type Sentence } from '../figures/index.js';
 
 export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   flour: 'flour',

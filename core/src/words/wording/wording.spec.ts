@@ -5,7 +5,8 @@ import { readFormula } from '../../formula/parsing/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob, type BakeAdvice, type BakeAdviceCode } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
-import { adviceInWords, minutesInWords, otherScales, percentInWords, phConsequence, phInWords, REASON_CODES_WORDED, windowInWords } from './index.js'; // prettier-ignore
+import { minutesInWords, percentInWords, phInWords, windowInWords } from '../figures/index.js';
+import { adviceInWords, otherScales, phConsequence, REASON_CODES_WORDED } from './index.js';
 
 const PLAIN_LOAF = 'Quay loaf\n250 g plain flour\n150 g sugar\n100 g butter\n2 large eggs\n150 ml milk\n2 tsp baking powder\n\nMix. Bake in a 9x5 inch loaf pan at 175 C for 50 to 55 minutes.'; // prettier-ignore
 

@@ -4,7 +4,7 @@ import type { Formula } from '@orvin/core/formula/formula';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { learn, forget } from '@orvin/core/kitchen/kitchen';
 import { priceOf, NUTRIENTS, type Nutrient } from '@orvin/core/batter/nutrition';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../../parts/kept-field';
 import { FormulaStore } from '../../store/formula-store';
 import { OnBench } from '../../work/on-bench';

@@ -6,7 +6,8 @@ import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/bench/adapt'
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import type { Formula } from '@orvin/core/formula/formula';
 import { shortIngredientName } from '@orvin/core/kitchen/ingredients';
-import { capitalised, gramsInWords, QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
+import { QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
+import { capitalised, gramsInWords } from '@orvin/core/words/figures';
 import { inTheWayInWords, standInsInWords } from '@orvin/core/words/explaining';
 import type { MovedLine } from '@orvin/core/bench/rebalance';
 import { UnconfirmedWords } from '../../parts/unconfirmed';

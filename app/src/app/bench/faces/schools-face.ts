@@ -13,7 +13,8 @@ import {
 } from '@orvin/core/batter/leavening-methods';
 import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import { consequenceInWords, SCHOOL_NAMES, settingInWords } from '@orvin/core/words/explaining';
-import { minutesInWords, phConsequence, phInWords } from '@orvin/core/words/wording';
+import { phConsequence } from '@orvin/core/words/wording';
+import { minutesInWords, phInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 

@@ -8,7 +8,7 @@ import type { Formula } from '@orvin/core/formula/formula';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { DIETS, type Diet, type Swapped, type SwappedLine } from '@orvin/core/bench/swaps';
 import { DIET_CAUTIONS, DIET_NAMES, RESIDUAL_NAMES, swapNoteInWords } from '@orvin/core/words/explaining';
-import { gramsInWords } from '@orvin/core/words/wording';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { auditFormula } from '@orvin/core/bench/audit';
 import { FormulaStore } from '../../store/formula-store';
 import { Readings } from '../../work/readings';

@@ -16,7 +16,8 @@ import {
   type TriedOut,
   takenOver,
 } from '@orvin/core/bench/sandbox';
-import { gramsInWords, phInWords, QUANTITY_NAMES } from '@orvin/core/words/wording';
+import { QUANTITY_NAMES } from '@orvin/core/words/wording';
+import { gramsInWords, phInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 import { BakeSketch } from './bake-sketch';

@@ -1,7 +1,7 @@
 import type { WeighedPart } from '../../../formula/formula/index.js';
 import { GRAMS_PER_TEASPOON, leaveningLedger } from '../../../batter/leavening/index.js';
 import type { Ingredient } from '../../../kitchen/ingredients/index.js';
-import { pantryOf } from '../../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../../kitchen/equipment/index.js';
 import { withAmount } from '../../../formula/parsing/index.js';
 import { inEighths } from '../../../ground/units/index.js';
 import { linesHolding, type Evidence, type PlacedLine, type Rule } from '../evidence.js';

@@ -1,5 +1,5 @@
 import { linesHolding, type Rule } from '../evidence.js';
-import { pantryOf } from '../../../kitchen/kitchen/index.js';
+import { pantryOf } from '../../../kitchen/equipment/index.js';
 import { regionOf } from '../../../formula/parsing/index.js';
 import { millilitresOf, unitById } from '../../../ground/units/index.js';
 

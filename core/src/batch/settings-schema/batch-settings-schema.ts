@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { BOX_LININGS, FROSTING_KINDS, KIT_IDS, MEASURED_WITH, MOST_MARKS, PAPERS, SWIRLS } from '../choices/index.js';
-import { FILL_WAYS, type BatchSettings, type BatchTarget } from './batch-settings.js';
+import { FILL_WAYS, type BatchSettings, type BatchTarget } from '../plan/index.js';
 
 const count = Joi.number().integer().min(1).max(100_000).required();
 const grams = Joi.number().positive().max(100_000_000).required();

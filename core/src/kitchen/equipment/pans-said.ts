@@ -1,5 +1,5 @@
 import { asPhrase, singleSpaced } from '../../ground/text/index.js';
-import type { OwnPan } from './kitchen.js';
+import type { OwnPan } from '../kitchen/index.js';
 import { isFree, oneOfSeveral, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
 
 export const COUNT_WORDS: Readonly<Record<string, number>> = {

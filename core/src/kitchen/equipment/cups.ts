@@ -1,7 +1,8 @@
 import { unitById, type Filling } from '../../ground/units/index.js';
 import type { Category, Ingredient } from '../ingredients/index.js';
 import { ownCup, type Hand, type OwnCup } from '../learned/index.js';
-import { millilitresIn, type Kitchen } from './kitchen.js';
+import type { Kitchen } from '../kitchen/index.js';
+import { millilitresIn } from './equipment.js';
 
 /* How this baker fills cups and spoons, and what they hold: by habit, by the table, and as they were weighed here. */
 

@@ -1,9 +1,8 @@
 import Joi from 'joi';
-import { batchSettingsSchema } from '../../batch/plan/index.js';
+import { batchSettingsSchema } from '../../batch/settings-schema/index.js';
 import { PACED_TASKS, SIDES } from '../../kitchen/learned/index.js';
 import { DONE_WORDS } from '../learning/index.js';
-import { HALVES, READING_CODES, type BakeRecord } from './bake-record.js';
-import { BEST_SCORE, CRUMBS, SHAPES, TOPS, WRONGS } from './scales.js';
+import { BEST_SCORE, CRUMBS, HALVES, READING_CODES, SHAPES, TOPS, WRONGS, type BakeRecord } from '../records/index.js';
 
 /* A record as it lies on the disk, in files and at the command line. */
 

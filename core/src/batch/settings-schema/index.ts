@@ -1,0 +1,1 @@
+export { batchSettingsSchema } from './batch-settings-schema.js';

@@ -1,0 +1,1 @@
+export { bakeFactsSchema } from './facts-schema.js';

@@ -1,0 +1,1 @@
+export { bakeRecordSchema } from './record-schema.js';

@@ -1,0 +1,11 @@
+export {
+  figureRefusedInWords,
+  gramsInWords,
+  minutesInWords,
+  percentInWords,
+  phInWords,
+  windowInWords,
+} from './figures.js';
+export type { FigureRow } from './figure-row.js';
+export { inFileName } from './file-name.js';
+export { capitalised, inOneLine, listed, sentence, uncapitalised, type Sentence } from './sentence.js';
