@@ -47,7 +47,7 @@ const HOUR = 3_600_000;
       @if (showsFormula()) {
         <orv-formula-strip class="at-hand" />
       }
-    } @placeholder {
+    } @loading {
       @if (showsFormula()) {
         <div class="strip-place"></div>
       }

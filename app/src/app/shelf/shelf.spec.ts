@@ -4,6 +4,7 @@ import { FormulaStore } from '../store/formula-store';
 import { RecordStore } from '../store/record-store';
 import { until } from '../store/visits.spec-help';
 import { demoKitchen } from '../parts/demo-kitchen.spec-help';
+import { Work } from '../work/work-client';
 import { Shelf } from './shelf';
 
 const SCONES = `Bosun's scones
@@ -25,8 +26,40 @@ describe('the Shelf', () => {
   it('has every formula with how it stands: what is out of balance is said in its row', async () => {
     const view = await shelf();
     expect(formulas().length).toBe(12);
-    expect(wordsOf(view)).toContain('▲ 3.2 g soda left over');
+    await until(() => wordsOf(view).includes('▲ 3.2 g soda left over'));
     expect(allWordsOf(view, '*').join()).toContain('balanced');
+  });
+  it('reads its rows beside the page: titles and known bakes stand before, and a row that cannot be read says so', async () => {
+    let answer: (facts: readonly unknown[]) => void = () => undefined;
+    let refuse: (error: Error) => void = () => undefined;
+    const view = await shelf();
+    const row = () => wordsOf(view, 'tbody tr:nth-child(7)');
+    await until(() => /balanced|soda|things|low|high/.test(row()));
+    const asked: number[] = [];
+    spyOn(TestBed.inject(Work), 'run').and.callFake(((_: string, { formulas }: { formulas: readonly unknown[] }) => {
+      asked.push(formulas.length);
+      return new Promise((resolve, reject) => {
+        [answer, refuse] = [resolve, reject];
+      });
+    }) as never);
+    const store = TestBed.inject(FormulaStore);
+    const farls = formulas().find(({ formula }) => formula.title === 'Oat farls');
+    store.change(farls?.id ?? '', 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Quay farls' } }));
+    await until(() => asked.length === 1);
+    // what was known of the one before is not said of this one, and only this one is read
+    expect(asked).toEqual([1]);
+    expect(row()).toMatch(/^Quay farls\s*v1\s*9 min/);
+    expect(row()).not.toMatch(/balanced|soda|low|high/);
+    answer([{ style: 'farl', fingerprint: [], standing: { severity: 'warning', text: 'no flour' } }]);
+    await until(() => row().includes('▲ no flour'));
+    store.undo();
+    await until(() => row().startsWith('Oat farls'));
+    // a state that was read before is not read again
+    expect(asked).toEqual([1]);
+    store.change(farls?.id ?? '', 'the name', ({ formula }) => ({ formula: { ...formula, title: 'Slip farls' } }));
+    await until(() => asked.length === 2);
+    refuse(new Error('the worker is gone'));
+    await until(() => row().includes('could not be read just now'));
   });
   it('says while one pastes what it reads, and keeps the text that it refuses', async () => {
     const view = await shelf();

@@ -217,17 +217,21 @@ export class RecordStore {
       'rw',
       TABLE_NAMES.map((table) => database.table(table)),
       async () => {
-        for (const edit of batch) {
-          const { table, id, record } = edit;
-          const stored = await database.table<AnyRecord | undefined>(table).get(id);
-          const overtaken = stored !== undefined && stored.revision !== this.known(table, id);
-          if (overtaken && TABLES[table].overtaken !== 'ours') {
-            met.push({ edit, theirs: stored });
-            continue;
-          }
-          if (record) await database.table(table).put(record);
-          else await database.table(table).delete(id);
-          written.push(edit);
+        for (const table of TABLE_NAMES) {
+          const edits = batch.filter((edit) => edit.table === table);
+          if (edits.length === 0) continue;
+          const rows = database.table<AnyRecord, string>(table);
+          const stored = await rows.bulkGet(edits.map(({ id }) => id));
+          const due = edits.filter((edit, i) => {
+            const theirs = stored[i];
+            if (!theirs || theirs.revision === this.known(table, edit.id) || TABLES[table].overtaken === 'ours')
+              return true;
+            met.push({ edit, theirs });
+            return false;
+          });
+          await rows.bulkPut(due.flatMap(({ record }) => record ?? []));
+          await rows.bulkDelete(due.flatMap(({ id, record }) => (record ? [] : [id])));
+          written.push(...due);
         }
       },
     );
