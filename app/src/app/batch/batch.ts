@@ -3,10 +3,10 @@ import { KIT_NAMES } from '@orvin/core/words/names';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { Select } from 'primeng/select';
 import { howSized, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
 import { usualKit } from '@orvin/core/batch/batch';
 import { gramsInWords } from '@orvin/core/words/figures';
+import { ChoiceField } from '../parts/choice';
 import { HowWords } from '../parts/how-words';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
@@ -46,7 +46,7 @@ const CUT_STYLES: ReadonlySet<string> = new Set([
     PansPanel,
     RoundingStrip,
     RouterLink,
-    Select,
+    ChoiceField,
     StationLayout,
     TargetList,
   ],

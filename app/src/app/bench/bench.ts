@@ -5,12 +5,12 @@ import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angul
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { Select } from 'primeng/select';
 import { fromEvent } from 'rxjs';
 import { bakeFindings, sortedOut } from '@orvin/core/bench/audit';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import { lineOf } from '@orvin/core/formula/formula';
 import { REGIONS } from '@orvin/core/ground/units';
+import { ChoiceField } from '../parts/choice';
 import { Keeping } from '../parts/keeping';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
@@ -72,7 +72,7 @@ import { StepList } from './step-list';
     RebalanceFace,
     RouterLink,
     SchoolsFace,
-    Select,
+    ChoiceField,
     SpokenVerdict,
     StationLayout,
     StepList,

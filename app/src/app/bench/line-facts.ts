@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
-import { Select } from 'primeng/select';
 import type { FormulaLine, FormulaStep, LineShare } from '@orvin/core/formula/formula';
 import { takesFrom, type Method } from '@orvin/core/formula/parsing';
 import { gramsInWords } from '@orvin/core/words/figures';
@@ -10,6 +9,7 @@ import { OnBench } from '../work/on-bench';
 import { Readings } from '../work/readings';
 import { LineEditing } from './line-editing';
 import { StepEditing } from './step-editing';
+import { ChoiceField } from '../parts/choice';
 
 interface ShareRow extends LineShare {
   readonly grams: string;
@@ -18,21 +18,18 @@ interface ShareRow extends LineShare {
 /** What may be said of a line besides its words: where it goes, that it may be left out, a note, the formula it takes from. */
 @Component({
   selector: 'orv-line-facts',
-  imports: [FormsModule, InputText, Select],
+  imports: [FormsModule, InputText, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section aria-label="Which steps take it">
       <h3>Goes into</h3>
       @for (share of shares(); track $index) {
         <div class="share">
-          <p-select
-            appendTo="body"
+          <orv-choice
             [ariaLabel]="'Step of share ' + ($index + 1)"
             [options]="stepChoices()"
-            optionLabel="name"
-            optionValue="id"
-            [ngModel]="share.stepId"
-            (ngModelChange)="put($index, { stepId: $event, amount: share.amount })"
+            [chosen]="share.stepId"
+            (choose)="put($index, { stepId: $event, amount: share.amount })"
           />
           <input
             #amount
@@ -82,15 +79,12 @@ interface ShareRow extends LineShare {
       @if (formulaChoices().length > 1) {
         <div class="note">
           <span>takes from</span>
-          <p-select
-            appendTo="body"
+          <orv-choice
             ariaLabel="Takes from another formula"
             [options]="formulaChoices()"
-            optionLabel="name"
-            optionValue="id"
             optionDisabled="within"
-            [ngModel]="line().formulaId ?? ''"
-            (ngModelChange)="setFormula($event)"
+            [chosen]="line().formulaId ?? ''"
+            (choose)="setFormula($event)"
           />
         </div>
       }

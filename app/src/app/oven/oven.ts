@@ -6,7 +6,6 @@ import { Router } from '@angular/router';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
-import { Select } from 'primeng/select';
 import { SelectButton } from 'primeng/selectbutton';
 import { Slider } from 'primeng/slider';
 import { scan } from 'rxjs';
@@ -25,6 +24,7 @@ import { PAN_MATERIALS } from '@orvin/core/kitchen/pans';
 import { durationIn } from '@orvin/core/formula/parsing';
 import { adviceInWords, originInWords, otherScales, setPointReasonInWords } from '@orvin/core/words/wording';
 import { capitalised, gramsInWords, minutesInWords, windowInWords } from '@orvin/core/words/figures';
+import { ChoiceField } from '../parts/choice';
 import { FaceTabs } from '../parts/face-tabs';
 import { HowWords } from '../parts/how-words';
 import { FigureField, WordsField } from '../parts/kept-field';
@@ -93,7 +93,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     InputText,
     PanSection,
     RouterLink,
-    Select,
+    ChoiceField,
     SelectButton,
     SettingPanel,
     Slider,

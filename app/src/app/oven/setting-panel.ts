@@ -2,13 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { InputText } from 'primeng/inputtext';
-import { Select } from 'primeng/select';
 import { combineLatest, debounceTime, distinctUntilChanged, map, of, switchMap } from 'rxjs';
 import type { BakeJob } from '@orvin/core/oven/baking';
 import { besideOther } from '@orvin/core/batch/bakes';
 import { settingForColour, settingForMinutes, sharedSetting } from '@orvin/core/oven/settings';
 import { settingInWords, sharedInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/figures';
+import { ChoiceField } from '../parts/choice';
 import { FigureField } from '../parts/kept-field';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
@@ -27,7 +27,7 @@ const minutesOfClock = (clock: string): number | undefined => {
 /** The other way round: the setting that gives a time, a crust, or lets two bakes share the oven. */
 @Component({
   selector: 'orv-setting-panel',
-  imports: [FigureField, FormsModule, HowWords, InputText, Select],
+  imports: [FigureField, FormsModule, HowWords, InputText, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="find-setting">
@@ -98,16 +98,14 @@ const minutesOfClock = (clock: string): number | undefined => {
       <h3>Share the oven</h3>
       <div class="field-line">
         <span id="share-with">with</span>
-        <p-select
+        <orv-choice
           ariaLabelledBy="share-with"
-          appendTo="body"
           [options]="settings.others()"
-          optionLabel="title"
-          optionValue="id"
+          names="title"
           [showClear]="true"
           placeholder="another formula of the shelf"
-          [ngModel]="partner()"
-          (ngModelChange)="partner.set($event ?? undefined)"
+          [chosen]="partner()"
+          (choose)="partner.set($event)"
         />
       </div>
       @if (shared(); as answer) {

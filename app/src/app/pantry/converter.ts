@@ -1,18 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { FormsModule } from '@angular/forms';
-import { Select } from 'primeng/select';
 import { REGIONS } from '@orvin/core/ground/units';
 import { FILLING_NAMES, REGION_NAMES } from '@orvin/core/words/names';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
 import { BenchReading } from '../work/bench-reading';
 import { converterView, measuredRow, type FillingBar } from './converter-view';
+import { ChoiceField } from '../parts/choice';
 
 /** Grams and kitchen measures of anything, with the spread that the way of filling brings. */
 @Component({
   selector: 'orv-converter',
-  imports: [FormsModule, InputText, Select],
+  imports: [FormsModule, InputText, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <label for="convert"><b>How much is</b></label>
@@ -28,14 +28,11 @@ import { converterView, measuredRow, type FillingBar } from './converter-view';
         (input)="asked.set(words.value)"
         placeholder="2 cups plain flour"
       />
-      <p-select
+      <orv-choice
         ariaLabel="Whose cups and spoons"
-        appendTo="body"
         [options]="regions"
-        optionLabel="name"
-        optionValue="id"
-        [ngModel]="settings.region()"
-        (ngModelChange)="settings.set({ region: $event })"
+        [chosen]="settings.region()"
+        (choose)="settings.set({ region: $event })"
       />
     </div>
     @if (conversion(); as result) {

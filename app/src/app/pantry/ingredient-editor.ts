@@ -3,7 +3,6 @@ import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteSelectEvent } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
-import { Select } from 'primeng/select';
 import {
   ALLERGENS,
   CATEGORIES,
@@ -18,6 +17,7 @@ import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { checkIngredient, startedFrom } from '@orvin/core/kitchen/own-ingredients';
 import { FILLINGS, type Filling } from '@orvin/core/ground/units';
 import { faultInWords } from '@orvin/core/words/wording';
+import { ChoiceField } from '../parts/choice';
 import { FigureField } from '../parts/kept-field';
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { FormulaStore } from '../store/formula-store';
@@ -36,7 +36,7 @@ const lines = (written: string) =>
 /** An ingredient of the baker's own, with every field of the table; checked by the table's own rules as it is written. */
 @Component({
   selector: 'orv-ingredient-editor',
-  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, Select],
+  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, ChoiceField],
   providers: [IngredientChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './ingredient-editor.html',

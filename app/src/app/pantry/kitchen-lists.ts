@@ -3,11 +3,11 @@ import { FormsModule } from '@angular/forms';
 import { AutoComplete } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
-import { Select } from 'primeng/select';
 import { ingredientName, type OwnIngredient } from '@orvin/core/kitchen/ingredients';
 import { forget, learn, USUAL_MIXER } from '@orvin/core/kitchen/kitchen';
 import { pantryOf, weighedCup, type WeighedCup } from '@orvin/core/kitchen/equipment';
 import { FILLINGS, type Filling } from '@orvin/core/ground/units';
+import { ChoiceField } from '../parts/choice';
 import { FigureField } from '../parts/kept-field';
 import { FormulaStore } from '../store/formula-store';
 import { SettingsStore } from '../store/settings-store';
@@ -33,7 +33,7 @@ function repeatsInWords({ grams, spread, nextSpread, weighings, setAside }: Weig
 /** What this kitchen knows of its own: cups by weighing, spoons by weighing, ways of filling, words, ingredients, bowl and mixer. */
 @Component({
   selector: 'orv-kitchen-lists',
-  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, Select],
+  imports: [AutoComplete, Button, FigureField, FormsModule, InputText, ChoiceField],
   providers: [IngredientChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './kitchen-lists.html',

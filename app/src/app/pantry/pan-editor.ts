@@ -11,10 +11,10 @@ import {
 import { FormsModule } from '@angular/forms';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
-import { Select } from 'primeng/select';
 import { learn, type OwnPan } from '@orvin/core/kitchen/kitchen';
 import { PAN_SHAPE_NAMES } from '@orvin/core/words/names';
 import { cavityMillilitres, materialById, PAN_SHAPES, type PanShape } from '@orvin/core/kitchen/pans';
+import { ChoiceField } from '../parts/choice';
 import { brimWords } from '../parts/pan-shapes';
 import { FormulaStore } from '../store/formula-store';
 import { draftOf, EMPTY_DRAFT, MADE_OF, panOf, type PanDraft, type PanField } from './pan-draft';
@@ -30,7 +30,7 @@ interface Field {
 /** One pan, measured inside with a rule or with water, and drawn as it is written. */
 @Component({
   selector: 'orv-pan-editor',
-  imports: [Button, FormsModule, InputText, PanDrawing, Select],
+  imports: [Button, FormsModule, InputText, PanDrawing, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (submit)="$event.preventDefault(); keep()">
@@ -51,16 +51,12 @@ interface Field {
       </div>
       <div class="field">
         <label id="pan-shape-label" for="pan-shape">shape</label>
-        <p-select
+        <orv-choice
           inputId="pan-shape"
           ariaLabelledBy="pan-shape-label"
-          appendTo="body"
           [options]="shapes"
-          optionLabel="name"
-          optionValue="id"
-          [ngModel]="draft().shape"
-          [ngModelOptions]="{ standalone: true }"
-          (ngModelChange)="setShape($event)"
+          [chosen]="draft().shape"
+          (choose)="setShape($event)"
         />
       </div>
       @for (row of fields(); track row.field) {
@@ -88,16 +84,12 @@ interface Field {
       }
       <div class="field">
         <label id="pan-made-label" for="pan-made">made of</label>
-        <p-select
+        <orv-choice
           inputId="pan-made"
           ariaLabelledBy="pan-made-label"
-          appendTo="body"
           [options]="materials"
-          optionLabel="name"
-          optionValue="id"
-          [ngModel]="draft().madeOf"
-          [ngModelOptions]="{ standalone: true }"
-          (ngModelChange)="set('madeOf', $event)"
+          [chosen]="draft().madeOf"
+          (choose)="set('madeOf', $event)"
         />
       </div>
       @if (caution(); as words) {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { Select } from 'primeng/select';
 import type { Audit } from '@orvin/core/bench/audit';
 import { isMoved, proposeRebalance, takeChanges } from '@orvin/core/bench/adapt';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
@@ -10,6 +9,7 @@ import { QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
 import { capitalised, gramsInWords } from '@orvin/core/words/figures';
 import { inTheWayInWords, standInsInWords } from '@orvin/core/words/explaining';
 import type { MovedLine } from '@orvin/core/bench/rebalance';
+import { ChoiceField } from '../../parts/choice';
 import { UnconfirmedWords } from '../../parts/unconfirmed';
 import { FormulaStore } from '../../store/formula-store';
 import { OnBench } from '../../work/on-bench';
@@ -20,22 +20,19 @@ import { JoinedLines } from './joined-lines';
 /** The fewest and smallest changes into the bands: locks, what there is, before and after, taken whole or line by line. */
 @Component({
   selector: 'orv-rebalance-face',
-  imports: [FormsModule, JoinedLines, Select],
+  imports: [FormsModule, JoinedLines, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 id="rebalance-heading">Into the bands</h2>
     <div class="controls">
       <span id="rebalance-style">of</span>
-      <p-select
+      <orv-choice
         ariaLabelledBy="rebalance-style"
-        appendTo="body"
         [options]="styles()"
-        optionLabel="name"
-        optionValue="id"
         [filter]="true"
         filterPlaceholder="find a style"
-        [ngModel]="styleId()"
-        (ngModelChange)="styleId.set($event)"
+        [chosen]="styleId()"
+        (choose)="styleId.set($event)"
       />
       <label class="have">
         what I have

@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
-import { Select } from 'primeng/select';
 import type { Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
 import { diffFormulas, versionTree } from '@orvin/core/bench/versions';
 import { QUANTITY_NAMES, quantityInWords } from '@orvin/core/words/wording';
 import { gramsInWords } from '@orvin/core/words/figures';
+import { ChoiceField } from '../../parts/choice';
 import { Toasts } from '../../parts/toasts';
 import { FormulaStore } from '../../store/formula-store';
 import type { StoredVersion } from '../../store/records';
@@ -21,7 +21,7 @@ const NOW = 'now';
 /** Every kept change with its reason, as a tree; what differs between any two, or against any other formula; back, and on from there. */
 @Component({
   selector: 'orv-versions-face',
-  imports: [FormsModule, Select],
+  imports: [FormsModule, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2>Versions</h2>
@@ -72,26 +72,20 @@ const NOW = 'now';
     </ol>
     <h3>What differs</h3>
     <div class="controls">
-      <p-select
+      <orv-choice
         ariaLabel="From"
-        appendTo="body"
         [options]="sides()"
-        optionLabel="name"
-        optionValue="id"
         [filter]="sides().length > 9"
-        [ngModel]="first()"
-        (ngModelChange)="first.set($event)"
+        [chosen]="first()"
+        (choose)="first.set($event)"
       />
       <span aria-hidden="true">→</span>
-      <p-select
+      <orv-choice
         ariaLabel="To"
-        appendTo="body"
         [options]="sides()"
-        optionLabel="name"
-        optionValue="id"
         [filter]="sides().length > 9"
-        [ngModel]="second()"
-        (ngModelChange)="second.set($event)"
+        [chosen]="second()"
+        (choose)="second.set($event)"
       />
     </div>
     @if (diff(); as diff) {
