@@ -262,35 +262,7 @@ report('  the very first of a process, cold', [Number(cold)], '');
     );
 }
 
-// what the first screen transfers, as the server sends it
 const { browser, address, stop } = await openedInChromium();
-for (const path of [
-  '/shelf',
-  '/bench/demo-pear-cardamom-loaf',
-  '/batch/demo-pear-cardamom-loaf',
-  '/oven/demo-pear-cardamom-loaf',
-]) {
-  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
-  const session = await page.context().newCDPSession(page);
-  await session.send('Network.enable');
-  let bytes = 0;
-  const scripts = new Set<string>();
-  session.on('Network.responseReceived', ({ requestId, response }) => {
-    if (response.mimeType.includes('javascript')) scripts.add(requestId);
-  });
-  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) bytes += encodedDataLength;
-  });
-  const since = performance.now();
-  await page.goto(`${address}${path}`);
-  await page.locator('main > :not(router-outlet)').first().waitFor();
-  const shown = performance.now() - since;
-  await page.waitForLoadState('networkidle');
-  console.log(
-    `${`first visit to ${path}`.padEnd(52)} ${(bytes / 1000).toFixed(0).padStart(4)} kB of JavaScript, shown after ${shown.toFixed(0)} ms   goal under 350 kB`,
-  );
-  await page.context().close();
-}
 // a folder of five hundred, dropped at once: how long it takes, and how long the interface ever stood still
 {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();

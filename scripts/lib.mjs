@@ -112,7 +112,9 @@ export function buildApplication() {
   ];
   const built = fresh('dist/.app-stamp', inputs, 'dist/app/index.html', () => {
     console.log('Building the application…');
-    must(process.execPath, ['node_modules/@angular/cli/bin/ng.js', 'build'], { env: { NG_CLI_ANALYTICS: 'false' } });
+    // chunks of the first load that belong together are one: half the requests, and their headers
+    const env = { NG_CLI_ANALYTICS: 'false', NG_BUILD_OPTIMIZE_CHUNKS: '1' };
+    must(process.execPath, ['node_modules/@angular/cli/bin/ng.js', 'build'], { env });
     compressBuilt();
   });
   if (!built) console.log('The build is up to date.');

@@ -7,7 +7,7 @@ import { isOwnName, securedServer } from './secured.js';
 
 const BUILT_APPLICATION = fileURLToPath(new URL('../../dist/app', import.meta.url));
 const A_YEAR = 'public, max-age=31536000, immutable';
-const HASHED = /-[A-Z0-9]{8}\.(?:js|css)(?:\.br|\.gz)?$|[\\/]media[\\/]/;
+const HASHED = /-[\w-]{8}\.(?:js|css)(?:\.br|\.gz)?$|[\\/]media[\\/]/;
 
 /** The server of the built application: files, security headers, compression, a health check. Nothing of the baker's passes through it. */
 export async function buildServer(
