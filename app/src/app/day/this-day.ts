@@ -1,6 +1,6 @@
 import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
+import { combineLatest, debounceTime, of, switchMap, tap, type Observable } from 'rxjs';
 import type { DaySheet, Wish } from '@orvin/core/day/sheets';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
 import type { PlannedTask } from '@orvin/core/day/works';
@@ -57,10 +57,11 @@ export class ThisDay {
   /** The day whose plan stands: another day's says nothing of this one. */
   private plannedOf = '';
   readonly state = toSignal(
-    toObservable(this.order).pipe(
+    combineLatest([toObservable(this.order), toObservable(this.learning.isSettled)]).pipe(
       debounceTime(PAUSE_MILLISECONDS),
-      switchMap((order): Observable<Planning> => {
+      switchMap(([order, settled]): Observable<Planning> => {
         if (!order) return of({ rounds: [], under: false });
+        if (!settled) return of(NOTHING_YET);
         const sheet = untracked(this.sheet);
         const id = untracked(this.id);
         const before = this.plannedOf === id ? untracked(this.planned) : undefined;

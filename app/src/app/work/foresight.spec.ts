@@ -1,7 +1,9 @@
+import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Subject } from 'rxjs';
 import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/oven/baking';
 import { BakeForesight, type Foresight } from './foresight';
+import { Learning } from './learning';
 import { Work } from './work-client';
 
 const at = (celsius: number): BakeJob => ({ ...WARM_UP_JOB, setting: { celsius, fan: false, reasons: [] } });
@@ -15,13 +17,16 @@ describe('BakeForesight', () => {
   }[] = [];
   let seen: Foresight[];
   let jobs: Subject<BakeJob | undefined>;
+  const isSettled = signal(true);
   beforeEach(() => {
+    isSettled.set(true);
     jasmine.clock().install().mockDate(new Date(0));
     open.length = 0;
     seen = [];
     jobs = new Subject();
     TestBed.configureTestingModule({
       providers: [
+        { provide: Learning, useValue: { isSettled } },
         {
           provide: Work,
           useValue: {
@@ -36,6 +41,7 @@ describe('BakeForesight', () => {
     TestBed.inject(BakeForesight)
       .foresee(jobs)
       .subscribe((foresight) => seen.push(foresight));
+    TestBed.tick();
   });
   afterEach(() => jasmine.clock().uninstall());
   const never = (celsius: number): PredictionResult => ({ kind: 'never-done', celsius, longestMinutes: 400 });
@@ -45,6 +51,19 @@ describe('BakeForesight', () => {
     jasmine.clock().tick(200);
     expect(open.map(({ job }) => job.setting.celsius)).toEqual([170]);
     expect(seen.map(({ state }) => state)).toEqual(['working']);
+  });
+  it('waits for what the Book teaches, and then bakes once', () => {
+    isSettled.set(false);
+    TestBed.tick();
+    jobs.next(at(150));
+    jasmine.clock().tick(200);
+    expect(seen.map(({ state }) => state)).toEqual(['working']);
+    expect(open.length).toBe(0);
+    isSettled.set(true);
+    jobs.next(at(152));
+    TestBed.tick();
+    jasmine.clock().tick(200);
+    expect(open.map(({ job }) => job.setting.celsius)).toEqual([152]);
   });
   it('lets the latest win: an answer that comes late changes nothing', async () => {
     jobs.next(at(150));

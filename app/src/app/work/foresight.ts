@@ -1,8 +1,10 @@
 import { Injectable, inject } from '@angular/core';
+import { toObservable } from '@angular/core/rxjs-interop';
 import type { Observable } from 'rxjs';
 import { catchError, combineLatest, map, of, startWith, switchMap, debounceTime, distinctUntilChanged } from 'rxjs';
 import { WARM_UP_JOB, type BakeJob, type PredictionResult } from '@orvin/core/oven/baking';
 import { abortable } from './abortable';
+import { Learning } from './learning';
 import { Work } from './work-client';
 
 export type Foresight =
@@ -17,10 +19,11 @@ const QUIET_MILLISECONDS = 120;
 /** Long enough for the first screen to settle. */
 const IDLE_MILLISECONDS = 1500;
 
-/** Streams of bakes to streams of predictions: the latest wins, the one before is forgotten. */
+/** Streams of bakes to streams of predictions: the latest wins, the one before is forgotten. What the Book teaches is waited for. */
 @Injectable({ providedIn: 'root' })
 export class BakeForesight {
   private readonly work = inject(Work);
+  private readonly settled = toObservable(inject(Learning).isSettled);
 
   private warm = false;
 
@@ -37,23 +40,31 @@ export class BakeForesight {
   }
 
   foresee(jobs: Observable<BakeJob | undefined>): Observable<Foresight> {
-    return jobs.pipe(
-      distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
-      debounceTime(QUIET_MILLISECONDS),
-      switchMap((job) => (job === undefined ? of<Foresight>({ state: 'nothing-to-bake' }) : this.one(job))),
+    return this.asked(jobs).pipe(
+      switchMap(([job, settled]) =>
+        job === undefined ? of<Foresight>({ state: 'nothing-to-bake' }) : this.one(job, settled),
+      ),
     );
   }
 
   /** The same for several bakes at once: the set that came last wins. */
   foreseeAll(jobs: Observable<readonly BakeJob[]>): Observable<readonly Foresight[]> {
-    return jobs.pipe(
-      distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
-      debounceTime(QUIET_MILLISECONDS),
-      switchMap((all) => (all.length === 0 ? of([]) : combineLatest(all.map((job) => this.one(job))))),
+    return this.asked(jobs).pipe(
+      switchMap(([all, settled]) =>
+        all.length === 0 ? of([]) : combineLatest(all.map((job) => this.one(job, settled))),
+      ),
     );
   }
 
-  private one(job: BakeJob): Observable<Foresight> {
+  private asked<J>(jobs: Observable<J>): Observable<[J, boolean]> {
+    return combineLatest([jobs, this.settled]).pipe(
+      distinctUntilChanged((a, b) => JSON.stringify(a) === JSON.stringify(b)),
+      debounceTime(QUIET_MILLISECONDS),
+    );
+  }
+
+  private one(job: BakeJob, settled: boolean): Observable<Foresight> {
+    if (!settled) return of<Foresight>({ state: 'working', job });
     return abortable((signal) => this.work.run('bake', job, signal)).pipe(
       map((result): Foresight => ({ state: 'ready', job, result })),
       catchError((error: unknown) =>

@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { catchError, debounceTime, distinctUntilChanged, from, map, of, switchMap, type Observable } from 'rxjs';
+import { catchError, debounceTime, distinctUntilChanged, from, map, of, switchMap, timer, type Observable } from 'rxjs';
 import { lessonOf, lessonsOf, routineOf, type NamedRecord } from '@orvin/core/book/records';
 import type { Lessons } from '@orvin/core/book/learning';
 import { isSame } from '@orvin/core/ground/records';
@@ -12,6 +12,8 @@ import { Work } from './work-client';
 
 /** Acts that come together are learned from together. */
 const PAUSE_MILLISECONDS = 60;
+/** A Book of ten thousand bakes, or a worker that stopped, holds up no bake for longer. */
+const WAITED_FOR_MILLISECONDS = 1500;
 const NOTHING_TAUGHT: Lessons = { bakes: [] };
 
 /** What the Book teaches this kitchen. Worked out in a worker whenever a bake, a reading or a change of the oven does; never stored. */
@@ -44,16 +46,22 @@ export class Learning {
   readonly lessons = computed<Lessons>(() => this.taught() ?? NOTHING_TAUGHT);
   /** Whether it is known yet which bakes teach. */
   readonly isRead = computed(() => this.taught() !== undefined);
-  /** Undefined until there is something, and while it is first worked out. */
-  readonly learned = toSignal(
-    toObservable(this.lessons).pipe(
-      switchMap((lessons): Observable<BookLearned | undefined> =>
-        lessons.bakes.length === 0
-          ? of(undefined)
-          : from(this.work.run('learn-book', lessons)).pipe(catchError(() => of(undefined))),
-      ),
+  private readonly isLate = toSignal(timer(WAITED_FOR_MILLISECONDS).pipe(map(() => true)), { initialValue: false });
+  /** What the lessons taught; null until they were learned from once. */
+  private readonly answer = toSignal(
+    toObservable(this.taught).pipe(
+      switchMap((lessons): Observable<BookLearned | undefined | null> => {
+        if (lessons === undefined) return of(null);
+        if (lessons.bakes.length === 0) return of(undefined);
+        return from(this.work.run('learn-book', lessons)).pipe(catchError(() => of(undefined)));
+      }),
     ),
+    { initialValue: null },
   );
+  /** Undefined until there is something, and while it is first worked out. */
+  readonly learned = computed(() => this.answer() ?? undefined);
+  /** Whether what the Book teaches is in `kitchen` by now, or is not to be had: a bake that is foreseen before is foreseen twice. */
+  readonly isSettled = computed(() => this.answer() !== null || this.isLate());
   /** How fast these hands are, how long the oven heats, which side of it is hotter. */
   readonly routine = computed(
     () =>
