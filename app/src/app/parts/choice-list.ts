@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, afterNextRender, input, output, viewChild } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Select } from 'primeng/select';
+import type { ChoiceField } from './choice';
 
 /** The list of a choice, which comes when somebody opens it, and is open then. */
 @Component({
@@ -10,18 +11,18 @@ import { Select } from 'primeng/select';
   template: `
     <p-select
       appendTo="body"
-      [inputId]="inputId()"
-      [ariaLabel]="ariaLabel()"
-      [ariaLabelledBy]="ariaLabelledBy()"
-      [options]="$any(options())"
-      [optionLabel]="optionLabel()"
-      [optionValue]="optionValue()"
-      [optionDisabled]="optionDisabled()"
-      [filter]="filter()"
-      [filterPlaceholder]="filterPlaceholder()"
-      [showClear]="showClear()"
-      [placeholder]="placeholder()"
-      [ngModel]="chosen()"
+      [inputId]="of().inputId()"
+      [ariaLabel]="of().ariaLabel()"
+      [ariaLabelledBy]="of().ariaLabelledBy()"
+      [options]="$any(of().options())"
+      [optionLabel]="of().names() ?? undefined"
+      [optionValue]="of().values() ?? undefined"
+      [optionDisabled]="of().optionDisabled()"
+      [filter]="of().filter()"
+      [filterPlaceholder]="of().filterPlaceholder()"
+      [showClear]="of().showClear()"
+      [placeholder]="of().placeholder()"
+      [ngModel]="of().chosen()"
       [ngModelOptions]="{ standalone: true }"
       (ngModelChange)="choose.emit($event)"
     />
@@ -36,18 +37,8 @@ import { Select } from 'primeng/select';
   `,
 })
 export class ChoiceList {
-  readonly options = input.required<readonly unknown[]>();
-  readonly chosen = input.required<unknown>();
-  readonly optionLabel = input<string>();
-  readonly optionValue = input<string>();
-  readonly optionDisabled = input<string>();
-  readonly ariaLabel = input<string>();
-  readonly ariaLabelledBy = input<string>();
-  readonly inputId = input<string>();
-  readonly filter = input(false);
-  readonly filterPlaceholder = input<string>();
-  readonly showClear = input(false);
-  readonly placeholder = input<string>();
+  /** The field that it is the list of. */
+  readonly of = input.required<ChoiceField<unknown>>();
   readonly choose = output<unknown>();
   /** It stands, and is open. */
   readonly opened = output();

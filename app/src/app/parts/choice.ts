@@ -30,18 +30,7 @@ const OPENING_KEYS: ReadonlySet<string> = new Set(['ArrowDown', 'ArrowUp', 'Ente
     }
     @defer (when wanted()) {
       <orv-choice-list
-        [options]="options()"
-        [chosen]="chosen()"
-        [optionLabel]="names() ?? undefined"
-        [optionValue]="values() ?? undefined"
-        [optionDisabled]="optionDisabled()"
-        [ariaLabel]="ariaLabel()"
-        [ariaLabelledBy]="ariaLabelledBy()"
-        [inputId]="inputId()"
-        [filter]="filter()"
-        [filterPlaceholder]="filterPlaceholder()"
-        [showClear]="showClear()"
-        [placeholder]="placeholder()"
+        [of]="$any(this)"
         (choose)="choose.emit($any($event ?? undefined))"
         (opened)="arrived.set(true)"
       />

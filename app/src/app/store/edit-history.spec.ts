@@ -92,4 +92,25 @@ describe('the history of what was done', () => {
     expect((await rows()).filter(({ tab }) => tab === 'another')).toEqual(theirs);
     expect((await rows()).length).toBe(3);
   });
+  it('forgets what tabs did that were closed a month ago, and nothing of one that is open', async () => {
+    const store = await visit();
+    store.add(LOAF);
+    await store.settled();
+    const MONTH = 31 * 86_400_000;
+    const [mine] = await TestBed.inject(Database).history.toArray();
+    const of = (tab: string, key: number): readonly StoredEdit[] => (mine ? [{ ...mine, tab, key }] : []);
+    const longAgo = (Date.now() - MONTH) * 1000;
+    await TestBed.inject(Database).history.bulkPut([
+      ...of('closed long ago', longAgo),
+      ...of('open', longAgo + 1),
+      ...of('closed just now', Date.now() * 1000),
+    ]);
+    const letGo = await heldElsewhere('open');
+    const again = await visit();
+    await again.settled();
+    const tabs = (await TestBed.inject(Database).history.toArray()).map(({ tab }) => tab);
+    expect(tabs.sort()).toEqual([mine?.tab ?? '', 'closed just now', 'open'].sort());
+    expect(again.undoLabel()).toBe('adding Loaf');
+    letGo();
+  });
 });

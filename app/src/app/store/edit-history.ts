@@ -20,6 +20,10 @@ export interface StoredEdit {
 /** Steps that can be undone; more would only fill the disk. */
 const UNDO_DEPTH = 200;
 
+/** What a closed tab did is kept for so long, to be gone on with. */
+const KEPT_MILLISECONDS = 30 * 86_400_000;
+/** Keys tell when an edit was made, to the millisecond and a thousandth. */
+const KEYS_A_MILLISECOND = 1000;
 /** What the last page of this tab could not write any more. */
 const UNWRITTEN_KEY = 'orvin-history-unwritten';
 
@@ -104,7 +108,16 @@ export class EditHistory {
     this.done.set(held(false));
     // the edit undone last is redone first
     this.undone.set(held(true).reverse());
-    this.looking = this.lookOver(rows);
+    this.looking = this.lookOver(rows).then(() => this.forgetOld(isOpen).catch(() => undefined));
+  }
+
+  /** Tabs that were closed long ago left histories that nobody goes on with. */
+  private async forgetOld(isOpen: (tab: string) => Promise<boolean>): Promise<void> {
+    const { history } = this.database;
+    const old = await history.where('key').below((Date.now() - KEPT_MILLISECONDS) * KEYS_A_MILLISECOND).toArray(); // prettier-ignore
+    for (const tab of new Set(old.map((row) => row.tab)))
+      if (tab !== this.tab && !(await isOpen(tab)))
+        await history.bulkDelete(old.filter((row) => row.tab === tab).map(({ key }) => key));
   }
 
   /** An edit that came back damaged goes, and with it what was meant to be undone after it. */
@@ -124,7 +137,8 @@ export class EditHistory {
 
   push(edit: Edit): void {
     // the clock and chance keep two open tabs apart, which began after the same key
-    this.lastKey = Math.max(this.lastKey, Date.now() * 1000) + 1 + Math.floor(Math.random() * 1000);
+    const now = Date.now() * KEYS_A_MILLISECOND;
+    this.lastKey = Math.max(this.lastKey, now) + 1 + Math.floor(Math.random() * KEYS_A_MILLISECOND);
     const held: Held = { key: this.lastKey, edit };
     const all = [...this.done(), held];
     for (const { key } of [...this.undone(), ...all.slice(0, -UNDO_DEPTH)]) this.waiting.set(key, null);
