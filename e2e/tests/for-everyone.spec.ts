@@ -127,8 +127,9 @@ test.describe('where the system sets the colours', () => {
   test('bars keep theirs, and what is chosen is told by the system’s', async ({ baker, page }) => {
     await baker.opens();
     const shares = page.locator('.bar[aria-hidden=true] > i');
-    const colours = await shares.evaluateAll((all) => new Set(all.map((one) => getComputedStyle(one).backgroundColor)).size); // prettier-ignore
-    expect(colours).toBeGreaterThanOrEqual(4);
+    const colours = () => shares.evaluateAll((all) => new Set(all.map((one) => getComputedStyle(one).backgroundColor)).size); // prettier-ignore
+    // a row has its bar when it is read
+    await expect.poll(colours).toBeGreaterThanOrEqual(4);
     await baker.takesFromShelf('Pear and cardamom loaf');
     const tabs = page.getByRole('tab');
     const backgroundOf = (name: string) => tabs.filter({ hasText: name }).evaluate((tab) => getComputedStyle(tab).backgroundColor); // prettier-ignore
