@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal, viewChild } from '@angular/core';
+import { unweighedInWords } from '@orvin/core/words/batch-words';
 import { Popover } from 'primeng/popover';
 import type { Candidate } from '@orvin/core/batch/amounts';
 import type { BatchLine, MeasuredBatch } from '@orvin/core/batch/batch';
@@ -73,10 +74,13 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
               </td>
             </tr>
           }
-          @for (text of component.unweighed; track text) {
+          @for (line of component.unweighed; track $index) {
             <tr>
               <th scope="row" [attr.colspan]="kitchenColumn() ? 3 : 2" class="as-written">
-                {{ text }} <span class="caption">as written, to taste</span>
+                @if (line.alerts) {
+                  <span class="mark mark-error" aria-hidden="true">■</span>
+                }
+                {{ line.text }} <span class="caption">{{ line.how }}</span>
               </th>
             </tr>
           }
@@ -119,7 +123,10 @@ export class AmountTable {
       id: component.id,
       name: component.name,
       own: component.scaledBy === 'surface' ? `${component.factor.toFixed(2)} of its own, by surface` : '',
-      unweighed: component.unweighed.map(({ text }) => text),
+      unweighed: component.unweighed.map((line) => ({
+        ...unweighedInWords(line),
+        alerts: line.why === 'not-understood',
+      })),
       lines: component.lines.map((line) => ({
         id: line.id,
         line,

@@ -45,6 +45,20 @@ describe('the Batch', () => {
     for (const [name, grams] of Object.entries(once)) expect(Math.abs((twice[name] ?? 0) - 2 * grams)).withContext(name).toBeLessThan(Math.max(0.2 * grams, 0.5)); // prettier-ignore
     expect(wordsOf(view)).toContain('2 of the formula');
   });
+  it('says before anything is weighed what nobody understood, and lists it with as much as this batch takes', async () => {
+    const { id, view } = await loaf();
+    expect(wordsOf(view)).not.toContain('Not in it');
+    const line = { id: 'quince', text: '250 g quince purée' };
+    TestBed.inject(FormulaStore).change(id, 'a line', ({ formula }) => {
+      const [first, ...more] = formula.components;
+      return {
+        formula: { ...formula, components: first ? [{ ...first, lines: [...first.lines, line] }, ...more] : [] },
+      };
+    });
+    entered(view, 'wanted', 'double');
+    expect(wordsOf(view)).toContain('Not in it: 250 g quince purée. Say on the Bench what it is.');
+    expect(wordsOf(view)).toContain('250 g quince purée not understood, does not count, 500 g here');
+  });
   it('goes as far as what there is reaches, and says of what', async () => {
     const { view } = await loaf();
     entered(view, 'wanted', '1 egg');

@@ -33,7 +33,7 @@ const sheetSchema = Joi.object({
           ),
         }),
       ),
-      unweighed: list(Joi.string().allow('')),
+      unweighed: list(Joi.object({ text: words, how: words })),
     }),
   ),
   steps: list(

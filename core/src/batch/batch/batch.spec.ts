@@ -8,7 +8,7 @@ import type { Formula } from '../../formula/formula/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { pansSaid } from '../../kitchen/equipment/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
-import { DEMO_FORMULAS } from '../../doors/samples/index.js';
+import { DEMO_FORMULAS, PASTED_FORMULAS } from '../../doors/samples/index.js';
 import { oneBake } from '../bakes/index.js';
 import { batchOf, usualKit } from './index.js';
 
@@ -126,6 +126,31 @@ describe('pansSaid', () => {
 });
 
 describe('batchOf', () => {
+  it('loses no line: each is weighed, or said not to be, whatever was understood of it', () => {
+    const QUINCE = read(`Quay cake
+200 g plain flour
+2 tsp baking powder
+250 g quince purée
+30 g zorblax
+three crumbs of nothing
+icing sugar, to dust`);
+    const formulas = [QUINCE, ...DEMO_FORMULAS.map(({ text }) => read(text)), ...PASTED_FORMULAS.map(({ text }) => read(text))]; // prettier-ignore
+    for (const formula of formulas) {
+      const { measured } = batch(formula, 'double');
+      const there = new Set(measured.components.flatMap(({ lines, unweighed }) => [...lines, ...unweighed]).map(({ lineId }) => lineId)); // prettier-ignore
+      for (const line of formula.components.flatMap(({ lines }) => lines))
+        expect(there.has(line.id))
+          .withContext(line.text)
+          .toBe(line.text.trim() !== '');
+    }
+    const said = batch(QUINCE, 'double').measured.components.flatMap(({ unweighed }) => unweighed);
+    expect(said.map(({ text, why, grams }) => [text, why, grams])).toEqual([
+      ['250 g quince purée', 'not-understood', 500],
+      ['30 g zorblax', 'not-understood', 60],
+      ['three crumbs of nothing', 'not-understood', undefined],
+      ['icing sugar, to dust', 'to-taste', undefined],
+    ]);
+  });
   it('keeps every baker’s percentage, whatever the size', () => {
     const around = context(LOAF);
     fc.assert(

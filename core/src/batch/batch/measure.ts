@@ -21,7 +21,8 @@ import {
 } from '../../kitchen/ingredients/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { fillingHabit, millilitresIn, weighedDensity } from '../../kitchen/equipment/index.js';
-import type { ReadEntry } from '../../formula/parsing/index.js';
+import type { ReadEntry, WeighedLine } from '../../formula/parsing/index.js';
+import { sumOf } from '../../ground/numerics/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
 import type { BatchSettings } from '../plan/index.js';
 
@@ -46,11 +47,14 @@ export interface BatchLine {
   readonly eggOverGrams?: number;
 }
 
-/** What is not weighed and goes in as it is written: "a pinch of saffron", "icing sugar to dust". */
+/** What is not in the weight of the batch: what goes in as it is written, "a pinch of saffron", and what nobody understood yet. */
 export interface UnweighedLine {
   readonly lineId: string;
   readonly componentId: string;
   readonly text: string;
+  readonly why: 'to-taste' | 'not-understood';
+  /** Of what was not understood, where the line says so much: as much as this batch takes. */
+  readonly grams?: number;
 }
 
 export interface BatchComponent {
@@ -135,6 +139,16 @@ function open(line: AuditLine, factor: number, kitchen: Kitchen, region: Region)
   });
 }
 
+/** A line, or what of it is not in the weight of the batch. */
+function unweighedOf({ line, entries, grams }: WeighedLine, componentId: string, factor: number): UnweighedLine[] {
+  if (line.text.trim() === '') return [];
+  const unknown = entries.filter(({ ingredient }) => ingredient === undefined);
+  if (entries.length > 0 && unknown.length === 0)
+    return grams === undefined ? [{ lineId: line.id, componentId, text: line.text, why: 'to-taste' }] : [];
+  const said = sumOf(unknown.map(({ weight }) => weight?.grams ?? 0)) * factor;
+  return [{ lineId: line.id, componentId, text: line.text, why: 'not-understood', ...(said > 0 && { grams: said }) }];
+}
+
 /** An amount by itself, near and not awkward: for what does not rise. */
 function nearest(measure: ToMeasure, kit: Kit): Candidate {
   const cost = ({ grams, awkwardness }: Candidate) =>
@@ -201,18 +215,15 @@ export function measureBatch(
     rounding: rounded,
     components: audit.weighed.components.flatMap((component): BatchComponent[] => {
       const batchLines = lines.filter(({ componentId }) => componentId === component.id);
-      const unweighed = component.lines.flatMap(({ line, entries, grams }): UnweighedLine[] =>
-        grams === undefined && entries.length > 0 && line.text.trim() !== ''
-          ? [{ lineId: line.id, componentId: component.id, text: line.text }]
-          : [],
-      );
+      const { factor } = factorOf(component.id);
+      const unweighed = component.lines.flatMap((line) => unweighedOf(line, component.id, factor));
       if (batchLines.length === 0 && unweighed.length === 0) return [];
       return [
         {
           id: component.id,
           name: component.name,
           inBatter: component.inBatter,
-          factor: factorOf(component.id).factor,
+          factor,
           scaledBy: factorOf(component.id).by,
           lines: batchLines,
           unweighed,

@@ -52,6 +52,11 @@ Method
 4. Scrape into the tin and bake at 180 °C for 40 to 45 minutes. Cool 10 minutes in the tin.`;
 
 describe('a sheet does not contradict its batch', () => {
+  it('says of what was not understood that it is not weighed, and how much of it this batch would take', () => {
+    const { sheet } = sheetOf(TIERED.replace('120 ml milk', '120 ml milk\n30 g zorblax'), [{ kind: 'times', times: 2 }]); // prettier-ignore
+    for (const written of [sheetMarkdown(sheet), sheetCsv(sheet)])
+      expect(written).toMatch(/30 g zorblax.*not understood, does not count, 60 g here/);
+  });
   it('says this batch’s pans, heat and time where the method says the original’s', () => {
     const { sheet, foreseen } = sheetOf(TIERED, [{ kind: 'pans', pans: '12-cup muffin tin' }], { oven: { fan: true } });
     const steps = sheet.steps.map(({ words }) => plainStep(words));

@@ -12,6 +12,7 @@ import {
   mixingInWords,
   NOTES,
   verdictInWords,
+  unweighedInWords,
 } from '../../words/batch-words/index.js';
 import { inTheOvenInWords } from '../../words/oven-words/index.js';
 import { gramsInWords } from '../../words/figures/index.js';
@@ -42,8 +43,8 @@ export interface SheetComponent {
   /** Where it does not go with the batch: "by the surface it covers, 1.40 of the formula’s"; '' where it does. */
   readonly scaled: string;
   readonly groups: readonly SheetGroup[];
-  /** As written: to taste, to dust. */
-  readonly unweighed: readonly string[];
+  /** What is not in its weight: to taste, to dust; what was not understood. */
+  readonly unweighed: readonly { readonly text: string; readonly how: string }[];
 }
 
 export interface SheetStep {
@@ -160,7 +161,7 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
       grams: component.grams,
       scaled: scaledInWords(component),
       groups: groupsOf(component, audit),
-      unweighed: component.unweighed.map(({ text }) => text),
+      unweighed: component.unweighed.map(unweighedInWords),
     })),
     steps: audit.steps
       .filter(({ text }) => text.trim() !== '')

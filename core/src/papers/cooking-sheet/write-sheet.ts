@@ -12,7 +12,7 @@ export function sheetCsv(sheet: SheetDocument): string {
       ...groups.flatMap((group) =>
         group.rows.map((row) => [name, group.name, row.name, row.amount, row.grams, row.runningGrams, row.note]),
       ),
-      ...unweighed.map((text) => [name, '', text, '', '', '', 'as written']),
+      ...unweighed.map(({ text, how }) => [name, '', text, '', '', '', how]),
     ];
   });
   const pans = sheet.pans.map(({ name, each, fill, oven }) => [
@@ -59,7 +59,7 @@ export function sheetMarkdown(sheet: SheetDocument): string {
           row([group.name, sheetRow.name, sheetRow.amount, sheetRow.grams, sheetRow.runningGrams, sheetRow.note]),
         ),
       ),
-      ...unweighed.map((text) => row(['', text, '', '', '', 'as written'])),
+      ...unweighed.map(({ text, how }) => row(['', text, '', '', '', how])),
       '',
     ]),
     '## Pans',

@@ -117,7 +117,7 @@ describe('sheetPdf', () => {
   });
   const sheet = (rows: number) => ({
     title: 'Rebarbora a zázvor', version: 3, size: 'two rounds', mixing: 'One bowl.',
-    components: [{ name: 'Batter', grams: 900, scaled: '', groups: [{ name: 'step 1, dry', rows: Array.from({ length: rows }, (_, i) => row(`flour ${i}`)) }], unweighed: ['a pinch of saffron'] }],
+    components: [{ name: 'Batter', grams: 900, scaled: '', groups: [{ name: 'step 1, dry', rows: Array.from({ length: rows }, (_, i) => row(`flour ${i}`)) }], unweighed: [{ text: 'a pinch of saffron', how: 'as written, to taste' }] }],
     steps: [{ number: 1, words: [{ text: 'Fold it together.' }], takes: ['half: 40 g sugar'] }],
     pans: [{ name: '20 cm round', each: '450 g', fill: 'half full', oven: '175 °C, 30–34 min', remark: '' }],
     leftover: '', frosting: '', cautions: ['The doneness test decides.'],

@@ -43,7 +43,7 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
         row.note,
       ]),
     ),
-    ...component.unweighed.map((text): RowInput => ['', { content: text, colSpan: 5 }]),
+    ...component.unweighed.map(({ text, how }): RowInput => ['', { content: text, colSpan: 4 }, how]),
   ]);
   const table = (rows: RowInput[], heads: RowInput[], columnStyles: Record<string, object>) => {
     autoTable(pdf, {

@@ -1,3 +1,4 @@
+import type { UnweighedLine } from '../../batch/batch/index.js';
 import type { TargetFault } from '../../batch/targets/index.js';
 import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/bowl/index.js';
 import type { BatchTarget, FillReason, Portion, SizedBy, TargetProblem } from '../../batch/plan/index.js';
@@ -10,6 +11,13 @@ import type { Region } from '../../ground/units/index.js';
 import { gramsInWords, sentence, type Sentence } from '../figures/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
+
+/** What is not in the weight of the batch, and why. */
+export function unweighedInWords({ why, text, grams }: UnweighedLine): { readonly text: string; readonly how: string } {
+  if (why === 'to-taste') return { text, how: 'as written, to taste' };
+  const here = grams === undefined ? '' : `, ${gramsInWords(grams)} here`;
+  return { text, how: `not understood, does not count${here}` };
+}
 
 const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {
   'not-understood': (written) =>

@@ -15,6 +15,7 @@ export {
   SIZED_BY,
   targetInWords,
   targetProblemInWords,
+  unweighedInWords,
   verdictInWords,
 } from './batch-words.js';
 export {
