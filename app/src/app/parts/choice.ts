@@ -64,6 +64,7 @@ const OPENING_KEYS: ReadonlySet<string> = new Set(['ArrowDown', 'ArrowUp', 'Ente
     span {
       flex: 1;
       min-width: 0;
+      padding-inline-end: 8px;
       overflow: hidden;
       text-overflow: ellipsis;
       white-space: nowrap;

@@ -2,6 +2,7 @@ import { Injectable, computed, effect, inject, signal, untracked } from '@angula
 import type { Formula } from '@orvin/core/formula/formula';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import { FormulaStore } from '../store/formula-store';
+import { takenFrom } from '../store/taken-from';
 import type { StoredFormula } from '../store/records';
 import type { ShelfFacts } from '../work/shelf-jobs';
 import { Work } from '../work/work-client';
@@ -20,9 +21,6 @@ const NOT_READ: ShelfFacts = {
   fingerprint: [],
   standing: { severity: 'warning', text: 'could not be read just now' },
 };
-
-const takenFrom = ({ components }: Formula) =>
-  components.flatMap(({ lines }) => lines.flatMap(({ formulaId }) => formulaId ?? []));
 
 /** What the rows of the Shelf say of their formulas, read beside the page, once for each state of a formula and of the kitchen. */
 @Injectable({ providedIn: 'root' })

@@ -3,6 +3,7 @@ import { isSame } from '@orvin/core/ground/records';
 import type { Formula } from '@orvin/core/formula/formula';
 import type { OvenSettings } from '@orvin/core/oven/settings';
 import type { Change, Records } from './edits';
+import { takenFrom } from './taken-from';
 import type { StoredBatch, StoredFormula, StoredVersion } from './records';
 
 /*
@@ -53,8 +54,7 @@ export const proposedFor = ({ kind }: Arrival): Decision => (kind === 'same' ? '
 
 /** A formula whose lines take from others that have new names now. */
 function withIds(formula: Formula, ids: ReadonlyMap<string, string>): Formula {
-  const ties = formula.components.some(({ lines }) => lines.some(({ formulaId }) => formulaId !== undefined));
-  if (!ties) return formula;
+  if (takenFrom(formula).length === 0) return formula;
   return {
     ...formula,
     components: formula.components.map((component) => ({

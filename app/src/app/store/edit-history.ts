@@ -6,6 +6,7 @@ import { CHECK_ROWS } from './checking';
 import type { Edit } from './edits';
 import { leaveTab, ownTab } from './own-tab';
 import { keptInTab } from './page-storage';
+import { UnloadJournal } from './unload-journal';
 
 /** An edit on the disk. */
 export interface StoredEdit {
@@ -24,9 +25,6 @@ const UNDO_DEPTH = 200;
 const KEPT_MILLISECONDS = 30 * 86_400_000;
 /** Keys tell when an edit was made, to the millisecond and a thousandth. */
 const KEYS_A_MILLISECOND = 1000;
-/** What the last page of this tab could not write any more. */
-const UNWRITTEN_KEY = 'orvin-history-unwritten';
-
 type Held = Pick<StoredEdit, 'key' | 'edit'>;
 /** A row that waits to be written: none means deleted. */
 type Waiting = readonly [key: number, row: StoredEdit | null];
@@ -38,17 +36,8 @@ function isWaiting(entry: unknown): entry is Waiting {
   return typeof row === 'object' && 'key' in row && 'edit' in row && typeof row.edit === 'object' && row.edit !== null;
 }
 
-/** Takes up what was put down as the page went, and clears it; what cannot be read is nothing. */
-function takeUp(storage: Storage): readonly Waiting[] {
-  try {
-    const entries: unknown = JSON.parse(storage.getItem(UNWRITTEN_KEY) ?? '[]');
-    return Array.isArray(entries) ? entries.filter(isWaiting) : [];
-  } catch {
-    return [];
-  } finally {
-    storage.removeItem(UNWRITTEN_KEY);
-  }
-}
+/** What the last page of this tab could not write any more. */
+const UNWRITTEN = new UnloadJournal('orvin-history-unwritten-', isWaiting);
 
 /** What was done and undone, in order: in memory for the buttons, on the disk so that a reload can still undo. */
 @Injectable({ providedIn: 'root' })
@@ -77,11 +66,7 @@ export class EditHistory {
   /** As the page goes: what it could not write any more waits for the next page of this tab. */
   private leave(): void {
     leaveTab();
-    try {
-      if (this.waiting.size > 0) keptInTab().setItem(UNWRITTEN_KEY, JSON.stringify([...this.waiting]));
-    } catch {
-      // no room: the database may still have made it
-    }
+    UNWRITTEN.putDown([...this.waiting], keptInTab());
   }
 
   get last(): Edit | undefined {
@@ -92,8 +77,7 @@ export class EditHistory {
   async load(): Promise<void> {
     const { id, isOpen } = await ownTab(new Promise((left) => this.destroyed.onDestroy(left)));
     this.tab = id;
-    const unwritten = takeUp(keptInTab());
-    for (const [key, row] of unwritten) this.waiting.set(key, row && { ...row, tab: id });
+    for (const [key, row] of UNWRITTEN.takeUp(keptInTab())) this.waiting.set(key, row && { ...row, tab: id });
     await this.flush().catch(() => undefined); // a full disk is said where records are written
     const newest = await this.database.history.toCollection().last();
     this.lastKey = newest?.key ?? 0;

@@ -5,7 +5,7 @@ import { learn } from '@orvin/core/kitchen/kitchen';
 import { Database } from './database';
 import { CHECK_ROWS, type CheckRows } from './checking';
 import { bringsIn, LOAF, storeVisits } from './visits.spec-help';
-import { putDown, takeUp } from './unload-journal';
+import { UNWRITTEN } from './record-store';
 
 describe('FormulaStore', () => {
   const visits = storeVisits();
@@ -304,7 +304,7 @@ describe('FormulaStore', () => {
     const store = await visit();
     const record = store.add(LOAF);
     await store.settled();
-    putDown(
+    UNWRITTEN.putDown(
       [
         {
           table: 'formulas',
@@ -317,8 +317,8 @@ describe('FormulaStore', () => {
     const next = await visit();
     expect(next.formula(record.id)?.formula.title).toBe('Last keystroke');
     await next.settled();
-    putDown([{ table: 'formulas', id: record.id, record }], localStorage);
+    UNWRITTEN.putDown([{ table: 'formulas', id: record.id, record }], localStorage);
     expect((await visit()).formula(record.id)?.formula.title).toBe('Last keystroke');
-    expect(takeUp(localStorage)).toEqual([]);
+    expect(UNWRITTEN.takeUp(localStorage)).toEqual([]);
   });
 });

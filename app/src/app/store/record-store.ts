@@ -9,7 +9,7 @@ import { diskNews, type DiskNews } from './disk-news';
 import { EditHistory } from './edit-history';
 import { apply, composed, invert, merged, NO_RECORDS, perTable, type Change, type Edit, type Records } from './edits';
 import { isWhole, TABLE_NAMES, TABLES, type Table, type TableRecords } from './tables';
-import { putDown, takeUp, type Unwritten } from './unload-journal';
+import { UnloadJournal } from './unload-journal';
 import { keptInBrowser } from './page-storage';
 
 /** Typing goes on within one step to undo until a pause of so long. */
@@ -28,6 +28,18 @@ export interface UnreadableRecord {
 
 export type StoreState = 'loading' | 'ready' | 'no-storage' | 'newer-database' | 'blocked';
 type AnyRecord = TableRecords[Table];
+/** A record that waits to be written: none means deleted. */
+type Unwritten = {
+  [T in Table]: { readonly table: T; readonly id: string; readonly record?: TableRecords[T] | undefined };
+}[Table];
+function isUnwritten(entry: unknown): entry is Unwritten {
+  if (typeof entry !== 'object' || entry === null || !('table' in entry) || !('id' in entry)) return false;
+  const table = TABLE_NAMES.find((name) => name === entry.table);
+  if (table === undefined || typeof entry.id !== 'string') return false;
+  return !('record' in entry) || isWhole(table, entry.record);
+}
+/** What the last page could not write any more, of any tab. */
+export const UNWRITTEN = new UnloadJournal('orvin-unwritten-', isUnwritten);
 const keyOf = (table: Table, id: string) => `${table} ${id}`;
 
 /**
@@ -72,7 +84,7 @@ export class RecordStore {
       .subscribe(() => void this.lookAgain().catch(() => undefined));
     fromEvent(window, 'pagehide')
       .pipe(takeUntilDestroyed())
-      .subscribe(() => putDown([...this.inFlight, ...this.waiting.values()], keptInBrowser()));
+      .subscribe(() => UNWRITTEN.putDown([...this.inFlight, ...this.waiting.values()], keptInBrowser()));
   }
 
   /** Reads everything back. Without storage the work goes on in memory, and says so. */
@@ -175,7 +187,7 @@ export class RecordStore {
 
   /** What the last page could not write any more: taken up where it is newer than the disk. */
   private takeUpUnwritten(): void {
-    for (const edit of takeUp(keptInBrowser())) {
+    for (const edit of UNWRITTEN.takeUp(keptInBrowser())) {
       const onDisk = this.known(edit.table, edit.id);
       if (edit.record ? edit.record.revision <= onDisk : onDisk === 0) continue;
       const { record, ...rest } = edit;

@@ -4,6 +4,7 @@ import type { Formula } from '@orvin/core/formula/formula';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import type { Surroundings } from '@orvin/core/formula/parsing';
 import { FormulaStore } from '../store/formula-store';
+import { takenFrom } from '../store/taken-from';
 
 interface Known {
   readonly kitchen: Kitchen;
@@ -11,9 +12,6 @@ interface Known {
   readonly beside: unknown;
   readonly audit: Audit;
 }
-
-const takesFromOthers = ({ components }: Formula) =>
-  components.some(({ lines }) => lines.some(({ formulaId }) => formulaId !== undefined));
 
 /** What a formula means, worked out once for each state of it and of the kitchen. Records are never changed in place, so identity tells. */
 @Injectable({ providedIn: 'root' })
@@ -29,7 +27,7 @@ export class Readings {
 
   of(formula: Formula): Audit {
     const around = this.around();
-    const beside = takesFromOthers(formula) ? this.store.formulas() : undefined;
+    const beside = takenFrom(formula).length > 0 ? this.store.formulas() : undefined;
     const known = this.known.get(formula);
     if (known?.kitchen === around.kitchen && known.beside === beside) return known.audit;
     const audit = auditSafely(formula, around);
