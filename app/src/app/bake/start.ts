@@ -4,6 +4,7 @@ import { bakingState, isOver } from '@orvin/core/along/baking';
 import { capitalised, minutesInWords } from '@orvin/core/words/figures';
 import { walkOf } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
+import { notCountedInWords } from '@orvin/core/words/batch-words';
 import { nextInWords, placeInWords } from '@orvin/core/words/along-words';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
@@ -45,6 +46,12 @@ const MINUTE = 60_000;
         @if (record(); as record) {
           <p class="title">{{ record.formula.title || 'Without a name' }}</p>
           <p class="more">As it stands on the Batch and the Oven. What you change there afterwards does not move it.</p>
+          @if (notCounted(); as words) {
+            <p class="more" role="status">
+              <span class="mark mark-error" aria-hidden="true">■</span>
+              <b>{{ words }}</b> Say on the <a [routerLink]="['/bench', record.id]">Bench</a> what it is.
+            </p>
+          }
           <button type="button" class="begin" [disabled]="busy()" (click)="begin()">
             {{ busy() ? 'One moment …' : 'Bake it along' }}
           </button>
@@ -238,11 +245,20 @@ export class BakeStart {
     return record && this.bakes.of(record);
   });
   private readonly foreseen = this.bakes.foreseen(this.bake);
+  private readonly batch = computed(() => {
+    const bake = this.bake();
+    return bake && batchOf(bake);
+  });
+  protected readonly notCounted = computed(() => {
+    const batch = this.batch();
+    return batch && notCountedInWords(batch.measured);
+  });
   protected readonly steps = computed(() => {
     const bake = this.bake();
-    if (!bake) return [];
+    const batch = this.batch();
+    if (!bake || !batch) return [];
     const texts = new Map(bake.audit.steps.map(({ id, text }) => [id, text]));
-    return walkOf({ bake, batch: batchOf(bake), foreseen: this.foreseen() }).map((step) => {
+    return walkOf({ bake, batch, foreseen: this.foreseen() }).map((step) => {
       const pans = 'portion' in step ? (bake.portions[step.portion]?.pans.pan.name ?? '') : '';
       const words = nextInWords(
         step,

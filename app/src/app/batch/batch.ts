@@ -3,9 +3,9 @@ import { KIT_NAMES } from '@orvin/core/words/names';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
-import { howSized, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
+import { howSized, notCountedInWords, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
 import { usualKit } from '@orvin/core/batch/batch';
-import { gramsInWords, listed } from '@orvin/core/words/figures';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { ChoiceField } from '../parts/choice';
 import { HowWords } from '../parts/how-words';
 import { atStation } from '../parts/at-station';
@@ -87,11 +87,9 @@ export class BatchStation {
       pans: plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK')).join(' and '),
     };
   });
-  /** What nobody understood is in no weight here: it is said before anything is weighed. */
   protected readonly notCounted = computed(() => {
-    const lines = this.batch()?.measured.components.flatMap(({ unweighed }) => unweighed) ?? [];
-    const texts = lines.filter(({ why }) => why === 'not-understood').map(({ text }) => text);
-    return texts.length === 0 ? undefined : `Not in it: ${listed(texts)}.`;
+    const batch = this.batch();
+    return batch && notCountedInWords(batch.measured);
   });
   protected readonly how = computed(() => {
     const batch = this.batch();

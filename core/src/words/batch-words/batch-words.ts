@@ -1,4 +1,4 @@
-import type { UnweighedLine } from '../../batch/batch/index.js';
+import type { MeasuredBatch, UnweighedLine } from '../../batch/batch/index.js';
 import type { TargetFault } from '../../batch/targets/index.js';
 import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/bowl/index.js';
 import type { BatchTarget, FillReason, Portion, SizedBy, TargetProblem } from '../../batch/plan/index.js';
@@ -8,7 +8,7 @@ import type { BakePortion } from '../../batch/bakes/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { gramsInWords, sentence, type Sentence } from '../figures/index.js';
+import { gramsInWords, listed, sentence, type Sentence } from '../figures/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
 
@@ -17,6 +17,13 @@ export function unweighedInWords({ why, text, grams }: UnweighedLine): { readonl
   if (why === 'to-taste') return { text, how: 'as written, to taste' };
   const here = grams === undefined ? '' : `, ${gramsInWords(grams)} here`;
   return { text, how: `not understood, does not count${here}` };
+}
+
+/** What nobody understood is in no weight of a batch: said before anything is weighed; undefined where all was understood. */
+export function notCountedInWords({ components }: Pick<MeasuredBatch, 'components'>): string | undefined {
+  const lines = components.flatMap(({ unweighed }) => unweighed);
+  const texts = lines.filter(({ why }) => why === 'not-understood').map(({ text }) => text);
+  return texts.length === 0 ? undefined : `Not in it: ${listed(texts)}.`;
 }
 
 const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {

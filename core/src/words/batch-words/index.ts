@@ -9,6 +9,7 @@ export {
   liningInWords,
   liningSizeInWords,
   mixingInWords,
+  notCountedInWords,
   NOTES,
   panName,
   pansInWords,
