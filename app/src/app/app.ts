@@ -39,7 +39,7 @@ const HOUR = 3_600_000;
   ],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <a class="skip" href="#station" (click)="toStation($event)">To the sheet</a>
+    <a class="skip" href="#station" (click)="toStation($event)" i18n>To the sheet</a>
     @if (!alone()) {
       <orv-rail />
     }

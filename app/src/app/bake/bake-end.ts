@@ -23,10 +23,10 @@ const WENT = {
     <p class="lead">
       {{ when() }}
       @if (baking.state().simulated) {
-        <b class="simulated">simulated</b>
+        <b class="simulated" i18n>simulated</b>
       }
     </p>
-    <h2>Baked</h2>
+    <h2 i18n>Baked</h2>
     <dl>
       @for (row of rows(); track row.name) {
         <div>
@@ -39,12 +39,12 @@ const WENT = {
     </dl>
     <p class="acts">
       @if (recorded(); as id) {
-        <a class="press" [routerLink]="['/book', id]">Its page in the Book</a>
+        <a class="press" [routerLink]="['/book', id]" i18n>Its page in the Book</a>
       } @else {
-        <a class="press" routerLink="/book/new" [queryParams]="{ bake: baking.id() }">Record how it came out</a>
+        <a class="press" routerLink="/book/new" [queryParams]="{ bake: baking.id() }" i18n>Record how it came out</a>
       }
-      <a class="press" routerLink="/bake">To the bakes</a>
-      <button type="button" class="press" (click)="again()">It is not over: back into it</button>
+      <a class="press" routerLink="/bake" i18n>To the bakes</a>
+      <button type="button" class="press" (click)="again()" i18n>It is not over: back into it</button>
     </p>
   `,
   styleUrls: ['./counter.css', './bake-end.css'],

@@ -22,16 +22,18 @@ export function leftInWords(milliseconds: number): string {
       <div class="timer" [class.rang]="timer.rang" role="timer" [attr.aria-label]="timer.name">
         <span>{{ timer.name }}</span> <b>{{ timer.left }}</b>
         @if (timer.rang && timer.of !== baking.id()) {
-          <a [routerLink]="['/bake', timer.of]" [attr.aria-label]="'Go to it: ' + timer.name">Go to it</a>
+          <a [routerLink]="['/bake', timer.of]" [attr.aria-label]="texts.goToIt(timer.name)" i18n>Go to it</a>
         }
         @if (timer.rang) {
-          <button type="button" (click)="baking.snooze(timer)">2 min more</button>
-          <button type="button" (click)="baking.stop(timer)" [attr.aria-label]="'Stop: ' + timer.name">Stop</button>
+          <button type="button" (click)="baking.snooze(timer)" i18n>2 min more</button>
+          <button type="button" (click)="baking.stop(timer)" [attr.aria-label]="texts.stop(timer.name)" i18n>
+            Stop
+          </button>
         }
       </div>
     }
     @if (more() > 0) {
-      <span class="more">and {{ more() }} more</span>
+      <span class="more" i18n>and {{ more() }} more</span>
     }
     <span class="unseen" role="status">{{ said() }}</span>
   `,
@@ -108,6 +110,10 @@ export function leftInWords(milliseconds: number): string {
   `,
 })
 export class BakeTimers {
+  protected readonly texts = {
+    goToIt: (name: string | number) => $localize`Go to it: ${name}`,
+    stop: (name: string | number) => $localize`Stop: ${name}`,
+  };
   protected readonly baking = inject(ThisBaking);
   private readonly all = computed(() => {
     const { rang, running } = this.baking.timers();

@@ -39,6 +39,10 @@ import { WeighStepView } from './weigh-step';
   styleUrl: './bake.css',
 })
 export class Bake {
+  protected readonly texts = {
+    day: $localize`Day`,
+    leave: $localize`Leave`,
+  };
   readonly id = input.required<string>();
 
   protected readonly baking = inject(ThisBaking);

@@ -22,7 +22,7 @@ const LONGER_BY = 2;
         <path class="grid" [attr.d]="'M' + left + ' ' + line.y + 'H' + width" />
         <text class="tick" [attr.x]="left - 10" [attr.y]="line.y + 6" text-anchor="end">{{ line.celsius }}</text>
       }
-      <text class="tick" x="4" y="12">°C in the middle</text>
+      <text class="tick" x="4" y="12" i18n>°C in the middle</text>
       <rect
         class="window"
         [attr.x]="window().from"
@@ -30,7 +30,7 @@ const LONGER_BY = 2;
         [attr.width]="window().wide"
         [attr.height]="bottom - top"
       />
-      <text class="done" [attr.x]="window().from + window().wide / 2" [attr.y]="bottom - 14" text-anchor="middle">
+      <text class="done" [attr.x]="window().from + window().wide / 2" [attr.y]="bottom - 14" text-anchor="middle" i18n>
         done
       </text>
       <path class="band" [attr.d]="band()" />
@@ -48,7 +48,7 @@ const LONGER_BY = 2;
       @for (tick of minuteTicks(); track tick.minute) {
         <text class="tick" [attr.x]="tick.x" [attr.y]="bottom + 24" text-anchor="middle">{{ tick.minute }}</text>
       }
-      <text class="tick" [attr.x]="width" [attr.y]="bottom + 44" text-anchor="end">minutes since it went in</text>
+      <text class="tick" [attr.x]="width" [attr.y]="bottom + 44" text-anchor="end" i18n>minutes since it went in</text>
     </svg>
   `,
   styles: `

@@ -27,7 +27,7 @@ const said = (cut: CutResult | undefined, say: (cut: CutResult) => string): stri
     <p class="lead">{{ words().lead }}</p>
     @if (cut(); as cut) {
       <h2>{{ slab() }}</h2>
-      <p class="tell">{{ cut.by.thicknessCm }} cm thick, {{ each() }} each. {{ cutWords() }}</p>
+      <p class="tell" i18n>{{ cut.by.thicknessCm }} cm thick, {{ each() }} each. {{ cutWords() }}</p>
       <orv-cut-picture
         [cut]="cut.plan"
         [by]="cut.by"
@@ -39,7 +39,7 @@ const said = (cut: CutResult | undefined, say: (cut: CutResult) => string): stri
     } @else {
       <h2>{{ words().title }}</h2>
       <p class="tell">{{ words().tell }}</p>
-      <div class="pieces" [class.few]="pieces().length < 4" role="list" aria-label="The pans">
+      <div class="pieces" [class.few]="pieces().length < 4" role="list" i18n-aria-label aria-label="The pans">
         @for (piece of pieces(); track piece.number) {
           <div role="listitem" class="piece" [class.here]="piece.here">
             <svg viewBox="0 0 60 60" aria-hidden="true">

@@ -8,12 +8,12 @@ import { Instruments } from './instruments';
   template: `
     <span class="says" role="status">{{ says() }}</span>
     @if (instruments.source() === 'none') {
-      <button type="button" (click)="instruments.useStandIns()">Simulated instruments</button>
+      <button type="button" (click)="instruments.useStandIns()" i18n>Simulated instruments</button>
       @if (instruments.canSerial) {
-        <button type="button" (click)="instruments.useSerial()">A real one</button>
+        <button type="button" (click)="instruments.useSerial()" i18n>A real one</button>
       }
     } @else {
-      <button type="button" (click)="instruments.useNone()">By hand</button>
+      <button type="button" (click)="instruments.useNone()" i18n>By hand</button>
     }
   `,
   styles: `

@@ -42,7 +42,7 @@ const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String
           <rect class="now" [attr.x]="strip().now - 2" y="2" width="4" height="58" />
         </svg>
         <p class="strip-words">
-          <b>stop {{ clockOf(signs.seconds[0]) }}–{{ clockOf(signs.seconds[1]) }}</b> <span>{{ tooLong() }}</span>
+          <b i18n>stop {{ clockOf(signs.seconds[0]) }}–{{ clockOf(signs.seconds[1]) }}</b> <span>{{ tooLong() }}</span>
         </p>
       }
     </div>
@@ -52,14 +52,14 @@ const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String
         <p class="figure" aria-live="off">{{ clockOf(seconds()) }}</p>
         <p class="watch">
           <button type="button" class="press" (click)="toggle()">
-            {{ running() ? 'Hold' : seconds() > 0 ? 'Go on' : 'Start the clock' }}
+            {{ running() ? texts.hold : seconds() > 0 ? texts.goOn : texts.startTheClock }}
           </button>
-          <button type="button" class="press" [disabled]="seconds() === 0" (click)="reset()">From 0</button>
+          <button type="button" class="press" [disabled]="seconds() === 0" (click)="reset()" i18n>From 0</button>
         </p>
         @if (gas(); as gas) {
           <p class="gas">{{ gas }}</p>
         }
-        <h3>Not like the picture?</h3>
+        <h3 i18n>Not like the picture?</h3>
         <ul>
           @for (fault of faults(); track fault.id) {
             <li>
@@ -73,6 +73,11 @@ const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String
   styleUrls: ['./counter.css', './mix-step.css'],
 })
 export class MixStepView {
+  protected readonly texts = {
+    hold: $localize`Hold`,
+    goOn: $localize`Go on`,
+    startTheClock: $localize`Start the clock`,
+  };
   readonly step = input.required<MixStep>();
   private readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);

@@ -44,12 +44,12 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
         <h2>{{ air() === undefined ? setWords() : airWords() }}</h2>
         <p class="tell" role="status">{{ verdictWords() }}</p>
         @if (risk(); as risk) {
-          <p class="risk">
+          <p class="risk" i18n>
             Most at risk: <b>{{ risk.name }}</b>, from {{ risk.by }}
           </p>
         }
         <label class="by-hand">
-          What the thermometer in it says
+          <ng-container i18n>What the thermometer in it says</ng-container>
           <input
             [orvFigure]="readBefore()"
             [lowest]="0"
@@ -64,9 +64,9 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
       </div>
     } @else {
       <div class="side">
-        <p class="lead">{{ past() ? 'likely done since' : 'likely done in' }}</p>
+        <p class="lead">{{ past() ? texts.likelyDoneSince : texts.likelyDoneIn }}</p>
         <p class="figure">{{ rest() }}<small> min</small></p>
-        <p class="clock">
+        <p class="clock" i18n>
           <b>{{ at(likely()) }}</b>, {{ at(window().low) }} to {{ at(window().high) }}
         </p>
         <p class="planned">{{ planned() }}</p>
@@ -76,7 +76,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
           </p>
         }
         <p class="says" role="status">{{ says() }}</p>
-        <ul class="acts" aria-label="What is done to it">
+        <ul class="acts" i18n-aria-label aria-label="What is done to it">
           @for (act of acts(); track act.what) {
             <li>
               <button type="button" [class.told]="act.told" (click)="did(act.what)">
@@ -85,7 +85,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
             </li>
           }
           <li>
-            <button type="button" (click)="comesOut()"><b>Out</b> <span>whenever it is done</span></button>
+            <button type="button" (click)="comesOut()"><b i18n>Out</b> <span i18n>whenever it is done</span></button>
           </li>
         </ul>
       </div>
@@ -99,7 +99,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
             [minute]="minute() ?? 0"
           />
         }
-        <div class="looks" role="group" aria-label="A look at it">
+        <div class="looks" role="group" i18n-aria-label aria-label="A look at it">
           @for (look of looks; track look) {
             <button type="button" class="press" (click)="looked(look)" [attr.aria-pressed]="seen() === look">
               {{ lookWords[look] }}
@@ -107,7 +107,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
           }
           <span class="seen">{{ seenWords() }}</span>
         </div>
-        <p class="test"><b>The test decides:</b> {{ test() }}</p>
+        <p class="test" i18n><b>The test decides:</b> {{ test() }}</p>
         <orv-instrument-line />
       </div>
     }
@@ -115,6 +115,10 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
   styleUrls: ['./counter.css', './oven-step.css'],
 })
 export class OvenStepView {
+  protected readonly texts = {
+    likelyDoneSince: $localize`likely done since`,
+    likelyDoneIn: $localize`likely done in`,
+  };
   readonly step = input.required<BakeStep>();
   protected readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);

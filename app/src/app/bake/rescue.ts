@@ -25,8 +25,8 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
   imports: [FigureField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>What happened?</h2>
-    <div class="kinds" role="group" aria-label="What happened">
+    <h2 i18n>What happened?</h2>
+    <div class="kinds" role="group" i18n-aria-label aria-label="What happened">
       @for (kind of kinds; track kind) {
         <button type="button" class="press" [attr.aria-pressed]="chosen() === kind" (click)="choose(kind)">
           {{ names[kind] }}
@@ -34,7 +34,7 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
       }
     </div>
     @if (asksWhich()) {
-      <div class="lines" role="group" aria-label="Which line">
+      <div class="lines" role="group" i18n-aria-label aria-label="Which line">
         @for (line of lines(); track line.id) {
           <button type="button" class="press" [attr.aria-pressed]="lineId() === line.id" (click)="lineId.set(line.id)">
             {{ line.name }}
@@ -63,19 +63,23 @@ const HOW_LONG: ReadonlySet<MishapKind> = new Set(['waited', 'oven-off']);
         </p>
       } @empty {
         @if (chosen() && !waiting()) {
-          <p>{{ asksWhich() && lineId() === '' ? 'Which one?' : 'Nothing needs to be done.' }}</p>
+          <p>{{ asksWhich() && lineId() === '' ? texts.whichOne : texts.nothingNeedsToBeDone }}</p>
         }
       }
       @if (swaps()) {
-        <p><a [routerLink]="['/bench', formulaId()]" [queryParams]="{ at: 'swap' }">To the Bench</a></p>
+        <p><a [routerLink]="['/bench', formulaId()]" [queryParams]="{ at: 'swap' }" i18n>To the Bench</a></p>
       }
     </div>
-    <p class="judged">Grams, gas, acidity and minutes are worked out; what they do to the crumb is judged.</p>
-    <button type="button" class="press close" (click)="closed.emit()">Back to the bake</button>
+    <p class="judged" i18n>Grams, gas, acidity and minutes are worked out; what they do to the crumb is judged.</p>
+    <button type="button" class="press close" (click)="closed.emit()" i18n>Back to the bake</button>
   `,
   styleUrls: ['./counter.css', './rescue.css'],
 })
 export class RescueView {
+  protected readonly texts = {
+    whichOne: $localize`Which one?`,
+    nothingNeedsToBeDone: $localize`Nothing needs to be done.`,
+  };
   readonly closed = output();
   protected readonly baking = inject(ThisBaking);
   private readonly work = inject(Work);

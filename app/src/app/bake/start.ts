@@ -27,7 +27,7 @@ const MINUTE = 60_000;
     <div class="sheet">
       @if (underWay().length > 0) {
         <section aria-labelledby="under-way">
-          <h2 id="under-way">Under way</h2>
+          <h2 id="under-way" i18n>Under way</h2>
           <ul>
             @for (one of underWay(); track one.id) {
               <li>
@@ -35,45 +35,47 @@ const MINUTE = 60_000;
                   <b>{{ one.title }}</b>
                   <span>{{ one.place }}</span>
                 </a>
-                <button type="button" class="plain" (click)="bakings.remove(one.id)">Take it off</button>
+                <button type="button" class="plain" (click)="bakings.remove(one.id)" i18n>Take it off</button>
               </li>
             }
           </ul>
         </section>
       }
       <section aria-labelledby="to-begin">
-        <h2 id="to-begin">Begin</h2>
+        <h2 id="to-begin" i18n>Begin</h2>
         @if (record(); as record) {
-          <p class="title">{{ record.formula.title || 'Without a name' }}</p>
-          <p class="more">As it stands on the Batch and the Oven. What you change there afterwards does not move it.</p>
+          <p class="title">{{ record.formula.title || texts.withoutAName }}</p>
+          <p class="more" i18n>
+            As it stands on the Batch and the Oven. What you change there afterwards does not move it.
+          </p>
           @if (notCounted(); as words) {
-            <p class="more" role="status">
+            <p class="more" role="status" i18n>
               <span class="mark mark-error" aria-hidden="true">■</span>
               <b>{{ words }}</b> Say on the <a [routerLink]="['/bench', record.id]">Bench</a> what it is.
             </p>
           }
           <button type="button" class="begin" [disabled]="busy()" (click)="begin()">
-            {{ busy() ? 'One moment …' : 'Bake it along' }}
+            {{ busy() ? texts.oneMoment : texts.bakeItAlong }}
           </button>
         } @else {
-          <p class="more">Read a formula on the <a routerLink="/shelf">Shelf</a> first.</p>
+          <p class="more" i18n>Read a formula on the <a routerLink="/shelf">Shelf</a> first.</p>
         }
-        <label class="other" for="other">Another one</label>
+        <label class="other" for="other" i18n>Another one</label>
         <select id="other" (change)="choose($event)">
           @for (one of formulas(); track one.id) {
             <option [value]="one.id" [selected]="one.id === record()?.id">
-              {{ one.formula.title || 'Without a name' }}
+              {{ one.formula.title || texts.withoutAName }}
             </option>
           }
         </select>
-        <p class="more devices">
+        <p class="more devices" i18n>
           A scale and a probe can listen: real ones on a serial port, or
           <a href="/devices" target="_blank" rel="noopener">stand-ins that are simulated</a>.
         </p>
       </section>
       @if (steps().length > 0) {
         <section aria-labelledby="the-steps">
-          <h2 id="the-steps">{{ steps().length }} steps</h2>
+          <h2 id="the-steps" i18n>{{ steps().length }} steps</h2>
           <ol class="steps">
             @for (step of steps(); track step.id) {
               <li [class.big]="step.big">{{ step.words }}</li>
@@ -83,15 +85,15 @@ const MINUTE = 60_000;
       }
       @if (ended().length > 0) {
         <section aria-labelledby="baked">
-          <h2 id="baked">Baked</h2>
+          <h2 id="baked" i18n>Baked</h2>
           <ul>
             @for (one of ended(); track one.id) {
               <li>
                 <a class="go" [routerLink]="['/bake', one.id]">
                   <b>{{ one.title }}</b>
-                  <span>{{ one.when }}, {{ one.size }}{{ one.oven }}{{ one.simulated ? ', simulated' : '' }}</span>
+                  <span>{{ one.when }}, {{ one.size }}{{ one.oven }}{{ one.simulated ? texts.simulated : '' }}</span>
                 </a>
-                <button type="button" class="plain" (click)="bakings.remove(one.id)">Take it off</button>
+                <button type="button" class="plain" (click)="bakings.remove(one.id)" i18n>Take it off</button>
               </li>
             }
           </ul>
@@ -215,6 +217,12 @@ const MINUTE = 60_000;
   `,
 })
 export class BakeStart {
+  protected readonly texts = {
+    withoutAName: $localize`Without a name`,
+    oneMoment: $localize`One moment …`,
+    bakeItAlong: $localize`Bake it along`,
+    simulated: $localize`, simulated`,
+  };
   /** From a day or another station: the formula, and the day that it is planned in. */
   readonly of = input<string>();
   readonly day = input<string>();

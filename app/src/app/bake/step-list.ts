@@ -8,7 +8,7 @@ import { ThisBaking } from './this-baking';
   selector: 'orv-step-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>All steps</h2>
+    <h2 i18n>All steps</h2>
     <ol>
       @for (step of steps(); track step.id) {
         <li>

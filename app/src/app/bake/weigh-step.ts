@@ -38,7 +38,7 @@ const STILL_GRAMS = 0.5;
         <p class="to-go" role="status">{{ toGo() }}</p>
         @if (weighing() === 'over') {
           <p class="over-words">{{ overWords() }}</p>
-          <div class="answers" role="group" aria-label="What to do about it">
+          <div class="answers" role="group" i18n-aria-label aria-label="What to do about it">
             @for (answer of answers(); track answer.code; let first = $first) {
               <button type="button" [class.first]="first" (click)="take(answer.answer)">
                 <b>{{ answer.words.say }}</b> <span>{{ answer.words.why }}</span>
@@ -47,14 +47,14 @@ const STILL_GRAMS = 0.5;
           </div>
         }
         <label class="by-hand">
-          Weighed
+          <ng-container i18n>Weighed</ng-container>
           <input
             [orvFigure]="told()"
             [lowest]="0"
             [highest]="50000"
             unit="g"
             [keptAs]="'bake ' + baking.id() + ' ' + step().id"
-            [attr.aria-label]="'Grams of ' + step().name + ' in the bowl'"
+            [attr.aria-label]="texts.gramsOfInTheBowl(step().name)"
             (figureSaid)="weighed($event)"
             (keydown.enter)="entered($event)"
           />
@@ -67,6 +67,9 @@ const STILL_GRAMS = 0.5;
   styleUrls: ['./counter.css', './weigh-step.css'],
 })
 export class WeighStepView {
+  protected readonly texts = {
+    gramsOfInTheBowl: (name: string | number) => $localize`Grams of ${name} in the bowl`,
+  };
   readonly step = input.required<WeighStep>();
   protected readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);

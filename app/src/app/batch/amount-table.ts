@@ -14,14 +14,14 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
   imports: [Popover],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <table aria-label="Amounts">
+    <table i18n-aria-label aria-label="Amounts">
       <thead>
         <tr>
-          <th scope="col">what</th>
+          <th scope="col" i18n>what</th>
           @if (kitchenColumn()) {
-            <th scope="col" class="kitchen">kitchen</th>
+            <th scope="col" class="kitchen" i18n>kitchen</th>
           }
-          <th scope="col" class="grams">grams</th>
+          <th scope="col" class="grams" i18n>grams</th>
         </tr>
       </thead>
       @for (component of components(); track component.id) {
@@ -29,7 +29,7 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
           @if (components().length > 1) {
             <tr class="part">
               <th scope="rowgroup" [attr.colspan]="kitchenColumn() ? 3 : 2">
-                {{ component.name || 'Batter' }}
+                {{ component.name || texts.batter }}
                 @if (component.own) {
                   <span class="caption">{{ component.own }}</span>
                 }
@@ -87,10 +87,10 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
         </tbody>
       }
     </table>
-    <p-popover #popover ariaLabel="Other amounts">
+    <p-popover #popover i18n-ariaLabel ariaLabel="Other amounts">
       @if (open(); as line) {
-        <div class="choices" role="group" [attr.aria-label]="'Other amounts of ' + line.name">
-          <p class="caption">{{ line.name }}: exactly {{ exact(line.exactGrams) }}</p>
+        <div class="choices" role="group" [attr.aria-label]="texts.otherAmountsOf(line.name)">
+          <p class="caption" i18n>{{ line.name }}: exactly {{ exact(line.exactGrams) }}</p>
           @for (choice of line.choices; track choice.amount) {
             <button
               type="button"
@@ -102,7 +102,7 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
             </button>
           }
           @if (line.held) {
-            <button type="button" class="back" (click)="release(line); popover.hide()">As worked out</button>
+            <button type="button" class="back" (click)="release(line); popover.hide()" i18n>As worked out</button>
           }
         </div>
       }
@@ -111,6 +111,10 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
   styleUrl: './amount-table.css',
 })
 export class AmountTable {
+  protected readonly texts = {
+    batter: $localize`Batter`,
+    otherAmountsOf: (name: string | number) => $localize`Other amounts of ${name}`,
+  };
   readonly measured = input.required<MeasuredBatch>();
   /** Of the batter, to say which parts have another. */
   private readonly settings = inject(ThisBatch);

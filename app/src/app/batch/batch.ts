@@ -56,6 +56,10 @@ const CUT_STYLES: ReadonlySet<string> = new Set([
   styleUrl: './batch.css',
 })
 export class BatchStation {
+  protected readonly texts = {
+    into: (pans: string | number) => $localize`into ${pans}`,
+    ofBatter: $localize`of batter`,
+  };
   /** From the route. */
   readonly id = input.required<string>();
 

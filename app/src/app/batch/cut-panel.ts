@@ -27,10 +27,10 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
   hostDirectives: [Width],
   template: `
     <section class="panel" aria-labelledby="cut">
-      <h2 id="cut">Cut, not poured</h2>
+      <h2 id="cut" i18n>Cut, not poured</h2>
       @if (choice(); as choice) {
         @if (result(); as cut) {
-          <p class="big">
+          <p class="big" i18n>
             {{ cut.total }} pieces <span>{{ each() }} each, {{ choice.thicknessCm }} cm thick</span>
           </p>
           <p class="said">{{ words() }}</p>
@@ -38,7 +38,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
           <orv-cut-picture [cut]="cut" [by]="choice" [room]="room()" [words]="words()" />
         }
         <div class="controls">
-          <span class="split" role="group" aria-label="Shape of the pieces">
+          <span class="split" role="group" i18n-aria-label aria-label="Shape of the pieces">
             @for (shape of shapes; track shape.id) {
               <button
                 type="button"
@@ -51,7 +51,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
             }
           </span>
           <label
-            >thick
+            ><ng-container i18n>thick</ng-container>
             <input
               pInputText
               [orvFigure]="choice.thicknessCm"
@@ -65,7 +65,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
           >
           @if (choice.shape === 'wedges') {
             <label
-              >of each disc
+              ><ng-container i18n>of each disc</ng-container>
               <input
                 pInputText
                 [orvFigure]="choice.wedges"
@@ -78,7 +78,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
             /></label>
           } @else {
             <label
-              >cutter
+              ><ng-container i18n>cutter</ng-container>
               <input
                 pInputText
                 [orvFigure]="choice.sizeCm"
@@ -92,7 +92,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
             >
           }
           <label
-            >freeze raw
+            ><ng-container i18n>freeze raw</ng-container>
             <input
               pInputText
               [orvFigure]="choice.toFreeze"
@@ -104,13 +104,13 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
               (figureSaid)="setFigure({ toFreeze: $event })"
           /></label>
           @if (!asked()) {
-            <button type="button" class="quiet" (click)="leave()">It is poured</button>
+            <button type="button" class="quiet" (click)="leave()" i18n>It is poured</button>
           }
         </div>
       } @else {
         <p class="said">
-          Scones, biscuits, farls: rolled to a thickness and cut.
-          <button type="button" class="act" (click)="set({})">Cut it from a slab</button>
+          <ng-container i18n>Scones, biscuits, farls: rolled to a thickness and cut.</ng-container>
+          <button type="button" class="act" (click)="set({})" i18n>Cut it from a slab</button>
         </p>
       }
     </section>

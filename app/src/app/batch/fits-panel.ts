@@ -40,11 +40,11 @@ export function useInWords({ owned, pans, cavities }: PanCombination['uses'][num
   template: `
     <section class="panel" aria-labelledby="what-fits">
       <h2 id="what-fits">
-        {{ own() ? 'What fits your shelf' : 'What fits usual pans' }}
+        {{ own() ? texts.whatFitsYourShelf : texts.whatFitsUsualPans }}
         <span class="caption"
-          >{{ grams() }} of batter{{ own() ? '' : '; your own pan shelf is empty: ' }}
+          ><ng-container i18n>{{ grams() }} of batter{{ own() ? '' : texts.yourOwnPanShelfIsEmpty }}</ng-container>
           @if (!own()) {
-            <a routerLink="/pantry">fill it in the Pantry</a>
+            <a routerLink="/pantry" i18n>fill it in the Pantry</a>
           }
         </span>
       </h2>
@@ -61,7 +61,13 @@ export function useInWords({ owned, pans, cavities }: PanCombination['uses'][num
               }
               {{ row.words }}</span
             >
-            <button type="button" class="quiet" (click)="take(row.combination)" [attr.aria-label]="'Use ' + row.name">
+            <button
+              type="button"
+              class="quiet"
+              (click)="take(row.combination)"
+              [attr.aria-label]="texts.use(row.name)"
+              i18n
+            >
               Use
             </button>
           </li>
@@ -137,6 +143,12 @@ export function useInWords({ owned, pans, cavities }: PanCombination['uses'][num
   `,
 })
 export class FitsPanel {
+  protected readonly texts = {
+    whatFitsYourShelf: $localize`What fits your shelf`,
+    whatFitsUsualPans: $localize`What fits usual pans`,
+    yourOwnPanShelfIsEmpty: $localize`; your own pan shelf is empty: `,
+    use: (name: string | number) => $localize`Use ${name}`,
+  };
   private readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);

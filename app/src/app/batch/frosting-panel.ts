@@ -21,10 +21,10 @@ const MOST_MILLIMETRES = 50;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="on-top">
-      <h2 id="on-top">On top and between <span class="caption">by surface, not by flour</span></h2>
+      <h2 id="on-top" i18n>On top and between <span class="caption">by surface, not by flour</span></h2>
       @if (choice(); as choice) {
         @if (plan(); as plan) {
-          <p class="big">
+          <p class="big" i18n>
             {{ grams() }} <span>{{ millilitres() }} ml of {{ kindName() }}</span>
           </p>
           <p class="said">{{ scaled() }}</p>
@@ -40,7 +40,7 @@ const MOST_MILLIMETRES = 50;
           </ul>
           <orv-how-words [lines]="how()" />
           @if (soak()) {
-            <p class="said">
+            <p class="said" i18n>
               Soak: <b>{{ soak() }} ml</b> of syrup, about 1 cm deep.
             </p>
           }
@@ -48,6 +48,7 @@ const MOST_MILLIMETRES = 50;
         <div class="controls">
           <select
             class="pick"
+            i18n-aria-label
             aria-label="Kind of frosting"
             [value]="choice.kind"
             (change)="set({ kind: kindOf(kind.value) })"
@@ -59,7 +60,7 @@ const MOST_MILLIMETRES = 50;
           </select>
           @if (layered()) {
             <label
-              >between
+              ><ng-container i18n>between</ng-container>
               <input
                 pInputText
                 [orvFigure]="choice.fillingCm * 10"
@@ -74,7 +75,7 @@ const MOST_MILLIMETRES = 50;
           }
           @if (stacked()) {
             <label
-              >top
+              ><ng-container i18n>top</ng-container>
               <input
                 pInputText
                 [orvFigure]="choice.topCm * 10"
@@ -91,6 +92,7 @@ const MOST_MILLIMETRES = 50;
               class="chip"
               [attr.aria-pressed]="choice.sides"
               (click)="set({ sides: !choice.sides })"
+              i18n
             >
               sides too
             </button>
@@ -99,6 +101,7 @@ const MOST_MILLIMETRES = 50;
               class="chip"
               [attr.aria-pressed]="choice.crumbCoat"
               (click)="set({ crumbCoat: !choice.crumbCoat })"
+              i18n
             >
               crumb coat
             </button>
@@ -107,11 +110,12 @@ const MOST_MILLIMETRES = 50;
               class="chip"
               [attr.aria-pressed]="choice.levelled === true"
               (click)="set({ levelled: choice.levelled !== true })"
+              i18n
             >
               levelled
             </button>
-            <span class="split" role="group" aria-label="Each cake split into">
-              split in
+            <span class="split" role="group" i18n-aria-label aria-label="Each cake split into">
+              <ng-container i18n>split in</ng-container>
               @for (count of [1, 2, 3]; track count) {
                 <button
                   type="button"
@@ -125,7 +129,7 @@ const MOST_MILLIMETRES = 50;
             </span>
           }
           @if (cups()) {
-            <span class="split" role="group" aria-label="On each cup">
+            <span class="split" role="group" i18n-aria-label aria-label="On each cup">
               @for (swirl of swirls; track swirl.id) {
                 <button
                   type="button"
@@ -143,15 +147,16 @@ const MOST_MILLIMETRES = 50;
             class="chip"
             [attr.aria-pressed]="choice.soaked"
             (click)="set({ soaked: !choice.soaked })"
+            i18n
           >
             soaked
           </button>
-          <button type="button" class="quiet" (click)="leave()">Leave it bare</button>
+          <button type="button" class="quiet" (click)="leave()" i18n>Leave it bare</button>
         </div>
       } @else {
         <p class="said">
-          {{ own() ? 'The formula has its own; it goes with the flour so far.' : 'Nothing on it so far.' }}
-          <button type="button" class="act" (click)="begin()">Work it out by surface</button>
+          {{ own() ? texts.theFormulaHasItsOwnIt : texts.nothingOnItSoFar }}
+          <button type="button" class="act" (click)="begin()" i18n>Work it out by surface</button>
         </p>
       }
     </section>
@@ -159,6 +164,10 @@ const MOST_MILLIMETRES = 50;
   styleUrls: ['../parts/panels.css', './frosting-panel.css'],
 })
 export class FrostingPanel {
+  protected readonly texts = {
+    theFormulaHasItsOwnIt: $localize`The formula has its own; it goes with the flour so far.`,
+    nothingOnItSoFar: $localize`Nothing on it so far.`,
+  };
   protected readonly settings = inject(ThisBatch);
   protected readonly mostMillimetres = MOST_MILLIMETRES;
   private readonly onBench = inject(OnBench);

@@ -12,21 +12,21 @@ const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', h
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="sheets">
-      <h2 id="sheets">Sheets to cook from</h2>
+      <h2 id="sheets" i18n>Sheets to cook from</h2>
       <ul>
         <li>
-          <a [routerLink]="['/batch', id(), 'sheet']"><b>This batch as it stands</b></a>
-          <span class="said">print, PDF, Markdown, CSV</span>
+          <a [routerLink]="['/batch', id(), 'sheet']"><b i18n>This batch as it stands</b></a>
+          <span class="said" i18n>print, PDF, Markdown, CSV</span>
         </li>
         @for (one of kept(); track one.batch.id) {
           <li>
             <a [routerLink]="['/batch', id(), 'sheet']" [queryParams]="{ kept: one.batch.id }">{{ one.batch.name }}</a>
-            <span class="said">version {{ one.batch.versionNumber }}, {{ one.when }}</span>
+            <span class="said" i18n>version {{ one.batch.versionNumber }}, {{ one.when }}</span>
             <button
               type="button"
               class="quiet"
               (click)="forget(one.batch)"
-              [attr.aria-label]="'Forget the batch ' + one.batch.name"
+              [attr.aria-label]="texts.forgetTheBatch(one.batch.name)"
             >
               ✕
             </button>
@@ -58,6 +58,9 @@ const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', h
   `,
 })
 export class KeptBatches {
+  protected readonly texts = {
+    forgetTheBatch: (name: string | number) => $localize`Forget the batch ${name}`,
+  };
   readonly id = input.required<string>();
   private readonly store = inject(FormulaStore);
   protected readonly kept = computed(() =>

@@ -22,7 +22,7 @@ import { ThisBatch } from './this-batch';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="paper">
-      <h2 id="paper">Paper for these pans <span class="caption">real size, in millimetres</span></h2>
+      <h2 id="paper" i18n>Paper for these pans <span class="caption">real size, in millimetres</span></h2>
       @for (lining of linings(); track $index; let at = $index) {
         <h3>{{ lining.name }}</h3>
         @for (care of lining.care; track care.say) {
@@ -55,7 +55,7 @@ import { ThisBatch } from './this-batch';
                   type="button"
                   class="quiet"
                   (click)="svg(at, piece.piece)"
-                  [attr.aria-label]="'SVG of ' + piece.name"
+                  [attr.aria-label]="texts.svgOf(piece.name)"
                 >
                   SVG
                 </button>
@@ -66,7 +66,7 @@ import { ThisBatch } from './this-batch';
         @if (lining.pieces.length > 0) {
           <div class="controls">
             @if (lining.box) {
-              <span role="group" aria-label="Way to line">
+              <span role="group" i18n-aria-label aria-label="Way to line">
                 @for (way of ways; track way.id) {
                   <button
                     type="button"
@@ -81,7 +81,7 @@ import { ThisBatch } from './this-batch';
             }
             @if (!lining.inCups) {
               <label class="marks"
-                >marks for swirls or portions
+                ><ng-container i18n>marks for swirls or portions</ng-container>
                 <input
                   pInputText
                   [orvFigure]="settings.sheet().marks"
@@ -89,11 +89,11 @@ import { ThisBatch } from './this-batch';
                   [highest]="mostMarks"
                   [whole]="true"
                   [keptAs]="settings.field('marks')"
-                  (figureSaid)="settings.set('the guide', { marks: $event })"
+                  (figureSaid)="settings.set(texts.theGuide, { marks: $event })"
                   placeholder="–"
               /></label>
             }
-            <span role="group" aria-label="Printer paper">
+            <span role="group" i18n-aria-label aria-label="Printer paper">
               @for (paper of papers; track paper.id) {
                 <button
                   type="button"
@@ -151,6 +151,10 @@ import { ThisBatch } from './this-batch';
   `,
 })
 export class LiningPanel {
+  protected readonly texts = {
+    svgOf: (name: string | number) => $localize`SVG of ${name}`,
+    theGuide: $localize`the guide`,
+  };
   readonly portions = input.required<readonly Portion[]>();
   protected readonly settings = inject(ThisBatch);
   protected readonly mostMarks = MOST_MARKS;

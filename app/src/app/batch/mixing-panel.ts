@@ -14,17 +14,17 @@ import { ThisBatch } from './this-batch';
   template: `
     @if (words(); as mixing) {
       <section class="panel" aria-labelledby="bowl">
-        <h2 id="bowl">Bowl and mixer</h2>
+        <h2 id="bowl" i18n>Bowl and mixer</h2>
         <p class="said">
           <b>{{ mixing.say }}</b> {{ mixing.why }}
         </p>
         <orv-how-words [lines]="how()" />
         @if (mayDouble()) {
-          <div class="controls" role="group" aria-label="Doubling">
-            <button type="button" class="chip" [attr.aria-pressed]="!twice()" (click)="mix(false)">
+          <div class="controls" role="group" i18n-aria-label aria-label="Doubling">
+            <button type="button" class="chip" [attr.aria-pressed]="!twice()" (click)="mix(false)" i18n>
               as few bowls as hold it
             </button>
-            <button type="button" class="chip" [attr.aria-pressed]="twice()" (click)="mix(true)">
+            <button type="button" class="chip" [attr.aria-pressed]="twice()" (click)="mix(true)" i18n>
               never double: mix it again
             </button>
           </div>

@@ -31,9 +31,9 @@ const LITTLE_ADVICE = 0.06;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="in-the-pans">
-      <h2 id="in-the-pans">In the pans, to scale</h2>
+      <h2 id="in-the-pans" i18n>In the pans, to scale</h2>
       <orv-pans-picture [portions]="portions()" />
-      <ul aria-label="Pans">
+      <ul i18n-aria-label aria-label="Pans">
         @for (row of rows(); track $index) {
           <li>
             <p class="each">
@@ -63,7 +63,8 @@ const LITTLE_ADVICE = 0.06;
                   type="button"
                   class="quiet"
                   (click)="toOven($index)"
-                  [attr.aria-label]="'To the oven with ' + row.name"
+                  [attr.aria-label]="texts.toTheOvenWith(row.name)"
+                  i18n
                 >
                   To the Oven
                 </button>
@@ -83,6 +84,9 @@ const LITTLE_ADVICE = 0.06;
   styleUrls: ['../parts/panels.css', './pans-panel.css'],
 })
 export class PansPanel {
+  protected readonly texts = {
+    toTheOvenWith: (name: string | number) => $localize`To the oven with ${name}`,
+  };
   readonly portions = input.required<readonly Portion[]>();
   private readonly settings = inject(ThisBatch);
   private readonly onBench = inject(OnBench);

@@ -15,7 +15,7 @@ const signed = (value: number, digits = 1) => `${value < 0 ? '−' : '+'}${Math.
   imports: [HowWords],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>What rounding costs <span class="caption">tick: rounded off; band: what measuring adds, 8 in 10</span></h2>
+    <h2 i18n>What rounding costs <span class="caption">tick: rounded off; band: what measuring adds, 8 in 10</span></h2>
     <ul>
       @for (row of rows(); track row.name) {
         <li [class.notable]="row.notable">

@@ -23,6 +23,12 @@ import { amountForEyes, isWeight } from './amount-words';
   styleUrl: './sheet-page.css',
 })
 export class SheetPage {
+  protected readonly texts = {
+    fromTheFormulaAsItStands: $localize`from the formula as it stands, not kept as a version`,
+    fromVersion: (version: string | number) => $localize`from version ${version}`,
+    fromVersion2: (version: string | number) => $localize`; from version ${version}`,
+    batter: $localize`Batter`,
+  };
   /** From the route. */
   readonly id = input.required<string>();
   /** A kept batch in place of the one at hand. */

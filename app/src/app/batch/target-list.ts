@@ -36,7 +36,7 @@ const fillId = (fill: PanFill | undefined) =>
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (submit)="$event.preventDefault(); take(wanted.value)">
-      <label for="wanted">What is it to give?</label>
+      <label for="wanted" i18n>What is it to give?</label>
       <div class="grows wanted" [attr.data-value]="written() || example">
         <textarea
           #wanted
@@ -53,7 +53,7 @@ const fillId = (fill: PanFill | undefined) =>
           aria-describedby="wanted-how"
         ></textarea>
       </div>
-      <p class="caption" id="wanted-how">
+      <p class="caption" id="wanted-how" i18n>
         Pans, pieces, a weight, or what there is: “two 20 cm rounds”, “serves 18”, “half”, “900 g”, “3 eggs”.
       </p>
     </form>
@@ -63,14 +63,14 @@ const fillId = (fill: PanFill | undefined) =>
       </p>
     }
     @if (rows().length > 0) {
-      <ul aria-label="Targets">
+      <ul i18n-aria-label aria-label="Targets">
         @for (row of rows(); track $index) {
           <li>
             <span class="name">{{ row.name }}</span>
             @if (row.fill) {
               <select
                 class="pick"
-                [attr.aria-label]="'Fill of ' + row.name"
+                [attr.aria-label]="texts.fillOf(row.name)"
                 [value]="row.fill"
                 (change)="setFill($index, fillOf(seen.value))"
                 #seen
@@ -83,7 +83,7 @@ const fillId = (fill: PanFill | undefined) =>
                 <span class="with-unit"
                   ><input
                     pInputText
-                    [attr.aria-label]="'How much in ' + row.name"
+                    [attr.aria-label]="texts.howMuchIn(row.name)"
                     [orvFigure]="row.value"
                     [lowest]="0.001"
                     [highest]="100000"
@@ -95,7 +95,7 @@ const fillId = (fill: PanFill | undefined) =>
                 >
               }
             }
-            <button type="button" class="away" (click)="remove($index)" [attr.aria-label]="'Leave out ' + row.name">
+            <button type="button" class="away" (click)="remove($index)" [attr.aria-label]="texts.leaveOut(row.name)">
               ✕
             </button>
             @if (row.problem; as problem) {
@@ -108,7 +108,7 @@ const fillId = (fill: PanFill | undefined) =>
       </ul>
     }
     @if (shelf().length > 0) {
-      <p class="shelf" role="group" aria-label="Add a pan of the shelf">
+      <p class="shelf" role="group" i18n-aria-label aria-label="Add a pan of the shelf">
         @for (pan of shelf(); track pan.id) {
           <button type="button" class="chip" (click)="add(pan.name)">+ {{ pan.name }}</button>
         }
@@ -118,6 +118,11 @@ const fillId = (fill: PanFill | undefined) =>
   styleUrls: ['../parts/panels.css', './target-list.css'],
 })
 export class TargetList {
+  protected readonly texts = {
+    fillOf: (name: string | number) => $localize`Fill of ${name}`,
+    howMuchIn: (name: string | number) => $localize`How much in ${name}`,
+    leaveOut: (name: string | number) => $localize`Leave out ${name}`,
+  };
   protected readonly settings = inject(ThisBatch);
   private readonly store = inject(FormulaStore);
   protected readonly example = '24 muffins and one small loaf';

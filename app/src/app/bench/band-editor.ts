@@ -19,40 +19,44 @@ const numberIn = (field: HTMLInputElement) => {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (submit)="$event.preventDefault(); keep(low, typical, high, name)">
-      <span class="caption">your band, {{ verdict().unit }}</span>
+      <span class="caption" i18n>your band, {{ verdict().unit }}</span>
       <label
-        >from
-        <input #low inputmode="decimal" [value]="shown(verdict().band.low)" [attr.aria-label]="'Lowest ' + quantity()"
+        ><ng-container i18n>from</ng-container>
+        <input
+          #low
+          inputmode="decimal"
+          [value]="shown(verdict().band.low)"
+          [attr.aria-label]="texts.lowest(quantity())"
       /></label>
       <label
-        >usual
+        ><ng-container i18n>usual</ng-container>
         <input
           #typical
           inputmode="decimal"
           [value]="shown(verdict().band.typical)"
-          [attr.aria-label]="'Usual ' + quantity()"
+          [attr.aria-label]="texts.usual(quantity())"
       /></label>
       <label
-        >to
+        ><ng-container i18n>to</ng-container>
         <input
           #high
           inputmode="decimal"
           [value]="shown(verdict().band.high)"
-          [attr.aria-label]="'Highest ' + quantity()"
+          [attr.aria-label]="texts.highest(quantity())"
       /></label>
       <label class="name"
-        >as
+        ><ng-container i18n>as</ng-container>
         <input
           #name
           maxlength="60"
-          [placeholder]="ofStyle().own ? '' : styleWords() + ', mine'"
+          [placeholder]="ofStyle().own ? '' : texts.mine(styleWords())"
           [value]="ofStyle().own && isAdded() ? ofStyle().nameUk : ''"
-          [attr.aria-label]="'Name of a style of your own'"
+          [attr.aria-label]="texts.nameOfAStyleOfYour"
       /></label>
-      <button type="submit">Keep the band</button>
+      <button type="submit" i18n>Keep the band</button>
       @if (ofStyle().own) {
         <button type="button" class="back" (click)="back()">
-          {{ isAdded() ? 'Forget this style' : 'Back to the table' }}
+          {{ isAdded() ? texts.forgetThisStyle : texts.backToTheTable }}
         </button>
       }
     </form>
@@ -111,6 +115,15 @@ const numberIn = (field: HTMLInputElement) => {
   `,
 })
 export class BandEditor {
+  protected readonly texts = {
+    lowest: (quantity: string | number) => $localize`Lowest ${quantity}`,
+    usual: (quantity: string | number) => $localize`Usual ${quantity}`,
+    highest: (quantity: string | number) => $localize`Highest ${quantity}`,
+    mine: (styleWords: string | number) => $localize`${styleWords}, mine`,
+    nameOfAStyleOfYour: $localize`Name of a style of your own`,
+    forgetThisStyle: $localize`Forget this style`,
+    backToTheTable: $localize`Back to the table`,
+  };
   readonly verdict = input.required<BandVerdict>();
   readonly ofStyle = input.required<Style>();
   readonly region = input.required<Region>();

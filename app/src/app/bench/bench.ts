@@ -86,6 +86,16 @@ import { StepList } from './step-list';
   styleUrl: './bench.css',
 })
 export class Bench {
+  protected readonly texts = {
+    nameOfThePart: (name: string | number) => $localize`Name of the part ${name}`,
+    besideTheBatterWeighedNotBalanced: $localize`beside the batter: weighed, not balanced`,
+    moveUp: (name: string | number) => $localize`Move ${name} up`,
+    dissolveItsLinesGoToThe: (name: string | number) => $localize`Dissolve ${name}: its lines go to the part before`,
+    nextLineIn: (name: string | number) => $localize`Next line in ${name}`,
+    noFlourYet: $localize`no flour yet`,
+    allInBand: $localize`all in band`,
+    outsideTheStyle: (outside: string | number) => $localize`${outside} outside the style`,
+  };
   /** From the route. */
   readonly id = input.required<string>();
   /** Which face the readings show: a query parameter, so that it survives a reload. */

@@ -16,7 +16,7 @@ import { Whys } from '../work/whys';
   template: `
     @if (proposal(); as proposal) {
       <section class="panel" aria-labelledby="from-book">
-        <h2 id="from-book">From the Book: {{ proposal.cause }}</h2>
+        <h2 id="from-book" i18n>From the Book: {{ proposal.cause }}</h2>
         <p class="said">{{ proposal.because }}</p>
         @if (proposal.moved.length > 0) {
           <table class="moves">
@@ -36,8 +36,10 @@ import { Whys } from '../work/whys';
           </p>
         }
         <p class="controls">
-          <button type="button" class="act take" (click)="take()">Keep it as version {{ proposal.version }}</button>
-          <button type="button" class="quiet" (click)="leave()">Leave it</button>
+          <button type="button" class="act take" (click)="take()" i18n>
+            Keep it as version {{ proposal.version }}
+          </button>
+          <button type="button" class="quiet" (click)="leave()" i18n>Leave it</button>
         </p>
       </section>
     }

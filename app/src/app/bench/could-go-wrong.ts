@@ -9,7 +9,7 @@ import { RisksNow } from '../work/risks-now';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (risks().length > 0) {
-      <h2>What could go wrong</h2>
+      <h2 i18n>What could go wrong</h2>
       <ul>
         @for (risk of risks(); track risk.fault) {
           <li>
@@ -17,7 +17,7 @@ import { RisksNow } from '../work/risks-now';
           </li>
         }
       </ul>
-      <a class="quiet" routerLink="/book" [queryParams]="{ at: 'why', ids: 'at-hand' }">Ask the Book why</a>
+      <a class="quiet" routerLink="/book" [queryParams]="{ at: 'why', ids: 'at-hand' }" i18n>Ask the Book why</a>
     }
   `,
   styleUrl: '../parts/panels.css',

@@ -22,14 +22,15 @@ import { WaitStrip } from './wait-strip';
     @if (judged(); as judged) {
       @if (judged.waiting.usableMillimoles > 0.5) {
         <h3>
-          May wait <b class="big">{{ waitWords() }}</b>
-          <span>{{ waitMore() }}</span>
-          <orv-how figure="waiting" of="the wait" />
+          <ng-container i18n
+            >May wait <b class="big">{{ waitWords() }}</b> <span>{{ waitMore() }}</span></ng-container
+          >
+          <orv-how figure="waiting" i18n-of of="the wait" />
         </h3>
         <orv-wait-strip [waiting]="judged.waiting" />
       }
       <p class="place">
-        <label for="place-celsius">this kitchen</label>
+        <label for="place-celsius" i18n>this kitchen</label>
         <input
           id="place-celsius"
           [orvFigure]="place().celsius"
@@ -42,6 +43,7 @@ import { WaitStrip } from './wait-strip';
         °C,
         <input
           id="place-metres"
+          i18n-aria-label
           aria-label="Metres above the sea"
           [orvFigure]="place().metresAboveSea"
           [lowest]="-400"
@@ -51,16 +53,16 @@ import { WaitStrip } from './wait-strip';
           keptAs="kitchen metres"
           (figureSaid)="setPlace({ metresAboveSea: $event })"
         />
-        m above the sea
+        <ng-container i18n>m above the sea</ng-container>
       </p>
       @if (judged.altitude.metres >= 300) {
         <p class="said">
-          <b>{{ altitudeSay() }}</b> {{ altitudeMore() }} <orv-how figure="altitude" of="altitude" />
+          <b>{{ altitudeSay() }}</b> {{ altitudeMore() }} <orv-how figure="altitude" i18n-of of="altitude" />
         </p>
       }
       @if (consequences().length > 0) {
-        <h3>Taste and colour</h3>
-        <ul aria-label="Taste and colour">
+        <h3 i18n>Taste and colour</h3>
+        <ul i18n-aria-label aria-label="Taste and colour">
           @for (one of consequences(); track one.code) {
             <li>
               <b>{{ one.sentence.say }}</b> {{ one.sentence.why }}
@@ -69,18 +71,21 @@ import { WaitStrip } from './wait-strip';
         </ul>
       }
       <h3>
-        Lift {{ liftWords() }} <span>{{ liftMore() }}</span> <orv-how figure="lift" of="lift" />
+        <ng-container i18n
+          >Lift {{ liftWords() }} <span>{{ liftMore() }}</span></ng-container
+        >
+        <orv-how figure="lift" i18n-of of="lift" />
       </h3>
-      <p class="caption">An ordering, not a measurement: for comparing two batters of one style.</p>
+      <p class="caption" i18n>An ordering, not a measurement: for comparing two batters of one style.</p>
       <h3>
-        Sodium {{ sodiumWords() }} <span>a portion, salt and soda together</span>
-        <orv-how figure="sodium" of="sodium" />
+        <ng-container i18n>Sodium {{ sodiumWords() }} <span>a portion, salt and soda together</span></ng-container>
+        <orv-how figure="sodium" i18n-of of="sodium" />
       </h3>
-      <h3>What pulls on the crumb</h3>
+      <h3 i18n>What pulls on the crumb</h3>
       <orv-texture-list [forces]="judged.forces" [region]="region()" />
       @if (rules().length > 0) {
-        <h3>The cake maker’s rules</h3>
-        <ul aria-label="The cake maker’s rules">
+        <h3 i18n>The cake maker’s rules</h3>
+        <ul i18n-aria-label aria-label="The cake maker’s rules">
           @for (rule of rules(); track rule.code) {
             <li>
               <span class="mark" [class.mark-warning]="!rule.holds" aria-hidden="true">{{

@@ -40,7 +40,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
     '[class]': '"severity-" + (worst() ?? "none")',
   },
   template: `
-    <span class="grip" cdkDragHandle aria-hidden="true" title="Drag; or Alt ↑ ↓">
+    <span class="grip" cdkDragHandle aria-hidden="true" i18n-title title="Drag; or Alt ↑ ↓">
       <svg viewBox="0 0 10 16"><path d="M3 3h0M7 3h0M3 8h0M7 8h0M3 13h0M7 13h0" /></svg>
     </span>
     <div class="written">
@@ -57,7 +57,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
           spellcheck="false"
           autocapitalize="none"
           [value]="line().text"
-          [attr.aria-label]="'Line: ' + (line().text || 'empty')"
+          [attr.aria-label]="texts.line(line().text || 'empty')"
           [attr.aria-description]="spoken()"
           [attr.aria-autocomplete]="completing() ? 'list' : null"
           [attr.aria-controls]="completing() ? 'complete-' + line().id : null"
@@ -87,7 +87,8 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
           (wordsSaid)="setAmount($event)"
           placeholder="–"
           maxlength="60"
-          [attr.aria-label]="'Amount of ' + line().text + ', grams or any unit'"
+          [attr.aria-label]="texts.amountOfGramsOrAnyUnit(line().text)"
+          i18n-title
           title="Grams, or any unit: 2 cups, 4 oz, ½ stick"
           (focus)="editing.active.set(line().id); amount.select()"
         />
@@ -98,7 +99,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
       <i class="bar" [style.--share]="barShare()" aria-hidden="true"></i>
     </div>
     @if (completing()) {
-      <div class="completions" role="listbox" [id]="'complete-' + line().id" aria-label="Ingredients">
+      <div class="completions" role="listbox" [id]="'complete-' + line().id" i18n-aria-label aria-label="Ingredients">
         @for (ingredient of offered(); track ingredient.id) {
           <button
             type="button"
@@ -122,7 +123,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
     }
     @if (nearest().length > 0 && !completing()) {
       <div class="pick">
-        <span class="caption">did you mean</span>
+        <span class="caption" i18n>did you mean</span>
         @for (near of nearest(); track near.id) {
           <button type="button" (click)="editing.correct(line().id, { ingredientId: near.id })">{{ near.name }}</button>
         }
@@ -144,6 +145,10 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
   styleUrl: './formula-line.css',
 })
 export class FormulaLineRow {
+  protected readonly texts = {
+    line: (empty: string | number) => $localize`Line: ${empty}`,
+    amountOfGramsOrAnyUnit: (text: string | number) => $localize`Amount of ${text}, grams or any unit`,
+  };
   readonly line = input.required<FormulaLine>();
   readonly read = input<AuditLine>();
   readonly region = input.required<Region>();

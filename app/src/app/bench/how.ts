@@ -13,15 +13,16 @@ let nextId = 0;
       type="button"
       [attr.aria-expanded]="open()"
       [attr.aria-controls]="id"
-      [attr.aria-label]="'How ' + of() + ' is worked out'"
+      [attr.aria-label]="texts.howIsWorkedOut(of())"
       (click)="open.set(!open())"
+      i18n
     >
       how
     </button>
     @if (open()) {
       @if (derivation(); as derivation) {
         <div class="how" [id]="id">
-          <p>
+          <p i18n>
             <b>{{ derivation.title }}</b> is {{ derivation.equation }}.
           </p>
           <dl>
@@ -33,7 +34,7 @@ let nextId = 0;
             }
           </dl>
           <p class="sure">{{ derivation.sure }}</p>
-          <p class="caption">Source: {{ derivation.source }}.</p>
+          <p class="caption" i18n>Source: {{ derivation.source }}.</p>
         </div>
       }
     }
@@ -96,6 +97,9 @@ let nextId = 0;
   `,
 })
 export class How {
+  protected readonly texts = {
+    howIsWorkedOut: (of: string | number) => $localize`How ${of} is worked out`,
+  };
   readonly figure = input.required<Figure>();
   /** What it is, in words, for those who hear it. */
   readonly of = input.required<string>();

@@ -23,7 +23,7 @@ interface DrawnBlock {
   hostDirectives: [Width],
   template: `
     @if (width() > 40) {
-      <p>
+      <p i18n>
         <b class="sour-word">sour, {{ figure(view().acidMeq) }} meq</b> {{ sourSources() }}
       </p>
       <svg data-picture="Acid and soda" [attr.width]="width()" height="70" role="img" [attr.aria-label]="spoken()">
@@ -87,7 +87,7 @@ interface DrawnBlock {
           <line [attr.x1]="meets()" [attr.x2]="meets()" y1="0" y2="69" class="meet" />
         }
       </svg>
-      <p>
+      <p i18n>
         <b class="soda-word">soda, {{ figure(view().sodaMeq) }} meq</b> {{ view().sodaSources }}
       </p>
     }

@@ -10,16 +10,16 @@ import { gramsInWords } from '@orvin/core/words/figures';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details #details (toggle)="open.set(details.open)">
-      <summary>each by itself, in grams and spoons</summary>
+      <summary i18n>each by itself, in grams and spoons</summary>
       @if (open()) {
-        <table aria-label="Every source of acid and soda">
+        <table i18n-aria-label aria-label="Every source of acid and soda">
           <thead>
             <tr>
-              <th scope="col">what</th>
-              <th scope="col">in it</th>
-              <th scope="col">meq</th>
-              <th scope="col">as soda</th>
-              <th scope="col">spoons</th>
+              <th scope="col" i18n>what</th>
+              <th scope="col" i18n>in it</th>
+              <th scope="col" i18n>meq</th>
+              <th scope="col" i18n>as soda</th>
+              <th scope="col" i18n>spoons</th>
             </tr>
           </thead>
           <tbody>

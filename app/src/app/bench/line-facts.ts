@@ -21,12 +21,12 @@ interface ShareRow extends LineShare {
   imports: [FormsModule, InputText, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <section aria-label="Which steps take it">
-      <h3>Goes into</h3>
+    <section i18n-aria-label aria-label="Which steps take it">
+      <h3 i18n>Goes into</h3>
       @for (share of shares(); track $index) {
         <div class="share">
           <orv-choice
-            [ariaLabel]="'Step of share ' + ($index + 1)"
+            [ariaLabel]="texts.stepOfShare($index + 1)"
             [options]="stepChoices()"
             [chosen]="share.stepId"
             (choose)="put($index, { stepId: $event, amount: share.amount })"
@@ -36,36 +36,37 @@ interface ShareRow extends LineShare {
             pInputText
             maxlength="60"
             [value]="share.amount"
-            [attr.aria-label]="'How much of it in share ' + ($index + 1)"
+            [attr.aria-label]="texts.howMuchOfItInShare($index + 1)"
+            i18n-placeholder
             placeholder="all, half, 2 tbsp, the rest"
             (change)="put($index, { stepId: share.stepId, amount: amount.value.trim() })"
           />
           <span class="caption">{{ share.grams }}</span>
           @if (own()) {
-            <button type="button" (click)="takeOut($index)" [attr.aria-label]="'Take share ' + ($index + 1) + ' away'">
+            <button type="button" (click)="takeOut($index)" [attr.aria-label]="texts.takeShareAway($index + 1)">
               ✕
             </button>
           }
         </div>
       } @empty {
-        <p class="caption">No step takes it yet.</p>
+        <p class="caption" i18n>No step takes it yet.</p>
       }
       @if (steps().length > 0) {
         <button type="button" class="act" (click)="splitFurther()">
-          {{ shares().length === 0 ? 'Say which step' : 'Split it' }}
+          {{ shares().length === 0 ? texts.sayWhichStep : texts.splitIt }}
         </button>
       }
       @if (own()) {
-        <button type="button" class="act" (click)="stepEditing.split(line().id, [])">As the steps say</button>
+        <button type="button" class="act" (click)="stepEditing.split(line().id, [])" i18n>As the steps say</button>
       }
     </section>
-    <section class="said" aria-label="Besides">
+    <section class="said" i18n-aria-label aria-label="Besides">
       <label class="switch">
         <input #may type="checkbox" [checked]="optional()" (change)="setOptional(may.checked)" />
-        may be left out
+        <ng-container i18n>may be left out</ng-container>
       </label>
       <label class="note">
-        note
+        <ng-container i18n>note</ng-container>
         <input
           #note
           pInputText
@@ -73,13 +74,15 @@ interface ShareRow extends LineShare {
           autocomplete="off"
           [value]="line().note ?? ''"
           (input)="setNote(note.value)"
+          i18n-placeholder
           placeholder="browned first, from the garden …"
         />
       </label>
       @if (formulaChoices().length > 1) {
         <div class="note">
-          <span>takes from</span>
+          <span i18n>takes from</span>
           <orv-choice
+            i18n-ariaLabel
             ariaLabel="Takes from another formula"
             [options]="formulaChoices()"
             optionDisabled="within"
@@ -89,16 +92,23 @@ interface ShareRow extends LineShare {
         </div>
       }
       <p class="moves">
-        <button type="button" class="act" (click)="editing.shift(line().id, -1)">Up</button>
-        <button type="button" class="act" (click)="editing.shift(line().id, 1)">Down</button>
-        <button type="button" class="act" (click)="editing.startPartAt(line().id)">Part from here</button>
-        <button type="button" class="act" (click)="editing.remove(line().id)">Remove</button>
+        <button type="button" class="act" (click)="editing.shift(line().id, -1)" i18n>Up</button>
+        <button type="button" class="act" (click)="editing.shift(line().id, 1)" i18n>Down</button>
+        <button type="button" class="act" (click)="editing.startPartAt(line().id)" i18n>Part from here</button>
+        <button type="button" class="act" (click)="editing.remove(line().id)" i18n>Remove</button>
       </p>
     </section>
   `,
   styleUrl: './line-facts.css',
 })
 export class LineFacts {
+  protected readonly texts = {
+    stepOfShare: (count: string | number) => $localize`Step of share ${count}`,
+    howMuchOfItInShare: (count: string | number) => $localize`How much of it in share ${count}`,
+    takeShareAway: (count: string | number) => $localize`Take share ${count} away`,
+    sayWhichStep: $localize`Say which step`,
+    splitIt: $localize`Split it`,
+  };
   readonly line = input.required<FormulaLine>();
   readonly steps = input.required<readonly FormulaStep[]>();
   readonly method = input.required<Method>();

@@ -55,7 +55,7 @@ const NEAREST_SHOWN = 4;
   template: `
     @if (single(); as entry) {
       <div class="fields">
-        <label for="taken-for">taken for</label>
+        <label for="taken-for" i18n>taken for</label>
         <p-autocomplete
           inputId="taken-for"
           appendTo="body"
@@ -68,13 +68,14 @@ const NEAREST_SHOWN = 4;
           [completeOnFocus]="true"
           [showEmptyMessage]="false"
           [selectOnFocus]="false"
+          i18n-placeholder
           placeholder="pick an ingredient"
         >
           <ng-template #item let-choice>
             <span>{{ choice.name }}</span> <span class="caption">&nbsp;{{ choice.category }}</span>
           </ng-template>
         </p-autocomplete>
-        <label for="weighs">weighs</label>
+        <label for="weighs" i18n>weighs</label>
         <span class="weight">
           <input
             pInputText
@@ -91,7 +92,7 @@ const NEAREST_SHOWN = 4;
         </span>
         @if (teachable(); as words) {
           <p-button
-            [label]="'Always read “' + words + '” so'"
+            [label]="texts.alwaysReadSo(words)"
             [outlined]="true"
             size="small"
             (onClick)="editing.teachName(words, line().ingredientId ?? '', line().id)"
@@ -99,6 +100,7 @@ const NEAREST_SHOWN = 4;
         }
         @if (corrected()) {
           <p-button
+            i18n-label
             label="As written"
             [text]="true"
             size="small"
@@ -109,7 +111,7 @@ const NEAREST_SHOWN = 4;
     }
     @if (measure(); as name) {
       <form class="fields" (submit)="$event.preventDefault(); teachMeasure(name, holdsField)">
-        <label for="holds">“{{ name }}” holds</label>
+        <label for="holds" i18n>“{{ name }}” holds</label>
         <span class="weight">
           <input
             #holdsField
@@ -125,8 +127,8 @@ const NEAREST_SHOWN = 4;
           />
           ml
         </span>
-        <p-button type="submit" label="Learn it" [outlined]="true" size="small" />
-        <span class="caption">weigh it full of water: a gram is a millilitre</span>
+        <p-button type="submit" i18n-label label="Learn it" [outlined]="true" size="small" />
+        <span class="caption" i18n>weigh it full of water: a gram is a millilitre</span>
       </form>
     }
     <p class="say" aria-live="polite">
@@ -138,20 +140,23 @@ const NEAREST_SHOWN = 4;
       }
     </p>
     @if (answers().length > 0) {
-      <div class="answers" role="group" aria-label="Is it right?">
+      <div class="answers" role="group" i18n-aria-label aria-label="Is it right?">
         @for (answer of answers(); track answer.label) {
           <button type="button" class="chip" (click)="answer.act()">{{ answer.label }}</button>
         }
       </div>
     }
     <details>
-      <summary>More about this line</summary>
+      <summary i18n>More about this line</summary>
       <orv-line-facts [line]="line()" [steps]="steps()" [method]="method()" [optional]="read()?.optional ?? false" />
     </details>
   `,
   styleUrls: ['../parts/panels.css', './line-reading.css'],
 })
 export class LineReading {
+  protected readonly texts = {
+    alwaysReadSo: (words: string | number) => $localize`Always read “${words}” so`,
+  };
   readonly line = input.required<FormulaLine>();
   readonly read = input<AuditLine>();
   readonly region = input.required<Region>();

@@ -50,7 +50,7 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
   imports: [InputText],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <ul aria-label="What to look at">
+    <ul i18n-aria-label aria-label="What to look at">
       @for (note of notes(); track note.key) {
         <li>
           <span class="mark" [class]="'mark mark-' + note.severity" aria-hidden="true">{{ note.shape }}</span>
@@ -59,7 +59,7 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
               <span class="seen-by-readers-only">{{ note.word }}:</span>
               <b>{{ note.sentence.say }}</b> {{ note.sentence.why }}
               @if (note.at) {
-                <span class="at caption">in “{{ note.at }}”</span>
+                <span class="at caption" i18n>in “{{ note.at }}”</span>
               }
             </p>
             @if (note.finding; as finding) {
@@ -68,7 +68,7 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
                   <button type="button" class="fix" (click)="editing.fix(finding)">{{ note.fix }}</button>
                 }
                 @if (finding.place) {
-                  <button type="button" (click)="goTo.emit(finding.place)" [attr.aria-label]="'Show: ' + note.at">
+                  <button type="button" (click)="goTo.emit(finding.place)" [attr.aria-label]="texts.show(note.at)" i18n>
                     Show
                   </button>
                 }
@@ -76,51 +76,54 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
                   type="button"
                   (click)="ask(note.key)"
                   [attr.aria-expanded]="asking() === note.key"
-                  [attr.aria-label]="'Set aside: ' + note.sentence.say"
+                  [attr.aria-label]="texts.setAside(note.sentence.say)"
+                  i18n
                 >
                   Set aside
                 </button>
               </div>
               @if (asking() === note.key) {
                 <form (submit)="$event.preventDefault(); setAside(finding, why.value)">
-                  <label [attr.for]="'why-' + note.key">because</label>
+                  <label [attr.for]="'why-' + note.key" i18n>because</label>
                   <input
                     #why
                     pInputText
                     [id]="'why-' + note.key"
                     maxlength="300"
                     autocomplete="off"
+                    i18n-placeholder
                     placeholder="it is meant so"
                     (keydown.escape)="asking.set(undefined)"
                   />
-                  <button type="submit" class="fix">Keep the reason</button>
+                  <button type="submit" class="fix" i18n>Keep the reason</button>
                 </form>
               }
             }
           </div>
         </li>
       } @empty {
-        <li class="none">Nothing to look at: every line is weighed, and everything sits in its band.</li>
+        <li class="none" i18n>Nothing to look at: every line is weighed, and everything sits in its band.</li>
       }
     </ul>
     @if (aside().length > 0) {
       <details>
-        <summary>{{ aside().length === 1 ? 'one thing' : aside().length + ' things' }} set aside</summary>
-        <ul aria-label="Set aside">
+        <summary i18n>{{ aside().length === 1 ? texts.oneThing : texts.things(aside().length) }} set aside</summary>
+        <ul i18n-aria-label aria-label="Set aside">
           @for (note of aside(); track note.key) {
             <li>
               <span class="mark" aria-hidden="true">{{ note.shape }}</span>
               <div class="body">
-                <p>
+                <p i18n>
                   {{ note.sentence.say }}
-                  <span class="at caption">because {{ note.reason || 'it is meant so' }}</span>
+                  <span class="at caption">because {{ note.reason || texts.itIsMeantSo }}</span>
                 </p>
                 @if (note.finding; as finding) {
                   <div class="acts">
                     <button
                       type="button"
                       (click)="editing.restore(finding.code, finding.place)"
-                      [attr.aria-label]="'Look at it again: ' + note.sentence.say"
+                      [attr.aria-label]="texts.lookAtItAgain(note.sentence.say)"
+                      i18n
                     >
                       Look at it again
                     </button>
@@ -136,6 +139,14 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
   styleUrl: './note-list.css',
 })
 export class NoteList {
+  protected readonly texts = {
+    show: (at: string | number) => $localize`Show: ${at}`,
+    setAside: (say: string | number) => $localize`Set aside: ${say}`,
+    oneThing: $localize`one thing`,
+    things: (count: string | number) => $localize`${count} things`,
+    itIsMeantSo: $localize`it is meant so`,
+    lookAtItAgain: (say: string | number) => $localize`Look at it again: ${say}`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Pick<Audit, 'verdicts' | 'style'>>();
   readonly findings = input.required<readonly Finding[]>();

@@ -24,7 +24,7 @@ const ZONES = [
         [attr.width]="width()"
         height="38"
         role="img"
-        [attr.aria-label]="'Crumb pH ' + ph().words + ': ' + ph().why"
+        [attr.aria-label]="texts.crumbPh(ph().words, ph().why)"
       >
         <line x1="0" [attr.x2]="width()" y1="11" y2="11" class="track" />
         @for (zone of zones(); track zone.word) {
@@ -80,6 +80,9 @@ const ZONES = [
   `,
 })
 export class PhScale {
+  protected readonly texts = {
+    crumbPh: (words: string | number, why: string | number) => $localize`Crumb pH ${words}: ${why}`,
+  };
   readonly ph = input.required<LedgerView['ph']>();
   private readonly size = inject(Width);
   protected readonly width = this.size.pixels;

@@ -13,7 +13,7 @@ import { saidIn, takenBy } from './step-view';
   imports: [CdkDrag, CdkDropList, StepRow],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div role="list" aria-label="Method" cdkDropList (cdkDropListDropped)="drop($event)">
+    <div role="list" i18n-aria-label aria-label="Method" cdkDropList (cdkDropListDropped)="drop($event)">
       @for (row of rows(); track row.step.id) {
         <orv-step-row
           cdkDrag
@@ -27,7 +27,7 @@ import { saidIn, takenBy } from './step-view';
         />
       }
     </div>
-    <button type="button" class="next-line" (click)="editing.addBehind(steps().at(-1)?.id)">next step</button>
+    <button type="button" class="next-line" (click)="editing.addBehind(steps().at(-1)?.id)" i18n>next step</button>
   `,
   styleUrl: './step-list.css',
 })

@@ -12,14 +12,15 @@ import type { SaidChip, TakenChip } from './step-view';
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { role: 'listitem' },
   template: `
-    <span class="grip" cdkDragHandle aria-hidden="true" title="Drag; or Alt ↑ ↓">{{ number() }}</span>
+    <span class="grip" cdkDragHandle aria-hidden="true" i18n-title title="Drag; or Alt ↑ ↓">{{ number() }}</span>
     <div class="grows" [attr.data-value]="step().text">
       <textarea
         #field
         rows="1"
         maxlength="6000"
         [value]="step().text"
-        [attr.aria-label]="'Step ' + number()"
+        [attr.aria-label]="texts.step(number())"
+        i18n-placeholder
         placeholder="what is done"
         (input)="editing.type(step(), field.value)"
         (keydown)="press($event)"
@@ -27,7 +28,7 @@ import type { SaidChip, TakenChip } from './step-view';
       ></textarea>
     </div>
     @if (taken().length + said().length > 0) {
-      <ul class="chips" [attr.aria-label]="'In step ' + number()">
+      <ul class="chips" [attr.aria-label]="texts.inStep(number())">
         @for (chip of taken(); track chip.lineId) {
           <li>
             <button type="button" class="taken" (click)="goTo.emit(chip.lineId)" [attr.aria-label]="spoken(chip)">
@@ -47,6 +48,10 @@ import type { SaidChip, TakenChip } from './step-view';
   styleUrl: './step-row.css',
 })
 export class StepRow {
+  protected readonly texts = {
+    step: (number: string | number) => $localize`Step ${number}`,
+    inStep: (number: string | number) => $localize`In step ${number}`,
+  };
   readonly step = input.required<FormulaStep>();
   readonly number = input.required<number>();
   readonly taken = input.required<readonly TakenChip[]>();

@@ -25,14 +25,14 @@ const NAMED = 4;
       </div>
     }
     <p class="sums">
-      <span
+      <span i18n
         >tender over tough <b>{{ forces().tenderness.toFixed(2) }}</b></span
       >
-      <orv-how figure="tenderness" of="tenderness" />
-      <span
+      <orv-how figure="tenderness" i18n-of of="tenderness" />
+      <span i18n
         >water over thirst <b>{{ forces().moistness.toFixed(2) }}</b></span
       >
-      <orv-how figure="moistness" of="moistness" />
+      <orv-how figure="moistness" i18n-of of="moistness" />
     </p>
   `,
   styles: `

@@ -55,6 +55,13 @@ const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './book.css'],
 })
 export class Book {
+  protected readonly texts = {
+    season: $localize`Season`,
+    bake: $localize`bake`,
+    bakes: $localize`bakes`,
+    formula: $localize`formula`,
+    formulas: $localize`formulas`,
+  };
   readonly at = input<string>();
   readonly find = input<string>();
   readonly ids = input<string>();
@@ -93,7 +100,7 @@ export class Book {
     return { title, facts: [DATE.format(at), ...(versionNumber === undefined ? [] : [`version ${versionNumber}`]), ...(score === undefined ? [] : [`scored ${score}`])] }; // prettier-ignore
   });
   /** What can be found, beside each bake; worked out once for each. */
-  private readonly texts = new WeakMap<StoredBake, string>();
+  private readonly findables = new WeakMap<StoredBake, string>();
   /** Before the first key: whoever comes to the field is about to type. */
   protected prepare(): void {
     const bakes = this.book.bakes();
@@ -105,8 +112,8 @@ export class Book {
     some(0);
   }
   private textOf(bake: StoredBake): string {
-    const known = this.texts.get(bake) ?? findable(bake.record);
-    this.texts.set(bake, known);
+    const known = this.findables.get(bake) ?? findable(bake.record);
+    this.findables.set(bake, known);
     return known;
   }
   protected readonly shown = computed(() => {

@@ -51,6 +51,12 @@ interface Chosen extends Side {
   styleUrls: ['../parts/panels.css', './compare.css'],
 })
 export class Compare {
+  protected readonly texts = {
+    minutesSinceItWentIn: $localize`minutes since it went in`,
+    coreC: $localize`core, °C`,
+    aLargeDifferenceButStillOne: $localize`A large difference, but still one comparison: a hint.`,
+    soSmallADifferenceIsOften: $localize`So small a difference is often chance: a hint, no more.`,
+  };
   /** Chosen bakes, by commas. */
   readonly ids = input.required<string>();
   private readonly router = inject(Router);

@@ -25,8 +25,8 @@ const MOST_CAUSES = 6;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <header class="strip">
-      <h2 class="title">Faults, and what makes them</h2>
-      <a class="act" routerLink="/book" [queryParams]="{ at: 'why' }">Back to Why</a>
+      <h2 class="title" i18n>Faults, and what makes them</h2>
+      <a class="act" routerLink="/book" [queryParams]="{ at: 'why' }" i18n>Back to Why</a>
     </header>
     <div class="page">
       @for (group of groups; track group.place) {

@@ -22,7 +22,7 @@ const AHEAD = 14;
         <line class="feed" [attr.x1]="feed" [attr.x2]="feed" y1="86" y2="96" />
       }
       <text x="0" y="113">{{ from() }}</text>
-      <text [attr.x]="today()" y="113" text-anchor="middle">today</text>
+      <text [attr.x]="today()" y="113" text-anchor="middle" i18n>today</text>
     </svg>
   `,
   styles: `

@@ -13,10 +13,10 @@ const USUAL_STRENGTH = 40;
   imports: [FigureField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>
+    <h2 i18n>
       Feeding <span>{{ said() }}</span>
     </h2>
-    <p class="controls" role="group" aria-label="Fed with">
+    <p class="controls" role="group" i18n-aria-label aria-label="Fed with">
       @for (one of schools; track one.id) {
         <button type="button" class="chip" [attr.aria-pressed]="school() === one.id" (click)="school.set(one.id)">
           {{ one.name }}
@@ -24,7 +24,7 @@ const USUAL_STRENGTH = 40;
       }
     </p>
     @if (school() === 'nothing') {
-      <p class="said">Wrapped and left alone: it keeps by what is in it, and nothing is added.</p>
+      <p class="said" i18n>Wrapped and left alone: it keeps by what is in it, and nothing is added.</p>
     } @else {
       <p class="controls">
         <label
@@ -41,7 +41,7 @@ const USUAL_STRENGTH = 40;
         >
         @if (school() === 'spirit') {
           <label
-            >of
+            ><ng-container i18n>of</ng-container>
             <input
               class="line-input"
               [orvFigure]="percent()"
@@ -51,12 +51,12 @@ const USUAL_STRENGTH = 40;
               keptAs="strength of a feed"
               (figureSaid)="percent.set($event ?? usual)"
             />
-            % alcohol</label
+            <ng-container i18n>% alcohol</ng-container></label
           >
         }
-        <button type="button" class="act" (click)="give()">Fed it now</button>
+        <button type="button" class="act" (click)="give()" i18n>Fed it now</button>
         <label
-          >it weighs
+          ><ng-container i18n>it weighs</ng-container>
           <input
             class="line-input"
             [orvFigure]="undefined"
@@ -70,7 +70,7 @@ const USUAL_STRENGTH = 40;
         >
       </p>
       @if (school() === 'juice') {
-        <p class="said">
+        <p class="said" i18n>
           ▲ Juice wets it and keeps nothing: three days in the room, fourteen in the fridge, or freeze it.
         </p>
       }

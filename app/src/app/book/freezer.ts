@@ -39,7 +39,7 @@ const localDay = (at: number) => localMinute(at).slice(0, 10);
   template: `
     @for (group of groups(); track group.place) {
       <section [attr.aria-label]="group.name">
-        <h2>
+        <h2 i18n>
           {{ group.name }} <span>{{ group.portions }} portions</span>
         </h2>
         <div class="rows" role="list">
@@ -52,13 +52,15 @@ const localDay = (at: number) => localMinute(at).slice(0, 10);
                 {{ row.untilWords }} <b>{{ row.until }}</b>
               </p>
               <p class="left">
-                <b>{{ row.left }}</b> of {{ row.portions }}
+                <ng-container i18n
+                  ><b>{{ row.left }}</b> of {{ row.portions }}</ng-container
+                >
                 <button
                   type="button"
                   class="act"
                   (click)="eat(row.id, 1)"
                   [disabled]="row.left === 0"
-                  [attr.aria-label]="'−1: a portion of ' + row.title + ' eaten'"
+                  [attr.aria-label]="texts.onePortionEaten(row.title)"
                 >
                   −1
                 </button>
@@ -67,21 +69,24 @@ const localDay = (at: number) => localMinute(at).slice(0, 10);
                   class="quiet"
                   (click)="eat(row.id, -1)"
                   [disabled]="row.left === row.portions"
-                  [attr.aria-label]="'+1: a portion of ' + row.title + ' back'"
+                  [attr.aria-label]="texts.onePortionBack(row.title)"
                 >
                   +1
                 </button>
               </p>
               <p class="acts">
                 @if (group.place === 'freezer') {
-                  <button type="button" class="quiet" (click)="thaw(row.id)">Thaw into the Day</button>
-                  <button type="button" class="quiet" (click)="take(row.id, 'fridge')">Thawed, into the fridge</button>
+                  <button type="button" class="quiet" (click)="thaw(row.id)" i18n>Thaw into the Day</button>
+                  <button type="button" class="quiet" (click)="take(row.id, 'fridge')" i18n>
+                    Thawed, into the fridge
+                  </button>
                 }
                 <button
                   type="button"
                   class="quiet"
                   (click)="remove(row.id)"
-                  [attr.aria-label]="'Off the list: ' + row.title"
+                  [attr.aria-label]="texts.offTheList(row.title)"
+                  i18n
                 >
                   Off the list
                 </button>
@@ -91,12 +96,12 @@ const localDay = (at: number) => localMinute(at).slice(0, 10);
         </div>
       </section>
     } @empty {
-      <p class="none">
+      <p class="none" i18n>
         Nothing is put away. <a routerLink="/book" [queryParams]="{ at: 'keep' }">Keep</a> says how long each bake
         lasts, and puts it into tin, fridge or freezer.
       </p>
     }
-    <p class="said">
+    <p class="said" i18n>
       Freeze on the day it was baked: open on a tray, then wrapped twice, with its date. Thaw it wrapped, so that water
       settles outside: slices an hour, a loaf three, a deep cake five; what must be cold in the fridge. Raw frozen
       scones go straight in, and take three to five minutes longer. Nothing is frozen twice.
@@ -163,6 +168,11 @@ const localDay = (at: number) => localMinute(at).slice(0, 10);
   `,
 })
 export class Freezer {
+  protected readonly texts = {
+    onePortionEaten: (title: string | number) => $localize`−1: a portion of ${title} eaten`,
+    onePortionBack: (title: string | number) => $localize`+1: a portion of ${title} back`,
+    offTheList: (title: string | number) => $localize`Off the list: ${title}`,
+  };
   private readonly larder = inject(LarderStore);
   private readonly plans = inject(PlanStore);
   private readonly router = inject(Router);

@@ -17,7 +17,7 @@ const STANDING = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <details>
-      <summary>Measure it: loss by weighing, volume by seeds</summary>
+      <summary i18n>Measure it: loss by weighing, volume by seeds</summary>
       <p class="controls">
         @for (one of fields; track one.id) {
           <label

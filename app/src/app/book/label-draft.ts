@@ -44,10 +44,10 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
   imports: [FigureField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>Label <span>{{ sizeWords() }}, at its real size</span></h2>
+    <h2 i18n>Label <span>{{ sizeWords() }}, at its real size</span></h2>
     <p class="controls">
       <label
-        >allergens of
+        ><ng-container i18n>allergens of</ng-container>
         <select class="pick" #where (change)="setRegion(where.value)">
           @for (one of regions; track one.id) {
             <option [value]="one.id" [selected]="one.id === region()">{{ one.name }}</option>
@@ -55,7 +55,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
         </select>
       </label>
       <label
-        >size
+        ><ng-container i18n>size</ng-container>
         <select class="pick" #size (change)="sheetId.set(size.value)">
           @for (one of sheets; track one.id) {
             <option [value]="one.id" [selected]="one.id === sheetId()">{{ one.words }}</option>
@@ -65,10 +65,10 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
     </p>
     <div class="paper" [style.width.mm]="sheet().width" [style.min-height.mm]="sheet().height">
       <p class="name">
-        <b>{{ label().title }}</b> <i>draft</i>
+        <b>{{ label().title }}</b> <i i18n>draft</i>
       </p>
       @if (qr(); as qr) {
-        <svg class="qr" [attr.viewBox]="'0 0 ' + qr.size + ' ' + qr.size" role="img" aria-label="Code that holds the formula">
+        <svg class="qr" [attr.viewBox]="'0 0 ' + qr.size + ' ' + qr.size" role="img" i18n-aria-label aria-label="Code that holds the formula">
           <path [attr.d]="qr.path" />
         </svg>
       }
@@ -90,7 +90,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
     <p class="controls">
       <label>{{ mark() }} <input type="date" class="line-input" #on [value]="date()" (change)="setDate(on.value)" /></label>
       <label
-        >net weight
+        ><ng-container i18n>net weight</ng-container>
         <input
           class="line-input short"
           [orvFigure]="net()"
@@ -100,10 +100,10 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
           keptAs="net weight of the label"
           (figureSaid)="net.set($event)"
         />
-        g, weighed</label
+        <ng-container i18n>g, weighed</ng-container></label
       >
       <label
-        >labels
+        ><ng-container i18n>labels</ng-container>
         <input
           class="line-input short"
           [orvFigure]="count()"
@@ -115,10 +115,10 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
         />
       </label>
       <label class="tick"
-        ><input type="checkbox" [checked]="withPanel()" (change)="withPanel.set(!withPanel())" /> nutrition, estimated</label
+        ><input type="checkbox" [checked]="withPanel()" (change)="withPanel.set(!withPanel())" /> <ng-container i18n>nutrition, estimated</ng-container></label
       >
       <label class="tick"
-        ><input type="checkbox" [checked]="withQr()" (change)="toggleQr()" /> a code that holds the formula</label
+        ><input type="checkbox" [checked]="withQr()" (change)="toggleQr()" /> <ng-container i18n>a code that holds the formula</ng-container></label
       >
     </p>
     <dl>
@@ -129,7 +129,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
         </div>
       }
     </dl>
-    <p class="draft">
+    <p class="draft" i18n>
       <b>A draft, not legal advice.</b> Selling or giving to the public: local food rules and registration come first.
       Lists are as remembered; check each against your authority’s page, and the packets.
     </p>
@@ -137,7 +137,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
       <p role="alert">▲ {{ problem() }}</p>
     }
     <p class="controls">
-      <button type="button" class="quiet" (click)="text()">As text</button>
+      <button type="button" class="quiet" (click)="text()" i18n>As text</button>
     </p>
   `,
   styleUrls: ['../parts/panels.css', './label-draft.css'],

@@ -22,7 +22,7 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
         role="img"
         [attr.aria-label]="spoken()"
       >
-        <text x="2" y="14">error, °C; eight in ten inside</text>
+        <text x="2" y="14" i18n>error, °C; eight in ten inside</text>
         @for (line of grid(); track line.celsius) {
           <line
             class="grid"
@@ -45,10 +45,10 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
               y1="22"
               [attr.y2]="height - 22"
             />
-            <text class="changed-words" [attr.x]="part.changedAt + 5" y="34">changed</text>
+            <text class="changed-words" [attr.x]="part.changedAt + 5" y="34" i18n>changed</text>
           }
         }
-        <text [attr.x]="left" [attr.y]="height - 6">no bake</text>
+        <text [attr.x]="left" [attr.y]="height - 6" i18n>no bake</text>
         <text class="end" [attr.x]="width() - 14" [attr.y]="height - 6">{{ last() }}</text>
       </svg>
     }

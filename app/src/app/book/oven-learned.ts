@@ -39,13 +39,13 @@ const FEWEST_WINDOWS = 5;
   imports: [FigureRows, OvenCoursePicture, WindowsPicture],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>What this oven really does</h2>
+    <h2 i18n>What this oven really does</h2>
     @if (oven(); as oven) {
       <p class="figure">
         @if (oven.known) {
           <b>{{ figure() }}</b> <span>{{ giveOrTake() }} {{ side() }}</span>
         } @else {
-          <b class="unknown">not yet known</b> <span>{{ figure() }} {{ giveOrTake() }} so far</span>
+          <b class="unknown" i18n>not yet known</b> <span i18n>{{ figure() }} {{ giveOrTake() }} so far</span>
         }
       </p>
       <p class="more">{{ evidence() }}</p>
@@ -60,46 +60,48 @@ const FEWEST_WINDOWS = 5;
       }
       @if (misses() > 0) {
         <div class="ask" role="status">
-          <p>
+          <p i18n>
             <b>The last {{ misses() }} bakes missed on one side.</b> Has the oven, the thermometer or the tin changed?
           </p>
           @for (what of changes; track what) {
             <button type="button" class="act" (click)="changed(what)">{{ what }}</button>
           }
-          <button type="button" class="quiet" (click)="set({ rough: ownOven().rough ?? false })">Nothing did</button>
+          <button type="button" class="quiet" (click)="set({ rough: ownOven().rough ?? false })" i18n>
+            Nothing did
+          </button>
         </div>
       } @else if (asksRough()) {
         <div class="ask">
           <p>
             @if (windows().tooNarrow) {
-              <b>Fewer of your last windows held than was promised.</b>
+              <b i18n>Fewer of your last windows held than was promised.</b>
             }
-            Do you note times closely, or roughly?
+            <ng-container i18n>Do you note times closely, or roughly?</ng-container>
           </p>
-          <button type="button" class="act" (click)="closely()">Closely</button>
-          <button type="button" class="act" (click)="set({ rough: true })">Roughly</button>
+          <button type="button" class="act" (click)="closely()" i18n>Closely</button>
+          <button type="button" class="act" (click)="set({ rough: true })" i18n>Roughly</button>
         </div>
       }
-      <h3>What else moved</h3>
+      <h3 i18n>What else moved</h3>
       <orv-figure-rows [rows]="moved()" />
       @if (windows().of >= fewestWindows) {
-        <h3>When they were done, against their windows</h3>
+        <h3 i18n>When they were done, against their windows</h3>
         <orv-windows-picture [windows]="windows()" />
-        <p class="more">
+        <p class="more" i18n>
           {{ windows().held }} of {{ windows().of }} in their window; eight in ten is promised, one in ten on each side
           (the dashes).
         </p>
       }
       <p class="acts">
         <button type="button" class="quiet" [attr.aria-expanded]="everything()" (click)="everything.set(!everything())">
-          {{ everything() ? 'Only the recipes baked most' : 'All recipes and tins' }}
+          {{ everything() ? texts.onlyTheRecipesBakedMost : texts.allRecipesAndTins }}
         </button>
         <button type="button" class="quiet" [attr.aria-expanded]="listed()" (click)="listed.set(!listed())">
-          {{ listed() ? 'Hide the bakes in it' : 'Every bake in it, and leave one out' }}
+          {{ listed() ? texts.hideTheBakesInIt : texts.everyBakeInItAndLeave }}
         </button>
         <label class="use">
           <input type="checkbox" [checked]="learning.used()" (change)="set({ asSet: learning.used() || undefined })" />
-          Oven, Batch and Day use it
+          <ng-container i18n>Oven, Batch and Day use it</ng-container>
         </label>
       </p>
       @if (listed()) {
@@ -119,10 +121,10 @@ const FEWEST_WINDOWS = 5;
         </ul>
       }
     } @else if (!learning.isRead() || learning.lessons().bakes.length > 0) {
-      <p class="more" role="status">Working it out …</p>
+      <p class="more" role="status" i18n>Working it out …</p>
     } @else {
-      <p class="figure"><b class="unknown">not yet known</b></p>
-      <p class="more">
+      <p class="figure"><b class="unknown" i18n>not yet known</b></p>
+      <p class="more" i18n>
         Record how one bake went, and it begins to be. One reading of an oven thermometer is worth more than ten bakes.
       </p>
     }
@@ -130,6 +132,12 @@ const FEWEST_WINDOWS = 5;
   styleUrls: ['../parts/panels.css', './oven-learned.css'],
 })
 export class OvenLearned {
+  protected readonly texts = {
+    onlyTheRecipesBakedMost: $localize`Only the recipes baked most`,
+    allRecipesAndTins: $localize`All recipes and tins`,
+    hideTheBakesInIt: $localize`Hide the bakes in it`,
+    everyBakeInItAndLeave: $localize`Every bake in it, and leave one out`,
+  };
   /** Those that are shown. */
   readonly shown = input.required<readonly StoredBake[]>();
   private readonly store = inject(FormulaStore);

@@ -10,12 +10,12 @@ import { takenIn } from '../work/photos';
   template: `
     <label class="add">
       <input type="file" accept="image/*" multiple [disabled]="busy()" #file (change)="take(file)" />
-      <span>{{ busy() ? 'One moment …' : 'Photo' }}</span>
+      <span>{{ busy() ? texts.oneMoment : texts.photo }}</span>
     </label>
     @for (one of shown(); track one.id) {
       <figure>
-        <img [src]="one.url" alt="Photo of this bake" />
-        <button type="button" (click)="removed.emit(one.id)" aria-label="Take this photo off">×</button>
+        <img [src]="one.url" i18n-alt alt="Photo of this bake" />
+        <button type="button" (click)="removed.emit(one.id)" i18n-aria-label aria-label="Take this photo off">×</button>
       </figure>
     }
     @if (problem()) {
@@ -85,6 +85,10 @@ import { takenIn } from '../work/photos';
   `,
 })
 export class PhotoField {
+  protected readonly texts = {
+    oneMoment: $localize`One moment …`,
+    photo: $localize`Photo`,
+  };
   readonly ids = input.required<readonly string[]>();
   readonly added = output<readonly string[]>();
   readonly removed = output<string>();

@@ -85,6 +85,25 @@ const localMoment = (at: number) => {
   styleUrls: ['../parts/panels.css', '../parts/station-strip.css', './record-form.css'],
 })
 export class RecordForm {
+  protected readonly texts = {
+    itsName: $localize`its name`,
+    withoutAName: $localize`Without a name`,
+    itsTop: $localize`its top`,
+    itsShape: $localize`its shape`,
+    itsCrumb: $localize`its crumb`,
+    howGoodItWas: $localize`how good it was`,
+    itsPan: $localize`its pan`,
+    itsHeat: $localize`its heat`,
+    itsPhotos: $localize`its photos`,
+    itsBrownerSide: $localize`its browner side`,
+    itsHeight: $localize`its height`,
+    itsWeight: $localize`its weight`,
+    itsNotes: $localize`its notes`,
+    itsTaste: $localize`its taste`,
+    whoAteIt: $localize`who ate it`,
+    theChangeWorked: $localize`✓ The change worked.`,
+    theChangeDidNotHelp: $localize`▲ The change did not help.`,
+  };
   /** From the route: a record that is kept; absent for a new one. */
   readonly id = input<string>();
   readonly of = input<string>();

@@ -10,18 +10,18 @@ import { KIND_NAMES, SEASON_KINDS, type SeasonFilter } from './season-filter';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <label>
-      <span class="unseen">Of which formula</span>
+      <span class="unseen" i18n>Of which formula</span>
       <select class="boxed" #which (change)="choose.emit({ recipe: which.value || undefined })">
-        <option value="" [selected]="filter().recipe === undefined">every formula</option>
+        <option value="" [selected]="filter().recipe === undefined" i18n>every formula</option>
         @for (one of recipes(); track one.id) {
           <option [value]="one.id" [selected]="filter().recipe === one.id">{{ one.words }}</option>
         }
       </select>
     </label>
     <label>
-      <span class="unseen">How they went</span>
+      <span class="unseen" i18n>How they went</span>
       <select class="boxed" #how (change)="choose.emit({ kind: how.value || undefined })">
-        <option value="" [selected]="filter().kind === undefined">however they went</option>
+        <option value="" [selected]="filter().kind === undefined" i18n>however they went</option>
         @for (kind of kinds; track kind) {
           <option [value]="kind" [selected]="filter().kind === kind">{{ names[kind] }}</option>
         }
@@ -32,7 +32,7 @@ import { KIND_NAMES, SEASON_KINDS, type SeasonFilter } from './season-filter';
         {{ day }} ✕
       </button>
     }
-    <button type="button" class="chip look" [attr.aria-pressed]="calendar()" (click)="turned.emit(!calendar())">
+    <button type="button" class="chip look" [attr.aria-pressed]="calendar()" (click)="turned.emit(!calendar())" i18n>
       Calendar
     </button>
   `,

@@ -23,9 +23,13 @@ const monthShifted = (month: string, by: number): string => {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <header>
-      <button type="button" class="act" aria-label="The month before" (click)="turned.emit(before())">‹</button>
+      <button type="button" class="act" i18n-aria-label aria-label="The month before" (click)="turned.emit(before())">
+        ‹
+      </button>
       <h2 aria-live="polite">{{ name() }}</h2>
-      <button type="button" class="act" aria-label="The month after" (click)="turned.emit(after())">›</button>
+      <button type="button" class="act" i18n-aria-label aria-label="The month after" (click)="turned.emit(after())">
+        ›
+      </button>
       <span class="said">{{ count() }}</span>
     </header>
     <div class="month" role="table" [attr.aria-label]="name()">
@@ -41,12 +45,12 @@ const monthShifted = (month: string, by: number): string => {
               <span class="date">{{ day.number }}</span>
               @for (bake of day.bakes; track bake.id) {
                 <a [routerLink]="['/book', bake.id]">
-                  <b><span class="unseen">scored </span>{{ bake.score }}</b>
+                  <b i18n><span class="unseen">scored </span>{{ bake.score }}</b>
                   <span class="title">{{ bake.title }}</span><span class="unseen">, {{ day.words }}</span>
                 </a>
               }
               @if (day.more > 0) {
-                <button type="button" class="quiet" (click)="chosen.emit(day.date)">
+                <button type="button" class="quiet" (click)="chosen.emit(day.date)" i18n>
                   {{ day.more }} more<span class="unseen"> on {{ day.words }}</span>
                 </button>
               }

@@ -19,14 +19,15 @@ const PER_PERCENT = WIDE / 36;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="row head" aria-hidden="true">
-      <span></span><span>bake</span><span class="middle">foreseen, and when it was done</span><span>minutes</span
-      ><span class="score">score</span>
+      <span></span><span i18n>bake</span><span class="middle" i18n>foreseen, and when it was done</span
+      ><span i18n>minutes</span><span class="score" i18n>score</span>
     </div>
     <cdk-virtual-scroll-viewport
       [itemSize]="height"
       [minBufferPx]="500"
       [maxBufferPx]="900"
       role="list"
+      i18n-aria-label
       aria-label="Bakes"
     >
       <div role="listitem" *cdkVirtualFor="let bake of bakes(); let i = index; trackBy: byId">
@@ -34,7 +35,8 @@ const PER_PERCENT = WIDE / 36;
         <a class="row" [routerLink]="['/book', row.id]" [class.out]="row.record.leftOut !== undefined">
           <orv-bake-picture [record]="row.record" />
           <span class="what">
-            <b>{{ row.title }}</b> <span>{{ row.date }}{{ row.record.leftOut === undefined ? '' : ', left out' }}</span>
+            <b>{{ row.title }}</b>
+            <span>{{ row.date }}{{ row.record.leftOut === undefined ? '' : texts.leftOut }}</span>
           </span>
           <svg [attr.viewBox]="box" aria-hidden="true">
             @if (row.window; as window) {
@@ -66,19 +68,23 @@ const PER_PERCENT = WIDE / 36;
             ><b>{{ row.minutes }}</b> {{ row.foreseen }}</span
           >
           <b class="score"
-            ><span class="unseen">{{ row.score === '' ? '' : 'score' }} </span>{{ row.score }}</b
+            ><span class="unseen">{{ row.score === '' ? '' : texts.score }} </span>{{ row.score }}</b
           >
         </a>
       </div>
     </cdk-virtual-scroll-viewport>
     <p class="row foot" aria-hidden="true">
       <span></span><span></span>
-      <span class="scale"><span>−15 %</span><b>likely</b><span>+15 %</span></span>
+      <span class="scale"><span>−15 %</span><b i18n>likely</b><span>+15 %</span></span>
     </p>
   `,
   styleUrl: './season.css',
 })
 export class Season {
+  protected readonly texts = {
+    leftOut: $localize`, left out`,
+    score: $localize`score`,
+  };
   readonly bakes = input.required<readonly StoredBake[]>();
   /** Rows are worked out as they come into sight, once for each bake. */
   private readonly rows = new WeakMap<StoredBake, SeasonRow>();

@@ -11,7 +11,7 @@ const STEP_WORDS = ['', 'a shade', 'much'];
   selector: 'orv-side-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="tin" role="group" aria-label="Browner on one side, seen from above">
+    <div class="tin" role="group" i18n-aria-label aria-label="Browner on one side, seen from above">
       @for (side of sides; track side) {
         <button
           type="button"
@@ -28,12 +28,13 @@ const STEP_WORDS = ['', 'a shade', 'much'];
         class="even"
         [attr.aria-pressed]="browned()?.side === 'even'"
         (click)="said.emit({ side: 'even', steps: 0 })"
+        i18n
       >
         even
       </button>
     </div>
     @if (turned()) {
-      <p>It was turned on the way, so this tells nothing of the oven.</p>
+      <p i18n>It was turned on the way, so this tells nothing of the oven.</p>
     }
   `,
   styles: `

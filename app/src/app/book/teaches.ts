@@ -26,7 +26,7 @@ const signed = (value: number) => `${value < 0 ? '−' : ''}${Math.abs(value).to
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="teaches" aria-live="polite">
-      <h2 id="teaches">What this bake teaches</h2>
+      <h2 id="teaches" i18n>What this bake teaches</h2>
       @for (line of lines(); track line.words) {
         <p>
           {{ line.words }} <b>{{ line.strong }}</b>{{ line.more }}

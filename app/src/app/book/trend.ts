@@ -18,9 +18,9 @@ const MOST = 60;
   hostDirectives: [Width],
   template: `
     @if (points().length >= fewest) {
-      <h2>How good, over time</h2>
+      <h2 i18n>How good, over time</h2>
       @if (each() > 1) {
-        <p>Each point is the mean of {{ each() }} bakes.</p>
+        <p i18n>Each point is the mean of {{ each() }} bakes.</p>
       }
       @if (width() > 60) {
         <svg

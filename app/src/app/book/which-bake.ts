@@ -13,7 +13,7 @@ export const AT_HAND = 'at-hand';
   selector: 'orv-which-bake',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label class="unseen" for="which">Which bake</label>
+    <label class="unseen" for="which" i18n>Which bake</label>
     <select id="which" class="pick" #which (change)="choose.emit(which.value)">
       @for (one of choices(); track one.id) {
         <option [value]="one.id" [selected]="one.id === chosen()">{{ one.words }}</option>

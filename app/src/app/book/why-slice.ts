@@ -45,12 +45,12 @@ const MOST_NAMED = 4;
           type="button"
           [style.inset]="one.box"
           [attr.aria-pressed]="place() === one"
-          [attr.aria-label]="'What was wrong with ' + one.name"
+          [attr.aria-label]="texts.whatWasWrongWith(one.name)"
           (click)="place.set(place() === one ? undefined : one)"
         ></button>
       }
     </div>
-    <ul aria-label="Seen">
+    <ul i18n-aria-label aria-label="Seen">
       @for (mark of marks(); track mark.fault) {
         <li [style.top.%]="(100 * mark.labelY) / 66">{{ mark.name }}</li>
       }
@@ -115,6 +115,9 @@ const MOST_NAMED = 4;
   `,
 })
 export class WhySlice {
+  protected readonly texts = {
+    whatWasWrongWith: (name: string | number) => $localize`What was wrong with ${name}`,
+  };
   readonly record = input<BakeRecord>();
   readonly faults = input.required<readonly string[]>();
   readonly place = model<Place | undefined>();

@@ -37,6 +37,15 @@ const RISKS = 4;
   styleUrls: ['../parts/panels.css', './two-columns.css', './why.css'],
 })
 export class Why {
+  protected readonly texts = {
+    thatBakesOwnNumbers: $localize`That bake’s own numbers`,
+    itsOwnNumbers: $localize`Its own numbers`,
+    solved: $localize`✓ Solved`,
+    notSolved: $localize`▲ Not solved`,
+    oneQuestion: $localize`One question`,
+    minutesWouldTell: (minutes: string | number) => $localize`${minutes} minutes would tell`,
+    takeBack: (words: string | number) => $localize`Take back: ${words}`,
+  };
   /** The bake asked about, or the formula at hand. */
   readonly ids = input.required<string>();
   /** What was said of a bake without a record: faults, and answers as "fizz:yes". */

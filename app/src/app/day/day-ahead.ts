@@ -28,10 +28,10 @@ const WORDS = {
       }
     </ol>
     @if (rows().length === 0) {
-      <p>Nothing is to be done before the day.</p>
+      <p i18n>Nothing is to be done before the day.</p>
     }
     @if (evening().length > 0) {
-      <h2>The evening before</h2>
+      <h2 i18n>The evening before</h2>
       <ol>
         @for (row of evening(); track row.key) {
           <li>

@@ -35,28 +35,34 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
   template: `
     <div class="sides">
       <section aria-labelledby="on-the-table">
-        <h2 id="on-the-table" class="unseen">On the table</h2>
+        <h2 id="on-the-table" class="unseen" i18n>On the table</h2>
         <form class="say" (submit)="$event.preventDefault(); add()">
-          <label for="wish" class="unseen">A batch and its hour</label>
-          <input #wish id="wish" type="text" autocomplete="off" maxlength="300" placeholder="24 muffins warm at 10" />
-          <button type="submit" class="act take">Add</button>
+          <label for="wish" class="unseen" i18n>A batch and its hour</label>
+          <input
+            #wish
+            id="wish"
+            type="text"
+            autocomplete="off"
+            maxlength="300"
+            i18n-placeholder
+            placeholder="24 muffins warm at 10"
+          />
+          <button type="submit" class="act take" i18n>Add</button>
         </form>
         <p class="hint" role="status">
-          {{
-            said() || 'Say a batch and its hour: “24 muffins warm at 10”, “two loaves by Friday night”; or pick one.'
-          }}
+          {{ said() || texts.sayABatchAndItsHour }}
         </p>
         @if (choices().length > 1) {
-          <div class="controls" role="group" aria-label="Which one?">
+          <div class="controls" role="group" i18n-aria-label aria-label="Which one?">
             @for (choice of choices(); track choice.id) {
               <button type="button" class="chip" (click)="addOne(choice.id)">{{ choice.title }}</button>
             }
           </div>
         }
         <label class="or-pick"
-          ><span>or pick</span>
+          ><span i18n>or pick</span>
           <select #pick (change)="pickOne(pick.value); pick.value = ''">
-            <option value="">a formula, or a batch you kept …</option>
+            <option value="" i18n>a formula, or a batch you kept …</option>
             @for (one of pickable(); track one.value) {
               <option [value]="one.value">{{ one.name }}</option>
             }
@@ -65,11 +71,11 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
         <table>
           <thead>
             <tr>
-              <th scope="col">batch</th>
-              <th scope="col">ready at</th>
-              <th scope="col">eaten</th>
-              <th scope="col" class="slip">may slip</th>
-              <th scope="col"><span class="unseen">take off</span></th>
+              <th scope="col" i18n>batch</th>
+              <th scope="col" i18n>ready at</th>
+              <th scope="col" i18n>eaten</th>
+              <th scope="col" class="slip" i18n>may slip</th>
+              <th scope="col"><span class="unseen" i18n>take off</span></th>
             </tr>
           </thead>
           <tbody>
@@ -89,7 +95,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                     type="time"
                     [value]="row.time"
                     (change)="setTime(row.wish, due.value)"
-                    [attr.aria-label]="'Ready at: ' + row.title"
+                    [attr.aria-label]="texts.readyAt(row.title)"
                   />
                 </td>
                 <td class="eaten">
@@ -97,7 +103,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                     #served
                     [value]="row.wish.served"
                     (change)="setServed(row.wish, served.value)"
-                    [attr.aria-label]="'Eaten: ' + row.title"
+                    [attr.aria-label]="texts.eaten(row.title)"
                   >
                     @for (way of served_; track way.id) {
                       <option [value]="way.id" [selected]="way.id === row.wish.served">{{ way.name }}</option>
@@ -109,16 +115,16 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                       [checked]="row.wish.sliced ?? false"
                       (change)="setSliced(row.wish, !(row.wish.sliced ?? false))"
                     />
-                    cut</label
+                    <ng-container i18n>cut</ng-container></label
                   >
                   <label class="tick"
                     ><input
                       type="checkbox"
                       [checked]="row.wish.frozen ?? false"
-                      [attr.aria-label]="'It is frozen already: ' + row.title"
+                      [attr.aria-label]="texts.itIsFrozenAlready(row.title)"
                       (change)="setFrozen(row.wish, !(row.wish.frozen ?? false))"
                     />
-                    frozen</label
+                    <ng-container i18n>frozen</ng-container></label
                   >
                   @if (row.ahead) {
                     <label class="tick"
@@ -127,7 +133,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                         [checked]="row.wish.eveningBefore ?? false"
                         (change)="setEvening(row.wish, !(row.wish.eveningBefore ?? false))"
                       />
-                      evening before</label
+                      <ng-container i18n>evening before</ng-container></label
                     >
                   }
                 </td>
@@ -137,7 +143,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                     type="button"
                     class="quiet"
                     (click)="takeOff(row.wish)"
-                    [attr.aria-label]="'Take off: ' + row.title"
+                    [attr.aria-label]="texts.takeOff(row.title)"
                   >
                     ✕
                   </button>
@@ -154,6 +160,13 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
   styleUrls: ['../parts/panels.css', './day-batches.css'],
 })
 export class DayBatches {
+  protected readonly texts = {
+    sayABatchAndItsHour: $localize`Say a batch and its hour: “24 muffins warm at 10”, “two loaves by Friday night”; or pick one.`,
+    readyAt: (title: string | number) => $localize`Ready at: ${title}`,
+    eaten: (title: string | number) => $localize`Eaten: ${title}`,
+    itIsFrozenAlready: (title: string | number) => $localize`It is frozen already: ${title}`,
+    takeOff: (title: string | number) => $localize`Take off: ${title}`,
+  };
   private readonly day = inject(ThisDay);
   private readonly store = inject(FormulaStore);
   private readonly readings = inject(Readings);

@@ -39,11 +39,11 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
   template: `
     @if (day.sheet(); as sheet) {
       <section class="panel" aria-labelledby="hands">
-        <h2 id="hands">Hands</h2>
+        <h2 id="hands" i18n>Hands</h2>
         @for (pair of sheet.pairs; track pair.id; let i = $index) {
           <div class="row">
             <label
-              ><span class="unseen">Name</span
+              ><span class="unseen" i18n>Name</span
               ><input
                 class="line-input name"
                 [orvWords]="pair.name"
@@ -52,7 +52,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (wordsSaid)="setPair(pair, { name: $event })"
             /></label>
             <label
-              >away
+              ><ng-container i18n>away</ng-container>
               <input
                 class="line-input"
                 [orvWords]="spans(pair)"
@@ -62,27 +62,32 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 placeholder="12:00–12:30"
             /></label>
             @if (sheet.pairs.length > 1) {
-              <button type="button" class="quiet" (click)="removePair(pair)" [attr.aria-label]="'Without ' + pair.name">
+              <button
+                type="button"
+                class="quiet"
+                (click)="removePair(pair)"
+                [attr.aria-label]="texts.without(pair.name)"
+              >
                 ✕
               </button>
             }
           </div>
         }
         @if (sheet.pairs.length < most) {
-          <button type="button" class="quiet" (click)="addPair(sheet)">Another pair of hands</button>
+          <button type="button" class="quiet" (click)="addPair(sheet)" i18n>Another pair of hands</button>
         }
         @if (paceSaid(); as said) {
           <p class="said">{{ said }}</p>
         }
         <div class="row">
-          <label for="not-before">nobody before</label>
+          <label for="not-before" i18n>nobody before</label>
           <input #begin id="not-before" type="time" [value]="sheet.notBefore" (change)="setBegin(begin.value)" />
         </div>
-        <h2>Ovens</h2>
+        <h2 i18n>Ovens</h2>
         @for (oven of sheet.ovens; track oven.id) {
           <div class="row">
             <label
-              ><span class="unseen">Name</span
+              ><span class="unseen" i18n>Name</span
               ><input
                 class="line-input name"
                 [orvWords]="oven.name"
@@ -91,7 +96,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (wordsSaid)="setOven(oven, { name: $event })"
             /></label>
             <label
-              >racks
+              ><ng-container i18n>racks</ng-container>
               <input
                 class="line-input figure"
                 size="2"
@@ -103,7 +108,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (figureSaid)="setOven(oven, { racks: whole($event, oven.racks) })"
             /></label>
             <label
-              >at 180 °C in
+              ><ng-container i18n>at 180 °C in</ng-container>
               <input
                 class="line-input figure"
                 size="3"
@@ -117,7 +122,12 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               min</label
             >
             @if (sheet.ovens.length > 1) {
-              <button type="button" class="quiet" (click)="removeOven(oven)" [attr.aria-label]="'Without ' + oven.name">
+              <button
+                type="button"
+                class="quiet"
+                (click)="removeOven(oven)"
+                [attr.aria-label]="texts.without(oven.name)"
+              >
                 ✕
               </button>
             }
@@ -127,12 +137,12 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
           <p class="said">{{ said }}</p>
         }
         @if (sheet.ovens.length < mostOvens) {
-          <button type="button" class="quiet" (click)="addOven(sheet)">Borrow an oven</button>
+          <button type="button" class="quiet" (click)="addOven(sheet)" i18n>Borrow an oven</button>
         }
-        <h2>Kitchen</h2>
+        <h2 i18n>Kitchen</h2>
         <div class="row">
           <label
-            >bowls
+            ><ng-container i18n>bowls</ng-container>
             <input
               class="line-input figure"
               size="2"
@@ -144,7 +154,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               (figureSaid)="set('bowls', { bowls: whole($event, sheet.bowls) })"
           /></label>
           <label
-            >mixers
+            ><ng-container i18n>mixers</ng-container>
             <input
               class="line-input figure"
               size="2"
@@ -156,7 +166,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               (figureSaid)="set('mixers', { mixers: whole($event, sheet.mixers) })"
           /></label>
           <label
-            >fridge
+            ><ng-container i18n>fridge</ng-container>
             <input
               class="line-input figure"
               size="3"
@@ -165,12 +175,12 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               [highest]="500"
               unit="l"
               [keptAs]="key('fridge')"
-              (figureSaid)="set('room in the fridge', { fridgeLitres: $event ?? sheet.fridgeLitres })"
+              (figureSaid)="set(texts.roomInTheFridge, { fridgeLitres: $event ?? sheet.fridgeLitres })"
             />
             l</label
           >
           <label
-            >freezer
+            ><ng-container i18n>freezer</ng-container>
             <input
               class="line-input figure"
               size="3"
@@ -179,12 +189,12 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               [highest]="500"
               unit="l"
               [keptAs]="key('freezer')"
-              (figureSaid)="set('room in the freezer', { freezerLitres: $event ?? usualFreezer })"
+              (figureSaid)="set(texts.roomInTheFreezer, { freezerLitres: $event ?? usualFreezer })"
             />
             l</label
           >
           <label
-            >room
+            ><ng-container i18n>room</ng-container>
             <input
               class="line-input figure"
               size="3"
@@ -193,7 +203,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               [highest]="40"
               unit="°C"
               [keptAs]="key('room')"
-              (figureSaid)="set('the room', { roomCelsius: $event ?? sheet.roomCelsius })"
+              (figureSaid)="set(texts.theRoom, { roomCelsius: $event ?? sheet.roomCelsius })"
             />
             °C</label
           >
@@ -204,7 +214,8 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
             <button
               type="button"
               class="quiet"
-              (click)="set('all as planned', { locks: {}, skipped: [], minutes: {} })"
+              (click)="set(texts.allAsPlanned, { locks: {}, skipped: [], minutes: {} })"
+              i18n
             >
               Let all go
             </button>
@@ -254,6 +265,13 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
   `,
 })
 export class DayHands {
+  protected readonly texts = {
+    without: (name: string | number) => $localize`Without ${name}`,
+    roomInTheFridge: $localize`room in the fridge`,
+    roomInTheFreezer: $localize`room in the freezer`,
+    theRoom: $localize`the room`,
+    allAsPlanned: $localize`all as planned`,
+  };
   protected readonly day = inject(ThisDay);
   private readonly learning = inject(Learning);
   protected readonly usualFreezer = PLAIN_DAY.freezerLitres;

@@ -23,7 +23,7 @@ import { ThisDay } from './this-day';
             <button
               type="button"
               class="tick"
-              [attr.aria-label]="'Done: ' + row.words"
+              [attr.aria-label]="texts.done(row.words)"
               [attr.aria-pressed]="row.done"
               (click)="done.emit(row.id)"
             >
@@ -115,6 +115,9 @@ import { ThisDay } from './this-day';
   `,
 })
 export class DayList {
+  protected readonly texts = {
+    done: (words: string | number) => $localize`Done: ${words}`,
+  };
   private readonly day = inject(ThisDay);
   readonly titleOf = input.required<(batch: number) => string>();
   readonly look = output<string>();

@@ -23,12 +23,12 @@ const REFUSED: Readonly<Record<DayFileFault, string>> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="controls">
-      <button type="button" class="act take" (click)="calendar(false)">Calendar, every task</button>
-      <button type="button" class="act" (click)="calendar(true)">Calendar, only what needs its minute</button>
-      <button type="button" class="act" (click)="markdown()">Markdown</button>
-      <button type="button" class="act" (click)="file()">Orvin's file</button>
+      <button type="button" class="act take" (click)="calendar(false)" i18n>Calendar, every task</button>
+      <button type="button" class="act" (click)="calendar(true)" i18n>Calendar, only what needs its minute</button>
+      <button type="button" class="act" (click)="markdown()" i18n>Markdown</button>
+      <button type="button" class="act" (click)="file()" i18n>Orvin's file</button>
       <label class="act open"
-        >Open a day's file
+        ><ng-container i18n>Open a day's file</ng-container>
         <input
           #opened
           class="unseen"
@@ -37,12 +37,12 @@ const REFUSED: Readonly<Record<DayFileFault, string>> = {
           (change)="open(opened.files); opened.value = ''"
         />
       </label>
-      <button type="button" class="act" (click)="print()">Print</button>
-      <button type="button" class="act" (click)="remind()">Remind me</button>
-      <button type="button" class="act" (click)="copied.emit()">Copy to another date</button>
-      <button type="button" class="quiet" (click)="takeOff.emit()">Take this day off</button>
+      <button type="button" class="act" (click)="print()" i18n>Print</button>
+      <button type="button" class="act" (click)="remind()" i18n>Remind me</button>
+      <button type="button" class="act" (click)="copied.emit()" i18n>Copy to another date</button>
+      <button type="button" class="quiet" (click)="takeOff.emit()" i18n>Take this day off</button>
     </div>
-    <p class="said">
+    <p class="said" i18n>
       A calendar file (iCalendar) keeps the same events when the plan changes: bring it in again and they move.
     </p>
     <orv-day-list [titleOf]="titleOf()" />

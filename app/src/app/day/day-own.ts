@@ -8,26 +8,27 @@ import { ThisDay } from './this-day';
   selector: 'orv-day-own',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h3>And besides</h3>
+    <h3 i18n>And besides</h3>
     <form (submit)="$event.preventDefault(); add(field)">
-      <label class="unseen" for="own">Something else to do</label>
+      <label class="unseen" for="own" i18n>Something else to do</label>
       <input
         #field
         id="own"
         class="line-input"
         autocomplete="off"
         maxlength="200"
+        i18n-placeholder
         placeholder="clear the tables, 20 min, by 13:30"
       />
-      <button type="submit" class="act">Add</button>
+      <button type="submit" class="act" i18n>Add</button>
     </form>
     <p class="said" role="status">{{ said() }}</p>
     <ul>
       @for (task of tasks(); track task.id) {
         <li>
           <b>{{ task.what }}</b>
-          <span class="said">{{ task.minutes }} min by {{ task.due.slice(11) }}</span>
-          <button type="button" class="quiet" (click)="takeOff(task)" [attr.aria-label]="'Take off: ' + task.what">
+          <span class="said" i18n>{{ task.minutes }} min by {{ task.due.slice(11) }}</span>
+          <button type="button" class="quiet" (click)="takeOff(task)" [attr.aria-label]="texts.takeOff(task.what)">
             ✕
           </button>
         </li>
@@ -67,6 +68,9 @@ import { ThisDay } from './this-day';
   `,
 })
 export class DayOwn {
+  protected readonly texts = {
+    takeOff: (what: string | number) => $localize`Take off: ${what}`,
+  };
   private readonly day = inject(ThisDay);
   protected readonly said = signal('');
   protected readonly tasks = computed(() => this.day.sheet()?.own ?? []);

@@ -45,6 +45,10 @@ const HOTTEST = 250;
   styleUrl: './day-picture.css',
 })
 export class DayPicture {
+  protected readonly texts = {
+    heldHere: $localize`, held here`,
+    done: $localize`, done`,
+  };
   protected readonly day = inject(ThisDay);
   private readonly width = inject(Width).pixels;
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;

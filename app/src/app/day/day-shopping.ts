@@ -29,18 +29,20 @@ const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
     <header>
       <b class="count">{{ left() }}</b>
       <p>
-        {{ left() === 1 ? 'thing' : 'things' }} to buy{{
-          enough() > 0 ? ', ' + enough() + ' in the cupboard already' : ''
-        }}
+        <ng-container i18n
+          >{{ left() === 1 ? texts.thing : texts.things }} to buy{{
+            enough() > 0 ? texts.inTheCupboardAlready(enough()) : ''
+          }}</ng-container
+        >
         @for (early of earlies(); track early) {
           <span class="early">{{ early }}</span>
         }
       </p>
       <span class="controls">
-        <button type="button" class="act" (click)="save('text')">Text</button>
+        <button type="button" class="act" (click)="save('text')" i18n>Text</button>
         <button type="button" class="act" (click)="save('csv')">CSV</button>
-        <button type="button" class="act" (click)="save('markdown')">Markdown</button>
-        <button type="button" class="act take" (click)="hand()">Hand it on</button>
+        <button type="button" class="act" (click)="save('markdown')" i18n>Markdown</button>
+        <button type="button" class="act take" (click)="hand()" i18n>Hand it on</button>
       </span>
     </header>
     <div class="aisles">
@@ -63,7 +65,7 @@ const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
                   >
                 </label>
                 <label class="there"
-                  >there
+                  ><ng-container i18n>there</ng-container>
                   <input
                     class="line-input"
                     size="4"
@@ -186,6 +188,11 @@ const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
   `,
 })
 export class DayShopping {
+  protected readonly texts = {
+    thing: $localize`thing`,
+    things: $localize`things`,
+    inTheCupboardAlready: (enough: string | number) => $localize`, ${enough} in the cupboard already`,
+  };
   private readonly day = inject(ThisDay);
   private readonly store = inject(FormulaStore);
   private readonly readings = inject(Readings);

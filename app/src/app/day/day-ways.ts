@@ -28,7 +28,7 @@ const HOTTEST = 250;
             <svg
               [attr.viewBox]="'0 0 ' + width + ' ' + (height + 16)"
               role="img"
-              [attr.aria-label]="'The oven: ' + way.words.say"
+              [attr.aria-label]="texts.theOven(way.words.say)"
             >
               <rect [attr.width]="width" [attr.height]="height" class="oven" />
               @for (block of way.blocks; track block.id) {
@@ -47,25 +47,27 @@ const HOTTEST = 250;
               }
             </svg>
             <p class="said">{{ way.words.why }}</p>
-            <button type="button" class="act" [class.take]="$first" (click)="take(way.way)">Take this</button>
+            <button type="button" class="act" [class.take]="$first" (click)="take(way.way)" i18n>Take this</button>
           </li>
         }
       </ul>
       @if (day.loosened()?.under) {
-        <p role="status">Looking for more ways out …</p>
+        <p role="status" i18n>Looking for more ways out …</p>
       } @else if (ways().length === 0) {
-        <p>No way out was found. Take something off, or give it more hours.</p>
+        <p i18n>No way out was found. Take something off, or give it more hours.</p>
       }
     } @else if (day.answer()?.kind === 'none') {
       <p role="status">
         @if (proven()) {
-          This does not fit into the day. Looking for ways out …
+          <ng-container i18n>This does not fit into the day. Looking for ways out …</ng-container>
         } @else {
-          No plan was found yet; that does not say there is none. Looking for ways out …
+          <ng-container i18n
+            >No plan was found yet; that does not say there is none. Looking for ways out …</ng-container
+          >
         }
       </p>
     } @else {
-      <p>The day fits: there is nothing to get out of.</p>
+      <p i18n>The day fits: there is nothing to get out of.</p>
     }
   `,
   styleUrl: '../parts/panels.css',
@@ -133,6 +135,9 @@ const HOTTEST = 250;
   `,
 })
 export class DayWays {
+  protected readonly texts = {
+    theOven: (say: string | number) => $localize`The oven: ${say}`,
+  };
   protected readonly day = inject(ThisDay);
   readonly titleOf = input.required<(batch: number) => string>();
   protected readonly width = WIDTH;

@@ -33,6 +33,10 @@ const SATURDAY = 6;
   styleUrls: ['../parts/station-strip.css', './day.css'],
 })
 export class Day {
+  protected readonly texts = {
+    aDay: $localize`A day`,
+    planning: $localize`Planning …`,
+  };
   /** From the route; absent for the day that comes next. */
   readonly id = input<string>();
   /** Which face is shown: a query parameter, so that it survives a reload. */

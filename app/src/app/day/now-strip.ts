@@ -24,14 +24,14 @@ import { ThisDay } from './this-day';
       }
       @if (today()) {
         <div class="acts">
-          <button type="button" class="done" (click)="done.emit(act.id)">Done</button>
+          <button type="button" class="done" (click)="done.emit(act.id)" i18n>Done</button>
           @if (late()) {
-            <button type="button" class="again" (click)="day.planAgain()">Running late? Plan again</button>
+            <button type="button" class="again" (click)="day.planAgain()" i18n>Running late? Plan again</button>
           }
         </div>
       }
     } @else {
-      <div class="what"><h2>All done.</h2></div>
+      <div class="what"><h2 i18n>All done.</h2></div>
     }
   `,
   styles: `

@@ -20,8 +20,8 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
   imports: [FigureField, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <section class="panel" aria-label="The task chosen">
-      <button type="button" class="quiet close" (click)="shut.emit()">Close</button>
+    <section class="panel" i18n-aria-label aria-label="The task chosen">
+      <button type="button" class="quiet close" (click)="shut.emit()" i18n>Close</button>
       @for (task of rows(); track task.id) {
         <div class="row">
           <p class="words">
@@ -30,19 +30,21 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
           </p>
           <div class="controls">
             @if (task.movable) {
-              <button type="button" class="act" (click)="move(task, -1)">5 min earlier</button>
-              <button type="button" class="act" (click)="move(task, 1)">5 min later</button>
+              <button type="button" class="act" (click)="move(task, -1)" i18n>5 min earlier</button>
+              <button type="button" class="act" (click)="move(task, 1)" i18n>5 min later</button>
               @if (task.held) {
-                <button type="button" class="act" (click)="day.hold(task.id, task.words, undefined)">Let go</button>
+                <button type="button" class="act" (click)="day.hold(task.id, task.words, undefined)" i18n>
+                  Let go
+                </button>
               } @else {
-                <button type="button" class="act" (click)="day.hold(task.id, task.words, task.from)">
+                <button type="button" class="act" (click)="day.hold(task.id, task.words, task.from)" i18n>
                   Hold it here
                 </button>
               }
             }
             @if (task.timed) {
               <label class="minutes"
-                >takes
+                ><ng-container i18n>takes</ng-container>
                 <input
                   class="line-input"
                   size="4"
@@ -58,21 +60,23 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
             }
             @if (task.hands && pairs().length > 1) {
               <label class="who"
-                >by
+                ><ng-container i18n>by</ng-container>
                 <select #who (change)="give(task, who.value)">
-                  <option value="">whoever is free</option>
+                  <option value="" i18n>whoever is free</option>
                   @for (pair of pairs(); track pair.id) {
                     <option [value]="pair.id" [selected]="pair.id === task.givenTo">{{ pair.name }}</option>
                   }
                 </select></label
               >
             }
-            <button type="button" class="act" (click)="tick(task)">{{ task.done ? 'Not done' : 'Done' }}</button>
+            <button type="button" class="act" (click)="tick(task)">{{ task.done ? texts.notDone : texts.done }}</button>
             @if (task.along; as along) {
-              <a class="act" routerLink="/bake" [queryParams]="along">Bake it along</a>
+              <a class="act" routerLink="/bake" [queryParams]="along" i18n>Bake it along</a>
             }
             @if (task.skippable) {
-              <button type="button" class="quiet" (click)="day.leaveOut([task.id], task.words)">Leave it out</button>
+              <button type="button" class="quiet" (click)="day.leaveOut([task.id], task.words)" i18n>
+                Leave it out
+              </button>
             }
           </div>
         </div>
@@ -130,6 +134,10 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
   `,
 })
 export class TaskPanel {
+  protected readonly texts = {
+    notDone: $localize`Not done`,
+    done: $localize`Done`,
+  };
   protected readonly day = inject(ThisDay);
   readonly tasks = input.required<readonly PlannedTask[]>();
   readonly titleOf = input.required<(batch: number) => string>();

@@ -24,6 +24,7 @@ import { NextAct } from '../parts/next-act';
           [placeholder]="placeholder"
           (input)="rename(title.value)"
           (keydown.enter)="$event.preventDefault(); title.blur()"
+          i18n-aria-label
           aria-label="Name of the formula"
         ></textarea>
       </label>

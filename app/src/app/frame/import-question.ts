@@ -24,10 +24,12 @@ const KIND_NAMES: Readonly<Record<Arrival['kind'], string>> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p-dialog
+      i18n-header
       header="What these files bring"
       [visible]="true"
       (visibleChange)="leave()"
       [modal]="true"
+      i18n-closeAriaLabel
       closeAriaLabel="Bring nothing in"
       [draggable]="false"
       [resizable]="false"
@@ -46,7 +48,7 @@ const KIND_NAMES: Readonly<Record<Arrival['kind'], string>> = {
                 optionValue="id"
                 [ngModel]="decisions()[row.at]"
                 (ngModelChange)="decide(row.at, $event)"
-                [ariaLabel]="'What to do with ' + row.title"
+                [ariaLabel]="texts.whatToDoWith(row.title)"
                 appendTo="body"
               />
             }
@@ -54,8 +56,8 @@ const KIND_NAMES: Readonly<Record<Arrival['kind'], string>> = {
         }
       </ul>
       <div class="acts">
-        <p-button label="Bring nothing in" [text]="true" (onClick)="leave()" />
-        <p-button label="Bring them in" styleClass="next-act" (onClick)="bring()" />
+        <p-button i18n-label label="Bring nothing in" [text]="true" (onClick)="leave()" />
+        <p-button i18n-label label="Bring them in" styleClass="next-act" (onClick)="bring()" />
       </div>
     </p-dialog>
   `,
@@ -87,6 +89,9 @@ const KIND_NAMES: Readonly<Record<Arrival['kind'], string>> = {
   `,
 })
 export class ImportQuestion {
+  protected readonly texts = {
+    whatToDoWith: (title: string | number) => $localize`What to do with ${title}`,
+  };
   private readonly intake = inject(Intake);
   private readonly arrivals = computed(() => this.intake.question()?.arrivals ?? []);
   protected readonly decisions = linkedSignal<readonly Decision[]>(() => this.arrivals().map(proposedFor));

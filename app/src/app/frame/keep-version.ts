@@ -25,10 +25,11 @@ import { OnBench } from '../work/on-bench';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p-dialog
-      [header]="'Keep as version ' + number()"
+      [header]="texts.keepAsVersion(number())"
       [visible]="keeping.open()"
       (visibleChange)="keeping.open.set($event)"
       [modal]="true"
+      i18n-closeAriaLabel
       closeAriaLabel="Close"
       [focusOnShow]="false"
       [dismissableMask]="true"
@@ -37,7 +38,7 @@ import { OnBench } from '../work/on-bench';
       (onShow)="focusFirst()"
     >
       <form (ngSubmit)="keep()">
-        <label for="keep-title">name</label>
+        <label for="keep-title" i18n>name</label>
         <input
           #first
           pInputText
@@ -48,7 +49,7 @@ import { OnBench } from '../work/on-bench';
           [(ngModel)]="title"
           required
         />
-        <label for="keep-reason">why, in a few words</label>
+        <label for="keep-reason" i18n>why, in a few words</label>
         <input
           pInputText
           id="keep-reason"
@@ -56,12 +57,13 @@ import { OnBench } from '../work/on-bench';
           maxlength="300"
           autocomplete="off"
           [(ngModel)]="reason"
+          i18n-placeholder
           placeholder="less soda, for the taste"
         />
-        <p class="caption">A kept version never changes. Going on from here leaves it as it is.</p>
+        <p class="caption" i18n>A kept version never changes. Going on from here leaves it as it is.</p>
         <p-button
           type="submit"
-          [label]="'Keep version ' + number()"
+          [label]="texts.keepVersion(number())"
           styleClass="next-act"
           [disabled]="title().trim() === ''"
         />
@@ -87,6 +89,10 @@ import { OnBench } from '../work/on-bench';
   `,
 })
 export class KeepVersion {
+  protected readonly texts = {
+    keepAsVersion: (number: string | number) => $localize`Keep as version ${number}`,
+    keepVersion: (number: string | number) => $localize`Keep version ${number}`,
+  };
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly toasts = inject(Toasts);

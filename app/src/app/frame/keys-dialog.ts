@@ -10,16 +10,18 @@ import { KEYS, Keyboard } from './keyboard';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p-dialog
+      i18n-header
       header="Keys"
       [visible]="keyboard.helpOpen()"
       (visibleChange)="keyboard.helpOpen.set($event)"
       [modal]="true"
+      i18n-closeAriaLabel
       closeAriaLabel="Close"
       [dismissableMask]="true"
       [draggable]="false"
       [resizable]="false"
     >
-      <dl tabindex="0" aria-label="Keys">
+      <dl tabindex="0" i18n-aria-label aria-label="Keys">
         @for (entry of keys; track entry.does) {
           <div>
             <dt>
@@ -34,7 +36,7 @@ import { KEYS, Keyboard } from './keyboard';
         }
       </dl>
       @if (toasts.said().length > 0) {
-        <h2 id="said">What was said</h2>
+        <h2 id="said" i18n>What was said</h2>
         <ol aria-labelledby="said">
           @for (said of toasts.said(); track said.at) {
             <li>

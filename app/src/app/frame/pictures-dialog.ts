@@ -21,12 +21,14 @@ const OF_A_FORMULA = ['Bench', 'Batch', 'Oven'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p-dialog
+      i18n-header
       header="Pictures of this screen"
       [visible]="keyboard.picturesOpen()"
       (visibleChange)="keyboard.picturesOpen.set($event)"
       (onShow)="look()"
       (onHide)="letGo()"
       [modal]="true"
+      i18n-closeAriaLabel
       closeAriaLabel="Close"
       [dismissableMask]="true"
       [draggable]="false"
@@ -38,16 +40,26 @@ const OF_A_FORMULA = ['Bench', 'Batch', 'Oven'];
             <img [src]="picture.address" [alt]="picture.words || picture.name" />
             <b>{{ picture.name }}</b>
             <span class="acts">
-              <button type="button" class="act" [attr.aria-label]="'SVG of ' + picture.name" (click)="saveSvg(picture)">
+              <button
+                type="button"
+                class="act"
+                [attr.aria-label]="texts.svgOf(picture.name)"
+                (click)="saveSvg(picture)"
+              >
                 SVG
               </button>
-              <button type="button" class="act" [attr.aria-label]="'PNG of ' + picture.name" (click)="savePng(picture)">
+              <button
+                type="button"
+                class="act"
+                [attr.aria-label]="texts.pngOf(picture.name)"
+                (click)="savePng(picture)"
+              >
                 PNG
               </button>
             </span>
           </li>
         } @empty {
-          <li class="none" role="status">{{ looked() ? 'Nothing is drawn on this screen.' : 'Looking…' }}</li>
+          <li class="none" role="status">{{ looked() ? texts.nothingIsDrawnOnThisScreen : texts.looking }}</li>
         }
       </ul>
     </p-dialog>
@@ -55,6 +67,12 @@ const OF_A_FORMULA = ['Bench', 'Batch', 'Oven'];
   styleUrls: ['../parts/panels.css', './pictures-dialog.css'],
 })
 export class PicturesDialog {
+  protected readonly texts = {
+    svgOf: (name: string | number) => $localize`SVG of ${name}`,
+    pngOf: (name: string | number) => $localize`PNG of ${name}`,
+    nothingIsDrawnOnThisScreen: $localize`Nothing is drawn on this screen.`,
+    looking: $localize`Looking…`,
+  };
   protected readonly keyboard = inject(Keyboard);
   private readonly toasts = inject(Toasts);
   private readonly onBench = inject(OnBench);

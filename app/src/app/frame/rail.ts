@@ -12,8 +12,8 @@ import { ThemeSwitch } from './theme';
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { role: 'banner' },
   template: `
-    <a class="name" routerLink="/shelf" aria-label="Orvin, to the shelf">Orvin</a>
-    <nav aria-label="Stations">
+    <a class="name" routerLink="/shelf" i18n-aria-label aria-label="Orvin, to the shelf">Orvin</a>
+    <nav i18n-aria-label aria-label="Stations">
       @for (station of stations(); track station.label) {
         <a
           class="station"
@@ -27,7 +27,7 @@ import { ThemeSwitch } from './theme';
       }
     </nav>
     @if (onBench.record(); as record) {
-      <a class="in-hand" [routerLink]="['/bench', record.id]">{{ record.formula.title || 'Without a name' }}</a>
+      <a class="in-hand" [routerLink]="['/bench', record.id]">{{ record.formula.title || texts.withoutAName }}</a>
     }
     <div class="tools">
       <button
@@ -38,10 +38,10 @@ import { ThemeSwitch } from './theme';
         [title]="undoName()"
       >
         <svg viewBox="0 0 20 20" aria-hidden="true"><path d="M7.5 3.5 3.5 7.5l4 4M4 7.5h7.5a5 5 0 0 1 0 10H8" /></svg>
-        <span class="word">Undo</span>
+        <span class="word" i18n>Undo</span>
       </button>
-      <a class="phone-only" routerLink="/pantry" routerLinkActive="there" ariaCurrentWhenActive="page">Pantry</a>
-      <button type="button" class="phone-only" popovertarget="more">More</button>
+      <a class="phone-only" routerLink="/pantry" routerLinkActive="there" ariaCurrentWhenActive="page" i18n>Pantry</a>
+      <button type="button" class="phone-only" popovertarget="more" i18n>More</button>
       <button
         type="button"
         class="wide-only"
@@ -57,7 +57,9 @@ import { ThemeSwitch } from './theme';
         class="wide-only"
         (click)="theme.toggle()"
         [attr.aria-pressed]="theme.night()"
+        i18n-aria-label
         aria-label="Night, for a dark kitchen"
+        i18n-title
         title="Night, for a dark kitchen"
       >
         <svg viewBox="0 0 20 20" aria-hidden="true">
@@ -73,31 +75,44 @@ import { ThemeSwitch } from './theme';
         type="button"
         class="wide-only"
         (click)="keyboard.picturesOpen.set(true)"
+        i18n-aria-label
         aria-label="Pictures of this screen, to take along"
+        i18n-title
         title="Pictures of this screen, to take along"
       >
         <svg viewBox="0 0 20 20" aria-hidden="true">
           <path d="M3 4.5h14v11H3zM3 13l4-4 3.5 3.5L13 10l4 4" />
         </svg>
       </button>
-      <button type="button" class="keys wide-only" (click)="keyboard.helpOpen.set(true)" aria-label="Keys">
-        <span class="word">Keys</span> <kbd>?</kbd>
+      <button
+        type="button"
+        class="keys wide-only"
+        (click)="keyboard.helpOpen.set(true)"
+        i18n-aria-label
+        aria-label="Keys"
+      >
+        <span class="word" i18n>Keys</span> <kbd>?</kbd>
       </button>
     </div>
-    <div id="more" popover #more class="more" role="group" aria-label="More">
+    <div id="more" popover #more class="more" role="group" i18n-aria-label aria-label="More">
       <button type="button" [disabled]="!store.redoLabel()" (click)="store.redo()">{{ redoName() }}</button>
-      <button type="button" (click)="theme.toggle(); more.hidePopover()" [attr.aria-pressed]="theme.night()">
+      <button type="button" (click)="theme.toggle(); more.hidePopover()" [attr.aria-pressed]="theme.night()" i18n>
         Night, for a dark kitchen
       </button>
-      <button type="button" (click)="keyboard.picturesOpen.set(true); more.hidePopover()">
+      <button type="button" (click)="keyboard.picturesOpen.set(true); more.hidePopover()" i18n>
         Pictures of this screen
       </button>
-      <button type="button" (click)="keyboard.helpOpen.set(true); more.hidePopover()">Keys, and what was said</button>
+      <button type="button" (click)="keyboard.helpOpen.set(true); more.hidePopover()" i18n>
+        Keys, and what was said
+      </button>
     </div>
   `,
   styleUrl: './rail.css',
 })
 export class Rail {
+  protected readonly texts = {
+    withoutAName: $localize`Without a name`,
+  };
   protected readonly store = inject(FormulaStore);
   protected readonly theme = inject(ThemeSwitch);
   protected readonly keyboard = inject(Keyboard);

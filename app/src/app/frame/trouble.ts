@@ -39,7 +39,7 @@ const PARTS_MISSING: Trouble = {
       <p role="alert">
         <span class="mark mark-warning" aria-hidden="true">▲</span> <b>{{ wrong.what }}</b> {{ wrong.then }}
         @if (wrong === partsMissing) {
-          <button type="button" class="act" (click)="reload()">Reload</button>
+          <button type="button" class="act" (click)="reload()" i18n>Reload</button>
         }
       </p>
     }

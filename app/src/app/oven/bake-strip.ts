@@ -34,7 +34,7 @@ const ROOM_FOR_ALL = 560;
         @if (wide()) {
           @if (preheat() > 0) {
             <rect x="0" [attr.y]="top() + 3" [attr.width]="from()" [attr.height]="strip - 6" class="heating" />
-            <text x="8" [attr.y]="top() + 18" class="inside">heat {{ preheatWords() }}</text>
+            <text x="8" [attr.y]="top() + 18" class="inside" i18n>heat {{ preheatWords() }}</text>
           }
           <rect
             [attr.x]="until()"
@@ -43,7 +43,7 @@ const ROOM_FOR_ALL = 560;
             [attr.height]="strip - 6"
             class="cooling"
           />
-          <text [attr.x]="until() + 8" [attr.y]="top() + 18" class="inside">cool {{ coolWords() }}</text>
+          <text [attr.x]="until() + 8" [attr.y]="top() + 18" class="inside" i18n>cool {{ coolWords() }}</text>
         }
         @for (part of browning(); track $index) {
           <rect
@@ -67,6 +67,7 @@ const ROOM_FOR_ALL = 560;
           [attr.y]="top() + strip + 18"
           text-anchor="middle"
           class="done"
+          i18n
         >
           done window
         </text>

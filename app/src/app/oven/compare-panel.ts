@@ -51,11 +51,12 @@ interface Row {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="ways">
-      <h2 id="ways">{{ rows().length > 1 ? rows().length + ' ways to bake it' : 'Compare it with another way' }}</h2>
+      <h2 id="ways">{{ rows().length > 1 ? texts.waysToBakeIt(rows().length) : texts.compareItWithAnotherWay }}</h2>
       @if (settings.ways().length < most) {
         <div class="controls">
           <p-autocomplete
             inputId="another-way"
+            i18n-ariaLabel
             ariaLabel="Another way to bake it"
             appendTo="body"
             class="another"
@@ -68,6 +69,7 @@ interface Row {
             (completeMethod)="suggest($event)"
             (onSelect)="add($event.value)"
             (keydown.enter)="addTyped()"
+            i18n-placeholder
             placeholder="another pan, or “at 160 fan”"
           />
           @for (pan of starters(); track pan) {
@@ -81,13 +83,13 @@ interface Row {
           <table class="ways" role="table">
             <thead role="rowgroup">
               <tr role="row">
-                <th scope="col" role="columnheader">way</th>
-                <th scope="col" role="columnheader">done in</th>
-                <th scope="col" role="columnheader">look</th>
-                <th scope="col" role="columnheader">oven</th>
-                <th scope="col" role="columnheader">top</th>
-                <th scope="col" role="columnheader">dries</th>
-                <th scope="col" role="columnheader">full</th>
+                <th scope="col" role="columnheader" i18n>way</th>
+                <th scope="col" role="columnheader" i18n>done in</th>
+                <th scope="col" role="columnheader" i18n>look</th>
+                <th scope="col" role="columnheader" i18n>oven</th>
+                <th scope="col" role="columnheader" i18n>top</th>
+                <th scope="col" role="columnheader" i18n>dries</th>
+                <th scope="col" role="columnheader" i18n>full</th>
                 <td role="cell"></td>
               </tr>
             </thead>
@@ -98,7 +100,7 @@ interface Row {
                   @if (row.bake; as bake) {
                     <td role="cell" class="time">{{ windowOf(bake) }}</td>
                     <td role="cell" data-of="look">{{ minutes(bake.minutes.first) }}</td>
-                    <td role="cell">{{ round(bake.celsius) }} °C{{ bake.fan ? ' fan' : '' }}</td>
+                    <td role="cell" i18n>{{ round(bake.celsius) }} °C{{ bake.fan ? texts.fan : '' }}</td>
                     <td role="cell" data-of="top">{{ colour(bake.topColour) }}</td>
                     <td role="cell" data-of="dries">
                       {{ round(bake.weightLossPercent.low) }}–{{ round(bake.weightLossPercent.high) }} %
@@ -113,7 +115,7 @@ interface Row {
                         type="button"
                         class="quiet"
                         (click)="remove(i - 1)"
-                        [attr.aria-label]="'Take away ' + row.name"
+                        [attr.aria-label]="texts.takeAway(row.name)"
                       >
                         ×
                       </button>
@@ -126,6 +128,7 @@ interface Row {
         </div>
         <div class="controls">
           <p-selectbutton
+            i18n-ariaLabel
             ariaLabel="What the curves show"
             [options]="quantities"
             optionLabel="name"
@@ -137,13 +140,13 @@ interface Row {
         </div>
         <orv-chart
           [lines]="lines()"
-          [across]="{ title: 'minutes in the oven' }"
+          [across]="{ title: texts.minutesInTheOven }"
           [up]="{ title: shown().title }"
           [marks]="marks()"
-          [label]="shown().name + ' of each way over time'"
+          [label]="texts.ofEachWayOverTime(shown().name)"
         />
         <orv-how-words [lines]="how" />
-        <p class="caption">
+        <p class="caption" i18n>
           Curves are the model’s own, good for comparing: a probe reads the middle one to three degrees lower at the
           end.
         </p>
@@ -153,6 +156,14 @@ interface Row {
   styleUrls: ['../parts/panels.css', './oven-panels.css'],
 })
 export class ComparePanel {
+  protected readonly texts = {
+    waysToBakeIt: (count: string | number) => $localize`${count} ways to bake it`,
+    compareItWithAnotherWay: $localize`Compare it with another way`,
+    fan: $localize` fan`,
+    takeAway: (name: string | number) => $localize`Take away ${name}`,
+    minutesInTheOven: $localize`minutes in the oven`,
+    ofEachWayOverTime: (name: string | number) => $localize`${name} of each way over time`,
+  };
   readonly bake = input.required<BakePrediction>();
   readonly name = input.required<string>();
 

@@ -27,13 +27,13 @@ const MOST_ROWS = 6;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (of() === 'stages') {
-      <ol aria-label="Stages">
+      <ol i18n-aria-label aria-label="Stages">
         @for (row of stages(); track $index; let last = $last) {
           <li>
             @if (!last) {
               <input
                 pInputText
-                [attr.aria-label]="'Minutes of stage ' + ($index + 1)"
+                [attr.aria-label]="texts.minutesOfStage($index + 1)"
                 [orvFigure]="row.minutes"
                 [lowest]="1"
                 [highest]="300"
@@ -41,13 +41,13 @@ const MOST_ROWS = 6;
                 [keptAs]="settings.field('stage minutes ' + $index)"
                 (figureSaid)="change($index, { minutes: $event })"
               />
-              <span>min at</span>
+              <span i18n>min at</span>
             } @else {
-              <span class="rest">{{ stages().length > 1 ? 'then' : 'all the time' }}</span>
+              <span class="rest">{{ stages().length > 1 ? 'then' : texts.allTheTime }}</span>
             }
             <input
               pInputText
-              [attr.aria-label]="'Heat of stage ' + ($index + 1)"
+              [attr.aria-label]="texts.heatOfStage($index + 1)"
               [orvFigure]="row.celsius"
               [lowest]="100"
               [highest]="300"
@@ -55,12 +55,12 @@ const MOST_ROWS = 6;
               [keptAs]="settings.field('stage heat ' + $index)"
               (figureSaid)="change($index, { celsius: $event })"
             />
-            <span>°C</span>
+            <span i18n>°C</span>
             @if (stages().length > 1) {
               <button
                 type="button"
                 class="away"
-                [attr.aria-label]="'Take stage ' + ($index + 1) + ' away'"
+                [attr.aria-label]="texts.takeStageAway($index + 1)"
                 (click)="drop($index)"
               >
                 ✕
@@ -70,10 +70,10 @@ const MOST_ROWS = 6;
         }
       </ol>
       @if (stages().length <= most) {
-        <button type="button" class="quiet" (click)="add()">then another heat</button>
+        <button type="button" class="quiet" (click)="add()" i18n>then another heat</button>
       }
     } @else {
-      <ol aria-label="Covers">
+      <ol i18n-aria-label aria-label="Covers">
         @for (cover of covers(); track $index) {
           <li>
             <p-selectbutton
@@ -85,10 +85,10 @@ const MOST_ROWS = 6;
               [ngModel]="cover.kind"
               (ngModelChange)="setCover($index, { kind: $event })"
             />
-            <span [id]="'cover-' + $index">from</span>
+            <span [id]="'cover-' + $index" i18n>from</span>
             <input
               pInputText
-              [attr.aria-label]="'Cover ' + ($index + 1) + ' from minute'"
+              [attr.aria-label]="texts.coverFromMinute($index + 1)"
               [orvFigure]="cover.fromMinute"
               [lowest]="0"
               [highest]="300"
@@ -96,23 +96,24 @@ const MOST_ROWS = 6;
               [keptAs]="settings.field('cover from ' + $index)"
               (figureSaid)="setCover($index, { fromMinute: $event ?? 0 })"
             />
-            <span>to</span>
+            <span i18n>to</span>
             <input
               pInputText
-              [attr.aria-label]="'Cover ' + ($index + 1) + ' to minute'"
+              [attr.aria-label]="texts.coverToMinute($index + 1)"
               [orvFigure]="cover.toMinute"
               [lowest]="1"
               [highest]="300"
               unit="min"
               [keptAs]="settings.field('cover to ' + $index)"
               (figureSaid)="setCover($index, { toMinute: $event })"
+              i18n-placeholder
               placeholder="end"
             />
             <span>min</span>
             <button
               type="button"
               class="away"
-              [attr.aria-label]="'Take cover ' + ($index + 1) + ' away'"
+              [attr.aria-label]="texts.takeCoverAway($index + 1)"
               (click)="uncover($index)"
             >
               ✕
@@ -121,7 +122,7 @@ const MOST_ROWS = 6;
         }
       </ol>
       @if (covers().length < most) {
-        <button type="button" class="quiet" (click)="coverIt()">put a lid or foil over it</button>
+        <button type="button" class="quiet" (click)="coverIt()" i18n>put a lid or foil over it</button>
       }
     }
   `,
@@ -168,6 +169,15 @@ const MOST_ROWS = 6;
   `,
 })
 export class CourseRows {
+  protected readonly texts = {
+    minutesOfStage: (count: string | number) => $localize`Minutes of stage ${count}`,
+    allTheTime: $localize`all the time`,
+    heatOfStage: (count: string | number) => $localize`Heat of stage ${count}`,
+    takeStageAway: (count: string | number) => $localize`Take stage ${count} away`,
+    coverFromMinute: (count: string | number) => $localize`Cover ${count} from minute`,
+    coverToMinute: (count: string | number) => $localize`Cover ${count} to minute`,
+    takeCoverAway: (count: string | number) => $localize`Take cover ${count} away`,
+  };
   readonly of = input.required<'stages' | 'covers'>();
   protected readonly settings = inject(ThisBake);
   protected readonly kinds = [...KINDS];

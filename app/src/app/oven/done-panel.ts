@@ -11,8 +11,8 @@ import { HowWords } from '../parts/how-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="how-done">
-      <h2 id="how-done">Is it done?</h2>
-      <p class="answer">
+      <h2 id="how-done" i18n>Is it done?</h2>
+      <p class="answer" i18n>
         <b>{{ core() }}</b> in the middle{{ altitude() }}. Look from {{ first() }}, then every {{ every() }}.
       </p>
       <ol class="tests">

@@ -108,6 +108,23 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
   styleUrl: './oven.css',
 })
 export class Oven {
+  protected readonly texts = {
+    pieces: $localize`pieces`,
+    howMany: $localize`how many`,
+    onePieceFewer: $localize`One piece fewer`,
+    onePanFewer: $localize`One pan fewer`,
+    onePieceMore: $localize`One piece more`,
+    onePanMore: $localize`One pan more`,
+    theMaterial: $localize`the material`,
+    theOven: $localize`the oven`,
+    theHeat: $localize`the heat`,
+    theBatter: $localize`the batter`,
+    theBattersWarmth: $localize`the batter’s warmth`,
+    theKnownOven: $localize`the known oven`,
+    fan: $localize`fan`,
+    workingItOut: $localize`Working it out…`,
+    chooseAPan: $localize`Choose a pan`,
+  };
   /** From the route. */
   readonly id = input.required<string>();
   /** Which face the readings show: a query parameter, so that it survives a reload. */

@@ -31,7 +31,7 @@ const minutesOfClock = (clock: string): number | undefined => {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="find-setting">
-      <h2 id="find-setting">Find the setting</h2>
+      <h2 id="find-setting" i18n>Find the setting</h2>
       @if (sweep(); as now) {
         @if (now.failed; as failed) {
           <p class="answer">{{ failed }}</p>
@@ -39,23 +39,24 @@ const minutesOfClock = (clock: string): number | undefined => {
           <p class="caption" role="status">
             {{
               now.done
-                ? 'Baked at ' + now.of + ' set points from 130 to 230 °C.'
-                : 'Baking it at ' + now.of + ' set points, ' + now.points.length + ' done…'
+                ? texts.bakedAtSetPointsFrom130(now.of)
+                : texts.bakingItAtSetPointsDone(now.of, now.points.length)
             }}
           </p>
-          <progress [max]="now.of" [value]="now.points.length" aria-label="Set points tried"></progress>
+          <progress [max]="now.of" [value]="now.points.length" i18n-aria-label aria-label="Set points tried"></progress>
         }
       }
-      <h3>Done in time</h3>
+      <h3 i18n>Done in time</h3>
       <div class="field-line">
-        <label for="in-at">in at</label>
+        <label for="in-at" i18n>in at</label>
         <input pInputText type="time" id="in-at" [value]="inAt()" (change)="setClock($event, 'in')" />
-        <label for="out-by">out by</label>
+        <label for="out-by" i18n>out by</label>
         <input pInputText type="time" id="out-by" [value]="outBy()" (change)="setClock($event, 'out')" />
-        <span>or in</span>
+        <span i18n>or in</span>
         <input
           pInputText
           id="in-minutes"
+          i18n-aria-label
           aria-label="Minutes it may take"
           [orvFigure]="wanted()"
           [lowest]="3"
@@ -72,37 +73,38 @@ const minutesOfClock = (clock: string): number | undefined => {
         </p>
         <p class="caption">{{ answer.cost }}</p>
         @if (answer.take; as celsius) {
-          <button type="button" class="act" (click)="take(celsius)">Set the oven to {{ celsius }} °C</button>
+          <button type="button" class="act" (click)="take(celsius)" i18n>Set the oven to {{ celsius }} °C</button>
         }
       }
 
-      <h3>The same crust as the known bake</h3>
+      <h3 i18n>The same crust as the known bake</h3>
       @if (sameCrust(); as answer) {
         <p class="answer">
           <b>{{ answer.big }}</b> {{ answer.small }}
         </p>
         <p class="caption">{{ answer.cost }}</p>
         @if (answer.take; as celsius) {
-          <button type="button" class="act" (click)="take(celsius)">
+          <button type="button" class="act" (click)="take(celsius)" i18n>
             Set the oven to {{ celsius }} °C for this crust
           </button>
         }
       } @else {
         <p class="caption">
-          {{ settings.knownJob() ? 'Working it out…' : 'Needs a known bake: its pan, its time and its heat.' }}
+          {{ settings.knownJob() ? texts.workingItOut : texts.needsAKnownBakeItsPan }}
         </p>
       }
 
       <orv-how-words [lines]="how" />
 
-      <h3>Share the oven</h3>
+      <h3 i18n>Share the oven</h3>
       <div class="field-line">
-        <span id="share-with">with</span>
+        <span id="share-with" i18n>with</span>
         <orv-choice
           ariaLabelledBy="share-with"
           [options]="settings.others()"
           names="title"
           [showClear]="true"
+          i18n-placeholder
           placeholder="another formula of the shelf"
           [chosen]="partner()"
           (choose)="partner.set($event)"
@@ -123,13 +125,20 @@ const minutesOfClock = (clock: string): number | undefined => {
           }
         </ul>
       } @else if (partner()) {
-        <p class="caption" role="status">Baking both at every set point…</p>
+        <p class="caption" role="status" i18n>Baking both at every set point…</p>
       }
     </section>
   `,
   styleUrls: ['../parts/panels.css', './oven-panels.css'],
 })
 export class SettingPanel {
+  protected readonly texts = {
+    bakedAtSetPointsFrom130: (of: string | number) => $localize`Baked at ${of} set points from 130 to 230 °C.`,
+    bakingItAtSetPointsDone: (of: string | number, count: string | number) =>
+      $localize`Baking it at ${of} set points, ${count} done…`,
+    workingItOut: $localize`Working it out…`,
+    needsAKnownBakeItsPan: $localize`Needs a known bake: its pan, its time and its heat.`,
+  };
   readonly job = input.required<BakeJob>();
 
   protected readonly settings = inject(ThisBake);

@@ -19,7 +19,7 @@ const signed = (minutes: number) =>
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="how-sure">
-      <h2 id="how-sure">
+      <h2 id="how-sure" i18n>
         How sure is {{ window() }} <span class="caption">eight bakes in ten; give or take {{ percent() }} %</span>
       </h2>
       <ul class="reasons">
@@ -34,7 +34,7 @@ const signed = (minutes: number) =>
       </ul>
     </section>
     <section class="panel" aria-labelledby="what-moves">
-      <h2 id="what-moves">What moves it most</h2>
+      <h2 id="what-moves" i18n>What moves it most</h2>
       @if (bars(); as all) {
         <ul class="bars">
           @for (bar of all; track bar.what) {
@@ -53,11 +53,11 @@ const signed = (minutes: number) =>
           }
         </ul>
       } @else {
-        <p class="caption" role="status">Baking it with each unknown moved…</p>
+        <p class="caption" role="status" i18n>Baking it with each unknown moved…</p>
       }
     </section>
     <section class="panel" aria-labelledby="rules-of-thumb">
-      <h2 id="rules-of-thumb">Rules of thumb would have said</h2>
+      <h2 id="rules-of-thumb" i18n>Rules of thumb would have said</h2>
       <div class="scroll">
         <table>
           <tbody>
@@ -77,7 +77,7 @@ const signed = (minutes: number) =>
         </table>
       </div>
       <orv-how-words [lines]="how()" />
-      <p class="caption">
+      <p class="caption" i18n>
         Over the reference conversions the model misses by {{ misses.model }} % on average, the best of these rules by
         {{ misses['surface-and-heat'] }}, the same time by {{ misses['same-time'] }}.
       </p>

@@ -15,21 +15,21 @@ import { ThisBake } from './this-bake';
   imports: [FigureField, InputText, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>This oven <span class="caption">for every formula</span></h2>
+    <h2 i18n>This oven <span class="caption">for every formula</span></h2>
     <p class="known">{{ words() }}</p>
     @if (learnt(); as learnt) {
-      <p class="known">{{ learnt }} <a routerLink="/book">The Book</a></p>
+      <p class="known" i18n>{{ learnt }} <a routerLink="/book">The Book</a></p>
       <label class="use">
         <input
           type="checkbox"
           [checked]="learning.used()"
           (change)="settings.setOven({ asSet: learning.used() || undefined })"
         />
-        what bakes taught is used
+        <ng-container i18n>what bakes taught is used</ng-container>
       </label>
     }
     <div class="field">
-      <label for="reading-read">reads</label>
+      <label for="reading-read" i18n>reads</label>
       <span class="with-unit">
         <input
           pInputText
@@ -43,9 +43,10 @@ import { ThisBake } from './this-bake';
           keptAs="oven reads"
           (figureSaid)="readCelsius.set($event)"
         />
-        °C set to
+        <ng-container i18n>°C set to</ng-container>
         <input
           pInputText
+          i18n-aria-label
           aria-label="Set point when the thermometer was read"
           [orvFigure]="setCelsius()"
           [lowest]="80"
@@ -54,24 +55,24 @@ import { ThisBake } from './this-bake';
           keptAs="oven set to when read"
           (figureSaid)="setCelsius.set($event ?? 180)"
         />
-        <button type="button" class="quiet" (click)="add(read)">Note it</button>
+        <button type="button" class="quiet" (click)="add(read)" i18n>Note it</button>
       </span>
     </div>
     @for (reading of readings(); track $index) {
       <p class="reading">
-        set to {{ reading.setCelsius }}, read {{ reading.readCelsius }} °C
+        <ng-container i18n>set to {{ reading.setCelsius }}, read {{ reading.readCelsius }} °C</ng-container>
         <button
           type="button"
           class="quiet"
           (click)="forget($index)"
-          [attr.aria-label]="'Forget the reading of ' + reading.readCelsius + ' °C'"
+          [attr.aria-label]="texts.forgetTheReadingOfC(reading.readCelsius)"
         >
           ×
         </button>
       </p>
     }
     <div class="field">
-      <label for="heats-in">heats in</label>
+      <label for="heats-in" i18n>heats in</label>
       <span class="with-unit">
         <input
           pInputText
@@ -84,7 +85,7 @@ import { ThisBake } from './this-bake';
           [placeholder]="usual"
           (figureSaid)="settings.setOven({ heatsInMinutes: $event })"
         />
-        min to 180 °C
+        <ng-container i18n>min to 180 °C</ng-container>
       </span>
     </div>
   `,
@@ -137,6 +138,9 @@ import { ThisBake } from './this-bake';
   `,
 })
 export class ThisOven {
+  protected readonly texts = {
+    forgetTheReadingOfC: (readCelsius: string | number) => $localize`Forget the reading of ${readCelsius} °C`,
+  };
   protected readonly settings = inject(ThisBake);
   protected readonly usual = String(USUAL_HEATING_MINUTES);
   protected readonly readings = computed<readonly OvenReading[]>(() => this.settings.ownOven().readings);

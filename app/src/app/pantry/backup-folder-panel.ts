@@ -8,42 +8,46 @@ import { Backups } from '../work/backups';
   imports: [DatePipe],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div role="group" aria-label="Backups by themselves">
+    <div role="group" i18n-aria-label aria-label="Backups by themselves">
       @if (backups.folder(); as folder) {
         <p role="status">
-          Backups go into <b>{{ folder }}</b>:
+          <ng-container i18n
+            >Backups go into <b>{{ folder }}</b>:</ng-container
+          >
           @if (backups.busy()) {
-            being written …
+            <ng-container i18n>being written …</ng-container>
           } @else if (backups.backedUpAt(); as at) {
-            the last on {{ at | date: 'd MMMM, HH:mm' }}, read back and whole.
+            <ng-container i18n>the last on {{ at | date: 'd MMMM, HH:mm' }}, read back and whole.</ng-container>
           } @else {
-            none yet.
+            <ng-container i18n>none yet.</ng-container>
           }
         </p>
         <p class="controls">
           @if (backups.leave() === 'yes') {
-            <button type="button" class="act" [disabled]="backups.busy()" (click)="now()">Back up now</button>
+            <button type="button" class="act" [disabled]="backups.busy()" (click)="now()" i18n>Back up now</button>
           } @else {
-            <button type="button" class="act" (click)="backups.allow()">Let Orvin write into it</button>
+            <button type="button" class="act" (click)="backups.allow()" i18n>Let Orvin write into it</button>
           }
-          <button type="button" class="quiet" (click)="backups.choose()">Another folder</button>
-          <button type="button" class="quiet" (click)="backups.stop()">No more backups</button>
+          <button type="button" class="quiet" (click)="backups.choose()" i18n>Another folder</button>
+          <button type="button" class="quiet" (click)="backups.stop()" i18n>No more backups</button>
         </p>
       } @else if (backups.can) {
         <p class="controls">
-          <button type="button" class="act" (click)="backups.choose()">Choose a folder for backups</button>
+          <button type="button" class="act" (click)="backups.choose()" i18n>Choose a folder for backups</button>
         </p>
-        <p class="said">Once a day by itself, each read back; the last seven are kept.</p>
+        <p class="said" i18n>Once a day by itself, each read back; the last seven are kept.</p>
       } @else {
         <p class="said">
-          This browser lets nothing be written by itself: save everything now and then.
+          <ng-container i18n
+            >This browser lets nothing be written by itself: save everything now and then.</ng-container
+          >
           @if (backups.savedAt(); as at) {
-            Last saved on {{ at | date: 'd MMMM' }}.
+            <ng-container i18n>Last saved on {{ at | date: 'd MMMM' }}.</ng-container>
           }
         </p>
       }
       @if (backups.problem()) {
-        <p role="alert">▲ {{ backups.problem() }} Those that stand there are as they were.</p>
+        <p role="alert" i18n>▲ {{ backups.problem() }} Those that stand there are as they were.</p>
       }
     </div>
   `,

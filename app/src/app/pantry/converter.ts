@@ -15,7 +15,7 @@ import { ChoiceField } from '../parts/choice';
   imports: [FormsModule, InputText, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <label for="convert"><b>How much is</b></label>
+    <label for="convert"><b i18n>How much is</b></label>
     <div class="ask">
       <input
         #words
@@ -26,9 +26,11 @@ import { ChoiceField } from '../parts/choice';
         maxlength="200"
         [value]="asked()"
         (input)="asked.set(words.value)"
+        i18n-placeholder
         placeholder="2 cups plain flour"
       />
       <orv-choice
+        i18n-ariaLabel
         ariaLabel="Whose cups and spoons"
         [options]="regions"
         [chosen]="settings.region()"
@@ -45,11 +47,11 @@ import { ChoiceField } from '../parts/choice';
           <strong>{{ result.view.grams }} g</strong>
           <span>{{ result.view.name }}</span>
           @if (result.view.spread) {
-            <em>{{ result.view.spread }}, by hand and filling</em>
+            <em i18n>{{ result.view.spread }}, by hand and filling</em>
           }
         </p>
         @if (result.view.bars.length > 0) {
-          <div class="bars" role="list" aria-label="By the way of filling">
+          <div class="bars" role="list" i18n-aria-label aria-label="By the way of filling">
             @for (bar of result.view.bars; track bar.filling) {
               <div role="listitem" [class.usual]="bar.usual">
                 <span class="way">{{ fillingWords[bar.filling] }}</span>
@@ -65,7 +67,7 @@ import { ChoiceField } from '../parts/choice';
             }
           </div>
         }
-        <ul class="others" aria-label="The same in other measures">
+        <ul class="others" i18n-aria-label aria-label="The same in other measures">
           @for (other of result.view.others; track other.unit) {
             <li>
               <b>{{ other.amount }}</b> {{ other.unit }}
@@ -79,15 +81,15 @@ import { ChoiceField } from '../parts/choice';
     }
     @if (atHand().length > 0) {
       <table>
-        <caption>
+        <caption i18n>
           What is on the bench weighs, in grams
         </caption>
         <thead>
           <tr>
-            <th scope="col"><span class="seen-by-readers-only">ingredient</span></th>
-            <th scope="col">cup</th>
-            <th scope="col">tbsp</th>
-            <th scope="col">tsp</th>
+            <th scope="col"><span class="seen-by-readers-only" i18n>ingredient</span></th>
+            <th scope="col" i18n>cup</th>
+            <th scope="col" i18n>tbsp</th>
+            <th scope="col" i18n>tsp</th>
           </tr>
         </thead>
         <tbody>

@@ -36,24 +36,24 @@ interface Arrived {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section aria-labelledby="everything">
-      <h2 id="everything">Everything, in one file</h2>
-      <p class="said">
+      <h2 id="everything" i18n>Everything, in one file</h2>
+      <p class="said" i18n>
         Formulas, versions, batches, days, bakes, photos, what is put away, and this kitchen: a zip that other programs
         can open. Keep one somewhere else.
       </p>
       <p class="controls">
-        <button type="button" class="act" [disabled]="busy()" (click)="save()">Save everything</button>
+        <button type="button" class="act" [disabled]="busy()" (click)="save()" i18n>Save everything</button>
         <label class="act bring"
           ><input type="file" accept=".zip,application/zip" #file [disabled]="busy()" (change)="read(file)" />
-          <span>Bring a file in</span></label
+          <span i18n>Bring a file in</span></label
         >
       </p>
       <orv-backup-folder />
       @if (problem()) {
-        <p role="alert">▲ {{ problem() }} Nothing was changed.</p>
+        <p role="alert" i18n>▲ {{ problem() }} Nothing was changed.</p>
       }
       @if (arrived(); as arrived) {
-        <div class="panel" role="group" aria-label="What the file brings">
+        <div class="panel" role="group" i18n-aria-label aria-label="What the file brings">
           <ul>
             @for (line of arrived.lines; track line) {
               <li>{{ line }}</li>
@@ -61,14 +61,14 @@ interface Arrived {
           </ul>
           <p class="controls">
             @if (arrived.fresh + arrived.differs === 0) {
-              <span>Everything in it stands here already.</span>
+              <span i18n>Everything in it stands here already.</span>
             } @else if (arrived.differs > 0) {
-              <button type="button" class="act" (click)="bring('mine')">Bring in what is new</button>
-              <button type="button" class="act" (click)="bring('theirs')">And take theirs where it differs</button>
+              <button type="button" class="act" (click)="bring('mine')" i18n>Bring in what is new</button>
+              <button type="button" class="act" (click)="bring('theirs')" i18n>And take theirs where it differs</button>
             } @else {
-              <button type="button" class="act" (click)="bring('mine')">Bring it in</button>
+              <button type="button" class="act" (click)="bring('mine')" i18n>Bring it in</button>
             }
-            <button type="button" class="quiet" (click)="this.arrived.set(undefined)">Leave it</button>
+            <button type="button" class="quiet" (click)="this.arrived.set(undefined)" i18n>Leave it</button>
           </p>
         </div>
       }

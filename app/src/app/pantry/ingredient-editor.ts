@@ -43,6 +43,12 @@ const lines = (written: string) =>
   styleUrl: './ingredient-editor.css',
 })
 export class IngredientEditor {
+  protected readonly texts = {
+    change: (name: string | number) => $localize`Change ${name}`,
+    anIngredientOfYourOwn: $localize`An ingredient of your own`,
+    gramsIn100: (part: string | number) => $localize`${part}, grams in 100`,
+    gramsInAMillilitre: (filling: string | number) => $localize`${filling}, grams in a millilitre`,
+  };
   /** The ingredient to change; absent to start one. */
   readonly ingredient = input<OwnIngredient>();
   readonly closed = output();

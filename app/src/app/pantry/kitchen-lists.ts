@@ -40,6 +40,14 @@ function repeatsInWords({ grams, spread, nextSpread, weighings, setAside }: Weig
   styleUrl: './kitchen-lists.css',
 })
 export class KitchenLists {
+  protected readonly texts = {
+    forgetTheWeightOf: (name: string | number) => $localize`Forget the weight of ${name}`,
+    forget: (name: string | number) => $localize`Forget ${name}`,
+    fillAsEverythingElse: (name: string | number) => $localize`Fill ${name} as everything else`,
+    takeOutOfTheCupboard: (name: string | number) => $localize`Take ${name} out of the cupboard`,
+    takeOut: (name: string | number) => $localize`Take ${name} out`,
+    forget2: (words: string | number) => $localize`Forget ${words}`,
+  };
   readonly changing = output<OwnIngredient>();
   readonly starting = output();
 

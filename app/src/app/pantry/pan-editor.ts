@@ -34,10 +34,12 @@ interface Field {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <form (submit)="$event.preventDefault(); keep()">
-      <h2>{{ pan() ? 'Measure it again' : 'Measure a pan' }}</h2>
-      <p class="caption">Inside, in centimetres. A leaning wall: the rim and the floor. An odd shape: pour in water.</p>
+      <h2>{{ pan() ? texts.measureItAgain : texts.measureAPan }}</h2>
+      <p class="caption" i18n>
+        Inside, in centimetres. A leaning wall: the rim and the floor. An odd shape: pour in water.
+      </p>
       <div class="field">
-        <label for="pan-name">name</label>
+        <label for="pan-name" i18n>name</label>
         <input
           pInputText
           id="pan-name"
@@ -46,11 +48,12 @@ interface Field {
           [value]="draft().name"
           (input)="set('name', name.value)"
           #name
+          i18n-placeholder
           placeholder="heart tin"
         />
       </div>
       <div class="field">
-        <label id="pan-shape-label" for="pan-shape">shape</label>
+        <label id="pan-shape-label" for="pan-shape" i18n>shape</label>
         <orv-choice
           inputId="pan-shape"
           ariaLabelledBy="pan-shape-label"
@@ -79,11 +82,12 @@ interface Field {
       }
       @if (draft().shape === 'ring') {
         <label class="tick"
-          ><input type="checkbox" [checked]="draft().fluted" (change)="flute(fluted.checked)" #fluted /> fluted</label
+          ><input type="checkbox" [checked]="draft().fluted" (change)="flute(fluted.checked)" #fluted />
+          <ng-container i18n>fluted</ng-container></label
         >
       }
       <div class="field">
-        <label id="pan-made-label" for="pan-made">made of</label>
+        <label id="pan-made-label" for="pan-made" i18n>made of</label>
         <orv-choice
           inputId="pan-made"
           ariaLabelledBy="pan-made-label"
@@ -113,8 +117,8 @@ interface Field {
         </ul>
       }
       <div class="acts">
-        <p-button type="submit" label="Put it on the shelf" />
-        <p-button label="Leave it" [text]="true" (onClick)="closed.emit()" />
+        <p-button type="submit" i18n-label label="Put it on the shelf" />
+        <p-button i18n-label label="Leave it" [text]="true" (onClick)="closed.emit()" />
       </div>
     </form>
   `,
@@ -174,6 +178,10 @@ interface Field {
   `,
 })
 export class PanEditor {
+  protected readonly texts = {
+    measureItAgain: $localize`Measure it again`,
+    measureAPan: $localize`Measure a pan`,
+  };
   readonly pan = input<OwnPan>();
   readonly closed = output();
   private readonly store = inject(FormulaStore);

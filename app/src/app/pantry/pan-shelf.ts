@@ -23,23 +23,25 @@ const FAULTS = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section aria-labelledby="pans-heading">
-      <h2 id="pans-heading">Pan shelf</h2>
+      <h2 id="pans-heading" i18n>Pan shelf</h2>
       <form class="row" (submit)="$event.preventDefault(); add(words)">
         <input
           #words
           pInputText
           maxlength="120"
           autocomplete="off"
+          i18n-aria-label
           aria-label="A pan that you own"
+          i18n-placeholder
           placeholder="two 20 cm rounds, 9x5 in loaf"
         />
-        <p-button type="submit" label="Put it on" [outlined]="true" size="small" />
-        <p-button label="Measure one" [text]="true" size="small" (onClick)="measuring.emit(undefined)" />
+        <p-button type="submit" i18n-label label="Put it on" [outlined]="true" size="small" />
+        <p-button i18n-label label="Measure one" [text]="true" size="small" (onClick)="measuring.emit(undefined)" />
       </form>
       @if (problem()) {
         <p class="problem" role="status">{{ problem() }}</p>
       }
-      <ul aria-label="Own pans">
+      <ul i18n-aria-label aria-label="Own pans">
         @for (row of rows(); track row.own.id) {
           <li>
             <orv-pan-drawing [pan]="row.own.pan" [scale]="3.2" />
@@ -48,34 +50,38 @@ const FAULTS = {
                 type="button"
                 class="link"
                 (click)="measuring.emit(row.own)"
-                [attr.aria-label]="'Measure ' + row.own.name"
+                [attr.aria-label]="texts.measure(row.own.name)"
               >
                 {{ row.own.name }}
               </button>
               <span class="caption">{{ row.words }}</span>
             </span>
-            <span class="stepper" role="group" [attr.aria-label]="'How many of ' + row.own.name">
+            <span class="stepper" role="group" [attr.aria-label]="texts.howManyOf(row.own.name)">
               <button
                 type="button"
                 (click)="setCount(row.own, row.own.count - 1)"
                 [disabled]="row.own.count <= 1"
+                i18n-aria-label
                 aria-label="One fewer"
               >
                 −
               </button>
               <b class="count">{{ row.own.count }}</b>
-              <button type="button" (click)="setCount(row.own, row.own.count + 1)" aria-label="One more">+</button>
+              <button
+                type="button"
+                (click)="setCount(row.own, row.own.count + 1)"
+                i18n-aria-label
+                aria-label="One more"
+              >
+                +
+              </button>
             </span>
-            <button
-              type="button"
-              (click)="remove(row.own)"
-              [attr.aria-label]="'Take ' + row.own.name + ' off the shelf'"
-            >
+            <button type="button" (click)="remove(row.own)" [attr.aria-label]="texts.takeOffTheShelf(row.own.name)">
               ✕
             </button>
           </li>
         } @empty {
-          <li class="none">None yet. With them Batch says what fits, and weighs out each pan.</li>
+          <li class="none" i18n>None yet. With them Batch says what fits, and weighs out each pan.</li>
         }
       </ul>
     </section>
@@ -123,6 +129,11 @@ const FAULTS = {
   `,
 })
 export class PanShelf {
+  protected readonly texts = {
+    measure: (name: string | number) => $localize`Measure ${name}`,
+    howManyOf: (name: string | number) => $localize`How many of ${name}`,
+    takeOffTheShelf: (name: string | number) => $localize`Take ${name} off the shelf`,
+  };
   /** A pan to measure; undefined for a new one. */
   readonly measuring = output<OwnPan | undefined>();
   private readonly store = inject(FormulaStore);

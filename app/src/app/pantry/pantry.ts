@@ -16,7 +16,12 @@ import { PanShelf } from './pan-shelf';
   imports: [Converter, Everything, IngredientEditor, KitchenLists, PanEditor, PanShelf, StationLayout],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <orv-station-layout sheetLabel="Converter" readingsLabel="What this kitchen knows">
+    <orv-station-layout
+      i18n-sheetLabel
+      sheetLabel="Converter"
+      i18n-readingsLabel
+      readingsLabel="What this kitchen knows"
+    >
       <div sheet class="sheet">
         @if (editing(); as open) {
           <orv-ingredient-editor [ingredient]="open.ingredient" (closed)="editing.set(undefined)" />
@@ -32,7 +37,7 @@ import { PanShelf } from './pan-shelf';
         <orv-everything />
       </div>
       <span summary class="summary"
-        ><b>This kitchen</b> <span>{{ known() }}</span></span
+        ><b i18n>This kitchen</b> <span>{{ known() }}</span></span
       >
     </orv-station-layout>
   `,

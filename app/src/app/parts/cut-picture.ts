@@ -14,7 +14,7 @@ const MOST_DISCS = 6;
         [attr.width]="picture.width"
         [attr.height]="picture.height"
         role="img"
-        [attr.aria-label]="'Cutting plan: ' + words()"
+        [attr.aria-label]="texts.cuttingPlan(words())"
       >
         @if (picture.slab; as slab) {
           <rect x="1" y="1" [attr.width]="slab.width" [attr.height]="slab.height" class="slab" />
@@ -62,6 +62,9 @@ const MOST_DISCS = 6;
   `,
 })
 export class CutPicture {
+  protected readonly texts = {
+    cuttingPlan: (words: string | number) => $localize`Cutting plan: ${words}`,
+  };
   readonly cut = input.required<CutResult>();
   readonly by = input.required<Pick<CutChoice, 'shape' | 'sizeCm'>>();
   /** Pixels that there are, across and down. */

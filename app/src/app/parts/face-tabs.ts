@@ -10,7 +10,7 @@ export interface Face {
   selector: 'orv-face-tabs',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div class="faces" role="tablist" aria-label="Readings">
+    <div class="faces" role="tablist" i18n-aria-label aria-label="Readings">
       @for (one of faces(); track one.id) {
         <button
           type="button"

@@ -7,7 +7,7 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
   template: `
     @if (lines().length > 0) {
       <details>
-        <summary>Where this comes from</summary>
+        <summary i18n>Where this comes from</summary>
         @for (line of lines(); track line) {
           <p>{{ line }}</p>
         }

@@ -24,7 +24,7 @@ import { ApplicationRef, ChangeDetectionStrategy, Component, ElementRef, inject,
     >
       <span class="grip" aria-hidden="true"></span>
       @if (open()) {
-        <span class="back">Back to the sheet</span>
+        <span class="back" i18n>Back to the sheet</span>
       } @else {
         <ng-content select="[summary]" />
       }

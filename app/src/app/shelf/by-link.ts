@@ -9,19 +9,19 @@ import { textInLink } from '../work/formula-link';
     @if (arrived(); as arrived) {
       <div class="notice" role="status">
         @if (arrived === 'damaged') {
-          <p>
+          <p i18n>
             <span class="mark mark-warning" aria-hidden="true">▲</span>
             <b>The formula in this address was damaged on its way.</b> Ask for the address again, or for the formula as
             a file.
           </p>
-          <button type="button" class="quiet" (click)="left.emit()">Close</button>
+          <button type="button" class="quiet" (click)="left.emit()" i18n>Close</button>
         } @else {
-          <p>
+          <p i18n>
             <b>A formula came with the address:</b> {{ firstLine() }}
             <span class="caption">{{ lines() }} lines. Nothing is on the shelf yet.</span>
           </p>
-          <button type="button" class="act" (click)="taken.emit(arrived.text)">Put it on the shelf</button>
-          <button type="button" class="quiet" (click)="left.emit()">Leave it</button>
+          <button type="button" class="act" (click)="taken.emit(arrived.text)" i18n>Put it on the shelf</button>
+          <button type="button" class="quiet" (click)="left.emit()" i18n>Leave it</button>
         }
       </div>
     }

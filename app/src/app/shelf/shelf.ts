@@ -41,6 +41,26 @@ const pasted = (text: string): Incoming => ({ name: '', text: () => Promise.reso
   styleUrls: ['./shelf.css', './choosing.css'],
 })
 export class Shelf {
+  protected readonly texts = {
+    readingFiles: $localize`Reading files`,
+    nothingWasPutOnTheShelf: $localize`Nothing was put on the shelf`,
+    oneFormulaIsOnTheShelf: $localize`One formula is on the shelf`,
+    formulasAreOnTheShelf: (count: string | number) => $localize`${count} formulas are on the shelf`,
+    oneFile: $localize`one file`,
+    files: (files: string | number) => $localize`${files} files`,
+    oneWasThereAlreadyJustSo: $localize`One was there already, just so, and stays as it is.`,
+    wereThereAlreadyJustSoAnd: (alreadyThere: string | number) =>
+      $localize`${alreadyThere} were there already, just so, and stay as they are.`,
+    oneFileHolds: $localize`One file holds`,
+    filesHold: (others: string | number) => $localize`${others} files hold`,
+    thePastedText: $localize`The pasted text`,
+    oneRecordCouldNotBeRead: $localize`One record could not be read.`,
+    recordsCouldNotBeRead: (count: string | number) => $localize`${count} records could not be read.`,
+    choose: (title: string | number) => $localize`Choose ${title}`,
+    version: (version: string | number) => $localize`version ${version}`,
+    handOnAsAFile: (title: string | number) => $localize`Hand ${title} on as a file`,
+    takeOffTheShelf: (title: string | number) => $localize`Take ${title} off the shelf`,
+  };
   /** Whether the start from a style is open. */
   protected readonly starting = signal(false);
   private readonly router = inject(Router);

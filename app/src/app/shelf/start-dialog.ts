@@ -37,10 +37,12 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <p-dialog
+      i18n-header
       header="Start from a style"
       [visible]="open()"
       (visibleChange)="open.set($event)"
       [modal]="true"
+      i18n-closeAriaLabel
       closeAriaLabel="Close"
       [dismissableMask]="true"
       [draggable]="false"
@@ -48,7 +50,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
     >
       <form (ngSubmit)="start()">
         <div class="row">
-          <span id="start-style">style</span>
+          <span id="start-style" i18n>style</span>
           <p-select
             ariaLabelledBy="start-style"
             appendTo="body"
@@ -56,14 +58,15 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
             optionLabel="name"
             optionValue="id"
             [filter]="true"
+            i18n-filterPlaceholder
             filterPlaceholder="find a style"
             name="style"
             [ngModel]="styleId()"
             (ngModelChange)="choose($event)"
           />
         </div>
-        <div class="row" role="group" aria-label="How much">
-          <span>by</span>
+        <div class="row" role="group" i18n-aria-label aria-label="How much">
+          <span i18n>by</span>
           @for (size of sizes; track size.id) {
             <button type="button" class="chip" [attr.aria-pressed]="kind() === size.id" (click)="kind.set(size.id)">
               {{ size.name }}
@@ -75,11 +78,12 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
                 ><input
                   name="flour"
                   inputmode="numeric"
+                  i18n-aria-label
                   aria-label="Grams of flour"
                   [ngModel]="flour()"
                   (ngModelChange)="flour.set($event)"
                 />
-                g of flour</label
+                <ng-container i18n>g of flour</ng-container></label
               >
             }
             @case ('count') {
@@ -87,17 +91,19 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
                 ><input
                   name="count"
                   inputmode="numeric"
+                  i18n-aria-label
                   aria-label="How many pieces"
                   [ngModel]="count()"
                   (ngModelChange)="count.set($event)"
                 />
-                pieces</label
+                <ng-container i18n>pieces</ng-container></label
               >
             }
             @case ('pan') {
               <label class="pan"
                 ><input
                   name="pan"
+                  i18n-aria-label
                   aria-label="The pan"
                   maxlength="100"
                   [ngModel]="pan()"
@@ -106,8 +112,8 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
             }
           }
         </div>
-        <div class="row" role="group" aria-label="For whom">
-          <span>for</span>
+        <div class="row" role="group" i18n-aria-label aria-label="For whom">
+          <span i18n>for</span>
           @for (diet of diets; track diet) {
             <button type="button" class="chip" [attr.aria-pressed]="wanted().has(diet)" (click)="want(diet)">
               {{ dietNames[diet] }}
@@ -120,22 +126,23 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
             class="chip"
             [attr.aria-pressed]="fromCupboard()"
             (click)="fromCupboard.set(!fromCupboard())"
+            i18n
           >
             only what is in my cupboard
           </button>
           @if (fromCupboard() && cupboardSize() === 0) {
-            <span class="caption">Your cupboard is empty: the Pantry has the list.</span>
+            <span class="caption" i18n>Your cupboard is empty: the Pantry has the list.</span>
           }
         </div>
         <div class="outcome" role="status">
           @if (started(); as started) {
-            <p>
+            <p i18n>
               <b>{{ grams() }}</b> of batter{{
-                missedWords() === '' ? ', inside every band of its style' : ', outside its style in ' + missedWords()
+                missedWords() === '' ? texts.insideEveryBandOfItsStyle : texts.outsideItsStyleIn(missedWords())
               }}.
               <span class="caption">{{ replacedWords() }}</span>
             </p>
-            <ul aria-label="What it takes">
+            <ul i18n-aria-label aria-label="What it takes">
               @for (line of started.formula.components[0]?.lines; track line.id) {
                 <li>{{ line.text }}</li>
               }
@@ -144,7 +151,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
             <p class="caption">{{ problem() }}</p>
           }
         </div>
-        <button type="submit" class="take" [disabled]="!started()">To the bench</button>
+        <button type="submit" class="take" [disabled]="!started()" i18n>To the bench</button>
       </form>
     </p-dialog>
   `,
@@ -235,6 +242,10 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
   `,
 })
 export class StartDialog {
+  protected readonly texts = {
+    insideEveryBandOfItsStyle: $localize`, inside every band of its style`,
+    outsideItsStyleIn: (missedWords: string | number) => $localize`, outside its style in ${missedWords}`,
+  };
   readonly open = model.required<boolean>();
   private readonly store = inject(FormulaStore);
   private readonly settings = inject(SettingsStore);

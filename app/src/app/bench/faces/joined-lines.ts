@@ -13,7 +13,7 @@ import { Adapting } from '../adapting';
     @if (joined().length > 0) {
       <p class="said">
         <ng-content />
-        <button type="button" class="quiet" (click)="apart()">Write each on its own line</button>
+        <button type="button" class="quiet" (click)="apart()" i18n>Write each on its own line</button>
       </p>
     }
   `,

@@ -30,7 +30,7 @@ const figure = (nutrient: Nutrient, value: number) =>
   template: `
     @if (judged(); as judged) {
       <h2>
-        <label for="portions">Portions</label>
+        <label for="portions" i18n>Portions</label>
         <input
           id="portions"
           class="line-input count"
@@ -41,23 +41,23 @@ const figure = (nutrient: Nutrient, value: number) =>
           [keptAs]="'portions ' + onBench.id()"
           (figureSaid)="setPortions($event)"
         />
-        <span class="caption">{{
-          judged.portions.said ? judged.portions.of : 'by slices of 80 g; write how many it makes'
-        }}</span>
+        <span class="caption">{{ judged.portions.said ? judged.portions.of : texts.bySlicesOf80GWrite }}</span>
       </h2>
       <p class="lead">
-        <b class="big">{{ energy() }}</b> kcal <span class="caption">a portion, {{ spread() }}</span>
-        <orv-how figure="energy" of="energy" />
+        <ng-container i18n
+          ><b class="big">{{ energy() }}</b> kcal <span class="caption">a portion, {{ spread() }}</span></ng-container
+        >
+        <orv-how figure="energy" i18n-of of="energy" />
       </p>
       <div class="panel">
-        <table class="moves" aria-label="Nutrition">
+        <table class="moves" i18n-aria-label aria-label="Nutrition">
           <thead>
             <tr>
               <td></td>
-              <th scope="col">a portion</th>
-              <th scope="col">eight in ten</th>
-              <th scope="col">100 g raw</th>
-              <th scope="col">100 g baked</th>
+              <th scope="col" i18n>a portion</th>
+              <th scope="col" i18n>eight in ten</th>
+              <th scope="col" i18n>100 g raw</th>
+              <th scope="col" i18n>100 g baked</th>
             </tr>
           </thead>
           <tbody>
@@ -73,27 +73,31 @@ const figure = (nutrient: Nutrient, value: number) =>
           </tbody>
         </table>
         <p class="caption">
-          {{ baked() }} Saturated fat is not in the ingredient table and not given.
-          <orv-how figure="sodium" of="sodium" />
+          <ng-container i18n>{{ baked() }} Saturated fat is not in the ingredient table and not given.</ng-container>
+          <orv-how figure="sodium" i18n-of of="sodium" />
         </p>
       </div>
-      <h2>Cost</h2>
+      <h2 i18n>Cost</h2>
       @if (judged.nutrition.cost.whole === 0) {
-        <p class="said"><b>Type what a pack costs</b> and see what a portion comes to.</p>
+        <p class="said" i18n><b>Type what a pack costs</b> and see what a portion comes to.</p>
       } @else {
         <p class="lead">
-          <b class="big">{{ judged.nutrition.cost.perPortion.toFixed(2) }}</b> a portion
-          <span class="caption">{{ judged.nutrition.cost.whole.toFixed(2) }} in all, of what has a price</span>
-          <orv-how figure="cost" of="cost" />
+          <ng-container i18n
+            ><b class="big">{{ judged.nutrition.cost.perPortion.toFixed(2) }}</b> a portion
+            <span class="caption"
+              >{{ judged.nutrition.cost.whole.toFixed(2) }} in all, of what has a price</span
+            ></ng-container
+          >
+          <orv-how figure="cost" i18n-of of="cost" />
         </p>
       }
-      <table class="moves prices" aria-label="Pack prices">
+      <table class="moves prices" i18n-aria-label aria-label="Pack prices">
         <thead>
           <tr>
-            <th scope="col">pack</th>
-            <th scope="col">grams</th>
-            <th scope="col">price</th>
-            <th scope="col">here</th>
+            <th scope="col" i18n>pack</th>
+            <th scope="col" i18n>grams</th>
+            <th scope="col" i18n>price</th>
+            <th scope="col" i18n>here</th>
           </tr>
         </thead>
         <tbody>
@@ -108,7 +112,7 @@ const figure = (nutrient: Nutrient, value: number) =>
                   [highest]="1000000"
                   unit="g"
                   [keptAs]="'pack ' + row.id"
-                  [attr.aria-label]="'Grams in a pack of ' + row.name"
+                  [attr.aria-label]="texts.gramsInAPackOf(row.name)"
                   (figureSaid)="setPrice(row.id, $event ?? row.packGrams, row.price)"
                 />
               </td>
@@ -120,7 +124,7 @@ const figure = (nutrient: Nutrient, value: number) =>
                   [highest]="1000000"
                   [keptAs]="'price ' + row.id"
                   placeholder="–"
-                  [attr.aria-label]="'Price of a pack of ' + row.name"
+                  [attr.aria-label]="texts.priceOfAPackOf(row.name)"
                   (figureSaid)="setPrice(row.id, row.packGrams, $event)"
                 />
               </td>
@@ -170,6 +174,11 @@ const figure = (nutrient: Nutrient, value: number) =>
   `,
 })
 export class PortionFace {
+  protected readonly texts = {
+    bySlicesOf80GWrite: $localize`by slices of 80 g; write how many it makes`,
+    gramsInAPackOf: (name: string | number) => $localize`Grams in a pack of ${name}`,
+    priceOfAPackOf: (name: string | number) => $localize`Price of a pack of ${name}`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);

@@ -23,25 +23,27 @@ import { JoinedLines } from './joined-lines';
   imports: [FormsModule, JoinedLines, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2 id="rebalance-heading">Into the bands</h2>
+    <h2 id="rebalance-heading" i18n>Into the bands</h2>
     <div class="controls">
-      <span id="rebalance-style">of</span>
+      <span id="rebalance-style" i18n>of</span>
       <orv-choice
         ariaLabelledBy="rebalance-style"
         [options]="styles()"
         [filter]="true"
+        i18n-filterPlaceholder
         filterPlaceholder="find a style"
         [chosen]="styleId()"
         (choose)="styleId.set($event)"
       />
       <label class="have">
-        what I have
+        <ng-container i18n>what I have</ng-container>
         <input
           class="line-input"
           [ngModel]="have()"
           (ngModelChange)="have.set($event)"
           maxlength="300"
           autocomplete="off"
+          i18n-placeholder
           placeholder="180 g flour, 3 eggs, no milk"
         />
       </label>
@@ -51,6 +53,7 @@ import { JoinedLines } from './joined-lines';
           class="chip"
           [attr.aria-pressed]="fromCupboard()"
           (click)="fromCupboard.set(!fromCupboard())"
+          i18n
         >
           from my cupboard
         </button>
@@ -59,21 +62,19 @@ import { JoinedLines } from './joined-lines';
     @for (odd of proposal()?.had?.misunderstood; track odd.said) {
       <p class="said">
         <span class="mark mark-warning" aria-hidden="true">▲</span>
-        {{
-          odd.because === 'not-in-formula'
-            ? '“' + odd.said + '” is in no line.'
-            : '“' + odd.said + '” says no amount: write “3 eggs”, “180 g flour” or “no milk”.'
-        }}
+        {{ odd.because === 'not-in-formula' ? texts.isInNoLine(odd.said) : texts.saysNoAmountWrite3Eggs(odd.said) }}
       </p>
     }
     @if (proposal(); as proposal) {
       @if (moved().length === 0 && proposal.feasible) {
-        <p class="said"><b>Nothing needs to move.</b> Everything lies inside the bands of {{ styleWords() }}.</p>
+        <p class="said" i18n><b>Nothing needs to move.</b> Everything lies inside the bands of {{ styleWords() }}.</p>
       } @else {
         <p class="said" role="status">
           @if (proposal.feasible) {
-            <b>{{ moved().length === 1 ? 'One line moves' : moved().length + ' lines move' }}.</b>
-            {{ outsideBefore() }} comes inside.
+            <ng-container i18n
+              ><b>{{ moved().length === 1 ? texts.oneLineMoves : texts.linesMove(moved().length) }}.</b>
+              {{ outsideBefore() }} comes inside.</ng-container
+            >
           } @else if (inTheWay(); as way) {
             <span class="off"
               ><span class="mark" aria-hidden="true">▲</span> <b class="off">{{ way.big }}</b></span
@@ -86,13 +87,13 @@ import { JoinedLines } from './joined-lines';
         </p>
         @if (moved().length > 0) {
           <div class="panel">
-            <table class="moves" aria-label="Before and after">
+            <table class="moves" i18n-aria-label aria-label="Before and after">
               <thead>
                 <tr>
-                  <th scope="col">line</th>
-                  <th scope="col">now</th>
-                  <th scope="col">then</th>
-                  <th scope="col"><span class="seen-by-readers-only">take</span></th>
+                  <th scope="col" i18n>line</th>
+                  <th scope="col" i18n>now</th>
+                  <th scope="col" i18n>then</th>
+                  <th scope="col"><span class="seen-by-readers-only" i18n>take</span></th>
                 </tr>
               </thead>
               <tbody>
@@ -100,13 +101,14 @@ import { JoinedLines } from './joined-lines';
                   <tr>
                     <td>{{ nameOf(line) }}</td>
                     <td class="before">{{ line.before > 0 ? grams(line.before) : '–' }}</td>
-                    <td class="after">{{ line.after > 0 ? grams(line.after) : 'out' }}</td>
+                    <td class="after">{{ line.after > 0 ? grams(line.after) : texts.out }}</td>
                     <td>
                       <button
                         type="button"
                         class="quiet"
-                        [attr.aria-label]="'Take ' + nameOf(line)"
+                        [attr.aria-label]="texts.take(nameOf(line))"
                         (click)="take([line])"
+                        i18n
                       >
                         take
                       </button>
@@ -116,10 +118,10 @@ import { JoinedLines } from './joined-lines';
               </tbody>
             </table>
             <div class="foot">
-              <button type="button" class="act take" (click)="take(moved())">Take all</button>
+              <button type="button" class="act take" (click)="take(moved())" i18n>Take all</button>
             </div>
           </div>
-          <ul class="ticks" aria-label="Readings then">
+          <ul class="ticks" i18n-aria-label aria-label="Readings then">
             @for (row of changedBands(); track row.quantity) {
               <li [class.off]="row.off">
                 {{ row.name }} {{ row.before }} → <b>{{ row.after }}</b>
@@ -129,12 +131,12 @@ import { JoinedLines } from './joined-lines';
         }
       }
     }
-    <h3>Held as it is</h3>
-    <p class="caption">A held line never moves. Tap to hold or free it.</p>
-    <orv-joined-lines [formula]="formula()" [audit]="audit()"
+    <h3 i18n>Held as it is</h3>
+    <p class="caption" i18n>A held line never moves. Tap to hold or free it.</p>
+    <orv-joined-lines [formula]="formula()" [audit]="audit()" i18n
       >A line that holds several things is held.</orv-joined-lines
     >
-    <div class="locks" role="group" aria-label="Lines to hold">
+    <div class="locks" role="group" i18n-aria-label aria-label="Lines to hold">
       @for (line of lines(); track line.id) {
         <button
           type="button"
@@ -185,6 +187,15 @@ import { JoinedLines } from './joined-lines';
   `,
 })
 export class RebalanceFace {
+  protected readonly texts = {
+    isInNoLine: (said: string | number) => $localize`“${said}” is in no line.`,
+    saysNoAmountWrite3Eggs: (said: string | number) =>
+      $localize`“${said}” says no amount: write “3 eggs”, “180 g flour” or “no milk”.`,
+    oneLineMoves: $localize`One line moves`,
+    linesMove: (count: string | number) => $localize`${count} lines move`,
+    out: $localize`out`,
+    take: (line: string | number) => $localize`Take ${line}`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);

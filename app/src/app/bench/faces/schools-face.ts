@@ -30,30 +30,30 @@ const SHARES = [0.15, 0.25, 0.4] as const;
   selector: 'orv-schools-face',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>Soda and powder</h2>
+    <h2 i18n>Soda and powder</h2>
     <div class="controls">
-      <span role="group" aria-label="Measured by">
+      <span role="group" i18n-aria-label aria-label="Measured by">
         @for (way of ways; track way.id) {
           <button type="button" class="chip" [attr.aria-pressed]="fineness() === way.id" (click)="fineness.set(way.id)">
             {{ way.name }}
           </button>
         }
       </span>
-      <span class="caption">now: {{ now() }}</span>
+      <span class="caption" i18n>now: {{ now() }}</span>
     </div>
-    <ul aria-label="Schools">
+    <ul i18n-aria-label aria-label="Schools">
       @for (row of rows(); track row.school) {
         <li [class.miss]="!row.hit">
           <div class="head">
             <b>{{ row.name.say }}</b>
             @if (row.school === 'browning') {
-              <span role="group" aria-label="Share left over">
+              <span role="group" i18n-aria-label aria-label="Share left over">
                 @for (share of shares; track share) {
                   <button
                     type="button"
                     class="chip small"
                     [attr.aria-pressed]="leftShare() === share"
-                    [attr.aria-label]="'Leave ' + share * 100 + ' % of the soda'"
+                    [attr.aria-label]="texts.leaveOfTheSoda(share * 100)"
                     (click)="leftShare.set(share)"
                   >
                     {{ share * 100 }} %
@@ -62,7 +62,7 @@ const SHARES = [0.15, 0.25, 0.4] as const;
               </span>
             }
             @if (row.school === 'added-acid') {
-              <span role="group" aria-label="Acid to add">
+              <span role="group" i18n-aria-label aria-label="Acid to add">
                 @for (acid of acids; track acid.id) {
                   <button
                     type="button"
@@ -78,7 +78,13 @@ const SHARES = [0.15, 0.25, 0.4] as const;
           </div>
           <div class="body">
             <p class="amount">{{ row.amount }}</p>
-            <button type="button" class="act" [attr.aria-label]="'Use it: ' + row.name.say" (click)="take(row.setting)">
+            <button
+              type="button"
+              class="act"
+              [attr.aria-label]="texts.useIt(row.name.say)"
+              (click)="take(row.setting)"
+              i18n
+            >
               Use it
             </button>
           </div>
@@ -135,6 +141,10 @@ const SHARES = [0.15, 0.25, 0.4] as const;
   `,
 })
 export class SchoolsFace {
+  protected readonly texts = {
+    leaveOfTheSoda: (count: string | number) => $localize`Leave ${count} % of the soda`,
+    useIt: (say: string | number) => $localize`Use it: ${say}`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);

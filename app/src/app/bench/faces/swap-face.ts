@@ -25,8 +25,8 @@ const SHOWN = 6;
   imports: [FormsModule, JoinedLines, Slider],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>For whom</h2>
-    <div class="controls" role="group" aria-label="Diets">
+    <h2 i18n>For whom</h2>
+    <div class="controls" role="group" i18n-aria-label aria-label="Diets">
       @for (diet of diets; track diet) {
         <button type="button" class="chip" [attr.aria-pressed]="diet === wanted()" (click)="want(diet)">
           {{ dietNames[diet] }}
@@ -36,18 +36,20 @@ const SHOWN = 6;
     @if (wanted(); as diet) {
       <p class="said">
         @if (offending().length === 0) {
-          <b>Nothing in it is against that.</b>
+          <b i18n>Nothing in it is against that.</b>
         } @else {
-          <b>{{ offending().length === 1 ? 'One line is' : offending().length + ' lines are' }} in the way:</b>
-          {{ offendingWords() }}.
+          <ng-container i18n
+            ><b>{{ offending().length === 1 ? texts.oneLineIs : texts.linesAre(offending().length) }} in the way:</b>
+            {{ offendingWords() }}.</ng-container
+          >
           @if (stuck().length > 0) {
-            <span class="off"
+            <span class="off" i18n
               ><span class="mark" aria-hidden="true">▲</span> No good swap for {{ stuckWords() }}: leave it out, or take
               another formula.</span
             >
           }
           @if (!lessens() && stuck().length < offending().length) {
-            <button type="button" class="act take" (click)="adapt(diet)">Make it {{ dietNames[diet] }}</button>
+            <button type="button" class="act take" (click)="adapt(diet)" i18n>Make it {{ dietNames[diet] }}</button>
           }
         }
         @if (cautions[diet]; as caution) {
@@ -55,8 +57,8 @@ const SHOWN = 6;
         }
       </p>
     }
-    <h2>Swap</h2>
-    <div class="lines" role="group" aria-label="What to swap">
+    <h2 i18n>Swap</h2>
+    <div class="lines" role="group" i18n-aria-label aria-label="What to swap">
       @for (line of lines(); track line.lineId) {
         <button
           type="button"
@@ -71,15 +73,15 @@ const SHOWN = 6;
           {{ line.name }}
         </button>
       } @empty {
-        <p class="said">No line of this formula has a swap that Orvin knows.</p>
+        <p class="said" i18n>No line of this formula has a swap that Orvin knows.</p>
       }
     </div>
-    <orv-joined-lines [formula]="formula()" [audit]="audit()"
+    <orv-joined-lines [formula]="formula()" [audit]="audit()" i18n
       >A line that holds several things cannot be swapped in part.</orv-joined-lines
     >
     @if (chosen()) {
       <div class="controls">
-        <span class="share"
+        <span class="share" i18n
           >how much <b>{{ shareWords() }}</b></span
         >
         <p-slider
@@ -87,6 +89,7 @@ const SHOWN = 6;
           [min]="10"
           [max]="100"
           [step]="5"
+          i18n-ariaLabel
           ariaLabel="Share to swap, percent"
           [ngModel]="shareShown()"
           (ngModelChange)="share.set($event)"
@@ -96,11 +99,12 @@ const SHOWN = 6;
           class="chip"
           [attr.aria-pressed]="fromCupboard()"
           (click)="fromCupboard.set(!fromCupboard())"
+          i18n
         >
           from my cupboard
         </button>
       </div>
-      <ul aria-label="Ways to swap">
+      <ul i18n-aria-label aria-label="Ways to swap">
         @for (row of rows(); track row.swapped.way.id) {
           <li>
             <div class="head">
@@ -108,8 +112,9 @@ const SHOWN = 6;
               <button
                 type="button"
                 class="act"
-                [attr.aria-label]="'Swap for ' + row.into"
+                [attr.aria-label]="texts.swapFor(row.into)"
                 (click)="take(row.swapped, row.into)"
+                i18n
               >
                 Swap
               </button>
@@ -130,13 +135,9 @@ const SHOWN = 6;
             </ul>
           </li>
         } @empty {
-          <p class="said">
+          <p class="said" i18n>
             <b>No good swap for this.</b>
-            {{
-              fromCupboard()
-                ? 'Nothing in your cupboard does its work; the Pantry lists what you have.'
-                : 'Leave it, or take another formula for this diet.'
-            }}
+            {{ fromCupboard() ? texts.nothingInYourCupboardDoesIts : texts.leaveItOrTakeAnotherFormula }}
           </p>
         }
       </ul>
@@ -194,6 +195,13 @@ const SHOWN = 6;
   `,
 })
 export class SwapFace {
+  protected readonly texts = {
+    oneLineIs: $localize`One line is`,
+    linesAre: (count: string | number) => $localize`${count} lines are`,
+    swapFor: (into: string | number) => $localize`Swap for ${into}`,
+    nothingInYourCupboardDoesIts: $localize`Nothing in your cupboard does its work; the Pantry lists what you have.`,
+    leaveItOrTakeAnotherFormula: $localize`Leave it, or take another formula for this diet.`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);

@@ -43,34 +43,34 @@ const times = (value: number) => `× ${value.toFixed(2)}`;
         <orv-bake-sketch [section]="tried.section" [before]="before()?.section ?? tried.section" />
         <dl>
           <div>
-            <dt>height</dt>
+            <dt i18n>height</dt>
             <dd>{{ percent(tried.section.middle) }}</dd>
           </div>
           <div>
-            <dt>crumb pH</dt>
+            <dt i18n>crumb pH</dt>
             <dd>{{ ph(tried) }}</dd>
           </div>
           <div>
-            <dt>gas</dt>
+            <dt i18n>gas</dt>
             <dd>{{ tried.gasGramsPer100gFlour.toFixed(2) }} g</dd>
           </div>
           <div>
-            <dt>sinks</dt>
+            <dt i18n>sinks</dt>
             <dd>{{ percent(tried.sinkingRisk) }}</dd>
           </div>
           <div>
-            <dt>wet / thirst</dt>
+            <dt i18n>wet / thirst</dt>
             <dd>{{ tried.moistness.toFixed(2) }}</dd>
           </div>
         </dl>
         <p class="outside" role="status">{{ outside() }}</p>
-        <p class="caption">
+        <p class="caption" i18n>
           Height, crumb and colour are an ordering by rule of thumb, not a measurement. pH and gas are the ledger’s. The
           dashed line is the formula as it stands.
         </p>
       </div>
       @if (asking(); as asked) {
-        <div class="panel ask" role="group" aria-label="Experiment">
+        <div class="panel ask" role="group" i18n-aria-label aria-label="Experiment">
           <b>{{ words[asked.id].does }}</b> {{ words[asked.id].asks }}
           @if (!guess()) {
             <div class="controls">
@@ -83,12 +83,12 @@ const times = (value: number) => `× ${value.toFixed(2)}`;
           } @else {
             <p class="said" role="status">
               <b
-                >{{ guess() === answered()?.answer ? 'Yes.' : 'No.' }}
+                >{{ guess() === answered()?.answer ? texts.yes : texts.no }}
                 {{ words[asked.id].answers[answered()?.answer ?? 'same'] }}.</b
               >
               {{ figures() }} {{ words[asked.id].because }}
             </p>
-            <button type="button" class="quiet" (click)="finish()">Back to the knobs</button>
+            <button type="button" class="quiet" (click)="finish()" i18n>Back to the knobs</button>
           }
         </div>
       }
@@ -107,17 +107,18 @@ const times = (value: number) => `× ${value.toFixed(2)}`;
         }
       </div>
       <div class="controls">
-        <button type="button" class="act" [disabled]="!isTurned()" (click)="reset()">As the formula stands</button>
+        <button type="button" class="act" [disabled]="!isTurned()" (click)="reset()" i18n>As the formula stands</button>
         <button
           type="button"
           class="act"
           [disabled]="!isTurned() || knobs().wholeGrain !== start().wholeGrain"
           (click)="takeOver()"
+          i18n
         >
           Take these amounts
         </button>
       </div>
-      <h3>Experiments <span class="caption">a question first, then the model answers</span></h3>
+      <h3 i18n>Experiments <span class="caption">a question first, then the model answers</span></h3>
       <ul class="experiments">
         @for (experiment of experiments(); track experiment.id) {
           <li>
@@ -131,11 +132,11 @@ const times = (value: number) => `× ${value.toFixed(2)}`;
             </button>
           </li>
         } @empty {
-          <li class="said">This batter has nothing that the experiments are about.</li>
+          <li class="said" i18n>This batter has nothing that the experiments are about.</li>
         }
       </ul>
     } @else {
-      <p class="said"><b>Nothing to try yet.</b> Write a line with flour first.</p>
+      <p class="said" i18n><b>Nothing to try yet.</b> Write a line with flour first.</p>
     }
   `,
   styleUrl: '../../parts/panels.css',
@@ -186,6 +187,10 @@ const times = (value: number) => `× ${value.toFixed(2)}`;
   `,
 })
 export class TryOutFace {
+  protected readonly texts = {
+    yes: $localize`Yes.`,
+    no: $localize`No.`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);

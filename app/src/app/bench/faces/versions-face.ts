@@ -24,14 +24,14 @@ const NOW = 'now';
   imports: [FormsModule, ChoiceField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <h2>Versions</h2>
+    <h2 i18n>Versions</h2>
     @if (rows().length === 0) {
-      <p class="said">
+      <p class="said" i18n>
         <b>Nothing is kept yet.</b> Keep this state as version 1, and every later change has something to be held
         against.
       </p>
     }
-    <ol class="tree" aria-label="Versions">
+    <ol class="tree" i18n-aria-label aria-label="Versions">
       @for (row of rows(); track row.version.id) {
         <li [class.base]="row.isBase">
           <svg [attr.width]="laneWidth()" [attr.height]="rowHeight" aria-hidden="true">
@@ -43,26 +43,28 @@ const NOW = 'now';
           <div class="what">
             <b>{{ row.version.number }}</b>
             <span class="reason">{{
-              row.version.reason || (row.version.parent === null ? 'as it came' : 'no reason given')
+              row.version.reason || (row.version.parent === null ? texts.asItCame : texts.noReasonGiven)
             }}</span>
-            <span class="caption">{{ row.when }}{{ row.isBase ? ' · at work' : '' }}</span>
+            <span class="caption">{{ row.when }}{{ row.isBase ? texts.atWork : '' }}</span>
           </div>
           <div class="acts">
             <button
               type="button"
               class="chip"
               [attr.aria-pressed]="first() === key(row.version)"
-              [attr.aria-label]="'Compare version ' + row.version.number"
+              [attr.aria-label]="texts.compareVersion(row.version.number)"
               (click)="first.set(key(row.version))"
+              i18n
             >
               compare
             </button>
             <button
               type="button"
               class="quiet"
-              [attr.aria-label]="'Go on from it: version ' + row.version.number"
+              [attr.aria-label]="texts.goOnFromItVersion(row.version.number)"
               [disabled]="row.isBase && !onBench.unkept()"
               (click)="goOnFrom(row.version)"
+              i18n
             >
               go on from it
             </button>
@@ -70,9 +72,10 @@ const NOW = 'now';
         </li>
       }
     </ol>
-    <h3>What differs</h3>
+    <h3 i18n>What differs</h3>
     <div class="controls">
       <orv-choice
+        i18n-ariaLabel
         ariaLabel="From"
         [options]="sides()"
         [filter]="sides().length > 9"
@@ -81,6 +84,7 @@ const NOW = 'now';
       />
       <span aria-hidden="true">→</span>
       <orv-choice
+        i18n-ariaLabel
         ariaLabel="To"
         [options]="sides()"
         [filter]="sides().length > 9"
@@ -90,15 +94,15 @@ const NOW = 'now';
     </div>
     @if (diff(); as diff) {
       @if (lines().length === 0 && steps().length === 0) {
-        <p class="said" role="status"><b>No line differs.</b> {{ facts() }}</p>
+        <p class="said" role="status" i18n><b>No line differs.</b> {{ facts() }}</p>
       } @else {
         <div class="panel">
-          <table class="moves" aria-label="Lines that differ">
+          <table class="moves" i18n-aria-label aria-label="Lines that differ">
             <thead>
               <tr>
-                <th scope="col">line</th>
-                <th scope="col">from</th>
-                <th scope="col">to</th>
+                <th scope="col" i18n>line</th>
+                <th scope="col" i18n>from</th>
+                <th scope="col" i18n>to</th>
               </tr>
             </thead>
             <tbody>
@@ -110,7 +114,7 @@ const NOW = 'now';
                     }
                     {{ line.kind === 'removed' ? line.textBefore : line.textAfter }}
                     <span class="caption">{{
-                      line.kind === 'added' ? 'came in' : line.kind === 'removed' ? 'went out' : ''
+                      line.kind === 'added' ? texts.cameIn : line.kind === 'removed' ? texts.wentOut : ''
                     }}</span>
                   </td>
                   <td class="before">{{ line.gramsBefore === undefined ? '–' : grams(line.gramsBefore) }}</td>
@@ -130,7 +134,7 @@ const NOW = 'now';
           <p class="caption">{{ facts() }}</p>
         </div>
       }
-      <ul class="readings" aria-label="Readings that differ">
+      <ul class="readings" i18n-aria-label aria-label="Readings that differ">
         @for (row of readings(); track row.name) {
           <li>
             <span>{{ row.name }}</span> {{ row.before }} → <b [class.off]="row.off">{{ row.after }}</b>
@@ -207,6 +211,15 @@ const NOW = 'now';
   `,
 })
 export class VersionsFace {
+  protected readonly texts = {
+    asItCame: $localize`as it came`,
+    noReasonGiven: $localize`no reason given`,
+    atWork: $localize` · at work`,
+    compareVersion: (number: string | number) => $localize`Compare version ${number}`,
+    goOnFromItVersion: (number: string | number) => $localize`Go on from it: version ${number}`,
+    cameIn: $localize`came in`,
+    wentOut: $localize`went out`,
+  };
   readonly formula = input.required<Formula>();
   readonly audit = input.required<Audit>();
   private readonly store = inject(FormulaStore);
