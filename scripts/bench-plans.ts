@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import { checkDay } from '../core/src/day/checking/index.js';
 import { planDay } from '../core/src/day/planner/index.js';
 import { generatedDay } from '../core/src/day/works/generated-days.spec-help.js';

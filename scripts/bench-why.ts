@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import { STYLES } from '../core/src/batter/balance/index.js';
 import { HARD_CASES, PAGE_CASES } from '../core/src/book/diagnosing/cases.spec-help.js';
 import { diagnose, ifOther, signalsOf, testsFor } from '../core/src/book/diagnosing/index.js';

@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import { KIT_IDS } from '../core/src/batch/choices/index.js';
 import type { BatchSettings } from '../core/src/batch/plan/index.js';
 /* `npm run bench`: how long the work of the core takes, and how much JavaScript the first screen transfers. Figures, no assertions. */

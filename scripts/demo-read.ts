@@ -2,6 +2,7 @@
  * The tea tent's formulas and pans as they are read, set down once: a first visit need not read them again on a phone before its screen
  * can be touched. `npm run demo-read` writes the table; `-- --check` fails where the reader reads them otherwise by now.
  */
+import '@angular/localize/init';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { DEMO_FORMULAS, DEMO_PANS } from '../core/src/doors/samples/index.js';
 import { parsePan } from '../core/src/kitchen/pans/index.js';

@@ -7,6 +7,7 @@
  * Damped Gauss–Newton in the logarithms of the parameters with normal priors; a fold is one step from the full optimum with the rows of
  * its family removed. A child process for each processor runs its share of the simulations.
  */
+import '@angular/localize/init';
 import { fork } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';

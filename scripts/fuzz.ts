@@ -1,4 +1,5 @@
 // `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader for so long; prints how many, and each fault once. Not part of `npm test`.
+import '@angular/localize/init';
 import { faultOf, mutants, seeds } from '../core/src/papers/formats/fuzzing.spec-help.js';
 import { READERS } from '../core/src/papers/formats/readers.spec-help.js';
 

@@ -96,6 +96,14 @@ function compressBuilt() {
   }
 }
 
+/** The service worker of the English Orvin holds the pages of its own language only: the German one has its own, below it. */
+function leaveGermanAlone() {
+  const file = join(root, 'dist/app/ngsw.json');
+  const told = JSON.parse(readFileSync(file, 'utf8'));
+  told.navigationUrls.push({ positive: false, regex: '^\\/de(?:\\/.*)?$' });
+  writeFileSync(file, JSON.stringify(told, null, 2));
+}
+
 export function buildApplication() {
   const inputs = [
     'app/src/',
@@ -115,6 +123,7 @@ export function buildApplication() {
     // chunks of the first load that belong together are one: half the requests, and their headers
     const env = { NG_CLI_ANALYTICS: 'false', NG_BUILD_OPTIMIZE_CHUNKS: '1' };
     must(process.execPath, ['node_modules/@angular/cli/bin/ng.js', 'build'], { env });
+    leaveGermanAlone();
     compressBuilt();
   });
   if (!built) console.log('The build is up to date.');

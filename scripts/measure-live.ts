@@ -1,5 +1,6 @@
 // How right the live estimate is in its own world: simulated bakes that differ from the model, shape by shape.
 // npm run measure-live [-- bakes [shape,… [fault]]]; an hour for 200 of each. Figures of the last run: docs/quality.md.
+import '@angular/localize/init';
 import { learnBake } from '../core/src/along/live-bake/index.js';
 import { follow } from '../core/src/along/live-bake/measure-live.spec-help.js';
 import { SHAPES, type Fault } from '../core/src/along/live-bake/simulated-truth.spec-help.js';

@@ -20,7 +20,10 @@ mkdirSync(folder, { recursive: true });
 for (const [topic, [source, specs, afresh = false]] of Object.entries(TOPICS)) {
   if (wanted.length > 0 && !wanted.includes(topic)) continue;
   const jasmine = join(folder, `${topic}.jasmine.json`);
-  writeFileSync(jasmine, JSON.stringify({ spec_dir: '.', spec_files: specs, random: false }));
+  writeFileSync(
+    jasmine,
+    JSON.stringify({ spec_dir: '.', spec_files: specs, helpers: ['scripts/localized.mjs'], random: false }),
+  );
   const config = join(folder, `${topic}.stryker.json`);
   writeFileSync(
     config,

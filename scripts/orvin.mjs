@@ -26,6 +26,7 @@ async function bundledCore() {
       bundle: true,
       format: 'cjs',
       platform: 'node',
+      inject: [`${root}scripts/localized.mjs`],
       outfile: own,
     });
     renameSync(own, file); // whole or not at all, when two start at once

@@ -2,6 +2,7 @@
  * Writes docs/schemas: what each of Orvin's files looks like, as JSON Schema (draft 2019-09), from the very Joi schemas that read them.
  * `npm run schemas` writes; `npm run schemas -- --check` fails where one is out of date.
  */
+import '@angular/localize/init';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import Joi from 'joi';
 import toJsonSchema from 'joi-to-json';

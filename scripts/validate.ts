@@ -1,4 +1,5 @@
 /* `npm run validate [kitchens]`: learning over hundreds of simulated kitchens that differ from the model; says what missed its mark. */
+import '@angular/localize/init';
 import { learnFrom, missesInARow, type TaughtBake } from '../core/src/book/learning/index.js';
 import { learnedBake } from '../core/src/kitchen/learned/index.js';
 import {

@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import { DEMO_FORMULAS } from '@orvin/core/doors/samples';
 import { expect, test, type Baker } from './baker';
 

@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import { PASTED_FORMULAS } from '@orvin/core/doors/samples';
 import { expect, test } from './baker';
 

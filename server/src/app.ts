@@ -39,7 +39,9 @@ export async function buildServer(
       (request.method === 'GET' || request.method === 'HEAD') &&
       !path.startsWith('/api/') &&
       !/\.[a-z0-9]+$/i.test(path);
-    return isPage ? reply.sendFile('index.html') : reply.code(404).send({ error: 'not found' });
+    if (!isPage) return reply.code(404).send({ error: 'not found' });
+    if (path === '/de') return reply.redirect('/de/');
+    return reply.sendFile(path.startsWith('/de/') ? 'de/index.html' : 'index.html');
   });
   return server;
 }

@@ -2,40 +2,52 @@ import type { Route, Routes } from '@angular/router';
 
 /** One lazy route for each station, in the order of the work. */
 export const routes: Routes = [
-  { path: 'shelf', title: 'Shelf · Orvin', loadComponent: () => import('./shelf/shelf').then((m) => m.Shelf) },
-  { path: 'bench/:id', title: 'Bench · Orvin', loadComponent: () => import('./bench/bench').then((m) => m.Bench) },
+  { path: 'shelf', title: $localize`Shelf · Orvin`, loadComponent: () => import('./shelf/shelf').then((m) => m.Shelf) },
+  {
+    path: 'bench/:id',
+    title: $localize`Bench · Orvin`,
+    loadComponent: () => import('./bench/bench').then((m) => m.Bench),
+  },
   {
     path: 'batch/:id',
-    title: 'Batch · Orvin',
+    title: $localize`Batch · Orvin`,
     loadComponent: () => import('./batch/batch').then((m) => m.BatchStation),
   },
   {
     path: 'batch/:id/sheet',
-    title: 'Batch sheet · Orvin',
+    title: $localize`Batch sheet · Orvin`,
     loadComponent: () => import('./batch/sheet-page').then((m) => m.SheetPage),
   },
-  { path: 'oven/:id', title: 'Oven · Orvin', loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
-  { path: 'day', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
-  { path: 'day/:id', title: 'Day · Orvin', loadComponent: () => import('./day/day').then((m) => m.Day) },
-  { path: 'bake', title: 'Bake · Orvin', loadComponent: () => import('./bake/start').then((m) => m.BakeStart) },
-  { path: 'bake/:id', title: 'Bake · Orvin', loadComponent: () => import('./bake/bake').then((m) => m.Bake) },
-  { path: 'book', title: 'Book · Orvin', loadComponent: () => import('./book/book').then((m) => m.Book) },
+  { path: 'oven/:id', title: $localize`Oven · Orvin`, loadComponent: () => import('./oven/oven').then((m) => m.Oven) },
+  { path: 'day', title: $localize`Day · Orvin`, loadComponent: () => import('./day/day').then((m) => m.Day) },
+  { path: 'day/:id', title: $localize`Day · Orvin`, loadComponent: () => import('./day/day').then((m) => m.Day) },
+  {
+    path: 'bake',
+    title: $localize`Bake · Orvin`,
+    loadComponent: () => import('./bake/start').then((m) => m.BakeStart),
+  },
+  { path: 'bake/:id', title: $localize`Bake · Orvin`, loadComponent: () => import('./bake/bake').then((m) => m.Bake) },
+  { path: 'book', title: $localize`Book · Orvin`, loadComponent: () => import('./book/book').then((m) => m.Book) },
   {
     path: 'book/new',
-    title: 'Book · Orvin',
+    title: $localize`Book · Orvin`,
     loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
   },
   {
     path: 'book/faults',
-    title: 'Faults · Orvin',
+    title: $localize`Faults · Orvin`,
     loadComponent: () => import('./book/faults-page').then((m) => m.FaultsPage),
   },
   {
     path: 'book/:id',
-    title: 'Book · Orvin',
+    title: $localize`Book · Orvin`,
     loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
   },
-  { path: 'pantry', title: 'Pantry · Orvin', loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry) },
+  {
+    path: 'pantry',
+    title: $localize`Pantry · Orvin`,
+    loadComponent: () => import('./pantry/pantry').then((m) => m.Pantry),
+  },
   { path: '**', redirectTo: 'shelf' },
 ];
 

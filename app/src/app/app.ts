@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, Injector } from '@angular/core';
+import { Location } from '@angular/common';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
 import { filter, map, timer } from 'rxjs';
@@ -23,6 +24,17 @@ import { OnBench } from './work/on-bench';
 /** Milliseconds after the start, and between, that backups are looked after. */
 const QUIET_START = 20_000;
 const HOUR = 3_600_000;
+
+const STATION_NAMES: Readonly<Record<string, string>> = {
+  shelf: $localize`Shelf`,
+  bench: $localize`Bench`,
+  batch: $localize`Batch`,
+  oven: $localize`Oven`,
+  day: $localize`Day`,
+  bake: $localize`Bake`,
+  book: $localize`Book`,
+  pantry: $localize`Pantry`,
+};
 
 @Component({
   selector: 'orv-root',
@@ -92,18 +104,18 @@ export class App {
       map((event) => event.urlAfterRedirects),
     ),
     // its address is known before the router has come to it: what it holds has its place from the first paint on
-    { initialValue: location.pathname },
+    { initialValue: inject(Location).path() },
   );
 
   private readonly titleAtHand = () => {
     const title = this.onBench.record()?.formula.title ?? '';
-    return title === '' ? 'a formula without a name' : title;
+    return title === '' ? $localize`a formula without a name` : title;
   };
   /** What this place is, for whom cannot see it; the sheet to cook from has its title in sight. */
   protected readonly heading = computed(() => {
     const [, station = '', , part] = this.url().split(/[/?]/, 5);
     if (station === '' || part === 'sheet') return undefined;
-    const name = station.charAt(0).toUpperCase() + station.slice(1);
+    const name = STATION_NAMES[station] ?? '';
     return this.showsFormula() ? `${name}: ${this.titleAtHand()}` : name;
   });
 
@@ -120,8 +132,12 @@ export class App {
     const told = effect(() => {
       if (!updates.waits() || this.alone()) return;
       told.destroy();
-      const reload = { label: 'Reload', run: () => location.reload() };
-      this.toasts.show('A newer Orvin is here.', 'It is used from the next start on; nothing is lost by it.', reload);
+      const reload = { label: $localize`Reload`, run: () => location.reload() };
+      this.toasts.show(
+        $localize`A newer Orvin is here.`,
+        $localize`It is used from the next start on; nothing is lost by it.`,
+        reload,
+      );
     });
     timer(HOUR, HOUR)
       .pipe(takeUntilDestroyed())

@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { heldAgainst } from '@orvin/core/batch/snapshots';
@@ -7,11 +8,11 @@ import { BookStore } from '../store/book-store';
 import { ThisBaking } from './this-baking';
 
 const MINUTE = 60_000;
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }); // prettier-ignore
+const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }); // prettier-ignore
 const WENT = {
-  sooner: 'sooner than foreseen',
-  'as-foreseen': 'within what was foreseen',
-  later: 'later than foreseen',
+  sooner: $localize`sooner than foreseen`,
+  'as-foreseen': $localize`within what was foreseen`,
+  later: $localize`later than foreseen`,
 };
 
 /** The record of a bake: what was foreseen, and what really happened. */
@@ -67,8 +68,8 @@ export class BakeEnd {
       const words = foreseen && against ? `${WENT[against.went]}: ${windowInWords(foreseen.minutes.low, foreseen.minutes.high)}` : ''; // prettier-ignore
       const last = looks.at(-1);
       return [
-        { name: name || 'In the oven', figure: minutesInWords(minutes), words },
-        ...(last ? [{ name: 'Last look', figure: LOOK_WORDS[last.seen], words: '' }] : []),
+        { name: name || $localize`In the oven`, figure: minutesInWords(minutes), words },
+        ...(last ? [{ name: $localize`Last look`, figure: LOOK_WORDS[last.seen], words: '' }] : []),
       ];
     });
     const batter = this.baking.walk().filter((step) => step.kind === 'weigh' && step.part === '');
@@ -76,16 +77,20 @@ export class BakeEnd {
       const grams = weighed.get(step.id)?.grams;
       if (step.kind !== 'weigh' || grams === undefined || Math.abs(grams - step.grams) <= step.toleranceGrams)
         return [];
-      return [{ name: step.name, figure: scaleGrams(grams), words: `planned ${scaleGrams(step.grams)}` }];
+      return [{ name: step.name, figure: scaleGrams(grams), words: $localize`planned ${scaleGrams(step.grams)}` }];
     });
     const all = [...weighed.values()].reduce((sum, { grams }) => sum + grams, 0);
     return [
       ...oven,
-      { name: 'Weighed', figure: scaleGrams(all), words: weighed.size === 1 ? '1 line' : `${weighed.size} lines` },
+      {
+        name: $localize`Weighed`,
+        figure: scaleGrams(all),
+        words: weighed.size === 1 ? $localize`1 line` : $localize`${weighed.size} lines`,
+      },
       ...off,
     ];
   });
   protected again(): void {
-    this.baking.tell('going on after all', { kind: 'resumed' });
+    this.baking.tell($localize`going on after all`, { kind: 'resumed' });
   }
 }

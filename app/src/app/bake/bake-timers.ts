@@ -130,7 +130,7 @@ export class BakeTimers {
   protected readonly said = computed(() =>
     this.baking
       .timers()
-      .rang.map(({ name }) => `${name}: now`)
+      .rang.map(({ name }) => $localize`${name}:name:: now`)
       .join('. '),
   );
 }

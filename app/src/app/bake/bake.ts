@@ -69,7 +69,7 @@ export class Bake {
   );
   protected readonly then = computed(() => {
     const next = this.baking.next();
-    if (!next) return 'the end';
+    if (!next) return $localize`the end`;
     const pans = 'portion' in next ? this.baking.pansOf(next.portion) : '';
     return nextInWords(next, pans, this.baking.wordsOf(next));
   });
@@ -103,7 +103,7 @@ export class Bake {
   }
   protected jump(id: string): void {
     this.jumping.set(false);
-    this.baking.go(id, 'going to another step');
+    this.baking.go(id, $localize`going to another step`);
   }
   /** Space and Enter go on, wherever no field or button has them; Backspace goes back. */
   protected press(event: KeyboardEvent): void {

@@ -41,9 +41,9 @@ export class BeginBake {
     const known = this.store.versionsOf(record.id).find(({ formula }) => isSame(formula, decided.formula));
     let id = '';
     // a bake belongs to a version for ever: a formula that was changed since its last is kept as one, in the same act
-    this.records.together(`beginning ${decided.formula.title || 'a bake'}`, () => {
+    this.records.together($localize`beginning ${decided.formula.title || $localize`a bake`}`, () => {
       const unkept = !known && isSame(decided.formula, record.formula);
-      const version = known ?? (unkept ? this.store.keep(record.id, 'as it was baked') : undefined);
+      const version = known ?? (unkept ? this.store.keep(record.id, $localize`as it was baked`) : undefined);
       id = this.set(record.id, bake, foreseen, version?.number, belongs);
     });
     return id;
@@ -61,7 +61,7 @@ export class BeginBake {
     const usual = usualHands({ bake, batch, foreseen });
     const of = { formulaId, ...(version !== undefined && { versionNumber: version }) };
     return this.bakings.begin({
-      title: bake.order.formula.title || 'Without a name',
+      title: bake.order.formula.title || $localize`Without a name`,
       size: sheet.pans.map(({ name }) => name).join(' and '),
       snapshot: snapshotOf(bake, of, foreseen),
       walk,

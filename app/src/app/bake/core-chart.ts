@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { LiveEstimate, LiveReading } from '@orvin/core/along/live-bake';
 import type { ForeseenTime } from '@orvin/core/batch/snapshots';
@@ -160,11 +161,11 @@ export class CoreChart {
     if (reading?.core === undefined) return undefined;
     const x = this.x(reading.minute);
     const late = x > WIDTH * 0.6;
-    return { x, y: this.y(reading.core), words: `${reading.core.toFixed(1)} °C`, anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 10 }; // prettier-ignore
+    return { x, y: this.y(reading.core), words: `${decimal(reading.core, 1)} °C`, anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 10 }; // prettier-ignore
   });
   protected readonly nowX = computed(() => this.x(this.now()));
   protected readonly words = computed(() => {
     const { low, high } = this.estimate() ?? this.foreseen().minutes;
-    return `The middle over time; done between ${Math.round(low)} and ${Math.round(high)} minutes`;
+    return $localize`The middle over time; done between ${Math.round(low)} and ${Math.round(high)} minutes`;
   });
 }

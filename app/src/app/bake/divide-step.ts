@@ -106,8 +106,8 @@ export class DivideStepView {
     if (grams.length < 2) return '';
     const share = unevenness(grams);
     return share > UNEVEN
-      ? `▲ ${Math.round(100 * share)} % apart: the smaller one is done sooner. Spoon some over.`
-      : `Even within ${Math.max(1, Math.round(100 * share))} %.`;
+      ? $localize`▲ ${Math.round(100 * share)} % apart: the smaller one is done sooner. Spoon some over.`
+      : $localize`Even within ${Math.max(1, Math.round(100 * share))} %.`;
   });
 
   constructor() {
@@ -136,7 +136,7 @@ export class DivideStepView {
     const told = { kind: 'divided', step: id, piece, grams: Number((live > 0 ? live : gramsEach).toFixed(1)), by: this.baking.instruments.by() } as const; // prettier-ignore
     if (piece >= this.count() - 1) this.baking.forward('filled', told);
     else {
-      this.baking.tell(`pan ${piece + 1} filled`, told);
+      this.baking.tell($localize`pan ${piece + 1} filled`, told);
       this.at.set(piece + 1);
       this.baking.tare();
     }

@@ -48,11 +48,11 @@ export class InstrumentLineView {
   protected readonly instruments = inject(Instruments);
   protected readonly says = computed(() => {
     const { source, line, lowBattery, grams } = this.instruments;
-    if (source() === 'none') return 'no scale listens';
-    const name = source() === 'simulated' ? 'simulated' : 'on the serial line';
-    if (line() === 'connecting') return 'looking for instruments';
-    if (line() === 'down') return `▲ the line is down, trying again: by hand until then`;
-    if (grams() === undefined) return `▲ the scale is silent (${name}): by hand until it speaks`;
-    return lowBattery() ? `${name}, ▲ its battery is low` : name;
+    if (source() === 'none') return $localize`no scale listens`;
+    const name = source() === 'simulated' ? 'simulated' : $localize`on the serial line`;
+    if (line() === 'connecting') return $localize`looking for instruments`;
+    if (line() === 'down') return $localize`▲ the line is down, trying again: by hand until then`;
+    if (grams() === undefined) return $localize`▲ the scale is silent (${name}): by hand until it speaks`;
+    return lowBattery() ? $localize`${name}, ▲ its battery is low` : name;
   });
 }

@@ -94,10 +94,12 @@ export class MixStepView {
     const { phase } = this.step();
     return phase && mixInWords(phase, this.step().family);
   });
-  protected readonly title = computed(() => this.words()?.title ?? (firstWords(this.full()) || 'Mix as usual'));
+  protected readonly title = computed(
+    () => this.words()?.title ?? (firstWords(this.full()) || $localize`Mix as usual`),
+  );
   protected readonly lead = computed(() => {
     const { number } = this.step();
-    const place = number > 0 ? `step ${number} of the method` : '';
+    const place = number > 0 ? $localize`step ${number} of the method` : '';
     return [place, this.words()?.hands ?? ''].filter(Boolean).join(' · ');
   });
   protected readonly looks = computed(() =>
@@ -120,7 +122,7 @@ export class MixStepView {
   });
   protected readonly stripWords = computed(() => {
     const [from, to] = this.signs()?.seconds ?? [0, 0];
-    return `Stop between ${from} and ${to} seconds`;
+    return $localize`Stop between ${from} and ${to} seconds`;
   });
   private readonly parts = computed<readonly NamedPart[]>(() =>
     this.baking.bowl().map(({ part, inBowlGrams, targetGrams, id }) => ({
@@ -146,8 +148,8 @@ export class MixStepView {
     const waiting = this.waiting();
     if (!waiting) return '';
     const lost = Math.round(100 * (1 - waiting.usableShare(TRAY_WAIT_MINUTES)));
-    const may = Number.isFinite(waiting.adviceMinutes) ? ` It may wait about ${Math.round(waiting.adviceMinutes)} min once wet.` : ' It may wait.'; // prettier-ignore
-    return lost >= 1 ? `${lost} % of its gas is gone by the time it is in the tin.${may}` : may.trim();
+    const may = Number.isFinite(waiting.adviceMinutes) ? $localize` It may wait about ${Math.round(waiting.adviceMinutes)} min once wet.` : $localize` It may wait.`; // prettier-ignore
+    return lost >= 1 ? $localize`${lost} % of its gas is gone by the time it is in the tin.${may}` : may.trim();
   });
 
   constructor() {
@@ -174,7 +176,7 @@ export class MixStepView {
     const advice = this.waiting()?.adviceMinutes;
     const waits =
       phase === 'combine' && advice !== undefined && Number.isFinite(advice)
-        ? [this.baking.timer('wet', 'may wait, once wet', Math.max(1, advice))]
+        ? [this.baking.timer('wet', $localize`may wait, once wet`, Math.max(1, advice))]
         : [];
     this.baking.forward('mixed', ...(seconds > 0 ? [{ kind: 'mixed' as const, step: id, seconds }] : []), ...waits);
   }

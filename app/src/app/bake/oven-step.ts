@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
 import { LOOKS, probedAt, type DoneAtOven, type Look } from '@orvin/core/along/baking';
 import { ovenVerdict } from '@orvin/core/along/oven-check';
@@ -160,19 +161,19 @@ export class OvenStepView {
     const oven = air === undefined ? {} : { ovenError: air - this.setPoint(), ovenErrorSpread: THERMOMETER };
     return id === undefined ? undefined : this.risks.of(id, oven, 1)[0];
   });
-  protected readonly setWords = computed(() => `Is it ${Math.round(this.setPoint())} °C?`);
-  protected readonly airWords = computed(() => `${Math.round(this.air() ?? 0)} °C in it`);
+  protected readonly setWords = computed(() => $localize`Is it ${Math.round(this.setPoint())} °C?`);
+  protected readonly airWords = computed(() => $localize`${Math.round(this.air() ?? 0)} °C in it`);
   protected readonly verdictWords = computed(() => {
     const verdict = this.verdict();
     const set = Math.round(this.setPoint());
-    if (!verdict) return 'Look at the thermometer in it before anything goes in: a light is no thermometer.';
-    if (verdict.kind === 'ready') return `It is to be ${set}: ready.`;
-    if (verdict.kind === 'hot') return `It is to be ${set}: door open a hand’s breadth for about ${verdict.waitMinutes} min, or the top is dark too soon.`; // prettier-ignore
+    if (!verdict) return $localize`Look at the thermometer in it before anything goes in: a light is no thermometer.`;
+    if (verdict.kind === 'ready') return $localize`It is to be ${set}:set:: ready.`;
+    if (verdict.kind === 'hot') return $localize`It is to be ${set}:set:: door open a hand’s breadth for about ${verdict.waitMinutes} min, or the top is dark too soon.`; // prettier-ignore
     const { waitMinutes, costMinutes } = verdict;
-    const wait = `It is to be ${set}. Wait about ${minutesInWords(waitMinutes)}`;
+    const wait = $localize`It is to be ${set}. Wait about ${minutesInWords(waitMinutes)}`;
     return costMinutes === undefined
-      ? `${wait}: it is no oven yet.`
-      : `${wait}, or put it in now: about ${minutesInWords(Math.max(1, costMinutes))} longer, and less rise.`;
+      ? $localize`${wait}:wait:: it is no oven yet.`
+      : $localize`${wait}, or put it in now: about ${minutesInWords(Math.max(1, costMinutes))} longer, and less rise.`;
   });
 
   // ---- in it
@@ -189,11 +190,12 @@ export class OvenStepView {
   protected readonly at = (minute: number): string => clockAt((this.oven()?.inAt ?? 0) + minute * MINUTE);
   protected readonly planned = computed(() => {
     const minutes = this.foreseen()?.minutes;
-    if (!minutes) return 'nothing was foreseen of it';
+    if (!minutes) return $localize`nothing was foreseen of it`;
     const later = Math.round(this.likely() - minutes.likely);
     const due = this.baking.baking()?.dueAt;
-    const shift = later === 0 ? 'as foreseen' : `${minutesInWords(Math.abs(later))} ${later > 0 ? 'later' : 'sooner'}`;
-    return `foreseen ${this.at(minutes.likely)}, about ${shift}${due === undefined ? '' : `. ${this.spareWords(due)}`}`;
+    const shift =
+      later === 0 ? $localize`as foreseen` : `${minutesInWords(Math.abs(later))} ${later > 0 ? 'later' : 'sooner'}`;
+    return $localize`foreseen ${this.at(minutes.likely)}, about ${shift}${due === undefined ? '' : `. ${this.spareWords(due)}`}`;
   });
   /** What is left of the day's minutes once it is out and cool enough to cut. */
   private spareWords(due: number): string {
@@ -203,15 +205,15 @@ export class OvenStepView {
     const ready = (this.oven()?.inAt ?? 0) + (this.likely() + cools) * MINUTE;
     const spare = Math.round((due - ready) / MINUTE);
     return spare >= 0
-      ? `Cool enough to cut ${minutesInWords(spare)} before ${clockAt(due)}`
-      : `▲ Cool enough to cut ${minutesInWords(-spare)} after ${clockAt(due)}`;
+      ? $localize`Cool enough to cut ${minutesInWords(spare)} before ${clockAt(due)}`
+      : $localize`▲ Cool enough to cut ${minutesInWords(-spare)} after ${clockAt(due)}`;
   }
   protected readonly alarms = computed(() => (this.live.estimate()?.alarms ?? []).slice(-2).map(({ code }) => alarmInWords(code))); // prettier-ignore
   protected readonly says = computed(() => {
     const estimate = this.live.estimate();
     if (estimate) return liveInWords(estimate);
-    if (this.live.readings().length > 0) return 'Learning this bake …';
-    return 'No probe listens: the times are those foreseen.';
+    if (this.live.readings().length > 0) return $localize`Learning this bake …`;
+    return $localize`No probe listens: the times are those foreseen.`;
   });
   private readonly probeHere = computed(() => this.live.readings().at(-1)?.core !== undefined);
   private readonly whyTurned = computed(() => whyTurned(this.learning.kitchen().routine?.hotSide));
@@ -239,14 +241,14 @@ export class OvenStepView {
     return offered.map((what) => {
       const told = did.findLast((each) => each.what === what);
       const planned = plannedAt[what];
-      const fallback = what === 'tented' ? 'when as brown as you like' : '';
+      const fallback = what === 'tented' ? $localize`when as brown as you like` : '';
       return {
         what,
         words: DONE_WORDS[what],
         told: told !== undefined,
         planned,
         why: what === 'turned' ? this.whyTurned() : '',
-        when: told ? clockAt(told.at) : planned === undefined ? fallback : `at ${this.at(planned)}`,
+        when: told ? clockAt(told.at) : planned === undefined ? fallback : $localize`at ${this.at(planned)}`,
       };
     });
   });
@@ -254,8 +256,8 @@ export class OvenStepView {
   protected readonly seenWords = computed(() => {
     const look = this.oven()?.looks.at(-1);
     return look
-      ? `${LOOK_WORDS[look.seen].toLowerCase()} at ${clockAt(look.at)}`
-      : `first look ${this.at(this.window().low)}`;
+      ? $localize`${inSentence(LOOK_WORDS[look.seen])} at ${clockAt(look.at)}`
+      : $localize`first look ${this.at(this.window().low)}`;
   });
   protected readonly test = computed(() => {
     const doneness = this.prediction()?.doneness;
@@ -263,7 +265,7 @@ export class OvenStepView {
     const [first] = doneness.tests;
     const { low, high } = doneness.coreCelsius;
     const words = first && DONENESS_TESTS.includes(first) ? donenessInWords(first) : undefined;
-    return `${words?.say ?? ''} A core figure alone is not done; here it is usually ${Math.round(low)}–${Math.round(high)} °C.`;
+    return $localize`${words?.say ?? ''} A core figure alone is not done; here it is usually ${Math.round(low)}–${Math.round(high)} °C.`;
   });
 
   constructor() {
@@ -271,7 +273,7 @@ export class OvenStepView {
     effect(() => {
       if (this.minute() === undefined) {
         const verdict = this.verdict();
-        const label = verdict && verdict.kind !== 'ready' ? 'In it goes, now' : 'In';
+        const label = verdict && verdict.kind !== 'ready' ? $localize`In it goes, now` : $localize`In`;
         this.footing.set(label, () => this.goesIn());
       } else if (this.oven()?.outAt === undefined) {
         const next = this.acts().find(({ told, planned }) => !told && planned !== undefined);
@@ -288,13 +290,13 @@ export class OvenStepView {
             () => this.comesOut(),
             `first look ${this.at(this.window().low)}`,
           );
-      } else this.footing.set('Next', () => this.baking.forward('out already'));
+      } else this.footing.set('Next', () => this.baking.forward($localize`out already`));
     });
   }
 
   protected read(celsius: number | undefined): void {
     if (celsius !== undefined)
-      this.baking.tell(`${celsius} °C in the oven`, { kind: 'oven-read', celsius, by: 'hand' });
+      this.baking.tell($localize`${celsius} °C in the oven`, { kind: 'oven-read', celsius, by: 'hand' });
   }
   private goesIn(): void {
     const { portion } = this.step();
@@ -308,7 +310,7 @@ export class OvenStepView {
           ? [{ kind: 'oven-read', celsius: listened, by: this.baking.instruments.by() } as const]
           : [];
     this.baking.tell(
-      'into the oven',
+      $localize`into the oven`,
       ...read,
       { kind: 'in', portion },
       ...this.timersOff((id) => BEFORE_OVEN.test(id)),
@@ -322,11 +324,11 @@ export class OvenStepView {
     const first = this.foreseen()?.minutes.first;
     const at = (id: string, name: string, minute: number | undefined) => minute === undefined || minute <= 0 ? [] : [this.baking.timer(`oven-${this.step().portion}-${id}`, name, minute)]; // prettier-ignore
     return [
-      ...at('turn', 'turn it', timeline?.rotateMinute ?? timeline?.swapMinute),
-      ...at('tent', 'foil on', timeline?.tentMinute),
-      ...at('lid', 'lid off', timeline?.uncoverMinute),
-      ...(timeline?.stages ?? []).flatMap(({ minute, celsius }, i) => at(`stage-${i}`, `oven to ${Math.round(celsius)} °C`, minute)),
-      ...at('look', 'first look', first),
+      ...at('turn', $localize`turn it`, timeline?.rotateMinute ?? timeline?.swapMinute),
+      ...at('tent', $localize`foil on`, timeline?.tentMinute),
+      ...at('lid', $localize`lid off`, timeline?.uncoverMinute),
+      ...(timeline?.stages ?? []).flatMap(({ minute, celsius }, i) => at(`stage-${i}`, $localize`oven to ${Math.round(celsius)} °C`, minute)),
+      ...at('look', $localize`first look`, first),
     ]; // prettier-ignore
   }
   private timersOff(which: (id: string) => boolean) {
@@ -339,22 +341,22 @@ export class OvenStepView {
     const timers =
       cool?.kind === 'cool'
         ? [
-            ...(cool.inPanMinutes ? [this.baking.timer(`cool-${portion}-pan`, 'out of the tin', cool.inPanMinutes)] : []),
-            ...(cool.sliceMinutes ? [this.baking.timer(`cool-${portion}-slice`, 'cool to slice', cool.sliceMinutes)] : []),
-            ...(cool.frostMinutes ? [this.baking.timer(`cool-${portion}-frost`, 'cool to frost', cool.frostMinutes)] : []),
+            ...(cool.inPanMinutes ? [this.baking.timer(`cool-${portion}-pan`, $localize`out of the tin`, cool.inPanMinutes)] : []),
+            ...(cool.sliceMinutes ? [this.baking.timer(`cool-${portion}-slice`, $localize`cool to slice`, cool.sliceMinutes)] : []),
+            ...(cool.frostMinutes ? [this.baking.timer(`cool-${portion}-frost`, $localize`cool to frost`, cool.frostMinutes)] : []),
           ]
         : []; // prettier-ignore
     this.baking.instruments.tell({ do: 'unload' });
-    this.baking.forward('out of the oven', { kind: 'out', portion }, ...off, ...timers);
+    this.baking.forward($localize`out of the oven`, { kind: 'out', portion }, ...off, ...timers);
   }
   protected did(what: DoneAtOven): void {
     const { portion } = this.step();
     const id = TIMER_OF[what];
     const off = id === undefined ? [] : [{ kind: 'timer-off' as const, id: `oven-${portion}-${id}` }];
-    this.baking.tell(DONE_WORDS[what].toLowerCase(), { kind: 'did', portion, what }, ...off);
+    this.baking.tell(inSentence(DONE_WORDS[what]), { kind: 'did', portion, what }, ...off);
   }
   protected looked(seen: Look): void {
     const { portion } = this.step();
-    this.baking.tell(`a look: ${LOOK_WORDS[seen].toLowerCase()}`, { kind: 'look', portion, seen });
+    this.baking.tell($localize`a look: ${inSentence(LOOK_WORDS[seen])}`, { kind: 'look', portion, seen });
   }
 }

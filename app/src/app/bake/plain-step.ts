@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
 import type { WalkStep } from '@orvin/core/along/walk';
 import { stepInWords } from '@orvin/core/words/along-words';
@@ -9,10 +10,10 @@ import { ThisBaking } from './this-baking';
 type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'cool' }>;
 const MINUTE = 60_000;
 const LABELS: Readonly<Record<PlainStep['kind'], string>> = {
-  ready: 'Done, next',
-  heat: 'It is on',
-  rest: 'It stands',
-  cool: 'Next',
+  ready: $localize`Done, next`,
+  heat: $localize`It is on`,
+  rest: $localize`It stands`,
+  cool: $localize`Next`,
 };
 
 /** What is done, or stands, for a while: out of the fridge, oven on, resting, cooling by the clock. */
@@ -55,20 +56,22 @@ export class PlainStepView {
       if (minutes === undefined) return [];
       const at = out + minutes * MINUTE;
       const left = (at - this.baking.now()) / MINUTE;
-      return [{ name, time: clockAt(at), left: left > 0 ? `in ${minutesInWords(left)}` : 'now', past: left <= 0 }];
+      return [
+        { name, time: clockAt(at), left: left > 0 ? $localize`in ${minutesInWords(left)}` : 'now', past: left <= 0 },
+      ];
     };
     const inPan = step.inPanMinutes;
     return [
-      ...of(inPan === undefined ? 'it may come out of its tin, cold' : 'out of the tin, onto a rack', inPan ?? step.sliceMinutes),
-      ...of('cool enough to slice', step.sliceMinutes),
-      ...of('cool enough to frost', step.frostMinutes),
+      ...of(inPan === undefined ? $localize`it may come out of its tin, cold` : $localize`out of the tin, onto a rack`, inPan ?? step.sliceMinutes),
+      ...of($localize`cool enough to slice`, step.sliceMinutes),
+      ...of($localize`cool enough to frost`, step.frostMinutes),
     ]; // prettier-ignore
   });
 
   constructor() {
     effect(() => {
       const step = this.step() as PlainStep;
-      const label = this.baking.next() ? LABELS[step.kind] : 'It is finished';
+      const label = this.baking.next() ? LABELS[step.kind] : $localize`It is finished`;
       this.footing.set(label, () => this.next(step));
     });
   }
@@ -76,11 +79,11 @@ export class PlainStepView {
     const { baking } = this;
     const timers = {
       ready: () => (step.kind === 'ready' && step.waitMinutes > 0 ? [baking.timer(step.id, step.what, step.waitMinutes)] : []),
-      heat: () => (step.kind === 'heat' ? [baking.timer('heat', `oven to ${Math.round(step.celsius)} °C`, step.minutes)] : []),
-      rest: () => (step.kind === 'rest' ? [baking.timer('rest', 'batter rests', step.minutes)] : []),
+      heat: () => (step.kind === 'heat' ? [baking.timer('heat', $localize`oven to ${Math.round(step.celsius)} °C`, step.minutes)] : []),
+      rest: () => (step.kind === 'rest' ? [baking.timer('rest', $localize`batter rests`, step.minutes)] : []),
       cool: () => [],
     }[step.kind]();
     if (step.kind === 'heat') baking.instruments.tell({ do: 'set', celsius: Math.round(step.celsius) });
-    baking.forward(this.words().title.toLowerCase(), ...timers);
+    baking.forward(inSentence(this.words().title), ...timers);
   } // prettier-ignore
 }

@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { bakingState, isOver } from '@orvin/core/along/baking';
@@ -15,7 +16,7 @@ import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
 import { BeginBake } from './begin-bake';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }); // prettier-ignore
+const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }); // prettier-ignore
 const MINUTE = 60_000;
 
 /** Where a bake begins: the one at hand, those under way, those that were. */
@@ -293,7 +294,7 @@ export class BakeStart {
   private endedRow({ id, createdAt, baking }: StoredBaking) {
     const { ovens, simulated } = bakingState(baking.walk, baking.happenings);
     const { inAt, outAt } = ovens.get(0) ?? {};
-    const oven = inAt !== undefined && outAt !== undefined ? `, ${minutesInWords((outAt - inAt) / MINUTE)} in the oven` : ''; // prettier-ignore
+    const oven = inAt !== undefined && outAt !== undefined ? $localize`, ${minutesInWords((outAt - inAt) / MINUTE)} in the oven` : ''; // prettier-ignore
     return { id, title: baking.title, size: baking.size, when: DATE.format(createdAt), oven, simulated };
   }
   protected choose(event: Event): void {

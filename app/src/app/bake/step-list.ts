@@ -1,3 +1,4 @@
+import { shortDecimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
 import { capitalised } from '@orvin/core/words/figures';
 import { nextInWords } from '@orvin/core/words/along-words';
@@ -90,7 +91,7 @@ export class StepList {
         id: step.id,
         number: i + 1,
         words: capitalised(words),
-        told: grams === undefined ? '' : `${Number(grams.toFixed(1))} g in`,
+        told: grams === undefined ? '' : $localize`${shortDecimal(grams, 1)} g in`,
         here: i === at,
         done: i < at,
       };

@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import { Injectable, computed, effect, inject, signal, untracked, type OnDestroy } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import {
@@ -96,7 +97,7 @@ export class ThisBaking implements OnDestroy {
   readonly batter = computed(() => batterFactor(this.walk(), this.state()));
   readonly nameOf = (id: string): string => {
     const step = this.walk().find((each) => each.id === id);
-    return step?.kind === 'weigh' ? step.name.toLowerCase() : '';
+    return step?.kind === 'weigh' ? inSentence(step.name) : '';
   };
   readonly targetOf = (step: WeighStep): number => targetOf(step, this.state());
   /** The method in the words of this batch. */
@@ -194,32 +195,32 @@ export class ThisBaking implements OnDestroy {
     const minute = Math.floor((at - midnightOf(sheet.date)) / MINUTE);
     if (minute < 0 || minute >= MINUTES_A_DAY) return;
     const ticks = dayTicks(sheet.kept?.tasks ?? [], wishId, what, minute);
-    const label = `${this.baking()?.title ?? ''} ${what === 'in' ? 'in the oven' : 'out of it'}`;
+    const label = `${this.baking()?.title ?? ''} ${what === 'in' ? $localize`in the oven` : $localize`out of it`}`;
     this.plans.change(dayId, label, (before) => ({ ...before, done: { ...before.done, ...ticks } }));
   }
-  go(to: string, label = 'going on', ...told: readonly Told[]): void {
+  go(to: string, label = $localize`going on`, ...told: readonly Told[]): void {
     this.tell(label, ...told, { kind: 'step', to });
   }
   /** On to the next step, with what is told of this one. */
   forward(label: string, ...told: readonly Told[]): void {
     const { next } = this;
     const to = next()?.id;
-    if (to === undefined) this.tell('the end', ...told, { kind: 'ended' });
+    if (to === undefined) this.tell($localize`the end`, ...told, { kind: 'ended' });
     else this.go(to, label, ...told);
   }
   back(): void {
     const before = this.walk()[this.state().at - 1];
-    if (before) this.go(before.id, 'going back');
+    if (before) this.go(before.id, $localize`going back`);
   }
   timer(id: string, name: string, minutes: number): Told {
     return { kind: 'timer', id, name, until: Math.round(this.time() + minutes * MINUTE) };
   }
   snooze({ of, id, name }: NamedTimer): void {
     const at = Math.round(this.time());
-    this.bakings.happened(of, `two minutes more: ${name}`, [{ kind: 'timer', id, name: this.ownName(of, name), until: at + 2 * MINUTE, at }]); // prettier-ignore
+    this.bakings.happened(of, $localize`two minutes more: ${name}`, [{ kind: 'timer', id, name: this.ownName(of, name), until: at + 2 * MINUTE, at }]); // prettier-ignore
   }
   stop({ of, id, name }: NamedTimer): void {
-    this.bakings.happened(of, `${name} done`, [{ kind: 'timer-off', id, at: Math.round(this.time()) }]);
+    this.bakings.happened(of, $localize`${name} done`, [{ kind: 'timer-off', id, at: Math.round(this.time()) }]);
   }
   private ownName(of: string, name: string): string {
     const title = this.bakings.baking(of)?.baking.title;
@@ -255,12 +256,12 @@ export class ThisBaking implements OnDestroy {
 
   private titleNow(): string {
     const { rang, running } = this.timers();
-    const title = this.baking()?.title ?? 'Bake';
-    if (rang[0]) return `${rang[0].name}: now · ${title}`;
+    const title = this.baking()?.title ?? $localize`Bake`;
+    if (rang[0]) return $localize`${rang[0].name}:name:: now · ${title}`;
     const [first] = running;
     return first
-      ? `${Math.ceil((first.until - this.now()) / MINUTE)} min, ${first.name} · ${title}`
-      : `${title} · Orvin`;
+      ? $localize`${Math.ceil((first.until - this.now()) / MINUTE)} min, ${first.name} · ${title}`
+      : $localize`${title} · Orvin`;
   }
   private ring(): void {
     const [timer] = this.timers().rang;

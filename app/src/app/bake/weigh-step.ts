@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
 import { gramsBefore, type ToldBy } from '@orvin/core/along/baking';
 import type { WeighStep } from '@orvin/core/along/walk';
@@ -99,23 +100,25 @@ export class WeighStepView {
   });
   protected readonly tell = computed(() => {
     const changed = Math.abs(this.target() - this.step().grams) > 0.05;
-    return changed ? `Now ${scaleGrams(this.target())}, not ${scaleGrams(this.step().grams)}.` : this.words().tell;
+    return changed
+      ? $localize`Now ${scaleGrams(this.target())}, not ${scaleGrams(this.step().grams)}.`
+      : this.words().tell;
   });
   protected readonly figure = computed(() => {
     const grams = this.grams() ?? this.target();
     return this.weighing() === 'over' ? gramsOnScale(grams - this.target()) : gramsOnScale(Math.max(0, grams));
   });
   protected readonly toGo = computed(() => {
-    if (this.baking.instruments.lifted()) return 'the bowl is off the scale';
-    if (this.baking.instruments.overload()) return 'too heavy for the scale: take something off';
-    if (this.grams() === undefined) return `${gramsOnScale(this.target() - this.tolerance())} to ${gramsOnScale(this.target() + this.tolerance())} g is fine`; // prettier-ignore
+    if (this.baking.instruments.lifted()) return $localize`the bowl is off the scale`;
+    if (this.baking.instruments.overload()) return $localize`too heavy for the scale: take something off`;
+    if (this.grams() === undefined) return $localize`${gramsOnScale(this.target() - this.tolerance())} to ${gramsOnScale(this.target() + this.tolerance())} g is fine`; // prettier-ignore
     const rest = this.target() - (this.grams() ?? 0);
     if (this.weighing() === 'over') return '▲ over';
     if (this.weighing() === 'enough') return 'there';
-    return `${gramsOnScale(rest)} g to go`;
+    return $localize`${gramsOnScale(rest)} g to go`;
   });
   protected readonly overWords = computed(() =>
-    overInWords({ targetGrams: this.target(), inBowlGrams: this.grams() ?? 0 }, this.step().name.toLowerCase()),
+    overInWords({ targetGrams: this.target(), inBowlGrams: this.grams() ?? 0 }, inSentence(this.step().name)),
   );
   protected readonly answers = computed(() => {
     const grams = this.grams() ?? 0;
@@ -131,14 +134,18 @@ export class WeighStepView {
   constructor() {
     effect(() => {
       const label =
-        this.weighing() === 'over' ? 'Leave it so' : this.baking.onScale() === undefined ? 'It is in' : 'Tare, next';
+        this.weighing() === 'over'
+          ? $localize`Leave it so`
+          : this.baking.onScale() === undefined
+            ? $localize`It is in`
+            : $localize`Tare, next`;
       this.footing.set(label, () => this.next());
     });
   }
   private next(): void {
     // what is written and cannot be read is put right first
     if (this.field()?.problem()) return;
-    const label = `${this.step().name.toLowerCase()} in`;
+    const label = $localize`${inSentence(this.step().name)} in`;
     const scale = this.baking.onScale();
     // what was said by hand stands, unless more came on the scale since
     if (this.told() !== undefined && this.field()?.inHand() === undefined && Math.abs(scale ?? 0) < STILL_GRAMS) {
@@ -155,7 +162,10 @@ export class WeighStepView {
   /** Weighed by hand: the scale counts on from there. */
   protected weighed(grams: number | undefined): void {
     if (grams === undefined) return;
-    this.baking.tell(`${gramsOnScale(grams)} g of ${this.step().name.toLowerCase()}`, this.toldOf(grams, 'hand'));
+    this.baking.tell(
+      $localize`${gramsOnScale(grams)} g of ${inSentence(this.step().name)}`,
+      this.toldOf(grams, 'hand'),
+    );
     this.baking.tare();
   }
   /** Enter takes the figure; once it is enough, it goes on too. */

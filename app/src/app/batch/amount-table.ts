@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal, viewChild } from '@angular/core';
 import { unweighedInWords } from '@orvin/core/words/batch-words';
 import { Popover } from 'primeng/popover';
@@ -126,7 +127,7 @@ export class AmountTable {
     this.measured().components.map((component) => ({
       id: component.id,
       name: component.name,
-      own: component.scaledBy === 'surface' ? `${component.factor.toFixed(2)} of its own, by surface` : '',
+      own: component.scaledBy === 'surface' ? $localize`${decimal(component.factor, 2)} of its own, by surface` : '',
       unweighed: component.unweighed.map((line) => ({
         ...unweighedInWords(line),
         alerts: line.why === 'not-understood',
@@ -138,11 +139,13 @@ export class AmountTable {
         amount: isWeight(line.amount) ? '' : amountForEyes(line.amount),
         grams: exactForHands(line.grams),
         held: line.held,
-        exact: `exactly ${exactForHands(line.exactGrams, 2)} g, measured within ${exactForHands(line.spreadGrams)} g`,
-        spoken: `${line.name}: ${isWeight(line.amount) ? line.amount : amountForEyes(line.amount)}, trade it`,
+        exact: $localize`exactly ${exactForHands(line.exactGrams, 2)} g, measured within ${exactForHands(line.spreadGrams)} g`,
+        spoken: $localize`${line.name}:name:: ${isWeight(line.amount) ? line.amount : amountForEyes(line.amount)}, trade it`,
         note: [
-          line.optional ? 'may be left out' : '',
-          line.eggOverGrams === undefined ? '' : `${Math.round(line.eggOverGrams)} g of an egg left: brush the tops`,
+          line.optional ? $localize`may be left out` : '',
+          line.eggOverGrams === undefined
+            ? ''
+            : $localize`${Math.round(line.eggOverGrams)} g of an egg left: brush the tops`,
         ]
           .filter(Boolean)
           .join(', '),
@@ -156,7 +159,7 @@ export class AmountTable {
   protected off(choice: Candidate, line: BatchLine): string {
     const percent = 100 * (choice.grams / line.exactGrams - 1);
     const grams = `${exactForHands(choice.grams)} g`;
-    return Math.abs(percent) < 0.05 ? grams : `${grams}, ${percent > 0 ? '+' : '−'}${Math.abs(percent).toFixed(1)} %`;
+    return Math.abs(percent) < 0.05 ? grams : `${grams}, ${percent > 0 ? '+' : '−'}${decimal(Math.abs(percent), 1)} %`;
   }
 
   protected trade(line: BatchLine, event: Event): void {

@@ -1,3 +1,4 @@
+import { shortDecimal } from '@orvin/core/ground/language';
 import { KIT_IDS, type KitId } from '@orvin/core/batch/choices';
 import { KIT_NAMES } from '@orvin/core/words/names';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
@@ -85,8 +86,10 @@ export class BatchStation {
     return {
       grams: gramsInWords(plan.batterGrams),
       factor:
-        plan.factor === 1 ? 'the size it was written for' : `${Number(plan.factor.toFixed(digits))} of the formula`,
-      by: plan.limitedBy === undefined ? SIZED_BY[plan.sizedBy] : `as far as ${plan.limitedBy} reaches`,
+        plan.factor === 1
+          ? $localize`the size it was written for`
+          : $localize`${shortDecimal(plan.factor, digits)} of the formula`,
+      by: plan.limitedBy === undefined ? SIZED_BY[plan.sizedBy] : $localize`as far as ${plan.limitedBy} reaches`,
       asks: plan.asks,
       pans: plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK')).join(' and '),
     };
@@ -120,19 +123,19 @@ export class BatchStation {
     atStation(this.id, () => {
       if (this.head() === undefined) return undefined;
       return this.kept()
-        ? { label: 'Open the sheet', run: () => void this.router.navigate(['/batch', this.id(), 'sheet']) }
-        : { label: 'Keep this batch', run: () => this.keep() };
+        ? { label: $localize`Open the sheet`, run: () => void this.router.navigate(['/batch', this.id(), 'sheet']) }
+        : { label: $localize`Keep this batch`, run: () => this.keep() };
     });
   }
 
   /** The batch is kept with its version; a formula with changes becomes a version first. */
   private keep(): void {
     const id = this.id();
-    if (this.onBench.unkept()) this.store.keep(id, `for a batch: ${this.name()}`);
+    if (this.onBench.unkept()) this.store.keep(id, $localize`for a batch: ${this.name()}`);
     const version = this.onBench.base()?.number;
     if (version === undefined) return;
     this.store.keepBatch(id, version, this.name(), this.settings.sheet());
-    this.toasts.show(`The batch is kept, from version ${version}.`, 'Its sheet prints on one page.');
+    this.toasts.show($localize`The batch is kept, from version ${version}.`, $localize`Its sheet prints on one page.`);
   }
 
   protected setKit(kit: KitId): void {

@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import type { BatchTarget } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
@@ -172,13 +173,13 @@ export class FitsPanel {
       const { uses, leftoverGrams, verdict } = combination;
       const [first] = uses;
       const sentence = first && verdict !== 'fits' ? verdictInWords({ ...first.fill, verdict, overflowChance: combination.overflowChance }) : undefined; // prettier-ignore
-      const over = leftoverGrams > 0 ? `${gramsInWords(leftoverGrams)} over` : 'all used';
+      const over = leftoverGrams > 0 ? $localize`${gramsInWords(leftoverGrams)} over` : $localize`all used`;
       return {
         combination,
         name: uses.map((use) => useInWords(use, this.region())).join(' and '),
         used: Math.round(100 * (1 - leftoverGrams / grams)),
         warns: verdict !== 'fits' && verdict !== 'low',
-        words: [over, sentence ? sentence.say.replace(/\.$/, '').toLowerCase() : `${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore
+        words: [over, sentence ? inSentence(sentence.say.replace(/\.$/, '')) : $localize`${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore
       };
     });
   });
@@ -195,7 +196,7 @@ export class FitsPanel {
     const asNow: BatchTarget = { kind: 'grams', grams: Math.round(this.batterGrams()) };
     const keep: readonly BatchTarget[] =
       sizes.length > 0 ? sizes : plan?.factor === 1 ? [{ kind: 'times', times: 1 }] : [asNow];
-    this.settings.setTargets('the pans', [
+    this.settings.setTargets($localize`the pans`, [
       ...keep,
       ...uses.map((use): BatchTarget => ({ kind: 'pans', pans: useInWords(use, this.region()) })),
     ]);

@@ -1,3 +1,4 @@
+import { inSentence, decimal } from '@orvin/core/ground/language';
 import { FROSTING_KINDS, SWIRLS, type FrostingKind } from '@orvin/core/batch/choices';
 import { FROSTING_NAMES, SPREAD_PART_NAMES, SWIRL_NAMES } from '@orvin/core/words/names';
 import { USUAL_FROSTING, type FrostingChoice } from '@orvin/core/batch/plan';
@@ -195,26 +196,31 @@ export class FrostingPanel {
   protected readonly scaled = computed(() => {
     const plan = this.plan();
     if (!plan) return '';
-    if (plan.spread.length === 0) return 'The formula has no frosting of its own: make so much of one you know.';
+    if (plan.spread.length === 0)
+      return $localize`The formula has no frosting of its own: make so much of one you know.`;
     const parts = plan.spread.map(({ componentId, part, factor }) => {
       const name = this.reading.audit()?.weighed.components.find(({ id }) => id === componentId)?.name ?? 'frosting';
-      return `${factor.toFixed(2)} of the formula’s ${name.toLowerCase()}${SPREAD_PART_NAMES[part]}`;
+      return $localize`${decimal(factor, 2)} of the formula’s ${inSentence(name)}${SPREAD_PART_NAMES[part]}`;
     });
-    return `${parts.join(', ')}; the lines are scaled to it.`;
+    return $localize`${parts.join(', ')}; the lines are scaled to it.`;
   });
   protected readonly rows = computed(() =>
     (this.plan()?.portions ?? []).map(({ portion, kind, layers, parts, millilitres, levelled }) => {
       const cups = portion.set.pan.cavities * portion.set.count;
       if (!parts)
-        return { name: `${cups} cups:`, words: `${Math.round(millilitres / cups)} ml on each`, levelled: undefined };
+        return {
+          name: $localize`${cups} cups:`,
+          words: $localize`${Math.round(millilitres / cups)} ml on each`,
+          levelled: undefined,
+        };
       const split: readonly (readonly [string, number])[] = [
         ['between', parts.fillingMillilitres],
         ['top', parts.topMillilitres],
         ['sides', parts.sideMillilitres],
-        ['crumb coat', parts.crumbCoatMillilitres],
+        [$localize`crumb coat`, parts.crumbCoatMillilitres],
       ];
       return {
-        name: `${kind === 'stack' ? `${layers} layers, ${parts.stackHeightCm.toFixed(1)} cm high` : pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK')}:`,
+        name: `${kind === 'stack' ? $localize`${layers} layers, ${decimal(parts.stackHeightCm, 1)} cm high` : pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK')}:`,
         words: split
           .filter(([, ml]) => ml > 0)
           .map(([where, ml]) => `${where} ${Math.round(ml)} ml`)

@@ -1,9 +1,10 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { FormulaStore } from '../store/formula-store';
 import type { StoredBatch } from '../store/records';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 
 /** The sheet of this batch, and the batches that were kept, each with the version it came from. */
 @Component({

@@ -184,7 +184,7 @@ export class LiningPanel {
         care: bake ? careInWords(bake, this.store.kitchen()) : [],
         inCups: set.pan.cavities > 1,
         box: set.pan.shape === 'square' || set.pan.shape === 'rectangle' || set.pan.shape === 'loaf',
-        pages: `${pages} page${pages === 1 ? '' : 's'}`,
+        pages: pages === 1 ? $localize`one page` : $localize`${pages} pages`,
         pieces: pieces.map((piece) => ({
           piece,
           name: liningInWords(piece).say,
@@ -203,8 +203,8 @@ export class LiningPanel {
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       if (error.parameter === 'marks')
-        return [liningFor(set, this.chosenWay()), `No guide for so many marks: ${error.allowed}.`];
-      return [[], 'No paper is cut for so small or so large a pan: 3 to 80 cm.'];
+        return [liningFor(set, this.chosenWay()), $localize`No guide for so many marks: ${error.allowed}.`];
+      return [[], $localize`No paper is cut for so small or so large a pan: 3 to 80 cm.`];
     }
   }
 
@@ -227,13 +227,16 @@ export class LiningPanel {
       const bytes = await this.printing.liningPdf(
         lining.set,
         this.chosenWay(),
-        `Paper for ${lining.name}`,
+        $localize`Paper for ${lining.name}`,
         this.chosenPaper(),
         lining.refused === '' ? (this.settings.sheet().marks ?? 0) : 0,
       );
       saveFile(`paper-${inFileName(lining.name)}.pdf`, new Uint8Array(bytes), 'application/pdf');
     } catch (error) {
-      this.toasts.show('The template could not be written.', error instanceof Error ? error.message : String(error));
+      this.toasts.show(
+        $localize`The template could not be written.`,
+        error instanceof Error ? error.message : String(error),
+      );
     } finally {
       this.busy.set(false);
     }

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ovenWithPortion } from '@orvin/core/batch/bakes';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
@@ -104,15 +105,15 @@ export class PansPanel {
       return {
         each: eachInWords(portion),
         name: pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK'),
-        fill: `${fillInWords(portion.fill)}, ${portion.fill.batterHeightCm.toFixed(1)} cm; rises to ${portion.fill.risenTopCm.toFixed(1)} of ${portion.set.pan.depthCm.toFixed(1)}. Filled ${FILL_REASONS[portion.because]}. ${evennessInWords(portion)}`,
+        fill: $localize`${fillInWords(portion.fill)}, ${decimal(portion.fill.batterHeightCm, 1)} cm; rises to ${decimal(portion.fill.risenTopCm, 1)} of ${decimal(portion.set.pan.depthCm, 1)}. Filled ${FILL_REASONS[portion.because]}. ${evennessInWords(portion)}`,
         verdict: verdictInWords(portion.fill),
         how: howFilled(portion, batterGrowth(this.reading.audit()?.style?.basedOn)),
         leavener:
           off < -LITTLE_ADVICE
-            ? `Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
+            ? $localize`Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
         time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: bake ? `at ${setPointInWords(bake)}` : '',
+        heat: bake ? $localize`at ${setPointInWords(bake)}` : '',
         course: job ? courseInWords(job) : '',
       };
     }),
@@ -127,16 +128,16 @@ export class PansPanel {
     const plan = this.settings.batch()?.plan;
     if (!plan) return undefined;
     if (plan.leftoverGrams > 0)
-      return `${gramsInWords(plan.leftoverGrams)} are left over: add a pan for it, such as ${Math.max(1, Math.round(plan.leftoverGrams / 60))} muffin cups, or make less.`;
+      return $localize`${gramsInWords(plan.leftoverGrams)} are left over: add a pan for it, such as ${Math.max(1, Math.round(plan.leftoverGrams / 60))} muffin cups, or make less.`;
     if (plan.shortGrams > 0)
-      return `${gramsInWords(plan.shortGrams)} are missing to fill these pans as they like it: each gets its share, or leave a pan out.`;
+      return $localize`${gramsInWords(plan.shortGrams)} are missing to fill these pans as they like it: each gets its share, or leave a pan out.`;
     return undefined;
   });
 
   protected toOven(at: number): void {
     const [id, bake] = [this.onBench.id(), this.settings.bake()];
     if (id === undefined || !bake) return;
-    this.store.change(id, 'the pan', () => ({ oven: ovenWithPortion(bake, at) }));
+    this.store.change(id, $localize`the pan`, () => ({ oven: ovenWithPortion(bake, at) }));
     void this.router.navigate(['/oven', id]);
   }
 }

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { DOME_RISE } from '@orvin/core/kitchen/pans';
@@ -116,10 +117,10 @@ export class PansPicture {
   });
   protected readonly spoken = computed(
     () =>
-      `Pans to scale: ${this.portions()
+      $localize`Pans to scale: ${this.portions()
         .map(
           ({ set, fill }) =>
-            `${set.pan.name}, batter ${fill.batterHeightCm.toFixed(1)} cm high, risen ${fill.risenTopCm.toFixed(1)}, rim ${set.pan.depthCm.toFixed(1)}`,
+            $localize`${set.pan.name}, batter ${decimal(fill.batterHeightCm, 1)} cm high, risen ${decimal(fill.risenTopCm, 1)}, rim ${decimal(set.pan.depthCm, 1)}`,
         )
         .join('; ')}`,
   );

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { FUNCTION_NAMES, howRounded } from '@orvin/core/words/batch-words';
 import { ROUNDED_FUNCTIONS } from '@orvin/core/batch/amounts';
@@ -7,7 +8,7 @@ import { HowWords } from '../parts/how-words';
 /** The picture reaches so far to either side, percent. */
 const REACH = 12;
 const WORTH_SAYING = 0.15;
-const signed = (value: number, digits = 1) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(digits)}`;
+const signed = (value: number, digits = 1) => `${value < 0 ? '−' : '+'}${decimal(Math.abs(value), digits)}`;
 
 /** What rounding to these amounts costs, function by function, with what measuring itself adds beside it. */
 @Component({
@@ -114,22 +115,22 @@ export class RoundingStrip {
         bandFrom: at(error - spread),
         bandWidth: at(error + spread) - at(error - spread),
         error: Math.abs(error) < WORTH_SAYING ? '0 %' : `${signed(error)} %`,
-        spread: `${spread < 9.95 ? spread.toFixed(1) : Math.round(spread)} %`,
+        spread: `${spread < 9.95 ? decimal(spread, 1) : Math.round(spread)} %`,
         notable: Math.abs(error) > (roundedFunction === 'salt' ? 12 : 5),
-        spoken: `${FUNCTION_NAMES[roundedFunction]}: rounding ${signed(error)} percent, measuring ${spread.toFixed(1)} percent to either side`,
+        spoken: $localize`${FUNCTION_NAMES[roundedFunction]}:roundedFunction:: rounding ${signed(error)} percent, measuring ${decimal(spread, 1)} percent to either side`,
       };
     });
   });
   protected readonly acid = computed(() => {
     const shift = this.measured().rounding.acidBalanceShiftMeq;
     return Math.abs(shift) < 0.02
-      ? 'The acid balance stays as it is.'
-      : `The acid balance moves by ${signed(shift, 2)} meq per 100 g of flour.`;
+      ? $localize`The acid balance stays as it is.`
+      : $localize`The acid balance moves by ${signed(shift, 2)} meq per 100 g of flour.`;
   });
   protected readonly advice = computed(() => {
     const { errorPercent, spreadPercent } = this.measured().rounding;
     if (spreadPercent.flour > 6 && spreadPercent.flour > 2 * Math.abs(errorPercent.flour))
-      return 'A cup of flour alone is further off than all rounding: weigh the flour.';
+      return $localize`A cup of flour alone is further off than all rounding: weigh the flour.`;
     return '';
   });
 }

@@ -103,7 +103,10 @@ export class SheetPage {
         saveFile(`${name}.${format === 'csv' ? 'csv' : 'md'}`, text, format === 'csv' ? 'text/csv' : 'text/markdown');
       }
     } catch (error) {
-      this.toasts.show('The sheet could not be written.', error instanceof Error ? error.message : String(error));
+      this.toasts.show(
+        $localize`The sheet could not be written.`,
+        error instanceof Error ? error.message : String(error),
+      );
     } finally {
       this.busy.set(false);
     }

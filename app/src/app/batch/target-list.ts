@@ -12,15 +12,15 @@ import { ThisBatch } from './this-batch';
 
 /** How a pan is filled, as the schools have it. */
 const FILLS: readonly { readonly id: string; readonly name: string; readonly fill?: PanFill }[] = [
-  { id: 'style', name: 'as it rises' },
-  { id: 'half', name: 'half full', fill: { by: 'fraction', value: 1 / 2 } },
-  { id: 'two-thirds', name: 'two thirds', fill: { by: 'fraction', value: 2 / 3 } },
-  { id: 'three-quarters', name: 'three quarters', fill: { by: 'fraction', value: 3 / 4 } },
+  { id: 'style', name: $localize`as it rises` },
+  { id: 'half', name: $localize`half full`, fill: { by: 'fraction', value: 1 / 2 } },
+  { id: 'two-thirds', name: $localize`two thirds`, fill: { by: 'fraction', value: 2 / 3 } },
+  { id: 'three-quarters', name: $localize`three quarters`, fill: { by: 'fraction', value: 3 / 4 } },
   { id: 'full', name: 'full', fill: { by: 'fraction', value: 1 } },
-  { id: 'grams', name: 'by weight', fill: { by: 'grams', value: 60 } },
-  { id: 'height', name: 'by height', fill: { by: 'height', value: 3 } },
+  { id: 'grams', name: $localize`by weight`, fill: { by: 'grams', value: 60 } },
+  { id: 'height', name: $localize`by height`, fill: { by: 'height', value: 3 } },
 ];
-const UNITS: Readonly<Record<PanFill['by'], string>> = { fraction: '', grams: 'g each', height: 'cm' };
+const UNITS: Readonly<Record<PanFill['by'], string>> = { fraction: '', grams: $localize`g each`, height: 'cm' };
 const fillId = (fill: PanFill | undefined) =>
   fill === undefined
     ? 'style'
@@ -170,7 +170,7 @@ export class TargetList {
       return;
     }
     const { targets, faults } = this.settings.read(text);
-    if (targets.length > 0 || faults.length === 0) this.settings.setTargets('the batch', this.kept(targets));
+    if (targets.length > 0 || faults.length === 0) this.settings.setTargets($localize`the batch`, this.kept(targets));
     // what was not understood stays in the field, to be put right; what was understood counts
     const left = faults.length > 0 ? text : '';
     this.refused.set(left);
@@ -188,11 +188,11 @@ export class TargetList {
 
   protected add(pans: string): void {
     this.settle();
-    this.settings.setTargets('the batch', [...this.settings.sheet().targets, { kind: 'pans', pans }]);
+    this.settings.setTargets($localize`the batch`, [...this.settings.sheet().targets, { kind: 'pans', pans }]);
   }
   protected remove(at: number): void {
     this.settle();
-    this.settings.setTargets('the batch', this.settings.sheet().targets.filter((_, i) => i !== at)); // prettier-ignore
+    this.settings.setTargets($localize`the batch`, this.settings.sheet().targets.filter((_, i) => i !== at)); // prettier-ignore
   }
   protected fillOf = (id: string): PanFill | undefined => FILLS.find((choice) => choice.id === id)?.fill;
 

@@ -19,7 +19,10 @@ export class Adapting {
     const id = this.onBench.id();
     if (id === undefined) return;
     this.store.change(id, label, ({ formula }) => ({ formula: next(formula) }));
-    this.toasts.show(words, 'Keep it as a version when it is right.', { label: 'Undo', run: () => this.store.undo() });
+    this.toasts.show(words, $localize`Keep it as a version when it is right.`, {
+      label: $localize`Undo`,
+      run: () => this.store.undo(),
+    });
   }
 
   /** What changed meanwhile is kept first, so that nothing is lost; then the change is kept as a version with its reason. */
@@ -27,15 +30,15 @@ export class Adapting {
     const id = this.onBench.id();
     if (id === undefined) return;
     this.store.together(reason, () => {
-      if (this.onBench.unkept()) this.store.keep(id, `before: ${reason}`);
+      if (this.onBench.unkept()) this.store.keep(id, $localize`before: ${reason}`);
       this.store.change(id, reason, ({ formula }) => ({ formula: next(formula) }));
       this.store.keep(id, reason);
     });
     const version = this.store.versionsOf(id)[0];
     this.toasts.show(
-      version ? `Version ${version.number} is kept: ${reason}.` : reason,
-      'The one before stays as it was, under Versions.',
-      { label: 'Undo', run: () => this.store.undo() },
+      version ? $localize`Version ${version.number} is kept: ${reason}.` : reason,
+      $localize`The one before stays as it was, under Versions.`,
+      { label: $localize`Undo`, run: () => this.store.undo() },
     );
   }
 }

@@ -160,17 +160,21 @@ export class BandEditor {
       basedOn: style.basedOn,
       bands: { ...(known?.bands ?? {}), [this.verdict().quantity]: band },
     };
-    this.store.changeKitchen(`the band of ${this.quantity()}`, (kitchen) => learn.style(kitchen, ownStyle));
+    this.store.changeKitchen($localize`the band of ${this.quantity()}`, (kitchen) => learn.style(kitchen, ownStyle));
     if (added) this.editing.setStyle(ownStyle.id);
-    this.toasts.show(added ? `${ownStyle.name} is a style of yours.` : `The band of ${this.quantity()} is yours.`, '', {
-      label: 'Undo',
-      run: () => this.store.undo(),
-    });
+    this.toasts.show(
+      added ? $localize`${ownStyle.name} is a style of yours.` : $localize`The band of ${this.quantity()} is yours.`,
+      '',
+      {
+        label: $localize`Undo`,
+        run: () => this.store.undo(),
+      },
+    );
   }
 
   protected back(): void {
     const { id } = this.ofStyle();
     if (this.isAdded()) this.editing.setStyle(undefined);
-    this.store.changeKitchen('the bands of the table', (kitchen) => forget.style(kitchen, id));
+    this.store.changeKitchen($localize`the bands of the table`, (kitchen) => forget.style(kitchen, id));
   }
 }

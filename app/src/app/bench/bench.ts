@@ -90,7 +90,8 @@ export class Bench {
     nameOfThePart: (name: string | number) => $localize`Name of the part ${name}`,
     besideTheBatterWeighedNotBalanced: $localize`beside the batter: weighed, not balanced`,
     moveUp: (name: string | number) => $localize`Move ${name} up`,
-    dissolveItsLinesGoToThe: (name: string | number) => $localize`Dissolve ${name}: its lines go to the part before`,
+    dissolveItsLinesGoToThe: (name: string | number) =>
+      $localize`Dissolve ${name}:name:: its lines go to the part before`,
     nextLineIn: (name: string | number) => $localize`Next line in ${name}`,
     noFlourYet: $localize`no flour yet`,
     allInBand: $localize`all in band`,
@@ -170,7 +171,7 @@ export class Bench {
     const detected = audit && !audit.styleChosen ? audit.style : undefined;
     const first = {
       id: '',
-      name: detected ? `${styleShortName(detected, region)}, by its amounts` : 'what its amounts say',
+      name: detected ? $localize`${styleShortName(detected, region)}, by its amounts` : $localize`what its amounts say`,
     };
     return [
       first,
@@ -198,7 +199,11 @@ export class Bench {
     const keeping = inject(Keeping);
     atStation(
       this.id,
-      () => keeping.offer() ?? { label: 'To the oven', run: () => void this.router.navigate(['/oven', this.id()]) },
+      () =>
+        keeping.offer() ?? {
+          label: $localize`To the oven`,
+          run: () => void this.router.navigate(['/oven', this.id()]),
+        },
     );
     fromEvent<ClipboardEvent>(inject(DOCUMENT), 'paste')
       .pipe(takeUntilDestroyed())
@@ -237,14 +242,14 @@ export class Bench {
     const { added, refusals } = await this.intake.take([{ name: '', text: () => Promise.resolve(text) }]);
     const [record] = added;
     if (!record) {
-      this.toasts.show('What you pasted is not on the bench.', refusals[0]?.why ?? '');
+      this.toasts.show($localize`What you pasted is not on the bench.`, refusals[0]?.why ?? '');
       return;
     }
     void this.router.navigate(['/bench', record.id]);
     this.toasts.show(
-      `${record.formula.title || 'The pasted formula'} is on the bench.`,
-      'The one before is on the shelf, as you left it.',
-      { label: 'Undo', run: () => this.store.undo() },
+      $localize`${record.formula.title || $localize`The pasted formula`} is on the bench.`,
+      $localize`The one before is on the shelf, as you left it.`,
+      { label: $localize`Undo`, run: () => this.store.undo() },
     );
   }
 }

@@ -81,7 +81,7 @@ export class ChangeFromBook {
     const grams = (value: number) => (value === 0 ? 'none' : `${gramsForHands(value)} g`);
     return {
       cause: causeName(change.cause.id),
-      because: `Seen: ${this.seen().map(faultName).join(', ')}.`,
+      because: $localize`Seen: ${this.seen().map(faultName).join(', ')}.`,
       moved: change.moved.map(({ ingredient, before, after }) => ({ name: ingredientName(ingredient, region), before: grams(before), after: grams(after) })),
       ...nextTimeInWords(change, region),
       version: this.taken.nextNumber(this.formulaId()),
@@ -90,7 +90,7 @@ export class ChangeFromBook {
   protected take(): void {
     const [change, of] = [this.change(), this.of()];
     const version = change && of && this.taken.asVersion(change, of, this.seen(), this.book.bake(this.bake())?.id);
-    if (version) this.toasts.show(`Version ${version.number} is kept: ${version.reason}.`, 'The next bake of it is held against this one.'); // prettier-ignore
+    if (version) this.toasts.show($localize`Version ${version.number} is kept: ${version.reason}.`, $localize`The next bake of it is held against this one.`); // prettier-ignore
     this.leave();
   }
   protected leave(): void {

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import type { Doing } from '@orvin/core/formula/formula';
 import { doings } from '@orvin/core/formula/formula';
 import { shortIngredientName, type Ingredient, type Pantry } from '@orvin/core/kitchen/ingredients';
@@ -23,8 +24,8 @@ function factsOf({ gramsPerMillilitre, acidMeqPerGram }: Ingredient): string {
   const acid =
     Math.abs(acidMeqPerGram) < WORTH_SAYING_MEQ
       ? 'neutral'
-      : `${acidMeqPerGram > 0 ? 'sour' : 'alkaline'}, ${Math.abs(acidMeqPerGram).toPrecision(2)} meq/g`;
-  return [...(density === undefined ? [] : [`${density.toFixed(2)} g/ml`]), acid].join(' · ');
+      : $localize`${acidMeqPerGram > 0 ? 'sour' : 'alkaline'}, ${Math.abs(acidMeqPerGram).toPrecision(2)} meq/g`;
+  return [...(density === undefined ? [] : [`${decimal(density, 2)} g/ml`]), acid].join(' · ');
 }
 
 /** What a line that is being typed may become; nothing once its name is written out. */

@@ -166,8 +166,8 @@ export class CrumbReading {
     const most = this.judged()?.waiting.mostMinutes ?? 0;
     const lost = Math.round(100 * (1 - (this.judged()?.waiting.usableShare(30) ?? 1)));
     return Number.isFinite(most)
-      ? `half an hour costs ${lost} % of its gas; a fifth is gone after ${minutesInWords(most)}`
-      : `half an hour costs ${lost} % of its gas`;
+      ? $localize`half an hour costs ${lost} % of its gas; a fifth is gone after ${minutesInWords(most)}`
+      : $localize`half an hour costs ${lost} % of its gas`;
   });
   protected readonly consequences = computed(() => {
     const pantry = pantryOf(this.store.kitchen());
@@ -188,41 +188,41 @@ export class CrumbReading {
     if (!judged || typical === undefined) return '';
     const percent = Math.round(100 * (judged.lift.specificVolume / typical - 1));
     return Math.abs(percent) < 6
-      ? 'as the style rises'
+      ? $localize`as the style rises`
       : percent > 0
-        ? `${percent} % over the style`
-        : `${-percent} % under the style`;
+        ? $localize`${percent} % over the style`
+        : $localize`${-percent} % under the style`;
   });
   protected readonly sodiumWords = computed(() => {
     const sodium = this.judged()?.nutrition.perPortion.sodium;
-    return sodium ? `${Math.round(sodium.likely)} mg` : '';
+    return sodium ? $localize`${Math.round(sodium.likely)} mg` : '';
   });
   protected readonly liftMore = computed(() => {
     const lift = this.judged()?.lift;
     if (!lift) return '';
     const risk =
       lift.sinkingRisk > 0.5
-        ? 'high risk of sinking'
+        ? $localize`high risk of sinking`
         : lift.sinkingRisk > 0.15
-          ? 'some risk of sinking'
-          : 'it should hold';
-    return `${risk}; steam ${percentInWords(100 * lift.shares.steam)}, gas ${percentInWords(100 * lift.shares.carbonDioxide)}, air ${percentInWords(100 * lift.shares.air)}`;
+          ? $localize`some risk of sinking`
+          : $localize`it should hold`;
+    return $localize`${risk}; steam ${percentInWords(100 * lift.shares.steam)}, gas ${percentInWords(100 * lift.shares.carbonDioxide)}, air ${percentInWords(100 * lift.shares.air)}`;
   });
   protected readonly altitudeSay = computed(() => {
     const advice = this.judged()?.altitude;
-    return advice ? `Take ${Math.round(100 * (1 - advice.leavenerFactor.likely))} % off soda and powder.` : '';
+    return advice ? $localize`Take ${Math.round(100 * (1 - advice.leavenerFactor.likely))} % off soda and powder.` : '';
   });
   protected readonly altitudeMore = computed(() => {
     const advice = this.judged()?.altitude;
     if (!advice) return '';
     const { liquidPercentOfFlour: liquid, sugarPercentLess: sugar } = advice;
-    return `Liquid up by ${Math.round(liquid.low)} to ${Math.round(liquid.high)} % of the flour, sugar down by ${Math.round(sugar.low)} to ${Math.round(sugar.high)} %, oven ${Math.round(advice.ovenCelsiusMore)} °C hotter, ${Math.round(advice.timePercentLess)} % shorter. Water boils at ${advice.boilingCelsius.toFixed(0)} °C.`;
+    return $localize`Liquid up by ${Math.round(liquid.low)} to ${Math.round(liquid.high)} % of the flour, sugar down by ${Math.round(sugar.low)} to ${Math.round(sugar.high)} %, oven ${Math.round(advice.ovenCelsiusMore)} °C hotter, ${Math.round(advice.timePercentLess)} % shorter. Water boils at ${advice.boilingCelsius.toFixed(0)} °C.`;
   });
 
   /** Another warmth or height of the kitchen; emptied, it is the usual one. */
   protected setPlace(change: { celsius?: number | undefined; metresAboveSea?: number | undefined }): void {
     const place = { ...this.place(), ...change };
-    this.store.changeKitchen('the kitchen’s place', (kitchen) => ({
+    this.store.changeKitchen($localize`the kitchen’s place`, (kitchen) => ({
       ...kitchen,
       place: {
         celsius: place.celsius ?? USUAL_PLACE.celsius,

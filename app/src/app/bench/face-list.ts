@@ -1,11 +1,11 @@
 /** What the readings of the Bench can show: understanding first, then adapting. */
 export const FACES = [
-  { id: 'judge', name: 'Judge' },
-  { id: 'set', name: 'Set right' },
-  { id: 'swap', name: 'Swap' },
-  { id: 'try', name: 'Try out' },
-  { id: 'versions', name: 'Versions' },
-  { id: 'portion', name: 'Portion' },
+  { id: 'judge', name: $localize`Judge` },
+  { id: 'set', name: $localize`Set right` },
+  { id: 'swap', name: $localize`Swap` },
+  { id: 'try', name: $localize`Try out` },
+  { id: 'versions', name: $localize`Versions` },
+  { id: 'portion', name: $localize`Portion` },
 ] as const;
 export type FaceId = (typeof FACES)[number]['id'];
 

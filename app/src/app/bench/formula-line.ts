@@ -203,7 +203,7 @@ export class FormulaLineRow {
     this.entries().length < 2
       ? []
       : this.entries().map(({ read, grams, bakersPercent, does }) => ({
-          name: read.ingredient ? ingredientName(read.ingredient, this.region()) : `${read.name} – not known`,
+          name: read.ingredient ? ingredientName(read.ingredient, this.region()) : $localize`${read.name} – not known`,
           does,
           grams: grams === undefined ? '–' : plainGrams(grams),
           percent: bakersPercent === undefined ? '' : percentInWords(bakersPercent),
@@ -220,7 +220,9 @@ export class FormulaLineRow {
   });
   protected readonly spoken = computed(() => {
     const worst = this.worst();
-    const weighed = this.grams() ? `${this.grams()} g, ${this.percent()} of the flour` : 'not weighed';
+    const weighed = this.grams()
+      ? $localize`${this.grams()} g, ${this.percent()} of the flour`
+      : $localize`not weighed`;
     return worst ? `${this.marks[worst].word}; ${weighed}` : weighed;
   });
 
@@ -295,7 +297,7 @@ export class FormulaLineRow {
     if (read.why !== 'not-a-figure') return figureRefusedInWords(read, GRAMS, 'g');
     return beginsWithAmount(words, { region: this.region(), kitchen: this.store.kitchen() })
       ? ''
-      : 'Write grams, or an amount with its unit: “250”, “2 cups”, “½ stick”.';
+      : $localize`Write grams, or an amount with its unit: “250”, “2 cups”, “½ stick”.`;
   };
   /** Writes another amount into the line: bare figures are grams; emptied, it stays as it was. */
   protected setAmount(words: string): void {

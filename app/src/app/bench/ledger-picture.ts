@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Width } from '../parts/width';
 import type { Block, LedgerView } from './ledger-view';
@@ -179,7 +180,7 @@ export class LedgerPicture {
   /** Where the partners end: only worth a line where one of them goes on. */
   protected readonly meets = computed(() => (this.left() > 2 || this.view().balance === 'acid-left' ? this.met() : 0));
   protected readonly metLabel = computed(() => {
-    const label = this.left() > 2 ? 'met' : 'all of it is met';
+    const label = this.left() > 2 ? 'met' : $localize`all of it is met`;
     return this.met() > wide(label) ? label : '';
   });
   /** What is sour, with its figures, in the order drawn: a block too narrow for its name finds it here. */
@@ -191,11 +192,11 @@ export class LedgerPicture {
   });
   protected readonly spoken = computed(() => {
     const { acidMeq, sodaMeq, leadWord, lead } = this.view();
-    return `Acid ${this.figure(acidMeq)} and soda ${this.figure(sodaMeq)} milliequivalents: ${lead} ${leadWord}`;
+    return $localize`Acid ${this.figure(acidMeq)} and soda ${this.figure(sodaMeq)} milliequivalents: ${lead} ${leadWord}`;
   });
 
   protected figure(meq: number): string {
-    return meq.toFixed(meq < 9.95 ? 1 : 0);
+    return decimal(meq, meq < 9.95 ? 1 : 0);
   }
 
   private drawn({ label, from, meq }: Block, strength: number): DrawnBlock {

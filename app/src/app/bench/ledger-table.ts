@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { GRAMS_PER_TEASPOON, SODA_MEQ_PER_GRAM, type Ledger } from '@orvin/core/batter/leavening';
@@ -92,18 +93,20 @@ export class LedgerTable {
       side,
       name,
       grams: grams === undefined ? '' : gramsInWords(grams),
-      meq: meq.toFixed(1),
+      meq: decimal(meq, 1),
       soda: gramsInWords(Math.abs(meq) / SODA_MEQ_PER_GRAM),
       spoons: inTeaspoons(Math.abs(meq) / SODA_MEQ_PER_GRAM, GRAMS_PER_TEASPOON.soda),
     });
     const named = (ingredient: Ingredient) => shortIngredientName(ingredient, this.region());
     return [
       ...foodAcids.map(({ ingredient, grams, meq }) => row('sour', named(ingredient), grams, meq)),
-      ...(leaveningAcidMeq > 0.05 ? [row('sour', 'acid in the powder', undefined, leaveningAcidMeq)] : []),
-      ...foodBases.map(({ ingredient, grams, meq }) => row('takes acid', named(ingredient), grams, meq)),
+      ...(leaveningAcidMeq > 0.05 ? [row('sour', $localize`acid in the powder`, undefined, leaveningAcidMeq)] : []),
+      ...foodBases.map(({ ingredient, grams, meq }) => row($localize`takes acid`, named(ingredient), grams, meq)),
       ...sodas.map(({ ingredient, grams, meq }) => row('soda', named(ingredient), grams, meq)),
-      ...(leftoverSodaGrams > 0.05 ? [row('left over', 'soda', undefined, leftoverSodaGrams * SODA_MEQ_PER_GRAM)] : []),
-      ...(leftoverAcidMeq > 0.5 ? [row('left over', 'acid', undefined, leftoverAcidMeq)] : []),
+      ...(leftoverSodaGrams > 0.05
+        ? [row($localize`left over`, 'soda', undefined, leftoverSodaGrams * SODA_MEQ_PER_GRAM)]
+        : []),
+      ...(leftoverAcidMeq > 0.5 ? [row($localize`left over`, 'acid', undefined, leftoverAcidMeq)] : []),
     ];
   });
 }

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import type { Ledger } from '@orvin/core/batter/leavening';
 import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/batter/leavening';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
@@ -49,7 +50,7 @@ const ROOM_GRAMS = 0.5;
 /** Sour blocks smaller than this share are drawn together. */
 const TOO_SMALL_TO_NAME = 0.05;
 const LONG_NAME = 18;
-const meqInWords = (meq: number) => meq.toFixed(meq < 9.95 ? 1 : 0);
+const meqInWords = (meq: number) => decimal(meq, meq < 9.95 ? 1 : 0);
 
 /** What the ledger picture shows, worked out once: figures and words, no pixels. */
 export function ledgerView(ledger: Ledger, region: Region): LedgerView {
@@ -67,16 +68,16 @@ export function ledgerView(ledger: Ledger, region: Region): LedgerView {
   const spoons = (grams: number) => inTeaspoons(grams, GRAMS_PER_TEASPOON.soda);
   const lead = balance === 'soda-left' ? gramsInWords(leftoverSodaGrams) : '';
   const leadWord = {
-    'no-leavener': 'No soda, no powder',
-    balanced: 'Acid and soda meet',
-    'soda-left': 'soda left over',
-    'acid-left': 'Acid left over',
+    'no-leavener': $localize`No soda, no powder`,
+    balanced: $localize`Acid and soda meet`,
+    'soda-left': $localize`soda left over`,
+    'acid-left': $localize`Acid left over`,
   }[balance];
   const leadMore =
     balance === 'soda-left'
-      ? `${spoons(leftoverSodaGrams)} with nothing sour to meet`
+      ? $localize`${spoons(leftoverSodaGrams)} with nothing sour to meet`
       : balance === 'acid-left'
-        ? `room for ${gramsInWords(room)} more soda (${spoons(room)}); as it is, it bakes on the sour side`
+        ? $localize`room for ${gramsInWords(room)} more soda (${spoons(room)}); as it is, it bakes on the sour side`
         : '';
   const likely = phConsequence(crumbPh.likely);
 
@@ -89,7 +90,7 @@ export function ledgerView(ledger: Ledger, region: Region): LedgerView {
     acidMeq,
     metMeq: sodaMeq - leftMeq,
     leftMeq,
-    leftWords: `${gramsInWords(leftoverSodaGrams)} meets nothing sour`,
+    leftWords: $localize`${gramsInWords(leftoverSodaGrams)} meets nothing sour`,
     sodaMeq,
     sodaSources: ledger.sodas
       .map(({ ingredient, meq }) => `${shortName(ingredient, region)} ${meqInWords(meq)}`)
@@ -100,7 +101,7 @@ export function ledgerView(ledger: Ledger, region: Region): LedgerView {
       name: PHASE_NAMES[phase],
       percent: ledger.gas.millimoles > 0 ? (100 * ledger.gas.byPhase[phase]) / ledger.gas.millimoles : 0,
     })),
-    gasWords: `${ledger.gas.gramsPer100gFlour.toFixed(2)} g CO₂ per 100 g flour`,
+    gasWords: $localize`${decimal(ledger.gas.gramsPer100gFlour, 2)} g CO₂ per 100 g flour`,
     ph: { ...crumbPh, words: phInWords(crumbPh.low, crumbPh.high), ...likely },
   };
 }
@@ -128,7 +129,7 @@ function acidBlocks(
   // what is alkaline itself takes some acid away: the named blocks then share what is left
   const share = rest < 0 ? foodAcidMeq / (foodAcidMeq - rest) : 1;
   for (const { ingredient, meq } of named) put(shortName(ingredient, region), meq * share);
-  if (rest > 0.05) put(named.length === 0 ? 'flour and the rest' : 'the rest', rest);
+  if (rest > 0.05) put(named.length === 0 ? $localize`flour and the rest` : $localize`the rest`, rest);
   return {
     acids: blocks,
     powderAcid: leaveningAcidMeq > 0.05 ? { label: 'powder', from: at, meq: leaveningAcidMeq } : undefined,

@@ -28,7 +28,7 @@ import { OnBench } from '../work/on-bench';
 import { MovesFocus } from './moves-focus';
 
 const newLine = (text: string): FormulaLine => ({ id: crypto.randomUUID(), text });
-const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text || 'an empty line');
+const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text || $localize`an empty line`);
 
 /** What the baker does to the lines of the formula on the bench: every act an edit that can be undone. */
 @Injectable()
@@ -42,7 +42,7 @@ export class LineEditing extends MovesFocus {
   readonly readingOpened = signal(0);
   type(line: FormulaLine, text: string): void {
     this.change(
-      `the change of ${short(line.text)}`,
+      $localize`the change of ${short(line.text)}`,
       (formula) => replaceLine(formula, retyped(line, text, this.context(formula))),
       `line ${line.id}`,
     );
@@ -50,14 +50,14 @@ export class LineEditing extends MovesFocus {
 
   /** The other thing that a line allows, in the place of what it takes. */
   takeInstead(line: FormulaLine, lineWithIt: string): void {
-    this.change(`what ${short(line.text)} takes`, (formula) =>
+    this.change($localize`what ${short(line.text)} takes`, (formula) =>
       replaceLine(formula, retyped(line, lineWithIt, this.context(formula))),
     );
   }
 
   /** Another amount, in any unit, in the place of the line's own. */
   setAmount(line: FormulaLine, amount: string): void {
-    this.change(`the amount of ${short(line.text)}`, (formula) => {
+    this.change($localize`the amount of ${short(line.text)}`, (formula) => {
       const context = this.context(formula);
       return replaceLine(formula, retyped(line, withAmount(line.text, amount, context), context));
     });
@@ -65,7 +65,7 @@ export class LineEditing extends MovesFocus {
 
   /** The baker's word on what a line is or weighs; undefined takes it back. */
   correct(lineId: string, correction: Pick<LineFacts, 'ingredientId' | 'grams'>): void {
-    this.change('the correction', (formula) => tellLine(formula, lineId, correction));
+    this.change($localize`the correction`, (formula) => tellLine(formula, lineId, correction));
   }
 
   /** Something told of a line besides: that it may be left out, a note, its shares, the formula it takes from. */
@@ -78,7 +78,7 @@ export class LineEditing extends MovesFocus {
     texts: readonly string[] = [''],
   ): void {
     const lines = texts.map(newLine);
-    this.change(texts.length > 1 ? `the ${texts.length} pasted lines` : 'the new line', (formula) =>
+    this.change(texts.length > 1 ? $localize`the ${texts.length} pasted lines` : $localize`the new line`, (formula) =>
       insertLines(formula, behind, lines),
     );
     this.moveFocus(lines.at(-1)?.id);
@@ -87,7 +87,7 @@ export class LineEditing extends MovesFocus {
   remove(lineId: string): void {
     const all = this.lineIds();
     const at = all.indexOf(lineId);
-    this.change('the removed line', (formula) => removeLine(formula, lineId));
+    this.change($localize`the removed line`, (formula) => removeLine(formula, lineId));
     this.moveFocus(all[at - 1] ?? all[at + 1]);
   }
 
@@ -100,17 +100,17 @@ export class LineEditing extends MovesFocus {
 
   /** Moves the line itself up (−1) or down (1), over the border of its part too. */
   shift(lineId: string, by: 1 | -1): void {
-    this.change('the moved line', (formula) => shiftLine(formula, lineId, by));
+    this.change($localize`the moved line`, (formula) => shiftLine(formula, lineId, by));
     this.moveFocus(lineId);
   }
 
   move(lineId: string, componentId: string, at: number): void {
-    this.change('the moved line', (formula) => moveLine(formula, lineId, componentId, at));
+    this.change($localize`the moved line`, (formula) => moveLine(formula, lineId, componentId, at));
   }
 
   rename(componentId: string, name: string): void {
     this.change(
-      'the name of a part',
+      $localize`the name of a part`,
       (formula) => renameComponent(formula, componentId, name),
       `component ${componentId}`,
     );
@@ -118,8 +118,8 @@ export class LineEditing extends MovesFocus {
 
   /** Begins a part at a line: it and all below it in its part move there. */
   startPartAt(lineId: string): void {
-    this.change('the new part', (formula) =>
-      startComponentAt(formula, lineId, { id: crypto.randomUUID(), name: 'New part' }),
+    this.change($localize`the new part`, (formula) =>
+      startComponentAt(formula, lineId, { id: crypto.randomUUID(), name: $localize`New part` }),
     );
     this.moveFocus(lineId);
   }
@@ -127,27 +127,27 @@ export class LineEditing extends MovesFocus {
   /** Adds an empty part at the end, with a line to write into. */
   addPart(): void {
     const line = newLine('');
-    this.change('the new part', (formula) =>
-      addComponent(formula, { id: crypto.randomUUID(), name: 'New part', lines: [line] }),
+    this.change($localize`the new part`, (formula) =>
+      addComponent(formula, { id: crypto.randomUUID(), name: $localize`New part`, lines: [line] }),
     );
     this.moveFocus(line.id);
   }
 
   dissolvePart(componentId: string): void {
-    this.change('the dissolved part', (formula) => dissolveComponent(formula, componentId));
+    this.change($localize`the dissolved part`, (formula) => dissolveComponent(formula, componentId));
   }
 
   shiftPart(componentId: string, by: 1 | -1): void {
-    this.change('the moved part', (formula) => shiftComponent(formula, componentId, by));
+    this.change($localize`the moved part`, (formula) => shiftComponent(formula, componentId, by));
   }
 
   setRegion(region: Region): void {
-    this.change('the measures', (formula) => ({ ...formula, region }));
+    this.change($localize`the measures`, (formula) => ({ ...formula, region }));
   }
 
   /** The baker's choice of style; undefined leaves it to what the amounts say. */
   setStyle(styleId: string | undefined): void {
-    this.change('the style', (formula) => {
+    this.change($localize`the style`, (formula) => {
       const rest: { styleId?: string } & Formula = { ...formula };
       delete rest.styleId;
       return { ...rest, ...(styleId !== undefined && { styleId }) };
@@ -157,27 +157,33 @@ export class LineEditing extends MovesFocus {
   /** Takes the one click that puts a finding right. */
   fix({ fix }: Finding): void {
     if (!fix) return;
-    this.change('the fix', (formula) => applyFix(formula, fix, this.store.kitchen(), () => crypto.randomUUID()));
+    this.change($localize`the fix`, (formula) =>
+      applyFix(formula, fix, this.store.kitchen(), () => crypto.randomUUID()),
+    );
   }
 
   dismiss(dismissal: Dismissal): void {
-    this.change('setting aside', (formula) => dismiss(formula, dismissal));
+    this.change($localize`setting aside`, (formula) => dismiss(formula, dismissal));
   }
 
   restore(code: string, place: string): void {
-    this.change('looking at it again', (formula) => restore(formula, { code, place }));
+    this.change($localize`looking at it again`, (formula) => restore(formula, { code, place }));
   }
 
   /** Teaches a word of the baker's own: from now on every formula reads it so, and the line needs no correction of its own. */
   teachName(words: string, ingredientId: string, lineId: string): void {
-    this.store.changeKitchen(`learning “${short(words)}”`, (kitchen) => learn.name(kitchen, words, ingredientId));
+    this.store.changeKitchen($localize`learning “${short(words)}”`, (kitchen) =>
+      learn.name(kitchen, words, ingredientId),
+    );
     const record = this.onBench.record();
     if (record && lineOf(record.formula, lineId)?.ingredientId === ingredientId)
       this.correct(lineId, { ingredientId: undefined });
   }
 
   teachMeasure(name: string, millilitres: number): void {
-    this.store.changeKitchen(`learning “${short(name)}”`, (kitchen) => learn.measure(kitchen, name, millilitres));
+    this.store.changeKitchen($localize`learning “${short(name)}”`, (kitchen) =>
+      learn.measure(kitchen, name, millilitres),
+    );
   }
 
   private context({ region }: Formula) {

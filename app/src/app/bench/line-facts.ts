@@ -142,8 +142,8 @@ export class LineFacts {
       .filter((record) => record.id !== id)
       .map((record) => {
         const within = takesFrom(record.formula, id, around);
-        const title = record.formula.title || 'Without a name';
-        return { id: record.id, name: within ? `${title} (takes from this one)` : title, within };
+        const title = record.formula.title || $localize`Without a name`;
+        return { id: record.id, name: within ? $localize`${title} (takes from this one)` : title, within };
       });
     return [{ id: '', name: 'nothing', within: false }, ...others];
   });
@@ -166,7 +166,10 @@ export class LineFacts {
     const before = shares.map((share) =>
       share === last && /^(?:|all|the rest)$/.test(share.amount) ? { ...share, amount: 'half' } : share,
     );
-    this.stepEditing.split(this.line().id, [...before, { stepId: next.id, amount: last ? 'the rest' : 'all' }]);
+    this.stepEditing.split(this.line().id, [
+      ...before,
+      { stepId: next.id, amount: last ? $localize`the rest` : 'all' },
+    ]);
   }
 
   protected takeOut(at: number): void {
@@ -179,18 +182,18 @@ export class LineFacts {
   }
 
   protected setOptional(optional: boolean): void {
-    this.editing.tell(this.line().id, { optional }, 'what may be left out');
+    this.editing.tell(this.line().id, { optional }, $localize`what may be left out`);
   }
 
   protected setNote(note: string): void {
-    this.editing.tell(this.line().id, { note: note === '' ? undefined : note }, 'the note', 'note');
+    this.editing.tell(this.line().id, { note: note === '' ? undefined : note }, $localize`the note`, 'note');
   }
 
   protected setFormula(formulaId: string): void {
     this.editing.tell(
       this.line().id,
       { formulaId: formulaId === '' ? undefined : formulaId },
-      'what a line takes from',
+      $localize`what a line takes from`,
     );
   }
 }

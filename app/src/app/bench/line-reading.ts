@@ -216,16 +216,16 @@ export class LineReading {
     const answers: Answer[] = [];
     if (code !== undefined && ABOUT_NAME.has(code) && read.ingredient && read.name.trim() !== '') {
       const { id } = read.ingredient;
-      answers.push({ label: 'It is right', act: () => this.editing.teachName(read.name.trim(), id, line.id) });
+      answers.push({ label: $localize`It is right`, act: () => this.editing.teachName(read.name.trim(), id, line.id) });
     }
     if (code !== undefined && ABOUT_AMOUNT.has(code) && grams !== undefined)
       answers.push({
-        label: `${gramsInWords(grams)} is right`,
+        label: $localize`${gramsInWords(grams)} is right`,
         act: () => this.editing.correct(line.id, { grams: Number(gramsForHands(grams)) }),
       });
     const context = { region: this.region(), kitchen: this.store.kitchen() };
     for (const { words, lineWithIt } of alternativesIn(line.text, context))
-      answers.push({ label: `Take ${words}`, act: () => this.editing.takeInstead(line, lineWithIt) });
+      answers.push({ label: $localize`Take ${words}`, act: () => this.editing.takeInstead(line, lineWithIt) });
     if (code !== undefined && ASKS_WHICH.has(code))
       for (const other of read.others.slice(0, NEAREST_SHOWN))
         answers.push({
@@ -238,16 +238,16 @@ export class LineReading {
   protected readonly origin = computed(() => {
     const entries = this.read()?.entries ?? [];
     if (entries.length === 0)
-      return 'Write an amount and an ingredient: “225 g plain flour”, “2 large eggs”, “½ tsp bicarb”.';
+      return $localize`Write an amount and an ingredient: “225 g plain flour”, “2 large eggs”, “½ tsp bicarb”.`;
     if (entries.length > 1)
-      return `${entries.length} ingredients in one line, ${gramsInWords(this.read()?.grams ?? 0)} together. Put each on a line of its own to correct it.`;
+      return $localize`${entries.length} ingredients in one line, ${gramsInWords(this.read()?.grams ?? 0)} together. Put each on a line of its own to correct it.`;
     const weight = entries[0]?.read.weight;
     if (!weight) return '';
-    if (this.line().grams !== undefined) return 'The grams are your own word.';
+    if (this.line().grams !== undefined) return $localize`The grams are your own word.`;
     const spread = weight.high - weight.low > 0.06 * weight.grams;
     return spread
-      ? `Eight in ten bakers measure ${gramsInWords(weight.low)} to ${gramsInWords(weight.high)} this way. Weigh it once to be sure.`
-      : 'As good as a scale.';
+      ? $localize`Eight in ten bakers measure ${gramsInWords(weight.low)} to ${gramsInWords(weight.high)} this way. Weigh it once to be sure.`
+      : $localize`As good as a scale.`;
   });
 
   constructor() {

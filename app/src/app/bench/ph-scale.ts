@@ -81,7 +81,7 @@ const ZONES = [
 })
 export class PhScale {
   protected readonly texts = {
-    crumbPh: (words: string | number, why: string | number) => $localize`Crumb pH ${words}: ${why}`,
+    crumbPh: (words: string | number, why: string | number) => $localize`Crumb pH ${words}:words:: ${why}`,
   };
   readonly ph = input.required<LedgerView['ph']>();
   private readonly size = inject(Width);

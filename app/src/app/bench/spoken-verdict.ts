@@ -11,8 +11,8 @@ const RESTING = 900;
 
 function bandsInWords(outside: readonly string[], of: number): string {
   if (of === 0) return '';
-  if (outside.length === 0) return 'all within their bands';
-  return `outside ${outside.length === 1 ? 'its band' : 'their bands'}: ${outside.join(', ')}`;
+  if (outside.length === 0) return $localize`all within their bands`;
+  return $localize`outside ${outside.length === 1 ? $localize`its band` : $localize`their bands`}:bands:: ${outside.join(', ')}`;
 }
 
 /** What a change did to the verdict, for whom hears the screen: said once the hands rest, and only where it moved. */
@@ -34,7 +34,7 @@ export class SpokenVerdict {
     return [
       `${lead} ${leadWord}`.trim(),
       bandsInWords(outside, this.verdicts().length),
-      toSee === 0 ? '' : `${toSee} to look at`,
+      toSee === 0 ? '' : $localize`${toSee} to look at`,
     ]
       .filter(Boolean)
       .join('; ');

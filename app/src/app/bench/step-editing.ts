@@ -23,13 +23,17 @@ export class StepEditing extends MovesFocus {
   private readonly onBench = inject(OnBench);
 
   type(step: FormulaStep, text: string): void {
-    this.change('the change of a step', (formula) => replaceStep(formula, { ...step, text }), `step ${step.id}`);
+    this.change(
+      $localize`the change of a step`,
+      (formula) => replaceStep(formula, { ...step, text }),
+      `step ${step.id}`,
+    );
   }
 
   /** Puts steps behind one; first of all when none is named. */
   addBehind(behindId: string | undefined, texts: readonly string[] = ['']): void {
     const steps = texts.map(newStep);
-    this.change(texts.length > 1 ? `the ${texts.length} pasted steps` : 'the new step', (formula) =>
+    this.change(texts.length > 1 ? $localize`the ${texts.length} pasted steps` : $localize`the new step`, (formula) =>
       insertSteps(formula, behindId, steps),
     );
     this.moveFocus(steps.at(-1)?.id);
@@ -38,18 +42,18 @@ export class StepEditing extends MovesFocus {
   remove(stepId: string): void {
     const all = this.stepIds();
     const at = all.indexOf(stepId);
-    this.change('the removed step', (formula) => removeStep(formula, stepId));
+    this.change($localize`the removed step`, (formula) => removeStep(formula, stepId));
     this.moveFocus(all[at - 1] ?? all[at + 1]);
   }
 
   shift(stepId: string, by: 1 | -1): void {
-    this.change('the moved step', (formula) => shiftStep(formula, stepId, by));
+    this.change($localize`the moved step`, (formula) => shiftStep(formula, stepId, by));
     this.moveFocus(stepId);
   }
 
   /** Moves a step to a place, counted without the step itself. */
   move(stepId: string, at: number): void {
-    this.change('the moved step', (formula) => {
+    this.change($localize`the moved step`, (formula) => {
       const step = formula.steps.find(({ id }) => id === stepId);
       if (!step) return formula;
       const others = formula.steps.filter(({ id }) => id !== stepId);
@@ -67,12 +71,12 @@ export class StepEditing extends MovesFocus {
   /** Which steps take how much of a line; none leaves it to what the steps say. */
   split(lineId: string, shares: readonly LineShare[]): void {
     const text = this.textOf(lineId);
-    this.change(`the shares of ${text}`, (formula) => splitLine(formula, lineId, shares));
+    this.change($localize`the shares of ${text}`, (formula) => splitLine(formula, lineId, shares));
   }
 
   private textOf(lineId: string): string {
     const record = this.onBench.record();
-    return (record && lineOf(record.formula, lineId)?.text) ?? 'a line';
+    return (record && lineOf(record.formula, lineId)?.text) ?? $localize`a line`;
   }
 
   private stepIds(): readonly string[] {

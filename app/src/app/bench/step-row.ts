@@ -90,7 +90,7 @@ export class StepRow {
   }
 
   protected readonly spoken = ({ portion, name, grams }: TakenChip): string =>
-    `${[portion, name, grams].filter(Boolean).join(' ')}, to its line`;
+    $localize`${[portion, name, grams].filter(Boolean).join(' ')}, to its line`;
 
   /** Several lines pasted into a step become steps of their own. */
   protected paste(event: ClipboardEvent): void {

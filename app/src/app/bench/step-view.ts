@@ -40,14 +40,14 @@ function said(mention: Mention): SaidChip | undefined {
     case 'temperature':
       return {
         kind: 'temperature',
-        words: `${Math.round(mention.celsius)} °C${mention.fan ? ' fan' : ''}${mention.of === 'core' ? ' in the middle' : ''}`,
+        words: `${Math.round(mention.celsius)} °C${mention.fan ? ' fan' : ''}${mention.of === 'core' ? $localize` in the middle` : ''}`,
       };
     case 'cover':
-      return { kind: 'cover', words: `under ${mention.with}` };
+      return { kind: 'cover', words: $localize`under ${mention.with}` };
     case 'cue':
       return {
         kind: 'cue',
-        words: `until ${mention.words.length > LONGEST_CUE ? `${mention.words.slice(0, LONGEST_CUE - 1)}…` : mention.words}`,
+        words: $localize`until ${mention.words.length > LONGEST_CUE ? `${mention.words.slice(0, LONGEST_CUE - 1)}…` : mention.words}`,
       };
   }
 }

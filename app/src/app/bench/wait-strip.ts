@@ -67,7 +67,7 @@ export class WaitStrip {
 
   protected readonly spoken = computed(() => {
     const share = (minutes: number) => Math.round(100 * this.waiting().usableShare(minutes));
-    return `Usable gas after 15 minutes ${share(15)} %, after 30 minutes ${share(30)} %, after an hour ${share(60)} %.`;
+    return $localize`Usable gas after 15 minutes ${share(15)} %, after 30 minutes ${share(30)} %, after an hour ${share(60)} %.`;
   });
   protected readonly drawn = computed(() => {
     const wide = this.width();
@@ -87,7 +87,7 @@ export class WaitStrip {
         minutes,
         x: Math.min(x(minutes), wide - 1),
         anchor: minutes === 0 ? 'start' : minutes === 60 ? 'end' : 'middle',
-        text: minutes === 0 ? 'at once' : minutes === 60 ? '60 min' : `${minutes}`,
+        text: minutes === 0 ? $localize`at once` : minutes === 60 ? '60 min' : `${minutes}`,
       })),
     };
   });

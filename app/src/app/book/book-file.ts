@@ -75,7 +75,7 @@ export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) 
       else await onPhoto(photoId, new Blob([content], { type: 'image/jpeg' }));
     },
   });
-  if (!records) throw new Error(`This is no file of a Book: there is no ${RECORDS} in it.`);
+  if (!records) throw new Error($localize`This is no file of a Book: there is no ${RECORDS} in it.`);
   return checked(await records.text());
 }
 async function checked(json: string): Promise<ReadBook> {
@@ -83,15 +83,15 @@ async function checked(json: string): Promise<ReadBook> {
   try {
     value = JSON.parse(json);
   } catch {
-    throw new Error('This file of a Book is damaged: its records are no JSON.');
+    throw new Error($localize`This file of a Book is damaged: its records are no JSON.`);
   }
   const result: Joi.ValidationResult<{ readonly version: number; readonly bakes: readonly NamedRecord[] }> = fileSchema.validate(value); // prettier-ignore
-  if (result.error) throw new Error(`This file of a Book is damaged: ${result.error.message}.`);
-  if (result.value.version > VERSION) throw new Error('This Book was written by a later Orvin. Bring that one up to date first.'); // prettier-ignore
+  if (result.error) throw new Error($localize`This file of a Book is damaged: ${result.error.message}.`);
+  if (result.value.version > VERSION) throw new Error($localize`This Book was written by a later Orvin. Bring that one up to date first.`); // prettier-ignore
   const bakes: NamedRecord[] = [];
   for await (const some of inTurns(result.value.bakes)) {
     const read: Joi.ValidationResult<readonly NamedRecord[]> = bakesSchema.validate(some);
-    if (read.error) throw new Error(`This file of a Book is damaged: ${read.error.message}.`);
+    if (read.error) throw new Error($localize`This file of a Book is damaged: ${read.error.message}.`);
     bakes.push(...read.value);
   }
   return { bakes };

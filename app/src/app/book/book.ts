@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime } from 'rxjs';
@@ -31,7 +32,7 @@ import type { StoredBake } from '../store/records';
 /** Bakes whose words are put together at once. */
 const AT_ONCE = 400;
 const PAUSE_MILLISECONDS = 150;
-const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+const DATE = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long' });
 
 /** Book: what was baked, what it taught, and what explains a difference. */
 @Component({
@@ -82,11 +83,11 @@ export class Book {
   protected readonly book = inject(BookStore);
 
   protected readonly faces = [
-    { id: 'season', name: 'Season' },
-    { id: 'compare', name: 'Compare' },
-    { id: 'why', name: 'Why' },
-    { id: 'keep', name: 'Keep' },
-    { id: 'freezer', name: 'Freezer' },
+    { id: 'season', name: $localize`Season` },
+    { id: 'compare', name: $localize`Compare` },
+    { id: 'why', name: $localize`Why` },
+    { id: 'keep', name: $localize`Keep` },
+    { id: 'freezer', name: $localize`Freezer` },
   ];
   protected readonly face = computed(() => this.faces.find(({ id }) => id === this.at())?.id ?? 'season');
   /** What a face is about, where it is one bake. */
@@ -95,9 +96,12 @@ export class Book {
     if (face === 'season' || face === 'compare') return undefined;
     const bake = face === 'freezer' ? undefined : this.book.bake(this.ids() ?? '');
     if (!bake)
-      return { title: { why: 'Why', keep: 'Keep', freezer: 'Freezer, fridge and tins' }[face] ?? '', facts: [] };
+      return {
+        title: { why: $localize`Why`, keep: $localize`Keep`, freezer: $localize`Freezer, fridge and tins` }[face] ?? '',
+        facts: [],
+      };
     const { title, at, versionNumber, score } = bake.record;
-    return { title, facts: [DATE.format(at), ...(versionNumber === undefined ? [] : [`version ${versionNumber}`]), ...(score === undefined ? [] : [`scored ${score}`])] }; // prettier-ignore
+    return { title, facts: [DATE.format(at), ...(versionNumber === undefined ? [] : [$localize`version ${versionNumber}`]), ...(score === undefined ? [] : [$localize`scored ${score}`])] }; // prettier-ignore
   });
   /** What can be found, beside each bake; worked out once for each. */
   private readonly findables = new WeakMap<StoredBake, string>();
@@ -152,7 +156,7 @@ export class Book {
     if (!latest || !first) return undefined;
     const formulas = new Set(all.map(({ record }) => record.formulaId ?? record.title)).size;
     return {
-      span: all.length === 1 ? DATE.format(latest.record.at) : `${DATE.format(first.record.at)} to ${DATE.format(latest.record.at)}`, // prettier-ignore
+      span: all.length === 1 ? DATE.format(latest.record.at) : $localize`${DATE.format(first.record.at)} to ${DATE.format(latest.record.at)}`, // prettier-ignore
       bakes: all.length,
       shown: this.shown().length,
       formulas,
@@ -160,17 +164,19 @@ export class Book {
   });
   protected readonly ovenWords = computed(() => {
     const kitchen = this.learning.learned()?.kitchen;
-    if (!kitchen) return 'nothing learned yet';
+    if (!kitchen) return $localize`nothing learned yet`;
     const { celsius, spread, known } = learnedOven(kitchen);
-    return known ? `oven ${Math.round(celsius)} °C ± ${spread.toFixed(0)}`.replace('-', '−') : 'oven not yet known';
+    return known
+      ? `oven ${Math.round(celsius)} °C ± ${spread.toFixed(0)}`.replace('-', '−')
+      : $localize`oven not yet known`;
   });
   /** A bake along that is over and not in the Book yet, else the formula at hand. */
   protected readonly toRecord = computed(() => {
     const kept = new Set(this.book.bakes().map(({ record }) => record.bakingId));
     const along = this.bakings.bakings().find(({ id, baking }) => isOver(baking.happenings) && !kept.has(id));
-    if (along) return { label: `Record ${along.baking.title}`, query: { bake: along.id } };
+    if (along) return { label: $localize`Record ${along.baking.title}`, query: { bake: along.id } };
     const record = this.onBench.record();
-    return record ? { label: `Record ${record.formula.title || 'a bake'}`, query: { of: record.id } } : { label: 'Record a bake', query: {} }; // prettier-ignore
+    return record ? { label: $localize`Record ${record.formula.title || $localize`a bake`}`, query: { of: record.id } } : { label: $localize`Record a bake`, query: {} }; // prettier-ignore
   });
 
   constructor() {
@@ -223,9 +229,9 @@ export class Book {
       });
       const { fresh, same, differs } = await heldAgainstBook(bakes, (id) => this.book.bake(id));
       if (fresh.length + differs.length > 0) this.book.bringIn([...fresh, ...differs]);
-      const there = same > 0 ? `; ${same} there already` : '';
-      const beside = differs.length > 0 ? `; ${differs.length} that differ stand beside yours` : '';
-      this.toasts.show(`${fresh.length} new${beside}${there}. One undo takes all of it back.`);
+      const there = same > 0 ? $localize`; ${same} there already` : '';
+      const beside = differs.length > 0 ? $localize`; ${differs.length} that differ stand beside yours` : '';
+      this.toasts.show($localize`${fresh.length} new${beside}${there}. One undo takes all of it back.`);
     } catch (error) {
       this.problem.set(error instanceof Error ? error.message : String(error));
     }

@@ -1,3 +1,4 @@
+import { inSentence, decimal } from '@orvin/core/ground/language';
 import { compare, readingsOf, type Compared, type Comparison } from '@orvin/core/book/comparing';
 import { READING_CODES, recipeOf, type BakeRecord, type ReadingCode } from '@orvin/core/book/records';
 import { OUTCOME_NAMES, READING_NAMES, readingInWords } from '@orvin/core/words/book-words';
@@ -65,8 +66,8 @@ export function comparedSides(sides: readonly Side[]): ComparedBakes {
   const heights = low !== undefined && high !== undefined ? high - low : 0;
   const all = sides.map(({ compared }) => compared);
   const rows = told.map(({ code, share, shareSpread }): DifferenceRow => {
-    const against = share < 0 ? 'pulled the other way' : `${percent(share)} of it`;
-    const inHeight = comparison?.outcome === 'rise' && share > 0 && Math.abs(heights) >= 2 ? `, about ${Math.round(Math.abs(share * heights))} of the ${Math.abs(heights)} mm` : ''; // prettier-ignore
+    const against = share < 0 ? $localize`pulled the other way` : $localize`${percent(share)} of it`;
+    const inHeight = comparison?.outcome === 'rise' && share > 0 && Math.abs(heights) >= 2 ? $localize`, about ${Math.round(Math.abs(share * heights))} of the ${Math.abs(heights)} mm` : ''; // prettier-ignore
     return { code, name: READING_NAMES[code], worth: `${against}, ± ${percent(shareSpread)}${inHeight}`, cells: cellsOf(code, all) }; // prettier-ignore
   });
   const differing = new Set(told.map(({ code }) => code));
@@ -89,10 +90,11 @@ export function scoreOf({ outcomes }: Compared): number | undefined {
 }
 function movedInWords({ outcome, moved, foreseenSpread }: Comparison, before: Side, after: Side): string {
   if (foreseenSpread !== undefined)
-    return `Not baked yet. By the models ${OUTCOME_NAMES[outcome]} would move by ${moved < 0 ? '−' : '+'}${Math.abs(moved).toFixed(1)} ± ${foreseenSpread.toFixed(1)} of five steps`;
-  if (outcome === 'taste') return `${scoreOf(before.compared) ?? '?'} of ten became ${scoreOf(after.compared) ?? '?'}`;
+    return $localize`Not baked yet. By the models ${OUTCOME_NAMES[outcome]} would move by ${moved < 0 ? '−' : '+'}${decimal(Math.abs(moved), 1)} ± ${decimal(foreseenSpread, 1)} of five steps`;
+  if (outcome === 'taste')
+    return $localize`${scoreOf(before.compared) ?? '?'} of ten became ${scoreOf(after.compared) ?? '?'}`;
   const steps = Math.round(10 * Math.abs(moved)) / 10;
-  return `${capitalised(OUTCOME_NAMES[outcome])} moved by ${steps} of five steps`;
+  return $localize`${capitalised(OUTCOME_NAMES[outcome])} moved by ${steps} of five steps`;
 }
 function cellsOf(code: ReadingCode, sides: readonly Compared[]): DifferenceRow['cells'] {
   const all = readingsOf(code, sides);
@@ -100,7 +102,7 @@ function cellsOf(code: ReadingCode, sides: readonly Compared[]): DifferenceRow['
   const [least, most] = [Math.min(...values), Math.max(...values)];
   return all.map((value) => {
     return value === undefined
-      ? { words: 'not known', at: undefined }
+      ? { words: $localize`not known`, at: undefined }
       : { words: readingInWords(code, value), at: most > least ? (value - least) / (most - least) : 0.5 };
   });
 }
@@ -109,6 +111,6 @@ function sameGrams(records: readonly BakeRecord[], of: number): readonly string[
   if (records.length < of) return [];
   const [first, ...others] = records.map(({ grams }) => grams ?? {});
   return Object.entries(first ?? {}).flatMap(([name, grams]) =>
-    others.every((each) => Math.abs((each[name] ?? -1) - grams) <= 0.01 * grams) ? [name.toLowerCase()] : [],
+    others.every((each) => Math.abs((each[name] ?? -1) - grams) <= 0.01 * grams) ? [inSentence(name)] : [],
   );
 }

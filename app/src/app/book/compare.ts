@@ -109,8 +109,13 @@ export class Compare {
       formulaId,
       compared,
       ...(shown && { shown }),
-      date: `version ${version.number}`,
-      version: bakes.length === 0 ? 'not baked yet' : bakes.length === 1 ? '1 bake' : `mean of ${bakes.length} bakes`,
+      date: $localize`version ${version.number}`,
+      version:
+        bakes.length === 0
+          ? $localize`not baked yet`
+          : bakes.length === 1
+            ? $localize`1 bake`
+            : $localize`mean of ${bakes.length} bakes`,
     };
   }
   private bakesOf(formulaId: string, number: number): readonly BakeRecord[] {
@@ -133,7 +138,7 @@ export class Compare {
       bakes,
       // one version alone is nothing to hold against another
       versions: versions.length < 2 ? [] : versions.map(({ number }) => {
-        const id = `v${number} of ${recipe ?? ''}`;
+        const id = $localize`v${number} of ${recipe ?? ''}`;
         return { id, words: `v${number}`, chosen: chosen.includes(id) };
       }),
     }; // prettier-ignore
@@ -170,7 +175,7 @@ export class Compare {
 
   protected readonly change = computed(() => {
     const first = this.compared().rows.find(({ code }) => DIFFERS_IN_HALVES.has(code));
-    return first ? READING_NAMES[first.code] : 'what you suspect';
+    return first ? READING_NAMES[first.code] : $localize`what you suspect`;
   });
   protected readonly settle = settling(STEP);
   protected readonly steps = computed(() => HALF_BATCH_STEPS.map((step) => halfBatchInWords(step, this.change())));
@@ -188,11 +193,11 @@ export class Compare {
     const formulaId = this.chosen().at(-1)?.formulaId;
     const formula = formulaId === undefined ? undefined : this.formulas.formula(formulaId);
     if (!formula) {
-      this.toasts.show('Its formula is not on the Shelf any more, so there is nothing to plan.');
+      this.toasts.show($localize`Its formula is not on the Shelf any more, so there is nothing to plan.`);
       return;
     }
     const plan = this.halves.plan(formula, this.change());
-    this.toasts.show('Two half batches are in the Day. Record both, and they are read here.');
+    this.toasts.show($localize`Two half batches are in the Day. Record both, and they are read here.`);
     void this.router.navigate(['/day', plan.id]);
   }
 }

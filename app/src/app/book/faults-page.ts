@@ -6,15 +6,15 @@ import { capitalised } from '@orvin/core/words/figures';
 import { Slice } from './slice';
 
 const PLACE_NAMES: Readonly<Record<FaultPlace, string>> = {
-  top: 'The top',
-  edge: 'The sides',
-  crust: 'The crust',
-  crumb: 'The crumb',
-  base: 'The base',
-  shape: 'The shape',
-  taste: 'The taste',
-  bowl: 'In the bowl',
-  frosting: 'The frosting',
+  top: $localize`The top`,
+  edge: $localize`The sides`,
+  crust: $localize`The crust`,
+  crumb: $localize`The crumb`,
+  base: $localize`The base`,
+  shape: $localize`The shape`,
+  taste: $localize`The taste`,
+  bowl: $localize`In the bowl`,
+  frosting: $localize`The frosting`,
 };
 const MOST_CAUSES = 6;
 

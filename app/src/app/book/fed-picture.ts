@@ -85,5 +85,5 @@ export class FedPicture {
   protected readonly today = computed(() => this.x(this.now()));
   protected readonly marks = computed(() => this.feeds().map(({ at }) => this.x(at)));
   protected readonly from = computed(() => dayOf(this.bakedAt()));
-  protected readonly words = computed(() => `Alcohol in it, from ${this.from()} to two weeks from now: ${this.feeds().length} feeds.`); // prettier-ignore
+  protected readonly words = computed(() => $localize`Alcohol in it, from ${this.from()} to two weeks from now: ${this.feeds().length} feeds.`); // prettier-ignore
 }

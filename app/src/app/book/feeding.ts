@@ -1,10 +1,11 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { FEEDING_SCHOOLS, MOST_DRYING, type FedState, type Feed, type FeedingSchool, type NextFeed } from '@orvin/core/keep/feeding'; // prettier-ignore
 import type { Weighing } from '@orvin/core/keep/larder';
 import { FigureField } from '../parts/kept-field';
 import { dayOf } from '../parts/wall-clock';
 
-const SCHOOL_NAMES: Readonly<Record<FeedingSchool, string>> = { spirit: 'spirit', juice: 'juice or tea', nothing: 'nothing' }; // prettier-ignore
+const SCHOOL_NAMES: Readonly<Record<FeedingSchool, string>> = { spirit: 'spirit', juice: $localize`juice or tea`, nothing: 'nothing' }; // prettier-ignore
 const USUAL_STRENGTH = 40;
 
 /** A cake fed over weeks: what next, how much, and what stands in it. */
@@ -107,19 +108,20 @@ export class Feeding {
   protected readonly millilitres = computed(() => this.amount() ?? this.next().millilitres);
   protected readonly said = computed(() => {
     const { alcoholPercent, ofItsWater } = this.state();
-    const due = this.next().at < this.now() ? 'due since' : 'next';
+    const due = this.next().at < this.now() ? $localize`due since` : 'next';
     const next = `${due} ${dayOf(this.next().at)}, ${this.next().millilitres} ml`;
     if (this.feeds().length === 0) return next;
-    return `${this.feeds().length} ${this.feeds().length === 1 ? 'feed' : 'feeds'}; alcohol ${alcoholPercent.toFixed(1)} % of it, ${ofItsWater.toFixed(0)} % of its water; ${next}`; // prettier-ignore
+    return $localize`${this.feeds().length} ${this.feeds().length === 1 ? 'feed' : 'feeds'}; alcohol ${decimal(alcoholPercent, 1)} % of it, ${ofItsWater.toFixed(0)} % of its water; ${next}`; // prettier-ignore
   });
   /** Weight is the check: a cake that falls is drying. */
   protected readonly weight = computed(() => {
     const [first, last] = [this.weighings()[0], this.weighings().at(-1)];
-    if (!first || !last || first === last) return last ? `It weighed ${last.grams} g on ${dayOf(last.at)}.` : undefined;
+    if (!first || !last || first === last)
+      return last ? $localize`It weighed ${last.grams} g on ${dayOf(last.at)}.` : undefined;
     const lost = 1 - last.grams / this.state().grams;
     return lost > MOST_DRYING
-      ? `▲ It weighs ${last.grams} g, ${Math.round(100 * lost)} % less than with all that it was fed: it is drying. Wrap it better.`
-      : `It weighs ${last.grams} g: it holds what it was fed.`;
+      ? $localize`▲ It weighs ${last.grams} g, ${Math.round(100 * lost)} % less than with all that it was fed: it is drying. Wrap it better.`
+      : $localize`It weighs ${last.grams} g: it holds what it was fed.`;
   });
   protected give(): void {
     this.fed.emit({ millilitres: this.millilitres(), strength: this.school() === 'spirit' ? this.percent() / 100 : 0 });

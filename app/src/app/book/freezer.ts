@@ -17,11 +17,15 @@ import { PlanStore } from '../store/plan-store';
 import type { StoredPutAway } from '../store/records';
 
 const PLACES: readonly { readonly place: KeepPlace; readonly name: string }[] = [
-  { place: 'freezer', name: 'In the freezer' },
-  { place: 'fridge', name: 'In the fridge' },
-  { place: 'room', name: 'In tins' },
+  { place: 'freezer', name: $localize`In the freezer` },
+  { place: 'fridge', name: $localize`In the fridge` },
+  { place: 'room', name: $localize`In tins` },
 ];
-const WORDS: Readonly<Record<Freshness, string>> = { good: 'good until', soon: '▲ eat by', past: '▲ was good until' };
+const WORDS: Readonly<Record<Freshness, string>> = {
+  good: $localize`good until`,
+  soon: $localize`▲ eat by`,
+  past: $localize`▲ was good until`,
+};
 /** So much at a time makes a loaf or a cake; less is slices. */
 const LOAF_PORTIONS = 4;
 const HOUR = 3_600_000;
@@ -194,8 +198,8 @@ export class Freezer {
       title: item.title,
       since:
         item.place === 'freezer'
-          ? `frozen ${dayOf(item.since)}${item.raw ? ', raw' : ''}`
-          : `baked ${dayOf(item.madeAt)}`,
+          ? $localize`frozen ${dayOf(item.since)}${item.raw ? $localize`, raw` : ''}`
+          : $localize`baked ${dayOf(item.madeAt)}`,
       freshness,
       untilWords: WORDS[freshness],
       until: dayOf(goodUntil(item)),
@@ -204,14 +208,16 @@ export class Freezer {
     };
   }
   protected eat(id: string, portions: number): void {
-    this.larder.change(id, portions > 0 ? 'a portion eaten' : 'a portion back', (item) => eaten(item, portions));
+    this.larder.change(id, portions > 0 ? $localize`a portion eaten` : $localize`a portion back`, (item) =>
+      eaten(item, portions),
+    );
   }
   protected take(id: string, place: KeepPlace): void {
-    this.larder.change(id, 'thawing it', (item) => moved(item, place, Date.now()));
+    this.larder.change(id, $localize`thawing it`, (item) => moved(item, place, Date.now()));
   }
   protected remove(id: string): void {
     this.larder.remove(id);
-    this.toasts.show('It is off the list. Undo brings it back.');
+    this.toasts.show($localize`It is off the list. Undo brings it back.`);
   }
   /** A task in the Day that comes next, or in tomorrow: out of the freezer so many hours before the first thing is due. */
   protected thaw(id: string): void {
@@ -222,10 +228,15 @@ export class Freezer {
     const date = plan?.sheet.date ?? localDay(this.now + 24 * HOUR);
     const due = [...(plan?.sheet.wishes ?? [])].map((wish) => wish.due).sort()[0] ?? `${date}${AFTERNOON}`;
     const out = localMinute(new Date(due).getTime() - hours * HOUR);
-    const task = { id: `thaw-${id}`, what: `Take ${item.title} out of the freezer, wrapped`, minutes: 5, due: out };
+    const task = {
+      id: `thaw-${id}`,
+      what: $localize`Take ${item.title} out of the freezer, wrapped`,
+      minutes: 5,
+      due: out,
+    };
     if (plan) this.plans.change(plan.id, 'thawing', (sheet) => ({ ...sheet, own: [...sheet.own.filter((each) => each.id !== task.id), task] })); // prettier-ignore
     const day = plan ?? this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone, { own: [task] });
-    this.toasts.show(`In the Day: out of the freezer by ${out.slice(11)}, ${hours} ${hours === 1 ? 'hour' : 'hours'} before it is eaten.`); // prettier-ignore
+    this.toasts.show($localize`In the Day: out of the freezer by ${out.slice(11)}, ${hours} ${hours === 1 ? 'hour' : 'hours'} before it is eaten.`); // prettier-ignore
     void this.router.navigate(['/day', day.id]);
   }
 }

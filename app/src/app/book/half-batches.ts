@@ -33,7 +33,7 @@ export class HalfBatches {
       batch: { targets: [{ kind: 'times' as const, times: 0.5 }] },
     });
     return this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone, {
-      name: `One change: ${change}`,
+      name: $localize`One change: ${change}`,
       trial: { change },
       wishes: [half('as-it-is'), half('changed')],
     });

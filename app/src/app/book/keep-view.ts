@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import type { Keeps } from '@orvin/core/keep/keeping';
 import type { Region } from '@orvin/core/ground/units';
 import { daysInWords, keepReasonInWords, monthsInWords } from '@orvin/core/words/keep-words';
@@ -16,11 +17,11 @@ const LONGEST = 400;
 /** Where a number of days lies: near days wide, far months close. */
 export const atDays = (days: number): number => Math.log1p(days) / Math.log1p(LONGEST);
 export const TICKS = [
-  { days: 1, name: 'a day' },
-  { days: 7, name: 'a week' },
-  { days: 30, name: 'a month' },
-  { days: 91, name: '3 months' },
-  { days: 365, name: 'a year' },
+  { days: 1, name: $localize`a day` },
+  { days: 7, name: $localize`a week` },
+  { days: 30, name: $localize`a month` },
+  { days: 91, name: $localize`3 months` },
+  { days: 365, name: $localize`a year` },
 ] as const;
 
 /** One bar for each place it can be kept in. */
@@ -29,12 +30,12 @@ export function keepBars({ whole, parts }: Keeps, region: Region): readonly Keep
   const why = (of: (part: Keeps['parts'][number]) => number) => {
     const part = shortest(of);
     const reason = part?.reasons.at(-1);
-    return part && reason ? `${parts.length > 1 ? `${part.name.toLowerCase()}: ` : ''}${keepReasonInWords(reason, region)}` : ''; // prettier-ignore
+    return part && reason ? `${parts.length > 1 ? `${inSentence(part.name)}: ` : ''}${keepReasonInWords(reason, region)}` : ''; // prettier-ignore
   };
   const freezerDays = whole.freezerMonths * 30;
   return [
-    { name: 'in the room', how: whole.wrap, length: atDays(whole.roomDays), words: daysInWords(whole.roomDays), why: why(({ roomDays }) => roomDays) },
-    { name: 'fridge', how: '4 °C or below', length: atDays(whole.fridgeDays), words: daysInWords(whole.fridgeDays), why: whole.mustBeCold ? '' : 'cold stales a crumb sooner, and keeps mould off longer' },
-    { name: 'freezer', how: '−18 °C, wrapped twice', length: atDays(freezerDays), words: monthsInWords(whole.freezerMonths), why: whole.freezerMonths > 0 ? 'frozen on the day it was baked; thawed in its wrapping' : 'it does not freeze well' },
+    { name: $localize`in the room`, how: whole.wrap, length: atDays(whole.roomDays), words: daysInWords(whole.roomDays), why: why(({ roomDays }) => roomDays) },
+    { name: 'fridge', how: $localize`4 °C or below`, length: atDays(whole.fridgeDays), words: daysInWords(whole.fridgeDays), why: whole.mustBeCold ? '' : $localize`cold stales a crumb sooner, and keeps mould off longer` },
+    { name: 'freezer', how: $localize`−18 °C, wrapped twice`, length: atDays(freezerDays), words: monthsInWords(whole.freezerMonths), why: whole.freezerMonths > 0 ? $localize`frozen on the day it was baked; thawed in its wrapping` : $localize`it does not freeze well` },
   ];
 } // prettier-ignore

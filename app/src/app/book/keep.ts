@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { cautionsFor } from '@orvin/core/keep/cautions';
@@ -23,11 +24,11 @@ import { LabelDraftView } from './label-draft';
 import { AT_HAND, WhichBake } from './which-bake';
 
 const NOON = 12 * 3_600_000;
-const LONG_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+const LONG_DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long' });
 const PLACE_ACTS: readonly { readonly place: KeepPlace; readonly words: string }[] = [
-  { place: 'room', words: 'Into the tin' },
-  { place: 'fridge', words: 'Into the fridge' },
-  { place: 'freezer', words: 'Into the freezer' },
+  { place: 'room', words: $localize`Into the tin` },
+  { place: 'fridge', words: $localize`Into the fridge` },
+  { place: 'freezer', words: $localize`Into the freezer` },
 ];
 
 /** How long a bake keeps and where, what it is fed, and its label. */
@@ -87,15 +88,17 @@ export class Keep {
   protected readonly headline = computed(() => {
     const keeps = this.keeps();
     const stored = this.stored();
-    if (stored) return `${freshnessOf(stored.item, this.now) === 'past' ? '▲ was good until' : 'until'} ${LONG_DAY.format(goodUntil(stored.item))}`; // prettier-ignore
+    if (stored) return `${freshnessOf(stored.item, this.now) === 'past' ? $localize`▲ was good until` : 'until'} ${LONG_DAY.format(goodUntil(stored.item))}`; // prettier-ignore
     return keeps ? keepsInWords(keeps.whole) : '';
   });
   protected readonly under = computed(() => {
     const stored = this.stored();
     if (!stored) return this.keeps()?.whole.wrap ?? '';
     const { place, left, portions, madeAt } = stored.item;
-    const where = { room: 'in its tin', fridge: 'in the fridge', freezer: 'in the freezer' }[place];
-    return `${where}, baked ${dayOf(madeAt)}, ${left} of ${portions} left`;
+    const where = { room: $localize`in its tin`, fridge: $localize`in the fridge`, freezer: $localize`in the freezer` }[
+      place
+    ];
+    return $localize`${where}, baked ${dayOf(madeAt)}, ${left} of ${portions} left`;
   });
   protected readonly cautions = computed(() => {
     const audit = this.of()?.audit;
@@ -159,28 +162,28 @@ export class Keep {
     const stored = this.stored();
     const fresh = this.fresh(place);
     if (stored)
-      this.larder.change(stored.id, `moving ${stored.item.title}`, (item) => moved(item, place, Date.now())); // prettier-ignore
+      this.larder.change(stored.id, $localize`moving ${stored.item.title}`, (item) => moved(item, place, Date.now())); // prettier-ignore
     else if (fresh) this.larder.add(fresh);
-    this.toasts.show('It is on the list of what is put away.', 'Freezer shows what goes bad first.');
+    this.toasts.show($localize`It is on the list of what is put away.`, $localize`Freezer shows what goes bad first.`);
   }
   /** The browser says it too, whenever Orvin is opened: a page that is closed cannot. */
   protected readonly canTell = signal(this.reminders.can() === 'ask');
   protected async tell(): Promise<void> {
     const may = await this.reminders.ask();
     this.canTell.set(false);
-    this.toasts.show(may ? 'Whenever Orvin is opened, what is due is said.' : 'The browser does not allow it. The calendar can remind you.'); // prettier-ignore
+    this.toasts.show(may ? $localize`Whenever Orvin is opened, what is due is said.` : $localize`The browser does not allow it. The calendar can remind you.`); // prettier-ignore
   }
   protected freezeRaw(): void {
     const fresh = this.fresh('freezer');
     if (!fresh) return;
     this.larder.add({ ...fresh, madeAt: Date.now(), raw: true });
-    this.toasts.show('Raw, in the freezer, on the list.', 'Open on a tray first; straight into the oven, three to five minutes longer.'); // prettier-ignore
+    this.toasts.show($localize`Raw, in the freezer, on the list.`, $localize`Open on a tray first; straight into the oven, three to five minutes longer.`); // prettier-ignore
   }
   protected feed({ millilitres, strength }: { readonly millilitres: number; readonly strength: number }): void {
-    this.changed('feeding it', (item) => ({ ...item, feeds: [...(item.feeds ?? []), { at: Date.now(), millilitres, strength }] })); // prettier-ignore
+    this.changed($localize`feeding it`, (item) => ({ ...item, feeds: [...(item.feeds ?? []), { at: Date.now(), millilitres, strength }] })); // prettier-ignore
   }
   protected weigh(grams: number): void {
-    this.changed('weighing it', (item) => ({ ...item, weighings: [...(item.weighings ?? []), { at: Date.now(), grams }] })); // prettier-ignore
+    this.changed($localize`weighing it`, (item) => ({ ...item, weighings: [...(item.weighings ?? []), { at: Date.now(), grams }] })); // prettier-ignore
   }
   /** A change of what is put away; feeding puts it into its tin first. What it is promised follows from how it is fed. */
   private changed(label: string, next: (item: PutAway) => PutAway): void {
@@ -200,12 +203,14 @@ export class Keep {
     if (!item) return;
     const at = (moment: number) => moment - (moment % (2 * NOON)) + NOON;
     const task = (what: string, summary: string, moment: number) => ({ uid: `${this.chosenId()}-${what}@orvin`, summary, from: at(moment), to: at(moment) + NOON / 24, alarmMinutes: 60 }); // prettier-ignore
-    const until = task('until', `Eat up: ${title}`, goodUntil(item));
-    const feed = this.isFed() ? [task('feed', `Feed ${title}: ${this.next().millilitres} ml`, this.next().at)] : [];
-    saveFile('keeping.ics', writeCalendar(`Keeping ${title}`, [...feed, until], Date.now()), 'text/calendar');
+    const until = task('until', $localize`Eat up: ${title}`, goodUntil(item));
+    const feed = this.isFed()
+      ? [task('feed', $localize`Feed ${title}:title:: ${this.next().millilitres} ml`, this.next().at)]
+      : [];
+    saveFile('keeping.ics', writeCalendar($localize`Keeping ${title}`, [...feed, until], Date.now()), 'text/calendar');
   }
   protected readonly partInWords = ({ mustBeCold, roomDays, fridgeDays, freezerMonths }: KeptPart): string =>
-    `${mustBeCold ? 'must be cold' : `room ${daysInWords(roomDays)}`}, fridge ${daysInWords(fridgeDays)}, freezer ${monthsInWords(freezerMonths)}`;
+    $localize`${mustBeCold ? $localize`must be cold` : $localize`room ${daysInWords(roomDays)}`}, fridge ${daysInWords(fridgeDays)}, freezer ${monthsInWords(freezerMonths)}`;
   protected go(id: string): void {
     void this.router.navigate([], { queryParams: { ids: id }, queryParamsHandling: 'merge' });
   }

@@ -1,3 +1,4 @@
+import { LOCALE, inSentence } from '@orvin/core/ground/language';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -33,10 +34,10 @@ import { Printing } from '../work/printing';
 import { Readings } from '../work/readings';
 
 const DAY = 86_400_000;
-const LONG_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+const LONG_DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long', year: 'numeric' });
 const dateOf = (at: number) => new Date(at - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
 const MILLIMETRES = (sheet: { width: number; height: number; columns: number; rows: number; paper: string }) =>
-  `${sheet.width} × ${sheet.height} mm, ${sheet.columns * sheet.rows} to a sheet of ${sheet.paper === 'a4' ? 'A4' : 'Letter'}`;
+  $localize`${sheet.width} × ${sheet.height} mm, ${sheet.columns * sheet.rows} to a sheet of ${sheet.paper === 'a4' ? 'A4' : $localize`Letter`}`;
 
 /** The label as a draft at its real size: ingredients by weight, allergens by the region's list, the date, and what only packets tell. */
 @Component({
@@ -172,7 +173,7 @@ export class LabelDraftView {
     });
   });
   protected readonly label = computed(() => labelOf(this.formula(), this.audit(), this.region(), this.keeps(), this.sameDay()));
-  protected readonly mark = computed(() => DATE_MARKS[this.label().dateMark].toLowerCase());
+  protected readonly mark = computed(() => inSentence(DATE_MARKS[this.label().dateMark]));
   private readonly days = computed(() => this.keeps().whole.mustBeCold ? this.keeps().whole.fridgeDays : this.keeps().whole.roomDays);
   protected readonly date = linkedSignal(() => dateOf(this.madeAt() + this.days() * DAY));
   protected readonly net = signal<number | undefined>(undefined);
@@ -187,7 +188,7 @@ export class LabelDraftView {
 
   private readonly portions = computed(() => {
     const { portions } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen());
-    return this.count() > 1 ? 'one of them' : `${Math.round(portions.count)} ${portions.of}`;
+    return this.count() > 1 ? $localize`one of them` : `${Math.round(portions.count)} ${portions.of}`;
   });
   private readonly dateWords = computed(() => {
     const at = new Date(`${this.date()}T12:00`).getTime();
@@ -201,14 +202,14 @@ export class LabelDraftView {
     const panel = nutritionPanel(per100gBaked, this.region()).map(panelRowInWords).map(({ name, figure }) => `${name} ${figure}`).join(', ');
     return [
       [plain('Ingredients: '), ...ingredientRuns(label), plain('.')],
-      ...(label.mayContain.length > 0 ? [[plain('May contain '), ...strong(label.mayContain), plain('.')]] : []),
-      ...(this.withPanel() ? [[plain(`100 g, estimated: ${panel}.`)]] : []),
+      ...(label.mayContain.length > 0 ? [[plain($localize`May contain `), ...strong(label.mayContain), plain('.')]] : []),
+      ...(this.withPanel() ? [[plain($localize`100 g, estimated: ${panel}.`)]] : []),
     ];
   });
   protected readonly foot = computed((): [string, string][] => {
     const net = this.net();
     return [
-      [`${DATE_MARKS[this.label().dateMark]} ${this.dateWords()}`, net === undefined ? 'weigh it' : `${net} g`],
+      [`${DATE_MARKS[this.label().dateMark]} ${this.dateWords()}`, net === undefined ? $localize`weigh it` : `${net} g`],
       [storageInWords(this.label()), this.portions()],
     ];
   });
@@ -216,13 +217,13 @@ export class LabelDraftView {
     const { allergens, fromPackets, missing, unknown } = this.label();
     const row = (what: string, words: readonly string[]) => (words.length > 0 ? [{ what, words: words.join(', ') }] : []);
     return [
-      { what: 'allergens', words: allergens.length > 0 ? allergens.join(', ') : 'none of the list' },
-      ...row('see the packet of', fromPackets),
-      ...row('not on the label', missing),
-      ...row('nothing known of', unknown),
+      { what: 'allergens', words: allergens.length > 0 ? allergens.join(', ') : $localize`none of the list` },
+      ...row($localize`see the packet of`, fromPackets),
+      ...row($localize`not on the label`, missing),
+      ...row($localize`nothing known of`, unknown),
     ];
   });
-  protected readonly printWords = computed(() => `Print ${this.count()} ${this.count() === 1 ? 'label' : 'labels'}`);
+  protected readonly printWords = computed(() => $localize`Print ${this.count()} ${this.count() === 1 ? 'label' : 'labels'}`);
   protected readonly busy = signal(false);
   protected readonly problem = signal('');
 

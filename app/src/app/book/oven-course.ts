@@ -130,10 +130,10 @@ export class OvenCoursePicture {
   }
   protected readonly last = computed(() => {
     const bakes = this.steps().at(-1)?.bakes ?? 0;
-    return bakes === 1 ? '1 bake' : `${bakes} bakes`;
+    return bakes === 1 ? $localize`1 bake` : $localize`${bakes} bakes`;
   });
   protected readonly spoken = computed(() => {
     const last = this.steps().at(-1);
-    return last ? `The oven’s error after ${this.last()}: ${last.celsius.toFixed(0)} °C, give or take ${(EIGHT_IN_TEN * last.spread).toFixed(0)}` : ''; // prettier-ignore
+    return last ? $localize`The oven’s error after ${this.last()}:last:: ${last.celsius.toFixed(0)} °C, give or take ${(EIGHT_IN_TEN * last.spread).toFixed(0)}` : ''; // prettier-ignore
   });
 }

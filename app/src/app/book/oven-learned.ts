@@ -1,3 +1,4 @@
+import { inSentence, decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, of, switchMap } from 'rxjs';
@@ -23,11 +24,11 @@ import { OvenCoursePicture } from './oven-course';
 import { WindowsPicture } from './windows-picture';
 import type { StoredBake } from '../store/records';
 
-const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${Math.abs(value).toFixed(places)}`; // prettier-ignore
+const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${decimal(Math.abs(value), places)}`; // prettier-ignore
 /** Bakes before it is asked how closely times are noted. */
 const ASKED_FROM = 3;
 /** What one thing does to the time, whatever is baked. */
-const shareRow = (what: string, { percent, spread }: LearnedShare): FigureRow => ({ what, figure: `${signed(percent)} %`, why: `of the time, ± ${spread.toFixed(0)}` }); // prettier-ignore
+const shareRow = (what: string, { percent, spread }: LearnedShare): FigureRow => ({ what, figure: `${signed(percent)} %`, why: $localize`of the time, ± ${spread.toFixed(0)}` }); // prettier-ignore
 /** Recipes whose own factor is shown. */
 const MOST_RECIPES = 3;
 /** Fewer windows than this draw no picture. */
@@ -145,7 +146,7 @@ export class OvenLearned {
   private readonly work = inject(Work);
   protected readonly learning = inject(Learning);
   protected readonly listed = signal(false);
-  protected readonly changes = ['The oven', 'The thermometer', 'The tin'];
+  protected readonly changes = [$localize`The oven`, $localize`The thermometer`, $localize`The tin`];
 
   protected readonly ownOven = computed<OwnOven>(() => this.store.kitchen().oven ?? UNKNOWN_OVEN);
   private readonly kitchen = computed(() => this.learning.learned()?.kitchen);
@@ -157,16 +158,24 @@ export class OvenLearned {
   protected readonly giveOrTake = computed(() => `± ${(this.oven()?.spread ?? 0).toFixed(0)}`);
   protected readonly side = computed(() => {
     const celsius = this.oven()?.celsius ?? 0;
-    return Math.abs(celsius) < 1 ? 'as set' : celsius < 0 ? 'cooler than set' : 'hotter than set';
+    return Math.abs(celsius) < 1
+      ? $localize`as set`
+      : celsius < 0
+        ? $localize`cooler than set`
+        : $localize`hotter than set`;
   });
   protected readonly evidence = computed(() => {
     const { bakes = 0, readings = 0, epoch = 0 } = this.kitchen() ?? {};
     const read =
-      readings === 0 ? '' : readings === 1 ? ' and one thermometer' : ` and ${readings} thermometer readings`;
+      readings === 0
+        ? ''
+        : readings === 1
+          ? $localize` and one thermometer`
+          : $localize` and ${readings} thermometer readings`;
     const since = this.ownOven().changes?.at(-1);
-    const anew = epoch > 0 && since ? ` Learned anew since ${dayOf(since.at)}: ${since.what.toLowerCase()} changed.` : ''; // prettier-ignore
-    const thermometer = readings === 0 ? ' A thermometer in it would tell it from your recipes.' : '';
-    return `from ${bakes} ${bakes === 1 ? 'bake' : 'bakes'}${read}.${thermometer}${anew}`;
+    const anew = epoch > 0 && since ? $localize` Learned anew since ${dayOf(since.at)}:since:: ${inSentence(since.what)} changed.` : ''; // prettier-ignore
+    const thermometer = readings === 0 ? $localize` A thermometer in it would tell it from your recipes.` : '';
+    return $localize`from ${bakes} ${bakes === 1 ? 'bake' : 'bakes'}${read}.${thermometer}${anew}`;
   });
   protected readonly course = toSignal(
     toObservable(this.learning.lessons).pipe(
@@ -204,8 +213,8 @@ export class OvenLearned {
       .map(([recipe, { record }]) => {
         const { pan, celsius, fan, foreseen, title } = record;
         const lesson = learnedBake(kitchen, { recipe, pan, celsius, fan, reckonedCelsius: foreseen?.reckonedCelsius ?? 0 }); // prettier-ignore
-        const bakes = lesson.bakesOfRecipe === 1 ? '1 bake' : `${lesson.bakesOfRecipe} bakes`;
-        return { what: title, bakes: lesson.bakesOfRecipe, figure: lesson.factor.toFixed(2), why: `${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
+        const bakes = lesson.bakesOfRecipe === 1 ? $localize`1 bake` : $localize`${lesson.bakesOfRecipe} bakes`;
+        return { what: title, bakes: lesson.bakesOfRecipe, figure: decimal(lesson.factor, 2), why: $localize`${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
       })
       .sort((a, b) => b.bakes - a.bakes)
       .slice(0, this.everything() ? undefined : MOST_RECIPES);
@@ -215,7 +224,7 @@ export class OvenLearned {
   private readonly leftOut = computed(() => {
     const out = this.book.bakes().filter(({ record }) => record.leftOut !== undefined);
     const [lately] = out;
-    return lately && { what: 'left out by you', figure: String(out.length), why: `${dayOf(lately.record.at)}, ${lately.record.leftOut ?? ''}` }; // prettier-ignore
+    return lately && { what: $localize`left out by you`, figure: String(out.length), why: `${dayOf(lately.record.at)}, ${lately.record.leftOut ?? ''}` }; // prettier-ignore
   });
   protected readonly moved = computed(() => {
     const kitchen = this.kitchen();
@@ -232,10 +241,10 @@ export class OvenLearned {
     return [
       ...this.recipes(),
       ...(this.everything()
-        ? learnedPans(kitchen).map(({ pan, ...share }) => shareRow(pan || 'a tin without a name', share))
+        ? learnedPans(kitchen).map(({ pan, ...share }) => shareRow(pan || $localize`a tin without a name`, share))
         : []),
-      ...(fan ? [shareRow('with the fan', fan)] : []),
-      ...(habit.spread < 4.5 ? [{ what: 'you take it out', figure: `${signed(habit.percent)} %`, why: habit.percent < 0 ? 'before most would' : 'after most would' }] : []), // prettier-ignore
+      ...(fan ? [shareRow($localize`with the fan`, fan)] : []),
+      ...(habit.spread < 4.5 ? [{ what: $localize`you take it out`, figure: `${signed(habit.percent)} %`, why: habit.percent < 0 ? $localize`before most would` : $localize`after most would` }] : []), // prettier-ignore
       ...besides,
       ...(leftOut ? [leftOut] : []),
     ];
@@ -248,15 +257,15 @@ export class OvenLearned {
       const weight = weights.get(id);
       const taken = record.leftOut === undefined;
       const words = !taken
-        ? 'left out'
+        ? $localize`left out`
         : record.simulated
-          ? 'simulated: teaches nothing'
+          ? $localize`simulated: teaches nothing`
           : weight === undefined
-            ? 'nothing was foreseen of it'
+            ? $localize`nothing was foreseen of it`
             : weight.absurd > 0.5
-              ? 'hardly counts: it fits nothing else'
-              : `counts ${Math.round(100 * weight.weight)} %`;
-      const before = epochAt(record.at, changes) < changes.length ? ', before the change' : '';
+              ? $localize`hardly counts: it fits nothing else`
+              : $localize`counts ${Math.round(100 * weight.weight)} %`;
+      const before = epochAt(record.at, changes) < changes.length ? $localize`, before the change` : '';
       return { id, title: record.title, date: dayOf(record.at), taken, weight: taken ? (weight?.weight ?? 0) : 0, words: words + before }; // prettier-ignore
     });
   });
@@ -267,7 +276,7 @@ export class OvenLearned {
   }
   protected set(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
     this.answeredFor.set((this.learning.learned()?.misses ?? []).join(' '));
-    this.store.changeOven('what is known of the oven', change);
+    this.store.changeOven($localize`what is known of the oven`, change);
   }
   /** From the first of the bakes that missed, the oven is learned anew. */
   protected changed(what: string): void {
@@ -276,9 +285,13 @@ export class OvenLearned {
     if (at !== undefined) this.set({ changes: [...(this.ownOven().changes ?? []), { at: at - 1, what }] });
   }
   protected take(id: string, taken: boolean): void {
-    this.book.change(id, taken ? 'taking it into what is learned' : 'leaving it out of what is learned', (record) => {
-      const { leftOut, ...rest } = record;
-      return taken ? rest : { ...rest, leftOut: leftOut ?? 'left out' };
-    });
+    this.book.change(
+      id,
+      taken ? $localize`taking it into what is learned` : $localize`leaving it out of what is learned`,
+      (record) => {
+        const { leftOut, ...rest } = record;
+        return taken ? rest : { ...rest, leftOut: leftOut ?? $localize`left out` };
+      },
+    );
   }
 }

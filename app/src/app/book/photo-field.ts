@@ -138,7 +138,7 @@ export class PhotoField {
     this.busy.set(false);
     if (ids.length > 0) {
       this.added.emit(ids);
-      this.toasts.show(ids.length === 1 ? 'The photo stays in this browser.' : `${ids.length} photos stay in this browser.`); // prettier-ignore
+      this.toasts.show(ids.length === 1 ? $localize`The photo stays in this browser.` : $localize`${ids.length} photos stay in this browser.`); // prettier-ignore
     }
   }
 }

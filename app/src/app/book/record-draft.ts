@@ -99,8 +99,8 @@ export class RecordDraft {
   private withItsVersion(record: BakeRecord): string {
     let id = '';
     const formula = this.stored();
-    this.records.together(`the bake of ${record.title}`, () => {
-      const kept = formula && record.versionNumber === undefined ? this.formulas.keep(formula.id, 'as it was baked') : undefined; // prettier-ignore
+    this.records.together($localize`the bake of ${record.title}`, () => {
+      const kept = formula && record.versionNumber === undefined ? this.formulas.keep(formula.id, $localize`as it was baked`) : undefined; // prettier-ignore
       id = this.book.keep(kept ? { ...record, versionNumber: kept.number } : record).id;
     });
     return id;

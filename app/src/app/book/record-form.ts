@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { faultsOf } from '@orvin/core/book/diagnosing';
@@ -61,12 +62,12 @@ const KNOWN_FIRST: readonly ReadingCode[] = [
 const MORE = ['side', 'height', 'weight', 'notes', 'taste', 'who'] as const;
 type More = (typeof MORE)[number];
 const MORE_NAMES: Readonly<Record<More, string>> = {
-  side: 'Browner side',
-  height: 'Height',
-  weight: 'Weight now',
-  notes: 'Notes',
-  taste: 'Taste',
-  who: 'Who ate it',
+  side: $localize`Browner side`,
+  height: $localize`Height`,
+  weight: $localize`Weight now`,
+  notes: $localize`Notes`,
+  taste: $localize`Taste`,
+  who: $localize`Who ate it`,
 };
 /** What is known from the bake; more of it lies in its comparison. */
 const MOST_KNOWN = 6;
@@ -153,7 +154,7 @@ export class RecordForm {
   protected tapHalf(of: Half): void {
     const record = this.record();
     const half = record?.half?.of === of ? undefined : record && this.halfBatches.halfOf(record, of);
-    this.say('which half it was', { half });
+    this.say($localize`which half it was`, { half });
   }
   /** A bake that Orvin knows nothing of: what and in what it was baked is asked. */
   protected readonly bare = computed(() => this.record()?.formulaId === undefined);
@@ -164,7 +165,7 @@ export class RecordForm {
     effect(() => this.draft.of.set({ kept: this.id(), formula: this.of(), baking: this.bake() }));
     effect((onCleanup) => {
       const isNew = !this.kept();
-      this.next.offer.set(isNew ? { label: 'Keep this bake', run: () => void this.keep() } : undefined);
+      this.next.offer.set(isNew ? { label: $localize`Keep this bake`, run: () => void this.keep() } : undefined);
       onCleanup(() => this.next.offer.set(undefined));
     });
   }
@@ -175,13 +176,13 @@ export class RecordForm {
     if (!record) return [];
     const { foreseen, coreCelsius, readings } = record;
     const rows = [
-      ...(coreCelsius === undefined ? [] : [{ what: 'core when it came out', figure: `${coreCelsius.toFixed(1)} °C`, why: record.simulated ? 'simulated' : '' }]),
+      ...(coreCelsius === undefined ? [] : [{ what: $localize`core when it came out`, figure: `${decimal(coreCelsius, 1)} °C`, why: record.simulated ? 'simulated' : '' }]),
       ...KNOWN_FIRST.flatMap((code) => {
         const value = readings[code];
         return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), why: '' }];
       }),
     ];
-    const window = foreseen ? [{ what: 'foreseen', figure: windowInWords(foreseen.low, foreseen.high), why: `likely ${minutesInWords(foreseen.likely)}` }] : [];
+    const window = foreseen ? [{ what: 'foreseen', figure: windowInWords(foreseen.low, foreseen.high), why: $localize`likely ${minutesInWords(foreseen.likely)}` }] : [];
     return [...window, ...rows].slice(0, MOST_KNOWN);
   });
 
@@ -189,24 +190,24 @@ export class RecordForm {
     this.draft.say(label, change);
   }
   protected tapWord(word: DoneWord): void {
-    this.say('how done it was', { word });
+    this.say($localize`how done it was`, { word });
   }
   protected nothingWrong(): void {
-    this.say('what was wrong', { wrong: [] });
+    this.say($localize`what was wrong`, { wrong: [] });
   }
   protected tapWrong(wrong: Wrong): void {
     const now = this.record()?.wrong ?? [];
-    this.say('what was wrong', { wrong: now.includes(wrong) ? now.filter((each) => each !== wrong) : [...now, wrong] });
+    this.say($localize`what was wrong`, { wrong: now.includes(wrong) ? now.filter((each) => each !== wrong) : [...now, wrong] });
   }
   protected setMoment(words: string): void {
     const at = new Date(words).getTime();
-    if (Number.isFinite(at)) this.say('when it was baked', { at });
+    if (Number.isFinite(at)) this.say($localize`when it was baked`, { at });
   }
   protected setMinutes(minutes: number | undefined): void {
-    if (minutes !== undefined) this.say('its minutes', { outMinutes: minutes });
+    if (minutes !== undefined) this.say($localize`its minutes`, { outMinutes: minutes });
   }
   protected takePhotoOff(id: string): void {
-    this.say('its photos', { photos: (this.record()?.photos ?? []).filter((each) => each !== id) });
+    this.say($localize`its photos`, { photos: (this.record()?.photos ?? []).filter((each) => each !== id) });
   }
   protected toggle(more: More): void {
     this.open.update((open) => new Set(open.has(more) ? [...open].filter((each) => each !== more) : [...open, more]));
@@ -217,14 +218,14 @@ export class RecordForm {
   protected async keep(): Promise<void> {
     const id = await this.draft.keep();
     if (id === undefined) return;
-    this.toasts.show('The bake is in the Book. Undo takes it out again.');
+    this.toasts.show($localize`The bake is in the Book. Undo takes it out again.`);
     void this.router.navigate(['/book']);
   }
   protected remove(): void {
     const id = this.id();
     if (id === undefined) return;
     this.book.remove(id);
-    this.toasts.show('The bake is taken off. Undo brings it back.');
+    this.toasts.show($localize`The bake is taken off. Undo brings it back.`);
     void this.router.navigate(['/book']);
   }
   /** What instruments said while it baked, where it was made along with any. */

@@ -86,7 +86,7 @@ export class SeasonBar {
       const id = recipeOf(record);
       const known = counts.get(id);
       if (known) known.count += 1;
-      else counts.set(id, { title: record.title || 'Without a name', count: 1 });
+      else counts.set(id, { title: record.title || $localize`Without a name`, count: 1 });
     }
     return [...counts]
       .sort(([, a], [, b]) => b.count - a.count)

@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { dateShifted, weekdayOf } from '@orvin/core/day/dates';
@@ -5,11 +6,19 @@ import { groupedBy } from '@orvin/core/ground/records';
 import { dateOf, dayOf, midnightOf } from '../parts/wall-clock';
 import type { StoredBake } from '../store/records';
 
-const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' });
+const MONTH = new Intl.DateTimeFormat(LOCALE, { month: 'long', year: 'numeric' });
 const WEEK = 7;
 /** Bakes of one day that have room in its square. */
 const MOST_IN_A_DAY = 2;
-const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const WEEKDAYS = [
+  $localize`Mon`,
+  $localize`Tue`,
+  $localize`Wed`,
+  $localize`Thu`,
+  $localize`Fri`,
+  $localize`Sat`,
+  $localize`Sun`,
+];
 
 const monthShifted = (month: string, by: number): string => {
   const middle = dateShifted(`${month}-15`, by * 30);
@@ -76,7 +85,7 @@ export class SeasonCalendar {
   protected readonly after = computed(() => monthShifted(this.month(), 1));
   protected readonly count = computed(() => {
     const bakes = this.bakes().filter(({ record }) => dateOf(record.at).startsWith(this.month())).length;
-    return bakes === 0 ? 'no bakes' : bakes === 1 ? '1 bake' : `${bakes} bakes`;
+    return bakes === 0 ? $localize`no bakes` : bakes === 1 ? $localize`1 bake` : $localize`${bakes} bakes`;
   });
   /** Whole weeks, from Monday on. */
   protected readonly weeks = computed(() => {
@@ -102,7 +111,7 @@ export class SeasonCalendar {
       more: all.length - bakes.length,
       bakes: bakes.map(({ id, record }) => ({
         id,
-        title: record.title || 'Without a name',
+        title: record.title || $localize`Without a name`,
         score: record.score === undefined ? '–' : String(record.score),
       })),
     };

@@ -9,13 +9,13 @@ export type SeasonKind = (typeof SEASON_KINDS)[number];
 /** From here on a bake was a good one, of ten. */
 const GOOD = 8;
 export const KIND_NAMES: Readonly<Record<SeasonKind, string>> = {
-  just: 'done just right',
-  'too-soon': 'taken out too soon',
-  'too-long': 'in for too long',
-  wrong: 'something was wrong',
-  good: `scored ${GOOD} or more`,
-  photo: 'with a photo',
-  'left-out': 'left out of learning',
+  just: $localize`done just right`,
+  'too-soon': $localize`taken out too soon`,
+  'too-long': $localize`in for too long`,
+  wrong: $localize`something was wrong`,
+  good: $localize`scored ${GOOD} or more`,
+  photo: $localize`with a photo`,
+  'left-out': $localize`left out of learning`,
 };
 const IS: Readonly<Record<SeasonKind, (record: BakeRecord) => boolean>> = {
   just: ({ word }) => word === 'just',

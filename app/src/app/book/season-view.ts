@@ -1,10 +1,11 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import type { BakeRecord } from '@orvin/core/book/records';
 import { CRUMB_NAMES, DONE_WORD_NAMES, SHAPE_NAMES, TOP_NAMES, WRONG_NAMES } from '@orvin/core/words/book-words';
 import { minutesInWords } from '@orvin/core/words/figures';
 import { dayOf } from '../parts/wall-clock';
 import type { StoredBake } from '../store/records';
 
-const WHOLE_DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }); // prettier-ignore
+const WHOLE_DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }); // prettier-ignore
 
 /** A bake as a row of the season. */
 export interface SeasonRow {
@@ -23,10 +24,10 @@ export interface SeasonRow {
 export function findable(record: BakeRecord): string {
   const { title, pan, size, celsius, fan, outMinutes, word, top, shape, crumb, wrong = [], score, notes, taste, eatenBy } = record; // prettier-ignore
   return [
-    title, pan, size, `${celsius}`, fan ? 'fan' : '', `${Math.round(outMinutes)} min`, word && DONE_WORD_NAMES[word],
+    title, pan, size, `${celsius}`, fan ? 'fan' : '', $localize`${Math.round(outMinutes)} min`, word && DONE_WORD_NAMES[word],
     top && TOP_NAMES[top], shape && SHAPE_NAMES[shape], crumb && CRUMB_NAMES[crumb], ...wrong.map((each) => WRONG_NAMES[each]),
-    score === undefined ? '' : `score ${score}`, record.versionNumber === undefined ? '' : `v${record.versionNumber}`, notes, taste, eatenBy,
-    record.leftOut === undefined ? '' : `left out ${record.leftOut}`, record.simulated ? 'simulated' : '', WHOLE_DATE.format(record.at),
+    score === undefined ? '' : $localize`score ${score}`, record.versionNumber === undefined ? '' : `v${record.versionNumber}`, notes, taste, eatenBy,
+    record.leftOut === undefined ? '' : $localize`left out ${record.leftOut}`, record.simulated ? 'simulated' : '', WHOLE_DATE.format(record.at),
   ].join(' · ').toLowerCase(); // prettier-ignore
 }
 
@@ -43,11 +44,11 @@ export function seasonRow({ id, record }: StoredBake): SeasonRow {
   return {
     id,
     record,
-    title: record.title || 'Without a name',
-    date: `${dayOf(record.at)}${version}${record.simulated ? ', simulated' : ''}`,
+    title: record.title || $localize`Without a name`,
+    date: `${dayOf(record.at)}${version}${record.simulated ? $localize`, simulated` : ''}`,
     ...(foreseen && { window: { low: percent(foreseen.low), high: percent(foreseen.high), out: percent(outMinutes) } }),
     minutes: minutesInWords(outMinutes).replace(/ min$/, ''),
-    foreseen: foreseen ? `of ${minutesInWords(foreseen.likely).replace(/ min$/, '')}` : 'min',
+    foreseen: foreseen ? $localize`of ${minutesInWords(foreseen.likely).replace(/ min$/, '')}` : 'min',
     score: score === undefined ? '' : String(score),
   };
 }

@@ -4,7 +4,7 @@ import type { Side } from '@orvin/core/kitchen/learned';
 
 const SIDES: readonly Side[] = ['back', 'left', 'right', 'front'];
 const MOST_STEPS = 2;
-const STEP_WORDS = ['', 'a shade', 'much'];
+const STEP_WORDS = ['', $localize`a shade`, 'much'];
 
 /** Which side came out browner: the tin from above, as it stood in the oven, its back at the top. A second tap says much browner. */
 @Component({

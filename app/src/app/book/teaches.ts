@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, debounceTime, from, of, switchMap } from 'rxjs';
@@ -12,13 +13,12 @@ import { Learning } from '../work/learning';
 import { Work } from '../work/work-client';
 
 const WHY_NOTHING: Readonly<Record<NoLesson, string>> = {
-  'left-out': 'It is left out, so it teaches nothing.',
-  simulated: 'Simulated instruments spoke in it, so it teaches nothing of your oven.',
-  'not-foreseen': 'Nothing was foreseen of it, so its minutes are kept but teach nothing of the oven.',
-  'contradicts-itself':
-    'A look and how done it was contradict one another, so it teaches nothing. Look at the minutes.',
+  'left-out': $localize`It is left out, so it teaches nothing.`,
+  simulated: $localize`Simulated instruments spoke in it, so it teaches nothing of your oven.`,
+  'not-foreseen': $localize`Nothing was foreseen of it, so its minutes are kept but teach nothing of the oven.`,
+  'contradicts-itself': $localize`A look and how done it was contradict one another, so it teaches nothing. Look at the minutes.`,
 };
-const signed = (value: number) => `${value < 0 ? '−' : ''}${Math.abs(value).toFixed(1)}`;
+const signed = (value: number) => `${value < 0 ? '−' : ''}${decimal(Math.abs(value), 1)}`;
 
 /** What a bake that is being recorded teaches: oven, recipe, and the window of the next one. */
 @Component({
@@ -57,7 +57,7 @@ export class Teaches {
 
   private readonly oven = computed(() => this.store.kitchen().oven ?? UNKNOWN_OVEN);
   private readonly lesson = computed(() =>
-    lessonOf({ id: this.id() ?? 'this one', record: this.record() }, this.oven()),
+    lessonOf({ id: this.id() ?? $localize`this one`, record: this.record() }, this.oven()),
   );
   private readonly lessons = computed(() => {
     const lesson = this.lesson();
@@ -92,17 +92,17 @@ export class Teaches {
     const lesson = this.lesson();
     if (typeof lesson === 'string') return [{ words: WHY_NOTHING[lesson], strong: '', more: '' }];
     const learned = this.learned();
-    if (!learned) return [{ words: 'One moment …', strong: '', more: '' }];
+    if (!learned) return [{ words: $localize`One moment …`, strong: '', more: '' }];
     const said = (kitchen: LearnedKitchen) => {
       const { celsius, spread } = learnedOven(kitchen);
-      return spread > LEARNING_PRIOR.oven - 0.05 ? 'unknown' : `${signed(celsius)} ± ${spread.toFixed(1)} °C`;
+      return spread > LEARNING_PRIOR.oven - 0.05 ? 'unknown' : `${signed(celsius)} ± ${decimal(spread, 1)} °C`;
     };
     const after = learnedBake(learned.after, learned.lesson);
     const percent = Math.round(100 * (after.factor - 1));
     return [
-      { words: `Your oven: ${said(learned.before)} becomes`, strong: said(learned.after), more: '.' },
-      { words: 'This recipe takes', strong: percent === 0 ? 'what its numbers say' : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'less'} than its numbers say`, more: '.' },
-      ...(learned.windows ? [{ words: `Its next window: ${learned.windows[0] ?? ''} becomes`, strong: learned.windows[1] ?? '', more: '.' }] : []),
+      { words: $localize`Your oven: ${said(learned.before)} becomes`, strong: said(learned.after), more: '.' },
+      { words: $localize`This recipe takes`, strong: percent === 0 ? $localize`what its numbers say` : $localize`${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'less'} than its numbers say`, more: '.' },
+      ...(learned.windows ? [{ words: $localize`Its next window: ${learned.windows[0] ?? ''} becomes`, strong: learned.windows[1] ?? '', more: '.' }] : []),
     ]; // prettier-ignore
   });
 }

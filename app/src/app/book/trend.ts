@@ -119,6 +119,6 @@ export class Trend {
   protected readonly line = computed(() => this.points().map(({ at, score }, i) => `${i === 0 ? 'M' : 'L'}${this.x(at).toFixed(1)} ${this.y(score).toFixed(1)}`).join('')); // prettier-ignore
   protected readonly spoken = computed(() => {
     const scored = this.scored();
-    return `Scores of ${scored.length} bakes, from ${scored[0]?.score ?? ''} to ${scored.at(-1)?.score ?? ''}`;
+    return $localize`Scores of ${scored.length} bakes, from ${scored[0]?.score ?? ''} to ${scored.at(-1)?.score ?? ''}`;
   });
 }

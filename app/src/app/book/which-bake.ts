@@ -43,7 +43,12 @@ export class WhichBake {
         return { id, words: `${record.title}, ${dayOf(record.at)}${faults.length > 0 ? `: ${named(faults)}` : ''}` };
       }),
       ...(atHand
-        ? [{ id: AT_HAND, words: `${atHand.formula.title || 'The formula at hand'}, without a bake on record` }]
+        ? [
+            {
+              id: AT_HAND,
+              words: $localize`${atHand.formula.title || $localize`The formula at hand`}, without a bake on record`,
+            },
+          ]
         : []),
     ];
   });

@@ -12,11 +12,11 @@ export interface Place {
   readonly box: string;
 }
 const PLACES: readonly Place[] = [
-  { name: 'the top', of: ['top', 'crust', 'frosting'], box: '0 20% 66% 20%' },
-  { name: 'the crumb', of: ['crumb', 'taste', 'bowl'], box: '34% 20% 33% 20%' },
-  { name: 'the base', of: ['base'], box: '67% 20% 0 20%' },
-  { name: 'the sides', of: ['edge'], box: '20% 80% 0 0' },
-  { name: 'the shape', of: ['shape'], box: '20% 0 0 80%' },
+  { name: $localize`the top`, of: ['top', 'crust', 'frosting'], box: '0 20% 66% 20%' },
+  { name: $localize`the crumb`, of: ['crumb', 'taste', 'bowl'], box: '34% 20% 33% 20%' },
+  { name: $localize`the base`, of: ['base'], box: '67% 20% 0 20%' },
+  { name: $localize`the sides`, of: ['edge'], box: '20% 80% 0 0' },
+  { name: $localize`the shape`, of: ['shape'], box: '20% 0 0 80%' },
 ];
 const MOST_NAMED = 4;
 

@@ -39,8 +39,8 @@ const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFoun
 });
 
 function explained({ explains }: CauseFound, faults: readonly string[]): string {
-  if (explains.length === faults.length) return faults.length === 1 ? '' : faults.length === 2 ? ', and it explains both' : `, and it explains all ${faults.length}`; // prettier-ignore
-  return `, and it explains ${explains.map(faultName).join(' and ')}`;
+  if (explains.length === faults.length) return faults.length === 1 ? '' : faults.length === 2 ? $localize`, and it explains both` : $localize`, and it explains all ${faults.length}`; // prettier-ignore
+  return $localize`, and it explains ${explains.map(faultName).join(' and ')}`;
 }
 
 /** What would be first if one number were other, in a sentence. */
@@ -48,7 +48,7 @@ function otherwise(asked: Asked, found: ReturnType<typeof diagnose>): string {
   const other = ifOther(asked, found);
   if (!other) return '';
   const { figure, words } = signalInWords(other.signal, other.usual);
-  return ` With ${figure} ${words} instead, “${causeName(other.first)}” would lead, ${inHundred(other.share)} to ${inHundred(other.shareOfFirst)}.`; // prettier-ignore
+  return $localize` With ${figure} ${words} instead, “${causeName(other.first)}” would lead, ${inHundred(other.share)} to ${inHundred(other.shareOfFirst)}.`; // prettier-ignore
 }
 
 /** Everything beside the slice. Undefined while no fault was said. */
@@ -63,11 +63,11 @@ export function whyView(asked: Asked): WhyView | undefined {
   const words = best && TEST_WORDS[best.test.id];
   const tells = best?.tells?.map(causeName);
   return {
-    headline: `${first.share >= LIKELY ? 'Most likely' : 'Perhaps'} ${causeName(first.cause.id)}`,
-    more: `${inHundred(first.share)} in 100${explained(first, asked.faults)}`,
+    headline: `${first.share >= LIKELY ? $localize`Most likely` : $localize`Perhaps`} ${causeName(first.cause.id)}`,
+    more: $localize`${inHundred(first.share)} in 100${explained(first, asked.faults)}`,
     rows: rows.map(rowOf),
-    foot: `${others > 0.005 ? `Less likely causes, ${inHundred(others)} in 100; something else` : 'Something else'}, ${inHundred(found.somethingElse)}.${otherwise(asked, found)}`,
-    test: best && words && { id: best.test.id, tells: tells ? `${capitalised(tells[0] ?? '')}, or ${tells[1] ?? ''}?` : '', ...words, minutes: best.test.minutes },
+    foot: `${others > 0.005 ? $localize`Less likely causes, ${inHundred(others)} in 100; something else` : $localize`Something else`}, ${inHundred(found.somethingElse)}.${otherwise(asked, found)}`,
+    test: best && words && { id: best.test.id, tells: tells ? $localize`${capitalised(tells[0] ?? '')}, or ${tells[1] ?? ''}?` : '', ...words, minutes: best.test.minutes },
   };
 } // prettier-ignore
 

@@ -131,7 +131,7 @@ export class Why {
     return all ? this.listed() : this.listed().slice(0, Math.max(FEW_CHIPS, this.faults().length + 3));
   });
   protected readonly more = computed(() => this.listed().length - this.chips().length);
-  protected readonly placeWords = computed(() => this.place() === undefined ? 'Faults, those first that this bake risked' : 'Faults seen there'); // prettier-ignore
+  protected readonly placeWords = computed(() => this.place() === undefined ? $localize`Faults, those first that this bake risked` : $localize`Faults seen there`); // prettier-ignore
   protected readonly notUnderstood = signal(false);
 
   /** The cause whose change is shown: the first, unless another is chosen. */
@@ -152,7 +152,7 @@ export class Why {
     if (!tried || !next) return undefined;
     const gone = tried.faults.filter((fault) => !tried.again.includes(fault)).map(faultName); // prettier-ignore
     const again = tried.again.map(faultName);
-    const words = tried.confirmed ? `${dayOf(next.record.at)}: no longer ${gone.join(', nor ')}.` : `${dayOf(next.record.at)}: again ${again.join(' and ')}.`; // prettier-ignore
+    const words = tried.confirmed ? $localize`${dayOf(next.record.at)}:record:: no longer ${gone.join(', nor ')}.` : $localize`${dayOf(next.record.at)}:record:: again ${again.join(' and ')}.`; // prettier-ignore
     return { confirmed: tried.confirmed, words, ids: `${tried.id},${tried.nextId}` };
   });
 
@@ -167,7 +167,10 @@ export class Why {
       }
       const version = this.taken.nextNumber(next.formulaId);
       const figure = next.words.figure.split(',')[0];
-      this.offers.offer.set({ label: `Make version ${version}${figure ? `: ${figure}` : ''}`, run: () => this.make() });
+      this.offers.offer.set({
+        label: $localize`Make version ${version}${figure ? `: ${figure}` : ''}`,
+        run: () => this.make(),
+      });
       onCleanup(() => this.offers.offer.set(undefined));
     });
   }
@@ -189,7 +192,7 @@ export class Why {
     }
     const gone = this.faults().filter((fault) => !faults.includes(fault));
     const come = faults.filter((fault) => !this.faults().includes(fault));
-    this.book.change(kept.id, 'what was wrong', (record) => {
+    this.book.change(kept.id, $localize`what was wrong`, (record) => {
       const without = gone.reduce(withoutFault, record);
       return { ...without, wrong: without.wrong ?? [], faults: [...(without.faults ?? []), ...come] };
     });
@@ -211,7 +214,7 @@ export class Why {
   }
   private setAnswers(answers: Readonly<Record<string, boolean>>): void {
     const kept = this.kept();
-    if (kept) this.book.change(kept.id, 'an answer', (record) => ({ ...record, answers }));
+    if (kept) this.book.change(kept.id, $localize`an answer`, (record) => ({ ...record, answers }));
     else this.sayOnly({ told: Object.entries(answers).map(([test, yes]) => `${test}:${yes ? 'yes' : 'no'}`).join(',') }); // prettier-ignore
   }
   /** Keeps the change as a version whose reason names the bake and the fault. */
@@ -219,6 +222,6 @@ export class Why {
     const [next, of] = [this.next(), this.of()];
     if (!next || !of) return;
     const version = this.taken.asVersion(next.change, of, this.faults(), this.kept()?.id);
-    if (version) this.toasts.show(`Version ${version.number} is kept: ${version.reason}.`, 'The next bake of it is held against this one.'); // prettier-ignore
+    if (version) this.toasts.show($localize`Version ${version.number} is kept: ${version.reason}.`, $localize`The next bake of it is held against this one.`); // prettier-ignore
   }
 }

@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { daysAhead } from '@orvin/core/day/days-ahead';
 import { methodSays } from '@orvin/core/day/tasks';
@@ -6,13 +7,13 @@ import { FormulaStore } from '../store/formula-store';
 import { shortTitle } from './day-view';
 import { ThisDay } from './this-day';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long', day: 'numeric', month: 'long' });
 const WORDS = {
-  soak: 'Soak the fruit',
-  bake: 'Bake, cool in its tin overnight',
-  feed: 'Feed',
-  wrap: 'Feed no more: wrap it',
-  thaw: 'Thaw',
+  soak: $localize`Soak the fruit`,
+  bake: $localize`Bake, cool in its tin overnight`,
+  feed: $localize`Feed`,
+  wrap: $localize`Feed no more: wrap it`,
+  thaw: $localize`Thaw`,
 } as const;
 
 /** The days before, as a list of dates: what matures, what is fed, and the evening before. */

@@ -191,11 +191,11 @@ export class DayBatches {
         more: [
           wish.amount,
           date === this.day.sheet()?.date ? '' : date,
-          wish.madeOn === undefined ? '' : `made ${wish.madeOn}`,
+          wish.madeOn === undefined ? '' : $localize`made ${wish.madeOn}`,
         ]
           .filter(Boolean)
           .join(', '),
-        slip: slack === undefined ? '' : slack < 2 ? 'on the chain' : minutesInWords(Math.min(slack, 900)),
+        slip: slack === undefined ? '' : slack < 2 ? $localize`on the chain` : minutesInWords(Math.min(slack, 900)),
         ahead: ahead || wish.eveningBefore === true,
       };
     });
@@ -204,7 +204,7 @@ export class DayBatches {
     this.store
       .formulas()
       .flatMap(({ id, formula }) => [
-        { value: id, name: formula.title || 'Without a name' },
+        { value: id, name: formula.title || $localize`Without a name` },
         ...this.store
           .batchesOf(id)
           .map((batch) => ({ value: `${id} ${batch.id}`, name: `${shortTitle(formula.title)}: ${batch.name}` })),
@@ -288,30 +288,30 @@ export class DayBatches {
     this.said.set(`On the plan: ${shortTitle(record.formula.title)}.`);
   }
   private put(wish: Omit<Wish, 'id'>): void {
-    this.day.change(`adding ${wish.title}`, (sheet) => ({
+    this.day.change($localize`adding ${wish.title}`, (sheet) => ({
       ...sheet,
       wishes: [...sheet.wishes, { id: crypto.randomUUID().slice(0, 8), ...wish }],
     }));
   }
   protected setTime(wish: Wish, time: string): void {
     if (/^\d{2}:\d{2}$/.test(time))
-      this.day.setWish(wish.id, `the hour of ${wish.title}`, { due: `${wish.due.slice(0, 10)}T${time}` });
+      this.day.setWish(wish.id, $localize`the hour of ${wish.title}`, { due: `${wish.due.slice(0, 10)}T${time}` });
   }
   protected setServed(wish: Wish, served: string): void {
     const way = SERVED.find(({ id }) => id === served);
-    if (way) this.day.setWish(wish.id, `how ${wish.title} is eaten`, { served: way.id });
+    if (way) this.day.setWish(wish.id, $localize`how ${wish.title} is eaten`, { served: way.id });
   }
   protected setSliced(wish: Wish, sliced: boolean): void {
-    this.day.setWish(wish.id, `cutting ${wish.title}`, { sliced });
+    this.day.setWish(wish.id, $localize`cutting ${wish.title}`, { sliced });
   }
   protected setFrozen(wish: Wish, frozen: boolean): void {
-    this.day.setWish(wish.id, `${wish.title} from the freezer`, { frozen });
+    this.day.setWish(wish.id, $localize`${wish.title} from the freezer`, { frozen });
   }
   protected setEvening(wish: Wish, eveningBefore: boolean): void {
-    this.day.setWish(wish.id, `${wish.title} the evening before`, { eveningBefore });
+    this.day.setWish(wish.id, $localize`${wish.title} the evening before`, { eveningBefore });
   }
   protected takeOff(wish: Wish): void {
-    this.day.change(`taking ${wish.title} off`, (sheet) => ({
+    this.day.change($localize`taking ${wish.title} off`, (sheet) => ({
       ...sheet,
       wishes: sheet.wishes.filter(({ id }) => id !== wish.id),
     }));

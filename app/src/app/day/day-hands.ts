@@ -11,7 +11,7 @@ import { ThisDay } from './this-day';
 const MOST_PAIRS = 3;
 const MOST_OVENS = 2;
 const SPAN = /(\d{1,2})[:.h]?(\d{2})?\s*(?:-|–|to|until|till)\s*(\d{1,2})[:.h]?(\d{2})?/gi;
-const NAMES = ['you', 'second pair', 'third pair'];
+const NAMES = ['you', 'second pair', $localize`third pair`];
 
 const time = (hours: string | undefined, minutes: string | undefined): string | undefined => {
   const [h, m] = [Number(hours), Number(minutes ?? 0)];
@@ -285,9 +285,9 @@ export class DayHands {
     Math.round(heatingOf(oven, nth, this.learning.kitchen()));
   protected readonly most = MOST_PAIRS;
   protected readonly mostOvens = MOST_OVENS;
-  protected readonly noName = (words: string): string => (words.trim() === '' ? 'Give it a name.' : '');
+  protected readonly noName = (words: string): string => (words.trim() === '' ? $localize`Give it a name.` : '');
   protected readonly noSpans = (words: string): string =>
-    words.trim() === '' || readSpans(words).length > 0 ? '' : 'Write it like 12:00–12:30.';
+    words.trim() === '' || readSpans(words).length > 0 ? '' : $localize`Write it like 12:00–12:30.`;
   protected readonly spans = (pair: SheetPair): string => spansInWords(pair.away);
   protected readonly key = (name: string): string => `day ${this.day.id()} ${name}`;
   protected readonly whole = (value: number | undefined, usual: number): number =>
@@ -300,7 +300,7 @@ export class DayHands {
     if (/^\d{2}:\d{2}$/.test(notBefore)) this.day.set('when the day begins', { notBefore });
   }
   protected setPair(pair: SheetPair, change: Partial<SheetPair>): void {
-    this.day.change(`hands: ${pair.name}`, (sheet) => ({
+    this.day.change($localize`hands: ${pair.name}`, (sheet) => ({
       ...sheet,
       pairs: sheet.pairs.map((one) => (one.id === pair.id ? { ...one, ...change } : one)),
     }));
@@ -309,26 +309,26 @@ export class DayHands {
     this.setPair(pair, { away: readSpans(words) });
   }
   protected addPair({ pairs }: DaySheet): void {
-    const name = NAMES[pairs.length] ?? 'another pair';
+    const name = NAMES[pairs.length] ?? $localize`another pair`;
     this.day.set('another pair of hands', {
       pairs: [...pairs, { id: crypto.randomUUID().slice(0, 8), name, away: [] }],
     });
   }
   protected removePair(pair: SheetPair): void {
-    this.day.change(`without ${pair.name}`, (sheet) => ({
+    this.day.change($localize`without ${pair.name}`, (sheet) => ({
       ...sheet,
       pairs: sheet.pairs.filter(({ id }) => id !== pair.id),
     }));
   }
   protected setOven(oven: SheetOven, change: Partial<SheetOven>): void {
-    this.day.change(`the oven: ${oven.name}`, (sheet) => ({
+    this.day.change($localize`the oven: ${oven.name}`, (sheet) => ({
       ...sheet,
       ovens: sheet.ovens.map((one) => (one.id === oven.id ? { ...one, ...change } : one)),
     }));
   }
   /** Emptied, it is as the kitchen's own again. */
   protected setHeating(oven: SheetOven, minutesTo180: number | undefined): void {
-    this.day.change(`the oven: ${oven.name}`, (sheet) => ({
+    this.day.change($localize`the oven: ${oven.name}`, (sheet) => ({
       ...sheet,
       ovens: sheet.ovens.map((one) =>
         one.id === oven.id ? withoutUndefined<SheetOven>({ ...one, minutesTo180 }) : one,
@@ -341,7 +341,7 @@ export class DayHands {
     });
   }
   protected removeOven(oven: SheetOven): void {
-    this.day.change(`without ${oven.name}`, (sheet) => ({
+    this.day.change($localize`without ${oven.name}`, (sheet) => ({
       ...sheet,
       ovens: sheet.ovens.filter(({ id }) => id !== oven.id),
     }));
@@ -352,8 +352,8 @@ export class DayHands {
       count === 0 ? [] : [`${count} ${count === 1 ? 'task' : 'tasks'} ${one}`];
     const list = [
       ...said(Object.keys(locks).length, 'held'),
-      ...said(skipped.length, 'left out'),
-      ...said(Object.keys(minutes).length, 'with minutes of your own'),
+      ...said(skipped.length, $localize`left out`),
+      ...said(Object.keys(minutes).length, $localize`with minutes of your own`),
     ];
     return list.length === 0 ? '' : `${list.join(', ')}.`;
   }

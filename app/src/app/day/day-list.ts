@@ -154,8 +154,8 @@ export class DayList {
         words: taskInWords(task, this.titleOf()(task.batch)),
         more: [
           task.hands > 0 && (sheet?.pairs.length ?? 1) > 1 ? (sheet?.pairs[task.pair ?? 0]?.name ?? '') : '',
-          task.to > task.from ? `until ${this.day.clock(task.to)}` : '',
-          task.from < 0 ? 'the evening before' : '',
+          task.to > task.from ? $localize`until ${this.day.clock(task.to)}` : '',
+          task.from < 0 ? $localize`the evening before` : '',
         ]
           .filter(Boolean)
           .join(', '),

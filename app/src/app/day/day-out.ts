@@ -10,10 +10,10 @@ import { ThisDay } from './this-day';
 
 const nameOf = ({ name, date }: DaySheet): string => `${name || 'day'} ${date}`;
 const REFUSED: Readonly<Record<DayFileFault, string>> = {
-  'too-long': 'This file is too long to be a day. Nothing was changed.',
-  'no-json': 'This is no file of Orvin’s. Save a day with “Orvin’s file”, and open that.',
-  'not-a-day': 'There is no day in this file. Formulas are opened on the Shelf.',
-  newer: 'This day was saved by a newer Orvin. Open it there, or save it there as Markdown.',
+  'too-long': $localize`This file is too long to be a day. Nothing was changed.`,
+  'no-json': $localize`This is no file of Orvin’s. Save a day with “Orvin’s file”, and open that.`,
+  'not-a-day': $localize`There is no day in this file. Formulas are opened on the Shelf.`,
+  newer: $localize`This day was saved by a newer Orvin. Open it there, or save it there as Markdown.`,
 };
 
 /** The day handed on: to a calendar, to paper, as a card, to another date. */
@@ -93,7 +93,11 @@ export class DayOut {
       import('@orvin/core/papers/day-papers'),
     ]);
     const events = dayEvents(this.day.id(), this.onPaper(sheet), this.day.instantOf, fewer);
-    saveFile(`${nameOf(sheet)}.ics`, writeCalendar(sheet.name || 'Baking', events, Date.now()), 'text/calendar');
+    saveFile(
+      `${nameOf(sheet)}.ics`,
+      writeCalendar(sheet.name || $localize`Baking`, events, Date.now()),
+      'text/calendar',
+    );
   }
   protected async file(): Promise<void> {
     const sheet = this.day.sheet();
@@ -131,14 +135,16 @@ export class DayOut {
   /** Asks to be allowed to remind. */
   protected async remind(): Promise<void> {
     if (!('Notification' in window)) {
-      this.toasts.show('This browser has no notifications: the hour stands in the title of the page, and it sounds.');
+      this.toasts.show(
+        $localize`This browser has no notifications: the hour stands in the title of the page, and it sounds.`,
+      );
       return;
     }
     const answer = await Notification.requestPermission();
     this.toasts.show(
       answer === 'granted'
-        ? 'Orvin reminds you at the minute, while this page is open.'
-        : 'Notifications are not allowed: the hour stands in the title of the page.',
+        ? $localize`Orvin reminds you at the minute, while this page is open.`
+        : $localize`Notifications are not allowed: the hour stands in the title of the page.`,
     );
   }
 }

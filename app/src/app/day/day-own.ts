@@ -86,13 +86,13 @@ export class DayOwn {
     }
     this.said.set('');
     field.value = '';
-    this.day.change(`adding ${task.what}`, (before) => ({
+    this.day.change($localize`adding ${task.what}`, (before) => ({
       ...before,
       own: [...before.own, { id: crypto.randomUUID().slice(0, 8), ...task }],
     }));
   }
   protected takeOff(task: OwnTask): void {
-    this.day.change(`taking ${task.what} off`, (sheet) => ({
+    this.day.change($localize`taking ${task.what} off`, (sheet) => ({
       ...sheet,
       own: sheet.own.filter(({ id }) => id !== task.id),
     }));

@@ -90,10 +90,12 @@ export class DayPicture {
       return {
         ...thing,
         words:
-          thing.kind === 'stands' ? fitting([`${titlesFor(title).at(-1) ?? ''} chills`, 'chills'], room) : thing.words,
+          thing.kind === 'stands'
+            ? fitting([$localize`${titlesFor(title).at(-1) ?? ''} chills`, 'chills'], room)
+            : thing.words,
         whole:
           thing.kind === 'stands'
-            ? `${title} stands cold`
+            ? $localize`${title} stands cold`
             : `${thing.what} ${thing.kind} ${this.day.clock(thing.from)}: ${title}`,
       };
     });
@@ -149,8 +151,8 @@ export class DayPicture {
             x,
             y: bottom - Math.max(6, (room - 26) / 2),
             title: fitting(titlesFor(this.titleOf(block.batch)), letters),
-            out: block.rows === 1 && letters >= 9 ? `out ${this.day.clock(block.to)}` : '',
-            whole: `${this.titleOf(block.batch)}: in at ${this.day.clock(block.from)}, out at ${this.day.clock(block.to)}, ${block.celsius} °C`,
+            out: block.rows === 1 && letters >= 9 ? $localize`out ${this.day.clock(block.to)}` : '',
+            whole: $localize`${this.titleOf(block.batch)}:title:: in at ${this.day.clock(block.from)}, out at ${this.day.clock(block.to)}, ${block.celsius} °C`,
             chain: this.day.chain().has(block.id),
           };
         }),
@@ -180,7 +182,7 @@ export class DayPicture {
         slack: one.until - one.to,
         right,
         next: this.x(one.until),
-        whole: `${this.titleOf(one.batch)} cools until ${this.day.clock(one.to)}`,
+        whole: $localize`${this.titleOf(one.batch)} cools until ${this.day.clock(one.to)}`,
       };
     });
   });
@@ -207,7 +209,7 @@ export class DayPicture {
       y: this.pairTop(wait.pair) + PAIR + 3,
       loaded: this.x(wait.loaded),
       key: wait.batch,
-      whole: `${this.titleOf(wait.batch)}: the batter may wait until ${this.day.clock(wait.to)}, goes in at ${this.day.clock(wait.loaded)}`,
+      whole: $localize`${this.titleOf(wait.batch)}:title:: the batter may wait until ${this.day.clock(wait.to)}, goes in at ${this.day.clock(wait.loaded)}`,
     })),
   );
   private readonly placed = computed(() =>
@@ -219,7 +221,7 @@ export class DayPicture {
         const x = this.x(from);
         const width = Math.max(4, this.x(block.to) - this.x(block.from) - 1.5);
         const letters = Math.floor((width - 6) / LETTER);
-        const verb = block.kinds.length > 1 ? 'make ready' : taskKindName(block.kinds[0] ?? 'mix');
+        const verb = block.kinds.length > 1 ? $localize`make ready` : taskKindName(block.kinds[0] ?? 'mix');
         const short = block.kinds.length > 1 ? 'ready' : shortVerb(block.kinds[0] ?? 'mix');
         const across = fitting([verb, short], letters);
         const thing = fitting(titlesFor(this.titleOf(block.batch)), letters);

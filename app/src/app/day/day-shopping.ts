@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { batchOf } from '@orvin/core/batch/batch';
 import { oneBake } from '@orvin/core/batch/bakes';
@@ -18,7 +19,7 @@ const PAPERS = {
   csv: { write: 'shoppingCsv', ending: 'csv', type: 'text/csv' },
   markdown: { write: 'shoppingMarkdown', ending: 'md', type: 'text/markdown' },
 } as const;
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long' });
 
 /** What to buy for the whole plan, by aisle, less what is there. */
 @Component({
@@ -226,9 +227,13 @@ export class DayShopping {
         id: item.ingredientId,
         name: item.name,
         buy: buyInWords(item),
-        needed: `${gramsInWords(item.neededGrams)} needed`,
+        needed: $localize`${gramsInWords(item.neededGrams)} needed`,
         there: item.thereGrams === 0 ? undefined : item.thereGrams,
-        over: item.enough ? 'enough' : item.leftOverGrams >= 5 ? `${gramsInWords(item.leftOverGrams)} over` : '',
+        over: item.enough
+          ? 'enough'
+          : item.leftOverGrams >= 5
+            ? $localize`${gramsInWords(item.leftOverGrams)} over`
+            : '',
         enough: item.enough,
         ticked: this.ticked().has(item.ingredientId),
       })),
@@ -245,36 +250,36 @@ export class DayShopping {
       .map(({ name, buyEarlyDays }) => {
         const date = new Date(`${this.day.sheet()?.date ?? ''}T12:00`);
         date.setDate(date.getDate() - buyEarlyDays);
-        return `${name} by ${DATE.format(date)}, to ripen`;
+        return $localize`${name} by ${DATE.format(date)}, to ripen`;
       }),
   );
 
   protected tick(id: string, bought: boolean): void {
-    this.day.change(bought ? 'ticking it off' : 'unticking it', (sheet) => ({
+    this.day.change(bought ? $localize`ticking it off` : $localize`unticking it`, (sheet) => ({
       ...sheet,
       ticked: bought ? [...sheet.ticked, id] : sheet.ticked.filter((each) => each !== id),
     }));
   }
   protected stock(id: string, name: string, grams: number | undefined): void {
-    this.store.changeKitchen(`how much ${name} there is`, (kitchen) => learn.stock(kitchen, id, grams ?? 0));
+    this.store.changeKitchen($localize`how much ${name} there is`, (kitchen) => learn.stock(kitchen, id, grams ?? 0));
   }
   protected async save(format: keyof typeof PAPERS): Promise<void> {
     const { write, ending, type } = PAPERS[format];
     const papers = await import('@orvin/core/papers/day-papers');
-    saveFile(`shopping ${this.day.sheet()?.date ?? ''}.${ending}`, papers[write](this.aisles()), type);
+    saveFile($localize`shopping ${this.day.sheet()?.date ?? ''}.${ending}`, papers[write](this.aisles()), type);
   }
   /** To the phone: the system's own sharing, else the clipboard. */
   protected async hand(): Promise<void> {
     const { shoppingText } = await import('@orvin/core/papers/day-papers');
     const text = shoppingText(this.aisles());
     try {
-      if ('share' in navigator) await navigator.share({ title: 'Shopping', text });
+      if ('share' in navigator) await navigator.share({ title: $localize`Shopping`, text });
       else {
         await (navigator as Navigator).clipboard.writeText(text);
-        this.toasts.show('The list is in the clipboard.');
+        this.toasts.show($localize`The list is in the clipboard.`);
       }
     } catch {
-      this.toasts.show('It could not be handed on. Save it as a file instead.');
+      this.toasts.show($localize`It could not be handed on. Save it as a file instead.`);
     }
   }
 }

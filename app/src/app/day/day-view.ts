@@ -139,7 +139,7 @@ export interface HandBlock {
   readonly locked: boolean;
 }
 const SHORT_VERBS: Partial<Readonly<Record<TaskKind, string>>> = {
-  portion: 'in', 'make-frosting': 'frosting', wash: 'wash', 'turn-out': 'turn out', 'crumb-coat': 'coat', weigh: 'ready', line: 'ready', prepare: 'ready',
+  portion: 'in', 'make-frosting': 'frosting', wash: 'wash', 'turn-out': $localize`turn out`, 'crumb-coat': 'coat', weigh: 'ready', line: 'ready', prepare: 'ready',
 }; // prettier-ignore
 /** A word for a narrow block. */
 export const shortVerb = (kind: TaskKind): string => SHORT_VERBS[kind] ?? kind;

@@ -1,3 +1,4 @@
+import { inSentence } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { WayOut } from '@orvin/core/day/ways-out';
 import { conflictInWords, wayOutInWords } from '@orvin/core/words/day-words';
@@ -163,7 +164,7 @@ export class DayWays {
         way,
         key: `${way.code} ${way.batches.join()}`,
         words: wayOutInWords(way, this.titles()),
-        when: `begin ${this.day.clock(way.plan.startsAt)}${way.evening ? `; that evening from ${this.day.clock(way.evening.plan.startsAt)}` : ''}`,
+        when: $localize`begin ${this.day.clock(way.plan.startsAt)}${way.evening ? $localize`; that evening from ${this.day.clock(way.evening.plan.startsAt)}` : ''}`,
         blocks: way.kitchen.ovens.flatMap((_, oven) =>
           ovenBlocks(way.plan.tasks, oven).map((block) => ({
             id: block.id,
@@ -187,7 +188,7 @@ export class DayWays {
   protected take(way: WayOut): void {
     const of = this.day.loosened()?.of;
     const wishIds = new Set(way.batches.map((batch) => of?.wishes[batch] ?? -1));
-    this.day.change(wayOutInWords(way, this.titles()).say.toLowerCase(), (sheet) => {
+    this.day.change(inSentence(wayOutInWords(way, this.titles()).say), (sheet) => {
       const wishes = (change: (due: string) => Partial<(typeof sheet.wishes)[number]>) =>
         sheet.wishes.map((wish, i) => (wishIds.has(i) ? { ...wish, ...change(wish.due) } : wish));
       switch (way.code) {

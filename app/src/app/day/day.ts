@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { sheetProblemInWords, taskInWords } from '@orvin/core/words/day-words';
@@ -20,7 +21,7 @@ import { TaskPanel } from './task-panel';
 import { dateOf } from '../parts/wall-clock';
 import { ThisDay } from './this-day';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long', day: 'numeric', month: 'long' });
 const SATURDAY = 6;
 
 /** Day: everything on the table at its hour, planned backwards around the oven. */
@@ -60,12 +61,12 @@ export class Day {
     );
     const none = this.day.answer()?.kind === 'none';
     return [
-      { id: 'plan', name: 'Plan' },
-      { id: 'batches', name: 'Batches' },
-      ...(none ? [{ id: 'ways', name: 'Ways out' }] : []),
-      { id: 'shopping', name: 'Shopping' },
-      ...(ahead ? [{ id: 'before', name: 'Days before' }] : []),
-      { id: 'out', name: 'Calendar, print' },
+      { id: 'plan', name: $localize`Plan` },
+      { id: 'batches', name: $localize`Batches` },
+      ...(none ? [{ id: 'ways', name: $localize`Ways out` }] : []),
+      { id: 'shopping', name: $localize`Shopping` },
+      ...(ahead ? [{ id: 'before', name: $localize`Days before` }] : []),
+      { id: 'out', name: $localize`Calendar, print` },
     ];
   });
   protected readonly face = computed(() => {
@@ -83,7 +84,9 @@ export class Day {
     return [
       { label: '', strong: String(count), more: count === 1 ? 'batch' : 'batches' },
       ...(starts === undefined ? [] : [{ label: 'begin', strong: this.day.clock(starts), more: '' }]),
-      ...(planned ? [{ label: '', strong: minutesInWords(Math.max(0, planned.slack.inHand)), more: 'in hand' }] : []),
+      ...(planned
+        ? [{ label: '', strong: minutesInWords(Math.max(0, planned.slack.inHand)), more: $localize`in hand` }]
+        : []),
       ...(planned ? [{ label: 'oven', strong: minutesInWords(planned.plan.ovenMinutes), more: '' }] : []),
     ];
   });
@@ -92,19 +95,20 @@ export class Day {
     const { under, failed, rounds } = this.day.state();
     const planned = this.day.planned();
     if (failed !== undefined) return failed;
-    if (this.day.past()) return 'This day is over. Copy it to another date to bake it again.';
-    if (planned && under && rounds.length === 0) return 'Planning again …';
+    if (this.day.past()) return $localize`This day is over. Copy it to another date to bake it again.`;
+    if (planned && under && rounds.length === 0) return $localize`Planning again …`;
     if (!planned) return under && (this.sheet()?.wishes.length ?? 0) > 0 ? 'Planning …' : '';
     const { plan, safe, played } = planned;
     const gap = Math.max(1, Math.round(plan.cost - plan.bound));
     const best = plan.proven
-      ? 'No plan is better'
+      ? $localize`No plan is better`
       : under
-        ? `Still looking: at most ${gap} min to gain`
-        : `Within ${gap} min of the best there can be`;
+        ? $localize`Still looking: at most ${gap} min to gain`
+        : $localize`Within ${gap} min of the best there can be`;
     const least = Math.min(...played.onTime);
-    const kept = `each deadline is kept on ${Math.floor(least * 100)} days in 100${safe ? '' : ': begin earlier, or ask for less, to be surer'}`;
-    return `${best}; ${kept}.`;
+    const kept = $localize`each deadline is kept on ${Math.floor(least * 100)} days in 100`;
+    const surer = safe ? '' : `: ${$localize`begin earlier, or ask for less, to be surer`}`;
+    return `${best}; ${kept}${surer}.`;
   });
   protected readonly problems = computed(() => {
     const answer = this.day.answer();
@@ -139,7 +143,10 @@ export class Day {
     const now = this.day.minuteNow();
     const [first] = nextActs(this.day.tasks(), this.sheet()?.done ?? {});
     if (now !== undefined && first && this.day.planned())
-      return { label: `${taskInWords(first, '').replace(/: $/, '')}: done`, run: () => this.tick(first.id) };
+      return {
+        label: $localize`${taskInWords(first, '').replace(/: $/, '')}:replace:: done`,
+        run: () => this.tick(first.id),
+      };
     return undefined;
   }
   protected readonly act = computed(() => this.next.offer());
@@ -161,7 +168,7 @@ export class Day {
   /** Another date: the hours stay, the days move along. */
   protected moveTo(date: string): void {
     if (!/^\d{4}-\d{2}-\d{2}$/.test(date)) return;
-    this.day.change(`moving the day to ${date}`, (sheet) => ({
+    this.day.change($localize`moving the day to ${date}`, (sheet) => ({
       ...sheet,
       date,
       done: {},
@@ -182,18 +189,18 @@ export class Day {
     if (!sheet) return;
     const plan = this.plans.add(sheet.date, sheet.zone, {
       ...sheet,
-      name: `${sheet.name}, again`.replace(/^, /, ''),
+      name: $localize`${sheet.name}, again`.replace(/^, /, ''),
       done: {},
       locks: {},
       ticked: [],
     });
     void this.router.navigate(['/day', plan.id], { queryParams: { at: 'batches' } });
-    this.toasts.show('A copy of the day: give it its date.');
+    this.toasts.show($localize`A copy of the day: give it its date.`);
   }
   protected remove(): void {
     const id = this.day.id();
     this.plans.remove(id);
-    this.toasts.show('The day is taken off. Undo brings it back.');
+    this.toasts.show($localize`The day is taken off. Undo brings it back.`);
     const other = this.plans.plans().find((plan) => plan.id !== id);
     void this.router.navigate(other ? ['/day', other.id] : ['/day']);
   }

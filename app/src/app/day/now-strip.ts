@@ -150,13 +150,14 @@ export class NowStrip {
     if (!act) return undefined;
     const slack = this.slackOf(act.id);
     const who = act.hands > 0 && (this.day.sheet()?.pairs.length ?? 1) > 1 ? `${this.who(act.pair)}, ` : '';
-    const until = act.to > act.from ? `until ${this.day.clock(act.to)}` : `at ${this.day.clock(act.from)}`;
+    const until =
+      act.to > act.from ? $localize`until ${this.day.clock(act.to)}` : $localize`at ${this.day.clock(act.from)}`;
     const may =
       slack === undefined
         ? ''
         : slack < 2
-          ? '; a minute late here is a minute late at the table'
-          : `; may slip ${minutesInWords(Math.min(slack, 600))}`;
+          ? $localize`; a minute late here is a minute late at the table`
+          : $localize`; may slip ${minutesInWords(Math.min(slack, 600))}`;
     return {
       id: act.id,
       from: act.from,
@@ -180,7 +181,7 @@ export class NowStrip {
     const wait = this.wait();
     const act = this.first();
     if (wait === undefined || wait > 90) return this.day.clock(act?.from ?? 0);
-    return wait === 0 ? 'now' : `${wait} min`;
+    return wait === 0 ? 'now' : $localize`${wait} min`;
   });
   protected readonly others = computed(() => {
     const [first, ...rest] = this.acts();
@@ -189,7 +190,7 @@ export class NowStrip {
       .slice(0, 2)
       .map((task) => ({
         id: `${task.id}${task.from}`,
-        who: `${this.day.clock(task.from)}${(this.day.sheet()?.pairs.length ?? 1) > 1 ? `, ${this.who(task.pair)}` : ', then'}`,
+        who: `${this.day.clock(task.from)}${(this.day.sheet()?.pairs.length ?? 1) > 1 ? `, ${this.who(task.pair)}` : $localize`, then`}`,
         words: taskInWords(task, this.titleOf()(task.batch)),
         more: task.to - task.from > 1 ? minutesInWords(task.to - task.from) : '',
       }));

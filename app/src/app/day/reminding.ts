@@ -25,7 +25,9 @@ export class Reminding {
       if (!due) return;
       const { act, now } = due;
       const words = taskInWords(act, this.day.works()[act.batch]?.title ?? '');
-      this.title.setTitle(`${act.from <= now ? 'Now' : this.day.clock(act.from)}: ${words} · Orvin`);
+      this.title.setTitle(
+        $localize`${act.from <= now ? $localize`Now` : this.day.clock(act.from)}:from:: ${words} · Orvin`,
+      );
       onCleanup(() => this.title.setTitle('Day · Orvin'));
       if (act.from > now || act.from < now - 2 || !AT_THE_MINUTE.has(act.kind) || this.said === act.id) return;
       this.said = act.id;

@@ -162,7 +162,7 @@ export class TaskPanel {
           minutes,
           times: `${this.day.clock(task.from)}–${this.day.clock(task.to)}`,
           words: taskInWords(task, this.titleOf()(task.batch)),
-          more: `${pair}${slack === undefined ? '' : slack < 2 ? ', on the chain' : `, may slip ${minutesInWords(Math.min(slack, 600))}`}`,
+          more: `${pair}${slack === undefined ? '' : slack < 2 ? $localize`, on the chain` : $localize`, may slip ${minutesInWords(Math.min(slack, 600))}`}`,
           movable: task.mayBeCut !== true && !FOLLOWS.has(task.kind) && task.batch >= 0,
           held: this.day.sheet()?.locks[task.id] !== undefined,
           done: this.day.sheet()?.done[task.id] !== undefined,
@@ -187,7 +187,7 @@ export class TaskPanel {
   }
   protected readonly pairs = computed(() => this.day.sheet()?.pairs ?? []);
   protected give(task: { readonly id: string; readonly words: string }, pair: string): void {
-    this.day.change(`who does it: ${task.words}`, (sheet) => {
+    this.day.change($localize`who does it: ${task.words}`, (sheet) => {
       const others = Object.entries(sheet.givenTo).filter(([id]) => id !== task.id);
       return { ...sheet, givenTo: Object.fromEntries(pair === '' ? others : [...others, [task.id, pair]]) };
     });
@@ -196,7 +196,7 @@ export class TaskPanel {
     this.day.tick(task.all, task.words, !task.done);
   }
   protected takes(task: { readonly id: string; readonly words: string }, minutes: number | undefined): void {
-    this.day.change(`how long it takes: ${task.words}`, (sheet) => {
+    this.day.change($localize`how long it takes: ${task.words}`, (sheet) => {
       const others = Object.entries(sheet.minutes).filter(([id]) => id !== task.id);
       return {
         ...sheet,

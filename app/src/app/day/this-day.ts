@@ -168,17 +168,17 @@ export class ThisDay {
   }
   /** Holds a task at a minute; undefined lets it go. */
   hold(id: string, words: string, minute: number | undefined): void {
-    const label = minute === undefined ? `letting go of ${words}` : `moving ${words}`;
+    const label = minute === undefined ? $localize`letting go of ${words}` : $localize`moving ${words}`;
     const held = (sheet: DaySheet): DaySheet => {
       const others = Object.entries(sheet.locks).filter(([task]) => task !== id);
       return { ...sheet, locks: Object.fromEntries(minute === undefined ? others : [...others, [id, minute]]) };
     };
     // a few steps of the same task are one act
-    this.change(label, held, minute === undefined ? undefined : `moving ${id}`);
+    this.change(label, held, minute === undefined ? undefined : $localize`moving ${id}`);
   }
   /** Marks tasks as done at the minute they were planned for. */
   tick(tasks: readonly { readonly id: string; readonly from: number }[], words: string, done: boolean): void {
-    this.change(done ? `${words} done` : `${words} not done`, (sheet) => {
+    this.change(done ? $localize`${words} done` : $localize`${words} not done`, (sheet) => {
       const ids = new Set(tasks.map(({ id }) => id));
       const others = Object.entries(sheet.done).filter(([task]) => !ids.has(task));
       const ticked = tasks.map(({ id, from }) => [id, from] as const);
@@ -186,7 +186,7 @@ export class ThisDay {
     });
   }
   leaveOut(ids: readonly string[], words: string): void {
-    this.change(`leaving out ${words}`, (sheet) => ({ ...sheet, skipped: [...sheet.skipped, ...ids] }));
+    this.change($localize`leaving out ${words}`, (sheet) => ({ ...sheet, skipped: [...sheet.skipped, ...ids] }));
   }
   /**
    * Plans what is left again, from now. Where something is ticked the ticks tell what is done; where nothing is, all that was to begin by
@@ -209,7 +209,7 @@ export class ThisDay {
       return hands === 0 && mayBeCut !== true;
     });
     const left = trusts ? {} : minutesLeft(tasks.filter(({ id }) => open.has(id)), now); // prettier-ignore
-    this.change('planning again from now', (sheet) => ({
+    this.change($localize`planning again from now`, (sheet) => ({
       ...sheet,
       plannedFrom: now,
       minutes: { ...sheet.minutes, ...left },

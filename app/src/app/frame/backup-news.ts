@@ -13,10 +13,12 @@ export class BackupNews {
   async look(now: number): Promise<void> {
     await this.backups.load();
     const told = await this.backups.look(now);
-    const there = { label: 'See to it', run: () => void this.router.navigate(['/pantry']) };
-    if (told === 'ask') this.toasts.show('No backup today yet.', 'The browser wants to be asked again first.', there);
-    else if (told === 'failed') this.toasts.show('Today’s backup was not written.', this.backups.problem(), there);
+    const there = { label: $localize`See to it`, run: () => void this.router.navigate(['/pantry']) };
+    if (told === 'ask')
+      this.toasts.show($localize`No backup today yet.`, $localize`The browser wants to be asked again first.`, there);
+    else if (told === 'failed')
+      this.toasts.show($localize`Today’s backup was not written.`, this.backups.problem(), there);
     else if (told === 'remind')
-      this.toasts.show('Everything is in this browser only.', 'Save it somewhere else too.', there);
+      this.toasts.show($localize`Everything is in this browser only.`, $localize`Save it somewhere else too.`, there);
   }
 }

@@ -1,7 +1,7 @@
 import { DOCUMENT, Injectable, afterEveryRender, inject } from '@angular/core';
 import { fromEvent } from 'rxjs';
 
-const FOCUSABLE = 'a[href]:not(.skip), button:enabled, input:enabled, select:enabled, textarea:enabled, [tabindex="0"]';
+const FOCUSABLE = `a[href]:not(.skip), button:enabled, input:enabled, select:enabled, textarea:enabled, [tabindex="0"]`;
 const BEHIND = 40;
 const BEFORE = 10;
 

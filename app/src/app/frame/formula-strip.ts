@@ -51,7 +51,7 @@ export class FormulaStrip {
   protected readonly onBench = inject(OnBench);
   private readonly reading = inject(BenchReading);
   protected readonly next = inject(NextAct);
-  protected readonly placeholder = 'Name this formula';
+  protected readonly placeholder = $localize`Name this formula`;
 
   protected readonly facts = computed(() => {
     const record = this.onBench.record();
@@ -65,12 +65,16 @@ export class FormulaStrip {
       facts.push({
         label: 'version',
         strong: String(version.number),
-        more: this.onBench.unkept() ? 'and changes' : '',
+        more: this.onBench.unkept() ? $localize`and changes` : '',
       });
     if (audit.totals.grams > 0)
-      facts.push({ label: written ? `${written},` : '', strong: gramsInWords(audit.totals.grams), more: 'of batter' });
+      facts.push({
+        label: written ? `${written},` : '',
+        strong: gramsInWords(audit.totals.grams),
+        more: $localize`of batter`,
+      });
     if (bake.lowMinutes !== undefined) {
-      const at = bake.celsius === undefined ? '' : `at ${Math.round(bake.celsius)} °C`;
+      const at = bake.celsius === undefined ? '' : $localize`at ${Math.round(bake.celsius)} °C`;
       facts.push({
         label: 'known:',
         strong: windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes),
@@ -84,6 +88,6 @@ export class FormulaStrip {
     const title = written.replace(/\s*\n\s*/g, ' ');
     const id = this.onBench.id();
     if (id !== undefined)
-      this.store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title } }), 'title');
+      this.store.change(id, $localize`the name`, ({ formula }) => ({ formula: { ...formula, title } }), 'title');
   }
 }

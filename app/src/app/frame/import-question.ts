@@ -7,14 +7,14 @@ import { DECISIONS, proposedFor, type Arrival, type Decision } from '../store/ar
 import { Intake } from '../work/intake';
 
 const DECISION_NAMES: Readonly<Record<Decision, string>> = {
-  'keep-both': 'keep both',
-  'take-theirs': 'take the file’s',
-  skip: 'leave mine',
+  'keep-both': $localize`keep both`,
+  'take-theirs': $localize`take the file’s`,
+  skip: $localize`leave mine`,
 };
 const KIND_NAMES: Readonly<Record<Arrival['kind'], string>> = {
   new: 'new',
-  same: 'there already',
-  differs: 'differs from yours',
+  same: $localize`there already`,
+  differs: $localize`differs from yours`,
 };
 
 /** What a file would do to the shelf, before it does it. */
@@ -101,20 +101,26 @@ export class ImportQuestion {
     const count = (kind: Arrival['kind']) => this.arrivals().filter((arrival) => arrival.kind === kind).length;
     const [fresh, differs, equal] = [count('new'), count('differs'), count('same')];
     const parts = [
-      fresh > 0 ? `${fresh} new` : '',
-      differs > 0 ? `${differs} that ${differs === 1 ? 'differs' : 'differ'} from what is on the shelf` : '',
+      fresh > 0 ? $localize`${fresh} new` : '',
+      differs > 0
+        ? differs === 1
+          ? $localize`one that differs from what is on the shelf`
+          : $localize`${differs} that differ from what is on the shelf`
+        : '',
       equal > 0
-        ? `${equal} that ${equal === 1 ? 'is' : 'are'} there already, just so, and stay${equal === 1 ? 's' : ''} as ${equal === 1 ? 'it is' : 'they are'}`
+        ? equal === 1
+          ? $localize`one that is there already, just so, and stays as it is`
+          : $localize`${equal} that are there already, just so, and stay as they are`
         : '',
     ].filter((part) => part !== '');
-    return `${parts.join('; ')}. One undo takes all of it back.`;
+    return $localize`${parts.join('; ')}. One undo takes all of it back.`;
   });
   /** What is asked first, then what is new; what is there already is only counted. */
   protected readonly rows = computed(() =>
     this.arrivals()
       .map((arrival, at) => ({
         at,
-        title: arrival.added.formula.title || 'Without a name',
+        title: arrival.added.formula.title || $localize`Without a name`,
         kind: KIND_NAMES[arrival.kind],
         asks: arrival.kind === 'differs',
         told: arrival.kind !== 'same',

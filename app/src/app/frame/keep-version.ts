@@ -116,10 +116,10 @@ export class KeepVersion {
     const title = this.title().trim();
     if (id === undefined || title === '') return;
     if (title !== this.onBench.record()?.formula.title)
-      this.store.change(id, 'the name', ({ formula }) => ({ formula: { ...formula, title } }));
+      this.store.change(id, $localize`the name`, ({ formula }) => ({ formula: { ...formula, title } }));
     const version = this.store.keep(id, this.reason().trim());
     this.keeping.open.set(false);
     this.reason.set('');
-    if (version) this.toasts.show(`Version ${version.number} is kept.`);
+    if (version) this.toasts.show($localize`Version ${version.number} is kept.`);
   }
 }

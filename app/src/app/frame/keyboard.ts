@@ -5,26 +5,50 @@ import { NextAct } from '../parts/next-act';
 
 /** What the keys do everywhere; shown under "?". */
 export const KEYS: readonly { readonly keys: readonly string[]; readonly does: string; readonly where: string }[] = [
-  { keys: ['Ctrl', 'Z'], does: 'undo', where: 'everywhere' },
-  { keys: ['Ctrl', 'Shift', 'Z'], does: 'redo', where: 'everywhere' },
-  { keys: ['Ctrl', 'S'], does: 'the next thing to do: the yellow button', where: 'everywhere' },
-  { keys: ['?'], does: 'these keys', where: 'outside a field' },
-  { keys: ['Ctrl', 'V'], does: 'read a formula, in any form', where: 'Shelf and Bench, outside a field' },
-  { keys: ['Ctrl', 'Enter'], does: 'read what was typed', where: 'Shelf' },
-  { keys: ['Enter'], does: 'next line, next step; take the ingredient at hand', where: 'Bench' },
+  { keys: [$localize`Ctrl`, 'Z'], does: 'undo', where: 'everywhere' },
+  { keys: [$localize`Ctrl`, $localize`Shift`, 'Z'], does: 'redo', where: 'everywhere' },
+  { keys: [$localize`Ctrl`, 'S'], does: $localize`the next thing to do: the yellow button`, where: 'everywhere' },
+  { keys: ['?'], does: $localize`these keys`, where: $localize`outside a field` },
+  {
+    keys: [$localize`Ctrl`, 'V'],
+    does: $localize`read a formula, in any form`,
+    where: $localize`Shelf and Bench, outside a field`,
+  },
+  { keys: [$localize`Ctrl`, $localize`Enter`], does: $localize`read what was typed`, where: $localize`Shelf` },
+  {
+    keys: [$localize`Enter`],
+    does: $localize`next line, next step; take the ingredient at hand`,
+    where: $localize`Bench`,
+  },
   {
     keys: ['↑', '↓'],
-    does: 'line above, line below; in the list of ingredients, the next one',
-    where: 'Bench, in a line or a step',
+    does: $localize`line above, line below; in the list of ingredients, the next one`,
+    where: $localize`Bench, in a line or a step`,
   },
-  { keys: ['Alt', '↑', '↓'], does: 'move the line or step itself', where: 'Bench, in a line or a step' },
-  { keys: ['F6'], does: 'from the lines to the readings, and back', where: 'every station' },
-  { keys: ['Tab'], does: 'to the amount, which takes every unit', where: 'Bench, in a line' },
-  { keys: ['Backspace'], does: 'remove the line or step', where: 'Bench, in an empty one' },
-  { keys: ['Enter'], does: 'work out what the batch is to give', where: 'Batch, in the first field' },
-  { keys: ['Space'], does: 'on to the next step', where: 'Bake, outside a field; Enter too' },
-  { keys: ['Backspace'], does: 'back to the step before', where: 'Bake, outside a field' },
-  { keys: ['Esc'], does: 'close what is open; take back what is typed', where: 'everywhere' },
+  {
+    keys: [$localize`Alt`, '↑', '↓'],
+    does: $localize`move the line or step itself`,
+    where: $localize`Bench, in a line or a step`,
+  },
+  { keys: ['F6'], does: $localize`from the lines to the readings, and back`, where: $localize`every station` },
+  {
+    keys: [$localize`Tab`],
+    does: $localize`to the amount, which takes every unit`,
+    where: $localize`Bench, in a line`,
+  },
+  { keys: [$localize`Backspace`], does: $localize`remove the line or step`, where: $localize`Bench, in an empty one` },
+  {
+    keys: [$localize`Enter`],
+    does: $localize`work out what the batch is to give`,
+    where: $localize`Batch, in the first field`,
+  },
+  {
+    keys: [$localize`Space`],
+    does: $localize`on to the next step`,
+    where: $localize`Bake, outside a field; Enter too`,
+  },
+  { keys: [$localize`Backspace`], does: $localize`back to the step before`, where: $localize`Bake, outside a field` },
+  { keys: [$localize`Esc`], does: $localize`close what is open; take back what is typed`, where: 'everywhere' },
 ];
 
 const inField = (target: EventTarget | null) =>

@@ -13,7 +13,7 @@ interface Offered extends ScreenPicture {
   readonly address: string;
 }
 /** Stations whose pictures are of the formula in hand. */
-const OF_A_FORMULA = ['Bench', 'Batch', 'Oven'];
+const OF_A_FORMULA = [$localize`Bench`, $localize`Batch`, $localize`Oven`];
 /** Every picture of the screen, to be taken along: drawn as it stands, as SVG or PNG. */
 @Component({
   selector: 'orv-pictures-dialog',
@@ -104,7 +104,7 @@ export class PicturesDialog {
   protected async savePng({ name, svg }: Offered): Promise<void> {
     await pngOf(svg).then(
       (png) => saveBlob(`${this.fileName(name)}.png`, png),
-      () => this.toasts.show(`${name} could not be drawn as PNG here.`, 'Take the SVG.'),
+      () => this.toasts.show($localize`${name} could not be drawn as PNG here.`, $localize`Take the SVG.`),
     );
   }
   private fileName(name: string): string {

@@ -1,8 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { RouterLink, RouterLinkActive } from '@angular/router';
+import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { Router, RouterLink, RouterLinkActive } from '@angular/router';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Keyboard } from './keyboard';
+import { addressInOther, otherLanguage, rememberLanguage } from './language';
 import { ThemeSwitch } from './theme';
 
 /** The stations along the rim of the bench; the rim dips under the one you stand at. */
@@ -17,7 +19,7 @@ import { ThemeSwitch } from './theme';
       @for (station of stations(); track station.label) {
         <a
           class="station"
-          [class.wide-only]="station.label === 'Pantry'"
+          [class.wide-only]="station.link === '/pantry'"
           [routerLink]="station.link"
           routerLinkActive="here"
           ariaCurrentWhenActive="page"
@@ -71,6 +73,16 @@ import { ThemeSwitch } from './theme';
           }
         </svg>
       </button>
+      <a
+        class="language wide-only"
+        [href]="inOther()"
+        (click)="remember()"
+        [lang]="other.code"
+        [hreflang]="other.code"
+        [title]="other.name"
+        ><span aria-hidden="true">{{ other.code }}</span
+        ><span class="unseen">{{ other.name }}</span></a
+      >
       <button
         type="button"
         class="wide-only"
@@ -105,6 +117,7 @@ import { ThemeSwitch } from './theme';
       <button type="button" (click)="keyboard.helpOpen.set(true); more.hidePopover()" i18n>
         Keys, and what was said
       </button>
+      <a [href]="inOther()" (click)="remember()" [lang]="other.code" [hreflang]="other.code">{{ other.name }}</a>
     </div>
   `,
   styleUrl: './rail.css',
@@ -118,29 +131,39 @@ export class Rail {
   protected readonly keyboard = inject(Keyboard);
   protected readonly onBench = inject(OnBench);
 
+  private readonly router = inject(Router);
+  private readonly document = inject(DOCUMENT);
+  protected readonly other = otherLanguage;
+  private readonly moved = toSignal(this.router.events);
+  protected readonly inOther = computed(() => {
+    this.moved();
+    return addressInOther(this.document.baseURI, this.router.url);
+  });
+  protected readonly remember = () => rememberLanguage(otherLanguage.code);
+
   protected readonly stations = computed(() => {
     const id = this.onBench.id();
     const forOne =
       id === undefined
         ? []
         : [
-            { label: 'Bench', link: `/bench/${id}` },
-            { label: 'Batch', link: `/batch/${id}` },
-            { label: 'Oven', link: `/oven/${id}` },
+            { label: $localize`Bench`, link: `/bench/${id}` },
+            { label: $localize`Batch`, link: `/batch/${id}` },
+            { label: $localize`Oven`, link: `/oven/${id}` },
           ];
     return [
-      { label: 'Shelf', link: '/shelf' },
+      { label: $localize`Shelf`, link: '/shelf' },
       ...forOne,
-      { label: 'Day', link: '/day' },
-      { label: 'Bake', link: '/bake' },
-      { label: 'Book', link: '/book' },
-      { label: 'Pantry', link: '/pantry' },
+      { label: $localize`Day`, link: '/day' },
+      { label: $localize`Bake`, link: '/bake' },
+      { label: $localize`Book`, link: '/book' },
+      { label: $localize`Pantry`, link: '/pantry' },
     ];
   });
   protected readonly undoName = computed(() =>
-    this.store.undoLabel() ? `Undo ${this.store.undoLabel() ?? ''}` : 'Nothing to undo',
+    this.store.undoLabel() ? $localize`Undo ${this.store.undoLabel() ?? ''}` : $localize`Nothing to undo`,
   );
   protected readonly redoName = computed(() =>
-    this.store.redoLabel() ? `Redo ${this.store.redoLabel() ?? ''}` : 'Nothing to redo',
+    this.store.redoLabel() ? $localize`Redo ${this.store.redoLabel() ?? ''}` : $localize`Nothing to redo`,
   );
 }

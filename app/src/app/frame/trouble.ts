@@ -9,25 +9,25 @@ interface Trouble {
 }
 const TROUBLES: Readonly<Partial<Record<StoreState, Trouble>>> = {
   'no-storage': {
-    what: 'This browser keeps nothing.',
-    then: 'Storage is off or full: formulas last until this tab closes. Leave private browsing, or free some space, and reload.',
+    what: $localize`This browser keeps nothing.`,
+    then: $localize`Storage is off or full: formulas last until this tab closes. Leave private browsing, or free some space, and reload.`,
   },
   'newer-database': {
-    what: 'A later Orvin wrote what is kept here.',
-    then: 'This one leaves it untouched, and keeps nothing. Reload to bring it up to date; if it stays, close every tab of Orvin first.',
+    what: $localize`A later Orvin wrote what is kept here.`,
+    then: $localize`This one leaves it untouched, and keeps nothing. Reload to bring it up to date; if it stays, close every tab of Orvin first.`,
   },
   blocked: {
-    what: 'Another tab of Orvin stands in the way.',
-    then: 'It is of before the last update. Close it, and this one goes on by itself.',
+    what: $localize`Another tab of Orvin stands in the way.`,
+    then: $localize`It is of before the last update. Close it, and this one goes on by itself.`,
   },
 };
 const DISK_FAILS: Trouble = {
-  what: 'The last change is not stored.',
-  then: 'The browser refused it; it is still here, and is tried again every few seconds. Free some space, and do not close this tab.',
+  what: $localize`The last change is not stored.`,
+  then: $localize`The browser refused it; it is still here, and is tried again every few seconds. Free some space, and do not close this tab.`,
 };
 const PARTS_MISSING: Trouble = {
-  what: 'A part of Orvin cannot be fetched.',
-  then: 'It was brought up to date, or its server is off. What you typed is kept: reload.',
+  what: $localize`A part of Orvin cannot be fetched.`,
+  then: $localize`It was brought up to date, or its server is off. What you typed is kept: reload.`,
 };
 
 /** What is wrong with keeping things, or with Orvin itself, on every screen, for as long as it is. */

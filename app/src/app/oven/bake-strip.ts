@@ -194,15 +194,20 @@ export class BakeStrip {
     const bake = this.bake();
     const { carryOverCelsius } = bake.timeline;
     const before =
-      this.preheat() === 0 ? ['into the cold oven'] : this.wide() ? [] : [`heat the oven ${this.preheatWords()}`];
-    const carries = carryOverCelsius >= 1 ? [`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
+      this.preheat() === 0
+        ? [$localize`into the cold oven`]
+        : this.wide()
+          ? []
+          : [$localize`heat the oven ${this.preheatWords()}`];
+    const carries =
+      carryOverCelsius >= 1 ? [$localize`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
     const words = [...before, ...carries, ...afterwards(bake).map(({ words: after }) => after)];
     const [first = '', ...rest] = words;
     return words.length === 0 ? '' : `${[capitalised(first), ...rest].join(' · ')}.`;
   });
   protected readonly spoken = computed(() => {
     const { low, high, first } = this.bake().minutes;
-    return `Look first at ${minutesInWords(first)}; done between ${minutesInWords(low)} and ${minutesInWords(high)}`;
+    return $localize`Look first at ${minutesInWords(first)}; done between ${minutesInWords(low)} and ${minutesInWords(high)}`;
   });
 
   protected xOf(minute: number): number {

@@ -12,7 +12,7 @@ export interface StripMark {
 }
 
 function markWord({ code, facts }: BakeAdvice): string | undefined {
-  return code === 'turn-oven' ? `${Math.round(facts.celsius)} °C at` : ADVICE_LABELS[code];
+  return code === 'turn-oven' ? $localize`${Math.round(facts.celsius)} °C at` : ADVICE_LABELS[code];
 }
 
 /** What to do when, in the order of the clock. */
@@ -32,7 +32,7 @@ export function stripMarks(bake: BakePrediction): readonly StripMark[] {
   const out: StripMark = {
     code: 'out',
     minute: bake.minutes.high,
-    label: `by ${minutesInWords(bake.minutes.high).replace(' min', '')}`,
+    label: $localize`by ${minutesInWords(bake.minutes.high).replace(' min', '')}`,
     strong: false,
   };
   return [{ code: 'in', minute: 0, label: 'in', strong: true }, ...timed, out].sort((a, b) => a.minute - b.minute);

@@ -19,15 +19,20 @@ interface Shown {
   readonly title: string;
   readonly of: (frame: BakeFrame) => number;
 }
-const CORE: Shown = { id: 'core', name: 'Core', title: 'middle, °C', of: ({ coreCelsius }) => coreCelsius };
+const CORE: Shown = { id: 'core', name: $localize`Core`, title: 'middle, °C', of: ({ coreCelsius }) => coreCelsius };
 const QUANTITIES: readonly Shown[] = [
   CORE,
-  { id: 'crust', name: 'Crust', title: 'top crust, °C', of: ({ topCelsius }) => topCelsius },
-  { id: 'colour', name: 'Colour', title: 'colour, 1 is golden', of: ({ topColour }) => topColour },
-  { id: 'moisture', name: 'Moisture', title: 'water lost, % of the batter', of: ({ massLost }) => 100 * massLost },
+  { id: 'crust', name: $localize`Crust`, title: $localize`top crust, °C`, of: ({ topCelsius }) => topCelsius },
+  { id: 'colour', name: $localize`Colour`, title: $localize`colour, 1 is golden`, of: ({ topColour }) => topColour },
+  {
+    id: 'moisture',
+    name: $localize`Moisture`,
+    title: $localize`water lost, % of the batter`,
+    of: ({ massLost }) => 100 * massLost,
+  },
 ];
 const MOST_WAYS = 3;
-const WORKING = 'working it out…';
+const WORKING = $localize`working it out…`;
 /** Suggested until the baker names ways of their own. */
 const STARTERS: readonly string[] = [
   '12-cup muffin tin',
@@ -170,9 +175,9 @@ export class ComparePanel {
   protected readonly settings = inject(ThisBake);
   private readonly foresight = inject(BakeForesight);
   protected readonly how = [
-    'Each way is the same batter, simulated in its own pan at its own set point and leaning on the same known bake.',
-    'Top is the simulated browning at the likely minute; dries is the weight lost when cooled, two points either way.',
-    'Domes most: most of it still flows when the crumb at the wall sets. An order, not a height.',
+    $localize`Each way is the same batter, simulated in its own pan at its own set point and leaning on the same known bake.`,
+    $localize`Top is the simulated browning at the likely minute; dries is the weight lost when cooled, two points either way.`,
+    $localize`Domes most: most of it still flows when the crumb at the wall sets. An order, not a height.`,
   ];
   protected readonly most = MOST_WAYS;
   protected readonly typed = signal('');
@@ -190,10 +195,10 @@ export class ComparePanel {
       const row = { name: written, strong: false };
       const same = job && named.get(JSON.stringify(job));
       if (job) named.set(JSON.stringify(job), same ?? written);
-      if (!job) return { ...row, problem: 'Orvin cannot read that as a pan; write a shape and a size.' };
+      if (!job) return { ...row, problem: $localize`Orvin cannot read that as a pan; write a shape and a size.` };
       const result = rows[at++];
       // one bake under two names is no comparison
-      if (same !== undefined) return { ...row, problem: `The same bake as “${same}”.` };
+      if (same !== undefined) return { ...row, problem: $localize`The same bake as “${same}”.` };
       if (result?.state === 'failed') return { ...row, problem: result.message };
       if (result?.state !== 'ready') return { ...row, problem: WORKING };
       return result.result.kind === 'foreseen'
@@ -231,7 +236,7 @@ export class ComparePanel {
     if (this.quantity() === 'colour')
       return [
         { y: 1, words: 'golden' },
-        { y: 1.4, words: 'too dark' },
+        { y: 1.4, words: $localize`too dark` },
       ];
     return [];
   });

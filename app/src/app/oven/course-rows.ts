@@ -14,8 +14,8 @@ import { FigureField } from '../parts/kept-field';
 import { ThisBake } from './this-bake';
 
 const KINDS: readonly { readonly kind: CoverRow['kind']; readonly name: string }[] = [
-  { kind: 'lid', name: 'heavy lid' },
-  { kind: 'bowl', name: 'bowl over it' },
+  { kind: 'lid', name: $localize`heavy lid` },
+  { kind: 'bowl', name: $localize`bowl over it` },
   { kind: 'foil', name: 'foil' },
 ];
 const MOST_ROWS = 6;

@@ -38,7 +38,7 @@ export class DonePanel {
   });
   protected readonly altitude = computed(() => {
     const { boilingCelsius } = this.bake().doneness;
-    return boilingCelsius < 99 ? `, where water boils at ${boilingCelsius.toFixed(0)} °C` : '';
+    return boilingCelsius < 99 ? $localize`, where water boils at ${boilingCelsius.toFixed(0)} °C` : '';
   });
   protected readonly first = computed(() => minutesInWords(this.bake().minutes.first));
   /** Looks so far apart that a minute or two of overbaking is the most they cost. */

@@ -49,17 +49,17 @@ const OVENS = [
   { id: true, name: 'cold' },
 ];
 const HEATS = [
-  { id: false, name: 'no fan' },
+  { id: false, name: $localize`no fan` },
   { id: true, name: 'fan' },
 ];
 const MOST_PANS = 24;
 const MOST_PIECES = 100;
 const FACES = [
-  { id: 'pan', name: 'Pan' },
-  { id: 'compare', name: 'Compare' },
-  { id: 'setting', name: 'Setting' },
-  { id: 'sure', name: 'How sure' },
-  { id: 'done', name: 'Done?' },
+  { id: 'pan', name: $localize`Pan` },
+  { id: 'compare', name: $localize`Compare` },
+  { id: 'setting', name: $localize`Setting` },
+  { id: 'sure', name: $localize`How sure` },
+  { id: 'done', name: $localize`Done?` },
 ] as const;
 type FaceId = (typeof FACES)[number]['id'];
 
@@ -195,7 +195,7 @@ export class Oven {
     const { stages } = this.settings.sheet();
     const job = this.settings.job();
     const known = job?.course?.stages;
-    return { typed: stages ? this.staged(stages) : '', usual: known ? this.staged(known) : 'one set point' };
+    return { typed: stages ? this.staged(stages) : '', usual: known ? this.staged(known) : $localize`one set point` };
   });
   private staged(stages: readonly { readonly fromMinute: number; readonly celsius: number }[]): string {
     return scheduleInWords(this.settings.job()?.setting.celsius ?? 0, stages);
@@ -203,7 +203,7 @@ export class Oven {
   protected readonly covers = computed(() => coversInWords(this.settings.sheet().covers ?? []));
   /** As the formula covers it, until something else is set. */
   protected readonly usualCovers = computed(
-    () => coversInWords(this.settings.job()?.course?.covers ?? []) || 'lid for the first 30 min',
+    () => coversInWords(this.settings.job()?.course?.covers ?? []) || $localize`lid for the first 30 min`,
   );
   /** What is more than a pan in an oven, so that it need not be looked for while it is not used. */
   protected readonly more = computed(() => {
@@ -212,7 +212,7 @@ export class Oven {
     if (ofFormula.stages !== undefined || ofFormula.covers !== undefined) return true;
     return stages !== undefined || covers !== undefined || batterCelsius !== undefined || coldOven === true;
   });
-  protected readonly wayName = computed(() => this.settings.written() || 'this bake');
+  protected readonly wayName = computed(() => this.settings.written() || $localize`this bake`);
   protected readonly proposedCelsius = computed(() => {
     const job = this.settings.job();
     return job ? String(Math.round(job.setting.celsius)) : '';
@@ -291,7 +291,9 @@ export class Oven {
   }
 
   protected readonly stagesRefused = (words: string) =>
-    readSchedule(words) ? '' : 'Write stages as minutes at a heat, 100 to 300 °C: “10 minutes at 220, then 180”.';
+    readSchedule(words)
+      ? ''
+      : $localize`Write stages as minutes at a heat, 100 to 300 °C: “10 minutes at 220, then 180”.`;
   protected setSchedule(words: string): void {
     const read = readSchedule(words);
     this.settings.set(
@@ -304,7 +306,7 @@ export class Oven {
   protected readonly coversRefused = (words: string) =>
     readCovers(words)
       ? ''
-      : 'Write a cover with its minutes: “lid for the first 30 minutes”, or “foil from 40” until it comes out.';
+      : $localize`Write a cover with its minutes: “lid for the first 30 minutes”, or “foil from 40” until it comes out.`;
   protected setCovers(words: string): void {
     const read = readCovers(words) ?? [];
     this.settings.set('the cover', { covers: read.length > 0 ? read : undefined });
@@ -314,15 +316,15 @@ export class Oven {
   }
   protected setKnownPan(event: Event): void {
     const { value } = event.target as HTMLInputElement;
-    this.settings.setKnown('the known pan', { pan: value.trim() === '' ? undefined : value });
+    this.settings.setKnown($localize`the known pan`, { pan: value.trim() === '' ? undefined : value });
   }
   private minutesIn(words: string) {
-    return durationIn(/[a-z']/i.test(words) ? words : `${words} min`);
+    return durationIn(/[a-z']/i.test(words) ? words : $localize`${words} min`);
   }
   protected readonly minutesRefused = (words: string) =>
-    this.minutesIn(words) ? '' : 'Write the minutes it took: “35”, “30–35”, “1 h 10”.';
+    this.minutesIn(words) ? '' : $localize`Write the minutes it took: “35”, “30–35”, “1 h 10”.`;
   protected setKnownMinutes(words: string): void {
     const minutes = words === '' ? undefined : this.minutesIn(words);
-    this.settings.setKnown('the known time', { lowMinutes: minutes?.low, highMinutes: minutes?.high });
+    this.settings.setKnown($localize`the known time`, { lowMinutes: minutes?.low, highMinutes: minutes?.high });
   }
 }

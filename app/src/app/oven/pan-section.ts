@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { BakeFrame, BakePrediction } from '@orvin/core/oven/baking';
 import { DOME_RISE, isFree, sectionAt, type VesselSet } from '@orvin/core/kitchen/pans';
@@ -276,15 +277,17 @@ export class PanSection {
     const y = (cm: number) => this.floor() - cm * this.scale() + 4;
     const risen = frame.heightCm * (1 + this.domeRise() * this.rise());
     const wanted = [
-      { text: `top ${risen.toFixed(1)} cm`, y: y(risen), quiet: false },
-      ...(fill ? [{ text: `rim ${this.depthCm().toFixed(1)} cm`, y: y(this.depthCm()), quiet: true }] : []),
+      { text: $localize`top ${decimal(risen, 1)} cm`, y: y(risen), quiet: false },
+      ...(fill ? [{ text: $localize`rim ${decimal(this.depthCm(), 1)} cm`, y: y(this.depthCm()), quiet: true }] : []),
       {
         text: middleInWords(frame.coreCelsius, frame.minute, minutes.likely),
         y: y(frame.heightCm * 0.52),
         quiet: false,
       },
       {
-        text: fill ? `batter, ${Math.round(fill.fraction * 100)} % full` : `raw, ${heights.rawCm.toFixed(1)} cm`,
+        text: fill
+          ? $localize`batter, ${Math.round(fill.fraction * 100)} % full`
+          : $localize`raw, ${decimal(heights.rawCm, 1)} cm`,
         y: y(heights.rawCm),
         quiet: true,
       },
@@ -300,9 +303,9 @@ export class PanSection {
     const bottomCm = isFree(pan) ? 2 * this.halfCm(0) : pan.bottomWidthCm;
     const half = (bottomCm / 2) * this.scale();
     const what = isFree(pan)
-      ? { disc: 'one piece, ', wedge: 'one wedge, as wide as ', dome: 'across, ' }[pan.shape]
+      ? { disc: $localize`one piece, `, wedge: $localize`one wedge, as wide as `, dome: 'across, ' }[pan.shape]
       : pan.cavities > 1
-        ? 'one cup, '
+        ? $localize`one cup, `
         : pan.shape === 'round'
           ? ''
           : 'across, ';
@@ -311,12 +314,12 @@ export class PanSection {
       x2: this.centre() + half,
       middle: this.centre(),
       y: this.floor() + 11,
-      text: `${what}${bottomCm.toFixed(1)} cm`,
+      text: `${what}${decimal(bottomCm, 1)} cm`,
     };
   });
   protected readonly spoken = computed(() => {
     const frame = this.frame();
-    return `Section of the pan at ${Math.round(frame?.minute ?? 0)} minutes: ${this.labels()
+    return $localize`Section of the pan at ${Math.round(frame?.minute ?? 0)} minutes: ${this.labels()
       .map(({ text }) => text)
       .join(', ')}`;
   });

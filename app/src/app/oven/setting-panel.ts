@@ -147,9 +147,9 @@ export class SettingPanel {
   private readonly onBench = inject(OnBench);
 
   protected readonly how = [
-    'The bake is simulated at 21 set points from 130 to 230 °C, stages moving with it; between two of them a straight line.',
-    'A time is met where the sweep crosses it; a crust where the colour of the top when done is that of the known bake in its own pan.',
-    'Two in one oven: each is simulated with the other’s mass cooling the oven and its area holding back the air, and the set point taken at which both crusts are nearest to what they would have alone.',
+    $localize`The bake is simulated at 21 set points from 130 to 230 °C, stages moving with it; between two of them a straight line.`,
+    $localize`A time is met where the sweep crosses it; a crust where the colour of the top when done is that of the known bake in its own pan.`,
+    $localize`Two in one oven: each is simulated with the other’s mass cooling the oven and its area holding back the air, and the set point taken at which both crusts are nearest to what they would have alone.`,
   ];
   protected readonly inAt = signal('13:20');
   protected readonly outBy = signal('14:20');
@@ -179,7 +179,7 @@ export class SettingPanel {
     if (!sweep?.done || wanted === undefined) return undefined;
     return settingInWords(
       settingForMinutes(sweep.points, wanted, this.job().setting.celsius),
-      `for ${minutesInWords(wanted)}`,
+      $localize`for ${minutesInWords(wanted)}`,
     );
   });
   protected readonly sameCrust = computed(() => {
@@ -188,7 +188,7 @@ export class SettingPanel {
     if (!sweep?.done || crust?.minutes === undefined) return undefined;
     return settingInWords(
       settingForColour(sweep.points, crust.topColour, this.job().setting.celsius),
-      'browns it as the known bake does',
+      $localize`browns it as the known bake does`,
     );
   });
 

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, distinctUntilChanged, switchMap } from 'rxjs';
@@ -10,7 +11,7 @@ import { Sweeps } from '../work/sweeps';
 
 const QUIET_MILLISECONDS = 200;
 const signed = (minutes: number) =>
-  `${minutes < 0 ? '−' : '+'}${Math.abs(minutes).toFixed(Math.abs(minutes) < 10 ? 1 : 0)} min`;
+  $localize`${minutes < 0 ? '−' : '+'}${decimal(Math.abs(minutes), Math.abs(minutes) < 10 ? 1 : 0)} min`;
 
 /** How sure the time is: what it stands on, which unknown moves it most, and what rules of thumb would have said. */
 @Component({
@@ -101,7 +102,9 @@ export class SurePanel {
   protected readonly likely = computed(() => minutesInWords(this.bake().minutes.likely));
   protected readonly percent = computed(() => Math.round(100 * (Math.exp(1.2816 * this.bake().spread) - 1)));
   protected readonly origin = computed(() =>
-    this.bake().anchor === 'known-bake' ? 'the model, leaning on the known bake' : 'the model, from first principles',
+    this.bake().anchor === 'known-bake'
+      ? $localize`the model, leaning on the known bake`
+      : $localize`the model, from first principles`,
   );
   protected readonly reasons = computed(() =>
     this.bake().windowReasons.map((reason) => ({
@@ -142,7 +145,9 @@ export class SurePanel {
     const { rules, minutes, plainLawMinutes } = this.bake();
     const apart = (says: number) => {
       const percent = Math.round(100 * (says / minutes.likely - 1));
-      return percent === 0 ? 'The same here.' : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} here.`;
+      return percent === 0
+        ? $localize`The same here.`
+        : $localize`${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} here.`;
     };
     return [
       ...rules.map(({ id, minutes: says }) => ({
@@ -151,8 +156,8 @@ export class SurePanel {
         apart: apart(says),
       })),
       {
-        say: 'One law for all bakes',
-        why: 'Bulk and heat alone, drawn through all reference bakes: knows no style.',
+        say: $localize`One law for all bakes`,
+        why: $localize`Bulk and heat alone, drawn through all reference bakes: knows no style.`,
         minutes: minutesInWords(plainLawMinutes),
         apart: apart(plainLawMinutes),
       },

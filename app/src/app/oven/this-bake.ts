@@ -110,6 +110,6 @@ export class ThisBake {
   }
 
   setOven(change: { readonly [K in keyof OwnOven]?: OwnOven[K] | undefined }): void {
-    this.store.changeOven('the oven', change);
+    this.store.changeOven($localize`the oven`, change);
   }
 }

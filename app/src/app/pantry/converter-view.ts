@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ingredientName, shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import { convertAmount, type Converted } from '@orvin/core/formula/parsing';
@@ -47,8 +48,8 @@ const MOST_OF = 64;
 /** An amount of a measure as hands use it: eighths of spoons and cups, whole millilitres. */
 function amountInWords(unit: string, amount: number): string {
   if (unit === 'millilitre') return String(Math.round(amount));
-  if (unit === 'ounce') return amount.toFixed(1);
-  return amount < 1 / 16 ? 'less than ⅛' : inEighths(amount);
+  if (unit === 'ounce') return decimal(amount, 1);
+  return amount < 1 / 16 ? $localize`less than ⅛` : inEighths(amount);
 }
 
 /** Grams and kitchen measures of an amount of an ingredient, with the spread that filling brings. Without an amount, of one cup. */
@@ -68,7 +69,7 @@ export function converterView(words: string, region: Region, kitchen: Kitchen): 
     view: {
       name: ingredientName(ingredient, region),
       grams: gramsInWords(weight.grams).replace(/ g$/, ''),
-      spread: byVolume ? `${gramsInWords(from).replace(/ g$/, '')} to ${gramsInWords(to)}` : '',
+      spread: byVolume ? $localize`${gramsInWords(from).replace(/ g$/, '')} to ${gramsInWords(to)}` : '',
       bars,
       from: from - 0.08 * (to - from),
       to: to + 0.08 * (to - from),
@@ -105,7 +106,7 @@ function otherMeasure(
   return {
     unit: name,
     amount: amountInWords(unit, amount.likely),
-    spread: wide ? `${amountInWords(unit, amount.low)} to ${amountInWords(unit, amount.high)}` : '',
+    spread: wide ? $localize`${amountInWords(unit, amount.low)} to ${amountInWords(unit, amount.high)}` : '',
   };
 }
 

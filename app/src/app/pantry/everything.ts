@@ -13,11 +13,11 @@ const TABLE_WORDS: Readonly<Record<Table, readonly [one: string, more: string]>>
   formulas: ['formula', 'formulas'],
   versions: ['version', 'versions'],
   kitchens: ['kitchen', 'kitchens'],
-  batches: ['kept batch', 'kept batches'],
+  batches: [$localize`kept batch`, $localize`kept batches`],
   plans: ['day', 'days'],
-  bakings: ['bake along', 'bakes along'],
-  bakes: ['bake on record', 'bakes on record'],
-  larder: ['thing put away', 'things put away'],
+  bakings: [$localize`bake along`, $localize`bakes along`],
+  bakes: [$localize`bake on record`, $localize`bakes on record`],
+  larder: [$localize`thing put away`, $localize`things put away`],
 };
 const counted = (table: Table, count: number) => `${count} ${TABLE_WORDS[table][count === 1 ? 0 : 1]}`;
 
@@ -156,9 +156,9 @@ export class Everything {
     if (!arrived) return;
     const { changesOf } = await import('../work/workbook');
     const changes = changesOf(arrived.rows, this.records.records(), differing);
-    this.records.commit({ label: 'bringing a whole kitchen in', changes });
+    this.records.commit({ label: $localize`bringing a whole kitchen in`, changes });
     this.arrived.set(undefined);
-    this.toasts.show(`${changes.length} records are in. One undo takes all of it back.`);
+    this.toasts.show($localize`${changes.length} records are in. One undo takes all of it back.`);
   }
 }
 
@@ -168,8 +168,8 @@ const sums = (held: readonly HeldAgainst[]) => ({
 });
 function linesOf(held: readonly HeldAgainst[], damaged: number): readonly string[] {
   const lines = held.map(({ table, fresh, same, differs }) => {
-    const parts = [fresh > 0 ? `${fresh} new` : '', differs > 0 ? `${differs} that differ` : '', same > 0 ? `${same} the same` : '']; // prettier-ignore
+    const parts = [fresh > 0 ? $localize`${fresh} new` : '', differs > 0 ? $localize`${differs} that differ` : '', same > 0 ? $localize`${same} the same` : '']; // prettier-ignore
     return `${counted(table, fresh + same + differs)}: ${parts.filter((part) => part !== '').join(', ')}`;
   });
-  return damaged > 0 ? [...lines, `▲ ${damaged} damaged, left out`] : lines;
+  return damaged > 0 ? [...lines, $localize`▲ ${damaged} damaged, left out`] : lines;
 }

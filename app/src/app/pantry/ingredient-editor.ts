@@ -140,7 +140,7 @@ export class IngredientEditor {
     const draft = this.draft();
     if (!draft || this.faults().length > 0) return;
     const named = { ...draft, name: draft.name.trim() };
-    this.store.changeKitchen(`keeping ${named.name}`, (kitchen) => learn.ingredient(kitchen, named));
+    this.store.changeKitchen($localize`keeping ${named.name}`, (kitchen) => learn.ingredient(kitchen, named));
     this.closed.emit();
   }
 }

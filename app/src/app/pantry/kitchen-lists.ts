@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete } from 'primeng/autocomplete';
@@ -14,19 +15,19 @@ import { SettingsStore } from '../store/settings-store';
 import { IngredientChoices, type Choice } from './ingredient-choices';
 
 const WEIGHED_UNITS: readonly Choice[] = [
-  { id: 'teaspoon', name: 'level tsp' },
-  { id: 'tablespoon', name: 'level tbsp' },
-  { id: 'cup', name: 'level cup' },
+  { id: 'teaspoon', name: $localize`level tsp` },
+  { id: 'tablespoon', name: $localize`level tbsp` },
+  { id: 'cup', name: $localize`level cup` },
 ];
 
-const fewDigits = (grams: number) => (grams < 20 ? grams.toFixed(1) : grams.toFixed(0));
+const fewDigits = (grams: number) => (grams < 20 ? decimal(grams, 1) : grams.toFixed(0));
 /** Weighed more than once: how sure it is, how far the next may be off, and what was set aside. */
 function repeatsInWords({ grams, spread, nextSpread, weighings, setAside }: WeighedCup): readonly string[] {
-  if (weighings + setAside < 2) return ['weigh it again, and its spread is known'];
-  const odd = setAside === 0 ? '' : `, ${setAside} odd one set aside`;
+  if (weighings + setAside < 2) return [$localize`weigh it again, and its spread is known`];
+  const odd = setAside === 0 ? '' : $localize`, ${setAside} odd one set aside`;
   return [
-    `weighed ${weighings} times, ± ${fewDigits(spread * grams)}${odd}`,
-    `the next one ± ${fewDigits(nextSpread * grams)} g`,
+    $localize`weighed ${weighings} times, ± ${fewDigits(spread * grams)}${odd}`,
+    $localize`the next one ± ${fewDigits(nextSpread * grams)} g`,
   ];
 }
 
@@ -57,12 +58,12 @@ export class KitchenLists {
   protected readonly usualMixer = USUAL_MIXER;
   protected readonly units = [...WEIGHED_UNITS];
   protected readonly fillings: { readonly id: Filling | ''; readonly name: string }[] = [
-    { id: '', name: 'spooned in: the usual' },
+    { id: '', name: $localize`spooned in: the usual` },
     ...FILLINGS.filter((filling) => filling !== 'spooned').map((filling) => ({ id: filling, name: filling })),
   ];
 
   protected readonly unit = signal('teaspoon');
-  protected readonly weighedChoice = signal<Choice | null>({ id: 'baking-soda', name: 'baking soda' });
+  protected readonly weighedChoice = signal<Choice | null>({ id: 'baking-soda', name: $localize`baking soda` });
   protected readonly choices = inject(IngredientChoices);
   protected readonly problem = signal('');
   protected readonly weighsGrams = signal<number | undefined>(undefined);
@@ -77,10 +78,10 @@ export class KitchenLists {
   );
 
   protected putInCupboard({ id }: Choice): void {
-    this.store.changeKitchen('what is in the cupboard', (kitchen) => learn.inCupboard(kitchen, id));
+    this.store.changeKitchen($localize`what is in the cupboard`, (kitchen) => learn.inCupboard(kitchen, id));
   }
   protected takeFromCupboard(id: string): void {
-    this.store.changeKitchen('what is in the cupboard', (kitchen) => forget.inCupboard(kitchen, id));
+    this.store.changeKitchen($localize`what is in the cupboard`, (kitchen) => forget.inCupboard(kitchen, id));
   }
 
   protected readonly weighed = computed(() => {
@@ -98,8 +99,8 @@ export class KitchenLists {
         grams: cup ? fewDigits(cup.grams) : String(grams),
         beside: [
           percent === 0
-            ? 'as the table says'
-            : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
+            ? $localize`as the table says`
+            : $localize`${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
           ...(cup ? repeatsInWords(cup) : []),
         ].join('; '),
       };
@@ -122,7 +123,7 @@ export class KitchenLists {
     }
     this.problem.set('');
     const weighed = { ingredientId: choice.id, unitId: this.unit(), region: this.settings.region(), grams };
-    this.store.changeKitchen(`weighing ${choice.name}`, (kitchen) => learn.weighed(kitchen, weighed));
+    this.store.changeKitchen($localize`weighing ${choice.name}`, (kitchen) => learn.weighed(kitchen, weighed));
     this.weighsGrams.set(undefined);
   }
 
@@ -132,14 +133,16 @@ export class KitchenLists {
     else if (millilitres === undefined) holds.focus();
     else {
       const called = name.value.trim();
-      this.store.changeKitchen(`learning “${called}”`, (kitchen) => learn.measure(kitchen, called, millilitres));
+      this.store.changeKitchen($localize`learning “${called}”`, (kitchen) =>
+        learn.measure(kitchen, called, millilitres),
+      );
       name.value = '';
       this.holdsMillilitres.set(undefined);
     }
   }
 
   protected setFilling(filling: Filling | ''): void {
-    this.store.changeKitchen('the way of filling', (kitchen) => {
+    this.store.changeKitchen($localize`the way of filling`, (kitchen) => {
       const rest: { filling?: Filling } & typeof kitchen = { ...kitchen };
       delete rest.filling;
       return filling === '' ? rest : { ...rest, filling };
@@ -148,32 +151,32 @@ export class KitchenLists {
 
   protected setHabit(filling: Filling | '', choice: Choice | null): void {
     if (choice?.id)
-      this.store.changeKitchen(`how ${choice.name} is filled`, (kitchen) =>
+      this.store.changeKitchen($localize`how ${choice.name} is filled`, (kitchen) =>
         learn.filling(kitchen, choice.id, filling === '' ? 'spooned' : filling),
       );
   }
 
   protected setMixer(change: Partial<typeof USUAL_MIXER>): void {
-    this.store.changeKitchen('the bowl and mixer', (kitchen) => ({
+    this.store.changeKitchen($localize`the bowl and mixer`, (kitchen) => ({
       ...kitchen,
       mixer: { ...this.mixer(), ...change },
     }));
   }
 
   protected forgetHabit(id: string): void {
-    this.store.changeKitchen('a way of filling', (kitchen) => learn.filling(kitchen, id, undefined));
+    this.store.changeKitchen($localize`a way of filling`, (kitchen) => learn.filling(kitchen, id, undefined));
   }
   protected forgetWeighed(id: string): void {
-    this.store.changeKitchen('forgetting a weight', (kitchen) => forget.weighed(kitchen, id));
+    this.store.changeKitchen($localize`forgetting a weight`, (kitchen) => forget.weighed(kitchen, id));
   }
   protected forgetMeasure(name: string): void {
-    this.store.changeKitchen(`forgetting “${name}”`, (kitchen) => forget.measure(kitchen, name));
+    this.store.changeKitchen($localize`forgetting “${name}”`, (kitchen) => forget.measure(kitchen, name));
   }
   protected forgetName(words: string): void {
-    this.store.changeKitchen(`forgetting “${words}”`, (kitchen) => forget.name(kitchen, words));
+    this.store.changeKitchen($localize`forgetting “${words}”`, (kitchen) => forget.name(kitchen, words));
   }
   protected forgetIngredient({ id, name }: OwnIngredient): void {
-    this.store.changeKitchen(`taking ${name} out of the pantry`, (kitchen) => forget.ingredient(kitchen, id));
+    this.store.changeKitchen($localize`taking ${name} out of the pantry`, (kitchen) => forget.ingredient(kitchen, id));
   }
 
   private nameOf(id: string): string {

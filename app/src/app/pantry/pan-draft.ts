@@ -4,14 +4,14 @@ import { cavityMillilitres, type Pan, type PanMaterial, type PanShape } from '@o
 export const MADE_OF: readonly { readonly id: string; readonly name: string; readonly material: PanMaterial }[] = [
   { id: 'aluminium', name: 'aluminium', material: 'light' },
   { id: 'tinplate', name: 'tinplate', material: 'light' },
-  { id: 'stainless', name: 'stainless steel', material: 'light' },
-  { id: 'steel_dark', name: 'dark steel', material: 'dark' },
-  { id: 'nonstick', name: 'non-stick coated', material: 'dark' },
+  { id: 'stainless', name: $localize`stainless steel`, material: 'light' },
+  { id: 'steel_dark', name: $localize`dark steel`, material: 'dark' },
+  { id: 'nonstick', name: $localize`non-stick coated`, material: 'dark' },
   { id: 'glass', name: 'glass', material: 'glass' },
   { id: 'ceramic', name: 'ceramic', material: 'ceramic' },
   { id: 'silicone', name: 'silicone', material: 'silicone' },
-  { id: 'cast_iron', name: 'cast iron', material: 'cast-iron' },
-  { id: 'enamel_iron', name: 'enamelled iron', material: 'cast-iron' },
+  { id: 'cast_iron', name: $localize`cast iron`, material: 'cast-iron' },
+  { id: 'enamel_iron', name: $localize`enamelled iron`, material: 'cast-iron' },
 ];
 
 /** A pan as it is being written: figures as typed, in centimetres. */
@@ -97,27 +97,28 @@ export function panOf(
     if (written.trim() !== '' && value >= least && value <= most) return value;
     faults.push({
       field,
-      say: `${name}: ${least} to ${most}${field === 'water' ? ' ml' : field === 'count' || field === 'cavities' ? '' : ' cm'}.`,
+      say: $localize`${name}:name:: ${least} to ${most}${field === 'water' ? ' ml' : field === 'count' || field === 'cavities' ? '' : ' cm'}.`,
     });
     return NaN;
   };
   const boxed = draft.shape === 'rectangle' || draft.shape === 'loaf';
-  const topLengthCm = read('topLength', boxed ? 'Length at the rim' : 'Width at the rim', 3, 75);
-  const topWidthCm = boxed ? read('topWidth', 'Width at the rim', 3, 75, topLengthCm) : topLengthCm;
-  const bottomLengthCm = read('bottomLength', 'At the floor', 2, 75, topLengthCm);
-  const bottomWidthCm = boxed ? read('bottomWidth', 'Width at the floor', 2, 75, topWidthCm) : bottomLengthCm;
-  const depthCm = read('depth', 'Depth', 1, 25);
-  const tube = draft.shape === 'ring' ? read('tube', 'Tube', 1, 40) : 0;
-  const corner = boxed || draft.shape === 'square' ? read('corner', 'Corner radius', 0, 20, 0) : 0;
-  const cavities = draft.shape === 'muffin' || draft.shape === 'ring' ? read('cavities', 'Cups', 1, 60, 1) : 1;
-  const count = read('count', 'How many', 1, 50);
-  if (draft.name.trim() === '') faults.push({ field: 'name', say: 'Give it a name: “heart tin”.' });
+  const topLengthCm = read('topLength', boxed ? $localize`Length at the rim` : $localize`Width at the rim`, 3, 75);
+  const topWidthCm = boxed ? read('topWidth', $localize`Width at the rim`, 3, 75, topLengthCm) : topLengthCm;
+  const bottomLengthCm = read('bottomLength', $localize`At the floor`, 2, 75, topLengthCm);
+  const bottomWidthCm = boxed ? read('bottomWidth', $localize`Width at the floor`, 2, 75, topWidthCm) : bottomLengthCm;
+  const depthCm = read('depth', $localize`Depth`, 1, 25);
+  const tube = draft.shape === 'ring' ? read('tube', $localize`Tube`, 1, 40) : 0;
+  const corner = boxed || draft.shape === 'square' ? read('corner', $localize`Corner radius`, 0, 20, 0) : 0;
+  const cavities = draft.shape === 'muffin' || draft.shape === 'ring' ? read('cavities', $localize`Cups`, 1, 60, 1) : 1;
+  const count = read('count', $localize`How many`, 1, 50);
+  if (draft.name.trim() === '') faults.push({ field: 'name', say: $localize`Give it a name: “heart tin”.` });
   if (tube > 0 && tube >= Math.min(topLengthCm, bottomLengthCm))
-    faults.push({ field: 'tube', say: 'The tube is wider than the pan.' });
-  if (!Number.isInteger(count) && !Number.isNaN(count)) faults.push({ field: 'count', say: 'How many: whole pans.' });
+    faults.push({ field: 'tube', say: $localize`The tube is wider than the pan.` });
+  if (!Number.isInteger(count) && !Number.isNaN(count))
+    faults.push({ field: 'count', say: $localize`How many: whole pans.` });
   if (!Number.isInteger(cavities) && !Number.isNaN(cavities))
-    faults.push({ field: 'cavities', say: 'Cups: whole ones.' });
-  const water = draft.water.trim() === '' ? undefined : read('water', 'Water', 10, 30_000);
+    faults.push({ field: 'cavities', say: $localize`Cups: whole ones.` });
+  const water = draft.water.trim() === '' ? undefined : read('water', $localize`Water`, 10, 30_000);
   if (faults.length > 0) return { faults };
   const pan: Pan = {
     name: draft.name.trim(), shape: draft.shape, topLengthCm, topWidthCm, bottomLengthCm, bottomWidthCm, depthCm, cavities,
@@ -133,7 +134,7 @@ export function panOf(
       faults: [
         {
           field: 'water',
-          say: `By its measures it holds ${Math.round(cavityMillilitres(pan))} ml; ${Math.round(water)} cannot be. Measure again.`,
+          say: $localize`By its measures it holds ${Math.round(cavityMillilitres(pan))} ml; ${Math.round(water)} cannot be. Measure again.`,
         },
       ],
     };

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Pan } from '@orvin/core/kitchen/pans';
 import { planPath, tubePath, wallPath } from '../parts/pan-shapes';
@@ -58,7 +59,7 @@ export class PanDrawing {
       tube: tubePath(pan, scale),
       plan: planPath(pan, scale),
       hole: ((pan.tubeDiameterCm ?? 0) / 2) * scale,
-      spoken: `${pan.topLengthCm.toFixed(1)} by ${pan.topWidthCm.toFixed(1)} cm at the rim, ${pan.depthCm.toFixed(1)} deep`,
+      spoken: $localize`${decimal(pan.topLengthCm, 1)} by ${decimal(pan.topWidthCm, 1)} cm at the rim, ${decimal(pan.depthCm, 1)} deep`,
     };
   });
 }

@@ -197,23 +197,23 @@ export class PanEditor {
     const boxed = shape === 'rectangle' || shape === 'loaf';
     const cm = (field: PanField, label: string, hint = ''): Field => ({ field, label, unit: 'cm', hint });
     return [
-      cm('topLength', boxed ? 'length at the rim' : 'across at the rim'),
-      ...(boxed ? [cm('topWidth', 'width at the rim', topLength)] : []),
-      cm('bottomLength', boxed ? 'length at the floor' : 'across at the floor', topLength),
-      ...(boxed ? [cm('bottomWidth', 'width at the floor', topWidth)] : []),
+      cm('topLength', boxed ? $localize`length at the rim` : $localize`across at the rim`),
+      ...(boxed ? [cm('topWidth', $localize`width at the rim`, topLength)] : []),
+      cm('bottomLength', boxed ? $localize`length at the floor` : $localize`across at the floor`, topLength),
+      ...(boxed ? [cm('bottomWidth', $localize`width at the floor`, topWidth)] : []),
       cm('depth', 'depth'),
-      ...(boxed || shape === 'square' ? [cm('corner', 'corner radius', '0')] : []),
-      ...(shape === 'ring' ? [cm('tube', 'tube across', '7')] : []),
+      ...(boxed || shape === 'square' ? [cm('corner', $localize`corner radius`, '0')] : []),
+      ...(shape === 'ring' ? [cm('tube', $localize`tube across`, '7')] : []),
       ...(shape === 'muffin' || shape === 'ring'
-        ? [{ field: 'cavities', label: 'cups in it', unit: '', hint: '1' } as const]
+        ? [{ field: 'cavities', label: $localize`cups in it`, unit: '', hint: '1' } as const]
         : []),
       {
         field: 'water',
-        label: 'water to the brim',
+        label: $localize`water to the brim`,
         unit: shape === 'muffin' ? 'ml in one cup' : 'ml',
         hint: this.plainBrim(),
       },
-      { field: 'count', label: 'how many', unit: '', hint: '1' },
+      { field: 'count', label: $localize`how many`, unit: '', hint: '1' },
     ];
   });
   protected readonly read = computed(() => {
@@ -239,11 +239,11 @@ export class PanEditor {
   });
   protected readonly byWater = computed(() => {
     const read = this.read();
-    if (read?.pan.measuredMillilitres === undefined) return 'by its measures';
+    if (read?.pan.measuredMillilitres === undefined) return $localize`by its measures`;
     const share = Math.round(100 * (read.pan.measuredMillilitres / Math.max(1, Number(this.plainBrim())) - 1));
     return share === 0
-      ? 'by water, as its measures say'
-      : `by water: ${Math.abs(share)} % ${share < 0 ? 'less' : 'more'} than its measures say`;
+      ? $localize`by water, as its measures say`
+      : $localize`by water: ${Math.abs(share)} % ${share < 0 ? 'less' : 'more'} than its measures say`;
   });
   protected readonly caution = computed(() => {
     const material = materialById(this.draft().madeOf);
@@ -271,7 +271,7 @@ export class PanEditor {
       count: read.count,
       madeOf,
     };
-    this.store.changeKitchen(`putting ${ownPan.name} on the shelf`, (kitchen) => learn.pan(kitchen, ownPan));
+    this.store.changeKitchen($localize`putting ${ownPan.name} on the shelf`, (kitchen) => learn.pan(kitchen, ownPan));
     this.closed.emit();
   }
 }

@@ -10,10 +10,10 @@ import { MADE_OF } from './pan-draft';
 import { PanDrawing } from './pan-drawing';
 
 const FAULTS = {
-  'size-missing': 'How large is it? Measure inside, rim to rim: “20 cm square”.',
-  'shape-not-built': 'That has no walls to hold a batter.',
-  'size-unlikely': 'No kitchen pan has that size. Check the figures and their unit.',
-  'no-pan': 'Write a shape and a size: “9x5 in loaf”, “23 cm round x 2”. Or measure it.',
+  'size-missing': $localize`How large is it? Measure inside, rim to rim: “20 cm square”.`,
+  'shape-not-built': $localize`That has no walls to hold a batter.`,
+  'size-unlikely': $localize`No kitchen pan has that size. Check the figures and their unit.`,
+  'no-pan': $localize`Write a shape and a size: “9x5 in loaf”, “23 cm round x 2”. Or measure it.`,
 } as const;
 
 /** The baker's own pans, drawn to one scale, and how many of each. */
@@ -143,9 +143,9 @@ export class PanShelf {
       own: ownPan,
       words: [
         ownPan.pan.cavities > 1
-          ? `${ownPan.pan.cavities} cups, each ${Math.round(cavityMillilitres(ownPan.pan))} ml`
+          ? $localize`${ownPan.pan.cavities} cups, each ${Math.round(cavityMillilitres(ownPan.pan))} ml`
           : brimWords(cavityMillilitres(ownPan.pan)),
-        ownPan.pan.measuredMillilitres === undefined ? '' : 'by water',
+        ownPan.pan.measuredMillilitres === undefined ? '' : $localize`by water`,
         MADE_OF.find(({ id }) => id === ownPan.madeOf)?.name ?? '',
       ]
         .filter(Boolean)
@@ -172,15 +172,17 @@ export class PanShelf {
       count,
       madeOf: MADE_OF.find(({ material }) => material === pan.material)?.id ?? 'aluminium',
     };
-    this.store.changeKitchen(`putting ${ownPan.name} on the shelf`, (kitchen) => learn.pan(kitchen, ownPan));
+    this.store.changeKitchen($localize`putting ${ownPan.name} on the shelf`, (kitchen) => learn.pan(kitchen, ownPan));
     this.problem.set('');
     field.value = '';
   }
   protected setCount(ownPan: OwnPan, count: number): void {
-    if (count >= 1 && count <= 50) this.store.changeKitchen(`how many of ${ownPan.name}`, (kitchen) => learn.pan(kitchen, { ...ownPan, count })); // prettier-ignore
+    if (count >= 1 && count <= 50) this.store.changeKitchen($localize`how many of ${ownPan.name}`, (kitchen) => learn.pan(kitchen, { ...ownPan, count })); // prettier-ignore
   }
   protected remove(ownPan: OwnPan): void {
-    this.store.changeKitchen(`taking ${ownPan.name} off the shelf`, (kitchen) => forget.pan(kitchen, ownPan.id));
+    this.store.changeKitchen($localize`taking ${ownPan.name} off the shelf`, (kitchen) =>
+      forget.pan(kitchen, ownPan.id),
+    );
   }
 }
 

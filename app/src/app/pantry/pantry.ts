@@ -86,6 +86,6 @@ export class Pantry {
       [names.length, 'words'],
     ] as const;
     const some = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
-    return some.length > 0 ? some.join(' · ') : 'its own cups, spoons and ingredients';
+    return some.length > 0 ? some.join(' · ') : $localize`its own cups, spoons and ingredients`;
   });
 }

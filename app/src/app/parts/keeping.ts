@@ -11,7 +11,10 @@ export class Keeping {
   /** The act itself, while there is something to keep. */
   readonly offer = computed<NextActOffer | undefined>(() =>
     this.onBench.unkept()
-      ? { label: `Keep version ${(this.onBench.lastVersion()?.number ?? 0) + 1}`, run: () => this.open.set(true) }
+      ? {
+          label: $localize`Keep version ${(this.onBench.lastVersion()?.number ?? 0) + 1}`,
+          run: () => this.open.set(true),
+        }
       : undefined,
   );
 }

@@ -91,7 +91,7 @@ abstract class KeptField {
   private readonly shown = computed(() => this.live() ?? (this.typed() || this.standing()));
   readonly problem = computed(() => {
     if (this.live() !== undefined || this.typed() === '') return '';
-    return this.refusal(this.typed()) || 'Not taken yet: press Enter here.';
+    return this.refusal(this.typed()) || $localize`Not taken yet: press Enter here.`;
   });
   protected readonly problemId = `field-problem-${++count}`;
 

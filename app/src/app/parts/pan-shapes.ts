@@ -49,4 +49,4 @@ export function planPath(pan: Pan, scale: number): string {
 
 /** "1 650 ml, 7.0 cups". */
 export const brimWords = (millilitres: number): string =>
-  `${Math.round(millilitres)} ml, ${(millilitres / 236.588).toFixed(1)} US cups`;
+  $localize`${Math.round(millilitres)} ml, ${(millilitres / 236.588).toFixed(1)} US cups`;

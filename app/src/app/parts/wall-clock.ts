@@ -1,9 +1,10 @@
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+import { LOCALE } from '@orvin/core/ground/language';
+const TIME = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit' });
 
 /** An instant as the kitchen clock shows it: 14:05. */
 export const clockAt = (instant: number): string => TIME.format(instant);
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short' });
 /** The day of an instant: 28 Nov. */
 export const dayOf = (instant: number): string => DAY.format(instant);
 

@@ -12,7 +12,7 @@ const LARGEST_BYTES = 32_000_000;
 async function textOf(file: File): Promise<string> {
   if (file.size > LARGEST_BYTES)
     throw new Error(
-      `It has ${Math.round(file.size / 1_000_000)} MB; a file of formulas has less than ${LARGEST_BYTES / 1_000_000}.`,
+      $localize`It has ${Math.round(file.size / 1_000_000)} MB; a file of formulas has less than ${LARGEST_BYTES / 1_000_000}.`,
     );
   return decodeText(new Uint8Array(await file.arrayBuffer()));
 }

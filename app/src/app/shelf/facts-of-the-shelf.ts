@@ -19,7 +19,7 @@ const READ_AT_ONCE = 6;
 const NOT_READ: ShelfFacts = {
   style: '',
   fingerprint: [],
-  standing: { severity: 'warning', text: 'could not be read just now' },
+  standing: { severity: 'warning', text: $localize`could not be read just now` },
 };
 
 /** What the rows of the Shelf say of their formulas, read beside the page, once for each state of a formula and of the kitchen. */

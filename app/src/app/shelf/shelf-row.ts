@@ -17,7 +17,7 @@ export function shelfRow(record: StoredFormula, facts: ShelfFacts | undefined, v
   const heat = bake.celsius === undefined ? '' : `${Math.round(bake.celsius)} °C${bake.fan ? ' fan' : ''}`;
   return {
     id: record.id,
-    title: title || 'Without a name',
+    title: title || $localize`Without a name`,
     version,
     known: [time, heat].filter((part) => part !== '').join(' · '),
     facts,

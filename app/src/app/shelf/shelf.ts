@@ -185,8 +185,8 @@ export class Shelf {
 
   protected remove(id: string, title: string): void {
     this.store.remove(id);
-    this.toasts.show(`${title} is off the shelf.`, 'Its versions too.', {
-      label: 'Undo',
+    this.toasts.show($localize`${title} is off the shelf.`, $localize`Its versions too.`, {
+      label: $localize`Undo`,
       run: () => this.store.undo(),
     });
   }
@@ -207,12 +207,15 @@ export class Shelf {
   }
   protected removeChosen(): void {
     const ids = [...this.chosen()];
-    const words = ids.length === 1 ? 'One formula is off the shelf.' : `${ids.length} formulas are off the shelf.`;
-    this.store.together(`taking ${ids.length} off the shelf`, () => {
+    const words =
+      ids.length === 1
+        ? $localize`One formula is off the shelf.`
+        : $localize`${ids.length} formulas are off the shelf.`;
+    this.store.together($localize`taking ${ids.length} off the shelf`, () => {
       for (const id of ids) this.store.remove(id);
     });
     this.stopChoosing();
-    this.toasts.show(words, 'Their versions too.', { label: 'Undo', run: () => this.store.undo() });
+    this.toasts.show(words, $localize`Their versions too.`, { label: $localize`Undo`, run: () => this.store.undo() });
   }
 
   /** Asks what to hand formulas on as. */
@@ -231,7 +234,7 @@ export class Shelf {
     try {
       for (const { name, text, type } of await this.handingOn.files(this.handed(), format)) saveFile(name, text, type);
     } catch (error) {
-      this.toasts.show('It could not be written.', error instanceof Error ? error.message : String(error));
+      this.toasts.show($localize`It could not be written.`, error instanceof Error ? error.message : String(error));
     }
   }
 
@@ -240,22 +243,25 @@ export class Shelf {
     popover.hide();
     const { linkFor } = await import('../work/formula-link');
     const [file] = await this.handingOn.files(this.handed(), 'text');
-    const link = file && linkFor(file.text, new URL('/shelf', this.document.location.href).href);
+    const link = file && linkFor(file.text, new URL('shelf', this.document.baseURI).href);
     if (link === undefined) {
-      this.toasts.show('That is too much for an address.', 'Hand it on as a file instead.');
+      this.toasts.show($localize`That is too much for an address.`, $localize`Hand it on as a file instead.`);
       return;
     }
     try {
       await navigator.clipboard.writeText(link);
-      this.toasts.show('The address is copied. It holds the formula itself.', 'Nothing was sent anywhere.');
+      this.toasts.show(
+        $localize`The address is copied. It holds the formula itself.`,
+        $localize`Nothing was sent anywhere.`,
+      );
     } catch {
       saveFile('formula-address.txt', link, 'text/plain');
-      this.toasts.show('This browser let nothing be copied.', 'The address is saved as a file.');
+      this.toasts.show($localize`This browser let nothing be copied.`, $localize`The address is saved as a file.`);
     }
   }
   /** Puts a formula that came with the address on the shelf; one that is there already stays as it is. */
   protected async takeLink(text: string): Promise<void> {
-    const report = await this.intake.take([{ name: 'the address', text: () => Promise.resolve(text) }]);
+    const report = await this.intake.take([{ name: $localize`the address`, text: () => Promise.resolve(text) }]);
     const [record] = report.added;
     if (record) await this.router.navigate(['/bench', record.id]);
     else {

@@ -24,7 +24,7 @@ import { Work } from '../work/work-client';
 type SizeKind = StartSize['kind'];
 const SIZES: readonly { readonly id: SizeKind; readonly name: string }[] = [
   { id: 'flour', name: 'flour' },
-  { id: 'pan', name: 'a pan' },
+  { id: 'pan', name: $localize`a pan` },
   { id: 'count', name: 'pieces' },
 ];
 /** What serves a diet that forbids; wanting less of something is a swap, not a start. */
@@ -283,9 +283,9 @@ export class StartDialog {
   protected readonly problem = computed(() => {
     if (this.size()) return '';
     return {
-      flour: 'Write the grams of flour, 1 to 50 000.',
-      count: 'Write how many pieces, 1 to 2000.',
-      pan: 'Write the pan with its size: “23 x 13 x 7 cm loaf”, “20 cm round x 2”, “12-cup muffin tin”.',
+      flour: $localize`Write the grams of flour, 1 to 50 000.`,
+      count: $localize`Write how many pieces, 1 to 2000.`,
+      pan: $localize`Write the pan with its size: “23 x 13 x 7 cm loaf”, “20 cm round x 2”, “12-cup muffin tin”.`,
     }[this.kind()];
   });
   protected readonly started = computed(() => {
@@ -314,7 +314,9 @@ export class StartDialog {
       return ingredient ? shortIngredientName(ingredient, this.settings.region()) : id;
     };
     return (this.started()?.replaced ?? [])
-      .map(({ wanted, came }) => (came ? `${named(came)} for ${named(wanted)}` : `nothing for ${named(wanted)}`))
+      .map(({ wanted, came }) =>
+        came ? $localize`${named(came)} for ${named(wanted)}` : $localize`nothing for ${named(wanted)}`,
+      )
       .join(', ');
   });
 
@@ -335,13 +337,13 @@ export class StartDialog {
     if (!started) return;
     const minutes = await this.foreseen(started.formula);
     const formula = minutes === undefined ? started.formula : withBakeMinutes(started.formula, minutes);
-    const record = this.store.add(formula, { label: 'starting from a style' });
+    const record = this.store.add(formula, { label: $localize`starting from a style` });
     this.open.set(false);
     void this.router.navigate(['/bench', record.id]);
     this.toasts.show(
-      'It is on the bench.',
-      'A start, not a finished formula: change what you like, the readings follow.',
-      { label: 'Undo', run: () => this.store.undo() },
+      $localize`It is on the bench.`,
+      $localize`A start, not a finished formula: change what you like, the readings follow.`,
+      { label: $localize`Undo`, run: () => this.store.undo() },
     );
   }
   /** The minutes of its bake, in words; undefined where it has no pan to bake in, or nothing answers. */

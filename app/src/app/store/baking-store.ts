@@ -20,7 +20,7 @@ export class BakingStore {
     const now = Date.now();
     const record: StoredBaking = { id: crypto.randomUUID(), revision: 1, createdAt: now, changedAt: now, baking };
     this.store.commit({
-      label: `beginning ${baking.title}`,
+      label: $localize`beginning ${baking.title}`,
       changes: [{ table: 'bakings', id: record.id, after: record }],
     });
     return record;
@@ -48,6 +48,9 @@ export class BakingStore {
   remove(id: string): void {
     const before = this.baking(id);
     if (!before) return;
-    this.store.commit({ label: `taking ${before.baking.title} off`, changes: [{ table: 'bakings', id, before }] });
+    this.store.commit({
+      label: $localize`taking ${before.baking.title} off`,
+      changes: [{ table: 'bakings', id, before }],
+    });
   }
 }

@@ -25,14 +25,17 @@ export class BookStore {
       demo: false,
       record,
     };
-    this.store.commit({ label: `the bake of ${record.title}`, changes: [{ table: 'bakes', id: after.id, after }] });
+    this.store.commit({
+      label: $localize`the bake of ${record.title}`,
+      changes: [{ table: 'bakes', id: after.id, after }],
+    });
     return after;
   }
   /** Puts bakes of a file in place, one act: new ones, and others beside those that differ. */
   bringIn(brought: readonly { readonly id: string; readonly record: BakeRecord }[]): void {
     const now = Date.now();
     this.store.commit({
-      label: `bringing in ${brought.length} bakes`,
+      label: $localize`bringing in ${brought.length} bakes`,
       changes: brought.map(({ id, record }) => {
         const free = this.bake(id) ? crypto.randomUUID() : id;
         const after: StoredBake = { id: free, revision: 1, createdAt: now, changedAt: now, demo: false, record };
@@ -59,7 +62,7 @@ export class BookStore {
     const before = this.bake(id);
     if (!before) return;
     this.store.commit({
-      label: `taking off the bake of ${before.record.title}`,
+      label: $localize`taking off the bake of ${before.record.title}`,
       changes: [{ table: 'bakes', id, before }],
     });
   }

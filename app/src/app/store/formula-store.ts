@@ -87,7 +87,7 @@ export class FormulaStore {
       oven: {},
     };
     this.store.commit({
-      label: more.label ?? `adding ${formula.title || 'a formula'}`,
+      label: more.label ?? $localize`adding ${formula.title || $localize`a formula`}`,
       changes: [{ table: 'formulas', id: record.id, after: record }],
     });
     return record;
@@ -130,7 +130,7 @@ export class FormulaStore {
       changedAt: Date.now(),
     };
     this.store.commit({
-      label: `going on from version ${version.number}`,
+      label: $localize`going on from version ${version.number}`,
       changes: [{ table: 'formulas', id, before, after }],
     });
   }
@@ -165,7 +165,7 @@ export class FormulaStore {
     };
     const grown: StoredFormula = { ...record, basedOn: version.number, revision: record.revision + 1 };
     this.store.commit({
-      label: `keeping version ${version.number}`,
+      label: $localize`keeping version ${version.number}`,
       changes: [
         { table: 'versions', id: version.id, after: version },
         { table: 'formulas', id, before: record, after: grown },
@@ -192,12 +192,15 @@ export class FormulaStore {
       keptAt: Date.now(),
       sheet,
     };
-    this.store.commit({ label: 'keeping a batch', changes: [{ table: 'batches', id: batch.id, after: batch }] });
+    this.store.commit({
+      label: $localize`keeping a batch`,
+      changes: [{ table: 'batches', id: batch.id, after: batch }],
+    });
     return batch;
   }
 
   forgetBatch(before: StoredBatch): void {
-    this.store.commit({ label: 'forgetting a batch', changes: [{ table: 'batches', id: before.id, before }] });
+    this.store.commit({ label: $localize`forgetting a batch`, changes: [{ table: 'batches', id: before.id, before }] });
   }
 
   /** Takes a formula, its versions and batches off the shelf; undo brings all of it back. */
@@ -211,7 +214,7 @@ export class FormulaStore {
     }));
     const batches = this.batchesOf(id).map((batch): Change => ({ table: 'batches', id: batch.id, before: batch }));
     this.store.commit({
-      label: `taking ${before.formula.title || 'a formula'} off the shelf`,
+      label: $localize`taking ${before.formula.title || $localize`a formula`} off the shelf`,
       changes: [{ table: 'formulas', id, before }, ...versions, ...batches],
     });
   }

@@ -23,7 +23,10 @@ export class LarderStore {
       demo: false,
       item,
     };
-    this.store.commit({ label: `putting ${item.title} away`, changes: [{ table: 'larder', id: after.id, after }] });
+    this.store.commit({
+      label: $localize`putting ${item.title} away`,
+      changes: [{ table: 'larder', id: after.id, after }],
+    });
     return after;
   }
   change(id: string, label: string, next: (item: PutAway) => PutAway): void {
@@ -41,7 +44,7 @@ export class LarderStore {
     const before = this.item(id);
     if (!before) return;
     this.store.commit({
-      label: `taking ${before.item.title} off the list`,
+      label: $localize`taking ${before.item.title} off the list`,
       changes: [{ table: 'larder', id, before }],
     });
   }

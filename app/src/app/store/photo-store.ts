@@ -13,7 +13,9 @@ export class PhotoStore {
   /** @throws Error in the baker's words, where the disk does not take it: it takes a photo whole or not at all */
   async keep(photo: StoredPhoto): Promise<void> {
     await this.database.photos.put(photo).catch(() => {
-      throw new Error('This browser has no room for the photo, or keeps nothing. Free some space, and take it again.');
+      throw new Error(
+        $localize`This browser has no room for the photo, or keeps nothing. Free some space, and take it again.`,
+      );
     });
   }
   photo(id: string): Promise<StoredPhoto | undefined> {

@@ -29,7 +29,7 @@ export class PlanStore {
       demo: false,
       sheet: { ...EMPTY_SHEET, date, zone, ...more },
     };
-    this.store.commit({ label: 'a new day', changes: [{ table: 'plans', id: record.id, after: record }] });
+    this.store.commit({ label: $localize`a new day`, changes: [{ table: 'plans', id: record.id, after: record }] });
     return record;
   }
 
@@ -61,6 +61,6 @@ export class PlanStore {
     const before = this.plan(id);
     if (!before) return;
     const name = before.sheet.name === '' ? before.sheet.date : before.sheet.name;
-    this.store.commit({ label: `taking ${name} off`, changes: [{ table: 'plans', id, before }] });
+    this.store.commit({ label: $localize`taking ${name} off`, changes: [{ table: 'plans', id, before }] });
   }
 }

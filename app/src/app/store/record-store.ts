@@ -278,7 +278,7 @@ export class RecordStore {
       ...('changedAt' in ours && { changedAt: ours.changedAt }),
     };
     if (overruled) {
-      const label = 'what this tab wrote over another';
+      const label = $localize`what this tab wrote over another`;
       this.history.push({ label, changes: [{ table, id, before: theirs, after } as Change] });
       this.notice.set(
         'Another tab changed the same lines of this formula. What was written last stands; undo brings the other back.',
@@ -326,7 +326,7 @@ export class RecordStore {
           const rows = await this.database.table<AnyRecord>(table).toArray();
           const whole = rows.filter((row) => isWhole(table, row));
           for (const row of rows)
-            if (!whole.includes(row)) unreadable.push({ id: row.id, reason: 'parts are missing', raw: row });
+            if (!whole.includes(row)) unreadable.push({ id: row.id, reason: $localize`parts are missing`, raw: row });
           for (const row of whole) this.onDisk.set(keyOf(table, row.id), row);
           return [table, new Map(whole.map((row) => [row.id, row]))] as const;
         }),

@@ -56,7 +56,7 @@ export async function backUpInto(
   await writing.write(file);
   await writing.close();
   const onDisk = await handle.getFile();
-  if (onDisk.size !== file.size) throw new Error(`${name} is not whole on the disk: is it full?`);
+  if (onDisk.size !== file.size) throw new Error($localize`${name} is not whole on the disk: is it full?`);
   await readWorkbook(onDisk, () => Promise.resolve());
   for (const old of [name, ...standing].sort().reverse().slice(MOST)) await folder.removeEntry(old);
   return { name, sha256, written: true };

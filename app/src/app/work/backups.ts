@@ -117,7 +117,7 @@ export class Backups {
 
 const wordsOf = (error: unknown): string =>
   error instanceof DOMException && error.name === 'NotFoundError'
-    ? 'The folder is gone. Choose another one.'
+    ? $localize`The folder is gone. Choose another one.`
     : error instanceof DOMException && error.name === 'QuotaExceededError'
-      ? 'There is no room in the folder.'
-      : `The backup could not be written: ${error instanceof Error ? error.message : String(error)}`;
+      ? $localize`There is no room in the folder.`
+      : $localize`The backup could not be written: ${error instanceof Error ? error.message : String(error)}`;

@@ -6,12 +6,12 @@ import { Work } from './work-client';
 
 /** What a formula can be handed on as, in the baker's words. */
 export const HAND_ON: readonly { readonly format: ExportFormat; readonly name: string; readonly for: string }[] = [
-  { format: 'text', name: 'Plain text', for: 'to send or print' },
-  { format: 'markdown', name: 'Markdown card', for: 'for notes' },
-  { format: 'jsonld', name: 'schema.org/Recipe', for: 'for other programs' },
-  { format: 'html', name: 'Web page', for: 'to read and print' },
-  { format: 'csv', name: 'Table of lines, CSV', for: 'for a table program' },
-  { format: 'orvin', name: 'Orvin’s own file', for: 'versions, corrections and measures too' },
+  { format: 'text', name: $localize`Plain text`, for: $localize`to send or print` },
+  { format: 'markdown', name: $localize`Markdown card`, for: $localize`for notes` },
+  { format: 'jsonld', name: 'schema.org/Recipe', for: $localize`for other programs` },
+  { format: 'html', name: $localize`Web page`, for: $localize`to read and print` },
+  { format: 'csv', name: $localize`Table of lines, CSV`, for: $localize`for a table program` },
+  { format: 'orvin', name: $localize`Orvin’s own file`, for: $localize`versions, corrections and measures too` },
 ];
 
 export interface WrittenFile {

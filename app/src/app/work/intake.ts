@@ -84,7 +84,8 @@ export class Intake {
             });
           }
         }
-        if (reading.items.length === 0) refusals.push({ name: file.name, why: 'There is nothing in it to read.' });
+        if (reading.items.length === 0)
+          refusals.push({ name: file.name, why: $localize`There is nothing in it to read.` });
       } catch (error) {
         refusals.push({ name: file.name, why: error instanceof Error ? error.message : String(error) });
       }
@@ -102,8 +103,8 @@ export class Intake {
     const [first, more] = decided.filter(({ decision }) => decision !== 'skip');
     const label =
       first && !more
-        ? `reading ${first.arrival.added.formula.title || 'a formula'}`
-        : `reading ${decided.length} formulas`;
+        ? $localize`reading ${first.arrival.added.formula.title || $localize`a formula`}`
+        : $localize`reading ${decided.length} formulas`;
     const known = kitchen && mergedKitchens(this.store.kitchen(), kitchen);
     return {
       ...nothing,

@@ -16,8 +16,8 @@ export class KeepingReminders {
       if (item.left === 0) return [];
       const feeds = item.feeds ?? [];
       const grams = item.weighings?.at(-1)?.grams ?? 1000;
-      if (feeds.length > 0 && nextFeed(grams, item.madeAt, feeds).at < this.now) return [`feed ${item.title}`];
-      return freshnessOf(item, this.now) === 'good' ? [] : [`eat up ${item.title}`];
+      if (feeds.length > 0 && nextFeed(grams, item.madeAt, feeds).at < this.now) return [$localize`feed ${item.title}`];
+      return freshnessOf(item, this.now) === 'good' ? [] : [$localize`eat up ${item.title}`];
     }),
   );
   /** Whether the browser can say it, and may. */
@@ -34,6 +34,6 @@ export class KeepingReminders {
     const due = this.due();
     if (due.length === 0 || this.can() !== 'yes') return;
     const body = `${due.slice(0, MOST_NAMED).join('; ')}${due.length > MOST_NAMED ? ' …' : ''}.`;
-    new Notification('Put away, for today', { body, tag: 'keeping' });
+    new Notification($localize`Put away, for today`, { body, tag: 'keeping' });
   }
 }

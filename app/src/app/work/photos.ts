@@ -10,9 +10,9 @@ const MOST_BYTES = 60_000_000;
 
 /** @throws Error in the baker's words, where it is no picture */
 export async function takenIn(file: Blob, id: string, takenAt: number): Promise<StoredPhoto> {
-  if (file.size > MOST_BYTES) throw new Error('This picture is too large: at most 60 MB.');
+  if (file.size > MOST_BYTES) throw new Error($localize`This picture is too large: at most 60 MB.`);
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => undefined);
-  if (!bitmap) throw new Error('This is no picture that the browser can read. Take it as JPEG or PNG.');
+  if (!bitmap) throw new Error($localize`This is no picture that the browser can read. Take it as JPEG or PNG.`);
   try {
     return { id, takenAt, picture: await redrawn(bitmap, LONGEST_SIDE), thumb: await redrawn(bitmap, THUMB_SIDE) };
   } finally {
@@ -24,7 +24,7 @@ async function redrawn(bitmap: ImageBitmap, longest: number): Promise<Blob> {
   const scale = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
   const canvas = new OffscreenCanvas(Math.max(1, Math.round(bitmap.width * scale)), Math.max(1, Math.round(bitmap.height * scale))); // prettier-ignore
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('The browser cannot draw this picture. Try a smaller one.');
+  if (!context) throw new Error($localize`The browser cannot draw this picture. Try a smaller one.`);
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   return canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY });
 }

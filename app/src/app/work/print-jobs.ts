@@ -35,7 +35,7 @@ export const printJobs = {
     liningPdf(liningFor(pans, way, marks), title, paper, fonts),
   'label-pdf': ({ label, sheet, count, fonts }: LabelPdfJob): Uint8Array => {
     const known = labelSheet(sheet);
-    if (!known) throw new Error(`There is no sheet of labels called ${sheet}.`);
+    if (!known) throw new Error($localize`There is no sheet of labels called ${sheet}.`);
     return labelPdf(label, known, count, fonts);
   },
 } as const;

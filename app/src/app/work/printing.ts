@@ -13,7 +13,8 @@ const CHUNK = 0x8000;
 
 async function inBase64(path: string): Promise<string> {
   const reply = await fetch(new URL(path, document.baseURI));
-  if (!reply.ok) throw new Error('The lettering for printing could not be loaded. Load the page again, then print.');
+  if (!reply.ok)
+    throw new Error($localize`The lettering for printing could not be loaded. Load the page again, then print.`);
   const bytes = new Uint8Array(await reply.arrayBuffer());
   let text = '';
   for (let i = 0; i < bytes.length; i += CHUNK) text += String.fromCharCode(...bytes.subarray(i, i + CHUNK));

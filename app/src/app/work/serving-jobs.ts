@@ -6,24 +6,24 @@ import type { JobName } from './jobs';
 
 /** How a job is refused whose input is none. */
 const REFUSED: Readonly<Record<JobName, string>> = {
-  bake: 'This bake cannot be simulated',
-  'bake-at': 'This bake cannot be simulated',
-  sensitivities: 'This bake cannot be simulated',
-  read: 'This cannot be read',
-  export: 'This cannot be written',
-  'shelf-facts': 'These formulas cannot be read',
-  'paste-reading': 'This cannot be read',
-  'check-rows': 'These records cannot be looked over',
-  'plan-day': 'This day cannot be planned',
-  'loosen-day': 'This day cannot be planned',
-  'learn-book': 'These bakes cannot be learned from',
-  'oven-course': 'These bakes cannot be learned from',
-  'live-estimate': 'This bake cannot be followed',
-  'oven-off': 'This bake cannot be simulated',
-  'sheet-text': 'This sheet cannot be written',
-  'sheet-pdf': 'This sheet cannot be printed',
-  'lining-pdf': 'This template cannot be printed',
-  'label-pdf': 'This label cannot be printed',
+  bake: $localize`This bake cannot be simulated`,
+  'bake-at': $localize`This bake cannot be simulated`,
+  sensitivities: $localize`This bake cannot be simulated`,
+  read: $localize`This cannot be read`,
+  export: $localize`This cannot be written`,
+  'shelf-facts': $localize`These formulas cannot be read`,
+  'paste-reading': $localize`This cannot be read`,
+  'check-rows': $localize`These records cannot be looked over`,
+  'plan-day': $localize`This day cannot be planned`,
+  'loosen-day': $localize`This day cannot be planned`,
+  'learn-book': $localize`These bakes cannot be learned from`,
+  'oven-course': $localize`These bakes cannot be learned from`,
+  'live-estimate': $localize`This bake cannot be followed`,
+  'oven-off': $localize`This bake cannot be simulated`,
+  'sheet-text': $localize`This sheet cannot be written`,
+  'sheet-pdf': $localize`This sheet cannot be printed`,
+  'lining-pdf': $localize`This template cannot be printed`,
+  'label-pdf': $localize`This label cannot be printed`,
 };
 
 /** Answers messages of the application with the jobs that this worker has; a message that is none of its own gets no answer. */
@@ -39,7 +39,7 @@ export const servingJobs =
       const value = (jobs[name] as (input: unknown) => unknown)(checked.value);
       const { error } = JOB_SCHEMAS[name].output.validate(value);
       return error
-        ? { id, ok: false, message: `The answer was unreadable: ${error.message}.` }
+        ? { id, ok: false, message: $localize`The answer was unreadable: ${error.message}.` }
         : { id, ok: true, value };
     } catch (error) {
       if (error instanceof DomainError) return { id, ok: false, message: limitInWords(error) };

@@ -53,20 +53,21 @@ function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standin
   if (uncounted > 0)
     return {
       severity: 'error',
-      text: uncounted === 1 ? 'one line does not count' : `${uncounted} lines do not count`,
+      text: uncounted === 1 ? $localize`one line does not count` : $localize`${uncounted} lines do not count`,
     };
-  if (!(totals.flour > 0)) return { severity: 'warning', text: 'no flour' };
+  if (!(totals.flour > 0)) return { severity: 'warning', text: $localize`no flour` };
   const soda = findings.find(({ code }) => code === 'soda-left-over' || code === 'soda-without-acid');
   if (soda)
     return {
       severity: soda.severity,
-      text: `${gramsInWords(ledger.leftoverSodaGrams)} soda left over`,
+      text: $localize`${gramsInWords(ledger.leftoverSodaGrams)} soda left over`,
     };
   const graver = findings.filter(({ severity }) => severity !== 'note');
   if (graver.length > 0)
     return {
       severity: 'warning',
-      text: graver.length === 1 ? 'one thing does not add up' : `${graver.length} things do not add up`,
+      text:
+        graver.length === 1 ? $localize`one thing does not add up` : $localize`${graver.length} things do not add up`,
     };
   const outside = verdicts
     .filter(({ verdict }) => verdict !== 'within')
@@ -74,7 +75,7 @@ function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standin
   if (outside.length > 0)
     return {
       severity: 'note',
-      text: outside.length > 2 ? `${outside.length} things outside the style` : outside.join(', '),
+      text: outside.length > 2 ? $localize`${outside.length} things outside the style` : outside.join(', '),
     };
   return { severity: 'none', text: 'balanced' };
 }
@@ -99,13 +100,13 @@ function pasteReading({ name, text, region, kitchen }: ReadJob): PasteReading {
   if (!formula) {
     const refused = items.find((item) => item.kind === 'refused');
     return {
-      summary: refused ? inOneLine(problemInWords(refused.problem)) : 'There is nothing in it to read.',
+      summary: refused ? inOneLine(problemInWords(refused.problem)) : $localize`There is nothing in it to read.`,
       refused: true,
     };
   }
   if (more)
     return {
-      summary: `${read.length} formulas: ${read.map(({ title }) => title || 'without a name').join(', ')}`,
+      summary: $localize`${read.length} formulas: ${read.map(({ title }) => title || $localize`without a name`).join(', ')}`,
       refused: false,
     };
   return { summary: inShort(formula, kitchen), refused: false };
@@ -118,9 +119,9 @@ function inShort(formula: Formula, kitchen: Kitchen): string {
   const unknown = lines.filter((line) => line.entries.some(({ read }) => read.ingredient === undefined)).length;
   const { lowMinutes, highMinutes, celsius, pan } = formula.bake;
   return [
-    formula.title || 'without a name',
-    `${weighed} of ${lines.length} lines weighed`,
-    ...(unknown > 0 ? [`${unknown} not understood`] : []),
+    formula.title || $localize`without a name`,
+    $localize`${weighed} of ${lines.length} lines weighed`,
+    ...(unknown > 0 ? [$localize`${unknown} not understood`] : []),
     ...(lowMinutes === undefined ? [] : [windowInWords(lowMinutes, highMinutes ?? lowMinutes)]),
     ...(celsius === undefined ? [] : [`${Math.round(celsius)} °C`]),
     ...(pan === undefined ? [] : [pan]),

@@ -1,3 +1,4 @@
+import { LOCALE } from '@orvin/core/ground/language';
 import { Injectable, inject } from '@angular/core';
 import type { NextTime } from '@orvin/core/book/diagnosing';
 import type { Formula } from '@orvin/core/formula/formula';
@@ -8,13 +9,13 @@ import { FormulaStore } from '../store/formula-store';
 import type { StoredVersion } from '../store/records';
 import type { KnownOf } from './whys';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long' });
 
 /** A formula with a change made: its lines where the change is one of lines, else a note of what to do. */
 function changedFormula({ formula, cause, ...figures }: NextTime, before: Formula): Formula {
   if (formula) return formula;
   const { figure, words } = nextTimeInWords({ cause, ...figures, moved: [] }, before.region);
-  const note = `Next time: ${[figure, words].filter((part) => part !== '').join('. ')}`;
+  const note = $localize`Next time: ${[figure, words].filter((part) => part !== '').join('. ')}`;
   return { ...before, notes: [...(before.notes ?? []).filter((each) => each !== note), note] };
 }
 
@@ -43,7 +44,7 @@ export class TakenChanges {
     const reason = reasonForChange(why, names, of.record && DAY.format(of.record.at));
     let version: StoredVersion | undefined;
     this.formulas.together(reason, () => {
-      if (this.isUnkept(id)) this.formulas.keep(id, `before: ${reason}`);
+      if (this.isUnkept(id)) this.formulas.keep(id, $localize`before: ${reason}`);
       this.formulas.change(id, reason, ({ formula }) => ({ formula: changedFormula(change, formula) }));
       version = this.formulas.keep(id, reason);
       if (bakeId !== undefined && version) {

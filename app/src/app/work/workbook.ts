@@ -86,7 +86,7 @@ function parsed(json: string, what: string): unknown {
   try {
     return JSON.parse(json);
   } catch {
-    throw new Error(`This file of a kitchen is damaged: its ${what} is no JSON.`);
+    throw new Error($localize`This file of a kitchen is damaged: its ${what} is no JSON.`);
   }
 }
 
@@ -108,17 +108,17 @@ export async function readWorkbook(
     },
   });
   const [manifest, records] = [found.get(MANIFEST), found.get(RECORDS)];
-  if (!manifest || !records) throw new Error(`This is no file of a kitchen: there is no ${manifest ? RECORDS : MANIFEST} in it.`);
+  if (!manifest || !records) throw new Error($localize`This is no file of a kitchen: there is no ${manifest ? RECORDS : MANIFEST} in it.`);
   const listed: Joi.ValidationResult<Manifest> = manifestSchema.validate(parsed(await manifest.text(), 'manifest'));
-  if (listed.error) throw new Error(`This file of a kitchen is damaged: ${listed.error.message}.`);
-  if (listed.value.version > VERSION) throw new Error('This kitchen was written by a later Orvin. Bring that one up to date first.');
+  if (listed.error) throw new Error($localize`This file of a kitchen is damaged: ${listed.error.message}.`);
+  if (listed.value.version > VERSION) throw new Error($localize`This kitchen was written by a later Orvin. Bring that one up to date first.`);
   for (const { name, sha256: wanted } of listed.value.entries) {
     const content = found.get(name);
-    if (!content) throw new Error(`This file of a kitchen is damaged: ${name} is missing.`);
-    if ((await sha256(await content.arrayBuffer())) !== wanted) throw new Error(`This file of a kitchen is damaged: ${name} is not as it was written.`);
+    if (!content) throw new Error($localize`This file of a kitchen is damaged: ${name} is missing.`);
+    if ((await sha256(await content.arrayBuffer())) !== wanted) throw new Error($localize`This file of a kitchen is damaged: ${name} is not as it was written.`);
   }
   const rows: Joi.ValidationResult<Rows> = rowsSchema.validate(parsed(await records.text(), 'kitchen'));
-  if (rows.error) throw new Error(`This file of a kitchen is damaged: ${rows.error.message}.`);
+  if (rows.error) throw new Error($localize`This file of a kitchen is damaged: ${rows.error.message}.`);
   for (const [name, content] of found) {
     const id = PHOTO.exec(name)?.[1];
     if (id !== undefined && listed.value.entries.some((entry) => entry.name === name)) await onPhoto(id, new Blob([content], { type: 'image/jpeg' }));

@@ -56,7 +56,7 @@ export async function readZip(file: Blob, { kind, most, take }: ZipReading): Pro
       size += chunk.length;
       if (error) failed = error;
       if (size > allowed) {
-        failed = new Error(`${entry.name} is too large.`);
+        failed = new Error($localize`${entry.name} is too large.`);
         entry.terminate();
         return;
       }
@@ -73,9 +73,9 @@ export async function readZip(file: Blob, { kind, most, take }: ZipReading): Pro
     try {
       unzip.push(value ?? new Uint8Array(0), done);
     } catch {
-      throw new Error(`This is no ${kind}: it is no zip, or a damaged one.`);
+      throw new Error($localize`This is no ${kind}:kind:: it is no zip, or a damaged one.`);
     }
-    if (failed) throw new Error(`This ${kind} is damaged: ${failed.message}`);
+    if (failed) throw new Error($localize`This ${kind} is damaged: ${failed.message}`);
     // one after another, so that a season of pictures is never in memory at once
     await Promise.all(waiting.splice(0));
     if (done) break;

@@ -1,3 +1,4 @@
+import { namesHere } from '../../ground/language/index.js';
 import type { Style } from './styles.js';
 
 /** What a baker calls a style in passing: American and British word. The long names of the table say what it covers. */
@@ -37,15 +38,18 @@ const SHORT_NAMES: Readonly<Record<string, readonly [us: string, uk: string]>> =
   tray_bake: ['sheet cake', 'tray bake'],
 };
 
+/** Names in the language of this build; none in English. */
+const NAMES_HERE = namesHere($localize`:Names of styles, id=name|id=name@@styleNames:-`);
+
 const american = (region: string) => region === 'US' || region === 'CA';
 
 /** The full name of a style, as the region says it. */
 export function styleName(style: Style, region: string): string {
-  return american(region) ? style.nameUs : style.nameUk;
+  return NAMES_HERE.get(style.id) ?? (american(region) ? style.nameUs : style.nameUk);
 }
 
 /** A few words for a narrow place. */
 export function styleShortName(style: Style, region: string): string {
   if (style.own) return style.nameUk;
-  return SHORT_NAMES[style.id]?.[american(region) ? 0 : 1] ?? styleName(style, region);
+  return NAMES_HERE.get(style.id) ?? SHORT_NAMES[style.id]?.[american(region) ? 0 : 1] ?? styleName(style, region);
 }

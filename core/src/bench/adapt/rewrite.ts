@@ -11,7 +11,7 @@ import {
   type Formula,
   type FormulaLine,
 } from '../../formula/formula/index.js';
-import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { nameInLine, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { millilitresIn, pantryOf, weighedDensity } from '../../kitchen/equipment/index.js';
 import {
@@ -98,7 +98,7 @@ function withGrams(line: FormulaLine, grams: number, context: ReadingContext): F
 
 /** "baking powder", where a region's own kind is what that means there. */
 function plainName(ingredient: Ingredient, context: ReadingContext): string {
-  const whole = shortIngredientName(ingredient, context.region);
+  const whole = nameInLine(ingredient, context.region).replace(/ *\([^)]*\)/g, '');
   const plain = /\bbaking powder$/.exec(whole)?.[0];
   return plain !== undefined && readLine(`1 tsp ${plain}`, context)[0]?.ingredient?.id === ingredient.id
     ? plain

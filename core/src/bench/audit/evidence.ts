@@ -1,3 +1,4 @@
+import { ingredientName } from '../../kitchen/ingredients/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import type { BandQuantities, Formula, FormulaStep, FunctionalTotals } from '../../formula/formula/index.js';
 import type { Ledger } from '../../batter/leavening/index.js';
@@ -70,7 +71,7 @@ export const calledIn = ({ formula }: Pick<Evidence, 'formula'>, entry: ReadEntr
     ? entry.name
     : formula.region === 'US' || formula.region === 'CA'
       ? entry.ingredient.nameUs
-      : entry.ingredient.nameUk;
+      : ingredientName(entry.ingredient, 'UK');
 
 /** The words of all steps, one under another. */
 export const allSteps = ({ formula }: Pick<Evidence, 'formula'>): string =>

@@ -1,7 +1,7 @@
 import { writtenLine } from '../adapt/index.js';
 import { styleShortName } from '../../batter/balance/index.js';
 import type { Formula, FormulaLine } from '../../formula/formula/index.js';
-import { shortIngredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { nameInLine, type Ingredient } from '../../kitchen/ingredients/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { brimMillilitres, parsePan } from '../../kitchen/pans/index.js';
 import { METHODS, type MethodId } from './plans.js';
@@ -52,7 +52,7 @@ function wordsFor(
   { style, region }: StartWish,
   pan: string,
 ): Readonly<Record<string, string>> {
-  const nameOf = (ingredient: Ingredient) => shortIngredientName(ingredient, region).replace(/^.*(?=baking powder$)/, '').replace(/^(?:table|unsalted) /, ''); // prettier-ignore
+  const nameOf = (ingredient: Ingredient) => nameInLine(ingredient, region).replace(/ *\([^)]*\)/g, '').replace(/^.*(?=baking powder$)/, '').replace(/^(?:table|unsalted) /, ''); // prettier-ignore
   const names = (...roles: readonly Amount['role'][]) =>
     roles.flatMap((role) =>
       amounts

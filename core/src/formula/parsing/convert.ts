@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import { ingredientName, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { unitsOf } from '../../kitchen/equipment/index.js';
 import type { Range } from '../../ground/verdict/index.js';
 import type { ReadingContext } from './context.js';
@@ -32,7 +32,7 @@ export function convertAmount(words: string, to: string, context: ReadingContext
     return refused(
       problem('ingredient-unknown', 'error', words, {
         name: entry.name,
-        nearest: entry.others.map((near) => near.nameUk),
+        nearest: entry.others.map((near) => ingredientName(near, 'UK')),
       }),
     );
   if (!entry.weight) {

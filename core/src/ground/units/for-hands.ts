@@ -16,9 +16,9 @@ export function inEighths(value: number): string {
  */
 export function inTeaspoons(grams: number, gramsPerTeaspoon: number): string {
   const teaspoons = grams / gramsPerTeaspoon;
-  if (teaspoons < 1 / 16) return 'less than a pinch';
-  if (teaspoons < 3 / 32) return 'a pinch (1⁄16 tsp)';
-  return `${inEighths(teaspoons)} tsp`;
+  if (teaspoons < 1 / 16) return $localize`less than a pinch`;
+  if (teaspoons < 3 / 32) return $localize`a pinch (1⁄16 tsp)`;
+  return $localize`${inEighths(teaspoons)} tsp`;
 }
 
 /** Grams at the fineness that a kitchen scale and a hand can use: 0.1 g below 10 g, whole grams above. */

@@ -4,6 +4,7 @@ export {
   INGREDIENTS,
   ingredientById,
   ingredientName,
+  nameInLine,
   shortIngredientName,
   type Allergen,
   type Category,

@@ -1,3 +1,4 @@
+import { namesHere } from '../../ground/language/index.js';
 import { listIn, numberIn, readTable, type Row } from '../../ground/numerics/index.js';
 import type { Filling } from '../../ground/units/index.js';
 import { INGREDIENTS_TABLE } from './ingredients.table.js';
@@ -100,11 +101,19 @@ export function ingredientById(id: string): Ingredient | undefined {
 }
 
 /** The name as a baker of the region says it. */
-/** The name without what stands in brackets behind it: for a list, a button, a line that is written. */
+/** The name without what stands in brackets behind it: for a list or a button. */
 export const shortIngredientName = (ingredient: Ingredient, region: string): string =>
   ingredientName(ingredient, region).replace(/ *\([^)]*\)/g, '');
 
-/** The name as the region says it. */
+/** Names in the language of this build; none in English, where the table has them by region. */
+const NAMES_HERE = namesHere($localize`:Names of ingredients, id=name|id=name@@ingredientNames:-`);
+
+/** The name as the region says it, in the language of this build. */
 export function ingredientName(ingredient: Ingredient, region: string): string {
+  return NAMES_HERE.get(ingredient.id) ?? nameInLine(ingredient, region);
+}
+
+/** The name that a line of a formula is written with: English, as the formulas that Orvin writes. */
+export function nameInLine(ingredient: Ingredient, region: string): string {
   return region === 'US' || region === 'CA' ? ingredient.nameUs : ingredient.nameUk;
 }

@@ -1,9 +1,10 @@
+import { LOCALE } from '../../ground/language/index.js';
 import type { BakeRecord } from '../../book/records/index.js';
 import { CRUMB_NAMES, DONE_WORD_NAMES, READING_NAMES, readingInWords, SHAPE_NAMES, TOP_NAMES, WRONG_NAMES } from '../../words/book-words/index.js'; // prettier-ignore
 import { READING_CODES } from '../../book/records/index.js';
 import { minutesInWords, windowInWords } from '../../words/figures/index.js';
 
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 
 /** The record of a bake on a sheet of text. */
 export function recordAsMarkdown(record: BakeRecord): string {

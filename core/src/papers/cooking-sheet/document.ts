@@ -1,3 +1,4 @@
+import { decimal } from '../../ground/language/index.js';
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
 import type { Batch, BatchComponent } from '../../batch/batch/index.js';
 import { pouringsOf, type Poured } from '../../batch/pouring/index.js';
@@ -91,10 +92,14 @@ function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
     const keptBack = later.reduce((sum, { grams }) => sum + grams, 0);
     running += Math.max(0, gramsOnScale(line.grams) - keptBack);
     const notes = [
-      ...later.map(({ grams, step }) => `keep back ${gramsInWords(grams)}${step > 0 ? ` for step ${step}` : ''}`),
+      ...later.map(
+        ({ grams, step }) => $localize`keep back ${gramsInWords(grams)}${step > 0 ? $localize` for step ${step}` : ''}`,
+      ),
       ...(line.eggOverGrams === undefined
         ? []
-        : [`${gramsInWords(line.eggOverGrams)} of beaten egg left: brush the tops, or keep it cold for a day`]),
+        : [
+            $localize`${gramsInWords(line.eggOverGrams)} of beaten egg left: brush the tops, or keep it cold for a day`,
+          ]),
     ];
     return {
       name: line.name,
@@ -110,12 +115,12 @@ function rowsOf(poured: readonly Poured[]): readonly SheetRow[] {
 /** What goes into one bowl in one go, as the method says it. Lines that no step takes stand last, dry before wet. */
 const groupsOf = (component: BatchComponent, audit: Audit): readonly SheetGroup[] =>
   pouringsOf(component, audit).map(({ step, kind, poured }) => ({
-    name: step > 0 ? `step ${step}, ${kind}` : kind,
+    name: step > 0 ? $localize`step ${step}, ${kind}` : kind,
     rows: rowsOf(poured),
   }));
 
 const scaledInWords = ({ scaledBy, factor }: BatchComponent): string =>
-  scaledBy === 'surface' ? `by the surface it covers, ${factor.toFixed(2)} of the formula’s` : '';
+  scaledBy === 'surface' ? $localize`by the surface it covers, ${decimal(factor, 2)} of the formula’s` : '';
 
 function panOf(portion: BakePortion, foreseen: BakePrediction | undefined, formula: Formula): SheetPan {
   const { pans, grams, job } = portion;
@@ -126,7 +131,7 @@ function panOf(portion: BakePortion, foreseen: BakePrediction | undefined, formu
     const pieces = pans.pan.cavities * pans.count;
     return {
       name,
-      each: pieces > 1 ? `${gramsInWords(grams / pieces)} each` : gramsInWords(grams),
+      each: pieces > 1 ? $localize`${gramsInWords(grams / pieces)} each` : gramsInWords(grams),
       fill: '',
       oven,
       remark: '',
@@ -136,7 +141,7 @@ function panOf(portion: BakePortion, foreseen: BakePrediction | undefined, formu
   return {
     name,
     each: eachInWords(filled),
-    fill: `${fillInWords(filled.fill)}, ${filled.fill.batterHeightCm.toFixed(1)} cm high`,
+    fill: $localize`${fillInWords(filled.fill)}, ${decimal(filled.fill.batterHeightCm, 1)} cm high`,
     oven,
     remark: remark ? `${remark.say} ${remark.why}` : '',
   };
@@ -152,9 +157,9 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
   const gramsOf = (lineId: string) => shareOf(lineId).reduce((sum, line) => sum + line.grams, 0);
   const factor = Number(plan.factor.toFixed(plan.factor < 0.1 ? 4 : 2));
   return {
-    title: formula.title || 'Without a name',
+    title: formula.title || $localize`Without a name`,
     ...(version !== undefined && { version }),
-    size: `${portions.map((portion) => portionName(portion, formula)).join(' and ') || 'A batch'}: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? 'the size it was written for' : `${factor} of the formula`}`,
+    size: $localize`${portions.map((portion) => portionName(portion, formula)).join(' and ') || $localize`A batch`}:batch:: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? $localize`the size it was written for` : $localize`${factor} of the formula`}`,
     mixing: mixing ? [mixingInWords(mixing).say, mixingInWords(mixing).why].filter(Boolean).join(' ') : '',
     components: measured.components.map((component) => ({
       name: component.name,
@@ -179,13 +184,13 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
         };
       }),
     pans: portions.map((portion, i) => panOf(portion, foreseen[i], formula)),
-    leftover: plan.leftoverGrams > 0 ? `${gramsInWords(plan.leftoverGrams)} of batter left over.` : plan.shortGrams > 0 ? `${gramsInWords(plan.shortGrams)} too little to fill the pans as they like: they are filled less.` : '', // prettier-ignore
-    frosting: frosting ? `${gramsInWords(frosting.grams)} of frosting, ${Math.round(frosting.millilitres)} ml${frosting.soakMillilitres > 0 ? `; ${Math.round(frosting.soakMillilitres)} ml of syrup to soak` : ''}` : '', // prettier-ignore
+    leftover: plan.leftoverGrams > 0 ? $localize`${gramsInWords(plan.leftoverGrams)} of batter left over.` : plan.shortGrams > 0 ? $localize`${gramsInWords(plan.shortGrams)} too little to fill the pans as they like: they are filled less.` : '', // prettier-ignore
+    frosting: frosting ? $localize`${gramsInWords(frosting.grams)} of frosting, ${Math.round(frosting.millilitres)} ml${frosting.soakMillilitres > 0 ? $localize`; ${Math.round(frosting.soakMillilitres)} ml of syrup to soak` : ''}` : '', // prettier-ignore
     cautions: [
       ...new Set([
         ...portions.flatMap((portion) => careInWords(portion, kitchen).map(({ say, why }) => `${say} ${why}`)),
         ...batch.notes.map((note) => NOTES[note]),
-        'Times and temperatures are estimates; the doneness test decides.',
+        $localize`Times and temperatures are estimates; the doneness test decides.`,
       ]),
     ],
   };

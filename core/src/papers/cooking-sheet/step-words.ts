@@ -112,7 +112,7 @@ function timeChanges(
   const whole = ({ from, to }: Said<'time'>): Change => {
     const text = eachOrAll(portions, order.formula, (_, i) => {
       const bake = foreseen[i];
-      return bake ? windowInWords(bake.minutes.low, bake.minutes.high) : 'until it is done';
+      return bake ? windowInWords(bake.minutes.low, bake.minutes.high) : $localize`until it is done`;
     });
     return { from, to, text };
   };
@@ -134,7 +134,7 @@ function timeChanges(
       const ends = ovenStages[stage]?.fromMinute;
       const bake = foreseen[i];
       if (ends !== undefined) return windowInWords(ends - begins, ends - begins);
-      if (!bake) return 'until it is done';
+      if (!bake) return $localize`until it is done`;
       return windowInWords(Math.max(1, bake.minutes.low - begins), Math.max(1, bake.minutes.high - begins));
     });
     return text === windowInWords(low, high) ? [] : [{ from, to, text }];

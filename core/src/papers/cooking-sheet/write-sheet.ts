@@ -2,7 +2,15 @@ import Papa from 'papaparse';
 import { plainStep } from './step-words.js';
 import type { SheetDocument } from './document.js';
 
-const COLUMNS = ['part', 'when', 'ingredient', 'amount', 'grams', 'scale shows', 'note'] as const;
+const COLUMNS = [
+  $localize`part`,
+  $localize`when`,
+  $localize`ingredient`,
+  $localize`amount`,
+  $localize`grams`,
+  $localize`scale shows`,
+  $localize`note`,
+] as const;
 
 /** The sheet as a table: its lines in the order of use, then the pans, then the method. */
 export function sheetCsv(sheet: SheetDocument): string {
@@ -16,7 +24,7 @@ export function sheetCsv(sheet: SheetDocument): string {
     ];
   });
   const pans = sheet.pans.map(({ name, each, fill, oven }) => [
-    'pans',
+    $localize`pans`,
     '',
     name,
     each,
@@ -25,8 +33,8 @@ export function sheetCsv(sheet: SheetDocument): string {
     [fill, oven].filter(Boolean).join('; '),
   ]);
   const steps = sheet.steps.map(({ number, words, takes }) => [
-    'method',
-    `step ${number}`,
+    $localize`method`,
+    $localize`step ${number}`,
     plainStep(words),
     '',
     '',
@@ -44,15 +52,22 @@ export function sheetMarkdown(sheet: SheetDocument): string {
   return [
     `# ${escaped(sheet.title)}`,
     '',
-    `${escaped(sheet.size)}${sheet.version === undefined ? '' : ` (version ${sheet.version})`}.`,
+    `${escaped(sheet.size)}${sheet.version === undefined ? '' : $localize` (version ${sheet.version})`}.`,
     '',
     escaped(sheet.mixing),
     '',
     ...sheet.components.flatMap(({ name, scaled, groups, unweighed }) => [
-      `## ${escaped(name || 'Part')}`,
+      `## ${escaped(name || $localize`Part`)}`,
       '',
-      ...(scaled === '' ? [] : [`Scaled ${escaped(scaled)}.`, '']),
-      row(['when', 'ingredient', 'amount', 'grams', 'scale shows', 'note']),
+      ...(scaled === '' ? [] : [$localize`Scaled ${escaped(scaled)}.`, '']),
+      row([
+        $localize`when`,
+        $localize`ingredient`,
+        $localize`amount`,
+        $localize`grams`,
+        $localize`scale shows`,
+        $localize`note`,
+      ]),
       '| --- | --- | --- | ---: | ---: | --- |',
       ...groups.flatMap((group) =>
         group.rows.map((sheetRow) =>

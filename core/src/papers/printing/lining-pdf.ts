@@ -85,9 +85,9 @@ export function liningPdf(pieces: readonly LiningPiece[], title: string, paper: 
       const { say, why } = liningInWords(piece);
       const sheets =
         tiling.tiles.length > 1
-          ? `Sheet ${tileName(tile)} of ${tiling.columns} × ${tiling.rows}, lap the crosses. `
+          ? $localize`Sheet ${tileName(tile)} of ${tiling.columns} × ${tiling.rows}, lap the crosses. `
           : '';
-      pdf.text(`This bar measures 10 cm: print at 100 %. ${sheets}`, right + 4, foot - 11);
+      pdf.text($localize`This bar measures 10 cm: print at 100 %. ${sheets}`, right + 4, foot - 11);
       pdf.text(`${title}. ${say}: ${liningSizeInWords(piece)}.`, left, foot - 5);
       pdf.text(why, left, foot - 0.5);
     }

@@ -22,13 +22,13 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
     pdf.text(rows, MARGIN, y);
     y += rows.length * line;
   };
-  say(`${sheet.size}${sheet.version === undefined ? '' : `; from version ${sheet.version}`}.`);
+  say(`${sheet.size}${sheet.version === undefined ? '' : $localize`; from version ${sheet.version}`}.`);
   say(sheet.mixing);
-  const head: RowInput[] = [['when', 'ingredient', 'as you measure it', 'g', 'scale shows', '']];
+  const head: RowInput[] = [['when', 'ingredient', $localize`as you measure it`, 'g', $localize`scale shows`, '']];
   const body: RowInput[] = sheet.components.flatMap((component): RowInput[] => [
     [
       {
-        content: [component.name || 'Batter', component.scaled].filter(Boolean).join(', '),
+        content: [component.name || $localize`Batter`, component.scaled].filter(Boolean).join(', '),
         colSpan: 6,
         styles: { fontStyle: 'bold' },
       } satisfies CellInput,

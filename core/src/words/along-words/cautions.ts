@@ -9,13 +9,13 @@ import { roleOf } from '../../kitchen/ingredients/index.js';
 export const CAUTIONS = ['raw', 'steam', 'hot-lid', 'glass', 'hot-fat', 'alcohol', 'fumes'] as const;
 export type Caution = (typeof CAUTIONS)[number];
 const WORDS: Readonly<Record<Caution, string>> = {
-  raw: 'Raw flour and raw egg: do not taste.',
-  steam: 'Steam comes out first: stand aside of the door.',
-  'hot-lid': 'The lid is as hot as the oven, and stays so.',
-  glass: 'Hot glass cracks on a wet or cold place: set it on a dry cloth.',
-  'hot-fat': 'Hot fat spits where water meets it.',
-  alcohol: 'The alcohol stays in it.',
-  fumes: 'It smells sharply while it bakes: air the kitchen.',
+  raw: $localize`Raw flour and raw egg: do not taste.`,
+  steam: $localize`Steam comes out first: stand aside of the door.`,
+  'hot-lid': $localize`The lid is as hot as the oven, and stays so.`,
+  glass: $localize`Hot glass cracks on a wet or cold place: set it on a dry cloth.`,
+  'hot-fat': $localize`Hot fat spits where water meets it.`,
+  alcohol: $localize`The alcohol stays in it.`,
+  fumes: $localize`It smells sharply while it bakes: air the kitchen.`,
 };
 export const cautionInWords = (caution: Caution): string => WORDS[caution];
 

@@ -9,17 +9,17 @@ import { scaleGrams } from './steps.js';
 
 /** "too little water", "too alkaline": what is outside its band. */
 export const standsOutside = ({ quantity, verdict }: BandVerdict): string => {
-  if (quantity === 'crumb-ph') return verdict === 'above' ? 'too alkaline' : 'too sour';
-  return `too ${verdict === 'above' ? 'much' : 'little'} ${QUANTITY_NAMES[quantity]}`;
+  if (quantity === 'crumb-ph') return verdict === 'above' ? $localize`too alkaline` : $localize`too sour`;
+  return $localize`too ${verdict === 'above' ? $localize`much` : $localize`little`} ${QUANTITY_NAMES[quantity]}`;
 };
 const outsideInWords = (outside: readonly BandVerdict[]): string =>
-  outside.length === 0 ? '' : `${listed(outside.map(standsOutside))} for its style`;
+  outside.length === 0 ? '' : $localize`${listed(outside.map(standsOutside))} for its style`;
 
 /** Where an answer leaves the batter, in a few words. */
 function standsInWords({ deviation, outside }: OverPourAnswer): string {
   if (outside.length > 0) return outsideInWords(outside);
-  if (deviation < 0.02) return 'the formula as it was';
-  return deviation < NOTICED ? 'nobody will notice' : 'a little off, within its style';
+  if (deviation < 0.02) return $localize`the formula as it was`;
+  return deviation < NOTICED ? $localize`nobody will notice` : $localize`a little off, within its style`;
 }
 
 /** An answer as a button says it: what to do, then where that leaves it. @param nameOf a line */
@@ -28,8 +28,11 @@ export function overPourInWords(answer: OverPourAnswer, id: string, nameOf: (id:
   switch (code) {
     case 'take-out': {
       const carried = (answer.spoonGrams ?? 0) * (1 - (answer.purity ?? 1));
-      const along = carried > 0.5 ? `; about ${scaleGrams(carried)} of the rest comes along` : '';
-      return sentence(`Spoon ${scaleGrams(answer.spoonGrams ?? 0)} back`, `the formula as it was${along}`);
+      const along = carried > 0.5 ? $localize`; about ${scaleGrams(carried)} of the rest comes along` : '';
+      return sentence(
+        $localize`Spoon ${scaleGrams(answer.spoonGrams ?? 0)} back`,
+        $localize`the formula as it was${along}`,
+      );
     }
     case 'scale': {
       const more = changes
@@ -37,19 +40,20 @@ export function overPourInWords(answer: OverPourAnswer, id: string, nameOf: (id:
         .slice(0, 3)
         .map((change) => `${nameOf(change.id)} ${scaleGrams(answer.finalGrams[change.id] ?? 0)}`);
       return sentence(
-        `Make all of it ${(answer.factor ?? 1).toFixed(2)} times`,
-        [more.join(', '), `${gramsInWords(answer.batterGrams)} in all`].filter(Boolean).join('; '),
+        $localize`Make all of it ${(answer.factor ?? 1).toFixed(2)} times`,
+        [more.join(', '), $localize`${gramsInWords(answer.batterGrams)} in all`].filter(Boolean).join('; '),
       );
     }
     case 'compensate': {
       const others = changes.filter((change) => change.id !== id);
       const told = others.map(
-        ({ id: other, grams }) => `${scaleGrams(Math.abs(grams))} ${grams > 0 ? 'more' : 'less'} ${nameOf(other)}`,
+        ({ id: other, grams }) =>
+          `${scaleGrams(Math.abs(grams))} ${grams > 0 ? $localize`more` : $localize`less`} ${nameOf(other)}`,
       );
       return sentence(capitalised(listed(told)), standsInWords(answer));
     }
     case 'leave':
-      return sentence('Leave it so', standsInWords(answer));
+      return sentence($localize`Leave it so`, standsInWords(answer));
   }
 }
 
@@ -59,5 +63,5 @@ export function overInWords(
   name: string,
 ): string {
   const more = Math.round(100 * (inBowlGrams / targetGrams - 1));
-  return more >= 1 ? `${more} % more ${name} than planned` : 'hardly more than planned';
+  return more >= 1 ? $localize`${more} % more ${name} than planned` : $localize`hardly more than planned`;
 }

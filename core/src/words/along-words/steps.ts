@@ -1,7 +1,8 @@
+import { inSentence, shortDecimal, uncapitalised } from '../../ground/language/index.js';
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
 import { gramsOnScale } from '../../ground/units/index.js';
-import { capitalised, gramsInWords, minutesInWords, uncapitalised } from '../figures/index.js';
+import { capitalised, gramsInWords, minutesInWords } from '../figures/index.js';
 
 /* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
 
@@ -14,21 +15,29 @@ export interface StepWords {
   readonly tell: string;
 }
 
-const BOWLS: Readonly<Record<BowlKind, string>> = { dry: 'dry bowl', wet: 'wet bowl', together: 'mixing bowl' };
+const BOWLS: Readonly<Record<BowlKind, string>> = {
+  dry: $localize`dry bowl`,
+  wet: $localize`wet bowl`,
+  together: $localize`mixing bowl`,
+};
 
 /** "147 g", "4.9 g": as fine as the scale that weighs it. */
-export const scaleGrams = (grams: number): string => `${gramsOnScale(grams)} g`;
+export const scaleGrams = (grams: number): string => `${shortDecimal(gramsOnScale(grams), 1)} g`;
 
 /** @param before name of what was weighed into the same bowl before */
 function weighWords(step: WeighStep, before: string | undefined): StepWords {
-  const bowl = step.part === '' ? BOWLS[step.bowl.kind] : `for the ${step.part.toLowerCase()}`;
-  const lead = [bowl, ...(before === undefined ? [] : [`after the ${before}`])].join(', ');
+  const bowl = step.part === '' ? BOWLS[step.bowl.kind] : $localize`for the ${inSentence(step.part)}`;
+  const lead = [bowl, ...(before === undefined ? [] : [$localize`after the ${before}`])].join(', ');
   const kept = step.keptBack.map(
-    ({ grams, step: later }) => ` Keep back ${gramsInWords(grams)}${later > 0 ? ` for step ${later}` : ''}.`,
+    ({ grams, step: later }) =>
+      $localize` Keep back ${gramsInWords(grams)}${later > 0 ? $localize` for step ${later}` : ''}.`,
   );
-  const rest = step.rest ? ' It is what you kept back.' : '';
-  const optional = step.optional ? ' If you like.' : '';
-  const spoon = step.by === 'measure' || step.by === 'count' ? `${capitalised(step.amount)}, or stop at` : 'Stop at';
+  const rest = step.rest ? $localize` It is what you kept back.` : '';
+  const optional = step.optional ? $localize` If you like.` : '';
+  const spoon =
+    step.by === 'measure' || step.by === 'count'
+      ? $localize`${capitalised(step.amount)}, or stop at`
+      : $localize`Stop at`;
   return {
     lead,
     title: capitalised(step.name),
@@ -37,11 +46,17 @@ function weighWords(step: WeighStep, before: string | undefined): StepWords {
 }
 
 const READY: Readonly<Record<Extract<WalkStep, { kind: 'ready' }>['task'], (what: string) => [string, string]>> = {
-  'take-out': (what) => [`${capitalised(what)} out of the fridge`, 'It has to be at the warmth of the room.'],
-  chill: (what) => [`${capitalised(what)} into the freezer`, 'Cold fat keeps its shape until the oven.'],
-  soak: (what) => [`Soak the ${what}`, ''],
+  'take-out': (what) => [
+    $localize`${capitalised(what)} out of the fridge`,
+    $localize`It has to be at the warmth of the room.`,
+  ],
+  chill: (what) => [
+    $localize`${capitalised(what)} into the freezer`,
+    $localize`Cold fat keeps its shape until the oven.`,
+  ],
+  soak: (what) => [$localize`Soak the ${what}`, ''],
   prepare: (what) => [capitalised(what), ''],
-  line: () => ['Line and grease', 'Before anything is mixed: a batter does not wait for paper.'],
+  line: () => [$localize`Line and grease`, $localize`Before anything is mixed: a batter does not wait for paper.`],
 };
 
 /**
@@ -54,29 +69,33 @@ export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans:
       return weighWords(step, before?.name);
     case 'ready': {
       const [title, why] = READY[step.task](step.what);
-      const wait = step.waitMinutes > 0 ? `At least ${minutesInWords(step.waitMinutes)}. ` : '';
-      return { lead: 'get ready', title, tell: `${wait}${why}` };
+      const wait = step.waitMinutes > 0 ? $localize`At least ${minutesInWords(step.waitMinutes)}. ` : '';
+      return { lead: $localize`get ready`, title, tell: `${wait}${why}` };
     }
     case 'heat':
       return {
-        lead: 'the oven',
-        title: `Oven on, ${Math.round(step.celsius)} °C${step.fan ? ' fan' : ''}`,
-        tell: `Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`,
+        lead: $localize`the oven`,
+        title: $localize`Oven on, ${Math.round(step.celsius)} °C${step.fan ? $localize` fan` : ''}`,
+        tell: $localize`Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`,
       };
     case 'mix':
-      return { lead: step.number > 0 ? `step ${step.number} of the method` : 'mix', title: '', tell: '' };
+      return {
+        lead: step.number > 0 ? $localize`step ${step.number} of the method` : $localize`mix`,
+        title: '',
+        tell: '',
+      };
     case 'rest':
-      return { lead: 'the batter', title: `Let it stand ${minutesInWords(step.minutes)}`, tell: 'The method asks for it.' }; // prettier-ignore
+      return { lead: $localize`the batter`, title: $localize`Let it stand ${minutesInWords(step.minutes)}`, tell: $localize`The method asks for it.` }; // prettier-ignore
     case 'divide':
       return {
         lead: pans,
-        title: step.pieces > 1 ? `${scaleGrams(step.gramsEach)} each` : 'Into the tin',
-        tell: step.pieces > 1 ? `${step.pieces} of them; ${gramsInWords(step.grams)} in all.` : `${gramsInWords(step.grams)} in all.`, // prettier-ignore
+        title: step.pieces > 1 ? $localize`${scaleGrams(step.gramsEach)} each` : $localize`Into the tin`,
+        tell: step.pieces > 1 ? $localize`${step.pieces} of them; ${gramsInWords(step.grams)} in all.` : $localize`${gramsInWords(step.grams)} in all.`, // prettier-ignore
       };
     case 'bake':
-      return { lead: pans, title: 'In the oven', tell: '' };
+      return { lead: pans, title: $localize`In the oven`, tell: '' };
     case 'cool':
-      return { lead: pans, title: 'Let it cool', tell: '' };
+      return { lead: pans, title: $localize`Let it cool`, tell: '' };
   }
 }
 
@@ -86,11 +105,11 @@ export function nextInWords(step: WalkStep, pans: string, methodWords: string): 
     case 'weigh':
       return step.by === 'as-written' ? step.name : `${step.name}, ${step.by === 'scale' ? scaleGrams(step.grams) : step.amount}`; // prettier-ignore
     case 'mix':
-      return firstWords(methodWords) || 'mix';
+      return firstWords(methodWords) || $localize`mix`;
     case 'divide':
-      return `into ${pans || 'the tin'}${step.pieces > 1 ? `, ${scaleGrams(step.gramsEach)} each` : ''}`;
+      return $localize`into ${pans || $localize`the tin`}${step.pieces > 1 ? $localize`, ${scaleGrams(step.gramsEach)} each` : ''}`;
     case 'bake':
-      return 'into the oven';
+      return $localize`into the oven`;
     case 'ready':
     case 'heat':
     case 'rest':
@@ -110,17 +129,17 @@ export function firstWords(text: string): string {
 }
 
 const STATES: Readonly<Record<WalkStep['kind'], string>> = {
-  ready: 'getting ready',
-  heat: 'heating',
-  weigh: 'weighing',
-  mix: 'mixing',
-  rest: 'resting',
-  divide: 'dividing',
-  bake: 'in the oven',
-  cool: 'cooling',
+  ready: $localize`getting ready`,
+  heat: $localize`heating`,
+  weigh: $localize`weighing`,
+  mix: $localize`mixing`,
+  rest: $localize`resting`,
+  divide: $localize`dividing`,
+  bake: $localize`in the oven`,
+  cool: $localize`cooling`,
 };
 /** "weighing, 5 of 11": where one is, among the steps of a kind for what is many of a kind. */
 export function placeInWords(walk: readonly WalkStep[], at: number): string {
   const step = walk[at];
-  return step ? `${STATES[step.kind]}, ${at + 1} of ${walk.length}` : '';
+  return step ? $localize`${STATES[step.kind]}, ${at + 1} of ${walk.length}` : '';
 }

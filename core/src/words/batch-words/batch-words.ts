@@ -1,3 +1,4 @@
+import { decimal, shortDecimal } from '../../ground/language/index.js';
 import type { MeasuredBatch, UnweighedLine } from '../../batch/batch/index.js';
 import type { TargetFault } from '../../batch/targets/index.js';
 import type { MixingFamily, MixingPlan, ScalingNote } from '../../batch/bowl/index.js';
@@ -14,57 +15,76 @@ import { gramsInWords, listed, sentence, type Sentence } from '../figures/index.
 
 /** What is not in the weight of the batch, and why. */
 export function unweighedInWords({ why, text, grams }: UnweighedLine): { readonly text: string; readonly how: string } {
-  if (why === 'to-taste') return { text, how: 'as written, to taste' };
-  const here = grams === undefined ? '' : `, ${gramsInWords(grams)} here`;
-  return { text, how: `not understood, does not count${here}` };
+  if (why === 'to-taste') return { text, how: $localize`as written, to taste` };
+  const here = grams === undefined ? '' : $localize`, ${gramsInWords(grams)} here`;
+  return { text, how: $localize`not understood, does not count${here}` };
 }
 
 /** What nobody understood is in no weight of a batch: said before anything is weighed; undefined where all was understood. */
 export function notCountedInWords({ components }: Pick<MeasuredBatch, 'components'>): string | undefined {
   const lines = components.flatMap(({ unweighed }) => unweighed);
   const texts = lines.filter(({ why }) => why === 'not-understood').map(({ text }) => text);
-  return texts.length === 0 ? undefined : `Not in it: ${listed(texts)}.`;
+  return texts.length === 0 ? undefined : $localize`Not in it: ${listed(texts)}.`;
 }
 
 const FAULTS_WORDED: Readonly<Record<TargetFault, (words: string) => Sentence>> = {
   'not-understood': (written) =>
     sentence(
-      `“${written}” says no size.`,
-      'Write pans, a number of pieces, a weight, “half”, or what there is: “two 20 cm rounds”, “24 muffins”, “900 g”, “3 eggs”.',
+      $localize`“${written}” says no size.`,
+      $localize`Write pans, a number of pieces, a weight, “half”, or what there is: “two 20 cm rounds”, “24 muffins”, “900 g”, “3 eggs”.`,
     ),
   'no-amount': (written) =>
-    sentence(`How much is “${written}”?`, 'Add the amount: “banana = 412 g”, “all the buttermilk: 300 ml”.'),
+    sentence(
+      $localize`How much is “${written}”?`,
+      $localize`Add the amount: “banana = 412 g”, “all the buttermilk: 300 ml”.`,
+    ),
   'pan-size': (written) =>
     sentence(
-      `How large is “${written}”?`,
-      'Measure it inside, rim to rim: “20 cm square tin”. Or add it to the pan shelf.',
+      $localize`How large is “${written}”?`,
+      $localize`Measure it inside, rim to rim: “20 cm square tin”. Or add it to the pan shelf.`,
     ),
   'pan-unlikely': (written) =>
-    sentence(`No pan of a kitchen measures “${written}”.`, 'Check the figures and their unit: cm, mm or inches.'),
+    sentence(
+      $localize`No pan of a kitchen measures “${written}”.`,
+      $localize`Check the figures and their unit: cm, mm or inches.`,
+    ),
   'out-of-range': (written) =>
-    sentence(`“${written}” cannot be made.`, 'A batch needs at least one piece and some grams; write a larger figure.'),
-  'no-dough': (written) => sentence(`“${written}” cannot be cut.`, 'Choose a thickness and a cutter first.'),
+    sentence(
+      $localize`“${written}” cannot be made.`,
+      $localize`A batch needs at least one piece and some grams; write a larger figure.`,
+    ),
+  'no-dough': (written) =>
+    sentence($localize`“${written}” cannot be cut.`, $localize`Choose a thickness and a cutter first.`),
 };
 export const faultInWords = (words: string, why: TargetFault): Sentence => FAULTS_WORDED[why](words);
 
 const PROBLEMS: Readonly<Record<TargetProblem['why'], Sentence>> = {
   'pan-unknown': sentence(
-    'This pan is not known any more.',
-    'Write it again with its size, or put it back on the pan shelf.',
+    $localize`This pan is not known any more.`,
+    $localize`Write it again with its size, or put it back on the pan shelf.`,
   ),
-  'no-amount': sentence('The formula has none of it, or the amount is missing.', 'Write it as “banana = 412 g”.'),
-  'no-yield': sentence('The formula does not say how many it makes.', 'Write “makes 12” into it, or choose by weight.'),
-  overfull: sentence('That is more than the pan holds.', 'It is filled to the brim; the rest is left over.'),
+  'no-amount': sentence(
+    $localize`The formula has none of it, or the amount is missing.`,
+    $localize`Write it as “banana = 412 g”.`,
+  ),
+  'no-yield': sentence(
+    $localize`The formula does not say how many it makes.`,
+    $localize`Write “makes 12” into it, or choose by weight.`,
+  ),
+  overfull: sentence(
+    $localize`That is more than the pan holds.`,
+    $localize`It is filled to the brim; the rest is left over.`,
+  ),
   'cannot-be-cut': sentence(
-    'That cannot be cut by hand.',
-    'Choose a thickness of 0.2 to 6 cm and a cutter of 1 to 40 cm.',
+    $localize`That cannot be cut by hand.`,
+    $localize`Choose a thickness of 0.2 to 6 cm and a cutter of 1 to 40 cm.`,
   ),
 };
 export const targetProblemInWords = ({ why }: TargetProblem): Sentence => PROBLEMS[why];
 
-const figure = (value: number, digits = 1) => String(Number(value.toFixed(digits)));
-const TIMES_NAMES: Readonly<Record<number, string>> = { 0.5: 'half', 1: 'once', 2: 'twice' };
-const several = (count: number, piece: string, more = `${piece}s`) => `${count} ${count === 1 ? piece : more}`;
+const figure = (value: number, digits = 1) => shortDecimal(value, digits);
+const TIMES_NAMES: Readonly<Record<number, string>> = { 0.5: $localize`half`, 1: $localize`once`, 2: $localize`twice` };
+const several = (count: number, one: string, more: string) => `${count} ${count === 1 ? one : more}`;
 
 const INCHES: ReadonlySet<Region> = new Set(['US', 'CA']);
 const TABLE_NAMES: ReadonlySet<string> = new Set(SHELF_PANS.map(({ name }) => name));
@@ -76,38 +96,43 @@ export function panName(pan: Pan, region: Region): string {
   if (!TABLE_NAMES.has(pan.name) || (INCHES.has(region) && saidInInches(pan.name))) return pan.name;
   const [length, width] = [Math.round(pan.topLengthCm), Math.round(pan.topWidthCm)];
   const deep =
-    pan.depthCm < USUAL_DEPTH_CM[0] || pan.depthCm > USUAL_DEPTH_CM[1] ? `, ${figure(pan.depthCm)} cm deep` : '';
+    pan.depthCm < USUAL_DEPTH_CM[0] || pan.depthCm > USUAL_DEPTH_CM[1]
+      ? $localize`, ${figure(pan.depthCm)} cm deep`
+      : '';
   switch (pan.shape) {
     case 'round':
       return /spring/i.test(pan.name)
-        ? `${length} cm springform`
+        ? $localize`${length} cm springform`
         : /basin|ramekin|mug|can\b/.test(pan.name)
           ? pan.name
-          : `${length} cm round${deep}`;
+          : $localize`${length} cm round${deep}`;
     case 'square':
-      return `${length} cm square${deep}`;
+      return $localize`${length} cm square${deep}`;
     case 'rectangle':
-      return `${length} × ${width} × ${figure(pan.depthCm)} cm tin`;
+      return $localize`${length} × ${width} × ${figure(pan.depthCm)} cm tin`;
     case 'loaf':
-      return `${length} × ${width} cm loaf tin`;
+      return $localize`${length} × ${width} cm loaf tin`;
     case 'ring':
-      return `${length} cm ${pan.name.includes('mould') ? 'ring mould' : pan.shapeFactor === undefined ? 'tube pan' : 'fluted ring'}`;
+      return `${length} cm ${pan.name.includes('mould') ? $localize`ring mould` : pan.shapeFactor === undefined ? $localize`tube pan` : $localize`fluted ring`}`;
     case 'muffin':
       return pan.name;
   }
 }
 
-/** Cups of a tin as they are sold. */
-const CUPS_IN_A_TIN = { 'muffin cup': 12, 'mini cup': 24, 'jumbo cup': 6 } as const;
+/** Cups of a tin as they are sold, and what one is called. */
+const CUPS = {
+  mini: { inTin: 24, one: $localize`mini cup`, more: $localize`mini cups` },
+  jumbo: { inTin: 6, one: $localize`jumbo cup`, more: $localize`jumbo cups` },
+  usual: { inTin: 12, one: $localize`muffin cup`, more: $localize`muffin cups` },
+} as const;
 
 /** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups in 2 tins of 12". */
 export function pansInWords({ pan, count }: PanSet, region: Region): string {
   if (pan.shape === 'muffin') {
-    const kind = /mini/i.test(pan.name) ? 'mini cup' : /jumbo/i.test(pan.name) ? 'jumbo cup' : 'muffin cup';
+    const { inTin, one, more } = CUPS[/mini/i.test(pan.name) ? 'mini' : /jumbo/i.test(pan.name) ? 'jumbo' : 'usual'];
     const cups = pan.cavities * count;
-    const inTin = CUPS_IN_A_TIN[kind];
     const tins = Math.ceil(cups / inTin);
-    return `${several(cups, kind)}${tins > 1 ? ` in ${tins} tins of ${inTin}` : ''}`;
+    return `${several(cups, one, more)}${tins > 1 ? $localize` in ${tins} tins of ${inTin}` : ''}`;
   }
   return count === 1 ? panName(pan, region) : `${count} × ${panName(pan, region)}`;
 }
@@ -116,104 +141,124 @@ export function pansInWords({ pan, count }: PanSet, region: Region): string {
 export function targetInWords(target: BatchTarget): string {
   switch (target.kind) {
     case 'times':
-      return TIMES_NAMES[target.times] ?? `${figure(target.times, 4)} times`;
+      return TIMES_NAMES[target.times] ?? $localize`${figure(target.times, 4)} times`;
     case 'pieces':
-      return several(target.count, 'piece');
+      return several(target.count, $localize`piece`, $localize`pieces`);
     case 'grams':
       return `${figure(target.grams, 1)} g`;
     case 'each':
-      return `${target.count} of ${figure(target.grams, 1)} g`;
+      return $localize`${target.count} of ${figure(target.grams, 1)} g`;
     case 'limit':
       return target.said;
     case 'pans':
       return target.pans;
     case 'cut':
-      return several(target.count, target.of ?? 'scone');
+      return target.of === undefined
+        ? several(target.count, $localize`scone`, $localize`scones`)
+        : several(target.count, target.of, `${target.of}s`);
   }
 }
 
 export const SIZED_BY: Readonly<Record<SizedBy, string>> = {
-  targets: 'as asked for',
-  limit: 'as far as what there is reaches',
-  pans: 'as the pans take',
+  targets: $localize`as asked for`,
+  limit: $localize`as far as what there is reaches`,
+  pans: $localize`as the pans take`,
   formula: '',
 };
 export const FILL_REASONS: Readonly<Record<FillReason, string>> = {
-  chosen: 'as you chose',
-  'as-written': 'as full as the formula fills its own pan',
-  style: 'as this style likes it',
+  chosen: $localize`as you chose`,
+  'as-written': $localize`as full as the formula fills its own pan`,
+  style: $localize`as this style likes it`,
 };
 
 const SHARES: readonly (readonly [number, string])[] = [
-  [1 / 4, 'a quarter'], [1 / 3, 'a third'], [1 / 2, 'half'], [2 / 3, 'two thirds'], [3 / 4, 'three quarters'], [1, 'to the brim'],
+  [1 / 4, $localize`a quarter`], [1 / 3, $localize`a third`], [1 / 2, $localize`half`], [2 / 3, $localize`two thirds`], [3 / 4, $localize`three quarters`], [1, $localize`to the brim`],
 ]; // prettier-ignore
 const NEAR = 0.04;
 /** "half full", "58 % full". */
 export function fillInWords({ fraction }: Fill): string {
   const named = SHARES.find(([share]) => Math.abs(fraction - share) < NEAR)?.[1];
-  if (named === 'to the brim') return 'filled to the brim';
-  return named === undefined ? `${Math.round(100 * fraction)} % full` : `${named} full`;
+  if (named === 'to the brim') return $localize`filled to the brim`;
+  return named === undefined ? $localize`${Math.round(100 * fraction)} % full` : $localize`${named} full`;
 }
 export const eachInWords = ({ fill, set }: Pick<Portion, 'fill' | 'set'>): string =>
-  set.pan.cavities > 1 ? `${gramsInWords(fill.gramsPerCavity)} a cup` : set.count > 1 ? `${gramsInWords(fill.gramsPerPan)} each` : gramsInWords(fill.gramsPerPan); // prettier-ignore
+  set.pan.cavities > 1 ? $localize`${gramsInWords(fill.gramsPerCavity)} a cup` : set.count > 1 ? $localize`${gramsInWords(fill.gramsPerPan)} each` : gramsInWords(fill.gramsPerPan); // prettier-ignore
 
 /** How exactly several pans of a kind want to be weighed: what 20 g more in one does; '' for one pan. */
 export function evennessInWords({ fill, set }: Pick<Portion, 'fill' | 'set'>): string {
   const UNEVEN_GRAMS = 20;
   if (set.pan.cavities > 1 || set.count < 2 || !(fill.gramsPerPan > 0)) return '';
   const millimetres = (10 * fill.risenHeightCm * UNEVEN_GRAMS) / fill.gramsPerPan;
-  return `Pour on the scale: ${UNEVEN_GRAMS} g more in one stands ${millimetres.toFixed(1)} mm higher.`;
+  return $localize`Pour on the scale: ${UNEVEN_GRAMS} g more in one stands ${decimal(millimetres, 1)} mm higher.`;
 }
 
-const oneIn = (chance: number) => `1 in ${Math.max(2, Math.round(1 / chance))}`;
+const oneIn = (chance: number) => $localize`1 in ${Math.max(2, Math.round(1 / chance))}`;
 /** What the fill comes to; undefined where there is nothing to say. */
 export function verdictInWords({ verdict, overflowChance, fraction }: Fill): Sentence | undefined {
   if (verdict === 'overflows')
     return fraction > 1
-      ? sentence('It does not fit.', 'There is more batter than pan before it rises.')
-      : sentence('Likely to run over.', `${Math.round(100 * overflowChance)} in 100: fill less, or take a deeper pan.`);
+      ? sentence($localize`It does not fit.`, $localize`There is more batter than pan before it rises.`)
+      : sentence(
+          $localize`Likely to run over.`,
+          $localize`${Math.round(100 * overflowChance)} in 100: fill less, or take a deeper pan.`,
+        );
   if (verdict === 'sheet-beneath')
-    return sentence('Put a sheet beneath.', `${oneIn(overflowChance)} runs over the rim.`);
+    return sentence($localize`Put a sheet beneath.`, $localize`${oneIn(overflowChance)} runs over the rim.`);
   if (verdict === 'low')
-    return sentence('Low in the pan: flat, with little dome.', 'It dries sooner; a smaller pan suits it.');
+    return sentence(
+      $localize`Low in the pan: flat, with little dome.`,
+      $localize`It dries sooner; a smaller pan suits it.`,
+    );
   return undefined;
 }
 
 const FAMILIES: Readonly<Record<MixingFamily, string>> = {
-  creaming: 'creamed',
-  paste: 'mixed to a paste with the fat first',
-  whisked: 'whisked',
-  muffin: 'folded by the muffin method',
-  'one-bowl': 'mixed all at once',
-  melt: 'melted and mixed',
-  'rub-in': 'rubbed in',
-  'by-hand': 'brought together by hand',
+  creaming: $localize`creamed`,
+  paste: $localize`mixed to a paste with the fat first`,
+  whisked: $localize`whisked`,
+  muffin: $localize`folded by the muffin method`,
+  'one-bowl': $localize`mixed all at once`,
+  melt: $localize`melted and mixed`,
+  'rub-in': $localize`rubbed in`,
+  'by-hand': $localize`brought together by hand`,
 };
 const RISKS: Readonly<Record<MixingFamily, string>> = {
-  creaming: 'Creamed butter forgives it: scrape down twice.',
-  paste: 'The fat holds the flour back: little harm.',
-  whisked: 'So much foam is slow to fold: fold in thirds.',
-  muffin: 'A doubled bowl is stirred longer before the last flour is wet: tough crumb and tunnels. Mix twice instead.',
-  'one-bowl': 'Beat by the look, not by the clock: stop when it is smooth.',
-  melt: 'Stir only till smooth; a thin batter forgives some.',
-  'rub-in': 'The butter warms before so much is rubbed in, and the dough is handled too long: make it twice.',
-  'by-hand': 'So much dough is handled longer before it holds: be quick, or make it twice.',
+  creaming: $localize`Creamed butter forgives it: scrape down twice.`,
+  paste: $localize`The fat holds the flour back: little harm.`,
+  whisked: $localize`So much foam is slow to fold: fold in thirds.`,
+  muffin: $localize`A doubled bowl is stirred longer before the last flour is wet: tough crumb and tunnels. Mix twice instead.`,
+  'one-bowl': $localize`Beat by the look, not by the clock: stop when it is smooth.`,
+  melt: $localize`Stir only till smooth; a thin batter forgives some.`,
+  'rub-in': $localize`The butter warms before so much is rubbed in, and the dough is handled too long: make it twice.`,
+  'by-hand': $localize`So much dough is handled longer before it holds: be quick, or make it twice.`,
 };
 const BECAUSE: Readonly<Record<NonNullable<MixingPlan['because']>, string>> = {
-  bowl: 'The bowl holds no more.',
-  mixer: 'The mixer turns no more flour at once.',
-  hands: 'Two hands bring no more flour together evenly.',
-  overmixing: 'You never double: each bowl is as large as the formula.',
+  bowl: $localize`The bowl holds no more.`,
+  mixer: $localize`The mixer turns no more flour at once.`,
+  hands: $localize`Two hands bring no more flour together evenly.`,
+  overmixing: $localize`You never double: each bowl is as large as the formula.`,
 };
-const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+const NUMBERS = [
+  '',
+  $localize`one`,
+  $localize`two`,
+  $localize`three`,
+  $localize`four`,
+  $localize`five`,
+  $localize`six`,
+  $localize`seven`,
+  $localize`eight`,
+  $localize`nine`,
+  $localize`ten`,
+];
 /** How many bowls, and what a large one risks. */
 export function mixingInWords(plan: MixingPlan): Sentence {
-  const bowls = `${NUMBERS[plan.goes] ?? plan.goes} bowl${plan.goes === 1 ? '' : 's'}`;
-  const share = `${Math.round(100 * plan.bowlShare)} % of the bowl`;
+  const bowls = plan.goes === 1 ? $localize`one bowl` : $localize`${NUMBERS[plan.goes] ?? plan.goes} bowls`;
+  const share = $localize`${Math.round(100 * plan.bowlShare)} % of the bowl`;
   const say =
     plan.goes === 1
-      ? `${FAMILIES[plan.family].replace(/^./, (letter) => letter.toUpperCase())} in one bowl, ${share}.`
-      : `Mix in ${bowls}, ${gramsInWords(plan.gramsEachGo)} each, one after the other.`;
+      ? $localize`${FAMILIES[plan.family].replace(/^./, (letter) => letter.toUpperCase())} in one bowl, ${share}.`
+      : $localize`Mix in ${bowls}, ${gramsInWords(plan.gramsEachGo)} each, one after the other.`;
   const why = [
     plan.because === undefined ? '' : BECAUSE[plan.because],
     plan.overmixing === 'low' ? '' : RISKS[plan.family],
@@ -222,50 +267,53 @@ export function mixingInWords(plan: MixingPlan): Sentence {
 }
 
 export const NOTES: Readonly<Record<ScalingNote, string>> = {
-  'spices-to-taste': 'Spices and salt do not go straight with so large a batch: begin with four fifths and taste.',
-  'leavener-advice': 'In pans much wider or deeper than the formula’s, take a little less leavener.',
-  'bake-time-changes': 'Another size bakes for another time: ask for the bake.',
-  'tiny-batch': 'So little is hard to mix evenly: weigh to a tenth of a gram.',
-  'mix-by-look': 'Another bowlful creams and mixes for another time: go by the look of it, not by the clock.',
-  'soak-evaporates': 'A large pot of syrup boils off less in the same time: weigh it down, do not time it.',
+  'spices-to-taste': $localize`Spices and salt do not go straight with so large a batch: begin with four fifths and taste.`,
+  'leavener-advice': $localize`In pans much wider or deeper than the formula’s, take a little less leavener.`,
+  'bake-time-changes': $localize`Another size bakes for another time: ask for the bake.`,
+  'tiny-batch': $localize`So little is hard to mix evenly: weigh to a tenth of a gram.`,
+  'mix-by-look': $localize`Another bowlful creams and mixes for another time: go by the look of it, not by the clock.`,
+  'soak-evaporates': $localize`A large pot of syrup boils off less in the same time: weigh it down, do not time it.`,
 };
 
 export const FUNCTION_NAMES: Readonly<Record<RoundedFunction, string>> = {
-  flour: 'flour', water: 'water', fat: 'fat', sugar: 'sugar', egg: 'egg', salt: 'salt', gas: 'gas',
+  flour: $localize`flour`, water: $localize`water`, fat: $localize`fat`, sugar: $localize`sugar`, egg: $localize`egg`, salt: $localize`salt`, gas: $localize`gas`,
 }; // prettier-ignore
 
 const PIECES: Readonly<Record<LiningPieceKind, Sentence>> = {
-  disc: sentence('Disc for the floor', 'Lay it in after the collar; its edge covers the snips.'),
-  ring: sentence('Ring for the floor', 'Slip it over the tube, after the collars.'),
+  disc: sentence($localize`Disc for the floor`, $localize`Lay it in after the collar; its edge covers the snips.`),
+  ring: sentence($localize`Ring for the floor`, $localize`Slip it over the tube, after the collars.`),
   collar: sentence(
-    'Collar for the wall',
-    'Dashed line at the rim. Snip the lower edge, curl that way in, ends lapped; the rise above the rim holds the crown.',
+    $localize`Collar for the wall`,
+    $localize`Dashed line at the rim. Snip the lower edge, curl that way in, ends lapped; the rise above the rim holds the crown.`,
   ),
-  'tube-collar': sentence('Collar for the tube', 'Wrap it round the tube, ends lapped.'),
+  'tube-collar': sentence($localize`Collar for the tube`, $localize`Wrap it round the tube, ends lapped.`),
   sling: sentence(
-    'Sling',
-    'It lies across the pan and over the long walls; grease the short ones. Dashed lines are the folds. Lift by the ends.',
+    $localize`Sling`,
+    $localize`It lies across the pan and over the long walls; grease the short ones. Dashed lines are the folds. Lift by the ends.`,
   ),
   sheet: sentence(
-    'One sheet, floor and walls',
-    'Cut from each corner to the dashed floor, press in, let the flaps lap.',
+    $localize`One sheet, floor and walls`,
+    $localize`Cut from each corner to the dashed floor, press in, let the flaps lap.`,
   ),
-  base: sentence('Floor only', 'Grease the walls.'),
+  base: sentence($localize`Floor only`, $localize`Grease the walls.`),
   guide: sentence(
-    'Guide for swirls or portions',
-    'Lay it over the cold cake and prick through the middle of each mark.',
+    $localize`Guide for swirls or portions`,
+    $localize`Lay it over the cold cake and prick through the middle of each mark.`,
   ),
-  case: sentence('Square for each cup', 'Push it in over a jar as wide as the dashed circle; the corners stand up.'),
+  case: sentence(
+    $localize`Square for each cup`,
+    $localize`Push it in over a jar as wide as the dashed circle; the corners stand up.`,
+  ),
 };
 const GRAINS: Readonly<Record<LiningPiece['grain'], string>> = {
-  either: 'either way of the roll',
-  along: 'long side along the roll',
-  across: 'fits across the roll',
-  joined: 'wider than a 38 cm roll: lap two strips by 2 cm',
+  either: $localize`either way of the roll`,
+  along: $localize`long side along the roll`,
+  across: $localize`fits across the roll`,
+  joined: $localize`wider than a 38 cm roll: lap two strips by 2 cm`,
 };
 export const liningInWords = (piece: LiningPiece): Sentence => PIECES[piece.kind];
 export const liningSizeInWords = (piece: LiningPiece): string =>
-  `${Math.round(piece.widthMillimetres)} × ${Math.round(piece.heightMillimetres)} mm, cut ${piece.count}, ${GRAINS[piece.grain]}`;
+  $localize`${Math.round(piece.widthMillimetres)} × ${Math.round(piece.heightMillimetres)} mm, cut ${piece.count}, ${GRAINS[piece.grain]}`;
 
 /** The hottest that a bake gets: what its pan and its paper must bear, °C. */
 const hottestCelsius = ({ setting, course }: BakePortion['job']): number =>
@@ -288,28 +336,41 @@ function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): re
   return [
     fluted
       ? sentence(
-          'Brush every flute with soft fat and dust with flour.',
-          'Paper cannot line it; turn out after ten minutes.',
+          $localize`Brush every flute with soft fat and dust with flour.`,
+          $localize`Paper cannot line it; turn out after ten minutes.`,
         )
       : pan.shape === 'muffin'
-        ? sentence('Paper cases, or grease cups and the top of the tin.', 'Crowns that spread stick to the top.')
-        : sentence('Grease, then line.', 'The fat holds the paper in its place.'),
+        ? sentence(
+            $localize`Paper cases, or grease cups and the top of the tin.`,
+            $localize`Crowns that spread stick to the top.`,
+          )
+        : sentence($localize`Grease, then line.`, $localize`The fat holds the paper in its place.`),
     ...(pan.material === 'glass' || pan.material === 'ceramic'
-      ? [sentence('No cold pan into a hot oven, no hot one onto a wet surface.', 'Sudden change cracks it.')]
+      ? [
+          sentence(
+            $localize`No cold pan into a hot oven, no hot one onto a wet surface.`,
+            $localize`Sudden change cracks it.`,
+          ),
+        ]
       : []),
     ...(pan.material === 'silicone'
-      ? [sentence('Stand it on a sheet before you fill it.', 'It bends when it is lifted full.')]
+      ? [sentence($localize`Stand it on a sheet before you fill it.`, $localize`It bends when it is lifted full.`)]
       : []),
     ...(!fluted && celsius > WARMEST_PARCHMENT
       ? [
           sentence(
-            `Parchment browns and embers above ${WARMEST_PARCHMENT} °C.`,
-            'Trim what stands above the rim, or grease and flour instead.',
+            $localize`Parchment browns and embers above ${WARMEST_PARCHMENT} °C.`,
+            $localize`Trim what stands above the rim, or grease and flour instead.`,
           ),
         ]
       : []),
     ...(safeCelsius !== undefined && celsius > safeCelsius
-      ? [sentence(`This pan is made for no more than ${safeCelsius} °C.`, 'Bake lower, or take another.')]
+      ? [
+          sentence(
+            $localize`This pan is made for no more than ${safeCelsius} °C.`,
+            $localize`Bake lower, or take another.`,
+          ),
+        ]
       : []),
   ];
 }

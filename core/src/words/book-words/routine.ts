@@ -1,3 +1,4 @@
+import { decimal } from '../../ground/language/index.js';
 import {
   hotSides,
   paceOf,
@@ -13,20 +14,20 @@ import type { FigureRow } from '../figures/index.js';
 /* What bakes have taught of hands and oven, in words with their evidence. */
 
 const TASK_NAMES: Readonly<Record<PacedTask, string>> = {
-  prepare: 'preparing',
-  line: 'lining',
-  weigh: 'weighing',
-  mix: 'mixing',
-  portion: 'filling tins',
+  prepare: $localize`preparing`,
+  line: $localize`lining`,
+  weigh: $localize`weighing`,
+  mix: $localize`mixing`,
+  portion: $localize`filling tins`,
 };
 const SIDE_NAMES: Readonly<Record<Side, string>> = {
-  back: 'the back',
-  front: 'the front',
-  left: 'the left',
-  right: 'the right',
+  back: $localize`the back`,
+  front: $localize`the front`,
+  left: $localize`the left`,
+  right: $localize`the right`,
 };
-const bakesInWords = (bakes: number) => (bakes === 1 ? '1 bake' : `${bakes} bakes`);
-const times = (factor: number) => `× ${factor.toFixed(2)}`;
+const bakesInWords = (bakes: number) => (bakes === 1 ? $localize`1 bake` : $localize`${bakes} bakes`);
+const times = (factor: number) => `× ${decimal(factor, 2)}`;
 /** So near the usual minutes is as usual. */
 const AS_USUAL = 0.05;
 
@@ -39,25 +40,25 @@ function tasksInWords(pace: LearnedPace): string {
   return own.join(', ');
 }
 export const paceRow = (pace: LearnedPace): FigureRow => ({
-  what: 'your hands take',
+  what: $localize`your hands take`,
   figure: times(paceOf(pace)),
-  why: [`the usual minutes, ${bakesInWords(pace.bakes)}`, tasksInWords(pace)].filter(Boolean).join(': '),
+  why: [$localize`the usual minutes, ${bakesInWords(pace.bakes)}`, tasksInWords(pace)].filter(Boolean).join(': '),
 });
 export const heatingRow = ({ minutesTo180, spread, timed }: LearnedHeating): FigureRow => ({
-  what: 'at 180 °C by its lamp in',
-  figure: `${Math.round(minutesTo180)} min`,
-  why: `± ${Math.max(1, Math.round(minutesTo180 * spread))}, timed ${timed === 1 ? 'once' : `${timed} times`}`,
+  what: $localize`at 180 °C by its lamp in`,
+  figure: $localize`${Math.round(minutesTo180)} min`,
+  why: $localize`± ${Math.max(1, Math.round(minutesTo180 * spread))}, timed ${timed === 1 ? $localize`once` : $localize`${timed} times`}`,
 });
 /** The back and the left, the hottest first; the evidence where no side is surely hotter. */
 export function hotSideRow(hotSide: LearnedHotSide): FigureRow {
   const sides = hotSides(hotSide);
   const [first] = sides;
   const of = bakesInWords(hotSide.bakes);
-  if (!first) return { what: 'its sides', figure: 'alike', why: `as far as ${of} told` };
+  if (!first) return { what: $localize`its sides`, figure: $localize`alike`, why: $localize`as far as ${of} told` };
   return {
-    what: `${sides.map(({ side }) => SIDE_NAMES[side]).join(' and ')} of it`,
+    what: $localize`${sides.map(({ side }) => SIDE_NAMES[side]).join(' and ')} of it`,
     figure: `+${Math.round(first.celsius)} °C`,
-    why: `± ${Math.round(first.spread)} hotter than across, ${of}: turn what bakes long`,
+    why: $localize`± ${Math.round(first.spread)} hotter than across, ${of}:what:: turn what bakes long`,
   };
 }
 
@@ -65,10 +66,10 @@ export function hotSideRow(hotSide: LearnedHotSide): FigureRow {
 export function paceSaid(pace: LearnedPace | undefined): string {
   if (!pace) return '';
   const tasks = tasksInWords(pace);
-  return `Minutes of hands are yours, by ${bakesInWords(pace.bakes)}: ${times(paceOf(pace))} the usual${tasks ? `; ${tasks}` : ''}.`;
+  return $localize`Minutes of hands are yours, by ${bakesInWords(pace.bakes)}:bakes:: ${times(paceOf(pace))} the usual${tasks ? `; ${tasks}` : ''}.`;
 }
 /** At the oven, beside turning: why. '' where no side is known to be hotter. */
 export function whyTurned(hotSide: LearnedHotSide | undefined): string {
   const [first] = hotSides(hotSide);
-  return first && hotSide ? `${SIDE_NAMES[first.side]} is about ${Math.round(first.celsius)} °C hotter, by ${bakesInWords(hotSide.bakes)}` : ''; // prettier-ignore
+  return first && hotSide ? $localize`${SIDE_NAMES[first.side]} is about ${Math.round(first.celsius)} °C hotter, by ${bakesInWords(hotSide.bakes)}` : ''; // prettier-ignore
 }

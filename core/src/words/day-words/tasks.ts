@@ -1,12 +1,13 @@
-import { capitalised, uncapitalised } from '../figures/index.js';
+import { uncapitalised } from '../../ground/language/index.js';
+import { capitalised } from '../figures/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 
 /** A word or two for a kind of task, as a lane or a filter says it. */
 const KIND_NAMES: Readonly<Record<TaskKind, string>> = {
-  'take-out': 'take out', chill: 'chill', soak: 'soak', prepare: 'prepare', line: 'line', preheat: 'heat up', weigh: 'weigh', mix: 'mix', rest: 'rest',
-  portion: 'into the oven', bake: 'bake', griddle: 'griddle', turn: 'turn', tent: 'tent', uncover: 'uncover', 'turn-down': 'turn down', 'set-oven': 'set the oven', out: 'out',
-  'turn-out': 'turn out', 'from-store': 'from the tin', thaw: 'thaw', cool: 'cool', 'make-frosting': 'make the frosting', 'crumb-coat': 'crumb coat', fill: 'fill',
-  frost: 'frost', slice: 'slice', pack: 'pack', wash: 'wash up', feed: 'feed', own: 'to do',
+  'take-out': $localize`take out`, chill: $localize`chill`, soak: $localize`soak`, prepare: $localize`prepare`, line: $localize`line`, preheat: $localize`heat up`, weigh: $localize`weigh`, mix: $localize`mix`, rest: $localize`rest`,
+  portion: $localize`into the oven`, bake: $localize`bake`, griddle: $localize`griddle`, turn: $localize`turn`, tent: $localize`tent`, uncover: $localize`uncover`, 'turn-down': $localize`turn down`, 'set-oven': $localize`set the oven`, out: $localize`out`,
+  'turn-out': $localize`turn out`, 'from-store': $localize`from the tin`, thaw: $localize`thaw`, cool: $localize`cool`, 'make-frosting': $localize`make the frosting`, 'crumb-coat': $localize`crumb coat`, fill: $localize`fill`,
+  frost: $localize`frost`, slice: $localize`slice`, pack: $localize`pack`, wash: $localize`wash up`, feed: $localize`feed`, own: $localize`to do`,
 }; // prettier-ignore
 export const taskKindName = (kind: TaskKind): string => KIND_NAMES[kind];
 
@@ -19,66 +20,66 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
   const degrees = celsius === undefined ? '' : `${celsius} °C`;
   switch (kind) {
     case 'take-out':
-      return `${capitalised(what)} out of the fridge: ${it}`;
+      return $localize`${capitalised(what)} out of the fridge: ${it}`;
     case 'chill':
-      return `${capitalised(what)} into the freezer: ${it}`;
+      return $localize`${capitalised(what)} into the freezer: ${it}`;
     case 'soak':
-      return `Soak the ${what}: ${it}`;
+      return $localize`Soak the ${what}:what:: ${it}`;
     case 'prepare':
       return `${capitalised(what)}: ${it}`;
     case 'line':
-      return `Line and grease: ${it}`;
+      return $localize`Line and grease: ${it}`;
     case 'preheat':
-      return `Oven on, ${degrees}`;
+      return $localize`Oven on, ${degrees}`;
     case 'set-oven':
-      return `Oven to ${degrees}`;
+      return $localize`Oven to ${degrees}`;
     case 'weigh':
-      return `Weigh: ${it}`;
+      return $localize`Weigh: ${it}`;
     case 'mix':
-      return `Mix: ${it}`;
+      return $localize`Mix: ${it}`;
     case 'rest':
-      return `Rests: ${it}`;
+      return $localize`Rests: ${it}`;
     case 'portion':
-      return `Portion, and in: ${it}`;
+      return $localize`Portion, and in: ${it}`;
     case 'bake':
-      return `Bakes at ${degrees}: ${it}`;
+      return $localize`Bakes at ${degrees}:degrees:: ${it}`;
     case 'griddle':
-      return `On the griddle: ${it}`;
+      return $localize`On the griddle: ${it}`;
     case 'turn':
-      return `Turn round: ${it}`;
+      return $localize`Turn round: ${it}`;
     case 'tent':
-      return `Foil on: ${it}`;
+      return $localize`Foil on: ${it}`;
     case 'uncover':
-      return `Uncover: ${it}`;
+      return $localize`Uncover: ${it}`;
     case 'turn-down':
-      return `Turn the oven down: ${it}`;
+      return $localize`Turn the oven down: ${it}`;
     case 'out':
-      return `Out: ${it}`;
+      return $localize`Out: ${it}`;
     case 'turn-out':
-      return `Turn out: ${it}`;
+      return $localize`Turn out: ${it}`;
     case 'from-store':
-      return `From the tin: ${it}`;
+      return $localize`From the tin: ${it}`;
     case 'thaw':
-      return `Out of the freezer: ${it}`;
+      return $localize`Out of the freezer: ${it}`;
     case 'cool':
-      return `Cools: ${it}`;
+      return $localize`Cools: ${it}`;
     case 'make-frosting':
-      return `Make the frosting: ${it}`;
+      return $localize`Make the frosting: ${it}`;
     case 'crumb-coat':
-      return `Crumb coat: ${it}`;
+      return $localize`Crumb coat: ${it}`;
     case 'fill':
-      return `Fill: ${it}`;
+      return $localize`Fill: ${it}`;
     case 'frost':
-      return `Frost: ${it}`;
+      return $localize`Frost: ${it}`;
     case 'slice':
-      return `Slice: ${it}`;
+      return $localize`Slice: ${it}`;
     case 'pack':
-      return `Pack: ${it}`;
+      return $localize`Pack: ${it}`;
     case 'wash':
-      return `Wash the ${what === '' ? 'pan' : what}: ${it}`;
+      return $localize`Wash the ${what === '' ? $localize`pan` : what}:what:: ${it}`;
     case 'own':
       return capitalised(it);
     case 'feed':
-      return `Feed: ${it}`;
+      return $localize`Feed: ${it}`;
   }
 }

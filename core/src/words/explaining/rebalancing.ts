@@ -4,7 +4,7 @@ import { ingredientName, shortIngredientName } from '../../kitchen/ingredients/i
 import { QUANTITY_NAMES } from '../wording/index.js';
 import { capitalised, gramsInWords } from '../figures/index.js';
 
-const listed = (words: readonly string[], join = 'and') =>
+const listed = (words: readonly string[], join = $localize`and`) =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${join} ${words.at(-1) ?? ''}`;
 
 /** What stands in for what there is none of: "Milk and white vinegar stand in for buttermilk." */
@@ -12,7 +12,7 @@ export function standInsInWords({ standIns }: Pick<Proposal, 'standIns'>, region
   const name = (ingredient: Parameters<typeof shortIngredientName>[0]) => shortIngredientName(ingredient, region);
   return standIns.map(({ missing, with: instead }) => {
     const several = instead.length > 1;
-    return `${capitalised(listed(instead.map(name)))} ${several ? 'stand' : 'stands'} in for ${name(missing)}.`;
+    return $localize`${capitalised(listed(instead.map(name)))} ${several ? $localize`stand` : $localize`stands`} in for ${name(missing)}.`;
   });
 }
 
@@ -25,23 +25,23 @@ export function inTheWayInWords(
   if (feasible) return undefined;
   const gives = conflicts.map(
     ({ ingredient, heldGrams, wantedGrams }) =>
-      `${ingredientName(ingredient, region)} from ${gramsInWords(heldGrams)} to ${gramsInWords(wantedGrams)}`,
+      $localize`${ingredientName(ingredient, region)} from ${gramsInWords(heldGrams)} to ${gramsInWords(wantedGrams)}`,
   );
   const reach = outOfReach.map((quantity) => QUANTITY_NAMES[quantity]);
   const big =
     wishes.length > 0
-      ? `Not with ${listed(wishes.map(({ said }) => `“${said}”`))}.`
+      ? $localize`Not with ${listed(wishes.map(({ said }) => `“${said}”`))}.`
       : hasLocks && gives.length > 0
-        ? 'Not with these locks.'
-        : 'Not with these lines.';
+        ? $localize`Not with these locks.`
+        : $localize`Not with these lines.`;
   const small = [
-    gives.length > 0 ? `The least that would have to give: ${gives.join('; ')}.` : '',
+    gives.length > 0 ? $localize`The least that would have to give: ${gives.join('; ')}.` : '',
     reach.length > 0 && wishes.length === 0
-      ? `Nothing in this formula moves its ${listed(reach)} far enough without making another formula of it; add a line that does, or choose another style.`
+      ? $localize`Nothing in this formula moves its ${listed(reach)} far enough without making another formula of it; add a line that does, or choose another style.`
       : '',
     bakeable
-      ? `The nearest that can be baked${reach.length > 0 ? ` misses its ${listed(reach)}` : ''}.`
-      : 'Nothing near it could be baked.',
+      ? $localize`The nearest that can be baked${reach.length > 0 ? $localize` misses its ${listed(reach)}` : ''}.`
+      : $localize`Nothing near it could be baked.`,
   ];
   return { big, small: small.filter((words) => words !== '').join(' ') };
 }

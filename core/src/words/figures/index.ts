@@ -1,5 +1,6 @@
 export {
   figureRefusedInWords,
+  gramsFigure,
   gramsInWords,
   minutesInWords,
   percentInWords,
@@ -8,4 +9,4 @@ export {
 } from './figures.js';
 export type { FigureRow } from './figure-row.js';
 export { inFileName } from './file-name.js';
-export { capitalised, inOneLine, listed, sentence, uncapitalised, type Sentence } from './sentence.js';
+export { capitalised, inOneLine, listed, sentence, type Sentence } from './sentence.js';

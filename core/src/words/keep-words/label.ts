@@ -34,27 +34,29 @@ function listed(ingredients: readonly LabelIngredient[]): readonly LabelRun[] {
 }
 export const ingredientRuns = ({ ingredients }: LabelDraft): readonly LabelRun[] => listed(ingredients);
 
-export const DATE_MARKS: Readonly<Record<LabelDraft['dateMark'], string>> = { 'use-by': 'Use by', 'best-before': 'Best before' }; // prettier-ignore
+export const DATE_MARKS: Readonly<Record<LabelDraft['dateMark'], string>> = { 'use-by': $localize`Use by`, 'best-before': $localize`Best before` }; // prettier-ignore
 export const storageInWords = ({ dateMark }: Pick<LabelDraft, 'dateMark'>): string =>
-  dateMark === 'use-by' ? 'Keep refrigerated, at 4 °C or below.' : 'Keep cool, dry and wrapped.';
+  dateMark === 'use-by' ? $localize`Keep refrigerated, at 4 °C or below.` : $localize`Keep cool, dry and wrapped.`;
 
 const joined = (runs: readonly LabelRun[]) => runs.map(({ words, bold }) => (bold ? `**${words}**` : words)).join('');
 /** The whole label as text, allergens in **bold**. */
 export function labelAsText(label: LabelDraft): string {
   return [
-    `${label.title} (draft)`,
-    `Ingredients: ${joined(ingredientRuns(label))}.`,
-    ...(label.allergens.length > 0 ? [`Contains: ${label.allergens.map((word) => `**${word}**`).join(', ')}.`] : []),
-    ...(label.mayContain.length > 0 ? [`May contain: ${label.mayContain.map((word) => `**${word}**`).join(', ')}.`] : []), // prettier-ignore
+    $localize`${label.title} (draft)`,
+    $localize`Ingredients: ${joined(ingredientRuns(label))}.`,
+    ...(label.allergens.length > 0
+      ? [$localize`Contains: ${label.allergens.map((word) => `**${word}**`).join(', ')}.`]
+      : []),
+    ...(label.mayContain.length > 0 ? [$localize`May contain: ${label.mayContain.map((word) => `**${word}**`).join(', ')}.`] : []), // prettier-ignore
     `${DATE_MARKS[label.dateMark]}: __________`,
     storageInWords(label),
-    'Net weight: weigh it',
-    'Draft. Rules differ by place: ask your food authority before you sell it or give it to the public.',
+    $localize`Net weight: weigh it`,
+    $localize`Draft. Rules differ by place: ask your food authority before you sell it or give it to the public.`,
   ].join('\n');
 }
 
 /** Whose list of allergens is meant. */
-export const LABEL_REGION_NAMES: Readonly<Record<Region, string>> = { US: 'United States', UK: 'United Kingdom', EU: 'European Union', CA: 'Canada', AU: 'Australia', NZ: 'New Zealand', JP: 'Japan', IN: 'India' }; // prettier-ignore
+export const LABEL_REGION_NAMES: Readonly<Record<Region, string>> = { US: $localize`United States`, UK: $localize`United Kingdom`, EU: $localize`European Union`, CA: $localize`Canada`, AU: $localize`Australia`, NZ: $localize`New Zealand`, JP: $localize`Japan`, IN: $localize`India` }; // prettier-ignore
 
-const PANEL_NAMES: Readonly<Record<PanelRow['code'], string>> = { energy: 'Energy', fat: 'Fat', carbohydrate: 'Carbohydrate', sugars: 'of which sugars', fibre: 'Fibre', protein: 'Protein', salt: 'Salt', sodium: 'Sodium' }; // prettier-ignore
+const PANEL_NAMES: Readonly<Record<PanelRow['code'], string>> = { energy: $localize`Energy`, fat: $localize`Fat`, carbohydrate: $localize`Carbohydrate`, sugars: $localize`of which sugars`, fibre: $localize`Fibre`, protein: $localize`Protein`, salt: $localize`Salt`, sodium: $localize`Sodium` }; // prettier-ignore
 export const panelRowInWords = ({ code, value, unit }: PanelRow): { readonly name: string; readonly figure: string } => ({ name: PANEL_NAMES[code], figure: `${value} ${unit}` }); // prettier-ignore

@@ -1,3 +1,4 @@
+import { decimal } from '../../ground/language/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
 import { gramsInWords, minutesInWords } from '../figures/index.js';
 
@@ -15,23 +16,23 @@ export function howTimed({
 }: BakePrediction): readonly string[] {
   const { simulatedMinutes, heatFactor, fullFactor, knownSimulatedMinutes, kinship = 0 } = derivation;
   const lines = [
-    `Simulated: heat into the pan and the open top, boiling and drying, browning; ${percent(derivation.water)} water, ${percent(derivation.fat)} fat, ${percent(derivation.sugar)} sugar, ${derivation.ownComposition ? 'from the formula’s own lines' : 'as usual for the style'}. Done when the coldest middle has set, at ${derivation.settingCelsius.toFixed(1)} °C on the model’s own scale: ${minutesInWords(simulatedMinutes)}.`,
+    $localize`Simulated: heat into the pan and the open top, boiling and drying, browning; ${percent(derivation.water)} water, ${percent(derivation.fat)} fat, ${percent(derivation.sugar)} sugar, ${derivation.ownComposition ? $localize`from the formula’s own lines` : $localize`as usual for the style`}. Done when the coldest middle has set, at ${decimal(derivation.settingCelsius, 1)} °C on the model’s own scale: ${minutesInWords(simulatedMinutes)}.`,
   ];
   if (heatFactor !== undefined && fullFactor !== undefined && knownSimulatedMinutes !== undefined) {
     lines.push(
-      `The known ${minutesInWords(knownMinutes ?? 0)} would need ${fullFactor.toFixed(2)} times the heat; a time scatters too, so ${heatFactor.toFixed(2)} is taken, which gives ${minutesInWords(knownSimulatedMinutes)} there.`,
+      $localize`The known ${minutesInWords(knownMinutes ?? 0)} would need ${decimal(fullFactor, 2)} times the heat; a time scatters too, so ${decimal(heatFactor, 2)} is taken, which gives ${minutesInWords(knownSimulatedMinutes)} there.`,
     );
     if (kinship > 0.01)
       lines.push(
-        `${percent(kinship)} of what is left between ${minutesInWords(knownSimulatedMinutes)} and ${minutesInWords(knownMinutes ?? 0)} still holds here, as it is so like the known bake: likely ${minutesInWords(minutes.likely)}.`,
+        $localize`${percent(kinship)} of what is left between ${minutesInWords(knownSimulatedMinutes)} and ${minutesInWords(knownMinutes ?? 0)} still holds here, as it is so like the known bake: likely ${minutesInWords(minutes.likely)}.`,
       );
   }
   lines.push(
-    `Window: bakes like it scatter by ${percent(spread)} (one standard deviation of the logarithm); eight in ten lie within 1.28 of them: ${minutes.low.toFixed(1)} to ${minutes.high.toFixed(1)} min. The first look is the whole minute at or before it.`,
+    $localize`Window: bakes like it scatter by ${percent(spread)} (one standard deviation of the logarithm); eight in ten lie within 1.28 of them: ${decimal(minutes.low, 1)} to ${decimal(minutes.high, 1)} min. The first look is the whole minute at or before it.`,
   );
   if (setPointReasons.length > 1)
     lines.push(
-      `Set point: ${setPointReasons.map(({ celsius }) => `${celsius > 0 ? '' : '−'}${Math.abs(Math.round(celsius))}`).join(' ')} °C, put on a step of 5.`,
+      $localize`Set point: ${setPointReasons.map(({ celsius }) => `${celsius > 0 ? '' : '−'}${Math.abs(Math.round(celsius))}`).join(' ')} °C, put on a step of 5.`,
     );
   return lines;
 }
@@ -42,18 +43,20 @@ export function howClocked({ timeline, minutes, celsius, topColour }: BakePredic
   const lines: string[] = [];
   if (preheatMinutes > 0)
     lines.push(
-      `Heating: this oven’s minutes to 180 °C, by how far ${Math.round(celsius)} °C is from the room, and a quarter more for its walls.`,
+      $localize`Heating: this oven’s minutes to 180 °C, by how far ${Math.round(celsius)} °C is from the room, and a quarter more for its walls.`,
     );
   const turn = rotateMinute ?? swapMinute;
   if (turn !== undefined)
-    lines.push(`Turning at two thirds of the likely ${minutesInWords(minutes.likely)}: minute ${turn}.`);
+    lines.push(
+      $localize`Turning at two thirds of the likely ${minutesInWords(minutes.likely)}:likely:: minute ${turn}.`,
+    );
   lines.push(
     tentMinute === undefined
-      ? `Colour of the top when done ${topColour.toFixed(2)}; 1 is golden, foil is proposed only above 1.2.`
-      : `Foil from the minute the top passes 1.2 on a scale where 1 is golden: minute ${tentMinute}.`,
+      ? $localize`Colour of the top when done ${decimal(topColour, 2)}; 1 is golden, foil is proposed only above 1.2.`
+      : $localize`Foil from the minute the top passes 1.2 on a scale where 1 is golden: minute ${tentMinute}.`,
   );
   lines.push(
-    `Cooling is simulated on, in its pan and then on a rack, in a room of 21 °C: the middle gains ${carryOverCelsius.toFixed(1)} °C${coolMinutes.slice === undefined ? '' : `; cool enough to slice when its hottest part is, after ${minutesInWords(coolMinutes.slice)}`}${coolMinutes.frost === undefined ? '' : `, to frost 6 °C above the room, after ${minutesInWords(coolMinutes.frost)}`}.`,
+    $localize`Cooling is simulated on, in its pan and then on a rack, in a room of 21 °C: the middle gains ${decimal(carryOverCelsius, 1)} °C${coolMinutes.slice === undefined ? '' : $localize`; cool enough to slice when its hottest part is, after ${minutesInWords(coolMinutes.slice)}`}${coolMinutes.frost === undefined ? '' : $localize`, to frost 6 °C above the room, after ${minutesInWords(coolMinutes.frost)}`}.`,
   );
   return lines;
 }
@@ -62,15 +65,15 @@ export function howClocked({ timeline, minutes, celsius, topColour }: BakePredic
 export function howFilledInPan({ fill, heights, gramsPerPiece, weightLossPercent }: BakePrediction): readonly string[] {
   const lines = [
     fill
-      ? `Fill: ${gramsInWords(fill.gramsPerCavity)} over the batter’s density stands ${fill.batterHeightCm.toFixed(1)} cm high; over the brim volume that is ${percent(fill.fraction)}.`
-      : `Height: ${gramsInWords(gramsPerPiece)} over the dough’s density, on the piece’s own base, is ${heights.rawCm.toFixed(1)} cm.`,
+      ? $localize`Fill: ${gramsInWords(fill.gramsPerCavity)} over the batter’s density stands ${decimal(fill.batterHeightCm, 1)} cm high; over the brim volume that is ${percent(fill.fraction)}.`
+      : $localize`Height: ${gramsInWords(gramsPerPiece)} over the dough’s density, on the piece’s own base, is ${decimal(heights.rawCm, 1)} cm.`,
   ];
   if (fill)
     lines.push(
-      `Risen to the style’s baked density ${fill.risenHeightCm.toFixed(1)} cm, and 7.5 % more in the middle for the dome. Batters differ by 10 %: ${Math.round(100 * fill.overflowChance)} chances in a hundred that it runs over.`,
+      $localize`Risen to the style’s baked density ${decimal(fill.risenHeightCm, 1)} cm, and 7.5 % more in the middle for the dome. Batters differ by 10 %: ${Math.round(100 * fill.overflowChance)} chances in a hundred that it runs over.`,
     );
   lines.push(
-    `Weight lost when cooled ${weightLossPercent.low.toFixed(0)} to ${weightLossPercent.high.toFixed(0)} %: the simulated loss, two points either way.`,
+    $localize`Weight lost when cooled ${weightLossPercent.low.toFixed(0)} to ${weightLossPercent.high.toFixed(0)} %: the simulated loss, two points either way.`,
   );
   return lines;
 }
@@ -80,8 +83,8 @@ export function howDone({ doneness, minutes }: BakePrediction): readonly string[
   const { boilingCelsius, coreCelsius } = doneness;
   const lower = 100 - boilingCelsius;
   return [
-    `Middle: what a probe shows in this style when it is done, by common practice${lower < 0.5 ? '' : `, less 0.95 of the ${lower.toFixed(1)} °C by which water boils lower at this altitude`}: ${coreCelsius.low.toFixed(0)} to ${coreCelsius.high.toFixed(0)} °C.`,
-    `Looks: from the whole minute at or before ${minutes.low.toFixed(1)}, four to the window.`,
+    $localize`Middle: what a probe shows in this style when it is done, by common practice${lower < 0.5 ? '' : $localize`, less 0.95 of the ${decimal(lower, 1)} °C by which water boils lower at this altitude`}:altitude:: ${coreCelsius.low.toFixed(0)} to ${coreCelsius.high.toFixed(0)} °C.`,
+    $localize`Looks: from the whole minute at or before ${minutes.low.toFixed(1)}, four to the window.`,
   ];
 }
 
@@ -89,10 +92,10 @@ export function howDone({ doneness, minutes }: BakePrediction): readonly string[
 export function howSure({ spread, minutes, rules }: BakePrediction): readonly string[] {
   const known = rules.find(({ id }) => id === 'same-time');
   return [
-    `Window: ${minutes.likely.toFixed(1)} min times and over e to the power 1.28 × ${spread.toFixed(3)}.`,
-    'Swings: the bake is simulated again with one thing moved by what it easily is off, everything else as it stands.',
+    $localize`Window: ${decimal(minutes.likely, 1)} min times and over e to the power 1.28 × ${decimal(spread, 3)}.`,
+    $localize`Swings: the bake is simulated again with one thing moved by what it easily is off, everything else as it stands.`,
     known
-      ? `Rules: the known ${minutesInWords(known.minutes)} times the ratio of depths, its square, or of volumes over surfaces of the raw batter; heat counts as degrees over 100, a fan as 20 more, dark or glass as 11.`
-      : 'Rules of thumb need a known bake to start from; only the one law for all bakes does without.',
+      ? $localize`Rules: the known ${minutesInWords(known.minutes)} times the ratio of depths, its square, or of volumes over surfaces of the raw batter; heat counts as degrees over 100, a fan as 20 more, dark or glass as 11.`
+      : $localize`Rules of thumb need a known bake to start from; only the one law for all bakes does without.`,
   ];
 }

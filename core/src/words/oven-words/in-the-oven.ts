@@ -3,19 +3,20 @@ import { minutesInWords, windowInWords } from '../figures/index.js';
 
 /** A set point in words: "170 °C fan". */
 export const setPointInWords = ({ celsius, fan }: { readonly celsius: number; readonly fan: boolean }): string =>
-  `${Math.round(celsius)} °C${fan ? ' fan' : ''}`;
+  `${Math.round(celsius)} °C${fan ? $localize` fan` : ''}`;
 
 /** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
 export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>): string {
   let celsius = setting.celsius;
   const stages = (course.stages ?? []).map((stage) => {
-    const way = stage.celsius < celsius ? 'down' : 'up';
+    const way = stage.celsius < celsius ? $localize`down` : 'up';
     celsius = stage.celsius;
-    return `at ${minutesInWords(stage.fromMinute)} ${way} to ${setPointInWords({ celsius, fan: setting.fan })}`;
+    return $localize`at ${minutesInWords(stage.fromMinute)} ${way} to ${setPointInWords({ celsius, fan: setting.fan })}`;
   });
   const covers = (course.covers ?? []).map(({ kind, fromMinute, toMinute }) => {
-    const from = fromMinute === 0 ? `${kind} on from the start` : `${kind} on at ${minutesInWords(fromMinute)}`;
-    return toMinute === undefined ? from : `${from}, off at ${minutesInWords(toMinute)}`;
+    const from =
+      fromMinute === 0 ? $localize`${kind} on from the start` : $localize`${kind} on at ${minutesInWords(fromMinute)}`;
+    return toMinute === undefined ? from : $localize`${from}, off at ${minutesInWords(toMinute)}`;
   });
   return [...stages, ...covers].join('; ');
 }
@@ -26,7 +27,7 @@ export function inTheOvenInWords(job: BakeJob, bake: BakePrediction | undefined)
   return [
     setPointInWords(job.setting),
     ...(bake
-      ? [windowInWords(bake.minutes.low, bake.minutes.high), `look at ${minutesInWords(bake.minutes.first)}`]
+      ? [windowInWords(bake.minutes.low, bake.minutes.high), $localize`look at ${minutesInWords(bake.minutes.first)}`]
       : []),
     ...(course === '' ? [] : [course]),
   ].join(', ');

@@ -3,8 +3,8 @@ import { minutesInWords } from '../figures/index.js';
 
 /** What to say of the middle: the model's own degrees are only worth showing while the batter warms. */
 export function middleInWords(coreCelsius: number, minute: number, likely: number): string {
-  if (Math.round(minute) >= Math.round(likely)) return 'middle set';
-  return coreCelsius < 85 ? `middle about ${Math.round(coreCelsius)} °C` : 'middle nearly set';
+  if (Math.round(minute) >= Math.round(likely)) return $localize`middle set`;
+  return coreCelsius < 85 ? $localize`middle about ${Math.round(coreCelsius)} °C` : $localize`middle nearly set`;
 }
 
 /** Cooling is known to five minutes at best. */
@@ -23,19 +23,27 @@ export function afterwards({
   return [
     ...(turnOutMinutes === undefined || turnOutMinutes === 0
       ? []
-      : [{ minute: turnOutMinutes, words: `turn out after ${minutesInWords(turnOutMinutes)}` }]),
+      : [{ minute: turnOutMinutes, words: $localize`turn out after ${minutesInWords(turnOutMinutes)}` }]),
     ...(coolMinutes.slice === undefined
       ? []
-      : [{ minute: coolMinutes.slice, words: `slice after ${roughMinutes(coolMinutes.slice)}` }]),
+      : [{ minute: coolMinutes.slice, words: $localize`slice after ${roughMinutes(coolMinutes.slice)}` }]),
     ...(coolMinutes.frost === undefined
       ? []
-      : [{ minute: coolMinutes.frost, words: `frost after ${roughMinutes(coolMinutes.frost)}` }]),
+      : [{ minute: coolMinutes.frost, words: $localize`frost after ${roughMinutes(coolMinutes.frost)}` }]),
   ];
 }
 
 /** A browning index in a word: 1 is golden. */
 export const colourInWords = (index: number): string =>
-  index < 0.8 ? 'pale' : index < 0.95 ? 'light gold' : index < 1.1 ? 'golden' : index < 1.3 ? 'deep' : 'dark';
+  index < 0.8
+    ? $localize`pale`
+    : index < 0.95
+      ? $localize`light gold`
+      : index < 1.1
+        ? $localize`golden`
+        : index < 1.3
+          ? $localize`deep`
+          : $localize`dark`;
 
 interface NamedBake {
   readonly name: string;
@@ -54,10 +62,10 @@ export function comparedInWords(ways: readonly NamedBake[]): string {
       : undefined;
   };
   const rows: readonly (readonly [string, string | undefined])[] = [
-    ['Done first', most((bake) => -bake.minutes.likely)],
-    ['Browns most', most((bake) => bake.topColour)],
-    ['Domes most', most(domeLean)],
-    ['Dries most', most((bake) => bake.weightLossPercent.high)],
+    [$localize`Done first`, most((bake) => -bake.minutes.likely)],
+    [$localize`Browns most`, most((bake) => bake.topColour)],
+    [$localize`Domes most`, most(domeLean)],
+    [$localize`Dries most`, most((bake) => bake.weightLossPercent.high)],
   ];
   return rows.flatMap(([what, name]) => (name === undefined ? [] : [`${what}: ${name}.`])).join(' ');
 }

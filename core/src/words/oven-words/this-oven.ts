@@ -9,29 +9,34 @@ import { SETTING_COSTS } from './words.js';
 
 function givesInWords({ celsius, spread }: { readonly celsius: number; readonly spread: number }): string {
   const off = Math.round(celsius);
-  const gives = off === 0 ? 'gives what it says' : `is ${Math.abs(off)} °C ${off < 0 ? 'cool' : 'hot'}`;
-  return `${gives}, give or take ${Math.round(spread)}`;
+  const gives =
+    off === 0
+      ? $localize`gives what it says`
+      : $localize`is ${Math.abs(off)} °C ${off < 0 ? $localize`cool` : $localize`hot`}`;
+  return $localize`${gives}, give or take ${Math.round(spread)}`;
 }
 
 /** How far the oven is off, as its thermometer said; what to do where nobody looked. */
 export function ownOvenInWords(offset: { readonly celsius: number; readonly spread: number } | undefined): string {
-  if (!offset) return 'Put a thermometer in it once: nothing narrows the window more.';
+  if (!offset) return $localize`Put a thermometer in it once: nothing narrows the window more.`;
   return `It ${givesInWords(offset)}.`;
 }
 
 /** What bakes, and thermometers with them, say of the oven. */
 export function learnedOvenInWords(kitchen: LearnedKitchen): string {
   const oven = learnedOven(kitchen);
-  const bakes = kitchen.bakes === 1 ? 'one bake' : `${kitchen.bakes} bakes`;
+  const bakes = kitchen.bakes === 1 ? $localize`one bake` : $localize`${kitchen.bakes} bakes`;
   if (!oven.known)
-    return `The times of ${bakes} do not tell its error from your recipes yet; each recipe has a factor of its own.`;
-  return `With ${bakes}: it ${givesInWords(oven)}.`;
+    return $localize`The times of ${bakes} do not tell its error from your recipes yet; each recipe has a factor of its own.`;
+  return $localize`With ${bakes}:bakes:: it ${givesInWords(oven)}.`;
 }
 
 /** What a set point costs a bake, in one sentence. @param minutes until done there, undefined where never */
 function costsInWords(costs: readonly SettingCost[], minutes: number | undefined): string {
-  if (minutes === undefined) return 'It is never done there.';
-  return costs.length === 0 ? 'No harm done.' : `Costs: ${costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`;
+  if (minutes === undefined) return $localize`It is never done there.`;
+  return costs.length === 0
+    ? $localize`No harm done.`
+    : $localize`Costs: ${costs.map((cost) => SETTING_COSTS[cost]).join('; ')}.`;
 }
 
 /** Two bakes in one oven: the verdict, and what each does in it. @param names of the bakes, in their order */
@@ -43,18 +48,18 @@ export function sharedInWords(
   readonly small: string;
   readonly lines: readonly { name: string; when: string; words: string }[];
 } {
-  if (!shared) return { big: '', small: 'No set point is fit for both: bake one after the other.', lines: [] };
+  if (!shared) return { big: '', small: $localize`No set point is fit for both: bake one after the other.`, lines: [] };
   const celsius = Math.round(shared.celsius);
   const together = shared.verdict === 'together';
   return {
-    big: together ? `${celsius} °C` : 'One after the other',
+    big: together ? `${celsius} °C` : $localize`One after the other`,
     small: together
-      ? `${otherScales(celsius)} for both, so that they come out together.`
-      : `is better: at ${celsius} °C, the nearest to both, a crust is off by more than it should be.`,
+      ? $localize`${otherScales(celsius)} for both, so that they come out together.`
+      : $localize`is better: at ${celsius} °C, the nearest to both, a crust is off by more than it should be.`,
     lines: shared.bakes.map(({ point, alone, costs, goesInAfter }, i) => ({
       name: names[i] ?? '',
-      when: goesInAfter < 1 ? 'goes in first' : `in after ${minutesInWords(goesInAfter)}`,
-      words: `takes ${minutesInWords(point.minutes ?? 0)}; alone ${minutesInWords(alone.minutes ?? 0)} at ${Math.round(alone.celsius)} °C. ${costsInWords(costs, point.minutes)}`,
+      when: goesInAfter < 1 ? $localize`goes in first` : $localize`in after ${minutesInWords(goesInAfter)}`,
+      words: $localize`takes ${minutesInWords(point.minutes ?? 0)}; alone ${minutesInWords(alone.minutes ?? 0)} at ${Math.round(alone.celsius)} °C. ${costsInWords(costs, point.minutes)}`,
     })),
   };
 }
@@ -62,19 +67,20 @@ export function sharedInWords(
 /** What the middle still gains once the bake is out. */
 export function carryOverInWords(celsius: number): string {
   return celsius >= 1
-    ? `Once out, the middle still gains about ${Math.round(celsius)} °C: with a school of moist crumbs take it out a little sooner.`
-    : 'The middle gains next to nothing once it is out: what it is when it comes out, it stays.';
+    ? $localize`Once out, the middle still gains about ${Math.round(celsius)} °C: with a school of moist crumbs take it out a little sooner.`
+    : $localize`The middle gains next to nothing once it is out: what it is when it comes out, it stays.`;
 }
 
 /** What a test of doneness means for this bake; '' where it means what it always does. @param core as read, in words */
 export function testHereInWords(test: DonenessTest, bake: BakePrediction, core: string): string {
   const { topColour, timeline } = bake;
-  if (test === 'core') return `Here ${core}.`;
+  if (test === 'core') return $localize`Here ${core}.`;
   if (test === 'colour') {
-    const colour = topColour < 0.8 ? 'still pale' : topColour < 1.15 ? 'golden' : 'deep brown';
-    return `Here the top is likely ${colour} when the middle is set.`;
+    const colour =
+      topColour < 0.8 ? $localize`still pale` : topColour < 1.15 ? $localize`golden` : $localize`deep brown`;
+    return $localize`Here the top is likely ${colour} when the middle is set.`;
   }
   return test === 'crumbs' && timeline.carryOverCelsius >= 1
-    ? `Here it gains about ${Math.round(timeline.carryOverCelsius)} °C once out.`
+    ? $localize`Here it gains about ${Math.round(timeline.carryOverCelsius)} °C once out.`
     : '';
 }

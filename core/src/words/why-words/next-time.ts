@@ -1,75 +1,75 @@
 import type { NextTime } from '../../book/diagnosing/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { gramsForHands } from '../../ground/units/index.js';
+import { gramsFigure } from '../figures/index.js';
 import { shortIngredientName } from '../../kitchen/ingredients/index.js';
 
 /* The change for next time, as a baker would say it. */
 
 /** What is done where no amount says it. */
 const ADVICE: Readonly<Record<string, string>> = {
-  underbaked: 'Leave it in longer; tent it when the top is brown enough, and let the core decide.',
-  leavener_high: 'Weigh the leavening to a tenth of a gram.',
-  leavener_low: 'Weigh the leavening to a tenth of a gram.',
-  leavener_old: 'Open a new tin, write the date on it, keep it dry.',
-  door_opened: 'Leave the door shut until it has set.',
-  sugar_high: 'Less sugar.',
-  sugar_low: 'Bring some of the sugar back, and fold less.',
-  liquid_high: 'Weigh the eggs, drain the fruit, take back some of the milk.',
-  liquid_low: 'More milk.',
-  fat_high: 'Weigh butter and oil.',
-  fat_low: 'Bring half of the fat back.',
-  egg_high: 'Weigh the eggs out of their shells.',
-  egg_low: 'Weigh the eggs out of their shells.',
-  overfilled: 'Fill the pan less and bake the rest in cases.',
-  underfilled: 'A smaller pan, or a larger batch.',
-  oven_cool: 'Set the oven by its thermometer.',
-  oven_hot: 'Set the oven by its thermometer; one rung lower.',
-  not_preheated: 'Wait until a thermometer is within 5 °C: twenty minutes or more.',
-  oven_uneven: 'Turn the pan at two thirds; keep it 3 cm from the walls.',
-  skin_early: 'A middle or lower rung; a tent or a damp strip round the pan.',
-  fan_unadjusted: 'Lower the heat by 20 °C, or turn the fan off.',
-  dark_pan: 'Lower the heat, and put a sheet beneath.',
-  pale_pan: 'Stand it on a hot metal sheet, and set the oven a little hotter.',
-  overbaked: 'First look sooner; take it out at a clean skewer.',
-  batter_waited: 'Heat the oven first; from bowl to oven at once.',
-  overcreamed: 'Stop when a cup of batter weighs what it should.',
-  undercreamed: 'Cream until pale, five to seven minutes at 19–21 °C.',
-  overmixed: 'Fold twelve to fifteen strokes, and stop while small lumps are left.',
-  undermixed: 'A few more folds, scraping the bowl, until no dry streak is left.',
-  eggs_fast: 'The egg in five or six parts; a spoon of flour if it splits.',
-  cold_ingredients: 'Eggs, milk and butter out early, to 19–21 °C.',
-  butter_warm: 'Butter at 19–20 °C to cream; dough below 15 °C to flake.',
-  altitude: 'Less leavening and sugar, a little more liquid, for the height.',
-  flour_heavy: 'Weigh the flour.',
-  strong_flour: 'A softer flour, or starch for an eighth of it.',
-  no_binder: 'Psyllium or gum, and twenty minutes of rest.',
-  acid_spare: 'Soda for the acid that is there.',
-  soda_excess: 'Soda for the acid that is there, powder for the rest.',
-  soda_unsieved: 'Sieve the soda with the flour, twice.',
-  cocoa_swap: 'Natural cocoa with soda, alkalised cocoa with powder.',
-  alum_powder: 'A powder without aluminium, and less of it.',
-  alkaline_pigment: 'Less soda, powder instead. It is harmless.',
-  unmould_early: 'Ten to fifteen minutes in the pan first.',
-  cooled_in_pan: 'Onto a rack after ten to fifteen minutes.',
-  pan_unlined: 'Paper on the base; fat and flour in every flute.',
-  fruit_heavy: 'Pieces up to 12 mm, dried; a third kept back for the top.',
-  batter_thin: 'Less liquid; the fruit last.',
-  uneven_dough: 'Level it; a dip in the middle of a deep cake.',
-  uneven_division: 'Share the batter out on the scale.',
-  spaced_wide: 'Set them close, up to 1 cm apart.',
-  sugar_undissolved: 'Caster sugar, or cream it longer.',
-  humid_store: 'Leave the lid ajar, with a paper towel inside.',
-  wrapped_warm: 'Wrap it below 30 °C.',
-  cutter_twist: 'A sharp, floured cutter pressed straight down.',
-  dough_thin: 'Roll it 2.2 to 2.8 cm thick.',
-  scrap_reroll: 'Cut squares or wedges, which leave no scraps, or press scraps together once.',
-  cake_warm: 'Frost it below 22 °C.',
-  room_hot: 'Chill the bowl for ten minutes; frost below 24 °C.',
-  frosting_ratio: 'At least 0.9 g sugar to each gram of fat and cheese, half the liquid.',
-  frosting_temp_gap: 'Everything at 19–22 °C, within 3 °C.',
-  frosting_liquid_fast: 'The liquid by the spoon, beaten in each time.',
-  frosting_overbeaten: 'The cheese last, half a minute at most.',
-  frosting_sugar_coarse: 'Sift the sugar; dissolve crystals in warm syrup.',
+  underbaked: $localize`Leave it in longer; tent it when the top is brown enough, and let the core decide.`,
+  leavener_high: $localize`Weigh the leavening to a tenth of a gram.`,
+  leavener_low: $localize`Weigh the leavening to a tenth of a gram.`,
+  leavener_old: $localize`Open a new tin, write the date on it, keep it dry.`,
+  door_opened: $localize`Leave the door shut until it has set.`,
+  sugar_high: $localize`Less sugar.`,
+  sugar_low: $localize`Bring some of the sugar back, and fold less.`,
+  liquid_high: $localize`Weigh the eggs, drain the fruit, take back some of the milk.`,
+  liquid_low: $localize`More milk.`,
+  fat_high: $localize`Weigh butter and oil.`,
+  fat_low: $localize`Bring half of the fat back.`,
+  egg_high: $localize`Weigh the eggs out of their shells.`,
+  egg_low: $localize`Weigh the eggs out of their shells.`,
+  overfilled: $localize`Fill the pan less and bake the rest in cases.`,
+  underfilled: $localize`A smaller pan, or a larger batch.`,
+  oven_cool: $localize`Set the oven by its thermometer.`,
+  oven_hot: $localize`Set the oven by its thermometer; one rung lower.`,
+  not_preheated: $localize`Wait until a thermometer is within 5 °C: twenty minutes or more.`,
+  oven_uneven: $localize`Turn the pan at two thirds; keep it 3 cm from the walls.`,
+  skin_early: $localize`A middle or lower rung; a tent or a damp strip round the pan.`,
+  fan_unadjusted: $localize`Lower the heat by 20 °C, or turn the fan off.`,
+  dark_pan: $localize`Lower the heat, and put a sheet beneath.`,
+  pale_pan: $localize`Stand it on a hot metal sheet, and set the oven a little hotter.`,
+  overbaked: $localize`First look sooner; take it out at a clean skewer.`,
+  batter_waited: $localize`Heat the oven first; from bowl to oven at once.`,
+  overcreamed: $localize`Stop when a cup of batter weighs what it should.`,
+  undercreamed: $localize`Cream until pale, five to seven minutes at 19–21 °C.`,
+  overmixed: $localize`Fold twelve to fifteen strokes, and stop while small lumps are left.`,
+  undermixed: $localize`A few more folds, scraping the bowl, until no dry streak is left.`,
+  eggs_fast: $localize`The egg in five or six parts; a spoon of flour if it splits.`,
+  cold_ingredients: $localize`Eggs, milk and butter out early, to 19–21 °C.`,
+  butter_warm: $localize`Butter at 19–20 °C to cream; dough below 15 °C to flake.`,
+  altitude: $localize`Less leavening and sugar, a little more liquid, for the height.`,
+  flour_heavy: $localize`Weigh the flour.`,
+  strong_flour: $localize`A softer flour, or starch for an eighth of it.`,
+  no_binder: $localize`Psyllium or gum, and twenty minutes of rest.`,
+  acid_spare: $localize`Soda for the acid that is there.`,
+  soda_excess: $localize`Soda for the acid that is there, powder for the rest.`,
+  soda_unsieved: $localize`Sieve the soda with the flour, twice.`,
+  cocoa_swap: $localize`Natural cocoa with soda, alkalised cocoa with powder.`,
+  alum_powder: $localize`A powder without aluminium, and less of it.`,
+  alkaline_pigment: $localize`Less soda, powder instead. It is harmless.`,
+  unmould_early: $localize`Ten to fifteen minutes in the pan first.`,
+  cooled_in_pan: $localize`Onto a rack after ten to fifteen minutes.`,
+  pan_unlined: $localize`Paper on the base; fat and flour in every flute.`,
+  fruit_heavy: $localize`Pieces up to 12 mm, dried; a third kept back for the top.`,
+  batter_thin: $localize`Less liquid; the fruit last.`,
+  uneven_dough: $localize`Level it; a dip in the middle of a deep cake.`,
+  uneven_division: $localize`Share the batter out on the scale.`,
+  spaced_wide: $localize`Set them close, up to 1 cm apart.`,
+  sugar_undissolved: $localize`Caster sugar, or cream it longer.`,
+  humid_store: $localize`Leave the lid ajar, with a paper towel inside.`,
+  wrapped_warm: $localize`Wrap it below 30 °C.`,
+  cutter_twist: $localize`A sharp, floured cutter pressed straight down.`,
+  dough_thin: $localize`Roll it 2.2 to 2.8 cm thick.`,
+  scrap_reroll: $localize`Cut squares or wedges, which leave no scraps, or press scraps together once.`,
+  cake_warm: $localize`Frost it below 22 °C.`,
+  room_hot: $localize`Chill the bowl for ten minutes; frost below 24 °C.`,
+  frosting_ratio: $localize`At least 0.9 g sugar to each gram of fat and cheese, half the liquid.`,
+  frosting_temp_gap: $localize`Everything at 19–22 °C, within 3 °C.`,
+  frosting_liquid_fast: $localize`The liquid by the spoon, beaten in each time.`,
+  frosting_overbeaten: $localize`The cheese last, half a minute at most.`,
+  frosting_sugar_coarse: $localize`Sift the sugar; dissolve crystals in warm syrup.`,
 };
 
 export const adviceFor = (cause: string): string => ADVICE[cause] ?? '';
@@ -78,16 +78,17 @@ export const adviceFor = (cause: string): string => ADVICE[cause] ?? '';
 export function movedInWords({ moved }: Pick<NextTime, 'moved'>, region: Region): readonly string[] {
   return moved.map(({ ingredient, before, after }) => {
     const name = shortIngredientName(ingredient, region);
-    if (after === 0) return `no ${name} (${gramsForHands(before)} g)`;
-    return before === 0 ? `${name} + ${gramsForHands(after)} g` : `${name} ${gramsForHands(before)} → ${gramsForHands(after)} g`; // prettier-ignore
+    if (after === 0) return $localize`no ${name} (${gramsFigure(before)} g)`;
+    return before === 0 ? `${name} + ${gramsFigure(after)} g` : `${name} ${gramsFigure(before)} → ${gramsFigure(after)} g`; // prettier-ignore
   });
 }
 
 /** What a change says in figures: °C, minutes, how much less in the pan. */
 function figuresInWords({ cause, celsius, minutes, share }: NextTime): string | undefined {
-  if (celsius !== undefined) return `set ${celsius} °C`;
-  if (minutes !== undefined) return cause.edit === 'first-check' ? `not before ${minutes} min` : `${minutes} min`;
-  if (share !== undefined) return share < 1 ? `${Math.round(100 * (1 - share))} % less in the pan` : undefined;
+  if (celsius !== undefined) return $localize`set ${celsius} °C`;
+  if (minutes !== undefined)
+    return cause.edit === 'first-check' ? $localize`not before ${minutes} min` : $localize`${minutes} min`;
+  if (share !== undefined) return share < 1 ? $localize`${Math.round(100 * (1 - share))} % less in the pan` : undefined;
   return undefined;
 }
 
@@ -98,4 +99,4 @@ export function nextTimeInWords(change: NextTime, region: Region): { readonly fi
 }
 /** Why a version was kept: the change, the bake that it was made because of, and what was seen of it. */
 export const reasonForChange = (change: string, faults: readonly string[], day?: string): string =>
-  `${change}, after ${day === undefined ? 'a bake' : `the bake of ${day}`}: ${faults.join(', ')}`;
+  $localize`${change}, after ${day === undefined ? $localize`a bake` : $localize`the bake of ${day}`}:day:: ${faults.join(', ')}`;

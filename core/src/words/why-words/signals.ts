@@ -1,3 +1,4 @@
+import { inSentence, decimal } from '../../ground/language/index.js';
 import { isAsUsual, type SignalCode, type Speaks } from '../../book/diagnosing/index.js';
 import { TEST_WORDS } from './tests.table.js';
 
@@ -10,10 +11,10 @@ export interface SpeaksWords {
 type Wording = (value: number) => SpeaksWords;
 
 const say = (figure: string, words: string): SpeaksWords => ({ figure, words });
-const minus = (value: number, places = 0) => value.toFixed(places).replace('-', '−');
-const signed = (value: number, places = 0) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(places)}`;
+const minus = (value: number, places = 0) => decimal(value, places).replace('-', '−');
+const signed = (value: number, places = 0) => `${value < 0 ? '−' : '+'}${decimal(Math.abs(value), places)}`;
 const bands = (what: string): Wording => (z) =>
-  isAsUsual(z) ? say(what, 'as usual') : Math.abs(z) <= 1 ? say(what, `${z < 0 ? 'low' : 'high'}, within its band`) : say(what, `${z < 0 ? 'below' : 'above'} its band, ${Math.abs(z).toFixed(1)} of its half`); // prettier-ignore
+  isAsUsual(z) ? say(what, $localize`as usual`) : Math.abs(z) <= 1 ? say(what, $localize`${z < 0 ? $localize`low` : $localize`high`}, within its band`) : say(what, $localize`${z < 0 ? $localize`below` : $localize`above`} its band, ${decimal(Math.abs(z), 1)} of its half`); // prettier-ignore
 const figure =
   (unit: string, words: string, places = 0): Wording =>
   (value) =>
@@ -21,96 +22,97 @@ const figure =
 const yesOrNo = (yes: readonly [string, string], no: readonly [string, string]): Wording => (value) => value > 0.5 ? say(...yes) : say(...no); // prettier-ignore
 
 const SAID: Readonly<Record<SignalCode, Wording>> = {
-  sugar: bands('sugar'),
-  fat: bands('fat'),
-  egg: bands('egg'),
-  water: bands('water'),
-  gas: bands('gas'),
-  inclusions: bands('pieces'),
-  'batter-density': (z) => say(z < 0 ? 'light batter' : 'heavy batter', isAsUsual(z) ? 'as it should be' : 'for its kind'),
-  core: (z) => z < -1 ? say('core', 'not hot enough when it came out') : z > 1 ? say('core', 'hotter than it needed') : say('core', 'as hot as it should be'),
-  'crumb-ph-band': bands('crumb pH'),
-  'crumb-ph': (pH) => say(`pH ${pH.toFixed(1)}`, 'of the crumb'),
-  'soda-left': (times) => times < 0.3 ? say('soda', 'hardly any left over') : say(`${times.toFixed(1)} times`, 'as much soda left over as its style bears'),
-  'spare-acid': (times) => times < 0.3 ? say('acid', 'none to spare') : say(`${(1.2 * times).toFixed(1)} %`, 'of the flour as soda could still be met'),
-  'powder-over-six': (over) => over > 0 ? say(`${(6 + 2 * over).toFixed(1)} %`, 'powder, of the flour') : say('powder', 'below 6 % of the flour'),
-  'aluminium-powder': (times) => times > 0 ? say('powder', 'with aluminium or pyrophosphate') : say('powder', 'with neither aluminium nor pyrophosphate'),
-  'fruit-load': (times) => say(`${(50 * times).toFixed(0)} %`, 'pieces to carry, of the flour'),
-  'fruit-piece': figure(' mm', 'pieces'),
-  'fruit-wet': yesOrNo(['fruit', 'wet'], ['fruit', 'dry']),
-  'plant-colour': yesOrNo(['a plant', 'whose colour turns'], ['nothing', 'in it that turns']),
-  'soda-unsieved': yesOrNo(['soda', 'not sieved'], ['soda', 'sieved with the flour']),
-  'alkalised-cocoa-with-soda': yesOrNo(['cocoa', 'alkalised, with soda'], ['cocoa', 'natural, as the soda wants']),
-  cocoa: yesOrNo(['cocoa', 'in it'], ['cocoa', 'none in it']),
-  'powder-age': figure(' months', 'since the tin was opened'),
-  'weak-fizz': yesOrNo(['fizz', 'weak in hot water'], ['fizz', 'hard in hot water']),
-  time: (percent) => Math.abs(percent) < 3 ? say('time', 'as foreseen') : say(`${signed(percent)} %`, percent < 0 ? 'out before it was done' : 'longer than it needed'),
-  'weight-loss': figure(' %', 'of its weight lost', 1),
-  'oven-error': (celsius) => Math.abs(celsius) < 3 ? say('oven', 'true to its dial') : say(`${signed(celsius)} °C`, 'by the oven’s thermometer'),
-  'set-above-usual': (celsius) => say(`${signed(celsius)} °C`, 'set against the usual'),
-  'fan-not-lowered': yesOrNo(['fan', 'on, heat not lowered'], ['fan', 'off, or the heat lowered']),
-  'pan-heat': (times) => times > 1.05 ? say('pan', 'dark or heavy') : times < 0.95 ? say('pan', 'takes little heat') : say('pan', 'light metal'),
-  filling: (times) => times > 1.1 ? say('pan', 'fuller than its kind may be') : times < 0.6 ? say('pan', 'less full than usual') : say('pan', 'filled as usual'),
-  'door-opened': (share) => share >= 1 ? say('door', 'kept shut') : say('door', `opened after ${Math.round(100 * share)} % of the bake`),
-  preheating: figure(' min', 'of heating before it went in'),
-  'side-difference': figure(' °C', 'from side to side'),
-  turned: yesOrNo(['turned', 'at two thirds'], ['never', 'turned']),
-  'top-shelf': yesOrNo(['shelf', 'high in the oven'], ['shelf', 'middle of the oven']),
-  tented: yesOrNo(['covered', 'in time'], ['not', 'covered']),
-  altitude: figure(' m', 'above the sea'),
-  waiting: (holds) => say(`${holds.toFixed(1)} times`, 'as long as its gas keeps, between bowl and oven'),
-  mixing: figure(' s', 'of mixing after the flour'),
-  folds: figure(' strokes', 'after the flour'),
-  'dry-streaks': yesOrNo(['dry streaks', 'in the batter'], ['batter', 'without dry streaks']),
-  creaming: figure(' min', 'of creaming', 1),
-  'egg-additions': figure(' parts', 'the egg went in'),
-  creamed: yesOrNo(['a batter', 'that is creamed'], ['a batter', 'that is not creamed']),
-  'rolled-and-cut': yesOrNo(['a dough', 'that is cut'], ['nothing', 'was rolled and cut']),
-  'egg-temperature': figure(' °C', 'the egg'),
-  'batter-temperature': figure(' °C', 'the batter'),
-  'butter-temperature': figure(' °C', 'the butter'),
-  'dough-temperature': figure(' °C', 'the dough'),
-  'flour-cup': (grams) => grams <= 112 ? say('flour', 'weighed') : say(`${grams.toFixed(0)} g`, 'of flour to the cup'),
-  'flour-protein': figure(' %', 'protein in the flour', 1),
-  'gluten-free': yesOrNo(['no wheat', 'to hold it'], ['wheat', 'holds it']),
-  binder: figure(' %', 'gum or psyllium, of the flour', 1),
-  'binder-rest': figure(' min', 'rested'),
-  unlined: yesOrNo(['pan', 'not lined'], ['pan', 'lined']),
-  'minutes-in-pan': figure(' min', 'in the pan after the oven'),
-  unlevelled: yesOrNo(['top', 'not levelled'], ['top', 'levelled']),
-  'divided-by-eye': yesOrNo(['divided', 'by eye'], ['divided', 'on the scale']),
-  gap: figure(' cm', 'apart', 1),
-  'coarse-sugar': yesOrNo(['sugar', 'coarse'], ['sugar', 'fine']),
-  humidity: figure(' %', 'damp in the air'),
-  'wrapped-at': figure(' °C', 'when it was wrapped'),
-  'cutter-twisted': yesOrNo(['cutter', 'turned'], ['cutter', 'pressed straight']),
-  thickness: figure(' cm', 'thick', 1),
-  rerolled: yesOrNo(['scraps', 'rolled again'], ['first', 'cut']),
-  'cake-temperature': figure(' °C', 'the cake when it was frosted'),
-  'room-temperature': figure(' °C', 'in the room'),
-  'frosting-sugar': figure(' g', 'sugar to each gram of fat and cheese', 1),
-  'frosting-gap': figure(' °C', 'between its parts'),
-  'frosting-butter': figure(' °C', 'the butter of the frosting'),
-  'frosting-liquid-fast': yesOrNo(['liquid', 'all at once'], ['liquid', 'by the spoon']),
-  'frosting-beating': figure(' min', 'beaten', 1),
-  'soft-cheese': yesOrNo(['soft cheese', 'is soon beaten thin'], ['no cheese', 'or cream in it']),
-  'sugar-unsifted': yesOrNo(['sugar', 'not sifted'], ['sugar', 'sifted']),
+  sugar: bands($localize`sugar`),
+  fat: bands($localize`fat`),
+  egg: bands($localize`egg`),
+  water: bands($localize`water`),
+  gas: bands($localize`gas`),
+  inclusions: bands($localize`pieces`),
+  'batter-density': (z) => say(z < 0 ? $localize`light batter` : $localize`heavy batter`, isAsUsual(z) ? $localize`as it should be` : $localize`for its kind`),
+  core: (z) => z < -1 ? say($localize`core`, $localize`not hot enough when it came out`) : z > 1 ? say($localize`core`, $localize`hotter than it needed`) : say($localize`core`, $localize`as hot as it should be`),
+  'crumb-ph-band': bands($localize`crumb pH`),
+  'crumb-ph': (pH) => say(`pH ${decimal(pH, 1)}`, $localize`of the crumb`),
+  'soda-left': (times) => times < 0.3 ? say($localize`soda`, $localize`hardly any left over`) : say($localize`${decimal(times, 1)} times`, $localize`as much soda left over as its style bears`),
+  'spare-acid': (times) => times < 0.3 ? say($localize`acid`, $localize`none to spare`) : say(`${decimal(1.2 * times, 1)} %`, $localize`of the flour as soda could still be met`),
+  'powder-over-six': (over) => over > 0 ? say(`${decimal(6 + 2 * over, 1)} %`, $localize`powder, of the flour`) : say($localize`powder`, $localize`below 6 % of the flour`),
+  'aluminium-powder': (times) => times > 0 ? say($localize`powder`, $localize`with aluminium or pyrophosphate`) : say($localize`powder`, $localize`with neither aluminium nor pyrophosphate`),
+  'fruit-load': (times) => say(`${(50 * times).toFixed(0)} %`, $localize`pieces to carry, of the flour`),
+  'fruit-piece': figure($localize` mm`, $localize`pieces`),
+  'fruit-wet': yesOrNo([$localize`fruit`, $localize`wet`], [$localize`fruit`, $localize`dry`]),
+  'plant-colour': yesOrNo([$localize`a plant`, $localize`whose colour turns`], [$localize`nothing`, $localize`in it that turns`]),
+  'soda-unsieved': yesOrNo([$localize`soda`, $localize`not sieved`], [$localize`soda`, $localize`sieved with the flour`]),
+  'alkalised-cocoa-with-soda': yesOrNo([$localize`cocoa`, $localize`alkalised, with soda`], [$localize`cocoa`, $localize`natural, as the soda wants`]),
+  cocoa: yesOrNo([$localize`cocoa`, $localize`in it`], [$localize`cocoa`, $localize`none in it`]),
+  'powder-age': figure($localize` months`, $localize`since the tin was opened`),
+  'weak-fizz': yesOrNo([$localize`fizz`, $localize`weak in hot water`], [$localize`fizz`, $localize`hard in hot water`]),
+  time: (percent) => Math.abs(percent) < 3 ? say($localize`time`, $localize`as foreseen`) : say(`${signed(percent)} %`, percent < 0 ? $localize`out before it was done` : $localize`longer than it needed`),
+  'weight-loss': figure(' %', $localize`of its weight lost`, 1),
+  'oven-error': (celsius) => Math.abs(celsius) < 3 ? say($localize`oven`, $localize`true to its dial`) : say(`${signed(celsius)} °C`, $localize`by the oven’s thermometer`),
+  'set-above-usual': (celsius) => say(`${signed(celsius)} °C`, $localize`set against the usual`),
+  'fan-not-lowered': yesOrNo([$localize`fan`, $localize`on, heat not lowered`], [$localize`fan`, $localize`off, or the heat lowered`]),
+  'pan-heat': (times) => times > 1.05 ? say($localize`pan`, $localize`dark or heavy`) : times < 0.95 ? say($localize`pan`, $localize`takes little heat`) : say($localize`pan`, $localize`light metal`),
+  filling: (times) => times > 1.1 ? say($localize`pan`, $localize`fuller than its kind may be`) : times < 0.6 ? say($localize`pan`, $localize`less full than usual`) : say($localize`pan`, $localize`filled as usual`),
+  'door-opened': (share) => share >= 1 ? say($localize`door`, $localize`kept shut`) : say($localize`door`, $localize`opened after ${Math.round(100 * share)} % of the bake`),
+  preheating: figure($localize` min`, $localize`of heating before it went in`),
+  'side-difference': figure(' °C', $localize`from side to side`),
+  turned: yesOrNo([$localize`turned`, $localize`at two thirds`], [$localize`never`, $localize`turned`]),
+  'top-shelf': yesOrNo([$localize`shelf`, $localize`high in the oven`], [$localize`shelf`, $localize`middle of the oven`]),
+  tented: yesOrNo([$localize`covered`, $localize`in time`], [$localize`not`, $localize`covered`]),
+  altitude: figure(' m', $localize`above the sea`),
+  waiting: (holds) => say($localize`${decimal(holds, 1)} times`, $localize`as long as its gas keeps, between bowl and oven`),
+  mixing: figure(' s', $localize`of mixing after the flour`),
+  folds: figure($localize` strokes`, $localize`after the flour`),
+  'dry-streaks': yesOrNo([$localize`dry streaks`, $localize`in the batter`], [$localize`batter`, $localize`without dry streaks`]),
+  creaming: figure($localize` min`, $localize`of creaming`, 1),
+  'egg-additions': figure($localize` parts`, $localize`the egg went in`),
+  creamed: yesOrNo([$localize`a batter`, $localize`that is creamed`], [$localize`a batter`, $localize`that is not creamed`]),
+  'rolled-and-cut': yesOrNo([$localize`a dough`, $localize`that is cut`], [$localize`nothing`, $localize`was rolled and cut`]),
+  'egg-temperature': figure(' °C', $localize`the egg`),
+  'batter-temperature': figure(' °C', $localize`the batter`),
+  'butter-temperature': figure(' °C', $localize`the butter`),
+  'dough-temperature': figure(' °C', $localize`the dough`),
+  'flour-cup': (grams) => grams <= 112 ? say($localize`flour`, $localize`weighed`) : say(`${grams.toFixed(0)} g`, $localize`of flour to the cup`),
+  'flour-protein': figure(' %', $localize`protein in the flour`, 1),
+  'gluten-free': yesOrNo([$localize`no wheat`, $localize`to hold it`], [$localize`wheat`, $localize`holds it`]),
+  binder: figure(' %', $localize`gum or psyllium, of the flour`, 1),
+  'binder-rest': figure($localize` min`, $localize`rested`),
+  unlined: yesOrNo([$localize`pan`, $localize`not lined`], [$localize`pan`, $localize`lined`]),
+  'minutes-in-pan': figure($localize` min`, $localize`in the pan after the oven`),
+  unlevelled: yesOrNo([$localize`top`, $localize`not levelled`], [$localize`top`, $localize`levelled`]),
+  'divided-by-eye': yesOrNo([$localize`divided`, $localize`by eye`], [$localize`divided`, $localize`on the scale`]),
+  gap: figure($localize` cm`, $localize`apart`, 1),
+  'coarse-sugar': yesOrNo([$localize`sugar`, $localize`coarse`], [$localize`sugar`, $localize`fine`]),
+  humidity: figure(' %', $localize`damp in the air`),
+  'wrapped-at': figure(' °C', $localize`when it was wrapped`),
+  'cutter-twisted': yesOrNo([$localize`cutter`, $localize`turned`], [$localize`cutter`, $localize`pressed straight`]),
+  thickness: figure($localize` cm`, $localize`thick`, 1),
+  rerolled: yesOrNo([$localize`scraps`, $localize`rolled again`], [$localize`first`, $localize`cut`]),
+  'cake-temperature': figure(' °C', $localize`the cake when it was frosted`),
+  'room-temperature': figure(' °C', $localize`in the room`),
+  'frosting-sugar': figure(' g', $localize`sugar to each gram of fat and cheese`, 1),
+  'frosting-gap': figure(' °C', $localize`between its parts`),
+  'frosting-butter': figure(' °C', $localize`the butter of the frosting`),
+  'frosting-liquid-fast': yesOrNo([$localize`liquid`, $localize`all at once`], [$localize`liquid`, $localize`by the spoon`]),
+  'frosting-beating': figure($localize` min`, $localize`beaten`, 1),
+  'soft-cheese': yesOrNo([$localize`soft cheese`, $localize`is soon beaten thin`], [$localize`no cheese`, $localize`or cream in it`]),
+  'sugar-unsifted': yesOrNo([$localize`sugar`, $localize`not sifted`], [$localize`sugar`, $localize`sifted`]),
 }; // prettier-ignore
 
 export const signalInWords = (signal: SignalCode, value: number): SpeaksWords => SAID[signal](value);
 
+const swapped = ([from = '', into = '']: readonly string[]) => $localize`${from} to ${into}`;
 /** One thing that speaks, for or against. */
 export function speaksInWords(speaks: Speaks): SpeaksWords {
   switch (speaks.kind) {
     case 'signal':
       return signalInWords(speaks.signal, speaks.value);
     case 'swap':
-      return say('changed', speaks.swap.replace('>', ' to '));
+      return say($localize`changed`, swapped(speaks.swap.split('>')));
     case 'answer': {
       const words = TEST_WORDS[speaks.test];
-      return say('you said', (speaks.yes ? words?.yes : words?.no)?.toLowerCase() ?? speaks.test);
+      return say($localize`you said`, inSentence((speaks.yes ? words?.yes : words?.no) ?? speaks.test));
     }
     case 'kitchen':
-      return say('this kitchen', speaks.logOdds > 0 ? 'a change for it has helped before' : 'a change for it did not help before'); // prettier-ignore
+      return say($localize`this kitchen`, speaks.logOdds > 0 ? $localize`a change for it has helped before` : $localize`a change for it did not help before`); // prettier-ignore
   }
 }

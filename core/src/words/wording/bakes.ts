@@ -8,83 +8,105 @@ type AdviceOf<C extends BakeAdviceCode> = Extract<BakeAdvice, { code: C }>;
 
 /** One wording for each code. A spec holds this table and the list of codes together. */
 const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentence } = {
-  'first-look': (a) => sentence(`Look first at ${at(a)}.`, 'Nine bakes in ten are not done before it.'),
+  'first-look': (a) =>
+    sentence($localize`Look first at ${at(a)}.`, $localize`Nine bakes in ten are not done before it.`),
   rotate: (a) =>
-    sentence(`Turn the pan round at ${at(a)}.`, 'Most ovens are hotter at the back; by now the crumb holds.'),
+    sentence(
+      $localize`Turn the pan round at ${at(a)}.`,
+      $localize`Most ovens are hotter at the back; by now the crumb holds.`,
+    ),
   'swap-racks': (a) =>
     sentence(
-      `Let the racks change places at ${at(a)}, and turn the pans round.`,
-      'The upper rack browns faster, the lower one from beneath; by now the crumb holds.',
+      $localize`Let the racks change places at ${at(a)}, and turn the pans round.`,
+      $localize`The upper rack browns faster, the lower one from beneath; by now the crumb holds.`,
     ),
   'turn-oven': (a) =>
-    sentence(`Turn the oven to ${Math.round(a.facts.celsius)} °C at ${at(a)}.`, 'As the bake is staged.'),
+    sentence(
+      $localize`Turn the oven to ${Math.round(a.facts.celsius)} °C at ${at(a)}.`,
+      $localize`As the bake is staged.`,
+    ),
   'oven-off': ({ facts: { offCelsius, celsius, setTo } }) =>
     sentence(
-      `Set this oven to ${setTo} °C for ${celsius} inside.`,
-      `By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? 'cool' : 'hot'}. The time here reckons with the dial as it is set.`,
+      $localize`Set this oven to ${setTo} °C for ${celsius} inside.`,
+      $localize`By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? $localize`cool` : $localize`hot`}. The time here reckons with the dial as it is set.`,
     ),
   'lid-off': (a) =>
-    sentence(`Uncover it at ${at(a)}.`, 'Lift it away from you: it is as hot as the oven, and steam comes out first.'),
+    sentence(
+      $localize`Uncover it at ${at(a)}.`,
+      $localize`Lift it away from you: it is as hot as the oven, and steam comes out first.`,
+    ),
   'glass-from-cold': () =>
     sentence(
-      'Let the batter lose its chill before it goes into hot glass.',
-      'Cold batter in a hot dish, or a cold dish in a hot oven, can crack it.',
+      $localize`Let the batter lose its chill before it goes into hot glass.`,
+      $localize`Cold batter in a hot dish, or a cold dish in a hot oven, can crack it.`,
     ),
   'too-hot-for-material': (a) =>
     sentence(
-      `Bake below ${Math.round(a.facts.celsius)} °C in this pan, or take a plain metal one.`,
-      'Coatings and silicone are not made for more.',
+      $localize`Bake below ${Math.round(a.facts.celsius)} °C in this pan, or take a plain metal one.`,
+      $localize`Coatings and silicone are not made for more.`,
     ),
   'paper-scorches': (a) =>
     sentence(
-      `Trim the baking paper to the pieces.`,
-      `It browns above ${Math.round(a.facts.celsius)} °C; keep it clear of the elements.`,
+      $localize`Trim the baking paper to the pieces.`,
+      $localize`It browns above ${Math.round(a.facts.celsius)} °C; keep it clear of the elements.`,
     ),
   'cast-iron-goes-in-cold': () =>
     sentence(
-      'The time is for cast iron that goes in cold.',
-      'Heated first, it browns the base sooner and takes a few minutes less.',
+      $localize`The time is for cast iron that goes in cold.`,
+      $localize`Heated first, it browns the base sooner and takes a few minutes less.`,
     ),
   'one-at-a-time': (a) =>
     sentence(
-      `That is ${Math.round(a.facts.racks)} racks: bake it in two goes.`,
-      'With the air shut off, no rack browns as foreseen.',
+      $localize`That is ${Math.round(a.facts.racks)} racks: bake it in two goes.`,
+      $localize`With the air shut off, no rack browns as foreseen.`,
     ),
   'look-at-colour': (a) =>
-    sentence(`Look at the colour at ${at(a)}.`, 'Cover it with foil when it is as brown as you like it.'),
+    sentence(
+      $localize`Look at the colour at ${at(a)}.`,
+      $localize`Cover it with foil when it is as brown as you like it.`,
+    ),
   tent: (a) =>
-    sentence(`Lay foil over it at ${at(a)}.`, 'The top is likely to be deep brown before the middle is done.'),
+    sentence(
+      $localize`Lay foil over it at ${at(a)}.`,
+      $localize`The top is likely to be deep brown before the middle is done.`,
+    ),
   'sheet-beneath': (a) =>
     sentence(
-      'Put a sheet beneath the pan.',
-      `One chance in ${Math.max(2, Math.round(100 / Math.max(1, a.facts.percent)))} that it runs over the rim.`,
+      $localize`Put a sheet beneath the pan.`,
+      $localize`One chance in ${Math.max(2, Math.round(100 / Math.max(1, a.facts.percent)))} that it runs over the rim.`,
     ),
   'runs-over': (a) =>
     a.facts.fillPercent > 100
       ? sentence(
-          'The batter does not fit: use a larger pan, or more of them.',
-          `It would need ${Math.round(a.facts.fillPercent)} % of the pan before it rises.`,
+          $localize`The batter does not fit: use a larger pan, or more of them.`,
+          $localize`It would need ${Math.round(a.facts.fillPercent)} % of the pan before it rises.`,
         )
       : sentence(
-          'It is likely to run over: use a larger pan, or leave some batter out.',
-          `Filled to ${Math.round(a.facts.fillPercent)} %; ${Math.round(a.facts.percent)} chances in a hundred.`,
+          $localize`It is likely to run over: use a larger pan, or leave some batter out.`,
+          $localize`Filled to ${Math.round(a.facts.fillPercent)} %; ${Math.round(a.facts.percent)} chances in a hundred.`,
         ),
   'low-in-the-pan': (a) =>
     sentence(
-      'It will bake low and flat: a smaller pan would suit it.',
-      `Filled to only ${Math.round(a.facts.fillPercent)} %.`,
+      $localize`It will bake low and flat: a smaller pan would suit it.`,
+      $localize`Filled to only ${Math.round(a.facts.fillPercent)} %.`,
     ),
   'known-bake-refused': (a) =>
     sentence(
-      `The known ${minutesInWords(a.facts.known)} do not fit their pan, batter and heat${a.facts.model === undefined ? '' : ` (the model says ${minutesInWords(a.facts.model)})`}.`,
-      'They were set aside, so the window is wider. Check the pan, the time and the temperature.',
+      $localize`The known ${minutesInWords(a.facts.known)} do not fit their pan, batter and heat${a.facts.model === undefined ? '' : $localize` (the model says ${minutesInWords(a.facts.model)})`}.`,
+      $localize`They were set aside, so the window is wider. Check the pan, the time and the temperature.`,
     ),
   'no-known-bake': () =>
-    sentence('From first principles: no known time in a known pan.', 'Enter one and the window narrows.'),
+    sentence(
+      $localize`From first principles: no known time in a known pan.`,
+      $localize`Enter one and the window narrows.`,
+    ),
   'cool-glass-slowly': () =>
-    sentence('Set hot glass on a dry cloth, never on a wet or cold top.', 'Sudden change cracks it.'),
+    sentence($localize`Set hot glass on a dry cloth, never on a wet or cold top.`, $localize`Sudden change cracks it.`),
   'test-decides': () =>
-    sentence('The doneness test decides.', 'These are estimates: eight bakes in ten end inside the window.'),
+    sentence(
+      $localize`The doneness test decides.`,
+      $localize`These are estimates: eight bakes in ten end inside the window.`,
+    ),
 };
 
 const codeInWords = <C extends BakeAdviceCode>(code: C, advice: AdviceOf<C>): Sentence => ADVICE[code](advice);
@@ -96,21 +118,21 @@ const SIGNED = (celsius: number) => `${celsius > 0 ? '+' : '−'}${Math.abs(cels
 export function setPointReasonInWords(reason: SetPointReason): string {
   switch (reason.code) {
     case 'as-known':
-      return `${Math.round(reason.celsius)} °C as the formula says`;
+      return $localize`${Math.round(reason.celsius)} °C as the formula says`;
     case 'usual-for-style':
-      return `${Math.round(reason.celsius)} °C is usual for the style`;
+      return $localize`${Math.round(reason.celsius)} °C is usual for the style`;
     case 'chosen':
-      return 'as you set it';
+      return $localize`as you set it`;
     case 'fan':
-      return `${SIGNED(reason.celsius)} for the fan`;
+      return $localize`${SIGNED(reason.celsius)} for the fan`;
     case 'no-fan':
-      return `${SIGNED(reason.celsius)} without a fan`;
+      return $localize`${SIGNED(reason.celsius)} without a fan`;
     case 'dark':
-      return `${SIGNED(reason.celsius)} for dark metal`;
+      return $localize`${SIGNED(reason.celsius)} for dark metal`;
     case 'glass':
-      return `${SIGNED(reason.celsius)} for glass`;
+      return $localize`${SIGNED(reason.celsius)} for glass`;
     case 'lighter':
-      return `${SIGNED(reason.celsius)} for a lighter pan`;
+      return $localize`${SIGNED(reason.celsius)} for a lighter pan`;
   }
 }
 
@@ -119,7 +141,7 @@ const FAN_SAVES = 20;
 /** "374 °F · gas 5 · fan 170": one heat on the other scales, and with or without a fan. */
 export function otherScales(celsius: number, fan = false): string {
   const other = celsius + (fan ? FAN_SAVES : -FAN_SAVES);
-  return `${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? 'no fan' : 'fan'} ${Math.round(other / 5) * 5}`;
+  return $localize`${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? $localize`no fan` : $localize`fan`} ${Math.round(other / 5) * 5}`;
 }
 
 /** Where the time comes from: the written bake, and what bakes in this kitchen taught. */
@@ -127,18 +149,20 @@ export function originInWords(bake: BakePrediction): string {
   const learned = bake.windowReasons.find((reason) => reason.code === 'learned');
   if (!learned) return standsOn(bake);
   const { bakes, percent } = learned.facts;
-  const taught = bakes === 1 ? 'One bake' : `${bakes} bakes`;
+  const taught = bakes === 1 ? $localize`One bake` : $localize`${bakes} bakes`;
   const moved =
-    Math.abs(percent) < 0.5 ? 'bear it out' : `${percent > 0 ? 'add' : 'take off'} ${Math.abs(percent).toFixed(0)} %`;
-  return `${standsOn(bake)} ${taught} here ${bakes === 1 ? moved.replace(/^(bear|add|take)/, '$1s') : moved}.`;
+    Math.abs(percent) < 0.5
+      ? $localize`bear it out`
+      : `${percent > 0 ? $localize`add` : $localize`take off`} ${Math.abs(percent).toFixed(0)} %`;
+  return $localize`${standsOn(bake)} ${taught} here ${bakes === 1 ? moved.replace(/^(bear|add|take)/, '$1s') : moved}.`;
 }
 function standsOn(bake: BakePrediction): string {
   switch (bake.anchor) {
     case 'known-bake':
-      return `Leans on the known ${minutesInWords(bake.knownMinutes ?? 0)}.`;
+      return $localize`Leans on the known ${minutesInWords(bake.knownMinutes ?? 0)}.`;
     case 'refused':
-      return 'The known bake did not fit and was set aside: from first principles.';
+      return $localize`The known bake did not fit and was set aside: from first principles.`;
     case 'none':
-      return 'From first principles: no known time to lean on.';
+      return $localize`From first principles: no known time to lean on.`;
   }
 }

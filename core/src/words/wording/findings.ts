@@ -1,173 +1,197 @@
+import { inSentence, decimal } from '../../ground/language/index.js';
 import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/audit/index.js';
 import { gramsInWords, minutesInWords, percentInWords, windowInWords } from '../figures/index.js';
 import { problemInWords } from './problems.js';
 import { capitalised, listed, sentence, type Sentence } from '../figures/index.js';
 
-const ALLERGEN_WORDS: Readonly<Record<string, string>> = { 'tree-nut': 'nuts', soy: 'soya', sulphite: 'sulphites' };
-const gas = (grams: number) => `${grams.toFixed(2)} g`;
-const mixerOf = (mixer: 'own' | 'usual') => (mixer === 'own' ? 'your' : 'a usual');
+const ALLERGEN_WORDS: Readonly<Record<string, string>> = {
+  'tree-nut': $localize`nuts`,
+  soy: $localize`soya`,
+  sulphite: $localize`sulphites`,
+};
+const gas = (grams: number) => `${decimal(grams, 2)} g`;
+const mixerOf = (mixer: 'own' | 'usual') => (mixer === 'own' ? $localize`your` : $localize`a usual`);
 
 /** One wording for each code: what was found, what was computed, what to do. A spec holds this table and the list of codes together. */
 const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence } = {
   'temperatures-disagree': (facts) =>
     sentence(
-      `${facts.first} and ${facts.second} are not the same oven.`,
-      `They are ${facts.apart} °C apart: one of them is a slip.`,
+      $localize`${facts.first} and ${facts.second} are not the same oven.`,
+      $localize`They are ${facts.apart} °C apart: one of them is a slip.`,
     ),
   'fan-not-below': (facts) =>
     sentence(
-      `${facts.fan} fan does not go with ${facts.conventional}.`,
-      `It is ${facts.below} °C below; a fan oven is set 15 to 25 °C lower for the same bake.`,
+      $localize`${facts.fan} fan does not go with ${facts.conventional}.`,
+      $localize`It is ${facts.below} °C below; a fan oven is set 15 to 25 °C lower for the same bake.`,
     ),
   'leavener-without-amount': (facts) =>
     sentence(
-      `How much ${facts.name}?`,
+      $localize`How much ${facts.name}?`,
       facts.amount === undefined
-        ? 'It decides the lift. Write an amount into the line; nothing of it counts until then.'
-        : `This batter wants about ${facts.amount}. Nothing of it counts until the line says how much.`,
+        ? $localize`It decides the lift. Write an amount into the line; nothing of it counts until then.`
+        : $localize`This batter wants about ${facts.amount}. Nothing of it counts until the line says how much.`,
     ),
   'acid-left-over': (facts) =>
     sentence(
-      `Nothing meets the acid${facts.sour.length === 0 ? '' : ` of the ${listed(facts.sour)}`}.`,
-      `The crumb ends at pH ${facts.ph.toFixed(1)}, under the ${facts.low.toFixed(1)} of this style: sour, pale. There is room for ${gramsInWords(facts.grams)} of soda.`,
+      $localize`Nothing meets the acid${facts.sour.length === 0 ? '' : $localize` of the ${listed(facts.sour)}`}.`,
+      $localize`The crumb ends at pH ${decimal(facts.ph, 1)}, under the ${decimal(facts.low, 1)} of this style: sour, pale. There is room for ${gramsInWords(facts.grams)} of soda.`,
     ),
   'gas-below-band': (facts) =>
     sentence(
-      'Too little gas for this style.',
-      `${gas(facts.value)} of CO₂ for 100 g flour, where it lives on ${gas(facts.low)} to ${gas(facts.high)}: dense.`,
+      $localize`Too little gas for this style.`,
+      $localize`${gas(facts.value)} of CO₂ for 100 g flour, where it lives on ${gas(facts.low)} to ${gas(facts.high)}:high:: dense.`,
     ),
   'gas-above-band': (facts) =>
     sentence(
-      'More gas than this style holds.',
-      `${gas(facts.value)} of CO₂ for 100 g flour, where it bears ${gas(facts.low)} to ${gas(facts.high)}: it rises, tears and falls.`,
+      $localize`More gas than this style holds.`,
+      $localize`${gas(facts.value)} of CO₂ for 100 g flour, where it bears ${gas(facts.low)} to ${gas(facts.high)}:high:: it rises, tears and falls.`,
     ),
   'salt-kind-unclear': (facts) =>
     sentence(
-      'Which salt?',
-      `Fine salt makes this ${gramsInWords(facts.fine)}, a light flaked kosher salt ${gramsInWords(facts.flakes)}. It is counted as fine.`,
+      $localize`Which salt?`,
+      $localize`Fine salt makes this ${gramsInWords(facts.fine)}, a light flaked kosher salt ${gramsInWords(facts.flakes)}. It is counted as fine.`,
     ),
   'cup-region-unclear': (facts) =>
     sentence(
-      `Whose cup? It is counted at ${Math.round(facts.millilitres)} ml.`,
-      `Cups hold ${Math.round(facts.least)} to ${Math.round(facts.most)} ml by country, and nothing in the words says which. Choose whose measures they are at the top of the formula.`,
+      $localize`Whose cup? It is counted at ${Math.round(facts.millilitres)} ml.`,
+      $localize`Cups hold ${Math.round(facts.least)} to ${Math.round(facts.most)} ml by country, and nothing in the words says which. Choose whose measures they are at the top of the formula.`,
     ),
   'pan-too-small': (facts) =>
     sentence(
-      'The batter does not fit its pan.',
-      `It fills ${facts.pan} to ${facts.fillPercent} % raw and would run over in ${facts.overflowPercent} bakes of 100.${facts.better === undefined ? ' Share it over more pans.' : ` ${facts.better} holds it.`}`,
+      $localize`The batter does not fit its pan.`,
+      $localize`It fills ${facts.pan} to ${facts.fillPercent} % raw and would run over in ${facts.overflowPercent} bakes of 100.${facts.better === undefined ? $localize` Share it over more pans.` : $localize` ${facts.better} holds it.`}`,
     ),
   'pan-too-large': (facts) =>
     sentence(
-      'The pan is large for this batter.',
-      `${facts.pan} is ${facts.fillPercent} % full: it bakes thin and dry.${facts.better === undefined ? '' : ` ${facts.better} suits it.`}`,
+      $localize`The pan is large for this batter.`,
+      $localize`${facts.pan} is ${facts.fillPercent} % full: it bakes thin and dry.${facts.better === undefined ? '' : $localize` ${facts.better} suits it.`}`,
     ),
   'bake-time-implausible': (facts) =>
     sentence(
-      `${windowInWords(facts.low, facts.high)} at ${Math.round(facts.celsius)} °C does not fit this batter in this pan.`,
-      `By its heat it needs ${windowInWords(facts.modelLow, facts.modelHigh)}. Check the time, the pan and the oven in the method.`,
+      $localize`${windowInWords(facts.low, facts.high)} at ${Math.round(facts.celsius)} °C does not fit this batter in this pan.`,
+      $localize`By its heat it needs ${windowInWords(facts.modelLow, facts.modelHigh)}. Check the time, the pan and the oven in the method.`,
     ),
   'bake-never-done': (facts) =>
     sentence(
-      `At ${Math.round(facts.celsius)} °C it would not be done.`,
-      `The middle does not set within ${minutesInWords(facts.longest)}. Check the oven’s figure and the pan.`,
+      $localize`At ${Math.round(facts.celsius)} °C it would not be done.`,
+      $localize`The middle does not set within ${minutesInWords(facts.longest)}. Check the oven’s figure and the pan.`,
     ),
   'line-unused': (facts) =>
-    sentence(`No step takes the ${facts.name}.`, 'Say in the method where it goes, or take the line out.'),
+    sentence(
+      $localize`No step takes the ${facts.name}.`,
+      $localize`Say in the method where it goes, or take the line out.`,
+    ),
   'line-taken-twice': (facts) =>
     sentence(
-      `The steps take more ${facts.name} than there is.`,
-      'Say in one of them how much it takes, or that it takes the rest.',
+      $localize`The steps take more ${facts.name} than there is.`,
+      $localize`Say in one of them how much it takes, or that it takes the rest.`,
     ),
   'line-divided-unsaid': (facts) =>
     sentence(
-      `The ${facts.name} is divided, and no step says how.`,
-      'Say how much each step takes: so much now, the rest later.',
+      $localize`The ${facts.name} is divided, and no step says how.`,
+      $localize`Say how much each step takes: so much now, the rest later.`,
     ),
   'step-uses-unlisted': (facts) =>
-    sentence(`“${facts.name}” is not on the list.`, 'This step takes it. Add a line for it, with how much.'),
+    sentence(
+      $localize`“${facts.name}” is not on the list.`,
+      $localize`This step takes it. Add a line for it, with how much.`,
+    ),
   'flour-cannot-carry': (facts) =>
     facts.because === 'laden'
       ? sentence(
-          'More pieces than this crumb can carry.',
-          `${percentInWords(facts.pieces)} of the flour, where the style carries ${percentInWords(facts.piecesMost)}: they sink, and slices fall apart.`,
+          $localize`More pieces than this crumb can carry.`,
+          $localize`${percentInWords(facts.pieces)} of the flour, where the style carries ${percentInWords(facts.piecesMost)}:piecesMost:: they sink, and slices fall apart.`,
         )
       : sentence(
-          'Too little flour to carry the rest.',
-          `Flour is ${percentInWords(facts.flourPercent)} of the batter, at least ${percentInWords(facts.low)} in this style, and no more egg takes its place: it sinks.`,
+          $localize`Too little flour to carry the rest.`,
+          $localize`Flour is ${percentInWords(facts.flourPercent)} of the batter, at least ${percentInWords(facts.low)} in this style, and no more egg takes its place: it sinks.`,
         ),
   'far-off': ({ quantity, side, percent, low, high }) =>
     sentence(
-      `Far ${side === 'above' ? 'more' : 'less'} ${quantity} than this style bears.`,
-      `${percentInWords(percent)} of the flour, where it lives on ${percentInWords(low)} to ${percentInWords(high)}. Was an amount written down wrongly?`,
+      $localize`Far ${side === 'above' ? $localize`more` : $localize`less`} ${quantity} than this style bears.`,
+      $localize`${percentInWords(percent)} of the flour, where it lives on ${percentInWords(low)} to ${percentInWords(high)}. Was an amount written down wrongly?`,
     ),
   'no-gluten-no-binder': (facts) =>
     sentence(
-      'Nothing binds this crumb.',
-      `${percentInWords(facts.share)} of the flour makes no gluten, and there is ${percentInWords(facts.egg)} egg. A little husk or gum, or more egg, holds it together.`,
+      $localize`Nothing binds this crumb.`,
+      $localize`${percentInWords(facts.share)} of the flour makes no gluten, and there is ${percentInWords(facts.egg)} egg. A little husk or gum, or more egg, holds it together.`,
     ),
   'whole-grain-heavy': (facts) =>
     sentence(
-      'This will be heavier than its style.',
-      `${percentInWords(facts.percent)} of the flour is whole grain: bran cuts gluten and drinks. Half white flour, or a rest before the oven, lightens it.`,
+      $localize`This will be heavier than its style.`,
+      $localize`${percentInWords(facts.percent)} of the flour is whole grain: bran cuts gluten and drinks. Half white flour, or a rest before the oven, lightens it.`,
     ),
   'thirsty-ingredients': (facts) =>
     sentence(
-      `The ${listed(facts.names)} will drink ${gramsInWords(facts.grams)} of water.`,
-      `That leaves ${percentInWords(facts.left)} of the flour, under the ${percentInWords(facts.low)} of this style. Give it about ${gramsInWords(facts.wanted)} more, and ten minutes to drink.`,
+      $localize`The ${listed(facts.names)} will drink ${gramsInWords(facts.grams)} of water.`,
+      $localize`That leaves ${percentInWords(facts.left)} of the flour, under the ${percentInWords(facts.low)} of this style. Give it about ${gramsInWords(facts.wanted)} more, and ten minutes to drink.`,
     ),
   'raw-egg': (facts) =>
     sentence(
-      `The ${facts.name} in the ${facts.part.toLowerCase()} stays raw.`,
-      'Use pasteurised egg, or heat it to 71 °C. Not for the very young, the old, the pregnant or the ill.',
+      $localize`The ${facts.name} in the ${inSentence(facts.part)} stays raw.`,
+      $localize`Use pasteurised egg, or heat it to 71 °C. Not for the very young, the old, the pregnant or the ill.`,
     ),
   'raw-flour': (facts) =>
     sentence(
-      `The ${facts.name} in the ${facts.part.toLowerCase()} stays raw.`,
-      'Raw flour can carry germs. Bake it dry to 75 °C first, or cook it.',
+      $localize`The ${facts.name} in the ${inSentence(facts.part)} stays raw.`,
+      $localize`Raw flour can carry germs. Bake it dry to 75 °C first, or cook it.`,
     ),
   'baby-honey': () =>
-    sentence('No honey for a child under twelve months.', 'It can carry spores that baking does not kill.'),
-  'baby-sugar': (facts) => sentence(`${facts.name}: no added sugar for a baby.`, 'Ripe fruit sweetens it enough.'),
+    sentence(
+      $localize`No honey for a child under twelve months.`,
+      $localize`It can carry spores that baking does not kill.`,
+    ),
+  'baby-sugar': (facts) =>
+    sentence($localize`${facts.name}:name:: no added sugar for a baby.`, $localize`Ripe fruit sweetens it enough.`),
   'baby-salt': (facts) =>
-    sentence(`${facts.name}: no added salt for a baby.`, 'Under a year the kidneys cannot deal with it.'),
+    sentence(
+      $localize`${facts.name}:name:: no added salt for a baby.`,
+      $localize`Under a year the kidneys cannot deal with it.`,
+    ),
   'baby-nuts': (facts) =>
     sentence(
-      `Whole ${facts.name}: a choking risk for a small child.`,
-      'Grind them finely, or use a smooth butter of them.',
+      $localize`Whole ${facts.name}:name:: a choking risk for a small child.`,
+      $localize`Grind them finely, or use a smooth butter of them.`,
     ),
   'oven-above-limit': (facts) =>
-    sentence(`${facts.celsius} °C is above what ${facts.material} bears: ${facts.limit} °C.`, `${facts.caution}.`),
+    sentence(
+      $localize`${facts.celsius} °C is above what ${facts.material} bears: ${facts.limit} °C.`,
+      `${facts.caution}.`,
+    ),
   'allergen-denied': (facts) =>
     sentence(
-      `${facts.name} contains ${facts.allergens.map((allergen) => ALLERGEN_WORDS[allergen] ?? allergen).join(' and ')}.`,
-      'The title says there is none. Take another ingredient, or change the title.',
+      $localize`${facts.name} contains ${facts.allergens.map((allergen) => ALLERGEN_WORDS[allergen] ?? allergen).join(' and ')}.`,
+      $localize`The title says there is none. Take another ingredient, or change the title.`,
     ),
   'not-vegan': (facts) =>
-    sentence(`${facts.name} is not vegan.`, 'The title says it is. Take another ingredient, or change the title.'),
+    sentence(
+      $localize`${facts.name} is not vegan.`,
+      $localize`The title says it is. Take another ingredient, or change the title.`,
+    ),
   'cold-for-emulsion': (facts) =>
     sentence(
-      `Cold ${facts.name} will not cream.`,
-      'Butter, eggs and milk at 18 to 21 °C hold air and make one emulsion; cold ones curdle.',
+      $localize`Cold ${facts.name} will not cream.`,
+      $localize`Butter, eggs and milk at 18 to 21 °C hold air and make one emulsion; cold ones curdle.`,
     ),
   'warm-for-flakes': (facts) =>
     sentence(
-      `Warm ${facts.name} makes no flakes.`,
-      'Rubbed or cut in cold it stays in pieces that part the layers; soft, it coats the flour.',
+      $localize`Warm ${facts.name} makes no flakes.`,
+      $localize`Rubbed or cut in cold it stays in pieces that part the layers; soft, it coats the flour.`,
     ),
   'bowl-too-small': (facts) =>
     sentence(
-      `${facts.litres.toFixed(1)} l of batter: mix it in ${facts.goes} goes.`,
-      `That is more than two thirds of ${mixerOf(facts.mixer)} bowl of ${facts.bowl.toFixed(1)} l.`,
+      $localize`${decimal(facts.litres, 1)} l of batter: mix it in ${facts.goes} goes.`,
+      $localize`That is more than two thirds of ${mixerOf(facts.mixer)} bowl of ${decimal(facts.bowl, 1)} l.`,
     ),
   'mixer-too-small': (facts) =>
     sentence(
-      `${gramsInWords(facts.flour)} of flour: mix it in ${facts.goes} goes.`,
-      `${facts.mixer === 'own' ? 'Your' : 'A usual'} mixer turns ${gramsInWords(facts.most)} at once.`,
+      $localize`${gramsInWords(facts.flour)} of flour: mix it in ${facts.goes} goes.`,
+      $localize`${facts.mixer === 'own' ? $localize`Your` : $localize`A usual`} mixer turns ${gramsInWords(facts.most)} at once.`,
     ),
   'flour-basis-assumed': (facts) =>
     sentence(
-      `Counted for ${gramsInWords(facts.grams)} of flour.`,
-      'The lines are shares of the flour and none is weighed. Choose another amount whenever you like.',
+      $localize`Counted for ${gramsInWords(facts.grams)} of flour.`,
+      $localize`The lines are shares of the flour and none is weighed. Choose another amount whenever you like.`,
     ),
 };
 
@@ -186,21 +210,21 @@ export function findingInWords(finding: Finding): Sentence {
 export function fixInWords(fix: Fix, nameOf: (ingredientId: string) => string): string {
   switch (fix.kind) {
     case 'retype':
-      return `Write “${fix.text.trim()}”`;
+      return $localize`Write “${fix.text.trim()}”`;
     case 'tell-line':
-      if (fix.facts.ingredientId !== undefined) return `Take it for ${nameOf(fix.facts.ingredientId)}`;
-      if (fix.facts.grams !== undefined) return `Take ${gramsInWords(fix.facts.grams)}`;
-      if (fix.facts.split) return 'Put it into that step';
-      return 'Cut the tie';
+      if (fix.facts.ingredientId !== undefined) return $localize`Take it for ${nameOf(fix.facts.ingredientId)}`;
+      if (fix.facts.grams !== undefined) return $localize`Take ${gramsInWords(fix.facts.grams)}`;
+      if (fix.facts.split) return $localize`Put it into that step`;
+      return $localize`Cut the tie`;
     case 'take-out':
-      return 'Take the line out';
+      return $localize`Take the line out`;
     case 'add-line':
-      return `Add “${fix.text}”`;
+      return $localize`Add “${fix.text}”`;
     case 'step':
-      return `Write ${fix.put}`;
+      return $localize`Write ${fix.put}`;
     case 'pan':
-      return `Take ${fix.pan}`;
+      return $localize`Take ${fix.pan}`;
     case 'flour-basis':
-      return `Count for ${gramsInWords(fix.grams)}`;
+      return $localize`Count for ${gramsInWords(fix.grams)}`;
   }
 }

@@ -2,20 +2,23 @@ import type { Phase } from '../../batter/leavening/index.js';
 import { sentence, type Sentence } from '../figures/index.js';
 
 export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
-  mixing: 'mixing',
-  waiting: 'waiting',
-  under60: 'to 60 °C',
-  to80: 'to 80',
-  above80: 'above',
+  mixing: $localize`mixing`,
+  waiting: $localize`waiting`,
+  under60: $localize`to 60 °C`,
+  to80: $localize`to 80`,
+  above80: $localize`above`,
 };
 
 /** Bands of crumb pH and what each does. ± 0.2. @source leavening.md 1.6 */
 const PH_CONSEQUENCES: readonly { readonly below: number; readonly sentence: Sentence }[] = [
-  { below: 6.2, sentence: sentence('tart', 'tart, pale, fine and tight') },
-  { below: 6.5, sentence: sentence('slightly sour', 'slightly sour and pale') },
-  { below: 7.5, sentence: sentence('neutral', 'full flavour, normal colour') },
-  { below: 8.5, sentence: sentence('alkaline', 'darker, coarser, tender; berries and seeds may turn') },
-  { below: Infinity, sentence: sentence('soapy', 'soapy, with a yellow or green tinge') },
+  { below: 6.2, sentence: sentence($localize`tart`, $localize`tart, pale, fine and tight`) },
+  { below: 6.5, sentence: sentence($localize`slightly sour`, $localize`slightly sour and pale`) },
+  { below: 7.5, sentence: sentence($localize`neutral`, $localize`full flavour, normal colour`) },
+  {
+    below: 8.5,
+    sentence: sentence($localize`alkaline`, $localize`darker, coarser, tender; berries and seeds may turn`),
+  },
+  { below: Infinity, sentence: sentence($localize`soapy`, $localize`soapy, with a yellow or green tinge`) },
 ];
 
 /** What a crumb of this pH is like. */

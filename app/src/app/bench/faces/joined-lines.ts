@@ -30,9 +30,9 @@ export class JoinedLines {
     const kitchen = this.store.kitchen();
     const lineIds = this.joined();
     this.adapting.take(
-      'writing lines apart',
+      $localize`writing lines apart`,
       (formula) => writtenApart(formula, lineIds, kitchen, this.adapting.newId),
-      'Each thing has its own line.',
+      $localize`Each thing has its own line.`,
     );
   }
 }

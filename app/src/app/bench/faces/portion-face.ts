@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import type { Audit } from '@orvin/core/bench/audit';
 import type { Formula } from '@orvin/core/formula/formula';
@@ -12,7 +13,7 @@ import { How } from '../how';
 import { BatterOutlook } from '../outlook';
 
 const NAMES: Readonly<Record<Nutrient, string>> = {
-  energy: 'energy', fat: 'fat', carbohydrate: 'starch and sugars', sugars: 'of which sugars', fibre: 'fibre', protein: 'protein', salt: 'salt', sodium: 'sodium',
+  energy: 'energy', fat: 'fat', carbohydrate: $localize`starch and sugars`, sugars: $localize`of which sugars`, fibre: 'fibre', protein: 'protein', salt: 'salt', sodium: 'sodium',
 }; // prettier-ignore
 const UNIT: Readonly<Record<Nutrient, string>> = {
   energy: 'kcal', fat: 'g', carbohydrate: 'g', sugars: 'g', fibre: 'g', protein: 'g', salt: 'g', sodium: 'mg',
@@ -20,7 +21,7 @@ const UNIT: Readonly<Record<Nutrient, string>> = {
 const figure = (nutrient: Nutrient, value: number) =>
   nutrient === 'energy' || nutrient === 'sodium'
     ? String(Math.round(value))
-    : value.toFixed(nutrient === 'salt' ? 2 : 1);
+    : decimal(value, nutrient === 'salt' ? 2 : 1);
 
 /** What a portion holds and costs, before and after the bake, with the spread of it. */
 @Component({
@@ -190,12 +191,12 @@ export class PortionFace {
   protected readonly energy = computed(() => Math.round(this.facts()?.perPortion.energy.likely ?? 0));
   protected readonly spread = computed(() => {
     const energy = this.facts()?.perPortion.energy;
-    return energy ? `${Math.round(energy.low)} to ${Math.round(energy.high)}` : '';
+    return energy ? $localize`${Math.round(energy.low)} to ${Math.round(energy.high)}` : '';
   });
   protected readonly baked = computed(() => {
     const facts = this.facts();
     return facts
-      ? `${gramsInWords(facts.grams)} goes in, ${gramsInWords(facts.bakedGrams.low)} to ${gramsInWords(facts.bakedGrams.high)} comes out.`
+      ? $localize`${gramsInWords(facts.grams)} goes in, ${gramsInWords(facts.bakedGrams.low)} to ${gramsInWords(facts.bakedGrams.high)} comes out.`
       : '';
   });
   protected readonly rows = computed(() => {
@@ -229,7 +230,7 @@ export class PortionFace {
         name: shortIngredientName(ingredient, this.formula().region),
         packGrams,
         price: price?.price,
-        here: price ? priceOf(price, amount).toFixed(2) : '–',
+        here: price ? decimal(priceOf(price, amount), 2) : '–',
       };
     });
   });
@@ -238,14 +239,14 @@ export class PortionFace {
     const id = this.onBench.id();
     if (id === undefined || count === undefined) return;
     const of = this.judged()?.portions.of ?? 'portions';
-    this.store.change(id, 'the number of portions', ({ formula }) => ({
-      formula: { ...formula, yield: `makes ${count} ${of}` },
+    this.store.change(id, $localize`the number of portions`, ({ formula }) => ({
+      formula: { ...formula, yield: $localize`makes ${count} ${of}` },
     }));
   }
   /** A pack is learned with its price; without one it is not known what it costs. */
   protected setPrice(ingredientId: string, packGrams: number, price: number | undefined): void {
     this.packs.update((packs) => new Map(packs).set(ingredientId, packGrams));
-    this.store.changeKitchen('the price', (kitchen) =>
+    this.store.changeKitchen($localize`the price`, (kitchen) =>
       price === undefined
         ? forget.price(kitchen, ingredientId)
         : learn.price(kitchen, { ingredientId, packGrams, price }),

@@ -249,7 +249,9 @@ export class RebalanceFace {
     const outside = this.proposal()?.before.filter(({ verdict }) => verdict !== 'within') ?? [];
     const names = outside.map(({ quantity }) => QUANTITY_NAMES[quantity]);
     const all =
-      names.length < 2 ? (names[0] ?? 'What you have') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+      names.length < 2
+        ? (names[0] ?? $localize`What you have`)
+        : $localize`${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
     return capitalised(all);
   });
   protected readonly changedBands = computed(() => {
@@ -281,7 +283,7 @@ export class RebalanceFace {
   protected readonly hasCupboard = computed(() => (this.store.kitchen().cupboard?.length ?? 0) > 0);
 
   protected nameOf(line: MovedLine): string {
-    return shortIngredientName(line.ingredient, this.formula().region) + (line.isNew ? ', new' : '');
+    return shortIngredientName(line.ingredient, this.formula().region) + (line.isNew ? $localize`, new` : '');
   }
   protected toggle(lineId: string): void {
     const next = new Set(this.held());
@@ -294,15 +296,15 @@ export class RebalanceFace {
     const style = this.style();
     const isAll = lines.length > 1;
     this.adapting.take(
-      lines.length === 1 ? 'the change of one line' : 'the rebalance',
+      lines.length === 1 ? $localize`the change of one line` : $localize`the rebalance`,
       (formula) => {
         const taken = takeChanges(formula, lines, standIns, kitchen, this.adapting.newId);
         // it was brought into the bands of this style: other amounts may not make another of it
         return style && this.readings.of(taken).style?.id !== style.id ? { ...taken, styleId: style.id } : taken;
       },
       lines.length === 1
-        ? `${lines.map((line) => this.nameOf(line)).join('')} is taken.`
-        : `${lines.length} lines are taken.`,
+        ? $localize`${lines.map((line) => this.nameOf(line)).join('')} is taken.`
+        : $localize`${lines.length} lines are taken.`,
     );
     // what there is has been worked in: asked again it would be no wish of this formula
     if (isAll) this.have.set('');

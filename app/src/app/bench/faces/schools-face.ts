@@ -1,3 +1,4 @@
+import { inSentence, decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import type { Audit } from '@orvin/core/bench/audit';
 import { leavenersOf, partsWith, settingsFor, takeSetting } from '@orvin/core/bench/adapt';
@@ -19,9 +20,9 @@ import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 
 const ACIDS = [
-  { id: 'cream-of-tartar', name: 'cream of tartar' },
+  { id: 'cream-of-tartar', name: $localize`cream of tartar` },
   { id: 'white-vinegar', name: 'vinegar' },
-  { id: 'lemon-juice', name: 'lemon juice' },
+  { id: 'lemon-juice', name: $localize`lemon juice` },
 ] as const;
 const SHARES = [0.15, 0.25, 0.4] as const;
 
@@ -151,8 +152,8 @@ export class SchoolsFace {
   private readonly adapting = inject(Adapting);
 
   protected readonly ways: readonly { readonly id: Fineness; readonly name: string }[] = [
-    { id: 'spoons', name: 'by spoons' },
-    { id: 'tenths', name: 'by 0.1 g' },
+    { id: 'spoons', name: $localize`by spoons` },
+    { id: 'tenths', name: $localize`by 0.1 g` },
   ];
   protected readonly acids = ACIDS;
   protected readonly shares = SHARES;
@@ -162,7 +163,7 @@ export class SchoolsFace {
 
   protected readonly now = computed(() => {
     const { ledger } = this.audit();
-    return `${ledger.gas.gramsPer100gFlour.toFixed(2)} g gas, pH ${phInWords(ledger.crumbPh.low, ledger.crumbPh.high)}`;
+    return $localize`${decimal(ledger.gas.gramsPer100gFlour, 2)} g gas, pH ${phInWords(ledger.crumbPh.low, ledger.crumbPh.high)}`;
   });
   protected readonly rows = computed(() =>
     LEAVENING_METHODS.flatMap((school) => {
@@ -191,8 +192,8 @@ export class SchoolsFace {
     const wait = Number.isFinite(waiting.adviceMinutes) ? minutesInWords(waiting.adviceMinutes) : 'hours';
     const [turns] = consequencesOf(parts, ledger.crumbPh, ledger.leftoverSodaGrams, ledger.flourGrams);
     const missed = [
-      setting.gasStanding === 'within' ? '' : `gas ${setting.gasStanding} the band`,
-      setting.phStanding === 'within' ? '' : `crumb pH ${setting.phStanding} the band`,
+      setting.gasStanding === 'within' ? '' : $localize`gas ${setting.gasStanding} the band`,
+      setting.phStanding === 'within' ? '' : $localize`crumb pH ${setting.phStanding} the band`,
     ].filter((part) => part !== '');
     return {
       school,
@@ -200,8 +201,8 @@ export class SchoolsFace {
       name: SCHOOL_NAMES[school],
       amount: settingInWords(setting, ACIDS.find(({ id }) => id === this.acidId())?.name, this.fineness() === 'tenths'),
       hit: setting.hit,
-      missed: `Nothing measurable hits both; this is nearest: ${missed.join(', ')}.`,
-      does: `pH ${phInWords(ledger.crumbPh.low, ledger.crumbPh.high)}: ${phConsequence(ledger.crumbPh.likely).why}. Gas ${setting.gasGramsPer100gFlour.toFixed(2)} g; lift ${percent >= 0 ? '+' : '−'}${Math.abs(percent)} % to the style; may wait ${wait}.${turns ? ` ${consequenceInWords(turns, turns.ingredientId?.replaceAll('-', ' ') ?? '').say}` : ''}`,
+      missed: $localize`Nothing measurable hits both; this is nearest: ${missed.join(', ')}.`,
+      does: $localize`pH ${phInWords(ledger.crumbPh.low, ledger.crumbPh.high)}:high:: ${phConsequence(ledger.crumbPh.likely).why}. Gas ${decimal(setting.gasGramsPer100gFlour, 2)} g; lift ${percent >= 0 ? '+' : '−'}${Math.abs(percent)} % to the style; may wait ${wait}.${turns ? ` ${consequenceInWords(turns, turns.ingredientId?.replaceAll('-', ' ') ?? '').say}` : ''}`,
     };
   }
 
@@ -209,9 +210,9 @@ export class SchoolsFace {
     const kitchen = this.store.kitchen();
     const audit = this.audit();
     this.adapting.take(
-      SCHOOL_NAMES[setting.school].say.toLowerCase(),
+      inSentence(SCHOOL_NAMES[setting.school].say),
       (formula) => takeSetting(formula, audit, setting, kitchen, this.adapting.newId, this.acidId()),
-      `Set: ${settingInWords(setting)}.`,
+      $localize`Set: ${settingInWords(setting)}.`,
     );
   }
 }

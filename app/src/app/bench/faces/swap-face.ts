@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { costDifference } from '@orvin/core/batter/nutrition';
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
@@ -251,7 +252,9 @@ export class SwapFace {
   protected readonly shareShown = computed(
     () => this.share() ?? Math.round(100 * Math.abs(this.rows()[0]?.swapped.share ?? 1)),
   );
-  protected readonly shareWords = computed(() => (this.shareShown() === 100 ? 'all of it' : `${this.shareShown()} %`));
+  protected readonly shareWords = computed(() =>
+    this.shareShown() === 100 ? $localize`all of it` : `${this.shareShown()} %`,
+  );
   protected readonly rows = computed(() => {
     const lineId = this.chosen();
     if (lineId === undefined) return [];
@@ -280,16 +283,16 @@ export class SwapFace {
       incoming.length > 0
         ? incoming.map(({ ingredient }) => this.named(ingredient)).join(' and ')
         : swapped.share < 0
-          ? `${Math.round(-100 * swapped.share)} % more`
+          ? $localize`${Math.round(-100 * swapped.share)} % more`
           : less
-            ? `${Math.round(100 * swapped.share)} % less`
-            : 'leave it out';
+            ? $localize`${Math.round(100 * swapped.share)} % less`
+            : $localize`leave it out`;
     const changed = swapped.lines.filter(({ before, after }) => Math.abs(after - before) > 0.015 * Math.max(before, 1));
     const words = ({ ingredient, before, after }: SwappedLine) =>
       before === 0
         ? `${this.named(ingredient)} ${gramsInWords(after)}`
         : after === 0
-          ? `no ${this.named(ingredient)}`
+          ? $localize`no ${this.named(ingredient)}`
           : `${this.named(ingredient)} ${gramsInWords(before)} → ${gramsInWords(after)}`;
     const off = Object.entries(swapped.residualPercent)
       .filter(([key, percent]) => Math.abs(percent) > WORTH_SAYING && key !== less)
@@ -304,9 +307,9 @@ export class SwapFace {
       into,
       changes: changed.map(words).join(' · '),
       keeps: beside
-        ? 'Beside the batter: gram for gram.'
-        : `Crumb pH ${swapped.crumbPhBefore.toFixed(1)} → ${swapped.crumbPhAfter.toFixed(1)}.${price}`,
-      off: off.length > 0 ? `Stays off: ${off.join(', ')}.` : '',
+        ? $localize`Beside the batter: gram for gram.`
+        : $localize`Crumb pH ${decimal(swapped.crumbPhBefore, 1)} → ${decimal(swapped.crumbPhAfter, 1)}.${price}`,
+      off: off.length > 0 ? $localize`Stays off: ${off.join(', ')}.` : '',
       notes: swapped.notes.map((code) => swapNoteInWords(code)),
     };
   }
@@ -315,7 +318,7 @@ export class SwapFace {
   private priceDifference(swapped: Swapped): string {
     const more = costDifference(swapped.lines, this.store.kitchen().prices ?? []);
     if (more === undefined) return '';
-    return ` Costs ${Math.abs(more).toFixed(2)} ${more >= 0 ? 'more' : 'less'}.`;
+    return $localize` Costs ${decimal(Math.abs(more), 2)} ${more >= 0 ? 'more' : 'less'}.`;
   }
 
   protected want(diet: Diet): void {
@@ -324,7 +327,7 @@ export class SwapFace {
   protected take(swapped: Swapped, into: string): void {
     const kitchen = this.store.kitchen();
     const line = this.lines().find(({ lineId }) => lineId === this.chosen());
-    this.adapting.takeAsVersion(`${line?.name ?? 'a line'}: ${into}`, (formula) =>
+    this.adapting.takeAsVersion(`${line?.name ?? $localize`a line`}: ${into}`, (formula) =>
       takeSwap(formula, swapped, kitchen, this.adapting.newId),
     );
     this.chosen.set(undefined);
@@ -333,7 +336,7 @@ export class SwapFace {
   protected adapt(diet: Diet): void {
     const kitchen = this.store.kitchen();
     this.adapting.takeAsVersion(
-      `made ${DIET_NAMES[diet]}`,
+      $localize`made ${DIET_NAMES[diet]}`,
       (formula) =>
         adaptToDiet(
           formula,

@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { Slider } from 'primeng/slider';
@@ -30,7 +31,7 @@ interface Control {
   readonly step: number;
   value(knobs: Knobs): string;
 }
-const times = (value: number) => `× ${value.toFixed(2)}`;
+const times = (value: number) => `× ${decimal(value, 2)}`;
 
 /** Knobs, the bake cut in half, the readings; and experiments that ask first and answer by the model. Nothing here changes the formula. */
 @Component({
@@ -228,14 +229,14 @@ export class TryOutFace {
     if (!asked || !answered) return '';
     const { before, after } = answered;
     return asked.asks === 'crumbPh'
-      ? `From pH ${before.toFixed(1)} to ${after.toFixed(1)}.`
-      : `From ${Math.round(100 * before)} to ${Math.round(100 * after)} %.`;
+      ? $localize`From pH ${decimal(before, 1)} to ${decimal(after, 1)}.`
+      : $localize`From ${Math.round(100 * before)} to ${Math.round(100 * after)} %.`;
   });
   protected readonly outside = computed(() => {
     const off = this.tried()?.verdicts.filter(({ verdict }) => verdict !== 'within') ?? [];
     return off.length === 0
-      ? 'Everything lies inside the style.'
-      : `Outside the style: ${off.map(({ quantity, verdict }) => `${QUANTITY_NAMES[quantity]} ${verdict}`).join(', ')}.`;
+      ? $localize`Everything lies inside the style.`
+      : $localize`Outside the style: ${off.map(({ quantity, verdict }) => `${QUANTITY_NAMES[quantity]} ${verdict}`).join(', ')}.`;
   });
   protected readonly controls = computed((): readonly Control[] => {
     const flour = Math.max(this.audit().totals.flour, 1);
@@ -312,9 +313,9 @@ export class TryOutFace {
     const { changes, additions } = takenOver(tried, this.audit());
     const kitchen = this.store.kitchen();
     this.adapting.take(
-      'the amounts tried out',
+      $localize`the amounts tried out`,
       (formula) => rewrite(formula, changes, additions, kitchen, this.adapting.newId),
-      'The amounts are in the formula.',
+      $localize`The amounts are in the formula.`,
     );
   }
 }

@@ -267,8 +267,10 @@ export class VersionsFace {
 
   protected readonly key = (version: StoredVersion) => `v${version.number}`;
   protected readonly sides = computed(() => [
-    { id: NOW, name: 'as it stands now' },
-    ...this.onBench.versions().map((version) => ({ id: this.key(version), name: `version ${version.number}` })),
+    { id: NOW, name: $localize`as it stands now` },
+    ...this.onBench
+      .versions()
+      .map((version) => ({ id: this.key(version), name: $localize`version ${version.number}` })),
     ...this.store
       .formulas()
       .filter(({ id }) => id !== this.onBench.id())
@@ -307,7 +309,7 @@ export class VersionsFace {
   protected readonly steps = computed(() => this.diff()?.steps.filter(({ kind }) => kind !== 'same') ?? []);
   protected readonly facts = computed(() => {
     const facts = this.diff()?.facts ?? [];
-    return facts.length === 0 ? '' : `Besides: ${facts.join(', ')}.`;
+    return facts.length === 0 ? '' : $localize`Besides: ${facts.join(', ')}.`;
   });
   protected readonly readings = computed(() =>
     (this.diff()?.readings ?? []).flatMap(({ quantity, before, after }) => {
@@ -328,13 +330,17 @@ export class VersionsFace {
   protected goOnFrom(version: StoredVersion): void {
     const id = this.onBench.id();
     if (id === undefined) return;
-    this.store.together(`going on from version ${version.number}`, () => {
-      if (this.onBench.unkept()) this.store.keep(id, `before going back to version ${version.number}`);
+    this.store.together($localize`going on from version ${version.number}`, () => {
+      if (this.onBench.unkept()) this.store.keep(id, $localize`before going back to version ${version.number}`);
       this.store.goOnFrom(id, version);
     });
-    this.toasts.show(`Version ${version.number} is on the bench.`, 'What you keep next grows from it.', {
-      label: 'Undo',
-      run: () => this.store.undo(),
-    });
+    this.toasts.show(
+      $localize`Version ${version.number} is on the bench.`,
+      $localize`What you keep next grows from it.`,
+      {
+        label: $localize`Undo`,
+        run: () => this.store.undo(),
+      },
+    );
   }
 }

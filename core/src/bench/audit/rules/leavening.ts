@@ -1,6 +1,6 @@
 import type { WeighedPart } from '../../../formula/formula/index.js';
 import { GRAMS_PER_TEASPOON, leaveningLedger } from '../../../batter/leavening/index.js';
-import type { Ingredient } from '../../../kitchen/ingredients/index.js';
+import { ingredientName, type Ingredient } from '../../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../../kitchen/equipment/index.js';
 import { withAmount } from '../../../formula/parsing/index.js';
 import { inEighths } from '../../../ground/units/index.js';
@@ -175,7 +175,7 @@ export const acidLeftOver: Rule = (evidence) => {
         grams: room,
         ph: ledger.crumbPh.likely,
         low: style.bands['crumb-ph'].low,
-        sour: ledger.foodAcids.slice(0, 2).map(({ ingredient }) => ingredient.nameUk),
+        sour: ledger.foodAcids.slice(0, 2).map(({ ingredient }) => ingredientName(ingredient, 'UK')),
       },
       ...(batter && {
         fix: { kind: 'add-line', componentId: batter.id, text: `${spoons(room, GRAMS_PER_TEASPOON.soda)} baking soda` },

@@ -1,0 +1,2 @@
+export { namesHere } from './names-here.js';
+export { LANGUAGE, LOCALE, decimal, inSentence, shortDecimal, uncapitalised, type Language } from './language.js';
