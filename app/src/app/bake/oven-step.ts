@@ -194,7 +194,9 @@ export class OvenStepView {
     const later = Math.round(this.likely() - minutes.likely);
     const due = this.baking.baking()?.dueAt;
     const shift =
-      later === 0 ? $localize`as foreseen` : `${minutesInWords(Math.abs(later))} ${later > 0 ? 'later' : 'sooner'}`;
+      later === 0
+        ? $localize`as foreseen`
+        : `${minutesInWords(Math.abs(later))} ${later > 0 ? $localize`later` : $localize`sooner`}`;
     return $localize`foreseen ${this.at(minutes.likely)}, about ${shift}${due === undefined ? '' : `. ${this.spareWords(due)}`}`;
   });
   /** What is left of the day's minutes once it is out and cool enough to cut. */

@@ -1,10 +1,10 @@
 import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal, viewChild } from '@angular/core';
-import { unweighedInWords } from '@orvin/core/words/batch-words';
+import { amountInWords, unweighedInWords } from '@orvin/core/words/batch-words';
 import { Popover } from 'primeng/popover';
 import type { Candidate } from '@orvin/core/batch/amounts';
 import type { BatchLine, MeasuredBatch } from '@orvin/core/batch/batch';
-import { amountForEyes, exactForHands, isWeight } from './amount-words';
+import { exactForHands, isWeight } from './amount-words';
 import { ThisBatch } from './this-batch';
 
 const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
@@ -136,11 +136,11 @@ export class AmountTable {
         id: line.id,
         line,
         name: line.name,
-        amount: isWeight(line.amount) ? '' : amountForEyes(line.amount),
+        amount: isWeight(line.amount) ? '' : amountInWords(line.amount),
         grams: exactForHands(line.grams),
         held: line.held,
         exact: $localize`exactly ${exactForHands(line.exactGrams, 2)} g, measured within ${exactForHands(line.spreadGrams)} g`,
-        spoken: $localize`${line.name}:name:: ${isWeight(line.amount) ? line.amount : amountForEyes(line.amount)}, trade it`,
+        spoken: $localize`${line.name}:name:: ${isWeight(line.amount) ? line.amount : amountInWords(line.amount)}, trade it`,
         note: [
           line.optional ? $localize`may be left out` : '',
           line.eggOverGrams === undefined
@@ -153,7 +153,7 @@ export class AmountTable {
     })),
   );
 
-  protected readonly words = amountForEyes;
+  protected readonly words = amountInWords;
   protected exact = (grams: number) => `${exactForHands(grams, 2)} g`;
   protected isNow = (choice: Candidate, line: BatchLine) => Math.abs(choice.grams - line.grams) < 1e-6;
   protected off(choice: Candidate, line: BatchLine): string {

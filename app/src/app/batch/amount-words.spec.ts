@@ -1,12 +1,13 @@
-import { amountForEyes, exactForHands } from './amount-words';
+import { amountInWords } from '@orvin/core/words/batch-words';
+import { exactForHands } from './amount-words';
 
-describe('amountForEyes', () => {
+describe('amountInWords', () => {
   it('counts cups, and leaves one and its parts alone', () => {
-    expect(amountForEyes('1 1/2 cup + 2 tbsp')).toBe('1 1/2 cups + 2 tbsp');
-    expect(amountForEyes('3 cup')).toBe('3 cups');
-    expect(amountForEyes('1 cup')).toBe('1 cup');
-    expect(amountForEyes('3/4 cup + 1 tbsp')).toBe('3/4 cup + 1 tbsp');
-    expect(amountForEyes('187 g')).toBe('187 g');
+    expect(amountInWords('1 1/2 cup + 2 tbsp')).toBe('1 1/2 cups + 2 tbsp');
+    expect(amountInWords('3 cup')).toBe('3 cups');
+    expect(amountInWords('1 cup')).toBe('1 cup');
+    expect(amountInWords('3/4 cup + 1 tbsp')).toBe('3/4 cup + 1 tbsp');
+    expect(amountInWords('187 g')).toBe('187 g');
   });
 });
 

@@ -113,7 +113,7 @@ export class PansPanel {
             ? $localize`Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
         time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: bake ? $localize`at ${setPointInWords(bake)}` : '',
+        heat: bake ? $localize`:a heat|:at ${setPointInWords(bake)}` : '',
         course: job ? courseInWords(job) : '',
       };
     }),

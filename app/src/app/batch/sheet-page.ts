@@ -1,3 +1,4 @@
+import { amountInWords } from '@orvin/core/words/batch-words';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { sheetDocument } from '@orvin/core/papers/cooking-sheet';
@@ -12,7 +13,7 @@ import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
-import { amountForEyes, isWeight } from './amount-words';
+import { isWeight } from './amount-words';
 
 /** The sheet that one cooks from, as paper: in the order of use, with tares, pans, oven and cautions; it prints on one page. */
 @Component({
@@ -42,7 +43,7 @@ export class SheetPage {
   private readonly toasts = inject(Toasts);
   protected readonly busy = signal(false);
   /** A bare weight stands in the column of grams already. */
-  protected readonly amount = (amount: string) => (isWeight(amount) ? '' : amountForEyes(amount));
+  protected readonly amount = (amount: string) => (isWeight(amount) ? '' : amountInWords(amount));
 
   private readonly keptBatch = computed(() => this.store.batchesOf(this.id()).find(({ id }) => id === this.kept()));
   private readonly book = inject(BookStore);

@@ -4,7 +4,7 @@ import type { BandVerdict, Style } from '@orvin/core/batter/balance';
 import type { Region } from '@orvin/core/ground/units';
 import { BandEditor } from './band-editor';
 import { How } from './how';
-import { QUANTITY_NAMES, quantityInWords, verdictInWords } from '@orvin/core/words/wording';
+import { QUANTITY_NAMES, VERDICT_NAMES, quantityInWords, verdictInWords } from '@orvin/core/words/wording';
 
 /** Each quantity a thin track with the style's band marked and the reading as a tick; the last kept version's tick as a ghost. */
 @Component({
@@ -33,7 +33,7 @@ import { QUANTITY_NAMES, quantityInWords, verdictInWords } from '@orvin/core/wor
           @if (row.verdict !== 'within') {
             <span class="mark" aria-hidden="true">▲</span>
           }
-          {{ row.verdict }}
+          {{ names[row.verdict] }}
         </span>
       </button>
       @if (open() === row.quantity) {
@@ -53,6 +53,7 @@ export class BandList {
   readonly ofStyle = input.required<Style>();
   readonly region = input.required<Region>();
 
+  protected readonly names = VERDICT_NAMES;
   protected readonly open = signal<Quantity | undefined>(undefined);
   protected readonly rows = computed(() =>
     this.verdicts().map((verdict) => {

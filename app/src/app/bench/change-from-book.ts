@@ -78,7 +78,7 @@ export class ChangeFromBook {
     const change = this.change();
     const region = this.formulas.formula(this.formulaId())?.formula.region;
     if (!change || !region) return undefined;
-    const grams = (value: number) => (value === 0 ? 'none' : `${gramsForHands(value)} g`);
+    const grams = (value: number) => (value === 0 ? $localize`none` : `${gramsForHands(value)} g`);
     return {
       cause: causeName(change.cause.id),
       because: $localize`Seen: ${this.seen().map(faultName).join(', ')}.`,

@@ -23,8 +23,8 @@ function factsOf({ gramsPerMillilitre, acidMeqPerGram }: Ingredient): string {
   const density = gramsPerMillilitre.spooned ?? gramsPerMillilitre.scooped ?? gramsPerMillilitre.packed;
   const acid =
     Math.abs(acidMeqPerGram) < WORTH_SAYING_MEQ
-      ? 'neutral'
-      : $localize`${acidMeqPerGram > 0 ? 'sour' : 'alkaline'}, ${Math.abs(acidMeqPerGram).toPrecision(2)} meq/g`;
+      ? $localize`neutral`
+      : $localize`${acidMeqPerGram > 0 ? $localize`sour` : $localize`alkaline`}, ${Math.abs(acidMeqPerGram).toPrecision(2)} meq/g`;
   return [...(density === undefined ? [] : [`${decimal(density, 2)} g/ml`]), acid].join(' · ');
 }
 

@@ -160,7 +160,7 @@ export class CrumbReading {
 
   protected readonly waitWords = computed(() => {
     const minutes = this.judged()?.waiting.adviceMinutes ?? 0;
-    return Number.isFinite(minutes) ? minutesInWords(minutes) : 'hours';
+    return Number.isFinite(minutes) ? minutesInWords(minutes) : $localize`hours`;
   });
   protected readonly waitMore = computed(() => {
     const most = this.judged()?.waiting.mostMinutes ?? 0;

@@ -11,6 +11,7 @@ import {
   viewChild,
 } from '@angular/core';
 import type { AuditLine } from '@orvin/core/bench/audit';
+import { DOING_NAMES } from './doing-names';
 import type { Doing, FormulaLine } from '@orvin/core/formula/formula';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/equipment';
@@ -72,7 +73,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
     </div>
     <div class="does">
       @for (doing of does(); track doing) {
-        <span>{{ doing }}</span>
+        <span>{{ doingNames[doing] }}</span>
       }
     </div>
     <div class="grams">
@@ -114,7 +115,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
             <span class="facts">{{ ingredient.facts }}</span>
             <span class="does">
               @for (doing of ingredient.does; track doing) {
-                <span>{{ doing }}</span>
+                <span>{{ doingNames[doing] }}</span>
               }
             </span>
           </button>
@@ -134,7 +135,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
         <span class="name">{{ entry.name }}</span>
         <span class="does">
           @for (doing of entry.does; track doing) {
-            <span>{{ doing }}</span>
+            <span>{{ doingNames[doing] }}</span>
           }
         </span>
         <span class="grams">{{ entry.grams }}</span>
@@ -185,6 +186,7 @@ export class FormulaLineRow {
       .sort((a, b) => SEVERITY_ORDER[a] - SEVERITY_ORDER[b])
       .at(0),
   );
+  protected readonly doingNames = DOING_NAMES;
   protected readonly does = computed<readonly Doing[]>(() =>
     this.entries().length === 1 ? (this.entries()[0]?.does ?? []) : [],
   );

@@ -180,7 +180,7 @@ export class LedgerPicture {
   /** Where the partners end: only worth a line where one of them goes on. */
   protected readonly meets = computed(() => (this.left() > 2 || this.view().balance === 'acid-left' ? this.met() : 0));
   protected readonly metLabel = computed(() => {
-    const label = this.left() > 2 ? 'met' : $localize`all of it is met`;
+    const label = this.left() > 2 ? $localize`met` : $localize`all of it is met`;
     return this.met() > wide(label) ? label : '';
   });
   /** What is sour, with its figures, in the order drawn: a block too narrow for its name finds it here. */

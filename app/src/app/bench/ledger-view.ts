@@ -132,6 +132,6 @@ function acidBlocks(
   if (rest > 0.05) put(named.length === 0 ? $localize`flour and the rest` : $localize`the rest`, rest);
   return {
     acids: blocks,
-    powderAcid: leaveningAcidMeq > 0.05 ? { label: 'powder', from: at, meq: leaveningAcidMeq } : undefined,
+    powderAcid: leaveningAcidMeq > 0.05 ? { label: $localize`powder`, from: at, meq: leaveningAcidMeq } : undefined,
   };
 }

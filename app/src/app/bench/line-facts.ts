@@ -145,7 +145,7 @@ export class LineFacts {
         const title = record.formula.title || $localize`Without a name`;
         return { id: record.id, name: within ? $localize`${title} (takes from this one)` : title, within };
       });
-    return [{ id: '', name: 'nothing', within: false }, ...others];
+    return [{ id: '', name: $localize`nothing`, within: false }, ...others];
   });
 
   protected put(at: number, share: LineShare): void {
@@ -166,10 +166,7 @@ export class LineFacts {
     const before = shares.map((share) =>
       share === last && /^(?:|all|the rest)$/.test(share.amount) ? { ...share, amount: 'half' } : share,
     );
-    this.stepEditing.split(this.line().id, [
-      ...before,
-      { stepId: next.id, amount: last ? $localize`the rest` : 'all' },
-    ]);
+    this.stepEditing.split(this.line().id, [...before, { stepId: next.id, amount: last ? 'the rest' : 'all' }]);
   }
 
   protected takeOut(at: number): void {

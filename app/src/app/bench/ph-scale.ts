@@ -6,10 +6,10 @@ const FROM = 4.6;
 const TO = 9.6;
 /** Where the crumb changes its character. @source leavening.md 1.6 */
 const ZONES = [
-  { to: 6.2, word: 'tart' },
-  { to: 7.5, word: 'neutral' },
-  { to: 8.5, word: 'alkaline' },
-  { to: TO, word: 'soapy' },
+  { to: 6.2, word: $localize`tart` },
+  { to: 7.5, word: $localize`neutral` },
+  { to: 8.5, word: $localize`alkaline` },
+  { to: TO, word: $localize`soapy` },
 ] as const;
 
 /** The crumb's pH as a range on the scale of what it does. */

@@ -40,7 +40,7 @@ function said(mention: Mention): SaidChip | undefined {
     case 'temperature':
       return {
         kind: 'temperature',
-        words: `${Math.round(mention.celsius)} °C${mention.fan ? ' fan' : ''}${mention.of === 'core' ? $localize` in the middle` : ''}`,
+        words: `${Math.round(mention.celsius)} °C${mention.fan ? $localize` fan` : ''}${mention.of === 'core' ? $localize` in the middle` : ''}`,
       };
     case 'cover':
       return { kind: 'cover', words: $localize`under ${mention.with}` };

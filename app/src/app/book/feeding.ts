@@ -5,7 +5,7 @@ import type { Weighing } from '@orvin/core/keep/larder';
 import { FigureField } from '../parts/kept-field';
 import { dayOf } from '../parts/wall-clock';
 
-const SCHOOL_NAMES: Readonly<Record<FeedingSchool, string>> = { spirit: 'spirit', juice: $localize`juice or tea`, nothing: 'nothing' }; // prettier-ignore
+const SCHOOL_NAMES: Readonly<Record<FeedingSchool, string>> = { spirit: $localize`spirit`, juice: $localize`juice or tea`, nothing: $localize`nothing` }; // prettier-ignore
 const USUAL_STRENGTH = 40;
 
 /** A cake fed over weeks: what next, how much, and what stands in it. */
@@ -111,7 +111,7 @@ export class Feeding {
     const due = this.next().at < this.now() ? $localize`due since` : 'next';
     const next = `${due} ${dayOf(this.next().at)}, ${this.next().millilitres} ml`;
     if (this.feeds().length === 0) return next;
-    return $localize`${this.feeds().length} ${this.feeds().length === 1 ? 'feed' : 'feeds'}; alcohol ${decimal(alcoholPercent, 1)} % of it, ${ofItsWater.toFixed(0)} % of its water; ${next}`; // prettier-ignore
+    return $localize`${this.feeds().length} ${this.feeds().length === 1 ? $localize`feed` : $localize`feeds`}; alcohol ${decimal(alcoholPercent, 1)} % of it, ${ofItsWater.toFixed(0)} % of its water; ${next}`; // prettier-ignore
   });
   /** Weight is the check: a cake that falls is drying. */
   protected readonly weight = computed(() => {

@@ -236,7 +236,7 @@ export class Freezer {
     };
     if (plan) this.plans.change(plan.id, 'thawing', (sheet) => ({ ...sheet, own: [...sheet.own.filter((each) => each.id !== task.id), task] })); // prettier-ignore
     const day = plan ?? this.plans.add(date, Intl.DateTimeFormat().resolvedOptions().timeZone, { own: [task] });
-    this.toasts.show($localize`In the Day: out of the freezer by ${out.slice(11)}, ${hours} ${hours === 1 ? 'hour' : 'hours'} before it is eaten.`); // prettier-ignore
+    this.toasts.show($localize`In the Day: out of the freezer by ${out.slice(11)}, ${hours} ${hours === 1 ? $localize`hour` : $localize`hours`} before it is eaten.`); // prettier-ignore
     void this.router.navigate(['/day', day.id]);
   }
 }

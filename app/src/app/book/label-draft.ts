@@ -223,7 +223,7 @@ export class LabelDraftView {
       ...row($localize`nothing known of`, unknown),
     ];
   });
-  protected readonly printWords = computed(() => $localize`Print ${this.count()} ${this.count() === 1 ? 'label' : 'labels'}`);
+  protected readonly printWords = computed(() => $localize`Print ${this.count()} ${this.count() === 1 ? $localize`label` : $localize`labels`}`);
   protected readonly busy = signal(false);
   protected readonly problem = signal('');
 

@@ -175,7 +175,7 @@ export class OvenLearned {
     const since = this.ownOven().changes?.at(-1);
     const anew = epoch > 0 && since ? $localize` Learned anew since ${dayOf(since.at)}:since:: ${inSentence(since.what)} changed.` : ''; // prettier-ignore
     const thermometer = readings === 0 ? $localize` A thermometer in it would tell it from your recipes.` : '';
-    return $localize`from ${bakes} ${bakes === 1 ? 'bake' : 'bakes'}${read}.${thermometer}${anew}`;
+    return $localize`from ${bakes} ${bakes === 1 ? $localize`bake` : $localize`bakes`}${read}.${thermometer}${anew}`;
   });
   protected readonly course = toSignal(
     toObservable(this.learning.lessons).pipe(
@@ -214,7 +214,7 @@ export class OvenLearned {
         const { pan, celsius, fan, foreseen, title } = record;
         const lesson = learnedBake(kitchen, { recipe, pan, celsius, fan, reckonedCelsius: foreseen?.reckonedCelsius ?? 0 }); // prettier-ignore
         const bakes = lesson.bakesOfRecipe === 1 ? $localize`1 bake` : $localize`${lesson.bakesOfRecipe} bakes`;
-        return { what: title, bakes: lesson.bakesOfRecipe, figure: decimal(lesson.factor, 2), why: $localize`${lesson.factor >= 1 ? 'slower' : 'faster'} than foreseen, ${bakes}` }; // prettier-ignore
+        return { what: title, bakes: lesson.bakesOfRecipe, figure: decimal(lesson.factor, 2), why: $localize`${lesson.factor >= 1 ? $localize`slower` : $localize`faster`} than foreseen, ${bakes}` }; // prettier-ignore
       })
       .sort((a, b) => b.bakes - a.bakes)
       .slice(0, this.everything() ? undefined : MOST_RECIPES);

@@ -24,7 +24,7 @@ export interface SeasonRow {
 export function findable(record: BakeRecord): string {
   const { title, pan, size, celsius, fan, outMinutes, word, top, shape, crumb, wrong = [], score, notes, taste, eatenBy } = record; // prettier-ignore
   return [
-    title, pan, size, `${celsius}`, fan ? 'fan' : '', $localize`${Math.round(outMinutes)} min`, word && DONE_WORD_NAMES[word],
+    title, pan, size, `${celsius}`, fan ? $localize`fan` : '', $localize`${Math.round(outMinutes)} min`, word && DONE_WORD_NAMES[word],
     top && TOP_NAMES[top], shape && SHAPE_NAMES[shape], crumb && CRUMB_NAMES[crumb], ...wrong.map((each) => WRONG_NAMES[each]),
     score === undefined ? '' : $localize`score ${score}`, record.versionNumber === undefined ? '' : `v${record.versionNumber}`, notes, taste, eatenBy,
     record.leftOut === undefined ? '' : $localize`left out ${record.leftOut}`, record.simulated ? 'simulated' : '', WHOLE_DATE.format(record.at),

@@ -95,13 +95,13 @@ export class Teaches {
     if (!learned) return [{ words: $localize`One moment …`, strong: '', more: '' }];
     const said = (kitchen: LearnedKitchen) => {
       const { celsius, spread } = learnedOven(kitchen);
-      return spread > LEARNING_PRIOR.oven - 0.05 ? 'unknown' : `${signed(celsius)} ± ${decimal(spread, 1)} °C`;
+      return spread > LEARNING_PRIOR.oven - 0.05 ? $localize`unknown` : `${signed(celsius)} ± ${decimal(spread, 1)} °C`;
     };
     const after = learnedBake(learned.after, learned.lesson);
     const percent = Math.round(100 * (after.factor - 1));
     return [
       { words: $localize`Your oven: ${said(learned.before)} becomes`, strong: said(learned.after), more: '.' },
-      { words: $localize`This recipe takes`, strong: percent === 0 ? $localize`what its numbers say` : $localize`${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'less'} than its numbers say`, more: '.' },
+      { words: $localize`This recipe takes`, strong: percent === 0 ? $localize`what its numbers say` : $localize`${Math.abs(percent)} % ${percent > 0 ? $localize`longer` : $localize`less`} than its numbers say`, more: '.' },
       ...(learned.windows ? [{ words: $localize`Its next window: ${learned.windows[0] ?? ''} becomes`, strong: learned.windows[1] ?? '', more: '.' }] : []),
     ]; // prettier-ignore
   });

@@ -22,9 +22,9 @@ import { shortTitle } from './day-view';
 import { ThisDay } from './this-day';
 
 const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] = [
-  { id: 'fresh', name: 'fresh' },
-  { id: 'warm', name: 'warm' },
-  { id: 'cold', name: 'cold' },
+  { id: 'fresh', name: $localize`fresh` },
+  { id: 'warm', name: $localize`warm` },
+  { id: 'cold', name: $localize`cold` },
 ];
 
 /** What is to be on the table: batches said in words with their hour, each to be put right. */

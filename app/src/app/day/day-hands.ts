@@ -11,7 +11,7 @@ import { ThisDay } from './this-day';
 const MOST_PAIRS = 3;
 const MOST_OVENS = 2;
 const SPAN = /(\d{1,2})[:.h]?(\d{2})?\s*(?:-|–|to|until|till)\s*(\d{1,2})[:.h]?(\d{2})?/gi;
-const NAMES = ['you', 'second pair', $localize`third pair`];
+const NAMES = [$localize`you`, $localize`second pair`, $localize`third pair`];
 
 const time = (hours: string | undefined, minutes: string | undefined): string | undefined => {
   const [h, m] = [Number(hours), Number(minutes ?? 0)];
@@ -349,7 +349,7 @@ export class DayHands {
   /** What of the plan is the baker's own. */
   protected changed({ locks, skipped, minutes }: DaySheet): string {
     const said = (count: number, one: string) =>
-      count === 0 ? [] : [`${count} ${count === 1 ? 'task' : 'tasks'} ${one}`];
+      count === 0 ? [] : [`${count} ${count === 1 ? $localize`task` : $localize`tasks`} ${one}`];
     const list = [
       ...said(Object.keys(locks).length, 'held'),
       ...said(skipped.length, $localize`left out`),

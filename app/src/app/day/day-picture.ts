@@ -11,6 +11,7 @@ import {
   hoursOf,
   ovenBlocks,
   ovenHeat,
+  READY,
   shortVerb,
   titlesFor,
   waits,
@@ -222,7 +223,7 @@ export class DayPicture {
         const width = Math.max(4, this.x(block.to) - this.x(block.from) - 1.5);
         const letters = Math.floor((width - 6) / LETTER);
         const verb = block.kinds.length > 1 ? $localize`make ready` : taskKindName(block.kinds[0] ?? 'mix');
-        const short = block.kinds.length > 1 ? 'ready' : shortVerb(block.kinds[0] ?? 'mix');
+        const short = block.kinds.length > 1 ? READY : shortVerb(block.kinds[0] ?? 'mix');
         const across = fitting([verb, short], letters);
         const thing = fitting(titlesFor(this.titleOf(block.batch)), letters);
         const upright = across === '' && thing === '' && width >= 11;

@@ -1,3 +1,4 @@
+import { taskKindName } from '@orvin/core/words/day-words';
 import { IS_FINISHING, type BatchWork, type PlannedTask, type TaskKind } from '@orvin/core/day/works';
 
 /*
@@ -117,13 +118,21 @@ export function ovenHeat(
   const last = own.filter(({ kind }) => kind === 'bake').at(-1);
   for (const heat of own.filter(({ kind }) => kind === 'preheat').slice(1)) {
     const before = own.filter(({ kind, to }) => kind === 'bake' && to <= heat.from).map(({ to }) => to);
-    marks.push({ minute: Math.max(...before), words: 'off' }, { minute: heat.from, words: 'on' });
+    marks.push({ minute: Math.max(...before), words: OFF }, { minute: heat.from, words: $localize`:the oven|:on` });
     set = undefined;
   }
   const end = Math.max(...own.filter(({ kind }) => kind === 'bake').map(({ to }) => to));
-  if (last) marks.push({ minute: end, words: 'off' });
+  if (last) marks.push({ minute: end, words: OFF });
   return { curve, marks };
 }
+/** What goes in or out of the fridge, or stands in it. */
+const THING_WORDS = {
+  in: $localize`:of the fridge|:in`,
+  out: $localize`:of the fridge|:out`,
+  stands: $localize`:of the fridge|:stands`,
+} as const;
+const OFF = $localize`:the oven|:off`;
+
 export interface HandBlock {
   /** The same in a changed plan, so that the focus stays on it. */
   readonly key: string;
@@ -138,11 +147,12 @@ export interface HandBlock {
   readonly done: boolean;
   readonly locked: boolean;
 }
+export const READY = $localize`:a task, short|:ready`;
 const SHORT_VERBS: Partial<Readonly<Record<TaskKind, string>>> = {
-  portion: 'in', 'make-frosting': 'frosting', wash: 'wash', 'turn-out': $localize`turn out`, 'crumb-coat': 'coat', weigh: 'ready', line: 'ready', prepare: 'ready',
+  portion: $localize`:a task, short|:in`, 'make-frosting': $localize`:a task, short|:frosting`, wash: $localize`:a task, short|:wash`, 'turn-out': $localize`turn out`, 'crumb-coat': $localize`:a task, short|:coat`, weigh: READY, line: READY, prepare: READY,
 }; // prettier-ignore
 /** A word for a narrow block. */
-export const shortVerb = (kind: TaskKind): string => SHORT_VERBS[kind] ?? kind;
+export const shortVerb = (kind: TaskKind): string => SHORT_VERBS[kind] ?? taskKindName(kind);
 
 /** What each pair of hands does, what touches and is of one batch as one block. */
 export function handBlocks(
@@ -254,7 +264,7 @@ export function coldThings(tasks: readonly PlannedTask[], works: readonly BatchW
         batch: task.batch,
         from: task.from,
         to: mix?.from ?? task.from,
-        what: task.kind === 'thaw' ? 'frozen' : (task.what ?? ''),
+        what: task.kind === 'thaw' ? $localize`frozen` : (task.what ?? ''),
         kind: task.kind === 'chill' ? 'in' : 'out',
       },
     ];
@@ -299,7 +309,9 @@ export function coldLabels(
     return {
       ...thing,
       words:
-        [`${all} ${thing.kind} ${time}`, `${all} ${time}`, all, ''].find((words) => minutesOf(words) <= room) ?? '',
+        [`${all} ${THING_WORDS[thing.kind]} ${time}`, `${all} ${time}`, all, ''].find(
+          (words) => minutesOf(words) <= room,
+        ) ?? '',
     };
   });
 }

@@ -82,12 +82,12 @@ export class Day {
     const starts = this.day.startsAt();
     if (!sheet || count === 0) return [];
     return [
-      { label: '', strong: String(count), more: count === 1 ? 'batch' : 'batches' },
-      ...(starts === undefined ? [] : [{ label: 'begin', strong: this.day.clock(starts), more: '' }]),
+      { label: '', strong: String(count), more: count === 1 ? $localize`batch` : $localize`batches` },
+      ...(starts === undefined ? [] : [{ label: $localize`begin`, strong: this.day.clock(starts), more: '' }]),
       ...(planned
         ? [{ label: '', strong: minutesInWords(Math.max(0, planned.slack.inHand)), more: $localize`in hand` }]
         : []),
-      ...(planned ? [{ label: 'oven', strong: minutesInWords(planned.plan.ovenMinutes), more: '' }] : []),
+      ...(planned ? [{ label: $localize`oven`, strong: minutesInWords(planned.plan.ovenMinutes), more: '' }] : []),
     ];
   });
   /** How sure the plan is. */

@@ -12,7 +12,7 @@ import { NextAct } from '../parts/next-act';
   selector: 'orv-formula-strip',
   imports: [Button],
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { role: 'region', 'aria-label': 'Formula at hand' },
+  host: { role: 'region', '[attr.aria-label]': 'label' },
   template: `
     @if (onBench.record(); as record) {
       <label class="title grows" [attr.data-value]="record.formula.title || placeholder">
@@ -47,6 +47,7 @@ import { NextAct } from '../parts/next-act';
   styleUrl: './formula-strip.css',
 })
 export class FormulaStrip {
+  protected readonly label = $localize`Formula at hand`;
   private readonly store = inject(FormulaStore);
   protected readonly onBench = inject(OnBench);
   private readonly reading = inject(BenchReading);
@@ -63,7 +64,7 @@ export class FormulaStrip {
     if (audit.style) facts.push({ label: styleShortName(audit.style, region) });
     if (version)
       facts.push({
-        label: 'version',
+        label: $localize`version`,
         strong: String(version.number),
         more: this.onBench.unkept() ? $localize`and changes` : '',
       });
@@ -76,7 +77,7 @@ export class FormulaStrip {
     if (bake.lowMinutes !== undefined) {
       const at = bake.celsius === undefined ? '' : $localize`at ${Math.round(bake.celsius)} °C`;
       facts.push({
-        label: 'known:',
+        label: $localize`known:`,
         strong: windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes),
         more: at,
       });

@@ -5,9 +5,13 @@ import { NextAct } from '../parts/next-act';
 
 /** What the keys do everywhere; shown under "?". */
 export const KEYS: readonly { readonly keys: readonly string[]; readonly does: string; readonly where: string }[] = [
-  { keys: [$localize`Ctrl`, 'Z'], does: 'undo', where: 'everywhere' },
-  { keys: [$localize`Ctrl`, $localize`Shift`, 'Z'], does: 'redo', where: 'everywhere' },
-  { keys: [$localize`Ctrl`, 'S'], does: $localize`the next thing to do: the yellow button`, where: 'everywhere' },
+  { keys: [$localize`Ctrl`, 'Z'], does: $localize`undo`, where: $localize`everywhere` },
+  { keys: [$localize`Ctrl`, $localize`Shift`, 'Z'], does: $localize`redo`, where: $localize`everywhere` },
+  {
+    keys: [$localize`Ctrl`, 'S'],
+    does: $localize`the next thing to do: the yellow button`,
+    where: $localize`everywhere`,
+  },
   { keys: ['?'], does: $localize`these keys`, where: $localize`outside a field` },
   {
     keys: [$localize`Ctrl`, 'V'],
@@ -48,7 +52,11 @@ export const KEYS: readonly { readonly keys: readonly string[]; readonly does: s
     where: $localize`Bake, outside a field; Enter too`,
   },
   { keys: [$localize`Backspace`], does: $localize`back to the step before`, where: $localize`Bake, outside a field` },
-  { keys: [$localize`Esc`], does: $localize`close what is open; take back what is typed`, where: 'everywhere' },
+  {
+    keys: [$localize`Esc`],
+    does: $localize`close what is open; take back what is typed`,
+    where: $localize`everywhere`,
+  },
 ];
 
 const inField = (target: EventTarget | null) =>

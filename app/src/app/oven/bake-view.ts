@@ -35,7 +35,9 @@ export function stripMarks(bake: BakePrediction): readonly StripMark[] {
     label: $localize`by ${minutesInWords(bake.minutes.high).replace(' min', '')}`,
     strong: false,
   };
-  return [{ code: 'in', minute: 0, label: 'in', strong: true }, ...timed, out].sort((a, b) => a.minute - b.minute);
+  return [{ code: 'in', minute: 0, label: $localize`in`, strong: true }, ...timed, out].sort(
+    (a, b) => a.minute - b.minute,
+  );
 }
 
 /** A label with its place: row 0 above the strip, row 1 below, further rows further out where labels would touch. */

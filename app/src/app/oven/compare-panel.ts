@@ -235,7 +235,7 @@ export class ComparePanel {
   protected readonly marks = computed(() => {
     if (this.quantity() === 'colour')
       return [
-        { y: 1, words: 'golden' },
+        { y: 1, words: $localize`golden` },
         { y: 1.4, words: $localize`too dark` },
       ];
     return [];

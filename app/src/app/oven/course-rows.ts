@@ -16,7 +16,7 @@ import { ThisBake } from './this-bake';
 const KINDS: readonly { readonly kind: CoverRow['kind']; readonly name: string }[] = [
   { kind: 'lid', name: $localize`heavy lid` },
   { kind: 'bowl', name: $localize`bowl over it` },
-  { kind: 'foil', name: 'foil' },
+  { kind: 'foil', name: $localize`foil` },
 ];
 const MOST_ROWS = 6;
 

@@ -45,12 +45,12 @@ import { ThisOven } from './this-oven';
 import { PanSection } from './pan-section';
 
 const OVENS = [
-  { id: false, name: 'hot' },
-  { id: true, name: 'cold' },
+  { id: false, name: $localize`hot` },
+  { id: true, name: $localize`cold` },
 ];
 const HEATS = [
   { id: false, name: $localize`no fan` },
-  { id: true, name: 'fan' },
+  { id: true, name: $localize`fan` },
 ];
 const MOST_PANS = 24;
 const MOST_PIECES = 100;

@@ -147,7 +147,7 @@ export class SurePanel {
       const percent = Math.round(100 * (says / minutes.likely - 1));
       return percent === 0
         ? $localize`The same here.`
-        : $localize`${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} here.`;
+        : $localize`${Math.abs(percent)} % ${percent > 0 ? $localize`longer` : $localize`shorter`} here.`;
     };
     return [
       ...rules.map(({ id, minutes: says }) => ({

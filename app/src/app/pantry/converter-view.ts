@@ -36,9 +36,9 @@ export type Conversion =
 
 const OTHER_UNITS = ['cup', 'tablespoon', 'teaspoon', 'millilitre', 'ounce'] as const;
 const UNIT_NAMES: Readonly<Record<string, string>> = {
-  cup: 'cups',
-  tablespoon: 'tbsp',
-  teaspoon: 'tsp',
+  cup: $localize`cups`,
+  tablespoon: $localize`tbsp`,
+  teaspoon: $localize`tsp`,
   millilitre: 'ml',
   ounce: 'oz',
 };

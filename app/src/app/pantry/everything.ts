@@ -10,11 +10,11 @@ import { Backups } from '../work/backups';
 import type { HeldAgainst, Rows } from '../work/workbook';
 
 const TABLE_WORDS: Readonly<Record<Table, readonly [one: string, more: string]>> = {
-  formulas: ['formula', 'formulas'],
-  versions: ['version', 'versions'],
-  kitchens: ['kitchen', 'kitchens'],
+  formulas: [$localize`formula`, $localize`formulas`],
+  versions: [$localize`version`, $localize`versions`],
+  kitchens: [$localize`kitchen`, $localize`kitchens`],
   batches: [$localize`kept batch`, $localize`kept batches`],
-  plans: ['day', 'days'],
+  plans: [$localize`day`, $localize`days`],
   bakings: [$localize`bake along`, $localize`bakes along`],
   bakes: [$localize`bake on record`, $localize`bakes on record`],
   larder: [$localize`thing put away`, $localize`things put away`],

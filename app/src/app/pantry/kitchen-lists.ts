@@ -100,7 +100,7 @@ export class KitchenLists {
         beside: [
           percent === 0
             ? $localize`as the table says`
-            : $localize`${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the table`,
+            : $localize`${Math.abs(percent)} % ${percent > 0 ? $localize`more` : $localize`less`} than the table`,
           ...(cup ? repeatsInWords(cup) : []),
         ].join('; '),
       };

@@ -2,14 +2,14 @@ import { cavityMillilitres, type Pan, type PanMaterial, type PanShape } from '@o
 
 /** What pans are made of, as a baker says it: how it takes up heat, and its row of the materials table. */
 export const MADE_OF: readonly { readonly id: string; readonly name: string; readonly material: PanMaterial }[] = [
-  { id: 'aluminium', name: 'aluminium', material: 'light' },
-  { id: 'tinplate', name: 'tinplate', material: 'light' },
+  { id: 'aluminium', name: $localize`aluminium`, material: 'light' },
+  { id: 'tinplate', name: $localize`tinplate`, material: 'light' },
   { id: 'stainless', name: $localize`stainless steel`, material: 'light' },
   { id: 'steel_dark', name: $localize`dark steel`, material: 'dark' },
   { id: 'nonstick', name: $localize`non-stick coated`, material: 'dark' },
-  { id: 'glass', name: 'glass', material: 'glass' },
-  { id: 'ceramic', name: 'ceramic', material: 'ceramic' },
-  { id: 'silicone', name: 'silicone', material: 'silicone' },
+  { id: 'glass', name: $localize`glass`, material: 'glass' },
+  { id: 'ceramic', name: $localize`ceramic`, material: 'ceramic' },
+  { id: 'silicone', name: $localize`silicone`, material: 'silicone' },
   { id: 'cast_iron', name: $localize`cast iron`, material: 'cast-iron' },
   { id: 'enamel_iron', name: $localize`enamelled iron`, material: 'cast-iron' },
 ];

@@ -243,7 +243,7 @@ export class PanEditor {
     const share = Math.round(100 * (read.pan.measuredMillilitres / Math.max(1, Number(this.plainBrim())) - 1));
     return share === 0
       ? $localize`by water, as its measures say`
-      : $localize`by water: ${Math.abs(share)} % ${share < 0 ? 'less' : 'more'} than its measures say`;
+      : $localize`by water: ${Math.abs(share)} % ${share < 0 ? $localize`less` : $localize`more`} than its measures say`;
   });
   protected readonly caution = computed(() => {
     const material = materialById(this.draft().madeOf);

@@ -14,7 +14,7 @@ export interface ShelfRow {
 export function shelfRow(record: StoredFormula, facts: ShelfFacts | undefined, version: number | undefined): ShelfRow {
   const { bake, title } = record.formula;
   const time = bake.lowMinutes === undefined ? '' : windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes);
-  const heat = bake.celsius === undefined ? '' : `${Math.round(bake.celsius)} °C${bake.fan ? ' fan' : ''}`;
+  const heat = bake.celsius === undefined ? '' : `${Math.round(bake.celsius)} °C${bake.fan ? $localize` fan` : ''}`;
   return {
     id: record.id,
     title: title || $localize`Without a name`,

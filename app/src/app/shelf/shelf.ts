@@ -17,7 +17,7 @@ import { SettingsStore } from '../store/settings-store';
 import { HAND_ON, HandingOn } from '../work/handing-on';
 import { Intake, type Incoming, type IntakeReport } from '../work/intake';
 import type { PasteReading } from '../work/shelf-jobs';
-import { FINGERPRINT_PARTS } from '../work/shelf-parts';
+import { FINGERPRINT_NAMES, FINGERPRINT_PARTS } from '../work/shelf-parts';
 import { Work } from '../work/work-client';
 import { droppedFiles, readableFiles } from './dropped-files';
 import { FactsOfTheShelf } from './facts-of-the-shelf';
@@ -76,6 +76,7 @@ export class Shelf {
   protected readonly store = inject(FormulaStore);
   protected readonly intake = inject(Intake);
   protected readonly parts = FINGERPRINT_PARTS;
+  protected readonly partNames = FINGERPRINT_NAMES;
   protected readonly marks = MARKS;
   protected readonly formats = HAND_ON;
 

@@ -23,9 +23,9 @@ import { Work } from '../work/work-client';
 
 type SizeKind = StartSize['kind'];
 const SIZES: readonly { readonly id: SizeKind; readonly name: string }[] = [
-  { id: 'flour', name: 'flour' },
+  { id: 'flour', name: $localize`flour` },
   { id: 'pan', name: $localize`a pan` },
-  { id: 'count', name: 'pieces' },
+  { id: 'count', name: $localize`pieces` },
 ];
 /** What serves a diet that forbids; wanting less of something is a swap, not a start. */
 const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat' && diet !== 'lower-sugar');
@@ -66,7 +66,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
           />
         </div>
         <div class="row" role="group" i18n-aria-label aria-label="How much">
-          <span i18n>by</span>
+          <span i18n="how the size is said|">by</span>
           @for (size of sizes; track size.id) {
             <button type="button" class="chip" [attr.aria-pressed]="kind() === size.id" (click)="kind.set(size.id)">
               {{ size.name }}

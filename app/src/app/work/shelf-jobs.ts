@@ -71,13 +71,16 @@ function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standin
     };
   const outside = verdicts
     .filter(({ verdict }) => verdict !== 'within')
-    .map(({ quantity, verdict }) => `${QUANTITY_NAMES[quantity]} ${verdict === 'below' ? 'low' : 'high'}`);
+    .map(
+      ({ quantity, verdict }) =>
+        `${QUANTITY_NAMES[quantity]} ${verdict === 'below' ? $localize`low` : $localize`high`}`,
+    );
   if (outside.length > 0)
     return {
       severity: 'note',
       text: outside.length > 2 ? $localize`${outside.length} things outside the style` : outside.join(', '),
     };
-  return { severity: 'none', text: 'balanced' };
+  return { severity: 'none', text: $localize`balanced` };
 }
 
 function factsOf(formula: Formula, around: Surroundings): ShelfFacts {

@@ -274,7 +274,7 @@ function preparing(order: Order, of: number): readonly Handwork[] {
     const name = entry?.read.ingredient ? shortIngredientName(entry.read.ingredient, 'UK') : '';
     for (const [words, what, minutes] of PREPARING) {
       if (!words.test(line.text)) continue;
-      const task = /butter|spice/.test(what) || name === '' ? what : `${what} the ${name}`;
+      const task = what.includes(' ') || name === '' ? what : $localize`${what}:done: the ${name}:thing:`;
       found.set(task, Math.max(found.get(task) ?? 0, minutes));
       break;
     }
@@ -293,8 +293,8 @@ const STANDS_LONGER = { butter: 720, other: 120 } as const;
 
 /** What a frosting is beaten from, soft: as what it is taken out, and whether an ingredient is it. */
 const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is: (behavesAs: string) => boolean])[] = [
-  ['butter, for the frosting', 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
-  ['cream cheese', 'cream-cheese', (behavesAs) => behavesAs === 'cream-cheese'],
+  [$localize`butter, for the frosting`, 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
+  [$localize`cream cheese`, 'cream-cheese', (behavesAs) => behavesAs === 'cream-cheese'],
 ];
 /** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
 function waitingOfBatch(order: Order): readonly Waiting[] {
@@ -320,15 +320,16 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
       });
   };
   const butter = entries.find(({ ingredient }) => BUTTERS.has(ingredient.behavesAs));
-  if (butter && soft) out('butter', butter.grams <= 130 ? 'butter-stick' : 'butter-block', STANDS_LONGER.butter);
+  if (butter && soft)
+    out($localize`butter`, butter.grams <= 130 ? 'butter-stick' : 'butter-block', STANDS_LONGER.butter);
   const cold = /\bcold\b|\bfrozen\b/i.test(order.bake.order.formula.components.flatMap(({ lines }) => lines.map(({ text }) => text)).join(' ')); // prettier-ignore
   if (butter && family === 'rub-in' && cold)
-    waiting.push({ kind: 'chill', what: 'butter, cubed', leastMinutes: 20, mostMinutes: 720 });
+    waiting.push({ kind: 'chill', what: $localize`butter, cubed`, leastMinutes: 20, mostMinutes: 720 });
   const eggs = entries.some(({ ingredient }) => ingredient.behavesAs === 'egg');
   const milk = entries.find(({ ingredient }) => MILKS.test(ingredient.behavesAs));
   if (soft || family === 'whisked') {
-    if (eggs) out('eggs', 'eggs-loose', STANDS_LONGER.other);
-    if (milk && soft) out('milk', 'milk-jug', STANDS_LONGER.other);
+    if (eggs) out($localize`eggs`, 'eggs-loose', STANDS_LONGER.other);
+    if (milk && soft) out($localize`milk`, 'milk-jug', STANDS_LONGER.other);
   }
   const dressed = order.bake.audit.lines.flatMap(({ inBatter, entries: all }) =>
     inBatter ? [] : all.flatMap(({ read }) => read.ingredient?.behavesAs ?? []),

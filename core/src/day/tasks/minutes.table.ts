@@ -52,16 +52,16 @@ export const WARM = { freshMinutes: 40, weight: 0.15 } as const;
 
 /** Words of a line or a step that are work of their own before mixing, and the minutes of a usual amount. */
 export const PREPARING: readonly (readonly [words: RegExp, what: string, minutes: number])[] = [
-  [/\bbrown(?:ed)? (?:the )?butter|butter,? browned/i, 'brown the butter', 10],
-  [/\btoast(?:ed|ing)?\b/i, 'toast', 10],
-  [/\bgrate(?:d)?\b|\bshredded\b/i, 'grate', 6],
-  [/\bzest(?: and juice)? of|\bzested\b/i, 'zest', 3],
-  [/\bjuice of\b/i, 'squeeze', 3],
-  [/\bpur[ée]e?d\b/i, 'purée', 5],
-  [/\bmash(?:ed)?\b(?![^,]*\bcooked)/i, 'mash', 3],
-  [/\bchop(?:ped)?\b|\bdiced\b|\bcut into (?:small )?pieces\b|\bfinely sliced\b|\bpeeled\b|\bcored\b/i, 'chop', 5],
-  [/\bmelt(?:ed)?\b/i, 'melt', 4],
-  [/\bseeds ground\b|\bpods?\b/i, 'grind the spice', 4],
+  [/\bbrown(?:ed)? (?:the )?butter|butter,? browned/i, $localize`:something prepared|:brown the butter`, 10],
+  [/\btoast(?:ed|ing)?\b/i, $localize`:something prepared|:toast`, 10],
+  [/\bgrate(?:d)?\b|\bshredded\b/i, $localize`:something prepared|:grate`, 6],
+  [/\bzest(?: and juice)? of|\bzested\b/i, $localize`:something prepared|:zest`, 3],
+  [/\bjuice of\b/i, $localize`:something prepared|:squeeze`, 3],
+  [/\bpur[ée]e?d\b/i, $localize`:something prepared|:purée`, 5],
+  [/\bmash(?:ed)?\b(?![^,]*\bcooked)/i, $localize`:something prepared|:mash`, 3],
+  [/\bchop(?:ped)?\b|\bdiced\b|\bcut into (?:small )?pieces\b|\bfinely sliced\b|\bpeeled\b|\bcored\b/i, $localize`:something prepared|:chop`, 5],
+  [/\bmelt(?:ed)?\b/i, $localize`:something prepared|:melt`, 4],
+  [/\bseeds ground\b|\bpods?\b/i, $localize`:something prepared|:grind the spice`, 4],
 ];
 /** Other words on the same line that it is bought so: "toasted, bought", "chopped dried apricots". */
 export const BOUGHT_SO = /\bbought\b|\bshop\b|\bready\b|\btin(?:ned)?\b|\bcanned\b|\bcooked\b|\bchopped dried\b/i;

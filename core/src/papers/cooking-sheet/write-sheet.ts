@@ -1,3 +1,4 @@
+import { amountInWords } from '../../words/batch-words/index.js';
 import Papa from 'papaparse';
 import { plainStep } from './step-words.js';
 import type { SheetDocument } from './document.js';
@@ -18,7 +19,15 @@ export function sheetCsv(sheet: SheetDocument): string {
     const name = scaled === '' ? of : `${of} (${scaled})`;
     return [
       ...groups.flatMap((group) =>
-        group.rows.map((row) => [name, group.name, row.name, row.amount, row.grams, row.runningGrams, row.note]),
+        group.rows.map((row) => [
+          name,
+          group.name,
+          row.name,
+          amountInWords(row.amount),
+          row.grams,
+          row.runningGrams,
+          row.note,
+        ]),
       ),
       ...unweighed.map(({ text, how }) => [name, '', text, '', '', '', how]),
     ];
@@ -71,7 +80,14 @@ export function sheetMarkdown(sheet: SheetDocument): string {
       '| --- | --- | --- | ---: | ---: | --- |',
       ...groups.flatMap((group) =>
         group.rows.map((sheetRow) =>
-          row([group.name, sheetRow.name, sheetRow.amount, sheetRow.grams, sheetRow.runningGrams, sheetRow.note]),
+          row([
+            group.name,
+            sheetRow.name,
+            amountInWords(sheetRow.amount),
+            sheetRow.grams,
+            sheetRow.runningGrams,
+            sheetRow.note,
+          ]),
         ),
       ),
       ...unweighed.map(({ text, how }) => row(['', text, '', '', '', how])),

@@ -1,3 +1,4 @@
+import { amountInWords } from '../../words/batch-words/index.js';
 import { autoTable, type CellInput, type RowInput } from 'jspdf-autotable';
 import { plainStep, type SheetDocument } from '../cooking-sheet/index.js';
 import { bytesOf, FAMILY, newPdf, type PrintFonts } from './fonts.js';
@@ -24,7 +25,9 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
   };
   say(`${sheet.size}${sheet.version === undefined ? '' : $localize`; from version ${sheet.version}`}.`);
   say(sheet.mixing);
-  const head: RowInput[] = [['when', 'ingredient', $localize`as you measure it`, 'g', $localize`scale shows`, '']];
+  const head: RowInput[] = [
+    [$localize`when`, $localize`ingredient`, $localize`as you measure it`, 'g', $localize`scale shows`, ''],
+  ];
   const body: RowInput[] = sheet.components.flatMap((component): RowInput[] => [
     [
       {
@@ -37,7 +40,7 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
       group.rows.map((row, i): RowInput => [
         i === 0 ? group.name : '',
         row.name,
-        row.amount,
+        amountInWords(row.amount),
         String(row.grams),
         String(row.runningGrams),
         row.note,

@@ -1,3 +1,4 @@
+import { amountInWords } from '../batch-words/index.js';
 import { inSentence, shortDecimal, uncapitalised } from '../../ground/language/index.js';
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
@@ -36,7 +37,7 @@ function weighWords(step: WeighStep, before: string | undefined): StepWords {
   const optional = step.optional ? $localize` If you like.` : '';
   const spoon =
     step.by === 'measure' || step.by === 'count'
-      ? $localize`${capitalised(step.amount)}, or stop at`
+      ? $localize`${capitalised(amountInWords(step.amount))}, or stop at`
       : $localize`Stop at`;
   return {
     lead,
@@ -103,7 +104,7 @@ export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans:
 export function nextInWords(step: WalkStep, pans: string, methodWords: string): string {
   switch (step.kind) {
     case 'weigh':
-      return step.by === 'as-written' ? step.name : `${step.name}, ${step.by === 'scale' ? scaleGrams(step.grams) : step.amount}`; // prettier-ignore
+      return step.by === 'as-written' ? step.name : `${step.name}, ${step.by === 'scale' ? scaleGrams(step.grams) : amountInWords(step.amount)}`; // prettier-ignore
     case 'mix':
       return firstWords(methodWords) || $localize`mix`;
     case 'divide':

@@ -1,3 +1,4 @@
+export { amountInWords } from './amounts.js';
 export {
   careInWords,
   eachInWords,

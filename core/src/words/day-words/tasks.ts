@@ -4,10 +4,10 @@ import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 
 /** A word or two for a kind of task, as a lane or a filter says it. */
 const KIND_NAMES: Readonly<Record<TaskKind, string>> = {
-  'take-out': $localize`take out`, chill: $localize`chill`, soak: $localize`soak`, prepare: $localize`prepare`, line: $localize`line`, preheat: $localize`heat up`, weigh: $localize`weigh`, mix: $localize`mix`, rest: $localize`rest`,
-  portion: $localize`into the oven`, bake: $localize`bake`, griddle: $localize`griddle`, turn: $localize`turn`, tent: $localize`tent`, uncover: $localize`uncover`, 'turn-down': $localize`turn down`, 'set-oven': $localize`set the oven`, out: $localize`out`,
-  'turn-out': $localize`turn out`, 'from-store': $localize`from the tin`, thaw: $localize`thaw`, cool: $localize`cool`, 'make-frosting': $localize`make the frosting`, 'crumb-coat': $localize`crumb coat`, fill: $localize`fill`,
-  frost: $localize`frost`, slice: $localize`slice`, pack: $localize`pack`, wash: $localize`wash up`, feed: $localize`feed`, own: $localize`to do`,
+  'take-out': $localize`:a task|:take out`, chill: $localize`:a task|:chill`, soak: $localize`:a task|:soak`, prepare: $localize`:a task|:prepare`, line: $localize`:a task|:line`, preheat: $localize`:a task|:heat up`, weigh: $localize`:a task|:weigh`, mix: $localize`:a task|:mix`, rest: $localize`:a task|:rest`,
+  portion: $localize`:a task|:into the oven`, bake: $localize`:a task|:bake`, griddle: $localize`:a task|:griddle`, turn: $localize`:a task|:turn`, tent: $localize`:a task|:tent`, uncover: $localize`:a task|:uncover`, 'turn-down': $localize`:a task|:turn down`, 'set-oven': $localize`:a task|:set the oven`, out: $localize`:a task|:out`,
+  'turn-out': $localize`:a task|:turn out`, 'from-store': $localize`:a task|:from the tin`, thaw: $localize`:a task|:thaw`, cool: $localize`:a task|:cool`, 'make-frosting': $localize`:a task|:make the frosting`, 'crumb-coat': $localize`:a task|:crumb coat`, fill: $localize`:a task|:fill`,
+  frost: $localize`:a task|:frost`, slice: $localize`:a task|:slice`, pack: $localize`:a task|:pack`, wash: $localize`:a task|:wash up`, feed: $localize`:a task|:feed`, own: $localize`:a task|:to do`,
 }; // prettier-ignore
 export const taskKindName = (kind: TaskKind): string => KIND_NAMES[kind];
 
@@ -76,7 +76,7 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
     case 'pack':
       return $localize`Pack: ${it}`;
     case 'wash':
-      return $localize`Wash the ${what === '' ? $localize`pan` : what}:what:: ${it}`;
+      return $localize`Wash the ${what === 'bowl' ? $localize`bowl` : $localize`pan`}:what:: ${it}`;
     case 'own':
       return capitalised(it);
     case 'feed':

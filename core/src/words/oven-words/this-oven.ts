@@ -12,14 +12,14 @@ function givesInWords({ celsius, spread }: { readonly celsius: number; readonly 
   const gives =
     off === 0
       ? $localize`gives what it says`
-      : $localize`is ${Math.abs(off)} °C ${off < 0 ? $localize`cool` : $localize`hot`}`;
+      : $localize`is ${Math.abs(off)} °C ${off < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}`;
   return $localize`${gives}, give or take ${Math.round(spread)}`;
 }
 
 /** How far the oven is off, as its thermometer said; what to do where nobody looked. */
 export function ownOvenInWords(offset: { readonly celsius: number; readonly spread: number } | undefined): string {
   if (!offset) return $localize`Put a thermometer in it once: nothing narrows the window more.`;
-  return `It ${givesInWords(offset)}.`;
+  return $localize`It ${givesInWords(offset)}.`;
 }
 
 /** What bakes, and thermometers with them, say of the oven. */

@@ -51,7 +51,7 @@ const WINDOW_REASONS: {
     sentence($localize`Another shape than the known bake.`, $localize`What was learned there holds here in part.`),
   'oven-known': ({ celsius, spread }) =>
     sentence(
-      $localize`This oven is ${celsius === 0 ? $localize`true` : `${Math.abs(Math.round(celsius))} °C ${celsius < 0 ? $localize`cool` : $localize`hot`}`}, give or take ${Math.round(spread)}.`,
+      $localize`This oven is ${celsius === 0 ? $localize`true` : `${Math.abs(Math.round(celsius))} °C ${celsius < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}`}, give or take ${Math.round(spread)}.`,
       $localize`By a thermometer in it.`,
     ),
   'oven-unknown': ({ percent }) =>

@@ -28,7 +28,7 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
   'oven-off': ({ facts: { offCelsius, celsius, setTo } }) =>
     sentence(
       $localize`Set this oven to ${setTo} °C for ${celsius} inside.`,
-      $localize`By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? $localize`cool` : $localize`hot`}. The time here reckons with the dial as it is set.`,
+      $localize`By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}. The time here reckons with the dial as it is set.`,
     ),
   'lid-off': (a) =>
     sentence(

@@ -1,7 +1,14 @@
 export { problemInWords } from './problems.js';
 export { faultInWords } from './ingredients.js';
 export { findingInWords, fixInWords } from './findings.js';
-export { QUANTITY_NAMES, REASON_CODES_WORDED, bandInWords, quantityInWords, verdictInWords } from './verdicts.js';
+export {
+  QUANTITY_NAMES,
+  REASON_CODES_WORDED,
+  VERDICT_NAMES,
+  bandInWords,
+  quantityInWords,
+  verdictInWords,
+} from './verdicts.js';
 export { adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';
 export { PHASE_NAMES, phConsequence } from './leavening.js';
 export { limitInWords } from './limits.js';

@@ -15,6 +15,13 @@ export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   'crumb-ph': $localize`crumb pH`,
 };
 
+/** Where a figure stands against its band. */
+export const VERDICT_NAMES: Readonly<Record<BandVerdict['verdict'], string>> = {
+  below: $localize`below`,
+  within: $localize`within`,
+  above: $localize`above`,
+};
+
 /** What a quantity means for the bake where it stands. A spec holds this table and the list of codes together. */
 const CONSEQUENCES: Readonly<Record<ReasonCode, string>> = {
   'flour-below': $localize`Little flour for all it must carry: the middle may sink.`,

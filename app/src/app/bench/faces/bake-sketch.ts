@@ -122,12 +122,16 @@ export class BakeSketch {
   protected readonly spoken = computed(() => {
     const { middle, side, openness, crust, gummy } = this.section();
     const stands =
-      middle < side - 0.03 ? $localize`sunk in the middle` : middle > side * 1.12 ? 'domed' : $localize`nearly level`;
+      middle < side - 0.03
+        ? $localize`sunk in the middle`
+        : middle > side * 1.12
+          ? $localize`domed`
+          : $localize`nearly level`;
     const colour =
-      ['pale', $localize`light gold`, $localize`golden brown`, 'dark', $localize`very dark`][
+      [$localize`pale`, $localize`light gold`, $localize`golden brown`, $localize`dark`, $localize`very dark`][
         Math.min(4, Math.floor(crust * 5))
       ] ?? '';
-    return $localize`The bake cut in half: ${Math.round(100 * middle)} % of the style's height in the middle, ${stands}, ${openness > 0.6 ? 'coarse' : openness < 0.25 ? 'fine' : 'even'} crumb, ${colour} crust${gummy > 0.15 ? $localize`, a wet line at the foot` : ''}.`;
+    return $localize`The bake cut in half: ${Math.round(100 * middle)} % of the style's height in the middle, ${stands}, ${openness > 0.6 ? $localize`coarse` : openness < 0.25 ? $localize`fine` : $localize`even`} crumb, ${colour} crust${gummy > 0.15 ? $localize`, a wet line at the foot` : ''}.`;
   });
 }
 

@@ -13,7 +13,7 @@ import { How } from '../how';
 import { BatterOutlook } from '../outlook';
 
 const NAMES: Readonly<Record<Nutrient, string>> = {
-  energy: 'energy', fat: 'fat', carbohydrate: $localize`starch and sugars`, sugars: $localize`of which sugars`, fibre: 'fibre', protein: 'protein', salt: 'salt', sodium: 'sodium',
+  energy: $localize`energy`, fat: $localize`fat`, carbohydrate: $localize`starch and sugars`, sugars: $localize`of which sugars`, fibre: $localize`fibre`, protein: $localize`protein`, salt: $localize`salt`, sodium: $localize`sodium`,
 }; // prettier-ignore
 const UNIT: Readonly<Record<Nutrient, string>> = {
   energy: 'kcal', fat: 'g', carbohydrate: 'g', sugars: 'g', fibre: 'g', protein: 'g', salt: 'g', sodium: 'mg',
@@ -238,7 +238,7 @@ export class PortionFace {
   protected setPortions(count: number | undefined): void {
     const id = this.onBench.id();
     if (id === undefined || count === undefined) return;
-    const of = this.judged()?.portions.of ?? 'portions';
+    const of = this.judged()?.portions.of ?? $localize`portions`;
     this.store.change(id, $localize`the number of portions`, ({ formula }) => ({
       formula: { ...formula, yield: $localize`makes ${count} ${of}` },
     }));

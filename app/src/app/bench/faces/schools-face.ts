@@ -14,14 +14,14 @@ import {
 } from '@orvin/core/batter/leavening-methods';
 import { USUAL_PLACE } from '@orvin/core/kitchen/kitchen';
 import { consequenceInWords, SCHOOL_NAMES, settingInWords } from '@orvin/core/words/explaining';
-import { phConsequence } from '@orvin/core/words/wording';
+import { VERDICT_NAMES, phConsequence } from '@orvin/core/words/wording';
 import { minutesInWords, phInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
 
 const ACIDS = [
   { id: 'cream-of-tartar', name: $localize`cream of tartar` },
-  { id: 'white-vinegar', name: 'vinegar' },
+  { id: 'white-vinegar', name: $localize`vinegar` },
   { id: 'lemon-juice', name: $localize`lemon juice` },
 ] as const;
 const SHARES = [0.15, 0.25, 0.4] as const;
@@ -189,11 +189,11 @@ export class SchoolsFace {
     const lift = liftOf(parts, ledger, behaviour, usual, waiting.usableMillimoles, place.metresAboveSea);
     const typical = audit.style?.specificVolume.typical ?? lift.specificVolume;
     const percent = Math.round(100 * (lift.specificVolume / typical - 1));
-    const wait = Number.isFinite(waiting.adviceMinutes) ? minutesInWords(waiting.adviceMinutes) : 'hours';
+    const wait = Number.isFinite(waiting.adviceMinutes) ? minutesInWords(waiting.adviceMinutes) : $localize`hours`;
     const [turns] = consequencesOf(parts, ledger.crumbPh, ledger.leftoverSodaGrams, ledger.flourGrams);
     const missed = [
-      setting.gasStanding === 'within' ? '' : $localize`gas ${setting.gasStanding} the band`,
-      setting.phStanding === 'within' ? '' : $localize`crumb pH ${setting.phStanding} the band`,
+      setting.gasStanding === 'within' ? '' : $localize`gas ${VERDICT_NAMES[setting.gasStanding]} the band`,
+      setting.phStanding === 'within' ? '' : $localize`crumb pH ${VERDICT_NAMES[setting.phStanding]} the band`,
     ].filter((part) => part !== '');
     return {
       school,

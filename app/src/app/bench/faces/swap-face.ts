@@ -318,7 +318,7 @@ export class SwapFace {
   private priceDifference(swapped: Swapped): string {
     const more = costDifference(swapped.lines, this.store.kitchen().prices ?? []);
     if (more === undefined) return '';
-    return $localize` Costs ${decimal(Math.abs(more), 2)} ${more >= 0 ? 'more' : 'less'}.`;
+    return $localize` Costs ${decimal(Math.abs(more), 2)} ${more >= 0 ? $localize`more` : $localize`less`}.`;
   }
 
   protected want(diet: Diet): void {

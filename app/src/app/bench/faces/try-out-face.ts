@@ -17,7 +17,7 @@ import {
   type TriedOut,
   takenOver,
 } from '@orvin/core/bench/sandbox';
-import { QUANTITY_NAMES } from '@orvin/core/words/wording';
+import { QUANTITY_NAMES, VERDICT_NAMES } from '@orvin/core/words/wording';
 import { gramsInWords, phInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../../store/formula-store';
 import { Adapting } from '../adapting';
@@ -236,7 +236,7 @@ export class TryOutFace {
     const off = this.tried()?.verdicts.filter(({ verdict }) => verdict !== 'within') ?? [];
     return off.length === 0
       ? $localize`Everything lies inside the style.`
-      : $localize`Outside the style: ${off.map(({ quantity, verdict }) => `${QUANTITY_NAMES[quantity]} ${verdict}`).join(', ')}.`;
+      : $localize`Outside the style: ${off.map(({ quantity, verdict }) => `${QUANTITY_NAMES[quantity]} ${VERDICT_NAMES[verdict]}`).join(', ')}.`;
   });
   protected readonly controls = computed((): readonly Control[] => {
     const flour = Math.max(this.audit().totals.flour, 1);
@@ -246,34 +246,34 @@ export class TryOutFace {
     return [
       {
         key: 'sodaGrams',
-        name: 'soda',
+        name: $localize`soda`,
         most: Number((0.035 * flour).toFixed(1)),
         step: 0.1,
         value: ({ sodaGrams }) => grams(sodaGrams),
       },
       {
         key: 'powderGrams',
-        name: 'powder',
+        name: $localize`powder`,
         most: Number((0.12 * flour).toFixed(1)),
         step: 0.1,
         value: ({ powderGrams }) => grams(powderGrams),
       },
       {
         key: 'acidGrams',
-        name: 'vinegar',
+        name: $localize`vinegar`,
         most: Math.round(0.2 * flour),
         step: 1,
         value: ({ acidGrams }) => grams(acidGrams),
       },
-      { key: 'liquid', name: 'liquid', most: 2, step: 0.02, value: ({ liquid }) => times(liquid) },
-      { key: 'fat', name: 'fat', most: 2, step: 0.02, value: ({ fat }) => times(fat) },
-      { key: 'sugar', name: 'sugar', most: 2, step: 0.02, value: ({ sugar }) => times(sugar) },
+      { key: 'liquid', name: $localize`liquid`, most: 2, step: 0.02, value: ({ liquid }) => times(liquid) },
+      { key: 'fat', name: $localize`fat`, most: 2, step: 0.02, value: ({ fat }) => times(fat) },
+      { key: 'sugar', name: $localize`sugar`, most: 2, step: 0.02, value: ({ sugar }) => times(sugar) },
       ...(has((category) => category === 'egg')
-        ? [{ key: 'egg', name: 'egg', most: 2, step: 0.02, value: ({ egg }) => times(egg) } satisfies Control]
+        ? [{ key: 'egg', name: $localize`egg`, most: 2, step: 0.02, value: ({ egg }) => times(egg) } satisfies Control]
         : []),
       {
         key: 'wholeGrain',
-        name: 'wholemeal',
+        name: $localize`wholemeal`,
         most: 1,
         step: 0.02,
         value: ({ wholeGrain }) => `${Math.round(100 * wholeGrain)} %`,

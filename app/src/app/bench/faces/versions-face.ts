@@ -274,7 +274,7 @@ export class VersionsFace {
     ...this.store
       .formulas()
       .filter(({ id }) => id !== this.onBench.id())
-      .map(({ id, formula }) => ({ id, name: formula.title || 'unnamed' })),
+      .map(({ id, formula }) => ({ id, name: formula.title || $localize`unnamed` })),
   ]);
   protected readonly first = linkedSignal(() => {
     const base = this.onBench.base();
