@@ -26,12 +26,26 @@ async function bundledCore() {
       bundle: true,
       format: 'cjs',
       platform: 'node',
-      inject: [`${root}scripts/localized.mjs`],
       outfile: own,
     });
     renameSync(own, file); // whole or not at all, when two start at once
   }
   return pathToFileURL(file).href;
+}
+
+/** What the core says, in the language that is asked for: its sentences are marked where they stand, and put in before it is loaded. */
+async function speak(words) {
+  await import('@angular/localize/init');
+  const at = words.findIndex((word) => /^--language(?:=|$)/.test(word));
+  const language = words[at]?.split('=')[1] ?? words[at + 1];
+  if (at < 0 || language !== 'de') return;
+  const { loadTranslations } = await import('@angular/localize');
+  const { Xliff1TranslationParser } = await import('@angular/localize/tools');
+  const file = `${root}app/src/locale/messages.de.xlf`;
+  const parser = new Xliff1TranslationParser();
+  const text = readFileSync(file, 'utf8');
+  const { translations } = parser.parse(file, text, parser.analyze(file, text).hint);
+  loadTranslations(Object.fromEntries(Object.entries(translations).map(([id, { text: said }]) => [id, said])));
 }
 
 function read(file, decodeText) {
@@ -60,6 +74,7 @@ function finish(code, stream, text) {
 
 process.stdout.on('error', () => process.exit(0)); // a reader that went away is no fault
 try {
+  await speak(process.argv.slice(2));
   const { decodeText, OPTION_KINDS, runCommand, USAGE } = (await import(await bundledCore())).default;
   const options = Object.fromEntries(
     Object.entries(OPTION_KINDS).map(([name, kind]) => [

@@ -1,3 +1,4 @@
+import { shortDecimal } from '@orvin/core/ground/language';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -149,7 +150,7 @@ export class FigureField extends KeptField {
   private readonly bounds = computed(() => ({ lowest: this.lowest(), highest: this.highest(), whole: this.whole() }));
   protected readonly standing = computed(() => {
     const figure = this.figure();
-    return figure === undefined ? '' : String(Number(figure.toFixed(6)));
+    return figure === undefined ? '' : shortDecimal(figure, 6);
   });
 
   /** The figure as it is being typed, where it can be read: for what follows every keystroke. */

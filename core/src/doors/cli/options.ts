@@ -178,6 +178,8 @@ const schema = Joi.object({
   school: Joi.string().valid(...LEAVENING_METHODS),
   fineness: Joi.string().valid('spoons', 'tenths'),
   share: Joi.number().min(0).max(1),
+  // the caller puts it in before any of this is loaded: see scripts/orvin.mjs
+  language: Joi.string().valid('en', 'de'),
   region: Joi.string()
     .uppercase()
     .valid(...REGIONS)

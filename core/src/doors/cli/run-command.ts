@@ -56,7 +56,7 @@ const TAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['devices', ['port', 'pace']],
   ['plan', ['by', 'not-before', 'hands', 'ovens', 'room', 'seconds', 'ics']],
 ]); // prettier-ignore
-const EVERY_COMMAND: ReadonlySet<string> = new Set(['region', 'style', 'filled']);
+const EVERY_COMMAND: ReadonlySet<string> = new Set(['region', 'style', 'filled', 'language']);
 
 /** An option that the command has no use for: told, not passed over. */
 function useless(name: string, typed: TypedOptions): Outcome | undefined {
@@ -109,7 +109,7 @@ export const USAGE = `usage: npm run --silent orvin -- <command> FILE|- [options
                  --by "2026-11-28T15:00"   --not-before "2026-11-28T09:15"   --hands 2   --ovens 1
                  --room 21   --seconds 5   --ics day.ics
   convert "2 cups plain flour"   --to g   --filled scooped|spooned|sifted|packed
-  every command: --region US|UK|CA|AU|NZ|IN|JP|EU   --style muffin
+  every command: --region US|UK|CA|AU|NZ|IN|JP|EU   --style muffin   --language en|de
 
 FILE is a text, a Markdown card, a saved page, schema.org/Recipe as JSON, a table of lines (CSV) or Orvin's own file; - is standard input. JSON goes to standard output, messages to standard error.
 Exit code 0 done, 1 the input was refused, 2 wrong use.`;
@@ -118,6 +118,7 @@ Exit code 0 done, 1 the input was refused, 2 wrong use.`;
 export const OPTION_KINDS: Readonly<Record<string, 'value' | 'values' | 'flag'>> = {
   region: 'value',
   style: 'value',
+  language: 'value',
   to: 'values',
   compare: 'flag',
   schedule: 'value',

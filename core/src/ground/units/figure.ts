@@ -3,6 +3,8 @@
  * what cannot be is refused with its reason; nothing is dropped from it silently, a sign least of all.
  */
 
+import { LANGUAGE } from '../language/index.js';
+
 export interface FigureBounds {
   readonly lowest: number;
   readonly highest: number;
@@ -30,8 +32,11 @@ const LONGEST = 40;
 /** A sign, digits, and what may follow them; a unit behind is the field's own and says nothing new. */
 const WRITTEN =
   /^([-−–+])?\s?(?:(\d{1,12})(?:\s(\d{1,3})\/(\d{1,3})|\/(\d{1,3})|\s?([¼½¾⅓⅔⅛⅜⅝⅞])|[.,](\d{0,9}))?|[.,](\d{1,9})|([¼½¾⅓⅔⅛⅜⅝⅞]))\s?(?:°|[a-zµ%]|\s){0,12}$/iu;
-/** "1,200" and "12,500.5": a comma before three digits counts thousands, as it stands in a long number. */
-const THOUSANDS = /(?<=^[-−–+]?[1-9]\d{0,2}(?:,\d{3}){0,3}),(?=\d{3}(?:\D|$))/;
+/** "1,200" and "12,500.5": a comma before three digits counts thousands, as it stands in a long number; in German the point does. */
+const THOUSANDS =
+  LANGUAGE === 'de'
+    ? /(?<=^[-−–+]?[1-9]\d{0,2}(?:\.\d{3}){0,3})\.(?=\d{3}(?:\D|$))/
+    : /(?<=^[-−–+]?[1-9]\d{0,2}(?:,\d{3}){0,3}),(?=\d{3}(?:\D|$))/;
 
 function withoutThousands(text: string): string {
   let rest = text;
