@@ -88,7 +88,7 @@ test('brought up to date in mid-bake, the bake goes on; the next start is the ne
 
 /** Orvin's server over a folder, in a process of its own. */
 async function served(folder: string): Promise<{ readonly address: string; readonly stop: () => void }> {
-  const code = `const { buildServer } = await import('./server/src/app.ts');
+  const code = `await import('@angular/localize/init'); const { buildServer } = await import('./server/src/app.ts');
     console.log(await (await buildServer(process.argv[1])).listen({ port: 0, host: '127.0.0.1' }));`;
   const server = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', code, folder], { cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'] });
   const address = await new Promise<string>((found) => server.stdout.on('data', (said: Buffer) => found(said.toString().trim())));

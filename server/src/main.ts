@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import { buildServer } from './app.js';
 
 const DEFAULT_PORT = 4310;

@@ -1,3 +1,4 @@
+import '@angular/localize/init';
 import fastifyStatic from '@fastify/static';
 import { fileURLToPath } from 'node:url';
 import { isOwnName, securedServer } from '../secured.js';

@@ -175,7 +175,8 @@ export class OvenLearned {
     const since = this.ownOven().changes?.at(-1);
     const anew = epoch > 0 && since ? $localize` Learned anew since ${dayOf(since.at)}:since:: ${inSentence(since.what)} changed.` : ''; // prettier-ignore
     const thermometer = readings === 0 ? $localize` A thermometer in it would tell it from your recipes.` : '';
-    return $localize`from ${bakes} ${bakes === 1 ? $localize`bake` : $localize`bakes`}${read}.${thermometer}${anew}`;
+    const from = bakes === 1 ? $localize`from 1 bake` : $localize`from ${bakes} bakes`;
+    return `${from}${read}.${thermometer}${anew}`;
   });
   protected readonly course = toSignal(
     toObservable(this.learning.lessons).pipe(

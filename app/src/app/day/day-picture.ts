@@ -92,7 +92,7 @@ export class DayPicture {
         ...thing,
         words:
           thing.kind === 'stands'
-            ? fitting([$localize`${titlesFor(title).at(-1) ?? ''} chills`, 'chills'], room)
+            ? fitting([$localize`${titlesFor(title).at(-1) ?? ''} chills`, $localize`chills`], room)
             : thing.words,
         whole:
           thing.kind === 'stands'

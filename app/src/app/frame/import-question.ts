@@ -104,12 +104,12 @@ export class ImportQuestion {
       fresh > 0 ? $localize`${fresh} new` : '',
       differs > 0
         ? differs === 1
-          ? $localize`one that differs from what is on the shelf`
+          ? $localize`1 that differs from what is on the shelf`
           : $localize`${differs} that differ from what is on the shelf`
         : '',
       equal > 0
         ? equal === 1
-          ? $localize`one that is there already, just so, and stays as it is`
+          ? $localize`1 that is there already, just so, and stays as it is`
           : $localize`${equal} that are there already, just so, and stay as they are`
         : '',
     ].filter((part) => part !== '');

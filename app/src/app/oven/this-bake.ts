@@ -3,7 +3,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { otherWays, partnerBake } from '@orvin/core/batch/bakes';
 import type { KnownBake } from '@orvin/core/formula/formula';
 import { ovenOffset, UNKNOWN_OVEN, USUAL_PLACE, type OwnOven } from '@orvin/core/kitchen/kitchen';
-import { vesselSaid } from '@orvin/core/kitchen/equipment';
+import { vesselWritten } from '@orvin/core/formula/vessels';
 import { isFree } from '@orvin/core/kitchen/pans';
 import type { BakeJob } from '@orvin/core/oven/baking';
 import type { OvenSettings } from '@orvin/core/oven/settings';
@@ -62,7 +62,7 @@ export class ThisBake {
       .formulas()
       .filter(({ id, formula, oven }) => {
         const written = oven.pans ?? formula.bake.pan ?? '';
-        return id !== this.onBench.id() && written.trim() !== '' && vesselSaid(written, ownPans).kind === 'vessel';
+        return id !== this.onBench.id() && written.trim() !== '' && vesselWritten(written, ownPans).kind === 'vessel';
       })
       .map(({ id, formula }) => ({ id, title: formula.title }));
   });

@@ -36,7 +36,7 @@ export type Conversion =
 
 const OTHER_UNITS = ['cup', 'tablespoon', 'teaspoon', 'millilitre', 'ounce'] as const;
 const UNIT_NAMES: Readonly<Record<string, string>> = {
-  cup: $localize`cups`,
+  cup: $localize`:a measure|:cups`,
   tablespoon: $localize`tbsp`,
   teaspoon: $localize`tsp`,
   millilitre: 'ml',

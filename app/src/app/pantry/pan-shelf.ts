@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, output, signal } 
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { forget, learn, type OwnPan } from '@orvin/core/kitchen/kitchen';
-import { pansSaid } from '@orvin/core/kitchen/equipment';
+import { pansWritten } from '@orvin/core/formula/vessels';
 import { cavityMillilitres } from '@orvin/core/kitchen/pans';
 import { brimWords } from '../parts/pan-shapes';
 import { FormulaStore } from '../store/formula-store';
@@ -156,7 +156,7 @@ export class PanShelf {
   protected add(field: HTMLInputElement): void {
     const written = field.value.trim();
     if (written === '') return;
-    const parsedPan = pansSaid(written);
+    const parsedPan = pansWritten(written);
     if (parsedPan.kind !== 'pan') {
       this.problem.set(parsedPan.kind === 'size-missing' ? FAULTS['size-missing'] : FAULTS[parsedPan.because]);
       return;

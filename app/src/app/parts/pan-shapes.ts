@@ -1,3 +1,4 @@
+import { decimal } from '@orvin/core/ground/language';
 import { isCircular, sectionAt, type Pan } from '@orvin/core/kitchen/pans';
 
 /** Half the inner width of a pan's section at a height, cm: what a cut through the middle shows. */
@@ -49,4 +50,4 @@ export function planPath(pan: Pan, scale: number): string {
 
 /** "1 650 ml, 7.0 cups". */
 export const brimWords = (millilitres: number): string =>
-  $localize`${Math.round(millilitres)} ml, ${(millilitres / 236.588).toFixed(1)} US cups`;
+  $localize`${Math.round(millilitres)} ml, ${decimal(millilitres / 236.588, 1)} US cups`;

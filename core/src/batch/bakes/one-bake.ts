@@ -6,7 +6,8 @@ import {
   type ParsedVessel,
   type VesselSet,
 } from '../../kitchen/pans/index.js';
-import { severalSaid, vesselSaid } from '../../kitchen/equipment/index.js';
+import { severalSaid } from '../../kitchen/equipment/index.js';
+import { vesselWritten } from '../../formula/vessels/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { EMPTY_BATCH, planBatch, type BatchPlan, type Portion } from '../plan/index.js';
 import { bakeJobOf, fanOf, knownOf, type BakeOrder, type WayOfBaking } from '../bake-jobs/index.js';
@@ -30,7 +31,7 @@ const isMaterial = (value: string | undefined): value is PanMaterial =>
   PAN_MATERIALS.some((material) => material === value);
 
 const read = (written: string, { kitchen }: BakeOrder): ParsedVessel | undefined =>
-  written.trim() === '' ? undefined : vesselSaid(written, kitchen.pans);
+  written.trim() === '' ? undefined : vesselWritten(written, kitchen.pans);
 
 const setIn = (parsed: ParsedVessel | undefined) => (parsed?.kind === 'vessel' ? parsed.set : undefined);
 

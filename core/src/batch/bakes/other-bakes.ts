@@ -1,6 +1,6 @@
 import { inPieces, LONGEST_PHRASE, singleSpaced } from '../../ground/text/index.js';
 import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
-import { vesselSaid } from '../../kitchen/equipment/index.js';
+import { vesselWritten } from '../../formula/vessels/index.js';
 import { bakeJobOf, type BakeOrder } from '../bake-jobs/index.js';
 import { oneBake } from './one-bake.js';
 import type { OneBake } from './one-bake-types.js';
@@ -37,7 +37,7 @@ export function otherWays({ order, audit, atOven }: OneBake): readonly OtherWay[
   const { oven = {}, kitchen } = order;
   return (oven.compare ?? []).map((written): OtherWay => {
     const way = readWay(written);
-    const parsed = way.pans === '' ? undefined : vesselSaid(way.pans, kitchen.pans);
+    const parsed = way.pans === '' ? undefined : vesselWritten(way.pans, kitchen.pans);
     const pans = way.pans === '' ? atOven.pans : parsed?.kind === 'vessel' ? parsed.set : undefined;
     if (!pans || !(audit.totals.grams > 0)) return { written };
     return {

@@ -6,7 +6,7 @@ import { cutPlan, doughFor, idealFill, leavenerInPan, wedgePlan, type Growth } f
 import { DomainError } from '../../ground/errors/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
-import { pansSaid } from '../../kitchen/equipment/index.js';
+import { pansWritten } from '../../formula/vessels/index.js';
 import {
   cavityMillilitres,
   fillPans,
@@ -74,7 +74,7 @@ const emptyPlan = (batterGrams: number, problems: readonly TargetProblem[] = [])
 
 /** The pans that a formula was written for, rings among them. */
 export function writtenPans({ bake }: Formula, kitchen: Kitchen): PanSet | undefined {
-  const parsedPan = bake.pan === undefined ? undefined : pansSaid(bake.pan, kitchen.pans);
+  const parsedPan = bake.pan === undefined ? undefined : pansWritten(bake.pan, kitchen.pans);
   return parsedPan?.kind === 'pan' ? parsedPan.set : undefined;
 }
 
@@ -181,7 +181,7 @@ export function planBatch(formula: Formula, audit: Audit, kitchen: Kitchen, shee
   const inPans: { target?: number; set: PanSet; fraction: number; because: FillReason }[] = [];
   sheet.targets.forEach((target, i) => {
     if (target.kind === 'pans') {
-      const parsedPan = pansSaid(target.pans, kitchen.pans);
+      const parsedPan = pansWritten(target.pans, kitchen.pans);
       if (parsedPan.kind !== 'pan') {
         problems.push({ target: i, why: 'pan-unknown' });
         return;

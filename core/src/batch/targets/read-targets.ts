@@ -1,9 +1,11 @@
+import { wishInEnglish } from '../../formula/german/index.js';
 import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
-import { COUNT_WORDS, numberSaid, pansSaid } from '../../kitchen/equipment/index.js';
+import { COUNT_WORDS, numberSaid } from '../../kitchen/equipment/index.js';
+import { pansWritten } from '../../formula/vessels/index.js';
 import { readYield } from '../../formula/parsing/index.js';
 import { cutPieces, type BatchTarget } from '../plan/index.js';
 
@@ -148,7 +150,7 @@ function readPhrase(phrase: string, context: TargetContext): Read {
   }
   const cut = CUT.exec(phrase);
   if (cut) return checkedCount(counted(phrase, cut[1] ?? ''), { kind: 'cut', count: counted(phrase, cut[1] ?? '') });
-  const pans = pansSaid(phrase, context.kitchen.pans);
+  const pans = pansWritten(phrase, context.kitchen.pans);
   if (pans.kind === 'pan') return { kind: 'pans', pans: phrase };
   if (pans.kind === 'unknown' && pans.because === 'size-unlikely') return { fault: 'pan-unlikely' };
   const pieces = PIECES.exec(phrase);
@@ -159,6 +161,14 @@ function readPhrase(phrase: string, context: TargetContext): Read {
   const limit = limitOf(phrase, context);
   if (limit) return limit;
   return { fault: pans.kind === 'size-missing' ? 'pan-size' : 'not-understood' };
+}
+
+function readPhraseOrGerman(phrase: string, context: TargetContext): ReturnType<typeof readPhrase> {
+  const read = readPhrase(phrase, context);
+  const english = 'fault' in read ? wishInEnglish(phrase) : phrase;
+  if (english === phrase) return read;
+  const again = readPhrase(english, context);
+  return 'fault' in again ? read : again;
 }
 
 /**
@@ -174,7 +184,7 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
   const phrases = text
     // "23 cm round, 5 cm deep" is one pan
     .split(
-      /;|\n|\s\+\s|,(?=\s)(?!\s\d[\d.,]*\s?(?:cm|mm|in(?:ch(?:es)?)?|")?[\s-](?:deep|high)\b)|\s(?:and|plus)\s(?!a half\b)/i,
+      /;|\n|\s\+\s|,(?=\s)(?!\s\d[\d.,]*\s?(?:cm|mm|in(?:ch(?:es)?)?|")?[\s-](?:deep|high)\b)|\s(?:and|plus|und)\s(?!a half\b)/i,
     )
     .map((phrase) => phrase.trim())
     .filter(Boolean);
@@ -190,7 +200,7 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
         continue;
       }
     }
-    const read = readPhrase(phrase, context);
+    const read = readPhraseOrGerman(phrase, context);
     if ('fault' in read) faults.push({ said: phrase, why: read.fault });
     else targets.push(read);
   }

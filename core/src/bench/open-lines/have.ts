@@ -1,5 +1,5 @@
 import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
-import { readLine, type ReadingContext } from '../../formula/parsing/index.js';
+import { normalise, readLine, type ReadingContext } from '../../formula/parsing/index.js';
 import type { Limit, OpenLine } from '../rebalance/index.js';
 import { means } from './named.js';
 
@@ -9,7 +9,7 @@ export interface Had {
   readonly misunderstood: readonly { readonly said: string; readonly because: 'no-amount' | 'not-in-formula' }[];
 }
 
-const NONE = /^(?:no|without|out of|zero|0)\s+(?:any\s+)?(?:more\s+)?/i;
+const NONE = /^(?:no|without|out of|zero|0|keine?n?|ohne)\s+(?:any\s+)?(?:more\s+)?/i;
 const LEAD = /^(?:i(?:'ve| have)(?: got)?|only|just|at most|up to|there (?:is|are)|a maximum of)\s+/i;
 const COMPARED = /^([^<=≤:]+)(?:<=|[≤<=:])(.+)$/;
 
@@ -22,7 +22,7 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
     return { limits: [], misunderstood: [{ said: `${beginning.slice(0, 60)} …`, because: 'not-in-formula' }] };
   const limits: Limit[] = [];
   const misunderstood: Had['misunderstood'][number][] = [];
-  const phrases = joined(text.split(/[,;\n]|\band\b/i).map((phrase) => phrase.trim()).filter(Boolean)); // prettier-ignore
+  const phrases = joined(text.split(/[,;\n]|\b(?:and|und)\b/i).map((phrase) => phrase.trim()).filter(Boolean)); // prettier-ignore
   for (const asWritten of phrases) {
     let words = asWritten;
     while (LEAD.test(words)) words = words.replace(LEAD, '');
@@ -31,7 +31,12 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
     const phrase = none ? words.slice(none[0].length) : compared ? `${compared[2] ?? ''} ${compared[1] ?? ''}` : words;
     const [entry] = readLine(phrase, context);
     const name = none ? phrase : compared ? (compared[1] ?? '') : (entry?.name ?? phrase);
-    const meant = lines.filter(({ part }) => means(name, part.ingredient, context.region));
+    const said = lines.filter(({ part }) => means(name, part.ingredient, context.region));
+    // a name by itself, in German: read as a line is
+    const asLine = `1 g ${name}`;
+    const isGerman = said.length === 0 && normalise(asLine) !== asLine;
+    const german = isGerman ? readLine(asLine, context)[0]?.ingredient : undefined;
+    const meant = german ? lines.filter(({ part }) => part.ingredient.behavesAs === german.behavesAs) : said;
     if (meant.length === 0) {
       misunderstood.push({ said: asWritten, because: 'not-in-formula' });
       continue;

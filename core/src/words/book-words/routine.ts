@@ -26,7 +26,8 @@ const SIDE_NAMES: Readonly<Record<Side, string>> = {
   left: $localize`the left`,
   right: $localize`the right`,
 };
-const bakesInWords = (bakes: number) => (bakes === 1 ? $localize`1 bake` : $localize`${bakes} bakes`);
+const bakesInWords = (bakes: number) =>
+  bakes === 1 ? $localize`:after from or by|:1 bake` : $localize`:after from or by|:${bakes} bakes`;
 const times = (factor: number) => `× ${decimal(factor, 2)}`;
 /** So near the usual minutes is as usual. */
 const AS_USUAL = 0.05;

@@ -25,10 +25,13 @@ export function ownOvenInWords(offset: { readonly celsius: number; readonly spre
 /** What bakes, and thermometers with them, say of the oven. */
 export function learnedOvenInWords(kitchen: LearnedKitchen): string {
   const oven = learnedOven(kitchen);
-  const bakes = kitchen.bakes === 1 ? $localize`one bake` : $localize`${kitchen.bakes} bakes`;
   if (!oven.known)
-    return $localize`The times of ${bakes} do not tell its error from your recipes yet; each recipe has a factor of its own.`;
-  return $localize`With ${bakes}:bakes:: it ${givesInWords(oven)}.`;
+    return kitchen.bakes === 1
+      ? $localize`The times of one bake do not tell its error from your recipes yet; each recipe has a factor of its own.`
+      : $localize`The times of ${kitchen.bakes} bakes do not tell its error from your recipes yet; each recipe has a factor of its own.`;
+  return kitchen.bakes === 1
+    ? $localize`With one bake: it ${givesInWords(oven)}.`
+    : $localize`With ${kitchen.bakes} bakes: it ${givesInWords(oven)}.`;
 }
 
 /** What a set point costs a bake, in one sentence. @param minutes until done there, undefined where never */

@@ -103,7 +103,7 @@ const WINDOW_REASONS: {
       Math.abs(percent) < 0.5
         ? $localize`about as foreseen`
         : `${Math.abs(percent).toFixed(0)} % ${percent > 0 ? $localize`longer` : $localize`shorter`}`;
-    const times = bakes === 1 ? $localize`one bake` : $localize`${bakes} bakes`;
+    const times = bakes === 1 ? $localize`:after from or by|:one bake` : $localize`:after from or by|:${bakes} bakes`;
     return sentence(LEARNED_SAYS[from](times), $localize`They took ${moved}.`);
   },
   'log-a-bake': () =>

@@ -1,0 +1,25 @@
+import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
+import { isGermanLine } from './giveaways.js';
+import { lineInEnglish, yieldInEnglish } from './line.js';
+import { sentenceInEnglish } from './sentence.js';
+
+/** "Für den Teig: 150 g Quark": a heading and a line in one. */
+const HEADED = /^([^:\d]{3,34}): (?=\d)/;
+
+/**
+ * What a German line or sentence says, in the English that the reader knows; as it was where it is not German. The baker's own words stay
+ * on the sheet: this is only what is read. Spoons hold 15 and 5 ml, eggs are of European sizes.
+ * @param text at most a paragraph; what is longer is left as it is
+ * @source shared/data/more: ingredients_de.csv, words_de.json
+ */
+export function inEnglish(text: string): string {
+  if (text.length > LONGEST_PARAGRAPH || !isGermanLine(text)) return text;
+  const headed = HEADED.exec(text);
+  const line = headed ? lineInEnglish(text.slice(headed[0].length)) : undefined;
+  if (line !== undefined) return `${sentenceInEnglish(headed?.[1] ?? '')}: ${line}`;
+  return yieldInEnglish(text) ?? lineInEnglish(text) ?? sentenceInEnglish(text);
+}
+
+/** Whether a text is German: two of its lines are. */
+export const isGerman = (text: string): boolean =>
+  text.split('\n').filter((line) => line.length <= LONGEST_PARAGRAPH && isGermanLine(line)).length > 1;

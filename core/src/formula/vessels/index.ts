@@ -1,0 +1,1 @@
+export { pansWritten, vesselWritten } from './vessels-written.js';
