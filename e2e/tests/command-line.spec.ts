@@ -53,7 +53,9 @@ test('the exit code tells refused input from wrong use, with a message and no st
 
 test('the core says in German what it says in English, of the same figures', () => {
   const soda = '200 g plain flour\n2 tsp baking soda\n150 g milk\nBake at 180 °C for 30 minutes.';
-  type Findings = { findings: { code: string; message: string }[] };
+  interface Findings {
+    findings: { code: string; message: string }[];
+  }
   const said = (language: string) => (JSON.parse(orvin(['audit', '-', '--language', language], soda).stdout) as Findings).findings; // prettier-ignore
   const [english, german] = [said('en'), said('de')];
   expect(german.map(({ code }) => code)).toEqual(english.map(({ code }) => code));

@@ -26,6 +26,7 @@ export const rememberLanguage = (language: Language): void => keptInBrowser().se
 export function elsewhere(base: string, address: string, wanted: readonly string[]): string | undefined {
   const here = address.slice(base.length - 1) || '/';
   const chosen = keptInBrowser().getItem(KEY);
-  const asked = here === '/' && wanted[0]?.slice(0, 2) === OTHER ? OTHER : LANGUAGE;
+  // the root of German is an address somebody meant; only the bare root of all is not
+  const asked = LANGUAGE === 'en' && here === '/' && wanted[0]?.slice(0, 2) === OTHER ? OTHER : LANGUAGE;
   return (chosen ?? asked) === OTHER ? addressInOther(base, here) : undefined;
 }

@@ -95,6 +95,10 @@ describe('a German line', () => {
         .withContext(`${readGrams} g`)
         .toBeTrue();
     });
+  it('takes what a cake is called by the pan it is baked in for its title', () => {
+    for (const title of ['Zitronenkuchen aus der Kastenform', 'Nusskuchen in der Springform', 'Mohnkuchen vom Blech'])
+      expect(mustRead(`${title}\n250 g Mehl\n2 TL Backpulver\n3 Eier\n150 g Butter`, 'UK').title).toBe(title);
+  });
   it('says how a thing is prepared, and what may be left out', () => {
     expect(readLine('60 g zerlassene Butter', CONTEXT)[0]?.preparation).toBe('melted');
     expect(readLine('100 g gehackte Walnüsse', CONTEXT)[0]?.preparation).toBe('pieces');

@@ -124,7 +124,7 @@ export function readTextLine(
 function kindOf(
   text: string,
   entries: readonly ReadEntry[],
-  { headed, listed }: WrittenLine,
+  { headed, listed, written }: WrittenLine,
   section: Section,
   framed: boolean,
   marked: boolean,
@@ -155,7 +155,9 @@ function kindOf(
   if (section === 'ingredients' && marked && listed) return 'line';
   if (!anyIngredient) {
     const bake = readBake([text]);
-    if (bake.pan !== undefined || bake.celsius !== undefined) return 'step';
+    // "Zitronenkuchen aus der Kastenform" at the head says what it is baked in, and no size: it is what the cake is called
+    const called = section === 'head' && !/\d/.test(written);
+    if ((bake.pan !== undefined && !called) || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;
   const unitRead = entries.some(({ unit }) => unit !== undefined && unit !== 'piece');

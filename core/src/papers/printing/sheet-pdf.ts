@@ -7,6 +7,10 @@ const MARGIN = 14;
 /** Sizes tried until the sheet is one page; the last is as small as a hand's width away can be read. */
 const SIZES = [10, 9, 8, 7.2] as const;
 
+const HEAD: RowInput[] = [
+  [$localize`when`, $localize`ingredient`, $localize`as you measure it`, 'g', $localize`scale shows`, ''],
+];
+
 function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, fonts: PrintFonts) {
   const pdf = newPdf(paper, false, fonts);
   const width = pdf.internal.pageSize.getWidth() - 2 * MARGIN;
@@ -25,9 +29,6 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
   };
   say(`${sheet.size}${sheet.version === undefined ? '' : $localize`; from version ${sheet.version}`}.`);
   say(sheet.mixing);
-  const head: RowInput[] = [
-    [$localize`when`, $localize`ingredient`, $localize`as you measure it`, 'g', $localize`scale shows`, ''],
-  ];
   const body: RowInput[] = sheet.components.flatMap((component): RowInput[] => [
     [
       {
@@ -68,7 +69,7 @@ function pageOf(sheet: SheetDocument, paper: 'a4' | 'letter', size: number, font
     y = ((pdf as unknown as { lastAutoTable?: { finalY: number } }).lastAutoTable?.finalY ?? y) + line * 1.2;
   };
   const right = { halign: 'right' };
-  table(body, head, {
+  table(body, HEAD, {
     2: { cellWidth: 44 },
     3: { ...right, fontStyle: 'bold', cellWidth: 16 },
     4: { ...right, cellWidth: 22 },
