@@ -1,4 +1,4 @@
-import { decimal } from '@orvin/core/ground/language';
+import { LANGUAGE, decimal } from '@orvin/core/ground/language';
 import type { Ledger } from '@orvin/core/batter/leavening';
 import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/batter/leavening';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
@@ -110,6 +110,7 @@ export function ledgerView(ledger: Ledger, region: Region): LedgerView {
 function shortName(ingredient: Ingredient, region: Region): string {
   const name = shortIngredientName(ingredient, region);
   const plain = ingredient.id.replaceAll('-', ' ').replace(/^(?:uk|us) /, '');
+  if (LANGUAGE === 'de') return name.replace(/ Type \d.*$/, '');
   return name.length > LONG_NAME && plain.length < name.length ? plain : name;
 }
 

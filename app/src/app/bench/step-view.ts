@@ -1,6 +1,6 @@
 import type { AuditLine, ReadStep } from '@orvin/core/bench/audit';
 import { PURPOSE_NAMES } from '@orvin/core/words/names';
-import { ingredientName } from '@orvin/core/kitchen/ingredients';
+import { calledHere } from '@orvin/core/kitchen/ingredients';
 import { takenIn, type Mention, type Method } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
 import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
@@ -60,7 +60,7 @@ function nameOfLine(line: AuditLine | undefined, region: Region): string {
   const [entry, more] = line?.entries ?? [];
   if (!line || !entry) return line?.text ?? '';
   if (more) return line.text;
-  return entry.read.name || (entry.read.ingredient ? ingredientName(entry.read.ingredient, region) : line.text);
+  return calledHere(entry.read.name, entry.read.ingredient, region) || line.text;
 }
 
 export function takenBy(

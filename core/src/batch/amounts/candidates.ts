@@ -1,3 +1,4 @@
+import { LANGUAGE } from '../../ground/language/index.js';
 import type { MeasuredWith } from '../choices/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 import type { Kit } from './kits.js';
@@ -174,7 +175,9 @@ function byPiece(
     if (value <= 0) return [];
     const isWhole = Number.isInteger(value);
     const words = isWhole
-      ? `${value} ${name}${value === 1 ? '' : 's'}`
+      ? LANGUAGE === 'de' && !name.endsWith('egg')
+        ? `${value} × ${name}`
+        : `${value} ${name}${value === 1 ? '' : 's'}`
       : `${whole(Math.floor(value))} 1/2 ${name}s, beaten`.trim();
     return [{ with: 'count', grams: value * pieceGrams, amount: words, awkwardness: isWhole ? 0 : 2 }];
   });

@@ -13,7 +13,7 @@ import {
 } from '../amounts/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import {
-  ingredientName,
+  calledHere,
   shortIngredientName,
   roleOf,
   type Ingredient,
@@ -107,8 +107,7 @@ function pieceName(line: AuditLine, ingredient: Ingredient, region: Region): str
   return size === undefined ? name : `${size} ${name}`;
 }
 
-const nameOf = (read: ReadEntry, ingredient: Ingredient, region: Region) =>
-  read.name === '' ? ingredientName(ingredient, region) : read.name;
+const nameOf = (read: ReadEntry, ingredient: Ingredient, region: Region) => calledHere(read.name, ingredient, region);
 
 interface Open {
   readonly line: AuditLine;

@@ -67,11 +67,7 @@ export function linesHolding(
 
 /** The name as the formula's own region says it. */
 export const calledIn = ({ formula }: Pick<Evidence, 'formula'>, entry: ReadEntry): string =>
-  entry.ingredient === undefined
-    ? entry.name
-    : formula.region === 'US' || formula.region === 'CA'
-      ? entry.ingredient.nameUs
-      : ingredientName(entry.ingredient, 'UK');
+  entry.ingredient === undefined ? entry.name : ingredientName(entry.ingredient, formula.region);
 
 /** The words of all steps, one under another. */
 export const allSteps = ({ formula }: Pick<Evidence, 'formula'>): string =>

@@ -83,7 +83,7 @@ export function assembleFormula(parts: FormulaParts, bakersOwn: Region, kitchen:
   sheet.title = parts.title.trim();
   sheet.yieldText = parts.yield;
   for (const { name, lines } of parts.components) {
-    sheet.startComponent(headingName(name) || 'Batter');
+    sheet.startComponent(headingName(name) || $localize`Batter`);
     for (const line of lines.filter((text) => text.trim() !== '')) sheet.addLine(line.trim(), readLine(line, context));
   }
   sheet.steps.push(

@@ -56,7 +56,7 @@ export class Sheet {
 
   private current(): Draft {
     let last = this.components.at(-1);
-    if (!last) this.components.push((last = { name: 'Batter', lines: [] }));
+    if (!last) this.components.push((last = { name: $localize`Batter`, lines: [] }));
     return last;
   }
 
@@ -159,7 +159,7 @@ export class Sheet {
     const last = this.components.at(-1);
     if (last?.name === name) return last;
     const component: Draft = { name, lines: [] };
-    if (this.components.length === 0) this.components.push(component, { name: 'Batter', lines: [] });
+    if (this.components.length === 0) this.components.push(component, { name: $localize`Batter`, lines: [] });
     else this.components.splice(this.components.length - 1, 0, component);
     return component;
   }

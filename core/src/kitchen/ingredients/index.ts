@@ -3,6 +3,7 @@ export {
   CATEGORIES,
   INGREDIENTS,
   ingredientById,
+  calledHere,
   ingredientName,
   nameInLine,
   shortIngredientName,

@@ -113,6 +113,13 @@ export function ingredientName(ingredient: Ingredient, region: string): string {
   return NAMES_HERE.get(ingredient.id) ?? nameInLine(ingredient, region);
 }
 
+/**
+ * What a thing in a formula is called on the screen: as the line calls it, where it does so in the language of this build.
+ * @param said the name as it was read, in English
+ */
+export const calledHere = (said: string, ingredient: Ingredient | undefined, region: string): string =>
+  ingredient && (said === '' || NAMES_HERE.has(ingredient.id)) ? ingredientName(ingredient, region) : said;
+
 /** The name that a line of a formula is written with: English, as the formulas that Orvin writes. */
 export function nameInLine(ingredient: Ingredient, region: string): string {
   return region === 'US' || region === 'CA' ? ingredient.nameUs : ingredient.nameUk;

@@ -83,7 +83,7 @@ function sheetsOf(rows: readonly Row[], named: string): readonly Sheet[] {
       default: {
         const line = lineOf(row);
         if (line === '') break;
-        const name = (row['part'] ?? '').trim() || (sheet.components.at(-1)?.name ?? 'Batter');
+        const name = (row['part'] ?? '').trim() || (sheet.components.at(-1)?.name ?? $localize`Batter`);
         let component = sheet.components.find((component) => component.name === name);
         if (!component) sheet.components.push((component = { name, lines: [] }));
         component.lines.push({ text: line, row });

@@ -57,7 +57,7 @@ function grouped(lines: readonly string[]): FormulaParts['components'] {
   for (const line of lines) {
     if (HEADING.test(line) && !/\d/.test(line)) components.push({ name: line, lines: [] });
     else {
-      if (components.length === 0) components.push({ name: 'Batter', lines: [] });
+      if (components.length === 0) components.push({ name: $localize`Batter`, lines: [] });
       components.at(-1)?.lines.push(line);
     }
   }

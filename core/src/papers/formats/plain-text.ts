@@ -43,7 +43,7 @@ export const filledComponents = (formula: Formula) =>
 /** Whether the one component needs no heading of its own. */
 export const needsNoHeading = (formula: Formula): boolean => {
   const [only, more] = filledComponents(formula);
-  return more === undefined && only?.name === 'Batter';
+  return more === undefined && ['Batter', $localize`Batter`].includes(only?.name ?? '');
 };
 
 /** A formula as plain text, as one would send it in a letter; read back it is the same formula. */
