@@ -1,5 +1,6 @@
 import { BAKE_VIEWS } from './look-bake-views.mjs';
 import { BOOK_VIEWS } from './look-book-views.mjs';
+import { GERMAN_VIEWS } from './look-german-views.mjs';
 
 /** The views of the application, each with the way to it from the shelf. A new view gets its row here. */
 const open = (title) => async (page) => {
@@ -30,6 +31,7 @@ const readings = async (page, size) => {
 };
 
 export const VIEWS = {
+  ...GERMAN_VIEWS,
   shelf: async () => undefined,
   'shelf-refused': async (page) => {
     await page.getByRole('textbox', { name: 'Paste a formula' }).fill('milk\neggs\nbatteries');
