@@ -8,10 +8,15 @@ test.beforeEach(async ({ baker, page }) => {
   await baker.opens();
   await page.getByRole('link', { name: 'Book', exact: true }).click();
 });
+/** Chooses a bake as a person does: by what it is called. */
+async function choose(page: Page, title: RegExp) {
+  const option = page.getByRole('option', { name: title }).first();
+  const label = (await option.textContent())?.trim() ?? '';
+  await page.getByRole('combobox', { name: 'Which bake' }).selectOption({ label });
+}
 async function toFruitCake(page: Page) {
   await page.getByRole('tab', { name: 'Keep' }).click();
-  const which = page.getByRole('combobox', { name: 'Which bake' });
-  await which.selectOption(await page.getByRole('option', { name: /harvest fruit cake/ }).getAttribute('value'));
+  await choose(page, /harvest fruit cake/);
   await expect(page.getByRole('button', { name: 'Fed it now' })).toBeVisible();
 }
 
@@ -61,8 +66,7 @@ test('by keyboard: a cake with soft cheese is for the fridge, put there, eaten f
 }) => {
   await page.getByRole('tab', { name: 'Keep' }).focus();
   await page.keyboard.press('Enter');
-  const which = page.getByRole('combobox', { name: 'Which bake' });
-  await which.selectOption(await page.getByRole('option', { name: /Parsnip and hazelnut/ }).first().getAttribute('value')); // prettier-ignore
+  await choose(page, /Parsnip and hazelnut/);
   await expect(page.getByRole('heading', { name: /in the fridge/ })).toBeVisible();
   await expect(page.getByText(/no more than two hours out of the fridge/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Into the tin' })).toHaveCount(0);
@@ -100,13 +104,7 @@ test('a code on the label holds the formula: as large as a phone reads, or refus
   page,
 }) => {
   await page.getByRole('tab', { name: 'Keep' }).click();
-  const which = page.getByRole('combobox', { name: 'Which bake' });
-  await which.selectOption(
-    await page
-      .getByRole('option', { name: /Gingerbread/ })
-      .first()
-      .getAttribute('value'),
-  );
+  await choose(page, /Gingerbread/);
   const label = page.getByRole('region', { name: 'Label' });
   await label.getByRole('checkbox', { name: 'a code that holds the formula' }).check();
   await expect(label.getByRole('img', { name: 'Code that holds the formula' })).toBeVisible();

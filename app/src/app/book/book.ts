@@ -167,7 +167,7 @@ export class Book {
     if (!kitchen) return $localize`nothing learned yet`;
     const { celsius, spread, known } = learnedOven(kitchen);
     return known
-      ? `oven ${Math.round(celsius)} °C ± ${spread.toFixed(0)}`.replace('-', '−')
+      ? $localize`oven ${Math.round(celsius)} °C ± ${spread.toFixed(0)}`.replace('-', '−')
       : $localize`oven not yet known`;
   });
   /** A bake along that is over and not in the Book yet, else the formula at hand. */

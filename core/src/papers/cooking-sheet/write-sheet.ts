@@ -3,8 +3,8 @@ import Papa from 'papaparse';
 import { plainStep } from './step-words.js';
 import type { SheetDocument } from './document.js';
 
-const COLUMNS = [
-  $localize`part`,
+/** What stands of a line. */
+const OF_A_LINE = [
   $localize`when`,
   $localize`ingredient`,
   $localize`amount`,
@@ -12,6 +12,7 @@ const COLUMNS = [
   $localize`scale shows`,
   $localize`note`,
 ] as const;
+const COLUMNS = [$localize`part`, ...OF_A_LINE] as const;
 
 /** The sheet as a table: its lines in the order of use, then the pans, then the method. */
 export function sheetCsv(sheet: SheetDocument): string {
@@ -69,14 +70,7 @@ export function sheetMarkdown(sheet: SheetDocument): string {
       `## ${escaped(name || $localize`Part`)}`,
       '',
       ...(scaled === '' ? [] : [$localize`Scaled ${escaped(scaled)}.`, '']),
-      row([
-        $localize`when`,
-        $localize`ingredient`,
-        $localize`amount`,
-        $localize`grams`,
-        $localize`scale shows`,
-        $localize`note`,
-      ]),
+      row(OF_A_LINE),
       '| --- | --- | --- | ---: | ---: | --- |',
       ...groups.flatMap((group) =>
         group.rows.map((sheetRow) =>
