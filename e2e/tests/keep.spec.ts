@@ -11,8 +11,11 @@ test.beforeEach(async ({ baker, page }) => {
 /** Chooses a bake as a person does: by what it is called. */
 async function choose(page: Page, title: RegExp) {
   const option = page.getByRole('option', { name: title }).first();
-  const label = (await option.textContent())?.trim() ?? '';
-  await page.getByRole('combobox', { name: 'Which bake' }).selectOption({ label });
+  // again where the list was drawn anew under the hand
+  await expect(async () => {
+    const label = ((await option.textContent({ timeout: 3000 })) ?? '').trim();
+    await page.getByRole('combobox', { name: 'Which bake' }).selectOption({ label }, { timeout: 3000 });
+  }).toPass();
 }
 async function toFruitCake(page: Page) {
   await page.getByRole('tab', { name: 'Keep' }).click();
