@@ -18,7 +18,13 @@ const LONGER_BY = 2;
   selector: 'orv-core-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <svg data-picture="The core" [attr.viewBox]="'0 0 ' + width + ' ' + height" role="img" [attr.aria-label]="words()">
+    <svg
+      i18n-data-picture
+      data-picture="The core"
+      [attr.viewBox]="'0 0 ' + width + ' ' + height"
+      role="img"
+      [attr.aria-label]="words()"
+    >
       @for (line of celsiusLines(); track line.celsius) {
         <path class="grid" [attr.d]="'M' + left + ' ' + line.y + 'H' + width" />
         <text class="tick" [attr.x]="left - 10" [attr.y]="line.y + 6" text-anchor="end">{{ line.celsius }}</text>

@@ -117,12 +117,12 @@ export class DivideStepView {
     });
     effect(() => {
       if (this.cut()) {
-        this.footing.set('Cut, next', () => this.baking.forward('cut'));
+        this.footing.set($localize`Cut, next`, () => this.baking.forward('cut'));
         return;
       }
       const last = this.at() >= this.count() - 1;
       const weighs = this.baking.onScale() !== undefined;
-      this.footing.set(!weighs || last ? 'Filled, next' : 'Next one', () => this.next());
+      this.footing.set(!weighs || last ? $localize`Filled, next` : $localize`Next one`, () => this.next());
     });
   }
   private next(): void {

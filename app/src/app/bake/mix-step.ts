@@ -158,7 +158,7 @@ export class MixStepView {
       this.since.set(undefined);
       this.before.set(0);
     });
-    effect(() => this.footing.set(this.running() ? 'Stopped' : 'Done, next', () => this.next()));
+    effect(() => this.footing.set(this.running() ? $localize`Stopped` : $localize`Done, next`, () => this.next()));
   }
   protected toggle(): void {
     if (this.running()) {

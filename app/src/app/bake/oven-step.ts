@@ -288,11 +288,11 @@ export class OvenStepView {
           );
         else
           this.footing.set(
-            early ? 'Out early' : 'Out',
+            early ? $localize`Out early` : $localize`Out`,
             () => this.comesOut(),
-            `first look ${this.at(this.window().low)}`,
+            $localize`first look ${this.at(this.window().low)}`,
           );
-      } else this.footing.set('Next', () => this.baking.forward($localize`out already`));
+      } else this.footing.set($localize`Next`, () => this.baking.forward($localize`out already`));
     });
   }
 

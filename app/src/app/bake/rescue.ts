@@ -96,7 +96,7 @@ export class RescueView {
   protected readonly asksWhich = computed(() => WHICH.has(this.chosen() ?? 'waited'));
   protected readonly asksFigure = computed(() => {
     const kind = this.chosen();
-    if (kind === 'no-more') return { words: $localize`There is`, unit: 'g of it', highest: 50_000 };
+    if (kind === 'no-more') return { words: $localize`There is`, unit: $localize`g of it`, highest: 50_000 };
     if (kind === 'dropped') return { words: $localize`Left of the batter`, unit: 'g', highest: 50_000 };
     return kind !== undefined && HOW_LONG.has(kind) ? { words: $localize`For`, unit: 'min', highest: 240 } : undefined;
   });

@@ -167,12 +167,12 @@ export class AmountTable {
     this.popover().toggle(event);
   }
   protected hold(line: BatchLine, { grams, amount, with: tool }: Candidate): void {
-    this.settings.set(`the amount of ${line.name}`, {
+    this.settings.set($localize`the amount of ${line.name}`, {
       held: { ...this.settings.sheet().held, [line.id]: { grams, amount, with: tool } },
     });
   }
   protected release(line: BatchLine): void {
     const held = Object.fromEntries(Object.entries(this.settings.sheet().held ?? {}).filter(([id]) => id !== line.id));
-    this.settings.set(`the amount of ${line.name}`, { held: Object.keys(held).length > 0 ? held : undefined });
+    this.settings.set($localize`the amount of ${line.name}`, { held: Object.keys(held).length > 0 ? held : undefined });
   }
 }

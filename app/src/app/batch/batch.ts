@@ -6,7 +6,7 @@ import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { howSized, notCountedInWords, pansInWords, SIZED_BY } from '@orvin/core/words/batch-words';
 import { usualKit } from '@orvin/core/batch/batch';
-import { gramsInWords } from '@orvin/core/words/figures';
+import { gramsInWords, listed } from '@orvin/core/words/figures';
 import { ChoiceField } from '../parts/choice';
 import { HowWords } from '../parts/how-words';
 import { atStation } from '../parts/at-station';
@@ -91,7 +91,7 @@ export class BatchStation {
           : $localize`${shortDecimal(plan.factor, digits)} of the formula`,
       by: plan.limitedBy === undefined ? SIZED_BY[plan.sizedBy] : $localize`as far as ${plan.limitedBy} reaches`,
       asks: plan.asks,
-      pans: plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK')).join(' and '),
+      pans: listed(plan.portions.map(({ set }) => pansInWords(set, this.record()?.formula.region ?? 'UK'))),
     };
   });
   protected readonly notCounted = computed(() => {
@@ -139,9 +139,9 @@ export class BatchStation {
   }
 
   protected setKit(kit: KitId): void {
-    this.settings.set('what you measure with', { kit, held: undefined });
+    this.settings.set($localize`what you measure with`, { kit, held: undefined });
   }
   protected mean(): void {
-    this.settings.set('so large a batch', { largeIsMeant: true });
+    this.settings.set($localize`so large a batch`, { largeIsMeant: true });
   }
 }

@@ -138,10 +138,10 @@ export class CutPanel {
   protected readonly room = computed(() => this.width() - 40);
 
   protected set(change: Partial<CutChoice>): void {
-    this.settings.set('the cut', { cut: { ...(this.choice() ?? this.usual()), ...change } });
+    this.settings.set($localize`the cut`, { cut: { ...(this.choice() ?? this.usual()), ...change } });
   }
   protected leave(): void {
-    this.settings.set('the cut', { cut: undefined });
+    this.settings.set($localize`the cut`, { cut: undefined });
   }
   /** Another figure of the cut; emptied, it stays as it was. */
   protected setFigure(change: Partial<Record<CutFigure, number | undefined>>): void {

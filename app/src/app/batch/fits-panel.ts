@@ -7,7 +7,7 @@ import { whatFits, type OwnedPan, type PanCombination } from '@orvin/core/batch/
 import { howFits, panName, verdictInWords } from '@orvin/core/words/batch-words';
 import { SHELF_PANS } from '@orvin/core/kitchen/pans';
 import type { Region } from '@orvin/core/ground/units';
-import { gramsInWords } from '@orvin/core/words/figures';
+import { gramsInWords, listed } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { BenchReading } from '../work/bench-reading';
@@ -176,7 +176,7 @@ export class FitsPanel {
       const over = leftoverGrams > 0 ? $localize`${gramsInWords(leftoverGrams)} over` : $localize`all used`;
       return {
         combination,
-        name: uses.map((use) => useInWords(use, this.region())).join(' and '),
+        name: listed(uses.map((use) => useInWords(use, this.region()))),
         used: Math.round(100 * (1 - leftoverGrams / grams)),
         warns: verdict !== 'fits' && verdict !== 'low',
         words: [over, sentence ? inSentence(sentence.say.replace(/\.$/, '')) : $localize`${Math.round(100 * (first?.fill.fraction ?? 0))} % full`].join(', '), // prettier-ignore

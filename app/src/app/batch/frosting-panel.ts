@@ -232,12 +232,12 @@ export class FrostingPanel {
 
   protected kindOf = (id: string): FrostingKind => FROSTING_KINDS.find((kind) => kind === id) ?? 'buttercream';
   protected begin(): void {
-    this.settings.set('the frosting', { frosting: USUAL_FROSTING });
+    this.settings.set($localize`the frosting`, { frosting: USUAL_FROSTING });
   }
   protected leave(): void {
-    this.settings.set('the frosting', { frosting: undefined });
+    this.settings.set($localize`the frosting`, { frosting: undefined });
   }
   protected set(change: Partial<FrostingChoice>): void {
-    this.settings.set('the frosting', { frosting: { ...(this.choice() ?? USUAL_FROSTING), ...change } });
+    this.settings.set($localize`the frosting`, { frosting: { ...(this.choice() ?? USUAL_FROSTING), ...change } });
   }
 }

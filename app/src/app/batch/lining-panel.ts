@@ -209,10 +209,10 @@ export class LiningPanel {
   }
 
   protected setWay(lining: BoxLining): void {
-    this.settings.set('the paper', { lining });
+    this.settings.set($localize`the paper`, { lining });
   }
   protected setPaper(paper: Paper): void {
-    this.settings.set('the paper', { paper });
+    this.settings.set($localize`the paper`, { paper });
   }
   protected svg(at: number, piece: LiningPiece): void {
     const name = this.linings()[at]?.name ?? 'pan';

@@ -54,6 +54,6 @@ export class MixingPanel {
   protected readonly mayDouble = computed(() => (this.settings.batch()?.plan.factor ?? 1) >= 1.3);
   protected readonly notes = computed(() => (this.settings.batch()?.notes ?? []).map((note) => NOTES[note]));
   protected mix(twice: boolean): void {
-    this.settings.set('the bowls', { mixTwice: twice || undefined });
+    this.settings.set($localize`the bowls`, { mixTwice: twice || undefined });
   }
 }

@@ -18,7 +18,14 @@ const MOST_DRAWN = 3;
   hostDirectives: [Width],
   template: `
     @if (width() > 0) {
-      <svg data-picture="Pans" [attr.width]="width()" [attr.height]="height()" role="img" [attr.aria-label]="spoken()">
+      <svg
+        i18n-data-picture
+        data-picture="Pans"
+        [attr.width]="width()"
+        [attr.height]="height()"
+        role="img"
+        [attr.aria-label]="spoken()"
+      >
         @for (pan of drawn(); track $index) {
           <g [attr.transform]="'translate(' + pan.x + ' ' + floor() + ')'">
             <path [attr.d]="pan.risen" class="risen" [class.over]="pan.over" />

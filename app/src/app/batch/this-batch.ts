@@ -1,3 +1,4 @@
+import { listed } from '@orvin/core/words/figures';
 import { readTargets, type TargetsRead } from '@orvin/core/batch/targets';
 import { limitInWords } from '@orvin/core/words/wording';
 import { EMPTY_BATCH, type BatchSettings, type BatchTarget } from '@orvin/core/batch/plan';
@@ -40,7 +41,7 @@ export class ThisBatch {
   readonly batch = computed(() => this.worked().batch);
   readonly refused = computed(() => this.worked().refused);
   /** The targets as a sentence that reads back as itself. */
-  readonly said = computed(() => this.sheet().targets.map(targetInWords).join(' and '));
+  readonly said = computed(() => listed(this.sheet().targets.map(targetInWords)));
 
   read(text: string): TargetsRead {
     const context = this.context();
@@ -72,6 +73,6 @@ export class ThisBatch {
 
   changeTarget(at: number, target: BatchTarget, mergeAs?: string): void {
     const targets = this.sheet().targets.map((batchTarget, i) => (i === at ? target : batchTarget));
-    this.set('the batch', { targets, held: undefined }, mergeAs);
+    this.set($localize`the batch`, { targets, held: undefined }, mergeAs);
   }
 }

@@ -146,7 +146,7 @@ export class BandEditor {
   ): void {
     const band = { low: numberIn(low), typical: numberIn(typical), high: numberIn(high) };
     if (!(band.low >= 0 && band.low <= band.typical && band.typical <= band.high && band.high <= 1000)) {
-      this.problem.set('The usual must lie between the ends, and the ends between 0 and 1000.');
+      this.problem.set($localize`The usual must lie between the ends, and the ends between 0 and 1000.`);
       return;
     }
     this.problem.set('');

@@ -27,7 +27,14 @@ interface DrawnBlock {
       <p i18n>
         <b class="sour-word">sour, {{ figure(view().acidMeq) }} meq</b> {{ sourSources() }}
       </p>
-      <svg data-picture="Acid and soda" [attr.width]="width()" height="70" role="img" [attr.aria-label]="spoken()">
+      <svg
+        i18n-data-picture
+        data-picture="Acid and soda"
+        [attr.width]="width()"
+        height="70"
+        role="img"
+        [attr.aria-label]="spoken()"
+      >
         <defs>
           <pattern id="unmet" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="6" height="6" class="unmet-ground" />

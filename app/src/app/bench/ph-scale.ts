@@ -20,6 +20,7 @@ const ZONES = [
   template: `
     @if (width() > 40) {
       <svg
+        i18n-data-picture
         data-picture="Crumb pH"
         [attr.width]="width()"
         height="38"

@@ -14,6 +14,7 @@ const SHOWN_MINUTES = 60;
   hostDirectives: [Width],
   template: `
     <svg
+      i18n-data-picture
       data-picture="Gas while it waits"
       [attr.width]="width()"
       [attr.height]="height"

@@ -67,7 +67,7 @@ export interface ReadBook {
 export async function readBook(file: Blob, onPhoto: (id: string, picture: Blob) => Promise<void>): Promise<ReadBook> {
   let records: Blob | undefined;
   await readZip(file, {
-    kind: 'file of a Book',
+    kind: $localize`file of a Book`,
     most: (name) => (name === RECORDS ? MOST_RECORDS_BYTES : PHOTO.test(name) ? MOST_PHOTO_BYTES : undefined),
     take: async (name, content) => {
       const photoId = PHOTO.exec(name)?.[1];

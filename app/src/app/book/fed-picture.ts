@@ -13,7 +13,7 @@ const AHEAD = 14;
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { role: 'img', '[attr.aria-label]': 'words()' },
   template: `
-    <svg data-picture="Fed week by week" viewBox="0 0 560 118" aria-hidden="true">
+    <svg i18n-data-picture data-picture="Fed week by week" viewBox="0 0 560 118" aria-hidden="true">
       <line class="ground" x1="0" x2="560" y1="96" y2="96" />
       <path class="past" [attr.d]="past()" />
       <path class="ahead" [attr.d]="ahead()" />

@@ -1,3 +1,4 @@
+import { tableWords } from '@orvin/core/words/table-words';
 import { inSentence } from '@orvin/core/ground/language';
 import type { Keeps } from '@orvin/core/keep/keeping';
 import type { Region } from '@orvin/core/ground/units';
@@ -34,8 +35,8 @@ export function keepBars({ whole, parts }: Keeps, region: Region): readonly Keep
   };
   const freezerDays = whole.freezerMonths * 30;
   return [
-    { name: $localize`in the room`, how: whole.wrap, length: atDays(whole.roomDays), words: daysInWords(whole.roomDays), why: why(({ roomDays }) => roomDays) },
-    { name: 'fridge', how: $localize`4 °C or below`, length: atDays(whole.fridgeDays), words: daysInWords(whole.fridgeDays), why: whole.mustBeCold ? '' : $localize`cold stales a crumb sooner, and keeps mould off longer` },
-    { name: 'freezer', how: $localize`−18 °C, wrapped twice`, length: atDays(freezerDays), words: monthsInWords(whole.freezerMonths), why: whole.freezerMonths > 0 ? $localize`frozen on the day it was baked; thawed in its wrapping` : $localize`it does not freeze well` },
+    { name: $localize`in the room`, how: tableWords(whole.wrap), length: atDays(whole.roomDays), words: daysInWords(whole.roomDays), why: why(({ roomDays }) => roomDays) },
+    { name: $localize`fridge`, how: $localize`4 °C or below`, length: atDays(whole.fridgeDays), words: daysInWords(whole.fridgeDays), why: whole.mustBeCold ? '' : $localize`cold stales a crumb sooner, and keeps mould off longer` },
+    { name: $localize`freezer`, how: $localize`−18 °C, wrapped twice`, length: atDays(freezerDays), words: monthsInWords(whole.freezerMonths), why: whole.freezerMonths > 0 ? $localize`frozen on the day it was baked; thawed in its wrapping` : $localize`it does not freeze well` },
   ];
 } // prettier-ignore

@@ -1,3 +1,4 @@
+import { tableWords } from '@orvin/core/words/table-words';
 import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
@@ -88,12 +89,12 @@ export class Keep {
   protected readonly headline = computed(() => {
     const keeps = this.keeps();
     const stored = this.stored();
-    if (stored) return `${freshnessOf(stored.item, this.now) === 'past' ? $localize`▲ was good until` : 'until'} ${LONG_DAY.format(goodUntil(stored.item))}`; // prettier-ignore
+    if (stored) return `${freshnessOf(stored.item, this.now) === 'past' ? $localize`▲ was good until` : $localize`until`} ${LONG_DAY.format(goodUntil(stored.item))}`; // prettier-ignore
     return keeps ? keepsInWords(keeps.whole) : '';
   });
   protected readonly under = computed(() => {
     const stored = this.stored();
-    if (!stored) return this.keeps()?.whole.wrap ?? '';
+    if (!stored) return tableWords(this.keeps()?.whole.wrap ?? '');
     const { place, left, portions, madeAt } = stored.item;
     const where = { room: $localize`in its tin`, fridge: $localize`in the fridge`, freezer: $localize`in the freezer` }[
       place

@@ -1,3 +1,4 @@
+import { tableWords } from '@orvin/core/words/table-words';
 import { LOCALE, inSentence } from '@orvin/core/ground/language';
 import {
   ChangeDetectionStrategy,
@@ -201,8 +202,8 @@ export class LabelDraftView {
     const { per100gBaked } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).nutrition;
     const panel = nutritionPanel(per100gBaked, this.region()).map(panelRowInWords).map(({ name, figure }) => `${name} ${figure}`).join(', ');
     return [
-      [plain('Ingredients: '), ...ingredientRuns(label), plain('.')],
-      ...(label.mayContain.length > 0 ? [[plain($localize`May contain `), ...strong(label.mayContain), plain('.')]] : []),
+      [plain($localize`Ingredients: `), ...ingredientRuns(label), plain('.')],
+      ...(label.mayContain.length > 0 ? [[plain($localize`May contain `), ...strong(label.mayContain.map(tableWords)), plain('.')]] : []),
       ...(this.withPanel() ? [[plain($localize`100 g, estimated: ${panel}.`)]] : []),
     ];
   });
@@ -217,7 +218,7 @@ export class LabelDraftView {
     const { allergens, fromPackets, missing, unknown } = this.label();
     const row = (what: string, words: readonly string[]) => (words.length > 0 ? [{ what, words: words.join(', ') }] : []);
     return [
-      { what: 'allergens', words: allergens.length > 0 ? allergens.join(', ') : $localize`none of the list` },
+      { what: $localize`allergens`, words: allergens.length > 0 ? allergens.map(tableWords).join(', ') : $localize`none of the list` },
       ...row($localize`see the packet of`, fromPackets),
       ...row($localize`not on the label`, missing),
       ...row($localize`nothing known of`, unknown),
@@ -244,7 +245,7 @@ export class LabelDraftView {
     this.code.set(code);
     if (code) return;
     this.withQr.set(false);
-    this.problem.set(`This formula is longer than the ${MOST_IN_QR} letters that can be read again from a label. Hand it on as a file instead.`);
+    this.problem.set($localize`This formula is longer than the ${MOST_IN_QR} letters that can be read again from a label. Hand it on as a file instead.`);
   }
   protected setRegion(id: string): void {
     const region = REGIONS.find((each) => each === id);

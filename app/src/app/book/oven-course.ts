@@ -16,6 +16,7 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
   template: `
     @if (width() > 60) {
       <svg
+        i18n-data-picture
         data-picture="What this oven does"
         [attr.width]="width()"
         [attr.height]="height"

@@ -24,6 +24,7 @@ const MOST = 60;
       }
       @if (width() > 60) {
         <svg
+          i18n-data-picture
           data-picture="How good, bake by bake"
           [attr.width]="width()"
           [attr.height]="height"

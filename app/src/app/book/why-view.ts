@@ -1,6 +1,6 @@
 import { diagnose, ifOther, faultsByRisk, NETWORK, testsFor, type Asked, type CauseFound, type FaultPlace, type Speaks } from '@orvin/core/book/diagnosing'; // prettier-ignore
 import { LIKELIHOOD_NAMES, TEST_WORDS, causeName, faultName, signalInWords, speaksInWords, type SpeaksWords } from '@orvin/core/words/why-words'; // prettier-ignore
-import { capitalised } from '@orvin/core/words/figures';
+import { capitalised, listed } from '@orvin/core/words/figures';
 
 /* What the Why face shows, worked out from what was asked. */
 
@@ -40,7 +40,7 @@ const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFoun
 
 function explained({ explains }: CauseFound, faults: readonly string[]): string {
   if (explains.length === faults.length) return faults.length === 1 ? '' : faults.length === 2 ? $localize`, and it explains both` : $localize`, and it explains all ${faults.length}`; // prettier-ignore
-  return $localize`, and it explains ${explains.map(faultName).join(' and ')}`;
+  return $localize`, and it explains ${listed(explains.map(faultName))}`;
 }
 
 /** What would be first if one number were other, in a sentence. */

@@ -17,6 +17,7 @@ const GAP = 3;
   template: `
     @if (width() > 60) {
       <svg
+        i18n-data-picture
         data-picture="Bakes against their windows"
         [attr.width]="width()"
         [attr.height]="height"

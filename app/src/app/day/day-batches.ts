@@ -227,12 +227,12 @@ export class DayBatches {
     const [only] = found;
     if (!only) {
       this.said.set(
-        `Nothing on the shelf is called so: “${words}”. Name a formula of yours, or put its formula on the shelf first.`,
+        $localize`Nothing on the shelf is called so: “${words}”. Name a formula of yours, or put its formula on the shelf first.`,
       );
       return;
     }
     if (found.length > 1) {
-      this.said.set('Which of these?');
+      this.said.set($localize`Which of these?`);
       return;
     }
     this.addOne(only.id);
@@ -264,8 +264,8 @@ export class DayBatches {
     });
     this.said.set(
       wish.amount !== '' && !understood
-        ? `“${wish.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
-        : `On the plan for ${wish.due.slice(11)}: ${shortTitle(record.formula.title)}.`,
+        ? $localize`“${wish.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
+        : $localize`On the plan for ${wish.due.slice(11)}:slice:: ${shortTitle(record.formula.title)}.`,
     );
     this.field().nativeElement.value = '';
     this.choices.set([]);
@@ -285,7 +285,7 @@ export class DayBatches {
       served: 'fresh',
       ...(batch && { batch }),
     });
-    this.said.set(`On the plan: ${shortTitle(record.formula.title)}.`);
+    this.said.set($localize`On the plan: ${shortTitle(record.formula.title)}.`);
   }
   private put(wish: Omit<Wish, 'id'>): void {
     this.day.change($localize`adding ${wish.title}`, (sheet) => ({

@@ -297,7 +297,7 @@ export class DayHands {
     this.day.set(what, change);
   }
   protected setBegin(notBefore: string): void {
-    if (/^\d{2}:\d{2}$/.test(notBefore)) this.day.set('when the day begins', { notBefore });
+    if (/^\d{2}:\d{2}$/.test(notBefore)) this.day.set($localize`when the day begins`, { notBefore });
   }
   protected setPair(pair: SheetPair, change: Partial<SheetPair>): void {
     this.day.change($localize`hands: ${pair.name}`, (sheet) => ({
@@ -310,7 +310,7 @@ export class DayHands {
   }
   protected addPair({ pairs }: DaySheet): void {
     const name = NAMES[pairs.length] ?? $localize`another pair`;
-    this.day.set('another pair of hands', {
+    this.day.set($localize`another pair of hands`, {
       pairs: [...pairs, { id: crypto.randomUUID().slice(0, 8), name, away: [] }],
     });
   }
@@ -336,7 +336,7 @@ export class DayHands {
     }));
   }
   protected addOven({ ovens }: DaySheet): void {
-    this.day.set('a borrowed oven', {
+    this.day.set($localize`a borrowed oven`, {
       ovens: [...ovens, { id: crypto.randomUUID().slice(0, 8), name: 'borrowed', racks: 2 }],
     });
   }

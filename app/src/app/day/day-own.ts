@@ -81,7 +81,7 @@ export class DayOwn {
     if (!sheet || words === '') return;
     const task = readOwnTask(words, { date: sheet.date, usualTime: this.day.usualTime() });
     if (!task) {
-      this.said.set('Say how long it takes: “clear the tables, 20 min, by 13:30”.');
+      this.said.set($localize`Say how long it takes: “clear the tables, 20 min, by 13:30”.`);
       return;
     }
     this.said.set('');

@@ -1,3 +1,4 @@
+import { tableWords } from '@orvin/core/words/table-words';
 import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { batchOf } from '@orvin/core/batch/batch';
@@ -48,8 +49,8 @@ const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long' });
     </header>
     <div class="aisles">
       @for (aisle of list(); track aisle.aisle) {
-        <section [attr.aria-label]="aisle.aisle">
-          <h2>{{ aisle.aisle }}</h2>
+        <section [attr.aria-label]="words(aisle.aisle)">
+          <h2>{{ words(aisle.aisle) }}</h2>
           <ul>
             @for (row of aisle.rows; track row.id) {
               <li [class.enough]="row.enough" [class.bought]="row.ticked">
@@ -189,6 +190,7 @@ const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long' });
   `,
 })
 export class DayShopping {
+  protected readonly words = tableWords;
   protected readonly texts = {
     thing: $localize`thing`,
     things: $localize`things`,

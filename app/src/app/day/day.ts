@@ -163,7 +163,7 @@ export class Day {
     this.chosen.set(block.ids);
   }
   protected rename(name: string): void {
-    this.day.set('the name of the day', { name }, 'name');
+    this.day.set($localize`the name of the day`, { name }, 'name');
   }
   /** Another date: the hours stay, the days move along. */
   protected moveTo(date: string): void {

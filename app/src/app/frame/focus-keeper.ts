@@ -9,7 +9,7 @@ const usable = (element: HTMLElement): boolean => element.isConnected && element
 const inSight = (element: HTMLElement): boolean => element.checkVisibility();
 
 /**
- * Where the focus goes when what had it is gone: to what goes on (`data-goes-on`), where the screen has such; on to what came next, else back to what came before, else to the station; never to
+ * Where the focus goes when what had it is gone: to the same thing where it was drawn anew, known by its id; to what goes on (`data-goes-on`), where the screen has such; on to what came next, else back to what came before, else to the station; never to
  * nowhere, where the next Tab would begin at the top. A list that loses a row, a note that is put right and a panel that closes need say
  * nothing of it.
  */
@@ -42,7 +42,9 @@ export class FocusKeeper {
     if (last.isConnected && !off) return;
     if (document.activeElement !== document.body && !(off && document.activeElement === last)) return;
     this.last = undefined;
-    const all = [...document.querySelectorAll<HTMLElement>('[data-goes-on]'), ...this.neighbours];
+    const again = last.id === '' || off ? null : document.getElementById(last.id);
+    const forward = document.querySelectorAll<HTMLElement>('[data-goes-on]');
+    const all = [...(again ? [again] : []), ...forward, ...this.neighbours];
     const next = all.find((element) => usable(element) && inSight(element));
     (next ?? document.getElementById('station'))?.focus({ preventScroll: next === undefined });
   }

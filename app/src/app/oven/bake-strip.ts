@@ -25,6 +25,7 @@ const ROOM_FOR_ALL = 560;
   template: `
     @if (width() > 40) {
       <svg
+        i18n-data-picture
         data-picture="The bake in time"
         [attr.width]="width()"
         [attr.height]="height()"

@@ -261,11 +261,11 @@ export class ComparePanel {
   protected add(way: string): void {
     const ways = this.settings.sheet().compare ?? [];
     if (ways.length >= MOST_WAYS || ways.includes(way)) return;
-    this.settings.set('the comparison', { compare: [...ways, way] });
+    this.settings.set($localize`the comparison`, { compare: [...ways, way] });
     this.typed.set('');
   }
   protected remove(index: number): void {
     const ways = (this.settings.sheet().compare ?? []).filter((_, i) => i !== index);
-    this.settings.set('the comparison', { compare: ways.length > 0 ? ways : undefined });
+    this.settings.set($localize`the comparison`, { compare: ways.length > 0 ? ways : undefined });
   }
 }

@@ -209,7 +209,7 @@ export class CourseRows {
   }
   private put(rows: readonly StageRow[]): void {
     const { celsius, stages } = stagesOfRows(rows);
-    this.settings.set('the stages', { celsius, stages });
+    this.settings.set($localize`the stages`, { celsius, stages });
   }
 
   protected coverIt(): void {
@@ -232,6 +232,6 @@ export class CourseRows {
     this.coverWith(this.covers().filter((_, i) => i !== at));
   }
   private coverWith(covers: readonly CoverRow[]): void {
-    this.settings.set('the cover', { covers });
+    this.settings.set($localize`the cover`, { covers });
   }
 }

@@ -282,12 +282,15 @@ export class Oven {
   }
 
   protected choosePans(text: unknown): void {
-    if (typeof text === 'string') this.settings.set('the pan', { pans: text === '' ? undefined : text }, 'pans');
+    if (typeof text === 'string')
+      this.settings.set($localize`the pan`, { pans: text === '' ? undefined : text }, 'pans');
   }
 
   protected setCount(count: number): void {
     if (count < 1 || count > (this.inPieces() ? MOST_PIECES : MOST_PANS)) return;
-    this.settings.set('the number of pans', { pans: severalSaid(this.settings.written(), count, this.inPieces()) });
+    this.settings.set($localize`the number of pans`, {
+      pans: severalSaid(this.settings.written(), count, this.inPieces()),
+    });
   }
 
   protected readonly stagesRefused = (words: string) =>
@@ -297,7 +300,7 @@ export class Oven {
   protected setSchedule(words: string): void {
     const read = readSchedule(words);
     this.settings.set(
-      'the stages',
+      $localize`the stages`,
       read
         ? { celsius: read.celsius, stages: read.stages.length > 0 ? read.stages : undefined }
         : { stages: undefined },
@@ -309,10 +312,10 @@ export class Oven {
       : $localize`Write a cover with its minutes: “lid for the first 30 minutes”, or “foil from 40” until it comes out.`;
   protected setCovers(words: string): void {
     const read = readCovers(words) ?? [];
-    this.settings.set('the cover', { covers: read.length > 0 ? read : undefined });
+    this.settings.set($localize`the cover`, { covers: read.length > 0 ? read : undefined });
   }
   protected setColdOven(cold: boolean): void {
-    this.settings.set('the cold oven', { coldOven: cold ? true : undefined });
+    this.settings.set($localize`the cold oven`, { coldOven: cold ? true : undefined });
   }
   protected setKnownPan(event: Event): void {
     const { value } = event.target as HTMLInputElement;

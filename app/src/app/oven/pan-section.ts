@@ -20,6 +20,7 @@ const DOME_ASPECT = 0.55;
   template: `
     @if (frame(); as now) {
       <svg
+        i18n-data-picture
         data-picture="Through the pan"
         [attr.width]="width()"
         [attr.height]="height()"

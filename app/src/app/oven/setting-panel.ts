@@ -222,6 +222,6 @@ export class SettingPanel {
     this.typedMinutes.set(undefined);
   }
   protected take(celsius: number): void {
-    this.settings.set('the oven', { celsius });
+    this.settings.set($localize`the oven`, { celsius });
   }
 }

@@ -117,7 +117,7 @@ export class KitchenLists {
     const grams = this.weighsGrams();
     const choice = this.weighedChoice();
     if (!choice?.id || grams === undefined) {
-      this.problem.set(choice?.id ? 'Write what it weighs, in grams.' : 'Choose what was weighed.');
+      this.problem.set(choice?.id ? $localize`Write what it weighs, in grams.` : $localize`Choose what was weighed.`);
       field.focus();
       return;
     }

@@ -1,3 +1,4 @@
+import { tableWords } from '@orvin/core/words/table-words';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -210,7 +211,7 @@ export class PanEditor {
       {
         field: 'water',
         label: $localize`water to the brim`,
-        unit: shape === 'muffin' ? 'ml in one cup' : 'ml',
+        unit: shape === 'muffin' ? $localize`ml in one cup` : 'ml',
         hint: this.plainBrim(),
       },
       { field: 'count', label: $localize`how many`, unit: '', hint: '1' },
@@ -247,7 +248,7 @@ export class PanEditor {
   });
   protected readonly caution = computed(() => {
     const material = materialById(this.draft().madeOf);
-    return material ? `To ${material.safeCelsius} °C. ${material.caution}.` : '';
+    return material ? $localize`To ${material.safeCelsius} °C. ${tableWords(material.caution)}.` : '';
   });
 
   protected set(field: PanField, value: string): void {

@@ -42,6 +42,7 @@ const DASHES = ['solid', 'dash', 'dot', 'dashdot'] as const;
   hostDirectives: [Width],
   template: `<div
     #host
+    i18n-data-picture
     data-picture="Curves"
     role="group"
     [attr.aria-label]="label()"

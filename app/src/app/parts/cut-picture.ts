@@ -10,6 +10,7 @@ const MOST_DISCS = 6;
   template: `
     @if (picture(); as picture) {
       <svg
+        i18n-data-picture
         data-picture="Cutting plan"
         [attr.width]="picture.width"
         [attr.height]="picture.height"

@@ -31,6 +31,7 @@ export interface Face {
   styles: `
     :host {
       display: block;
+      container-type: inline-size;
     }
     .faces {
       display: flex;
@@ -64,6 +65,18 @@ export interface Face {
     }
     .faces button:focus-visible {
       outline-offset: -3px;
+    }
+    /* beside a sheet on a tablet, in the longer of the languages */
+    @container (max-width: 440px) {
+      .faces {
+        justify-content: space-between;
+      }
+      .faces button {
+        padding-inline: 5px;
+      }
+      .faces button:first-child {
+        margin-left: -5px;
+      }
     }
     @media (max-width: 599px) {
       .faces {

@@ -7,17 +7,17 @@ import { hostOf, rendered } from './rendered.spec-help';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <div class="paper">
-      <svg data-picture="A bar" width="120" height="40" aria-label="Thirty of forty">
+      <svg i18n-data-picture data-picture="A bar" width="120" height="40" aria-label="Thirty of forty">
         <rect class="bar" x="10" width="30" height="40" />
         <text class="gone" x="0" y="10">never shown</text>
         <text class="said" x="60" y="20">thirty</text>
       </svg>
     </div>
-    <div data-picture="In layers" style="position: relative; width: 100px; height: 50px">
+    <div i18n-data-picture data-picture="In layers" style="position: relative; width: 100px; height: 50px">
       <svg width="100" height="50"><rect class="bar" width="100" height="50" /></svg>
       <svg width="50" height="50" style="position: absolute; left: 50px; top: 0"><circle r="5" /></svg>
     </div>
-    <svg data-picture="A mark" width="16" height="16"><circle r="5" /></svg>
+    <svg i18n-data-picture data-picture="A mark" width="16" height="16"><circle r="5" /></svg>
     <svg width="90" height="90"><circle r="5" /></svg>
   `,
   styles: `

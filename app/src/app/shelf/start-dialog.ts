@@ -14,7 +14,7 @@ import { oneBake } from '@orvin/core/batch/bakes';
 import { EMPTY_BATCH } from '@orvin/core/batch/plan';
 import type { Formula } from '@orvin/core/formula/formula';
 import { QUANTITY_NAMES } from '@orvin/core/words/wording';
-import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
+import { gramsInWords, windowInWords, listed } from '@orvin/core/words/figures';
 import { auditFormula } from '@orvin/core/bench/audit';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
@@ -305,7 +305,7 @@ export class StartDialog {
     return started ? gramsInWords(auditFormula(started.formula).totals.grams) : '';
   });
   protected readonly missedWords = computed(() =>
-    (this.started()?.missed ?? []).map((quantity) => QUANTITY_NAMES[quantity]).join(' and '),
+    listed((this.started()?.missed ?? []).map((quantity) => QUANTITY_NAMES[quantity])),
   );
   protected readonly replacedWords = computed(() => {
     const pantry = pantryOf(this.store.kitchen());

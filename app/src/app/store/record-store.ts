@@ -262,7 +262,7 @@ export class RecordStore {
     if (TABLES[table].overtaken === 'theirs' || !record) {
       if (!record)
         this.notice.set(
-          'Another tab changed what was taken away here, so it stays. Take it away again if it is meant.',
+          $localize`Another tab changed what was taken away here, so it stays. Take it away again if it is meant.`,
         );
       this.show(table, [theirs], []);
       return;
@@ -281,7 +281,7 @@ export class RecordStore {
       const label = $localize`what this tab wrote over another`;
       this.history.push({ label, changes: [{ table, id, before: theirs, after } as Change] });
       this.notice.set(
-        'Another tab changed the same lines of this formula. What was written last stands; undo brings the other back.',
+        $localize`Another tab changed the same lines of this formula. What was written last stands; undo brings the other back.`,
       );
     }
     this.put({ label: '', changes: [{ table, id, after } as Change] });

@@ -48,7 +48,7 @@ export class WorkClient {
     if (!job) return;
     this.running = { job, since: performance.now() };
     this.limit = setTimeout(
-      () => this.replace('It took over ten seconds and was stopped. Try a smaller one, or try again.'),
+      () => this.replace($localize`It took over ten seconds and was stopped. Try a smaller one, or try again.`),
       LONGEST_MILLISECONDS,
     );
     try {
@@ -56,7 +56,7 @@ export class WorkClient {
       const { id, name, input } = job;
       this.worker.postMessage({ id, name, input } satisfies WorkRequest);
     } catch {
-      this.replace('This could not be handed over to be worked out. Reload the page, then try again.');
+      this.replace($localize`This could not be handed over to be worked out. Reload the page, then try again.`);
     }
   }
 
@@ -64,7 +64,9 @@ export class WorkClient {
     const worker = this.startWorker();
     worker.onmessage = ({ data }: MessageEvent<unknown>) => this.receive(data);
     worker.onerror = () =>
-      this.replace('What works this out stopped, and has been started again. Try again; if it stops again, reload.');
+      this.replace(
+        $localize`What works this out stopped, and has been started again. Try again; if it stops again, reload.`,
+      );
     return worker;
   }
 

@@ -100,7 +100,7 @@ export async function readWorkbook(
 ): Promise<Rows> {
   const found = new Map<string, Blob>();
   await readZip(file, {
-    kind: 'file of a kitchen',
+    kind: $localize`file of a kitchen`,
     most: (name) => name === MANIFEST ? MOST.manifest : name === RECORDS ? MOST.records : PHOTO.test(name) ? MOST.photo : undefined,
     take: (name, content) => {
       found.set(name, content);

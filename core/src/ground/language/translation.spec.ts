@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import Papa from 'papaparse';
 import { INGREDIENTS } from '../../kitchen/ingredients/index.js';
 import { STYLES } from '../../batter/balance/index.js';
 import { decimal, inSentence, namesHere, shortDecimal } from './index.js';
@@ -17,7 +18,16 @@ const MESSAGES: readonly Message[] = readFileSync('app/src/locale/messages.de.xl
     source: /<source>([^]*?)<\/source>/.exec(unit)?.[1] ?? '',
     target: /<target>([^]*?)<\/target>/.exec(unit)?.[1],
   }));
-const LISTS: ReadonlySet<string> = new Set(['ingredientNames', 'styleNames', 'amountWords']);
+const LISTS: ReadonlySet<string> = new Set(['ingredientNames', 'styleNames', 'amountWords', 'tableWords']);
+/** Columns of the tables that stand on a screen as they are. */
+const SHOWN: Readonly<Record<string, readonly string[]>> = {
+  'aisles.csv': ['aisle'],
+  'keeping.csv': ['product_type', 'wrap', 'why'],
+  'allergens.csv': ['label_word'],
+  'materials.csv': ['caution'],
+  'safety.csv': ['infant_reason', 'toxic_note', 'choking'],
+  'ambiguous-terms.csv': ['note'],
+};
 const named = (id: string) => namesHere(MESSAGES.find((message) => message.id === id)?.target ?? '');
 const places = (text: string) => [...text.matchAll(/<x id="([^"]+)"/g)].map(([, place]) => place).sort();
 const plain = (text: string) => text.replace(/<x [^>]*\/>/g, ' ').replace(/[„“][^“”]*[“”]/g, ' ');
@@ -42,6 +52,19 @@ describe('the German of Orvin', () => {
     // what is typed as an example is typed in English: the readers of days and courses know no other
     const examples = /^clear the tables|^lid for the first|^10 min at 220|^24 muffins warm/;
     expect(left.filter(({ target = '' }) => !examples.test(target)).map(({ target }) => target)).toEqual([]);
+  });
+  it('has what the tables say: safety before all', () => {
+    const words = named('tableWords');
+    const shown = Object.entries(SHOWN).flatMap(([file, columns]) => {
+      const { data } = Papa.parse<Record<string, string>>(readFileSync(`core/tables/${file}`, 'utf8'), {
+        header: true,
+      });
+      return data.flatMap((row) => columns.map((column) => row[column]?.trim() ?? ''));
+    });
+    // three notes are of measures of one country and concern no German kitchen
+    const foreign = /^UK puree|^US large|^20 ml in Australia/;
+    expect(shown.length).toBeGreaterThan(600);
+    expect(shown.filter((text) => /[a-z]/i.test(text) && !words.has(text) && !foreign.test(text))).toEqual([]);
   });
   it('names every ingredient and every style', () => {
     const ingredients = named('ingredientNames');

@@ -16,7 +16,7 @@ import {
   unweighedInWords,
 } from '../../words/batch-words/index.js';
 import { inTheOvenInWords } from '../../words/oven-words/index.js';
-import { gramsInWords } from '../../words/figures/index.js';
+import { gramsInWords, listed } from '../../words/figures/index.js';
 import { portionName, stepInWords, type StepWords } from './step-words.js';
 
 /** A line of the sheet, where it is used. */
@@ -159,7 +159,7 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
   return {
     title: formula.title || $localize`Without a name`,
     ...(version !== undefined && { version }),
-    size: $localize`${portions.map((portion) => portionName(portion, formula)).join(' and ') || $localize`A batch`}:batch:: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? $localize`the size it was written for` : $localize`${factor} of the formula`}`,
+    size: $localize`${listed(portions.map((portion) => portionName(portion, formula))) || $localize`A batch`}:batch:: ${gramsInWords(plan.batterGrams)} of batter, ${factor === 1 ? $localize`the size it was written for` : $localize`${factor} of the formula`}`,
     mixing: mixing ? [mixingInWords(mixing).say, mixingInWords(mixing).why].filter(Boolean).join(' ') : '',
     components: measured.components.map((component) => ({
       name: component.name,

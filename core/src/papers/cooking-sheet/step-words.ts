@@ -5,7 +5,7 @@ import { panSetOf } from '../../kitchen/pans/index.js';
 import type { BakePrediction, OvenStage } from '../../oven/baking/index.js';
 import { pansInWords } from '../../words/batch-words/index.js';
 import { setPointInWords } from '../../words/oven-words/index.js';
-import { gramsInWords, windowInWords } from '../../words/figures/index.js';
+import { gramsInWords, windowInWords, listed } from '../../words/figures/index.js';
 
 /*
  * The steps of a method were written for the pans, the heat, the time and the amounts of the original. On the sheet of another batch
@@ -147,7 +147,7 @@ function panChanges(text: string, { order, plan, portions }: OneBake): readonly 
   // the formula's own pans, as many as it says: its words stand
   const asWritten = portions.every(({ portion }) => portion?.target === undefined) && plan.factor === 1;
   if (asWritten || portions.length === 0) return [];
-  const words = portions.map((portion) => portionName(portion, formula)).join(' and ');
+  const words = listed(portions.map((portion) => portionName(portion, formula)));
   return panMentionsIn(text)
     .filter(({ sized, pan }) => sized || pan === formula.bake.pan)
     .map(({ from, to }) => ({ from, to, text: words }));

@@ -1,3 +1,4 @@
+import { listed } from '../figures/index.js';
 import { decimal } from '../../ground/language/index.js';
 import {
   hotSides,
@@ -57,7 +58,7 @@ export function hotSideRow(hotSide: LearnedHotSide): FigureRow {
   const of = bakesInWords(hotSide.bakes);
   if (!first) return { what: $localize`its sides`, figure: $localize`alike`, why: $localize`as far as ${of} told` };
   return {
-    what: $localize`${sides.map(({ side }) => SIDE_NAMES[side]).join(' and ')} of it`,
+    what: $localize`${listed(sides.map(({ side }) => SIDE_NAMES[side]))} of it`,
     figure: `+${Math.round(first.celsius)} °C`,
     why: $localize`± ${Math.round(first.spread)} hotter than across, ${of}:what:: turn what bakes long`,
   };

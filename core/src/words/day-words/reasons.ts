@@ -1,6 +1,6 @@
 import type { SheetProblem } from '../../day/planned-sheets/index.js';
 import type { Conflict, WayOut } from '../../day/ways-out/index.js';
-import { listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
+import { eitherOf, listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 
 /** Why a day cannot be planned, and what to do. */
 export function sheetProblemInWords({ code, wish = '', pan = '', wanted = 0, there = 0 }: SheetProblem): Sentence {
@@ -71,7 +71,9 @@ export function conflictInWords(
   const would =
     enough.length === 0
       ? $localize`No single thing was found that would be enough.`
-      : $localize`Enough for ${those.length > 1 ? $localize`these alone` : 'it'} would be ${enough.join(', or ')}.`;
+      : those.length > 1
+        ? $localize`Enough for these alone would be ${eitherOf(enough)}.`
+        : $localize`Enough for it would be ${eitherOf(enough)}.`;
   const sure = unknown > 0 ? $localize` Not everything could be tried to its end.` : '';
   return sentence(
     say,

@@ -9,4 +9,4 @@ export {
 } from './figures.js';
 export type { FigureRow } from './figure-row.js';
 export { inFileName } from './file-name.js';
-export { capitalised, inOneLine, listed, sentence, type Sentence } from './sentence.js';
+export { capitalised, eitherOf, inOneLine, listed, sentence, type Sentence } from './sentence.js';

@@ -15,3 +15,7 @@ export const capitalised = (words: string): string => words.charAt(0).toUpperCas
 /** "a, b and c". */
 export const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : $localize`${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+
+/** "a, b or c". */
+export const eitherOf = (names: readonly string[]) =>
+  names.length < 2 ? (names[0] ?? '') : $localize`${names.slice(0, -1).join(', ')} or ${names.at(-1) ?? ''}`;

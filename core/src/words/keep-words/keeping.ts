@@ -1,3 +1,4 @@
+import { tableWords } from '../table-words/index.js';
 import type { Caution, CautionCode } from '../../keep/cautions/index.js';
 import { keepingRow, type KeepReason, type KeptPart } from '../../keep/keeping/index.js';
 import type { Region } from '../../ground/units/index.js';
@@ -29,7 +30,7 @@ export function keepReasonInWords(reason: KeepReason, region: Region): string {
   switch (reason.code) {
     case 'row': {
       const row = keepingRow(reason.row);
-      return `${row?.name ?? reason.row}: ${row?.why ?? ''}`.replace(/: $/, '');
+      return `${tableWords(row?.name ?? reason.row)}: ${tableWords(row?.why ?? '')}`.replace(/: $/, '');
     }
     case 'no-row':
       return $localize`no kind of bake that is known by its keeping: the cautious end`;
@@ -75,6 +76,6 @@ export function cautionInWords({ code, about, note }: Caution, region: Region): 
   const names = about.map((ingredient) => shortIngredientName(ingredient, region));
   const said =
     names.length > 1 ? $localize`${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}` : (names[0] ?? '');
-  const words = CAUTIONS[code](said, note);
+  const words = CAUTIONS[code](said, note.split('; ').map(tableWords).join('; '));
   return words.charAt(0).toUpperCase() + words.slice(1);
 }

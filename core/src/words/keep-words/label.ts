@@ -1,3 +1,4 @@
+import { tableWords } from '../table-words/index.js';
 import type { Region } from '../../ground/units/index.js';
 import type { LabelDraft, LabelIngredient, PanelRow } from '../../keep/labelling/index.js';
 
@@ -13,7 +14,8 @@ const strong = (words: string): LabelRun => ({ words, bold: true });
 
 /** "plain **wheat** flour" where the name says it, "butter (**milk**)" where it does not. */
 function named({ name, allergens }: LabelIngredient): readonly LabelRun[] {
-  const [first, ...more] = allergens;
+  const words = allergens.map(tableWords);
+  const [first, ...more] = words;
   if (first === undefined) return [plain(name)];
   const at = name.toLowerCase().indexOf(first.toLowerCase());
   if (at >= 0 && more.length === 0) {
@@ -22,7 +24,7 @@ function named({ name, allergens }: LabelIngredient): readonly LabelRun[] {
   }
   return [
     plain(`${name} (`),
-    ...allergens.flatMap((word, i) => [...(i > 0 ? [plain(', ')] : []), strong(word)]),
+    ...words.flatMap((word, i) => [...(i > 0 ? [plain(', ')] : []), strong(word)]),
     plain(')'),
   ];
 }
@@ -45,9 +47,9 @@ export function labelAsText(label: LabelDraft): string {
     $localize`${label.title} (draft)`,
     $localize`Ingredients: ${joined(ingredientRuns(label))}.`,
     ...(label.allergens.length > 0
-      ? [$localize`Contains: ${label.allergens.map((word) => `**${word}**`).join(', ')}.`]
+      ? [$localize`Contains: ${label.allergens.map((word) => `**${tableWords(word)}**`).join(', ')}.`]
       : []),
-    ...(label.mayContain.length > 0 ? [$localize`May contain: ${label.mayContain.map((word) => `**${word}**`).join(', ')}.`] : []), // prettier-ignore
+    ...(label.mayContain.length > 0 ? [$localize`May contain: ${label.mayContain.map((word) => `**${tableWords(word)}**`).join(', ')}.`] : []), // prettier-ignore
     `${DATE_MARKS[label.dateMark]}: __________`,
     storageInWords(label),
     $localize`Net weight: weigh it`,

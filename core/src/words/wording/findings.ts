@@ -1,3 +1,4 @@
+import { tableWords } from '../table-words/index.js';
 import { inSentence, decimal } from '../../ground/language/index.js';
 import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/audit/index.js';
 import { gramsInWords, minutesInWords, percentInWords, windowInWords } from '../figures/index.js';
@@ -156,11 +157,11 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
   'oven-above-limit': (facts) =>
     sentence(
       $localize`${facts.celsius} °C is above what ${facts.material} bears: ${facts.limit} °C.`,
-      `${facts.caution}.`,
+      `${tableWords(facts.caution)}.`,
     ),
   'allergen-denied': (facts) =>
     sentence(
-      $localize`${facts.name} contains ${facts.allergens.map((allergen) => ALLERGEN_WORDS[allergen] ?? allergen).join(' and ')}.`,
+      $localize`${facts.name} contains ${listed(facts.allergens.map((allergen) => tableWords(ALLERGEN_WORDS[allergen] ?? allergen)))}.`,
       $localize`The title says there is none. Take another ingredient, or change the title.`,
     ),
   'not-vegan': (facts) =>

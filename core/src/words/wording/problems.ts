@@ -1,12 +1,11 @@
+import { tableWords } from '../table-words/index.js';
 import { GRAMS_PER_TEASPOON } from '../../batter/leavening/index.js';
 import type { Problem, ProblemCode, ProblemFacts } from '../../formula/parsing/index.js';
 import { inTeaspoons } from '../../ground/units/index.js';
-import { gramsInWords, percentInWords } from '../figures/index.js';
+import { eitherOf, gramsInWords, percentInWords } from '../figures/index.js';
 import { sentence, type Sentence } from '../figures/index.js';
 
 const quoted = (words: readonly string[]) => words.map((word) => `“${word}”`).join(', ');
-const either = (names: readonly string[]) =>
-  names.length < 2 ? (names[0] ?? '') : $localize`${names.slice(0, -1).join(', ')} or ${names.at(-1) ?? ''}`;
 const soda = (grams: number) =>
   $localize`${gramsInWords(grams)} of soda (${inTeaspoons(grams, GRAMS_PER_TEASPOON.soda)})`;
 
@@ -21,7 +20,7 @@ const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sent
     sentence(
       $localize`“${facts.name}” is not an ingredient that Orvin knows.`,
       facts.nearest.length > 0
-        ? $localize`Did you mean ${either(facts.nearest)}? Pick the ingredient; until then it does not count.`
+        ? $localize`Did you mean ${eitherOf(facts.nearest)}? Pick the ingredient; until then it does not count.`
         : $localize`Pick the ingredient, or reword the line; until then it does not count.`,
     ),
   'words-unread': (facts) =>
@@ -32,7 +31,7 @@ const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sent
   'ingredient-ambiguous': (facts) =>
     sentence(
       $localize`“${facts.name}” is taken for ${facts.taken}.`,
-      $localize`The word means different things in different places${facts.why ? `: ${facts.why}` : ''}.`,
+      $localize`The word means different things in different places${facts.why ? `: ${tableWords(facts.why)}` : ''}.`,
     ),
   'alternative-taken': (facts) =>
     sentence($localize`Counted as ${facts.taken}.`, $localize`The line allows ${facts.other} too.`),

@@ -33,7 +33,13 @@ function crustOf(share: number): string {
   selector: 'orv-bake-sketch',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <svg data-picture="How it comes out" [attr.viewBox]="viewBox" role="img" [attr.aria-label]="spoken()">
+    <svg
+      i18n-data-picture
+      data-picture="How it comes out"
+      [attr.viewBox]="viewBox"
+      role="img"
+      [attr.aria-label]="spoken()"
+    >
       <path [attr.d]="shape()" class="crumb" />
       @for (hole of holes(); track $index) {
         <ellipse [attr.cx]="hole.x" [attr.cy]="hole.y" [attr.rx]="hole.rx" [attr.ry]="hole.ry" class="hole" />

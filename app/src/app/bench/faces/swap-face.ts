@@ -9,7 +9,7 @@ import type { Formula } from '@orvin/core/formula/formula';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
 import { DIETS, type Diet, type Swapped, type SwappedLine } from '@orvin/core/bench/swaps';
 import { DIET_CAUTIONS, DIET_NAMES, RESIDUAL_NAMES, swapNoteInWords } from '@orvin/core/words/explaining';
-import { gramsInWords } from '@orvin/core/words/figures';
+import { gramsInWords, listed } from '@orvin/core/words/figures';
 import { auditFormula } from '@orvin/core/bench/audit';
 import { FormulaStore } from '../../store/formula-store';
 import { Readings } from '../../work/readings';
@@ -281,7 +281,7 @@ export class SwapFace {
     const less = swapped.way.lessens;
     const into =
       incoming.length > 0
-        ? incoming.map(({ ingredient }) => this.named(ingredient)).join(' and ')
+        ? listed(incoming.map(({ ingredient }) => this.named(ingredient)))
         : swapped.share < 0
           ? $localize`${Math.round(-100 * swapped.share)} % more`
           : less

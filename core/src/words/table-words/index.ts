@@ -1,0 +1,1 @@
+export { tableWords } from './table-words.js';
