@@ -13,6 +13,7 @@ import { PicturesDialog } from './frame/pictures-dialog';
 import { Rail } from './frame/rail';
 import { ThemeSwitch } from './frame/theme';
 import { ToastPlace } from './frame/toast-place';
+import { STATION_NAMES } from './frame/stations';
 import { TroubleStrip } from './frame/trouble';
 import { Updates } from './frame/updates';
 import { Keeping } from './parts/keeping';
@@ -24,17 +25,6 @@ import { OnBench } from './work/on-bench';
 /** Milliseconds after the start, and between, that backups are looked after. */
 const QUIET_START = 20_000;
 const HOUR = 3_600_000;
-
-const STATION_NAMES: Readonly<Record<string, string>> = {
-  shelf: $localize`Shelf`,
-  bench: $localize`Bench`,
-  batch: $localize`Batch`,
-  oven: $localize`Oven`,
-  day: $localize`Day`,
-  bake: $localize`Bake`,
-  book: $localize`Book`,
-  pantry: $localize`Pantry`,
-};
 
 @Component({
   selector: 'orv-root',
@@ -115,7 +105,7 @@ export class App {
   protected readonly heading = computed(() => {
     const [, station = '', , part] = this.url().split(/[/?]/, 5);
     if (station === '' || part === 'sheet') return undefined;
-    const name = STATION_NAMES[station] ?? '';
+    const name = (STATION_NAMES as Readonly<Record<string, string>>)[station] ?? '';
     return this.showsFormula() ? `${name}: ${this.titleAtHand()}` : name;
   });
 

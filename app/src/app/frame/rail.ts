@@ -5,6 +5,7 @@ import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Keyboard } from './keyboard';
 import { addressInOther, otherLanguage, rememberLanguage } from './language';
+import { STATION_NAMES } from './stations';
 import { ThemeSwitch } from './theme';
 
 /** The stations along the rim of the bench; the rim dips under the one you stand at. */
@@ -147,17 +148,17 @@ export class Rail {
       id === undefined
         ? []
         : [
-            { label: $localize`Bench`, link: `/bench/${id}` },
-            { label: $localize`Batch`, link: `/batch/${id}` },
-            { label: $localize`Oven`, link: `/oven/${id}` },
+            { label: STATION_NAMES.bench, link: `/bench/${id}` },
+            { label: STATION_NAMES.batch, link: `/batch/${id}` },
+            { label: STATION_NAMES.oven, link: `/oven/${id}` },
           ];
     return [
-      { label: $localize`Shelf`, link: '/shelf' },
+      { label: STATION_NAMES.shelf, link: '/shelf' },
       ...forOne,
-      { label: $localize`Day`, link: '/day' },
-      { label: $localize`Bake`, link: '/bake' },
-      { label: $localize`Book`, link: '/book' },
-      { label: $localize`Pantry`, link: '/pantry' },
+      { label: STATION_NAMES.day, link: '/day' },
+      { label: STATION_NAMES.bake, link: '/bake' },
+      { label: STATION_NAMES.book, link: '/book' },
+      { label: STATION_NAMES.pantry, link: '/pantry' },
     ];
   });
   protected readonly undoName = computed(() =>

@@ -73,7 +73,7 @@ function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standin
     .filter(({ verdict }) => verdict !== 'within')
     .map(
       ({ quantity, verdict }) =>
-        `${QUANTITY_NAMES[quantity]} ${verdict === 'below' ? $localize`low` : $localize`high`}`,
+        `${QUANTITY_NAMES[quantity]} ${verdict === 'below' ? $localize`:a share, against its band|:low` : $localize`:a share, against its band|:high`}`,
     );
   if (outside.length > 0)
     return {

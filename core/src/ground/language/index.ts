@@ -1,2 +1,11 @@
 export { namesHere } from './names-here.js';
-export { LANGUAGE, LOCALE, decimal, inSentence, shortDecimal, uncapitalised, type Language } from './language.js';
+export {
+  LANGUAGE,
+  LOCALE,
+  decimal,
+  figureHere,
+  inSentence,
+  shortDecimal,
+  uncapitalised,
+  type Language,
+} from './language.js';

@@ -10,11 +10,12 @@ export const LANGUAGE: Language =
 export const LOCALE = LANGUAGE === 'de' ? 'de-DE' : 'en-GB';
 
 /** "1.5", and "1,5" where a comma stands before the tenths. */
-export const decimal = (figure: number, places: number): string => pointed(figure.toFixed(places));
+export const decimal = (figure: number, places: number): string => figureHere(figure.toFixed(places));
 /** "1.5", "2": no more places than it needs. @param most places */
-export const shortDecimal = (figure: number, most: number): string => pointed(String(Number(figure.toFixed(most))));
+export const shortDecimal = (figure: number, most: number): string => figureHere(String(Number(figure.toFixed(most))));
 
-const pointed = (figure: string): string => (LANGUAGE === 'de' ? figure.replace('.', ',') : figure);
+/** A figure written with a point, as this language writes it. */
+export const figureHere = (figure: string): string => (LANGUAGE === 'de' ? figure.replace('.', ',') : figure);
 
 /** Words inside a sentence: small in English, as they are where nouns stay large. */
 export const inSentence = (words: string): string => (LANGUAGE === 'de' ? words : words.toLowerCase());

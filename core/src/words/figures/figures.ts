@@ -1,10 +1,10 @@
-import { decimal, shortDecimal } from '../../ground/language/index.js';
-import { type FigureBounds, type FigureRead } from '../../ground/units/index.js';
+import { figureHere, decimal, shortDecimal } from '../../ground/language/index.js';
+import { gramsForHands, type FigureBounds, type FigureRead } from '../../ground/units/index.js';
 
 /** Figures in words for hands and eyes: one way to write each kind, everywhere. */
 
 /** "4.8", "210": grams as a hand can weigh them. */
-export const gramsFigure = (grams: number): string => (grams < 9.95 ? decimal(grams, 1) : String(Math.round(grams)));
+export const gramsFigure = (grams: number): string => figureHere(gramsForHands(grams));
 
 /** "4.8 g", "210 g", "1.2 kg". */
 export function gramsInWords(grams: number): string {
