@@ -22,7 +22,7 @@ for (const [topic, [source, specs, afresh = false]] of Object.entries(TOPICS)) {
   const jasmine = join(folder, `${topic}.jasmine.json`);
   writeFileSync(
     jasmine,
-    JSON.stringify({ spec_dir: '.', spec_files: specs, helpers: ['scripts/localized.mjs'], random: false }),
+    JSON.stringify({ spec_dir: '.', spec_files: specs, helpers: ['scripts/spec-setup.mjs'], random: false }),
   );
   const config = join(folder, `${topic}.stryker.json`);
   writeFileSync(

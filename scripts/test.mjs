@@ -1,6 +1,7 @@
 // `npm test` runs everything; `node scripts/test.mjs core app e2e` runs those suites. The last line counts tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { chromium, chromiumForJourneys, install, root, watched } from './lib.mjs';
 
 install();
@@ -17,12 +18,20 @@ function counted(status, passed, failed) {
   return { passed, failed };
 }
 
+/** What failed, and the line it failed with, said again at the end: the last lines are all that some machines show. */
+const failed = [];
+const fail = (suite, text, each) =>
+  failed.push(
+    ...[...stripVTControlCharacters(text).matchAll(each)].map(([, name, message]) => `${suite}: ${name}: ${message}`),
+  );
+
 async function jasmine() {
   const { status, text } = await watched(
     node,
     ['--import', 'tsx', 'node_modules/jasmine/bin/jasmine.js', '--config=jasmine.json'],
     { env },
   );
+  fail('core', text, /^\d+\) (.+)\n {2}Message:\n\s*(.+)/gm);
   const [, specs = '0', failures = '0'] = /(\d+) specs?, (\d+) failures?/.exec(text) ?? [];
   return counted(status, Number(specs) - Number(failures), Number(failures));
 }
@@ -33,6 +42,7 @@ async function karma() {
     ['node_modules/@angular/cli/bin/ng.js', 'test', '--watch=false', '--browsers=ChromiumHeadlessNoSandbox'],
     { env: { ...env, CHROME_BIN: chromium() } },
   );
+  fail('app', text, /^Chrome[^\n]*?\) (.+?) ?FAILED\n\s*(.+)/gm);
   const last = [...text.matchAll(/Executed (\d+) of \d+(?: \((\d+) FAILED\))?/g)].at(-1) ?? [];
   const failures = Number(last[2] ?? 0);
   return counted(status, Number(last[1] ?? 0) - failures, failures);
@@ -84,5 +94,6 @@ await Promise.all([
 ]);
 if (built) await suite('e2e');
 else total.failed++; // never against what was built before
+for (const one of failed) console.log(one);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
