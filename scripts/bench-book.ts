@@ -3,11 +3,11 @@ import type { Browser, CDPSession } from '@playwright/test';
 /* The Book of years: ten thousand bakes, two thousand photos. How soon it stands, each key of a search, and memory while it is scrolled. */
 
 const root = process.cwd();
-const { fillBook, fillPhotos, openAndSearch, scrollThrough, watchStillness } = (await import(
-  `${root}/scripts/book-and-watch.mjs`
-)) as {
+const { fillBook, fillPhotos } = (await import(`${root}/scripts/fill-kitchen.mjs`)) as {
   fillBook: (count: number) => Promise<void>;
   fillPhotos: (count: number) => Promise<number>;
+};
+const { openAndSearch, scrollThrough, watchStillness } = (await import(`${root}/scripts/book-and-watch.mjs`)) as {
   openAndSearch: (words: string) => Promise<{ readonly open: number; readonly keys: readonly number[] }>;
   scrollThrough: (steps: number) => Promise<void>;
   watchStillness: () => void;

@@ -1,4 +1,5 @@
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { STATIONS } from './bench-stations.js';
 
 /*
  * How much every station loads and how soon it stands, at a quarter of this machine's speed, and how long what is touched takes to be
@@ -14,55 +15,10 @@ interface Paints {
   readonly tasks: readonly number[];
   readonly touches: readonly number[];
 }
-const PEAR = 'demo-pear-cardamom-loaf';
 const SLOWER = 4;
 const SETTLED = 6000;
 /** A task shorter than this blocks nobody. @source the usual definition of total blocking time */
 const SHORT_TASK = 50;
-
-/** Where it is, and what a baker would touch there first. */
-const STATIONS: Readonly<Record<string, { readonly path: string; readonly touch: (page: Page) => Promise<void> }>> = {
-  Shelf: {
-    path: '/shelf',
-    touch: async (page) => page.locator('main textarea').first().pressSequentially('2 eggs', { delay: 80 }),
-  },
-  Bench: {
-    path: `/bench/${PEAR}`,
-    touch: async (page) => {
-      await page.getByRole('tab').nth(1).click();
-      await page.getByRole('tab').nth(0).click();
-    },
-  },
-  Batch: {
-    path: `/batch/${PEAR}`,
-    touch: async (page) => {
-      const wish = page.locator('main input[type=text], main input:not([type])').first();
-      await wish.click();
-      await wish.press('End');
-      await wish.pressSequentially(' x 2', { delay: 120 });
-      await wish.press('Enter');
-    },
-  },
-  Oven: {
-    path: `/oven/${PEAR}`,
-    touch: async (page) => {
-      const pan = page.locator('main input[type=text], main input:not([type])').first();
-      await pan.click();
-      await pan.fill('20 cm round');
-      await pan.press('Enter');
-    },
-  },
-  Day: { path: '/day', touch: async (page) => page.locator('main button').first().focus() },
-  Bake: { path: '/bake', touch: async (page) => page.locator('main button').first().focus() },
-  Book: {
-    path: '/book',
-    touch: async (page) => page.getByRole('searchbox').first().pressSequentially('pear', { delay: 80 }),
-  },
-  Pantry: {
-    path: '/pantry',
-    touch: async (page) => page.getByRole('textbox').first().pressSequentially('3', { delay: 80 }),
-  },
-};
 
 const seen = (page: Page) => page.evaluate<Paints>('window.orvinPaints');
 
@@ -94,10 +50,10 @@ async function weighed(browser: Browser, url: string): Promise<Weight> {
   return { scripts, overTheWire };
 }
 
-async function visit(browser: Browser, url: string, slower: number): Promise<Page> {
-  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+async function visit(context: BrowserContext, url: string, slower: number): Promise<Page> {
+  const page = await context.newPage();
   await page.addInitScript(watchPaints);
-  const session = await page.context().newCDPSession(page);
+  const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: slower });
   await page.goto(url);
   await page.locator('main > :not(router-outlet)').first().waitFor();
@@ -105,20 +61,39 @@ async function visit(browser: Browser, url: string, slower: number): Promise<Pag
   return page;
 }
 
+/** In words: how soon the address stands at a quarter of the speed, and how long a touch takes at full speed. */
+export async function paintsOf(
+  contextFor: () => Promise<BrowserContext>,
+  url: string,
+  touch: (page: Page) => Promise<void>,
+): Promise<string> {
+  const slow = await visit(await contextFor(), url, SLOWER);
+  const { largest, shift, tasks } = await seen(slow);
+  await slow.close();
+  const page = await visit(await contextFor(), url, 1);
+  await touch(page);
+  await page.waitForTimeout(1000);
+  const { touches } = await seen(page);
+  await page.close();
+  const blocking = tasks.reduce((sum, task) => sum + Math.max(0, task - SHORT_TASK), 0);
+  return `paint ${figure(largest)} ms   blocking ${figure(blocking)} ms   longest ${figure(Math.max(0, ...tasks))} ms   shift ${shift.toFixed(3)}   slowest touch ${touches.length > 0 ? `${figure(Math.max(...touches))} ms` : 'under 16 ms'}`; // prettier-ignore
+}
+const figure = (value: number) => value.toFixed(0).padStart(5);
+
 export async function benchPaints(browser: Browser, address: string): Promise<void> {
   console.log(`compressed JavaScript of a first visit, demo and all (goal 330 kB for the Shelf, 380 for another station); at a ${SLOWER}th of the speed: largest paint (goal 2500 ms), blocking (300), longest task (300), shift (0.02); a touch at full speed (100)`); // prettier-ignore
   for (const [name, { path, touch }] of Object.entries(STATIONS)) {
     const { scripts, overTheWire } = await weighed(browser, `${address}${path}`);
-    const slow = await visit(browser, `${address}${path}`, SLOWER);
-    const { largest, shift, tasks } = await seen(slow);
-    await slow.context().close();
-    const page = await visit(browser, `${address}${path}`, 1);
-    await touch(page);
-    await page.waitForTimeout(1000);
-    const { touches } = await seen(page);
-    await page.context().close();
-    const blocking = tasks.reduce((sum, task) => sum + Math.max(0, task - SHORT_TASK), 0);
-    const figure = (value: number) => value.toFixed(0).padStart(5);
-    console.log(`${name.padEnd(8)} ${figure(scripts / 1000)} kB, with headers ${figure(overTheWire / 1000)}   paint ${figure(largest)} ms   blocking ${figure(blocking)} ms   longest ${figure(Math.max(0, ...tasks))} ms   shift ${shift.toFixed(3)}   slowest touch ${touches.length > 0 ? `${figure(Math.max(...touches))} ms` : 'under 16 ms'}`); // prettier-ignore
+    const contexts: BrowserContext[] = [];
+    const fresh = async () => {
+      const context = await browser.newContext({ serviceWorkers: 'block' });
+      contexts.push(context);
+      return context;
+    };
+    const paints = await paintsOf(fresh, `${address}${path}`, touch);
+    for (const context of contexts) await context.close();
+    console.log(
+      `${name.padEnd(8)} ${figure(scripts / 1000)} kB, with headers ${figure(overTheWire / 1000)}   ${paints}`,
+    );
   }
 }

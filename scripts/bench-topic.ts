@@ -1,12 +1,19 @@
 /* `npm run bench -- instruments`: one topic alone. */
 import { benchDay } from './bench-day.js';
 import { benchInstruments } from './bench-instruments.js';
+import { benchLarge } from './bench-large.js';
 import { benchPaints } from './bench-paints.js';
 import { benchPlans } from './bench-plans.js';
 import { openedInChromium } from './bench-place.js';
 
 /** In the browser, or by the core alone. */
-const TOPICS = { day: benchDay, instruments: benchInstruments, paints: benchPaints, plans: benchPlans } as const;
+const TOPICS = {
+  day: benchDay,
+  instruments: benchInstruments,
+  large: benchLarge,
+  paints: benchPaints,
+  plans: benchPlans,
+} as const;
 const topics = process.argv.slice(2);
 const unknown = topics.find((topic) => !Object.hasOwn(TOPICS, topic));
 if (unknown !== undefined) {
