@@ -1,4 +1,5 @@
 /* `npm run bench -- instruments`: one topic alone. */
+import '@angular/localize/init';
 import { benchDay } from './bench-day.js';
 import { benchInstruments } from './bench-instruments.js';
 import { benchLarge } from './bench-large.js';

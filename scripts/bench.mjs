@@ -13,7 +13,7 @@ await build({
   bundle: true,
   format: 'esm',
   platform: 'node',
-  external: ['@playwright/test', 'joi', '*.mjs'],
+  external: ['@playwright/test', 'joi'],
   outfile,
 });
 await import(pathToFileURL(outfile).href);
