@@ -1,5 +1,6 @@
-// `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader for so long; prints how many, and each fault once. Not part of `npm test`.
+// `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader, and damaged files and messages of Orvin's own, for so long; prints how many, and each fault once. Not part of `npm test`.
 import '@angular/localize/init';
+import { damaged, DATA_READERS, dataFaultOf } from '../core/src/papers/formats/data-fuzzing.spec-help.js';
 import { faultOf, mutants, seeds } from '../core/src/papers/formats/fuzzing.spec-help.js';
 import { READERS } from '../core/src/papers/formats/readers.spec-help.js';
 
@@ -10,6 +11,10 @@ const counted: Record<string, number> = {};
 const faults = new Map<string, string>();
 const readers = Object.keys(READERS);
 const texts = mutants(Number(seed), seeds());
+const files = Object.entries(DATA_READERS).map(([reader, { from }], i) => ({ reader, all: damaged(Number(seed) + i, from) })); // prettier-ignore
+/** They are read a hundred times as fast as texts. */
+const FILES_A_TEXT = 100;
+console.warn = () => undefined; // the reader of tables says there that a column stands twice
 while (performance.now() < until) {
   const text = String(texts.next().value);
   for (const reader of readers) {
@@ -17,8 +22,17 @@ while (performance.now() < until) {
     const fault = faultOf(reader, text, MOST_MILLISECONDS);
     if (fault !== undefined) faults.set(`${reader}: ${fault}`, text);
   }
+  for (const { reader, all } of files)
+    // a file of formulas is judged whole
+    for (let left = reader === 'a file of formulas' ? 1 : FILES_A_TEXT; left > 0; left--) {
+      const damagedText = String(all.next().value);
+      counted[reader] = (counted[reader] ?? 0) + 1;
+      const fault = dataFaultOf(reader, damagedText, MOST_MILLISECONDS);
+      if (fault !== undefined) faults.set(`${reader}: ${fault}`, damagedText);
+    }
 }
 for (const [fault, text] of faults) console.log(`${fault}\n    ${JSON.stringify(text.slice(0, 600))}`);
 const all = Object.values(counted).reduce((sum, count) => sum + count, 0);
+for (const [reader, count] of Object.entries(counted)) console.log(`${String(count).padStart(9)}  ${reader}`);
 console.log(`${all} cases, ${faults.size} kinds of faults, ${Math.round(process.memoryUsage().rss / 1e6)} MB`);
 process.exit(faults.size > 0 ? 1 : 0);

@@ -9,7 +9,7 @@ import { FocusKeeper } from './focus-keeper';
       <ul>
         @for (row of rows(); track row) {
           <li>
-            <button type="button" [id]="row" [disabled]="off() === row">{{ row }}</button>
+            <button type="button" [id]="row.name" [disabled]="off() === row.name">{{ row.name }}</button>
           </li>
         }
       </ul>
@@ -20,7 +20,7 @@ import { FocusKeeper } from './focus-keeper';
   `,
 })
 class List {
-  readonly rows = signal(['plums', 'butter', 'sugar']);
+  readonly rows = signal(['plums', 'butter', 'sugar'].map((name) => ({ name })));
   readonly off = signal('');
   readonly next = signal(false);
 }
@@ -40,7 +40,7 @@ describe('the focus, when what had it is gone', () => {
   });
   async function loses(row: string): Promise<void> {
     document.getElementById(row)?.focus();
-    list.componentInstance.rows.update((rows) => rows.filter((other) => other !== row));
+    list.componentInstance.rows.update((rows) => rows.filter(({ name }) => name !== row));
     await list.whenStable();
   }
 
@@ -64,6 +64,14 @@ describe('the focus, when what had it is gone', () => {
     await loses('sugar');
     expect(focused()).toBe('station');
   });
+  it('stays with what is drawn anew, known by its id, wherever it stands now', async () => {
+    const before = document.getElementById('butter');
+    before?.focus();
+    list.componentInstance.rows.update((rows) => rows.map((row) => ({ ...row })));
+    await list.whenStable();
+    expect(before?.isConnected).toBeFalse();
+    expect(focused()).toBe('butter');
+  });
   it('goes on when a button can no longer be pressed', async () => {
     document.getElementById('plums')?.focus();
     list.componentInstance.off.set('plums');
@@ -73,7 +81,7 @@ describe('the focus, when what had it is gone', () => {
   it('stays nowhere when the baker put it nowhere', async () => {
     document.getElementById('plums')?.focus();
     document.getElementById('plums')?.blur();
-    list.componentInstance.rows.update((rows) => [...rows, 'salt']);
+    list.componentInstance.rows.update((rows) => [...rows, { name: 'salt' }]);
     await list.whenStable();
     expect(document.activeElement).toBe(document.body);
   });

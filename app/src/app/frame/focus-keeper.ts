@@ -9,9 +9,9 @@ const usable = (element: HTMLElement): boolean => element.isConnected && element
 const inSight = (element: HTMLElement): boolean => element.checkVisibility();
 
 /**
- * Where the focus goes when what had it is gone: to the same thing where it was drawn anew, known by its id; to what goes on (`data-goes-on`), where the screen has such; on to what came next, else back to what came before, else to the station; never to
- * nowhere, where the next Tab would begin at the top. A list that loses a row, a note that is put right and a panel that closes need say
- * nothing of it.
+ * Where the focus goes when what had it is gone: to the same thing where it was drawn anew, known by its id; to what goes on
+ * (`data-goes-on`), where the screen has such; on to what came next, else back to what came before, else to the station; never to nowhere,
+ * where the next Tab would begin at the top. A list that loses a row, a note that is put right and a panel that closes need say nothing of it.
  */
 @Injectable({ providedIn: 'root' })
 export class FocusKeeper {

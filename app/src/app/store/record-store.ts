@@ -324,9 +324,10 @@ export class RecordStore {
       await Promise.all(
         TABLE_NAMES.map(async (table) => {
           const rows = await this.database.table<AnyRecord>(table).toArray();
-          const whole = rows.filter((row) => isWhole(table, row));
+          const whole: AnyRecord[] = [];
           for (const row of rows)
-            if (!whole.includes(row)) unreadable.push({ id: row.id, reason: $localize`parts are missing`, raw: row });
+            if (isWhole(table, row)) whole.push(row);
+            else unreadable.push({ id: (row as AnyRecord).id, reason: $localize`parts are missing`, raw: row });
           for (const row of whole) this.onDisk.set(keyOf(table, row.id), row);
           return [table, new Map(whole.map((row) => [row.id, row]))] as const;
         }),

@@ -119,9 +119,10 @@ export async function readWorkbook(
   }
   const rows: Joi.ValidationResult<Rows> = rowsSchema.validate(parsed(await records.text(), 'kitchen'));
   if (rows.error) throw new Error($localize`This file of a kitchen is damaged: ${rows.error.message}.`);
+  const vouchedFor = new Set(listed.value.entries.map(({ name }) => name));
   for (const [name, content] of found) {
     const id = PHOTO.exec(name)?.[1];
-    if (id !== undefined && listed.value.entries.some((entry) => entry.name === name)) await onPhoto(id, new Blob([content], { type: 'image/jpeg' }));
+    if (id !== undefined && vouchedFor.has(name)) await onPhoto(id, new Blob([content], { type: 'image/jpeg' }));
   }
   return rows.value;
 } // prettier-ignore
