@@ -13,6 +13,7 @@ export const BOOK_VIEWS = {
   book: async (page) => {
     await toBook(page);
     await page.getByText('than set').waitFor({ state: 'attached' });
+    await page.locator('orv-oven-course').first().waitFor({ state: 'attached' });
   },
   'book-bakes': async (page) => {
     await toBook(page);

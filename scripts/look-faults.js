@@ -23,7 +23,7 @@ function visible(element) {
     box.height < 1 ||
     style.visibility === 'hidden' ||
     style.opacity === '0' ||
-    element.closest('.seen-by-readers-only, .p-hidden-accessible, [aria-hidden="true"] svg, .skip')
+    element.closest('.unseen, .p-hidden-accessible, [aria-hidden="true"] svg, .skip')
   )
     return false;
   const x = Math.min(document.documentElement.clientWidth - 1, Math.max(0, box.left + box.width / 2));
@@ -65,16 +65,42 @@ function clipped(all, leaves) {
   });
 }
 
-/** Text that lies on other text, line box by line box. */
-function overlaps(leaves) {
-  const boxes = leaves.map((element) => {
-    const range = document.createRange();
-    range.selectNodeContents(element);
-    return { element, lines: [...(element.tagName === 'text' ? element : range).getClientRects()] };
+/** A box as far as what holds it lets it be seen; undefined where nothing of it is. */
+function seenOf(box, element) {
+  let { left, right, top, bottom } = box;
+  for (let at = element; at; at = at.parentElement) {
+    const { overflowX, overflowY } = getComputedStyle(at);
+    const around = at.getBoundingClientRect();
+    if (overflowX !== 'visible') [left, right] = [Math.max(left, around.left), Math.min(right, around.right)];
+    if (overflowY !== 'visible') [top, bottom] = [Math.max(top, around.top), Math.min(bottom, around.bottom)];
+  }
+  return right > left && bottom > top ? { left, right, top, bottom } : undefined;
+}
+
+/** The lines of an element's own words. A letter's box is air above and below it. */
+function linesOf(element) {
+  const boxes =
+    element.tagName === 'text'
+      ? [...element.getClientRects()]
+      : [...element.childNodes].flatMap((node) => {
+          if (node.nodeType !== 3) return [];
+          const range = document.createRange();
+          range.selectNodeContents(node);
+          return [...range.getClientRects()];
+        });
+  return boxes.flatMap((box) => {
+    const seen = seenOf(box, element);
+    const air = 0.15 * box.height;
+    return seen ? [{ ...seen, top: seen.top + air, bottom: seen.bottom - air }] : [];
   });
+}
+
+/** Text that lies on other text, line by line. */
+function overlaps(leaves) {
+  const boxes = leaves.map((element) => ({ element, lines: linesOf(element) }));
   const lieOn = (a, b) =>
     Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 &&
-    Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 5;
+    Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3;
   const found = [];
   for (let i = 0; i < boxes.length; i++) {
     for (let j = i + 1; j < boxes.length; j++) {

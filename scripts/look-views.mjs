@@ -32,7 +32,7 @@ const readings = async (page, size) => {
 
 export const VIEWS = {
   ...GERMAN_VIEWS,
-  shelf: async () => undefined,
+  shelf: (page) => page.locator('td .bar > i').first().waitFor(),
   'shelf-refused': async (page) => {
     await page.getByRole('textbox', { name: 'Paste a formula' }).fill('milk\neggs\nbatteries');
     await page.getByRole('button', { name: 'Read it' }).click();

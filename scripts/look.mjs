@@ -57,6 +57,19 @@ const browser = await playwright.launch({
 const folder = join(root, 'look');
 mkdirSync(folder, { recursive: true });
 
+const STILL_MILLISECONDS = 400;
+const MOST_LOOKS = 10;
+/** Nothing on it changes any more; where a clock goes, it is taken as it is after a few looks. */
+async function standsStill(page) {
+  let before = await page.screenshot();
+  for (let looks = 0; looks < MOST_LOOKS; looks++) {
+    await page.waitForTimeout(STILL_MILLISECONDS);
+    const now = await page.screenshot();
+    if (now.equals(before)) return;
+    before = now;
+  }
+}
+
 let faults = 0;
 let pictures = 0;
 for (const [size, device] of Object.entries(SIZES).filter(([name]) => !values.size || name === values.size)) {
@@ -86,6 +99,7 @@ for (const [size, device] of Object.entries(SIZES).filter(([name]) => !values.si
         await page.getByRole('table').waitFor();
         await show(page, size);
         await page.evaluate(() => document.fonts.ready.then(() => undefined));
+        await standsStill(page);
         await page.screenshot({ path: join(folder, `${name}-${size}-${theme}.png`) });
         pictures++;
       } catch (error) {

@@ -56,7 +56,7 @@ const shortened = (text: string) => (text.length > 60 ? `${text.slice(0, 58)}…
           <span class="mark" [class]="'mark mark-' + note.severity" aria-hidden="true">{{ note.shape }}</span>
           <div class="body">
             <p>
-              <span class="seen-by-readers-only">{{ note.word }}:</span>
+              <span class="unseen">{{ note.word }}:</span>
               <b>{{ note.sentence.say }}</b> {{ note.sentence.why }}
               @if (note.at) {
                 <span class="at caption" i18n>in “{{ note.at }}”</span>

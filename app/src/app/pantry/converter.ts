@@ -86,7 +86,7 @@ import { ChoiceField } from '../parts/choice';
         </caption>
         <thead>
           <tr>
-            <th scope="col"><span class="seen-by-readers-only" i18n>ingredient</span></th>
+            <th scope="col"><span class="unseen" i18n>ingredient</span></th>
             <th scope="col" i18n>cup</th>
             <th scope="col" i18n>tbsp</th>
             <th scope="col" i18n>tsp</th>

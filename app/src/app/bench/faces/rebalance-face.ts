@@ -93,7 +93,7 @@ import { JoinedLines } from './joined-lines';
                   <th scope="col" i18n>line</th>
                   <th scope="col" i18n>now</th>
                   <th scope="col" i18n>then</th>
-                  <th scope="col"><span class="seen-by-readers-only" i18n>take</span></th>
+                  <th scope="col"><span class="unseen" i18n>take</span></th>
                 </tr>
               </thead>
               <tbody>
