@@ -13,7 +13,7 @@ import { PLAIN_KITCHEN } from '@orvin/core/kitchen/kitchen';
 import { runBakeJob } from '@orvin/core/oven/baking';
 import type { DeviceCommand } from '@orvin/core/along/wire';
 import { BakingStore } from '../store/baking-store';
-import { storeVisits } from '../store/visits.spec-help';
+import { storeVisits, until as comesAbout } from '../store/visits.spec-help';
 import { Work } from '../work/work-client';
 import { Footing } from './footing';
 import { Instruments } from './instruments';
@@ -74,13 +74,11 @@ export const pearLoaf = (): Baking => setDown('pear-cardamom-loaf');
 export const scones = (): Baking => setDown('thyme-sweet-potato-scones');
 
 /** Waits until the screen has come so far. */
-export async function until(is: () => boolean): Promise<void> {
-  for (let frame = 0; frame < 300 && !is(); frame++) {
+export const until = (is: () => boolean): Promise<void> =>
+  comesAbout(() => {
     TestBed.tick();
-    await new Promise((drawn) => requestAnimationFrame(drawn));
-  }
-  expect(is()).toBeTrue();
-}
+    return is();
+  });
 
 /** A counter with a bake on it: its steps rendered as the baker sees them. */
 export function counter() {

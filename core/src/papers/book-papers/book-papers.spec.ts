@@ -25,6 +25,11 @@ describe('a season as a table', () => {
     const season = readSeason('Word,out,predicted,fan,celsius,pan,recipe,date,weather\njust,34,31,1,175,8 in round,rounds,2026-10-25,rain\n'); // prettier-ignore
     expect(season.kind === 'read' && season.rows[0]?.fan).toBeTrue();
   });
+  it('refuses a column that stands twice: nobody knows which is meant', () => {
+    spyOn(console, 'warn'); // the reader of tables says so there too
+    expect(refusal(`${HEAD},out\n2026-10-25,rounds,8 in round,175,0,31,34,just,36\n`)).toMatch(/"out" stands twice/);
+    expect(refusal(`${HEAD},notes,notes\n2026-10-25,rounds,8 in round,175,0,31,34,just,a,b\n`)).toBe('');
+  });
   it('tells every fault with its row, and the column that is missing', () => {
     expect(refusal('date,recipe\n')).toMatch(/"pan".*"word"/);
     expect(refusal(`${HEAD}\n2026-11-31,rounds,8 in round,175,0,31,34,just\n`)).toMatch(/row 1: date.*2026-11-31/);

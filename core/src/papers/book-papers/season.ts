@@ -54,6 +54,8 @@ export function readSeason(text: string): SeasonReading {
   });
   const missing = COLUMNS.filter((column) => !(meta.fields ?? []).includes(column));
   if (missing.length > 0) return { kind: 'refused', error: `there is no column ${missing.map((name) => `"${name}"`).join(', ')}; a season has ${COLUMNS.join(',')}` }; // prettier-ignore
+  const twice = Object.values(meta.renamedHeaders ?? {}).find((column) => COLUMNS.some((name) => name === column));
+  if (twice !== undefined) return { kind: 'refused', error: `the column "${twice}" stands twice: leave one of them` };
   if (data.length > MOST_ROWS) return { kind: 'refused', error: `more than ${MOST_ROWS} bakes` };
   const rows: SeasonRow[] = [];
   const errors: string[] = [];

@@ -18,6 +18,8 @@ describe("a day's file", () => {
   it('comes back as it was, but for the plan that can be found again', () => {
     expect(readDayFile(writeDayFile(sheet), [{ id: 'pear', title: 'Pear loaf' }])).toEqual({ kind: 'day', sheet });
   });
+  it('is read with the mark that some editors put before it', () =>
+    expect(readDayFile(`\ufeff${writeDayFile(sheet)}`, []).kind).toBe('day'));
   it('finds its formulas by their titles on another shelf', () => {
     const read = readDayFile(writeDayFile(sheet), [{ id: 'other', title: 'pear loaf' }]);
     expect(read.kind === 'day' && read.sheet.wishes[0]?.formulaId).toBe('other');

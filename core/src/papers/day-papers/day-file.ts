@@ -40,7 +40,7 @@ export function readDayFile(
   if (text.length > LONGEST) return { kind: 'refused', why: 'too-long' };
   let parsed: unknown;
   try {
-    parsed = JSON.parse(text);
+    parsed = JSON.parse(text.replace(/^\ufeff/, ''));
   } catch {
     return { kind: 'refused', why: 'no-json' };
   }
