@@ -292,11 +292,11 @@ export const VIEWS = {
     await page.getByRole('textbox', { name: 'covered' }).press('Enter');
     await page.getByRole('textbox', { name: 'goes in at' }).fill('6');
     await page.getByRole('textbox', { name: 'goes in at' }).press('Enter');
+    await readings(page, size);
     await page
       .getByText(/lid off/)
       .first()
       .waitFor({ state: 'attached' });
-    await readings(page, size);
   },
   'oven-no-pan': async (page) => {
     await open('Leek and hard-cheese drop biscuits')(page);

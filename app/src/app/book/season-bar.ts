@@ -59,6 +59,11 @@ import { KIND_NAMES, SEASON_KINDS, type SeasonFilter } from './season-filter';
     .look {
       margin-left: auto;
     }
+    @media (pointer: coarse) {
+      .chip {
+        min-height: var(--finger);
+      }
+    }
     @media (max-width: 560px) {
       :host {
         gap: 6px;

@@ -127,6 +127,7 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
     @media (pointer: coarse) {
       .act,
       .quiet,
+      select,
       .minutes input {
         min-height: var(--finger);
       }
