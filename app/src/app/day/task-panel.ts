@@ -120,6 +120,12 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
       background: var(--enamel);
       color: var(--ink);
     }
+    .minutes,
+    .who {
+      display: inline-flex;
+      align-items: center;
+      gap: 6px;
+    }
     .minutes input {
       width: 3.2rem;
       text-align: right;

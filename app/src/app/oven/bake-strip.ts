@@ -81,7 +81,10 @@ const ROOM_FOR_ALL = 560;
             [class.strong]="mark.strong"
             class="mark-line"
           />
+        }
+        @for (mark of marks(); track mark.code) {
           <text
+            class="said"
             [attr.x]="from() + mark.labelX"
             [attr.y]="labelY(mark.row)"
             [attr.text-anchor]="mark.anchor"
@@ -130,6 +133,13 @@ const ROOM_FOR_ALL = 560;
     .done {
       fill: var(--rim);
       font-weight: 660;
+    }
+    /* another's line behind its words gives way to them */
+    .said {
+      paint-order: stroke;
+      stroke: var(--enamel);
+      stroke-width: 4px;
+      stroke-linejoin: round;
     }
     .mark-line {
       stroke: var(--ink-3);
