@@ -1,5 +1,6 @@
 import { wishInEnglish } from '../../formula/german/index.js';
 import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
+import { ownOf } from '../../ground/records/index.js';
 import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
@@ -88,7 +89,7 @@ function toNumber(written: string): number {
   const sign = text.startsWith('-') ? -1 : 1;
   const mixed = /^-?(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
   if (mixed) return sign * (Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]));
-  return FRACTIONS[text] ?? Number(text.replace(',', '.'));
+  return ownOf(FRACTIONS, text) ?? Number(text.replace(',', '.'));
 }
 function counted(phrase: string, word: string): number {
   return numberSaid(word) * (/\d+ dozen|(?:two|three|four|five) dozen/i.test(phrase) ? 12 : 1);

@@ -1,4 +1,5 @@
 import { LONGEST_LINE } from '../../ground/text/index.js';
+import { ownOf } from '../../ground/records/index.js';
 import { inEnglish } from './english.js';
 
 /* What is typed into a field for a size, a number or a pan, in German: whole phrases, so that no line of a formula is touched. */
@@ -45,7 +46,7 @@ export function wishInEnglish(written: string): string {
   const whole = sizeInEnglish(text);
   if (whole !== undefined) return whole;
   const [first = '', ...others] = text.split(' ');
-  const count = COUNTS[first.toLowerCase()] ?? Number(/^(\d{1,2})[x×]?$/.exec(first)?.[1]);
+  const count = ownOf(COUNTS, first.toLowerCase()) ?? Number(/^(\d{1,2})[x×]?$/.exec(first)?.[1]);
   const rest = others.join(' ').replace(/^[x×] /, '');
   // a pan has a size: "18 Portionen" are none
   const counted =

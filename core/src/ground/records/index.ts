@@ -1,2 +1,2 @@
-export { groupedBy, isSame, without, withoutUndefined } from './records.js';
+export { groupedBy, isSame, ownOf, without, withoutUndefined } from './records.js';
 export { mergeThree, type Merged } from './merge.js';

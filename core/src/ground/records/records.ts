@@ -23,3 +23,7 @@ export function groupedBy<T, K>(list: Iterable<T>, keyOf: (item: T) => K): Map<K
   }
   return groups;
 }
+
+/** A table's entry by a word that somebody wrote: "constructor", which every object has, is in no table. */
+export const ownOf = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
+  Object.hasOwn(table, word) ? table[word] : undefined;

@@ -1,4 +1,5 @@
 import { asPhrase, singleSpaced } from '../../ground/text/index.js';
+import { ownOf } from '../../ground/records/index.js';
 import type { OwnPan } from '../kitchen/index.js';
 import { isFree, oneOfSeveral, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
 
@@ -13,7 +14,7 @@ const BEFORE = new RegExp(
 );
 const BEHIND = / ?[x×] ?(\d{1,3})$/i;
 
-export const numberSaid = (word: string): number => COUNT_WORDS[word.toLowerCase()] ?? Number(word);
+export const numberSaid = (word: string): number => ownOf(COUNT_WORDS, word.toLowerCase()) ?? Number(word);
 
 /** How a pan is called for short, and the words of the table for it. */
 const CALLED: readonly (readonly [RegExp, string])[] = [

@@ -1,4 +1,5 @@
 import { asPhrase, LONGEST_LINE } from '../../ground/text/index.js';
+import { ownOf } from '../../ground/records/index.js';
 import { distance } from 'fastest-levenshtein';
 import { readTable } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
@@ -160,7 +161,7 @@ const SETTLED_BY_REGION: Readonly<Record<string, Partial<Record<Region, string>>
 function resolve(phrase: string, region: Region, names: Names): Omit<Match, 'confidence' | 'unread'> | undefined {
   const ofOwn = names.byName.get(phrase) ?? names.byName.get(inSingular(phrase));
   if (ofOwn) return { ingredient: ofOwn, others: [] };
-  const settled = SETTLED_BY_REGION[phrase]?.[region];
+  const settled = ownOf(SETTLED_BY_REGION, phrase)?.[region];
   const term = ambiguousTerms.get(phrase) ?? ambiguousTerms.get(inSingular(phrase));
   if (settled !== undefined) {
     const ingredient = ingredientById(settled);
@@ -178,7 +179,7 @@ function resolve(phrase: string, region: Region, names: Names): Omit<Match, 'con
   }
   const ingredient = TABLE_NAMES.byName.get(phrase) ?? TABLE_NAMES.byName.get(inSingular(phrase));
   if (ingredient) return { ingredient, others: [] };
-  const long = SHORT_FORMS[phrase] ?? SHORT_FORMS[inSingular(phrase)];
+  const long = ownOf(SHORT_FORMS, phrase) ?? ownOf(SHORT_FORMS, inSingular(phrase));
   return long === undefined ? undefined : resolve(plainWords(long), region, names);
 }
 
@@ -206,7 +207,10 @@ export function nameAtStart(words: readonly string[], names: Names = NO_NAMES): 
     const single = inSingular(phrase);
     const isKnown = [phrase, single].some(
       (name) =>
-        names.byName.has(name) || TABLE_NAMES.byName.has(name) || ambiguousTerms.has(name) || name in SHORT_FORMS,
+        names.byName.has(name) ||
+        TABLE_NAMES.byName.has(name) ||
+        ambiguousTerms.has(name) ||
+        Object.hasOwn(SHORT_FORMS, name),
     );
     if (isKnown) return length;
   }

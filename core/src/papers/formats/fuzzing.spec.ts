@@ -1,3 +1,4 @@
+import { CORPUS_LINES } from '../../doors/samples/index.js';
 import { faultOf, mutants, seeds } from './fuzzing.spec-help.js';
 import { READERS } from './readers.spec-help.js';
 
@@ -17,4 +18,18 @@ describe('texts as nobody writes them', () => {
           .toBeUndefined();
       }
     });
+
+  it('may hold a word that every object has: it is a word like any other', () => {
+    for (const [, text] of CORPUS_LINES) {
+      const words = text.split(' ');
+      for (const [at, reader] of words.flatMap((_, i) =>
+        ['a line', 'what there is'].map((each) => [i, each] as const),
+      )) {
+        const line = words.with(at, 'constructor').join(' ');
+        expect(faultOf(reader, line, HANGS_MILLISECONDS))
+          .withContext(`${reader}: ${line}`)
+          .toBeUndefined();
+      }
+    }
+  });
 });
