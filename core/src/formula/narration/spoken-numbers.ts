@@ -1,3 +1,4 @@
+import { ownOf } from '../../ground/records/index.js';
 import { UNITS } from '../../ground/units/index.js';
 import { Words } from './tokens.js';
 
@@ -51,13 +52,13 @@ interface Cardinal {
 
 /** "twenty five", "twenty-five", "seven". */
 function underHundred(words: Words, at: number): Cardinal | undefined {
-  const tens = TENS[words.word(at)];
+  const tens = ownOf(TENS, words.word(at));
   if (tens === undefined) {
-    const small = SMALL[words.word(at)];
+    const small = ownOf(SMALL, words.word(at));
     return small === undefined ? undefined : { value: small, to: at + 1 };
   }
   const next = words.at(at + 1) === '-' ? at + 2 : at + 1;
-  const ones = SMALL[words.word(next)];
+  const ones = ownOf(SMALL, words.word(next));
   return ones !== undefined && ones < 10 ? { value: tens + ones, to: next + 1 } : { value: tens, to: at + 1 };
 }
 
@@ -74,7 +75,7 @@ function cardinal(words: Words, at: number): Cardinal | undefined {
       ? { value: first.value * 100 + rest.value, to: rest.to }
       : { value: first.value * 100, to: first.to + 1 };
   }
-  const tens = TENS[words.word(first.to)];
+  const tens = ownOf(TENS, words.word(first.to));
   if (first.value >= 10 || tens === undefined) return first;
   const rest = underHundred(words, first.to) ?? { value: tens, to: first.to + 1 };
   // "one fifty two eggs": the last word counts what follows
@@ -97,17 +98,17 @@ function partOf(words: Words, at: number): Spoken | undefined {
   const first = words.word(at);
   if (first === 'half' && words.word(at + 1) === 'a' && words.word(at + 2) === 'dozen')
     return { figures: '6', value: 6, to: at + 3 };
-  const alone = first.endsWith('s') ? undefined : PARTS[first];
+  const alone = first.endsWith('s') ? undefined : ownOf(PARTS, first);
   if (alone !== undefined) {
     const to = pastArticle(words, at + 1);
     // "cut in half", "half the sugar" measure nothing
     const measures = to > at + 1 || unitWords.has(words.word(to)) || /^(?:hour|inch|dozen)$/.test(words.word(to));
     return measures ? { figures: `1/${alone}`, value: 1 / alone, to } : undefined;
   }
-  const above = first === 'a' ? 1 : SMALL[first];
+  const above = first === 'a' ? 1 : ownOf(SMALL, first);
   if (above === undefined || above > 7) return undefined;
   const place = words.at(at + 1) === '-' ? at + 2 : at + 1;
-  const below = PARTS[words.word(place)];
+  const below = ownOf(PARTS, words.word(place));
   if (below === undefined || above >= below * 2) return undefined;
   // "two half cups" are counted, "two halves" are not
   if (above > 1 && !/s$|third|quarter|fourth/.test(words.word(place))) return undefined;
@@ -118,9 +119,9 @@ function partOf(words: Words, at: number): Spoken | undefined {
 function partBehind(words: Words, at: number): Spoken | undefined {
   if (words.word(at) !== 'and') return undefined;
   const article = /^(?:a|one)$/.test(words.word(at + 1)) ? at + 2 : undefined;
-  const above = article === undefined ? (SMALL[words.word(at + 1)] ?? 1) : 1;
-  const place = article ?? (SMALL[words.word(at + 1)] === undefined ? at + 1 : at + 2);
-  const below = PARTS[words.word(place)];
+  const above = article === undefined ? (ownOf(SMALL, words.word(at + 1)) ?? 1) : 1;
+  const place = article ?? (ownOf(SMALL, words.word(at + 1)) === undefined ? at + 1 : at + 2);
+  const below = ownOf(PARTS, words.word(place));
   return below === undefined || above >= below
     ? undefined
     : { figures: `${above}/${below}`, value: above / below, to: place + 1 };

@@ -1,3 +1,4 @@
+import { ownOf } from '../../ground/records/index.js';
 import { TABLE_UNITS, type Unit, type UnitBook } from '../../ground/units/index.js';
 
 /** A quantity as written: one number, or a range. */
@@ -76,10 +77,10 @@ function numberFromWords(text: string): number | undefined {
     const part = { 'a half': 0.5, 'one half': 0.5, 'a quarter': 0.25, 'three quarters': 0.75, 'a third': 1 / 3 }[
       mixed[2] ?? ''
     ];
-    const whole = NUMBER_WORDS[mixed[1] ?? ''];
+    const whole = ownOf(NUMBER_WORDS, mixed[1] ?? '');
     return whole === undefined || part === undefined ? undefined : whole + part;
   }
-  return NUMBER_WORDS[words.replace(/^a (couple|few|dozen)$/, '$1')];
+  return ownOf(NUMBER_WORDS, words.replace(/^a (couple|few|dozen)$/, '$1'));
 }
 
 const APPROXIMATE =

@@ -19,17 +19,19 @@ describe('texts as nobody writes them', () => {
       }
     });
 
-  it('may hold a word that every object has: it is a word like any other', () => {
-    for (const [, text] of CORPUS_LINES) {
+  it('may hold a word that every object has: it is read as any other that nobody knows', () => {
+    // spellings near it are others
+    const read = (reader: string, words: readonly string[], at: number, word: string) =>
+      JSON.stringify(READERS[reader]?.(words.with(at, word).join(' ')), (key, value: unknown) =>
+        key === 'nearest' ? undefined : value,
+      ).replaceAll(word, '');
+    for (const [, text] of CORPUS_LINES.filter((_, nth) => nth % 4 === 0)) {
       const words = text.split(' ');
-      for (const [at, reader] of words.flatMap((_, i) =>
-        ['a line', 'what there is'].map((each) => [i, each] as const),
-      )) {
-        const line = words.with(at, 'constructor').join(' ');
-        expect(faultOf(reader, line, HANGS_MILLISECONDS))
-          .withContext(`${reader}: ${line}`)
-          .toBeUndefined();
-      }
+      for (const reader of ['a line', 'a formula told', 'what there is'])
+        for (const at of words.keys())
+          expect(read(reader, words, at, 'constructor'))
+            .withContext(`${reader}: ${text}, word ${at}`)
+            .toBe(read(reader, words, at, 'xonstructor'));
     }
   });
 });

@@ -1,3 +1,4 @@
+import { ownOf } from '../../ground/records/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { isPageSource, problem, type Problem, type FormulaReading } from '../../formula/parsing/index.js';
 import { readText } from '../../formula/reading/index.js';
@@ -25,7 +26,7 @@ const FORMAT_OF_ENDING: Readonly<Record<string, FileFormat>> = {
 /** What a name says of a file's kind; a pasted text has none. */
 function formatByName(name: string): FileFormat | undefined {
   const ending = /\.([a-z0-9]+)$/i.exec(name)?.[1]?.toLowerCase();
-  return ending === undefined ? undefined : FORMAT_OF_ENDING[ending];
+  return ending === undefined ? undefined : ownOf(FORMAT_OF_ENDING, ending);
 }
 
 /** Lines that part one formula from the next in a plain text. */
