@@ -327,7 +327,7 @@ export class RecordStore {
           const whole: AnyRecord[] = [];
           for (const row of rows)
             if (isWhole(table, row)) whole.push(row);
-            else unreadable.push({ id: (row).id, reason: $localize`parts are missing`, raw: row });
+            else unreadable.push({ id: row.id, reason: $localize`parts are missing`, raw: row });
           for (const row of whole) this.onDisk.set(keyOf(table, row.id), row);
           return [table, new Map(whole.map((row) => [row.id, row]))] as const;
         }),
