@@ -1,4 +1,5 @@
-import type { Browser, CDPSession } from '@playwright/test';
+import type { Browser } from '@playwright/test';
+import { heldMegabytes, MEGABYTE } from './bench-place.js';
 
 /* The Book of years: ten thousand bakes, two thousand photos. How soon it stands, each key of a search, and memory while it is scrolled. */
 
@@ -14,17 +15,9 @@ const { openAndSearch, scrollThrough, watchStillness } = (await import(`${root}/
 };
 const BAKES = 10_000;
 const PHOTOS = 2000;
-const MEGABYTE = 1_048_576;
 /** Rows from the latest to the first and back, so often. */
 const ROUNDS = 3;
 const STEPS = 120;
-
-/** What the page holds on to once all that can go is gone, MB. */
-async function heldMegabytes(session: CDPSession): Promise<number> {
-  await session.send('HeapProfiler.collectGarbage');
-  const { metrics } = await session.send('Performance.getMetrics');
-  return (metrics.find(({ name }) => name === 'JSHeapUsedSize')?.value ?? NaN) / MEGABYTE;
-}
 
 export async function benchBook(browser: Browser, address: string): Promise<void> {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
@@ -42,7 +35,6 @@ export async function benchBook(browser: Browser, address: string): Promise<void
   console.log(`10,000 bakes, 2,000 photos (${megabytes.toFixed(0)} MB): Shelf ${shelf.toFixed(0)} ms, Book ${open.toFixed(0)} ms (goal 500), a key of the search ${median.toFixed(0)} ms, the slowest ${worst.toFixed(0)} (goal 50)`); // prettier-ignore
   await page.getByRole('searchbox').fill('');
   const session = await page.context().newCDPSession(page);
-  await session.send('Performance.enable');
   await page.evaluate(scrollThrough, STEPS);
   const held = [await heldMegabytes(session)];
   for (let round = 0; round < ROUNDS; round++) {

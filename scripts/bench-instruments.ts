@@ -1,4 +1,5 @@
-import type { Browser, CDPSession, Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
+import { heldMegabytes } from './bench-place.js';
 
 /* A scale that speaks to a page, and two hours of a probe: how soon, how much of a processor, how much memory. */
 
@@ -8,17 +9,11 @@ const { bakeAndWatch, pourAndWatch, takeTheLine } = (await import(`${root}/scrip
   pourAndWatch: (weights: readonly number[]) => Promise<number[]>;
   bakeAndWatch: (said: { readonly seconds: number; readonly every: number; readonly from: number }) => Promise<void>;
 };
-const MEGABYTE = 1_048_576;
 const TWO_HOURS = 7200;
 /** As fast as it is said, and then at the pace of the clock. */
 const QUICK = 6600;
 const AT_PACE = 30;
 
-async function held(page: Page, session: CDPSession): Promise<number> {
-  await session.send('HeapProfiler.collectGarbage');
-  const { usedSize } = await session.send('Runtime.getHeapUsage');
-  return usedSize / MEGABYTE;
-}
 /** Seconds of a processor that all pages and their workers have taken. */
 async function taken(browser: Browser): Promise<number> {
   const session = await browser.newBrowserCDPSession();
@@ -55,7 +50,7 @@ export async function benchInstruments(browser: Browser, address: string): Promi
   await page.evaluate('window.orvinBegan = Date.now() / 1000');
   await page.evaluate(bakeAndWatch, { seconds: 60, every: 5, from: 1 });
   await page.waitForTimeout(6000);
-  const before = await held(page, session);
+  const before = await heldMegabytes(session);
   const busyBefore = await taken(browser);
   await page.evaluate(bakeAndWatch, { seconds: QUICK, every: 4, from: 61 });
   await page.waitForTimeout(2000);
@@ -68,7 +63,7 @@ export async function benchInstruments(browser: Browser, address: string): Promi
   // its clocks run on all the same: what nobody says anything to takes is not the instruments'
   const silent = await shareOf(() => page.waitForTimeout(AT_PACE * 1000));
   const spoken = await shareOf(() => page.evaluate(bakeAndWatch, { seconds: AT_PACE, every: 1000, from: 61 + QUICK })); // prettier-ignore
-  const after = await held(page, session);
+  const after = await heldMegabytes(session);
   console.log(`two hours of a probe and a thermometer, once a second: ${(after - before).toFixed(1)} MB more held (${after.toFixed(1)} in all, goal 50)`); // prettier-ignore
   console.log(`  of a processor: ${((100 * busy) / QUICK).toFixed(2)} % for two hours said at once; in a minute at the end ${spoken.toFixed(1)} % with its words, ${silent.toFixed(1)} % of them while nobody speaks (goal 2 for the words)`); // prettier-ignore
   if (QUICK + AT_PACE > TWO_HOURS) throw new Error('more than two hours');

@@ -1,4 +1,5 @@
 import type { Browser } from '@playwright/test';
+import { heldMegabytes, MEGABYTE } from './bench-place.js';
 import { paintsOf } from './bench-paints.js';
 import { STATIONS } from './bench-stations.js';
 
@@ -16,7 +17,6 @@ const { fillBook, fillFormulas, fillPhotos } = (await import(`${root}/scripts/fi
 const FORMULAS = 500;
 const BAKES = 10_000;
 const PHOTOS = 2000;
-const MEGABYTE = 1_048_576;
 /** Through all stations so often: an hour of a baker who goes to another every forty seconds. */
 const ROUNDS = 12;
 
@@ -35,12 +35,6 @@ export async function benchLarge(browser: Browser, address: string): Promise<voi
 
   const working = await context.newPage();
   const session = await context.newCDPSession(working);
-  await session.send('Performance.enable');
-  const held = async () => {
-    await session.send('HeapProfiler.collectGarbage');
-    const { metrics } = await session.send('Performance.getMetrics');
-    return (metrics.find(({ name }) => name === 'JSHeapUsedSize')?.value ?? NaN) / MEGABYTE;
-  };
   await working.goto(`${address}/shelf`);
   const megabytes: number[] = [];
   for (let round = 0; round < ROUNDS; round++) {
@@ -53,7 +47,7 @@ export async function benchLarge(browser: Browser, address: string): Promise<voi
       await working.waitForTimeout(1500);
       await touch(working);
     }
-    megabytes.push(await held());
+    megabytes.push(await heldMegabytes(session));
   }
   console.log(`${ROUNDS} rounds through all stations: ${megabytes.map((each) => each.toFixed(1)).join(', ')} MB held`);
   await context.close();

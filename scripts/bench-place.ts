@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { chromium as playwright, type Browser } from '@playwright/test';
+import { chromium as playwright, type Browser, type CDPSession } from '@playwright/test';
 
 const root = process.cwd();
 const { buildApplication, chromium } = (await import(`${root}/scripts/lib.mjs`)) as {
@@ -38,4 +38,12 @@ export async function openedInChromium(): Promise<Opened> {
       server.kill('SIGTERM');
     },
   };
+}
+
+export const MEGABYTE = 1_048_576;
+/** What a page holds on to once all that can go is gone, MB. */
+export async function heldMegabytes(session: CDPSession): Promise<number> {
+  await session.send('HeapProfiler.collectGarbage');
+  const { usedSize } = await session.send('Runtime.getHeapUsage');
+  return usedSize / MEGABYTE;
 }

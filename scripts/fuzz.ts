@@ -1,4 +1,5 @@
-// `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader, and damaged files and messages of Orvin's own, for so long; prints how many, and each fault once. Not part of `npm test`.
+// `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader, and damaged files and messages of Orvin's own, for so long; prints
+// how many, and each fault once. Not part of `npm test`.
 import '@angular/localize/init';
 import { damaged, DATA_READERS, dataFaultOf } from '../core/src/papers/formats/data-fuzzing.spec-help.js';
 import { faultOf, mutants, seeds } from '../core/src/papers/formats/fuzzing.spec-help.js';

@@ -3,6 +3,7 @@ import { Location } from '@angular/common';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router, RouterOutlet } from '@angular/router';
 import { filter, map, timer } from 'rxjs';
+import { ownOf } from '@orvin/core/ground/records';
 import { FocusKeeper } from './frame/focus-keeper';
 import { FormulaStrip } from './frame/formula-strip';
 import { ImportQuestion } from './frame/import-question';
@@ -105,7 +106,7 @@ export class App {
   protected readonly heading = computed(() => {
     const [, station = '', , part] = this.url().split(/[/?]/, 5);
     if (station === '' || part === 'sheet') return undefined;
-    const name = (STATION_NAMES as Readonly<Record<string, string>>)[station] ?? '';
+    const name = ownOf<string>(STATION_NAMES, station) ?? '';
     return this.showsFormula() ? `${name}: ${this.titleAtHand()}` : name;
   });
 

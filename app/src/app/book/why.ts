@@ -11,6 +11,7 @@ import {
 import { Router, RouterLink } from '@angular/router';
 import { styleBook, styleName } from '@orvin/core/batter/balance';
 import { FAULT_IDS, faultsOf, faultsSaid, USUAL_STYLE_ID, withoutFault } from '@orvin/core/book/diagnosing';
+import { eitherOf, listed } from '@orvin/core/words/figures';
 import { TEST_WORDS, faultName, nextTimeInWords } from '@orvin/core/words/why-words';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
@@ -152,7 +153,7 @@ export class Why {
     if (!tried || !next) return undefined;
     const gone = tried.faults.filter((fault) => !tried.again.includes(fault)).map(faultName); // prettier-ignore
     const again = tried.again.map(faultName);
-    const words = tried.confirmed ? $localize`${dayOf(next.record.at)}:record:: no longer ${gone.join(', nor ')}.` : $localize`${dayOf(next.record.at)}:record:: again ${again.join(' and ')}.`; // prettier-ignore
+    const words = tried.confirmed ? $localize`${dayOf(next.record.at)}:record:: no longer ${eitherOf(gone)}.` : $localize`${dayOf(next.record.at)}:record:: again ${listed(again)}.`; // prettier-ignore
     return { confirmed: tried.confirmed, words, ids: `${tried.id},${tried.nextId}` };
   });
 

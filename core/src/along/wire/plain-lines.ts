@@ -1,3 +1,5 @@
+import { ownOf } from '../../ground/records/index.js';
+
 /*
  * What real scales and thermometers print on a serial line: a number, a unit, now and then a sign, a letter for "stable" or for "net".
  * One line is one reading. The grammar is documented in docs/devices.md.
@@ -31,7 +33,7 @@ export function readPlainLine(line: string): PlainReading {
   const [, sign = '', figure = '', word = ''] = found;
   const value = Number(figure.replace(',', '.')) * (sign === '-' ? -1 : 1);
   const unit = word.replace(/[° ]/g, '').toLowerCase();
-  const each = Object.hasOwn(GRAMS, unit) ? GRAMS[unit] : undefined;
+  const each = ownOf(GRAMS, unit);
   if (each !== undefined) {
     const grams = value * each;
     if (Math.abs(grams) > MOST_GRAMS) return { kind: 'nothing' };

@@ -1,2 +1,10 @@
 export { decodeText } from './decode.js';
-export { asPhrase, inPieces, LONGEST_LINE, LONGEST_PARAGRAPH, LONGEST_PHRASE, singleSpaced } from './text.js';
+export {
+  asPhrase,
+  inPieces,
+  LONGEST_LINE,
+  LONGEST_PARAGRAPH,
+  LONGEST_PHRASE,
+  singleSpaced,
+  withoutMark,
+} from './text.js';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { asPhrase, decodeText, inPieces, singleSpaced } from './index.js';
+import { asPhrase, decodeText, inPieces, singleSpaced, withoutMark } from './index.js';
 
 describe('inPieces', () => {
   const bare = (text: string) => text.replace(/\s/g, '');
@@ -34,5 +34,12 @@ describe('decodeText', () => {
   it('reads UTF-8, and what an older machine wrote', () => {
     expect(decodeText(Uint8Array.of(0xc2, 0xbd, 0x20, 0x67))).toBe('½ g');
     expect(decodeText(Uint8Array.of(0xbd, 0x20, 0x67))).toBe('½ g');
+  });
+});
+
+describe('withoutMark', () => {
+  it('takes the mark from before a text, and only from there', () => {
+    expect(withoutMark('\ufeff{"a":1}')).toBe('{"a":1}');
+    expect(withoutMark('a\ufeffb')).toBe('a\ufeffb');
   });
 });

@@ -46,3 +46,6 @@ export function inPieces(text: string, longest: number): readonly string[] {
   pieces.push(text.slice(from).trim());
   return pieces.filter((piece) => piece !== '');
 }
+
+/** A text without the byte-order mark that some editors put before it. */
+export const withoutMark = (text: string): string => text.replace(/^\ufeff/, '');

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { type BakeRecord } from '../../book/records/index.js';
 import { bakeRecordSchema } from '../../book/record-schema/index.js';
+import { withoutMark } from '../../ground/text/index.js';
 
 /* One bake as a file of its own: what `orvin compare` reads. */
 
@@ -21,7 +22,7 @@ export type RecordReading =
 export function readRecord(text: string): RecordReading {
   let parsed: unknown;
   try {
-    parsed = JSON.parse(text.replace(/^\ufeff/, ''));
+    parsed = JSON.parse(withoutMark(text));
   } catch {
     return { kind: 'refused', error: 'not JSON: a record of a bake is written by the Book' };
   }

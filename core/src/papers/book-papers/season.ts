@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { DONE_WORDS, doneEvidence, type DoneWord, type TaughtBake } from '../../book/learning/index.js';
 import { dateOrMomentSchema } from '../../day/date-schemas/index.js';
 import type { BakeRecord } from '../../book/records/index.js';
+import { withoutMark } from '../../ground/text/index.js';
 
 /* A season as a table: the columns that learning reads first, then what else a bake was. */
 
@@ -46,7 +47,7 @@ const rowSchema = Joi.object<Cells>({
 
 /** Reads a season: every fault is told with its row. */
 export function readSeason(text: string): SeasonReading {
-  const { data, meta } = Papa.parse<Readonly<Record<string, string>>>(text.replace(/^\ufeff/, ''), {
+  const { data, meta } = Papa.parse<Readonly<Record<string, string>>>(withoutMark(text), {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (head) => head.trim().toLowerCase(),

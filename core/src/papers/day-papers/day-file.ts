@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { daySheetSchema } from '../../day/sheet-schema/index.js';
 import type { DaySheet } from '../../day/sheets/index.js';
 import { without } from '../../ground/records/index.js';
+import { withoutMark } from '../../ground/text/index.js';
 
 /* A planned day as a file: JSON that names itself, its version, and the day. Formulas go by their id, and by their title elsewhere. */
 
@@ -40,7 +41,7 @@ export function readDayFile(
   if (text.length > LONGEST) return { kind: 'refused', why: 'too-long' };
   let parsed: unknown;
   try {
-    parsed = JSON.parse(text.replace(/^\ufeff/, ''));
+    parsed = JSON.parse(withoutMark(text));
   } catch {
     return { kind: 'refused', why: 'no-json' };
   }

@@ -11,6 +11,7 @@ import {
   type FormulaReading,
   type Surroundings,
 } from '../../formula/parsing/index.js';
+import { withoutMark } from '../../ground/text/index.js';
 import { MOST_GRAMS, type Region } from '../../ground/units/index.js';
 import { bakeSaidByWords, filledComponents, lineWithRemarks } from './plain-text.js';
 
@@ -142,7 +143,7 @@ export function readCsv(text: string, named: string, bakersOwn: Region, kitchen:
     if (!before.has(name)) before.set(name, nth);
     return before.get(name) === nth ? name : `${name} ${nth + 1}`;
   };
-  const { data } = Papa.parse<Row>(text.replace(/^\ufeff/, ''), {
+  const { data } = Papa.parse<Row>(withoutMark(text), {
     header: true,
     skipEmptyLines: 'greedy',
     // of two columns of one name the first is meant

@@ -16,7 +16,7 @@ import { readFile, writeOrvinFile } from './index.js';
 
 /*
  * Files and messages of Orvin's own, damaged in their structure: a value in a sound one is another, is gone, or stands twice; or its text is
- * cut and strewn as any other's. What a reader takes must then do for what is done with it: it is written again as it was read, judged,
+ * cut and strewn like that of others. What a reader takes must then do for what is done with it: it is written again as it was read, judged,
  * put on paper, obeyed by a stand-in that goes on with finite figures. Whatever else happens is a fault.
  */
 

@@ -19,7 +19,7 @@ describe('texts as nobody writes them', () => {
       }
     });
 
-  it('may hold a word that every object has: it is read as any other that nobody knows', () => {
+  it('may hold a word that every object has: it reads like another that nobody knows', () => {
     // spellings near it are others
     const read = (reader: string, words: readonly string[], at: number, word: string) =>
       JSON.stringify(READERS[reader]?.(words.with(at, word).join(' ')), (key, value: unknown) =>

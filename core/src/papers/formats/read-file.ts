@@ -2,6 +2,7 @@ import { ownOf } from '../../ground/records/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { isPageSource, problem, type Problem, type FormulaReading } from '../../formula/parsing/index.js';
 import { readText } from '../../formula/reading/index.js';
+import { withoutMark } from '../../ground/text/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { looksLikeCsv, readCsv } from './csv.js';
 import type { FileFormat, FileReading } from './file-reading.js';
@@ -66,7 +67,7 @@ export function readFile(name: string, text: string, bakersOwn: Region, kitchen:
         limit: LARGEST_FILE_CHARACTERS / 1000,
       }),
     );
-  const bare = text.replace(/^\ufeff/, '');
+  const bare = withoutMark(text);
   const json = asJson(bare);
   if (json !== undefined) {
     if (isOrvinFile(json)) return readOrvinFile(json);

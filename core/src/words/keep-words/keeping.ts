@@ -1,3 +1,4 @@
+import { capitalised, listed } from '../figures/index.js';
 import { tableWords } from '../table-words/index.js';
 import type { Caution, CautionCode } from '../../keep/cautions/index.js';
 import { keepingRow, type KeepReason, type KeptPart } from '../../keep/keeping/index.js';
@@ -73,9 +74,7 @@ const CAUTIONS: Readonly<Record<CautionCode, (about: string, note: string) => st
   'draft-label': () => $localize`The label is a draft and no legal or medical advice: rules differ by place, registration comes first, packets decide.`,
 }; // prettier-ignore
 export function cautionInWords({ code, about, note }: Caution, region: Region): string {
-  const names = about.map((ingredient) => shortIngredientName(ingredient, region));
-  const said =
-    names.length > 1 ? $localize`${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}` : (names[0] ?? '');
+  const said = listed(about.map((ingredient) => shortIngredientName(ingredient, region)));
   const words = CAUTIONS[code](said, note.split('; ').map(tableWords).join('; '));
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return capitalised(words);
 }
