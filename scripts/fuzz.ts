@@ -1,6 +1,7 @@
-// `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader, and damaged files and messages of Orvin's own, for so long; prints
-// how many, and each fault once. Not part of `npm test`.
+// `npm run fuzz -- [minutes] [seed]`: mutated texts into every reader, and damaged files, messages and stored rows of Orvin's own, for
+// so long; prints how many, and each fault once. Not part of `npm test`.
 import '@angular/localize/init';
+import { damagedRows, rowFaultOf, type StoredRow } from '../app/src/app/store/row-fuzzing.spec-help.js';
 import { damaged, DATA_READERS, dataFaultOf } from '../core/src/papers/formats/data-fuzzing.spec-help.js';
 import { faultOf, mutants, seeds } from '../core/src/papers/formats/fuzzing.spec-help.js';
 import { READERS } from '../core/src/papers/formats/readers.spec-help.js';
@@ -13,6 +14,7 @@ const faults = new Map<string, string>();
 const readers = Object.keys(READERS);
 const texts = mutants(Number(seed), seeds());
 const files = Object.entries(DATA_READERS).map(([reader, { from }], i) => ({ reader, all: damaged(Number(seed) + i, from) })); // prettier-ignore
+const rows = damagedRows(Number(seed));
 /** They are read a hundred times as fast as texts. */
 const FILES_A_TEXT = 100;
 console.warn = () => undefined; // the reader of tables says there that a column stands twice
@@ -31,6 +33,13 @@ while (performance.now() < until) {
       const fault = dataFaultOf(reader, damagedText, MOST_MILLISECONDS);
       if (fault !== undefined) faults.set(`${reader}: ${fault}`, damagedText);
     }
+  for (let left = FILES_A_TEXT; left > 0; left--) {
+    const { table, row } = rows.next().value as StoredRow;
+    const kind = `a stored row of ${table}`;
+    counted[kind] = (counted[kind] ?? 0) + 1;
+    const fault = rowFaultOf({ table, row });
+    if (fault !== undefined) faults.set(`${kind}: ${fault}`, JSON.stringify(row));
+  }
 }
 for (const [fault, text] of faults) console.log(`${fault}\n    ${JSON.stringify(text.slice(0, 600))}`);
 const all = Object.values(counted).reduce((sum, count) => sum + count, 0);

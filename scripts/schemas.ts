@@ -1,6 +1,6 @@
 /**
- * Writes docs/schemas: what each of Orvin's files looks like, as JSON Schema (draft 2019-09), from the very Joi schemas that read them.
- * `npm run schemas` writes; `npm run schemas -- --check` fails where one is out of date.
+ * Writes docs/schemas: what each of Orvin's files looks like, as JSON Schema (draft 2019-09), from the very Joi schemas that read them,
+ * and what the rows of the store are made of, as the page knows it. `npm run schemas` writes; `npm run schemas -- --check` fails where one is out of date.
  */
 import '@angular/localize/init';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -13,6 +13,7 @@ import { manifestSchema } from '../app/src/app/work/workbook';
 import { recordFileSchema } from '../core/src/papers/book-papers/index';
 import { dayFileSchema } from '../core/src/papers/day-papers/index';
 import { orvinFileSchema } from '../core/src/papers/formats/index';
+import { rowShapes, type JsonSchema } from './row-shapes';
 
 const FOLDER = 'docs/schemas';
 const ofEachTable = Object.entries(RECORD_SCHEMAS).map(
@@ -99,20 +100,25 @@ function saidOnce(schema: object): object {
   return Object.keys($defs).length === 0 ? whole : { ...whole, $defs };
 } // prettier-ignore
 
-const config = await prettier.resolveConfig(`${FOLDER}/a.json`);
+/** Beside the schemas: what the page itself holds stored rows to before it shows them. */
+const SHAPES = 'app/src/app/store/row-shapes.table.ts';
+
 const check = process.argv.includes('--check');
 let stale = 0;
-mkdirSync(FOLDER, { recursive: true });
-for (const { name, title, schema } of FILES) {
-  const described = { describe: () => withKeysAsRegex(schema.describe()) } as Joi.ObjectSchema;
-  const converted = withoutSpurious(toJsonSchema(described, 'json-draft-2019-09')) as object;
-  const whole = { $schema: 'https://json-schema.org/draft/2019-09/schema', title, ...saidOnce(converted) };
-  const text = await prettier.format(JSON.stringify(whole), { ...config, parser: 'json' });
-  const path = `${FOLDER}/${name}.schema.json`;
+async function write(path: string, source: string, parser: 'json' | 'typescript') {
+  const text = await prettier.format(source, { ...(await prettier.resolveConfig(path)), parser });
   if (!check) writeFileSync(path, text);
   else if (readFileSync(path, 'utf8') !== text) {
     console.error(`${path} is out of date: npm run schemas`);
     stale++;
   }
+}
+mkdirSync(FOLDER, { recursive: true });
+for (const { name, title, schema } of FILES) {
+  const described = { describe: () => withKeysAsRegex(schema.describe()) } as Joi.ObjectSchema;
+  const converted = withoutSpurious(toJsonSchema(described, 'json-draft-2019-09')) as object;
+  const whole = { $schema: 'https://json-schema.org/draft/2019-09/schema', title, ...saidOnce(converted) };
+  await write(`${FOLDER}/${name}.schema.json`, JSON.stringify(whole), 'json');
+  if (name === 'kitchen') await write(SHAPES, rowShapes(whole as JsonSchema), 'typescript');
 }
 process.exit(stale === 0 ? 0 : 1);

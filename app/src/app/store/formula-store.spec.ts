@@ -4,6 +4,8 @@ import type { Formula } from '@orvin/core/formula/formula';
 import { learn } from '@orvin/core/kitchen/kitchen';
 import { Database } from './database';
 import { CHECK_ROWS, type CheckRows } from './checking';
+import type { StoredKitchen } from './records';
+import { damagedRows, type StoredRow } from './row-fuzzing.spec-help';
 import { bringsIn, LOAF, storeVisits } from './visits.spec-help';
 import { UNWRITTEN } from './record-store';
 
@@ -298,6 +300,44 @@ describe('FormulaStore', () => {
     expect(again.formula('odd')).toBeUndefined();
     expect(again.formula('batch')?.formula).toEqual(LOAF);
     expect(again.formula('batch')?.batch).toBeUndefined();
+  });
+
+  it('shows what is sound beside damage of every kind, in every table, and leaves the damage where it is', async () => {
+    const store = await visit();
+    const { id } = store.add(LOAF);
+    store.keep(id, 'first');
+    await store.settled();
+    const disk = TestBed.inject(Database);
+    const rows = damagedRows(7);
+    const written = Array.from({ length: 400 }, (_, i) => {
+      const { table, row } = rows.next().value as StoredRow;
+      return { table, row: { ...row, id: table === 'kitchens' ? 'kitchen' : `odd-${i}` } };
+    });
+    for (const { table, row } of written) await disk.table(table).put(row);
+    const again = await visit();
+    await again.settled();
+    expect(again.formula(id)?.formula).toEqual(LOAF);
+    expect(again.versionsOf(id).map(({ reason }) => reason)).toEqual(['first']);
+    expect(again.unreadable().length).toBeGreaterThan(100);
+    for (const { table, row } of written.filter(({ row }) => again.unreadable().some((one) => one.id === row.id)))
+      if (table !== 'kitchens') expect(await TestBed.inject(Database).table(table).get(row.id)).toEqual(row);
+  });
+  it('sets a damaged kitchen aside, so that what is taught next is not written over it', async () => {
+    const store = await visit();
+    store.changeKitchen('learning “our flour”', (kitchen) => learn.name(kitchen, 'our flour', 'bread-flour'));
+    await store.settled();
+    const disk = TestBed.inject(Database).table<StoredKitchen, string>('kitchens');
+    const kept = await disk.get('kitchen');
+    const damaged = { ...kept, kitchen: { ...kept?.kitchen, pans: 'all of them' } };
+    await disk.put(damaged as unknown as StoredKitchen);
+    const again = await visit();
+    expect(again.kitchen().names).toEqual([]);
+    again.changeKitchen('learning “dark sugar”', (kitchen) => learn.name(kitchen, 'dark sugar', 'muscovado'));
+    await again.settled();
+    const third = await visit();
+    await third.settled();
+    expect(third.kitchen().names.map(({ words }) => words)).toEqual(['dark sugar']);
+    expect(third.unreadable().map(({ raw }) => (raw as typeof damaged).kitchen)).toEqual([damaged.kitchen]);
   });
 
   it('takes up what the last page had no time to write, once, and only when it is newer', async () => {

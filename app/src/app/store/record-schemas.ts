@@ -25,8 +25,11 @@ import { TABLE_NAMES, type Table, type TableRecords } from './tables';
 /* How a stored thing is checked when it comes back: one schema for each. It runs in the worker, behind the first screen. */
 
 const id = Joi.string().min(1).max(100).required();
-const moment = Joi.number().integer().min(0).required();
-const revision = Joi.number().integer().min(1).required();
+/** Milliseconds since 1970: no date lies beyond these. */
+const moment = Joi.number().integer().min(0).max(8.64e15).required();
+/** One more for each change: more than anybody makes, and far from where whole numbers end. */
+const revision = Joi.number().integer().min(1).max(1e12).required();
+const versionNumber = Joi.number().integer().min(1).max(1e9);
 
 const storedFormulaSchema = Joi.object<StoredFormula>({
   id,
@@ -37,7 +40,7 @@ const storedFormulaSchema = Joi.object<StoredFormula>({
   demo: Joi.boolean().required(),
   formula: formulaSchema.required(),
   oven: ovenSettingsSchema.required(),
-  basedOn: Joi.number().integer().min(1),
+  basedOn: versionNumber,
   batch: batchSettingsSchema,
 });
 
@@ -45,8 +48,8 @@ const storedVersionSchema = Joi.object<StoredVersion>({
   id,
   revision,
   formulaId: id,
-  number: Joi.number().integer().min(1).required(),
-  parent: Joi.number().integer().min(1).allow(null).required(),
+  number: versionNumber.required(),
+  parent: versionNumber.allow(null).required(),
   reason: Joi.string().allow('').max(2000).required(),
   keptAt: moment,
   formula: formulaSchema.required(),
@@ -57,7 +60,7 @@ const storedBatchSchema = Joi.object<StoredBatch>({
   id,
   revision,
   formulaId: id,
-  versionNumber: Joi.number().integer().min(1).required(),
+  versionNumber: versionNumber.required(),
   name: Joi.string().allow('').max(300).required(),
   keptAt: moment,
   sheet: batchSettingsSchema.required(),
@@ -145,7 +148,8 @@ const editSchema = Joi.object<Edit>({
 export function checkRows(table: Table | 'history' | 'settings', rows: readonly unknown[]): readonly RecordFault[] {
   const schema = table === 'history' ? editSchema : table === 'settings' ? storedSettingsSchema : RECORD_SCHEMAS[table];
   return rows.flatMap((row, at): RecordFault[] => {
-    const { error } = schema.validate(row);
+    // what is shown is the row itself, not what Joi would make of it
+    const { error } = schema.validate(row, { convert: false });
     if (!error) return [];
     // what was decided for a batch may be lost alone: the formula is sound
     const onlyBatch = table === 'formulas' && error.details.every(({ path }) => path[0] === 'batch');

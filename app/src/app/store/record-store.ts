@@ -8,7 +8,7 @@ import { Database, openFailure } from './database';
 import { diskNews, type DiskNews } from './disk-news';
 import { EditHistory } from './edit-history';
 import { apply, composed, invert, merged, NO_RECORDS, perTable, type Change, type Edit, type Records } from './edits';
-import { isWhole, TABLE_NAMES, TABLES, type Table, type TableRecords } from './tables';
+import { shownOf, TABLE_NAMES, TABLES, type Table, type TableRecords } from './tables';
 import { UnloadJournal } from './unload-journal';
 import { keptInBrowser } from './page-storage';
 
@@ -36,7 +36,7 @@ function isUnwritten(entry: unknown): entry is Unwritten {
   if (typeof entry !== 'object' || entry === null || !('table' in entry) || !('id' in entry)) return false;
   const table = TABLE_NAMES.find((name) => name === entry.table);
   if (table === undefined || typeof entry.id !== 'string') return false;
-  return !('record' in entry) || isWhole(table, entry.record);
+  return !('record' in entry) || shownOf(table, entry.record) === entry.record;
 }
 /** What the last page could not write any more, of any tab. */
 export const UNWRITTEN = new UnloadJournal('orvin-unwritten-', isUnwritten);
@@ -300,9 +300,10 @@ export class RecordStore {
       const within = (id: string) => indexedDB.cmp(id, from) >= 0 && indexedDB.cmp(id, to) <= 0;
       const mine = (id: string) =>
         this.waiting.has(keyOf(table, id)) || this.inFlight.some((edit) => edit.table === table && edit.id === id);
-      const newer = rows.filter(
-        (row) => isWhole(table, row) && !mine(row.id) && row.revision !== this.known(table, row.id),
-      );
+      const newer = rows.flatMap((row) => {
+        const shown = shownOf(table, row);
+        return shown && !mine(shown.id) && shown.revision !== this.known(table, shown.id) ? [shown] : [];
+      });
       const gone = [...this.current()[table].keys()].filter(
         (id) => within(id) && !there.has(id) && !mine(id) && this.known(table, id) > 0,
       );
@@ -325,9 +326,14 @@ export class RecordStore {
         TABLE_NAMES.map(async (table) => {
           const rows = await this.database.table<AnyRecord>(table).toArray();
           const whole: AnyRecord[] = [];
-          for (const row of rows)
-            if (isWhole(table, row)) whole.push(row);
-            else unreadable.push({ id: row.id, reason: $localize`parts are missing`, raw: row });
+          for (const row of rows) {
+            const shown = shownOf(table, row);
+            if (shown) whole.push(shown);
+            else {
+              unreadable.push({ id: row.id, reason: $localize`parts are missing`, raw: row });
+              await this.setAside(table, row);
+            }
+          }
           for (const row of whole) this.onDisk.set(keyOf(table, row.id), row);
           return [table, new Map(whole.map((row) => [row.id, row]))] as const;
         }),
@@ -335,6 +341,17 @@ export class RecordStore {
     );
     this.unreadable.set(unreadable);
     return perTable((table) => (read.get(table) ?? new Map()) as Map<string, never>);
+  }
+
+  /** A damaged record whose place is needed for another gets a place of its own, so that nothing is written over it. */
+  private async setAside(table: Table, row: AnyRecord): Promise<void> {
+    const rows = this.database.table<object, string>(table);
+    if (TABLES[table].single !== row.id) return;
+    await this.database.transaction('rw', rows, async () => {
+      await rows.put({ ...row, id: `${row.id}, damaged ${Date.now()}` });
+      await rows.delete(row.id);
+    });
+    this.onDisk.delete(keyOf(table, row.id));
   }
 
   /** Looks every record over by its schema, some at a time, when the first screen stands; what is damaged leaves the shelf and is shown. */
@@ -354,6 +371,7 @@ export class RecordStore {
           }
           this.unreadable.update((all) => [...all, { id: row.id, reason, raw: row }]);
           this.show(table, [], [row.id]);
+          await this.setAside(table, row);
         }
       }
     }

@@ -1,3 +1,4 @@
+import { without } from '@orvin/core/ground/records';
 import type {
   StoredBake,
   StoredBaking,
@@ -8,6 +9,8 @@ import type {
   StoredPutAway,
   StoredVersion,
 } from './records';
+import { ROW_SHAPES } from './row-shapes.table';
+import { hasShape, type HasShape } from './shapes';
 
 /** What each table holds. */
 export interface TableRecords {
@@ -31,45 +34,33 @@ export interface TableRule {
    * stands; or the later stands.
    */
   readonly overtaken: 'merge' | 'theirs' | 'ours';
-  /** The parts without which a record cannot be shown; the rest is looked over behind the first screen. */
-  readonly needs: readonly string[];
+  /** Where there is but one record, its id. */
+  readonly single?: string;
 }
 export const TABLES: Readonly<Record<Table, TableRule>> = {
-  formulas: { changes: true, overtaken: 'merge', needs: ['formula', 'oven'] },
-  versions: { changes: false, overtaken: 'theirs', needs: ['formula', 'oven', 'formulaId'] },
+  formulas: { changes: true, overtaken: 'merge' },
+  versions: { changes: false, overtaken: 'theirs' },
   // of a kitchen the latest word stands; what another tab taught is taught again
-  kitchens: { changes: true, overtaken: 'ours', needs: ['kitchen'] },
-  batches: { changes: true, overtaken: 'theirs', needs: ['sheet', 'formulaId'] },
-  plans: { changes: true, overtaken: 'merge', needs: ['sheet'] },
+  kitchens: { changes: true, overtaken: 'ours', single: 'kitchen' },
+  batches: { changes: true, overtaken: 'theirs' },
+  plans: { changes: true, overtaken: 'merge' },
   // what happened in a bake is told at one counter: the later word stands
-  bakings: { changes: true, overtaken: 'ours', needs: ['baking'] },
-  bakes: { changes: true, overtaken: 'merge', needs: ['record'] },
-  larder: { changes: true, overtaken: 'merge', needs: ['item'] },
+  bakings: { changes: true, overtaken: 'ours' },
+  bakes: { changes: true, overtaken: 'merge' },
+  larder: { changes: true, overtaken: 'merge' },
 };
 export const TABLE_NAMES = Object.keys(TABLES) as readonly Table[];
 
-interface Shown {
-  readonly id: unknown;
-  readonly revision: unknown;
-  readonly formula?: unknown;
-}
-/** Whether a row has what showing it takes. */
-export function isWhole(table: Table, row: unknown): boolean {
-  if (typeof row !== 'object' || row === null) return false;
-  const { id, revision, formula } = row as Shown;
-  const has = TABLES[table].needs.every((part) => (row as Readonly<Record<string, unknown>>)[part] !== undefined);
-  if (typeof id !== 'string' || typeof revision !== 'number' || !has) return false;
-  if (table === 'kitchens') return isKitchen((row as Readonly<Record<string, unknown>>)['kitchen']);
-  return !TABLES[table].needs.includes('formula') || isFormula(formula);
-}
-function isFormula(formula: unknown): boolean {
-  if (typeof formula !== 'object' || formula === null) return false;
-  const { title, components, steps, bake } = formula as Readonly<Record<string, unknown>>;
-  const lists = Array.isArray(components) && Array.isArray(steps);
-  return typeof title === 'string' && lists && typeof bake === 'object' && bake !== null;
-}
-function isKitchen(kitchen: unknown): boolean {
-  if (typeof kitchen !== 'object' || kitchen === null) return false;
-  const { measures, sets, weighed, names, ingredients } = kitchen as Readonly<Record<string, unknown>>;
-  return [measures, sets, weighed, names, ingredients].every(Array.isArray);
+const ROWS = Object.fromEntries(TABLE_NAMES.map((table) => [table, hasShape(ROW_SHAPES[table])])) as Readonly<
+  Record<Table, HasShape>
+>;
+/**
+ * A row as it can be shown; undefined where it cannot. Limits and patterns are looked over behind the first screen. What was decided for a
+ * batch may be lost alone: the formula is sound.
+ */
+export function shownOf<T extends Table>(table: T, row: unknown): TableRecords[T] | undefined {
+  if (ROWS[table](row)) return row as TableRecords[T];
+  if (table !== 'formulas' || typeof row !== 'object' || row === null) return undefined;
+  const bare = { ...row, batch: undefined };
+  return ROWS[table](bare) ? (without(bare, 'batch') as TableRecords[T]) : undefined;
 }

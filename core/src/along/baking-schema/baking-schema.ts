@@ -15,6 +15,8 @@ const id = Joi.string().max(300).required();
 const grams = Joi.number().min(-1_000_000).max(1_000_000);
 const minutes = Joi.number().min(0).max(100_000);
 const instant = Joi.number().min(0).max(8.64e15).required();
+/** Which of many: a step, a piece, a letter of a text. */
+const place = Joi.number().integer().min(0).max(1_000_000);
 const portion = Joi.number().integer().min(0).max(200).required();
 const toldBy = Joi.string().valid(...TOLD_BY).required(); // prettier-ignore
 const one = (values: readonly string[]) => Joi.string().valid(...values);
@@ -35,10 +37,10 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
     amount: text.required(),
     by: one(WEIGHED_BY).required(),
     optional: Joi.boolean().required(),
-    bowl: Joi.object({ step: Joi.number().integer().min(0).required(), kind: one(BOWL_KINDS).required() }).required(),
+    bowl: Joi.object({ step: place.required(), kind: one(BOWL_KINDS).required() }).required(),
     bowlGrams: grams.required(),
     keptBack: Joi.array()
-      .items(Joi.object({ grams: grams.required(), step: Joi.number().integer().min(0).required() }))
+      .items(Joi.object({ grams: grams.required(), step: place.required() }))
       .max(100)
       .required(),
     rest: Joi.boolean().required(),
@@ -46,10 +48,10 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
   },
   mix: {
     stepId: Joi.string().allow('').max(300).required(),
-    number: Joi.number().integer().min(0).required(),
+    number: place.required(),
     clause: Joi.object({
-      from: Joi.number().integer().min(0).required(),
-      to: Joi.number().integer().min(0).required(),
+      from: place.required(),
+      to: place.required(),
     }),
     phase: one(MIX_PHASES),
     family: one(MIXING_FAMILIES).required(),
@@ -72,7 +74,7 @@ const HAPPENINGS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
     targets: Joi.object().pattern(Joi.string().max(300), grams).max(1000).required(),
     because: text.required(),
   },
-  divided: { step: id, piece: Joi.number().integer().min(0).required(), grams: grams.required(), by: toldBy },
+  divided: { step: id, piece: place.required(), grams: grams.required(), by: toldBy },
   mixed: { step: id, seconds: Joi.number().min(0).max(1_000_000).required() },
   'oven-read': { celsius: Joi.number().min(-50).max(500).required(), by: toldBy },
   in: { portion },
@@ -88,7 +90,7 @@ const byKind = (kinds: Readonly<Record<string, Joi.PartialSchemaMap>>, more: Joi
   Joi.alternatives().conditional('.kind', {
     switch: Object.entries(kinds).map(([kind, fields]) => ({
       is: kind,
-      then: Joi.object({ kind: Joi.string().required(), ...more, ...fields }),
+      then: Joi.object({ kind: Joi.valid(kind).required(), ...more, ...fields }),
     })),
     otherwise: Joi.forbidden(),
   });

@@ -103,10 +103,10 @@ export const daySheetSchema = Joi.object<DaySheet>({
   kept: Joi.object({
     proven: Joi.boolean().required(),
     safe: Joi.boolean().required(),
-    cost: Joi.number().required(),
-    bound: Joi.number().required(),
+    cost: Joi.number().min(-1e15).max(1e15).required(),
+    bound: Joi.number().min(-1e15).max(1e15).required(),
     startsAt: minute.required(),
-    ovenMinutes: Joi.number().min(0).required(),
+    ovenMinutes: Joi.number().min(0).max(1e6).required(),
     tasks: Joi.array().items(task).max(2000).required(),
     onTime: Joi.array().items(Joi.number().min(0).max(1)).max(100).required(),
   }),

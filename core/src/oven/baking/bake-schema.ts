@@ -10,6 +10,8 @@ import type { PredictionResult } from './predict-bake.js';
 /* What crosses to the worker that bakes, and what comes back. The ranges are those of the simulation, or wider: it refuses the rest itself. */
 
 const positive = Joi.number().positive().max(1_000_000);
+/** No figure of a bake comes near these ends. */
+const figure = Joi.number().min(-1e9).max(1e9);
 const share = Joi.number().min(0).max(1);
 const spread = Joi.number().min(0).max(3);
 
@@ -37,7 +39,7 @@ const vesselSetSchema = Joi.object({
 });
 const courseSchema = Joi.object({
   stages: Joi.array()
-    .items(Joi.object({ fromMinute: Joi.number().required(), celsius: Joi.number().required() }))
+    .items(Joi.object({ fromMinute: figure.required(), celsius: figure.required() }))
     .max(12),
   covers: Joi.array()
     .items(
@@ -45,20 +47,23 @@ const courseSchema = Joi.object({
         kind: Joi.string()
           .valid(...COVER_KINDS)
           .required(),
-        fromMinute: Joi.number().required(),
-        toMinute: Joi.number(),
+        fromMinute: figure.required(),
+        toMinute: figure,
       }),
     )
     .max(12),
-  batterCelsius: Joi.number(),
-  altitudeMetres: Joi.number(),
-  ovenOffsetCelsius: Joi.number(),
-  coldOvenMinutes: Joi.number(),
+  batterCelsius: figure,
+  altitudeMetres: figure,
+  ovenOffsetCelsius: figure,
+  coldOvenMinutes: figure,
   air: Joi.object({
     everySeconds: Joi.number().positive().max(600).required(),
     celsius: Joi.array().items(Joi.number().min(-30).max(400)).min(1).max(20_000).required(),
   }),
-  beside: Joi.object({ grams: Joi.number().min(0).required(), squareCm: Joi.number().min(0).required() }),
+  beside: Joi.object({
+    grams: Joi.number().min(0).max(MOST_GRAMS).required(),
+    squareCm: Joi.number().min(0).max(1e6).required(),
+  }),
 });
 
 export const bakeJobSchema = Joi.object<BakeJob>({
@@ -75,17 +80,17 @@ export const bakeJobSchema = Joi.object<BakeJob>({
   course: courseSchema,
   oven: Joi.object({ spreadCelsius: Joi.number().min(0).max(60), heatsInMinutes: Joi.number().min(1).max(120) }),
   setting: Joi.object({
-    celsius: Joi.number().required(),
+    celsius: figure.required(),
     fan: Joi.boolean().required(),
     reasons: Joi.array()
-      .items(Joi.object({ code: Joi.string().required(), celsius: Joi.number().required() }))
+      .items(Joi.object({ code: Joi.string().required(), celsius: figure.required() }))
       .required(),
   }).required(),
   known: Joi.object({
     pans: vesselSetSchema.required(),
     course: courseSchema,
     grams: positive,
-    ovenCelsius: Joi.number().required(),
+    ovenCelsius: figure.required(),
     fan: Joi.boolean().required(),
     lowMinutes: positive.required(),
     highMinutes: positive.required(),
@@ -100,8 +105,8 @@ export const bakeJobSchema = Joi.object<BakeJob>({
     from: Joi.string()
       .valid(...LEARNED_FROM)
       .required(),
-    bakesOfRecipe: Joi.number().integer().min(0).required(),
-    bakes: Joi.number().integer().min(0).required(),
+    bakesOfRecipe: Joi.number().integer().min(0).max(1e6).required(),
+    bakes: Joi.number().integer().min(0).max(1e6).required(),
   }),
 });
 
@@ -111,27 +116,27 @@ const figures = Joi.any().custom((value: unknown, helpers) =>
     ? (value as number[])
     : helpers.error('any.invalid'),
 );
-const figure = Joi.number().required();
+const given = figure.required();
 
 export const predictionSchema = Joi.alternatives<PredictionResult>(
-  Joi.object({ kind: Joi.valid('never-done').required(), celsius: figure, longestMinutes: figure }),
+  Joi.object({ kind: Joi.valid('never-done').required(), celsius: given, longestMinutes: given }),
   Joi.object({
     kind: Joi.valid('past-the-end').required(),
     what: Joi.valid('lid', 'bowl', 'foil', 'stage').required(),
-    atMinute: figure,
-    doneMinutes: figure,
+    atMinute: given,
+    doneMinutes: given,
   }),
   Joi.object({
     kind: Joi.valid('foreseen').required(),
     bake: Joi.object({
-      minutes: Joi.object({ first: figure, low: figure, likely: figure, high: figure }).required(),
+      minutes: Joi.object({ first: given, low: given, likely: given, high: given }).required(),
       frames: Joi.array()
         .items(
           Joi.object({
-            minute: figure,
-            coreCelsius: figure,
-            topColour: figure,
-            heightCm: figure,
+            minute: given,
+            coreCelsius: given,
+            topColour: given,
+            heightCm: given,
             sectionCelsius: figures.required(),
             rowTopsCm: figures.required(),
           }).unknown(),

@@ -26,17 +26,17 @@ export interface FormulaRecord {
 }
 
 const version = Joi.object<FileVersion>({
-  number: Joi.number().integer().min(1).required(),
+  number: Joi.number().integer().min(1).max(1e9).required(),
   parent: Joi.number().integer().min(1).allow(null).required(),
   reason: Joi.string().allow('').max(2000).required(),
-  keptAt: Joi.number().integer().min(0).required(),
+  keptAt: Joi.number().integer().min(0).max(8.64e15).required(),
   formula: formulaSchema.required(),
   oven: ovenSettingsSchema.required(),
 });
 const batch = Joi.object<FileBatch>({
-  versionNumber: Joi.number().integer().min(1).required(),
+  versionNumber: Joi.number().integer().min(1).max(1e9).required(),
   name: Joi.string().allow('').max(300).required(),
-  keptAt: Joi.number().integer().min(0).required(),
+  keptAt: Joi.number().integer().min(0).max(8.64e15).required(),
   sheet: batchSettingsSchema.required(),
 });
 const record = Joi.object<FormulaRecord>({
