@@ -41,15 +41,25 @@ const FRACTIONS: Readonly<Record<string, number>> = {
   '⅔': 2 / 3,
   '⅛': 0.125,
 };
+/** "the recipe", "a batch": what is taken so many times. */
+const OF_IT = String.raw`(?: (?:of )?(?:it|(?:the |a |this )?(?:formula|recipe|batch|mix|mixture|quantity|quantities|amounts?)))?`;
+const saysTimes = (words: string, times: number) => [new RegExp(`^(?:${words})${OF_IT}$`, 'i'), times] as const;
 const TIMES_WORDS: readonly (readonly [RegExp, number])[] = [
-  [/^(?:a )?quarter(?: of (?:it|the formula)| (?:a )?batch)?$/i, 0.25],
-  [/^(?:a )?third(?: of (?:it|the formula)| (?:a )?batch)?$/i, 1 / 3],
-  [/^(?:a )?half(?: of (?:it|the formula)| (?:a )?batch| it)?$/i, 0.5],
-  [/^(?:as (?:it is|written)|once|one batch|the formula)$/i, 1],
-  [/^(?:one|once) and a half(?: times)?$/i, 1.5],
-  [/^(?:double(?: (?:it|batch))?|twice)$/i, 2],
-  [/^(?:triple(?: it)?|three times|thrice)$/i, 3],
+  saysTimes('(?:a )?quarter', 0.25),
+  saysTimes('(?:a )?third', 1 / 3),
+  saysTimes('(?:a )?half', 0.5),
+  saysTimes('two thirds', 2 / 3),
+  saysTimes('three quarters', 0.75),
+  saysTimes('as (?:it is|written)|once|same(?: again)?|the same(?: again)?', 1),
+  [/^(?:the|one) (?:formula|recipe|batch|mix|mixture)$/i, 1],
+  saysTimes('(?:one|once) and a half(?: times)?', 1.5),
+  saysTimes('double|twice|two times', 2),
+  saysTimes('triple|treble|three times|thrice', 3),
+  saysTimes('quadruple|four times', 4),
 ];
+/** "75 %", "1 1/2": a share, or a number that no count of pieces is. */
+const SHARE = /^(\d{1,4}(?:[.,]\d{1,2})?) ?(?:%|percent|per cent)(?: of (?:it|the (?:formula|recipe)))?$/i;
+const BROKEN_NUMBER = /^(?:(?:\d{1,3} )?\d{1,2}\/\d{1,2}|(?:\d{1,3} ?)?[½¼¾⅓⅔⅛])$/;
 const TIMES = new RegExp(
   String.raw`^(?:[x×]\s*${NUMBER}|${NUMBER}\s*(?:[x×]|times|batch(?:es)?)(?: (?:it|the formula))?)$`,
   'i',
@@ -65,13 +75,15 @@ const GRAMS_OF: readonly (readonly [RegExp, number])[] = [
   [/^o/i, 28.3495],
   [/^g/i, 1],
 ];
-const COUNT = String.raw`(-?\d+|${Object.keys(COUNT_WORDS).join('|')})(?:\s+dozen)?`;
+const COUNT = String.raw`(-?\d+|${Object.keys(COUNT_WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join('|')})(?:\s+dozen)?`;
 const EACH = new RegExp(
-  String.raw`^${COUNT}\s*(?:[x×]|of|pieces? (?:of|at)|buns? (?:of|at)|[a-z ]+ (?:of|at))\s*${NUMBER}\s*(g|grams?|kg|oz)(?:\s+each)?$`,
+  String.raw`^${COUNT}\s*(?:[x×]|of|at|@|pieces? (?:of|at)|buns? (?:of|at)|[a-z ]+ (?:of|at))\s*${NUMBER}\s*(g|grams?|kg|oz)(?:\s+each)?$`,
   'i',
 );
 const PIECES = new RegExp(
-  String.raw`^(?:for |serves |serving |enough for |makes )?${COUNT}\s*(?:pieces?|portions?|servings?|slices?|people|guests|eaters|helpings)?$`,
+  String.raw`^(?:for |serves |serving |enough for |makes )?${COUNT}\s*(?:pieces?|portions?|servings?|slices?|squares|bars|fingers|people|guests|eaters|helpings)?$`,
   'i',
 );
 const CUT = new RegExp(String.raw`^${COUNT}\s+(?:[a-z-]+ )*(?:scones?|biscuits?|farls?|wedges?|rounds to cut)$`, 'i');
@@ -91,8 +103,13 @@ function toNumber(written: string): number {
   if (mixed) return sign * (Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]));
   return ownOf(FRACTIONS, text) ?? Number(text.replace(',', '.'));
 }
+/** "1½" and "1 ½" as well as "1 1/2". */
+const brokenNumber = (text: string): number => {
+  const mark = Object.keys(FRACTIONS).find((each) => text.endsWith(each));
+  return mark === undefined ? toNumber(text) : Number(text.slice(0, -1)) + (FRACTIONS[mark] ?? 0);
+};
 function counted(phrase: string, word: string): number {
-  return numberSaid(word) * (/\d+ dozen|(?:two|three|four|five) dozen/i.test(phrase) ? 12 : 1);
+  return numberSaid(word) * (word.toLowerCase() !== 'dozen' && /\bdozen\b/i.test(phrase) ? 12 : 1);
 }
 
 type Read = BatchTarget | { readonly fault: TargetFault };
@@ -127,6 +144,11 @@ function cupsOf(count: number, size: string, name: string, { formula }: TargetCo
 function readPhrase(phrase: string, context: TargetContext): Read {
   const times = TIMES_WORDS.find(([pattern]) => pattern.test(phrase))?.[1];
   if (times !== undefined) return { kind: 'times', times };
+  const share = SHARE.exec(phrase)?.[1];
+  if (share !== undefined || BROKEN_NUMBER.test(phrase)) {
+    const value = share === undefined ? brokenNumber(phrase) : Number(share.replace(',', '.')) / 100;
+    return value > 0 && value <= MOST_TIMES ? { kind: 'times', times: value } : { fault: 'out-of-range' };
+  }
   const match = TIMES.exec(phrase);
   if (match) {
     const value = toNumber(match[1] ?? match[2] ?? '');
@@ -187,7 +209,12 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
     .split(
       /;|\n|\s\+\s|,(?=\s)(?!\s\d[\d.,]*\s?(?:cm|mm|in(?:ch(?:es)?)?|")?[\s-](?:deep|high)\b)|\s(?:and|plus|und)\s(?!a half\b)/i,
     )
-    .map((phrase) => phrase.trim())
+    .map((phrase) =>
+      phrase
+        .trim()
+        .replace(/\b(?:a|one|1) dozen and a half\b/i, '18')
+        .replace(/\bhalf a dozen\b/i, '6'),
+    )
     .filter(Boolean);
   for (const phrase of phrases) {
     // "3 bananas, 412 g mashed": the second says how much the first really is

@@ -3,7 +3,17 @@ import { readTable } from '../../ground/numerics/index.js';
 import { workedParts } from '../../doors/samples/worked-parts.js';
 import { WORKED_FORMULAS_TABLE } from '../../doors/samples/worked-formulas.table.js';
 import { HEAT_STYLE_OF } from '../../oven/baking/index.js';
-import { detectStyle, judgeAgainst, styleBook, STYLES, styleById, styleShortName, type Measured } from './index.js';
+import {
+  detectStyle,
+  judgeAgainst,
+  measuredWith,
+  styleBook,
+  STYLES,
+  styleById,
+  styleName,
+  styleShortName,
+  type Measured,
+} from './index.js';
 
 describe('the style bands', () => {
   it('are 33 styles whose bands are in order', () => {
@@ -72,8 +82,41 @@ describe('judgeAgainst', () => {
     expect(wet.find(({ quantity }) => quantity === 'sugar')?.verdict).toBe('below');
     expect(wet.find(({ quantity }) => quantity === 'water')?.reason).toBe('water-above');
   });
+  it('says of each quantity what it is counted in', () => {
+    const units = new Map(muffin && judgeAgainst(muffin, typical()).map(({ quantity, unit }) => [quantity, unit]));
+    expect(units.get('flour')).toBe('% of batter');
+    expect(units.get('gas')).toBe('g CO₂ per 100 g flour');
+    expect(units.get('crumb-ph')).toBe('pH');
+    for (const quantity of ['sugar', 'fat', 'egg', 'water', 'salt'] as const)
+      expect(units.get(quantity)).withContext(quantity).toBe('% of flour');
+  });
+  it('takes the likely pH and the gas for the flour from a ledger', () => {
+    const quantities = { flourShare: 26, sugar: 100, fat: 80, egg: 100, water: 110, salt: 1, inclusions: 0, cocoa: 0 };
+    const ledger = { gas: { gramsPer100gFlour: 0.5 }, crumbPh: { low: 6.8, likely: 7, high: 7.3 } } as Parameters<
+      typeof measuredWith
+    >[1];
+    expect(measuredWith(quantities, ledger)).toEqual({ ...quantities, gasGramsPer100gFlour: 0.5, crumbPh: 7 });
+  });
   it('judges every quantity, in the order a baker reads them', () => {
     expect(muffin && judgeAgainst(muffin, typical()).map(({ quantity }) => quantity)).toEqual([...QUANTITIES]);
+  });
+});
+
+describe('the name of a style', () => {
+  const scone = styleById('british_scone');
+  const own = styleBook([{ id: 'own-1', name: 'harbour scone', basedOn: 'british_scone', bands: {} }]).byId('own-1');
+  it('is American in America and Canada, British elsewhere', () => {
+    const names = (region: string) => scone && [styleShortName(scone, region), styleName(scone, region)];
+    for (const region of ['US', 'CA'])
+      expect(names(region)).withContext(region).toEqual(['tea scone', 'British tea scone (cakey)']);
+    for (const region of ['UK', 'AU', 'EU']) expect(names(region)).withContext(region).toEqual(['scone', 'scone']);
+  });
+  it('is the baker’s own for a style of their own', () => {
+    expect(own && [styleShortName(own, 'US'), styleName(own, 'US'), styleName(own, 'UK')]).toEqual([
+      'harbour scone',
+      'harbour scone',
+      'harbour scone',
+    ]);
   });
 });
 
@@ -90,6 +133,10 @@ describe('styleBook', () => {
     expect(book.byId('muffin')?.bands.fat).toEqual(styleById('muffin')?.bands.fat);
     expect(book.byId('own-1')?.basedOn).toBe('plain_quick_loaf');
     expect(book.all.at(-1)?.id).toBe('own-1');
+    expect(book.all.map(({ id }) => id).slice(0, -1)).toEqual(STYLES.map(({ id }) => id));
+    expect(book.all.filter((style) => style.own).map(({ id }) => id)).toEqual(['muffin', 'own-1']);
+    expect(book.byId('own-2')).toBeUndefined();
+    expect(styleBook(own)).toBe(book);
   });
   it('is the table where nothing is the baker’s own', () => {
     expect(styleBook(undefined).all).toEqual(STYLES);

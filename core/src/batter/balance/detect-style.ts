@@ -21,7 +21,6 @@ interface Traits {
   readonly white: boolean;
   readonly extraYolk: boolean;
   readonly buttermilk: boolean;
-  readonly powder: boolean;
   readonly soda: boolean;
   /** Share of the flour that carries its raising agents. */
   readonly selfRaising: number;
@@ -76,7 +75,6 @@ function traitsOf(parts: readonly WeighedPart[]): Traits {
     white: has(({ ingredient }) => ingredient.behavesAs.endsWith('egg-white')),
     extraYolk: has(({ ingredient }) => ingredient.behavesAs === 'egg-yolk'),
     buttermilk: has(({ ingredient }) => /buttermilk|soured-milk/.test(ingredient.behavesAs)),
-    powder: has(({ ingredient }) => /baking-powder$|self-r/.test(ingredient.behavesAs)),
     soda: has(({ ingredient }) => ingredient.behavesAs === 'baking-soda'),
     selfRaising: sum(({ ingredient }) => ingredient.behavesAs.startsWith('self-r')),
   };
@@ -158,12 +156,9 @@ const HAS_WHAT_IT_NEEDS = 0.5;
 const INCLUSIONS_HALF = 40;
 const COMPARED = ['sugar', 'fat', 'egg', 'water'] as const;
 
-/** "Pear and cardamom loaf (for two)" is called a loaf: the title without what follows its name. */
-const nameOf = (title: string): string =>
-  title
-    .slice(0, LONGEST_TITLE)
-    .replace(/\s*[([,:–-].*$/, '')
-    .trim();
+/** "Pear and cardamom loaf (for two)" is called a loaf: the title without what follows its name. A hyphen within a word ends nothing. */
+const nameOf = (title: string): string => title.slice(0, LONGEST_TITLE).split(AFTER_THE_NAME, 1).join('').trim();
+const AFTER_THE_NAME = /[([,:]|\s[–-]\s/;
 /** Families by the last word of a name; what the word does not name is hardly meant, whatever its amounts. */
 const FAMILIES: readonly { readonly called: RegExp; readonly styles: readonly string[] }[] = [
   { called: /scones?$/i, styles: ['british_scone', 'flaky_wedge_scone'] },

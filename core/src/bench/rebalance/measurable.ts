@@ -1,6 +1,6 @@
 import type { Style } from '../../batter/balance/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
-import { partsOf, writtenGrams, type OpenLine } from './open-line.js';
+import { isCrumb, partsOf, writtenGrams, type OpenLine } from './open-line.js';
 import { distanceOutside, verdictsOf } from './verdicts.js';
 
 /** Steps of a kitchen scale: tenths for what a spoonful of changes the bake, whole grams above, fives for much. */
@@ -40,7 +40,11 @@ function nudged(lines: readonly OpenLine[], grams: readonly number[], style: Sty
   const before = outsideOf(grams);
   if (before === 0 || before > NUDGE_REACHES) return grams;
   const free = lines
-    .flatMap((line, i) => (!line.locked && isFreeLeavener(line.part.ingredient) ? [i] : []))
+    .flatMap((line, i) => {
+      // what does not come in is not brought in by a nudge
+      const isThere = line.isNew !== true || (grams[i] ?? 0) > 0;
+      return !line.locked && isThere && isFreeLeavener(line.part.ingredient) ? [i] : [];
+    })
     .slice(0, 2);
   let best = grams;
   let least = before;
@@ -50,6 +54,7 @@ function nudged(lines: readonly OpenLine[], grams: readonly number[], style: Sty
       const step = lines[i]?.eighthGrams ?? FINE_STEP;
       tried[i] = Math.max(0, Number(((tried[i] ?? 0) + (tries[k] ?? 0) * step).toFixed(3)));
     });
+    if (free.some((i) => isCrumb(lines[i], tried[i] ?? 0))) continue;
     const outside = outsideOf(tried);
     if (outside < least - 1e-9) [best, least] = [tried, outside];
     if (least === 0) break;

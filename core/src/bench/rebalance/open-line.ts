@@ -1,3 +1,4 @@
+import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import type { WeighedPart } from '../../formula/formula/index.js';
 
@@ -39,6 +40,18 @@ export interface MovedLine {
   /** The line whose place it takes. */
   readonly insteadOf?: string;
 }
+
+/** Of what comes in only to help, less than this is not worth its line: nobody weighs out a tenth of a gram of soda, nor four of milk. */
+const LEAST_NEW = { seasons: 0.4, wet: 5 } as const;
+/** The least grams that a line may come in with, where it comes in at all; 0 where any amount may stand. */
+export function leastWorth({ isNew, insteadOf, part: { ingredient } }: OpenLine): number {
+  if (isNew !== true || insteadOf !== undefined) return 0;
+  if (isFreeLeavener(ingredient) || ingredient.category === 'salt') return LEAST_NEW.seasons;
+  return ingredient.composition.water > 0.5 ? LEAST_NEW.wet : 0;
+}
+/** Whether a line comes in with so little that nobody would weigh it out. */
+export const isCrumb = (line: OpenLine | undefined, grams: number): boolean =>
+  line !== undefined && grams > 0 && grams < leastWorth(line) - 1e-9;
 
 /** What a formula says of a line. */
 export const writtenGrams = ({ part, writtenGrams: written }: OpenLine): number => written ?? part.grams;

@@ -2,10 +2,9 @@ import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { BandVerdict, Style } from '../../batter/balance/index.js';
 import { bandShares, flourShares, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { isInclusion, type Category, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { openBalance } from '../../batter/leavening/index.js';
 import { measurable } from './measurable.js';
-import { partsOf, writtenGrams, type Limit, type MovedLine, type OpenLine } from './open-line.js';
+import { isCrumb, leastWorth, partsOf, writtenGrams, type Limit, type MovedLine, type OpenLine } from './open-line.js';
 import { boundsOf, scaleOf, solve, weightOf, type Problem, type Solved } from './program.js';
 import { distanceOutside, verdictsOf } from './verdicts.js';
 
@@ -36,7 +35,6 @@ export interface Rebalanced {
 /** Changes smaller than this are not worth telling: they are tried without. */
 const HARDLY_MOVED = 0.035;
 const SLACK_TOLERANCE = 1e-3;
-const TINY_NEW = { leavener: 0.4, other: 5 } as const;
 
 const phOf = (lines: readonly OpenLine[], grams: readonly number[], { low, high }: { low: number; high: number }) =>
   Math.min(high, Math.max(low, openBalance(partsOf(lines, grams), [])([]).pH));
@@ -141,13 +139,6 @@ function searchFor(
   return { problem, locks, along: new Map([...goAlong, ...absent]) };
 }
 
-/** Of what comes in only to help, so little that nobody would weigh it out. */
-const isCrumb = (line: OpenLine | undefined, grams: number): boolean =>
-  line?.isNew === true &&
-  line.insteadOf === undefined &&
-  line.part.ingredient.composition.water > 0.5 &&
-  grams < TINY_NEW.other;
-
 /** The grams of a search, measurable, with the bands that they meet. */
 function settle({ problem, locks, along }: Search): Settled {
   const { lines, start, style, limits } = problem;
@@ -167,11 +158,20 @@ function settle({ problem, locks, along }: Search): Settled {
     best = solve(problem, new Map([...held, ...pieces]), likelyPh) ?? best;
   }
   if (best) best = fewer(problem, best, held, likelyPh);
-  const worth = best?.grams.map((amount, i) => (isCrumb(lines[i], amount) ? 0 : amount));
-  const grams = worth ? measurable(lines, worth, start, style, absent) : start;
-  const after = verdictsOf(partsOf(lines, grams), style);
-  return { grams, after, likelyPh, feasible: best !== undefined && after.every(({ verdict }) => verdict === 'within') };
+  if (!best) return { grams: start, after: verdictsOf(partsOf(lines, start), style), likelyPh, feasible: false };
+  // too little to be weighed out is left out, or made enough, whichever holds the bands
+  const tries = [
+    best.grams.map((amount, i) => (isCrumb(lines[i], amount) ? 0 : amount)),
+    best.grams.map((amount, i) => (isCrumb(lines[i], amount) ? leastWorthOf(lines[i]) : amount)),
+  ].map((grams) => {
+    const weighed = measurable(lines, grams, start, style, absent);
+    return { grams: weighed, after: verdictsOf(partsOf(lines, weighed), style) };
+  });
+  const [without, enough] = tries as [(typeof tries)[0], (typeof tries)[0]];
+  const settled = distanceOutside(enough.after) < distanceOutside(without.after) - 1e-9 ? enough : without;
+  return { ...settled, likelyPh, feasible: settled.after.every(({ verdict }) => verdict === 'within') };
 }
+const leastWorthOf = (line: OpenLine | undefined): number => (line ? leastWorth(line) : 0);
 interface Settled {
   readonly grams: readonly number[];
   readonly after: readonly BandVerdict[];
@@ -313,13 +313,9 @@ function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number
   result.grams.forEach((grams, i) => {
     if (lines[i]?.pieceGrams !== undefined) held.set(i, grams);
   });
-  const tinyNew = (i: number) => {
-    const line = lines[i];
-    if (!line?.isNew) return false;
-    const least = isFreeLeavener(line.part.ingredient) ? TINY_NEW.leavener : TINY_NEW.other;
-    return (result.grams[i] ?? 0) < (line.part.ingredient.category === 'salt' ? TINY_NEW.leavener : least);
-  };
-  const still = lines.flatMap((_, i) => (!held.has(i) && (change(i) < HARDLY_MOVED || tinyNew(i)) ? [i] : []));
+  const still = lines.flatMap((_, i) =>
+    !held.has(i) && (change(i) < HARDLY_MOVED || isCrumb(lines[i], result.grams[i] ?? 0)) ? [i] : [],
+  );
   const tryHolding = (more: readonly number[]) => {
     const tried = solve(problem, new Map([...held, ...more.map((i) => [i, start[i] ?? 0] as const)]), likelyPh);
     if (!tried || tried.outside > Math.max(SLACK_TOLERANCE, result.outside + 1e-6)) return false;
@@ -327,7 +323,8 @@ function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number
     result = tried;
     return true;
   };
-  if (still.length > 0) tryHolding(still);
+  if (still.length > 0 && !tryHolding(still))
+    for (const i of still.filter((k) => isCrumb(lines[k], result.grams[k] ?? 0))) tryHolding([i]);
   // then the least of what is left, one at a time, while it costs little
   for (let round = 0; round < 2; round++) {
     const moving = lines.flatMap((_, i) => (!held.has(i) && change(i) > 1e-6 ? [i] : []));

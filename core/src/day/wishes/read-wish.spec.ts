@@ -15,6 +15,24 @@ describe('a batch and its hour in words', () => {
     ['marmalade loaf by 9.30', 5, '', '2026-11-28T09:30', 'fresh'],
     ['18 scones at 4', 3, '18 scones', '2026-11-28T16:00', 'fresh'],
     ['muffins Sunday morning', 1, '', '2026-11-29T10:00', 'fresh'],
+    ['two dozen rhubarb muffins for 3pm', 1, 'two dozen muffins', '2026-11-28T15:00', 'fresh'],
+    ['3 dozen scones ready by half past ten', 3, '3 dozen scones', '2026-11-28T10:30', 'fresh'],
+    ['40 scones warm at quarter to four', 3, '40 scones', '2026-11-28T15:45', 'warm'],
+    ['pear loaf x2 for 11am', 0, 'x2', '2026-11-28T11:00', 'fresh'],
+    ['2x marmalade loaf', 5, '2x', '2026-11-28T14:30', 'fresh'],
+    ['double gingerbread at 4', 2, 'double', '2026-11-28T16:00', 'fresh'],
+    ['half the gingerbread by 2 o’clock', 2, 'half', '2026-11-28T14:00', 'fresh'],
+    ['layer cake for eight people at 7 in the evening', 4, 'for eight people', '2026-11-28T19:00', 'fresh'],
+    ['scones for 12 people', 3, 'for 12 people', '2026-11-28T14:30', 'fresh'],
+    ['scones by 16h', 3, '', '2026-11-28T16:00', 'fresh'],
+    ['muffins at 1500', 1, '', '2026-11-28T15:00', 'fresh'],
+    ['scones at twenty past nine', 3, '', '2026-11-28T09:20', 'fresh'],
+    ['12 muffins, tea time', 1, '12 muffins', '2026-11-28T15:30', 'fresh'],
+    ['scones by ten', 3, '', '2026-11-28T10:00', 'fresh'],
+    ['scones on 5 December at 3', 3, '', '2026-12-05T15:00', 'fresh'],
+    ['scones for the 2nd of January', 3, '', '2027-01-02T14:30', 'fresh'],
+    ['scones next Friday', 3, '', '2026-12-04T14:30', 'fresh'],
+    ['muffins for breakfast', 1, '', '2026-11-28T08:00', 'fresh'],
   ] as const)
     it(`“${said}”`, () => {
       const wish = read(said);
@@ -45,6 +63,10 @@ describe('something else to do', () => {
     ['clear the tables, 20 min, by 13:30', 'clear the tables', 20, '2026-11-28T13:30'],
     ['fetch the urn by noon 45 minutes', 'fetch the urn', 45, '2026-11-28T12:00'],
     ['lay out plates 10 min', 'lay out plates', 10, '2026-11-28T14:30'],
+    ['wash up for half an hour at 3', 'wash up', 30, '2026-11-28T15:00'],
+    ['set up tables 1h by 2pm', 'set up tables', 60, '2026-11-28T14:00'],
+    ['press the cloths, an hour and a half, by noon', 'press the cloths', 90, '2026-11-28T12:00'],
+    ['load van: 25 min by quarter past one', 'load van', 25, '2026-11-28T13:15'],
   ] as const)
     it(`“${said}”`, () => {
       expect(readOwnTask(said, context)).toEqual({ what, minutes, due });

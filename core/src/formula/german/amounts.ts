@@ -48,6 +48,10 @@ function numberAt(text: string): { readonly value: number; readonly rest: string
   return word && { value: GERMAN_NUMBERS[word.word] ?? 1, rest: word.rest };
 } // prettier-ignore
 
+/** "Prise Zimt": a small measure that nobody counts, without a number, is one of it. */
+const UNSAID_ONE = /^(?:prise|handvoll|schuss|spritzer) [a-zäöüß]/i;
+const unsaidOne = (text: string) => (UNSAID_ONE.test(text) ? { value: 1, rest: text } : undefined);
+
 /** Takes what hedges an amount off a text: "ca. ", "gut gehäufter ". */
 function withoutHedges(text: string): { readonly factor: number; readonly rest: string } {
   let rest = text.trimStart();
@@ -62,7 +66,7 @@ function withoutHedges(text: string): { readonly factor: number; readonly rest: 
 /** Reads the amount that a German line begins with; a line that begins otherwise has none. */
 export function germanAmount(text: string): GermanAmount | undefined {
   const before = withoutHedges(text);
-  const first = numberAt(before.rest);
+  const first = numberAt(before.rest) ?? unsaidOne(before.rest);
   if (!first) return undefined;
   const joint = /^\s?(?:-|bis\s|oder\s)\s?/.exec(first.rest);
   const second = joint ? numberAt(first.rest.slice(joint[0].length)) : undefined;

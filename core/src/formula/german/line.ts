@@ -33,13 +33,15 @@ const rangeOf = ({ low, high, factor }: GermanAmount, by = 1) =>
   low === high ? rounded(low * factor * by) : `${rounded(low * factor * by)}-${rounded(high * factor * by)}`;
 
 /** An amount of a thing in English: grams, millilitres, spoons, or so many. */
-function amountInEnglish(amount: GermanAmount, ingredient: Ingredient, bracketed: GermanAmount | undefined): string {
+function amountInEnglish(amount: GermanAmount, ingredient: Ingredient, bracketed: GermanAmount | undefined, isEach: boolean): string {
   const { unit } = amount;
   if (unit === undefined || 'piece' in unit) return rangeOf(amount);
   if ('spoon' in unit) return `${rangeOf(amount)} ${unit.spoon}`;
   if ('grams' in unit) return `${rangeOf(amount, unit.grams)} g`;
-  const each = bracketed?.unit && 'grams' in bracketed.unit ? bracketed.low * bracketed.unit.grams : undefined;
-  const known = each ?? unit.gramsOf?.[ingredient.id];
+  const weighed = bracketed?.unit && 'grams' in bracketed.unit ? bracketed.low * bracketed.unit.grams : undefined;
+  // a bracket says what each packet holds, and what all handfuls weigh
+  if (weighed !== undefined && unit.gramsOf === undefined && !isEach) return `${weighed} g`;
+  const known = weighed ?? unit.gramsOf?.[ingredient.id];
   if (known !== undefined) return `${rangeOf(amount, known)} g`;
   const held = bracketed?.unit && 'millilitres' in bracketed.unit ? bracketed.low * bracketed.unit.millilitres : undefined;
   const millilitres = held ?? ('millilitres' in unit ? unit.millilitres : undefined);
@@ -153,9 +155,10 @@ export function lineInEnglish(line: string): string | undefined {
   const vague = amount ? undefined : /^(?:etwas|ein wenig|n\. ?b\.|nach belieben)\s/i.exec(text);
   // a line that does not begin with an amount is one of ingredients when nothing else is said in it
   if (!lead && !vague && thing.unread > 0) return undefined;
-  const bracketed = /\(([^()]{1,30})\)/.exec(rest);
+  const bracketed = /\(([^()]{1,30})\)/.exec(rest) ?? /, ?((?:ca\.?|etwa|rund) ?\d[^,()]{0,20})$/.exec(rest);
   const inside = bracketed ? germanAmount((bracketed[1] ?? '').replace(/^(?:à|a|je|ca\.?)\s+/i, '')) : undefined;
-  const much = amount ? amountInEnglish(amount, thing.ingredient, inside) : vague ? 'a little' : '';
+  const isEach = /^(?:à|a|je)\s/i.test(bracketed?.[1] ?? '');
+  const much = amount ? amountInEnglish(amount, thing.ingredient, inside, isEach) : vague ? 'a little' : '';
   // "2 Äpfel (ca. 300 g)": what they weigh is said behind them
   const weighed = amount?.unit === undefined && inside?.unit && 'grams' in inside.unit ? ` (about ${rangeOf(inside, inside.unit.grams)} g)` : '';
   const note = weighed + (thing.behind === '' ? '' : `, ${thing.behind}`);

@@ -119,14 +119,11 @@ export function readQuantity(text: string): { quantity: Quantity; rest: string }
   return { quantity: { low, high: low }, rest };
 }
 
-/** "Knob of butter", "pinch of salt": a vague measure without a number is one of it. */
-function unsaidOne(text: string): { quantity: Quantity; rest: string } | undefined {
-  return /^(?:(?:small|large|big|good|generous)\s+)?(?:pinch|knob|handful|splash|drizzle|dash|smidgen|squeeze)\s+of\s/i.test(
-    text,
-  )
-    ? { quantity: { low: 1, high: 1 }, rest: text }
-    : undefined;
-}
+/** "Knob of butter", "large handful spinach": a vague measure without a number is one of it. Verbs of a step need their "of": "drizzle of honey". */
+const UNSAID_ONE =
+  /^(?:(?:small|large|big|good|generous)\s+)?(?:(?:pinch|knob|handful|glug|dollop)\s+(?=[a-z])|(?:splash|drizzle|dash|smidgen|squeeze|slug)\s+of\s)/i;
+const unsaidOne = (text: string): { quantity: Quantity; rest: string } | undefined =>
+  UNSAID_ONE.test(text) ? { quantity: { low: 1, high: 1 }, rest: text } : undefined;
 
 /** A number with how full its measure is, and the words behind it. */
 interface Numbered {

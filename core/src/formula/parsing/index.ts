@@ -4,6 +4,7 @@ export {
   LONGEST_TEXT,
   readFormula,
   readWrittenLines,
+  yieldBehind,
   type FormulaParts,
 } from './read-formula.js';
 export type { FormulaReading } from './sheet.js';

@@ -55,6 +55,14 @@ const CORPUS: readonly Line[] = [
   ["You'll want 2 cups flour, 1 tsp baking soda and a pinch of salt", 'US', ['all-purpose-flour', 251], ['baking-soda', 4.9], ['table-salt', 0.4]],
   ['to feed: 4 tbsp dry cider', 'UK', ['hard-cider', 61]],
   ['Salt, a pinch', 'UK', ['table-salt', 0.38]],
+  ['pinch salt', 'UK', ['table-salt', 0.38]],
+  ['a handful of walnuts', 'UK', ['walnuts', 30]],
+  ['a handful of walnuts (50 g)', 'UK', ['walnuts', 50]],
+  ['large handful spinach (60g)', 'UK', ['spinach', 60]],
+  ['2 handfuls raisins, about 80 g', 'UK', ['raisins', 80]],
+  ['a knob of butter (20 g)', 'UK', ['unsalted-butter', 20]],
+  ['dollop yogurt (40g)', 'UK', ['plain-yogurt', 40]],
+  ['pinch of salt (1 g)', 'UK', ['table-salt', 1]],
   ['Butter half a stick', 'US', ['unsalted-butter', 56.7]],
   ['1 cup curd', 'IN', ['plain-yogurt', 248]],
 ]; // prettier-ignore
@@ -97,6 +105,18 @@ describe('readLine', () => {
     expect(codes('1 cup (240 g) flour')).toContain('amounts-disagree');
     expect(codes('1 cup (120 g) flour')).not.toContain('amounts-disagree');
     expect(codes('1 cup (145 g) flour')).not.toContain('amounts-disagree');
+  });
+  it('takes what is weighed for a vague measure’s own word: nothing disagrees with a handful', () => {
+    for (const text of [
+      'a handful of walnuts (50 g)',
+      'pinch of salt (1 g)',
+      'good handful of grated cheddar, about 60g',
+    ]) {
+      const [entry] = readLine(text, plainContext('UK'));
+      expect(entry?.problems).withContext(text).toEqual([]);
+    }
+    const [drizzled] = readLine('Drizzle honey over the top', plainContext('UK'));
+    expect(drizzled?.quantity).toBeUndefined();
   });
   it('says when an amount, an egg size or a certain meaning is missing', () => {
     const codes = (text: string) =>

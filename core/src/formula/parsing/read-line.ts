@@ -8,6 +8,7 @@ import { amountsOfNote, draftsOf, type Draft } from './drafts.js';
 import { matchName, partOfFruit } from './names.js';
 import { normalise } from './normalise.js';
 import { problem, type Problem, type ProblemFacts } from './problem.js';
+import { reworded, thingsApart } from './rewordings.js';
 import { bareLine, segmentsOf } from './segments.js';
 import { weighAll, type WeighContext, type Weight } from './weigh.js';
 
@@ -67,6 +68,8 @@ const GRAMS_AT_THE_END = /(?:^|,|\s)(\d+(?:\.\d+)?) ?g$/i;
 const OPTIONAL_BEHIND = / ?[,(] ?optional ?\)?$/i;
 /** Two statements of the same amount may differ by what filling explains, and by this much more. */
 const DISAGREE_BEYOND = 0.15;
+/** A measure that may be off by so much, share of it, is none that another amount could contradict. */
+const VAGUE_FROM = 0.4;
 /** Sold by size, and the size differs from country to country. */
 const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
 /** Ingredients that go in by taste: no amount is no fault. */
@@ -166,14 +169,17 @@ function weighDraft(
   const stated = again.find((amount) => amount.unit?.kind === 'mass') ?? again[0];
   const second = stated && weighAll([stated], ingredient, weighContext);
   if (second) {
-    const exact = parts.every(({ unit }) => unit?.kind === 'mass' && unit.id !== 'ounce' && unit.id !== 'pound');
+    // a handful is a weight by its kind, and says none
+    const isVague = first?.unit !== undefined && first.unit.spread >= VAGUE_FROM;
+    const weighed = !isVague && parts.every(({ unit }) => unit?.kind === 'mass');
+    const exact = weighed && parts.every(({ unit }) => unit?.id !== 'ounce' && unit?.id !== 'pound');
     const apart =
       weight !== undefined &&
       (second.low > weight.high * (1 + DISAGREE_BEYOND) || second.high < weight.low * (1 - DISAGREE_BEYOND));
-    if (apart && first?.unit !== undefined)
+    if (apart && first?.unit !== undefined && !isVague)
       problems.push(problem('amounts-disagree', 'warning', text, { first: weight?.grams ?? 0, second: second.grams }));
     // a weight beats a measure, wherever it stands
-    const lighter = stated.unit?.kind !== 'mass' && parts.every(({ unit }) => unit?.kind === 'mass');
+    const lighter = stated.unit?.kind !== 'mass' && weighed;
     if (weight === undefined || !(exact || lighter)) weight = second;
   }
   if (
@@ -333,8 +339,10 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
     negative ? 1 : 0,
   );
   const there: ReadingContext = { ...context, region };
+  const gramsOf = (part: string) => readLine(part, there)[0]?.weight?.grams;
   const all = partsApart(words)
-    .flatMap((part) => segmentsOf(part, there))
+    .flatMap((part) => thingsApart(part, there, gramsOf))
+    .flatMap((part) => segmentsOf(reworded(part), there))
     .flatMap((segment) => draftsOf(segment, there));
   const correctionOfEntry = all.length === 1 && (inText || correction) ? { ...inText, ...correction } : undefined;
   return all.map((draft) => {

@@ -3,7 +3,7 @@ import { readFact } from './facts.js';
 import { readBake } from './bake-phrases.js';
 import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
-import { BULLET, withoutLeadIn } from './segments.js';
+import { BULLET, PART_HEADING, withoutLeadIn } from './segments.js';
 import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 
 /* What each physical line of a text is: a line of ingredients, a step, a heading, a title … */
@@ -20,7 +20,7 @@ const TIMES_MARK =
 const DETAIL =
   /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:/i;
 const COMPONENT_NAME =
-  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|loaf|muffins?|scones?|dry(?: ingredients)?|wet(?: ingredients)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit)) ?:?$/i;
+  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
 const PART_AT_THE_END =
   /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust) ?:?$/i;
@@ -204,6 +204,17 @@ function bulleted(lines: readonly string[]): readonly string[] {
     : lines.map((line) => line.replace(dashed, '- '));
 }
 
+/** "Dry: 200 g flour, 2 tsp baking powder": a heading, and under it a line for each thing where commas part nothing else. */
+function headedParts(line: string, context: ReadingContext): readonly string[] {
+  const bare = line.replace(BULLET, '');
+  const heading = PART_HEADING.exec(bare);
+  if (!heading) return [line];
+  const rest = bare.slice(heading[0].length);
+  const things = rest.split(/[,;] +/);
+  const areThings = things.every((thing) => beginsWithAmount(normalise(thing), context));
+  return [`${heading[1] ?? ''}:`, ...(areThings ? things : [rest])];
+}
+
 /** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */
 export function physicalLines(text: string, context: ReadingContext): readonly string[] {
   const written = bulleted(text.split(/\r\n|\r|\n|\u2028/)).flatMap((line) => inPieces(line, LONGEST_PARAGRAPH));
@@ -213,6 +224,7 @@ export function physicalLines(text: string, context: ReadingContext): readonly s
     const parted = STEP_NUMBER.test(line) ? undefined : bakeAtTheEnd(line);
     const before = parted ? withoutLeadIn(normalise(parted[0]).replace(BULLET, '')) : '';
     const parts = parted && before !== '' && beginsWithAmount(before, context) ? parted : [line];
-    return titled?.[1] ? [titled[1], ...parts] : parts;
+    const all = parts.flatMap((part) => headedParts(part, context));
+    return titled?.[1] ? [titled[1], ...all] : all;
   });
 }

@@ -12,16 +12,19 @@ export const withoutLeadIn = (text: string): string => text.replace(LEAD_IN, '')
 export const BULLET = /^\s*(?:(?:[-*•·▢□☐✓]|\[[ x]?\])\s+|\d{1,2}\)\s+(?=(?:\d|\.\d|an? |half |one |two )))/i;
 /** "To feed: 4 tbsp cider": says where the line goes, not what it is. */
 export const INLINE_HEADING = /^((?:for|to) [a-z][a-z ]{1,30}?)\s*:\s+(?=\S)/i;
+/** "Dry: 200 g flour, 2 tsp baking powder", "topping - 2 tbsp sugar": a part of the formula is named in the line of its things. */
+export const PART_HEADING =
+  /^((?:the )?(?:(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|batter|dough|cake|sponge|loaf|muffins?|scones?|base|topping|frosting|icing|glaze|filling|crumble|crumb|streusel|syrup|soak|drizzle|buttercream|ganache|swirl|sauce|fruit))(?: ?:| [-–—]) +(?=(?:about )?(?:\d|\.\d|[½¼¾⅓⅔⅛]|an? |half |one |two |three |four |pinch |handful |knob ))/i;
 /** "optional: 50 g walnuts", "to taste, salt": said of the line, not part of its name. */
 const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)/i;
 
 /** Where one written line goes on with another ingredient and its amount. */
 const NEXT_ENTRY =
-  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s\+|\s(?:mixed |sifted |whisked )?with|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
+  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s\+|\s(?:mixed |sifted |whisked )?with|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
 /** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
 export function bareLine(line: string): { readonly line: string; readonly saidFirst: string } {
-  const bare = line.replace(BULLET, '').replace(INLINE_HEADING, '').replace(LEAD_IN, '');
+  const bare = line.replace(BULLET, '').replace(INLINE_HEADING, '').replace(PART_HEADING, '').replace(LEAD_IN, '');
   const first = SAID_FIRST.exec(bare);
   return {
     line: bare.slice(first?.[0].length ?? 0).replace(/[.;,]+$/, ''),

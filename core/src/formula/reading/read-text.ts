@@ -14,6 +14,7 @@ import {
   type Problem,
   type ReadingContext,
 } from '../parsing/index.js';
+import { openingOf, titleOf } from './opening.js';
 
 /**
  * Reads a formula out of any text: a list of lines, running prose, a bake told as it was done, or both in one. The reader of lists is
@@ -37,6 +38,9 @@ const MOST_LOST = 0.1;
 const SURE = 0.6;
 const LOOK_AGAIN = 0.8;
 const TITLE_WORDS = 12;
+
+/** A sentence that only lists what the lines hold. */
+const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you need)\b/i;
 
 const wordsIn = (text: string): number => (text.trim() === '' ? 0 : text.trim().split(/\s+/).length);
 
@@ -114,15 +118,21 @@ function narrated(
   });
   const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
   const talk = sentences.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
+  const firstTaking = lines.find(({ takings }) => takings.length > 0)?.takings[0];
+  const opening = title ? undefined : openingOf(words.text.slice(0, firstTaking?.from));
   return assembleFormula(
     {
-      title: title?.text.replace(/^#+\s*/, '').replace(/:$/, '') ?? '',
+      ...(title ? titleOf(title.text) : { title: '', ...opening }),
       components: [...parts]
         .filter(([, written]) => written.length > 0)
         .map(([name, written]) => ({ name, lines: written })),
-      steps: sentences.filter(({ isStep }) => isStep).map(({ text: step }) => step),
+      steps: sentences
+        .filter(({ isStep, takes, text: step }) => isStep && !(takes && NEEDED.test(step)))
+        .map(({ text: step }) => step),
       // what only lists is in the lines; what is sentences besides stays
-      notes: talk.filter((stretch) => !stretch.takes && wordsIn(stretch.text) > 2).map(({ text: note }) => note),
+      notes: talk
+        .filter((stretch) => !stretch.takes && wordsIn(stretch.text) > 2 && stretch.text !== opening?.said)
+        .map(({ text: note }) => note),
     },
     region,
     kitchen,

@@ -147,7 +147,7 @@ mayonnaise	mayonnaise	mayonnaise	mayo|full-fat mayonnaise	fat	21.0	74.9	1.0	0.2	
 cooking-spray	oil cooking spray	oil cooking spray	baking spray|non-stick spray|cake release spray|pan spray	fat	0	96.0	0	2.0	0	0	0	0	0		0.90				one-second spray=0.8	soy	1	141|200
 dripping	beef tallow	beef dripping	tallow|dripping|beef fat	fat	0.5	99.2	0.1	0	0	0	0	5	0		0.87				tablespoon=12.9		0	250|500
 whole-milk	whole milk	whole milk	milk|full-fat milk|full cream milk|doodh|full fat milk|fresh milk	dairy	87.8	3.4	3.3	0	4.8	0	0	43	0.003	6.7	1.03				tablespoon=15.3	milk	0	568|1136|2000|2272
-semi-skimmed-milk	2% reduced-fat milk	semi-skimmed milk	semi skimmed milk|2% milk|reduced-fat milk|low-fat milk (2%)	dairy	89.0	1.9	3.4	0	4.8	0	0	45	0.003	6.7	1.033				tablespoon=15.3	milk	0	568|1136|2272
+semi-skimmed-milk	2% reduced-fat milk	semi-skimmed milk	semi skimmed milk|semi skimmed|semi-skimmed|2% milk|reduced-fat milk|low-fat milk (2%)	dairy	89.0	1.9	3.4	0	4.8	0	0	45	0.003	6.7	1.033				tablespoon=15.3	milk	0	568|1136|2272
 low-fat-milk	1% low-fat milk	1% fat milk	one percent milk|low-fat milk|low fat milk|toned milk	dairy	89.8	1.0	3.4	0	4.9	0	0	44	0.003	6.7	1.034				tablespoon=15.3	milk	0	1136|2272
 skim-milk	skim milk	skimmed milk	nonfat milk|fat-free milk|skimmed cow's milk|non-fat milk	dairy	90.7	0.2	3.4	0	4.9	0	0	44	0.003	6.7	1.035				tablespoon=15.3	milk	0	568|1136|2272
 lactose-free-milk	lactose-free milk	lactose-free milk	lactofree-type milk|lactose free milk	dairy	88.0	3.4	3.3	0	4.6	0	0	42	0.003	6.7	1.03					milk	0	1000
@@ -553,7 +553,7 @@ soft-caramels	soft caramels	soft caramel toffees	caramels|caramel candies|chewy 
 sugar-sprinkles	rainbow sprinkles	hundreds and thousands	sprinkles|nonpareils|jimmies|sugar strands	frosting base	1.5	3.0	0.2	8.0	86.5	0.3	0	10	0	6.0	0.80				tablespoon=12		1	50|100|180
 whipped-topping	frozen whipped topping	frozen whipped topping	whipped topping|non-dairy whipped topping	frosting base	50.5	25.0	1.3	2.0	20.5	0	0	25	0	6.2	0.32				tablespoon=4.7|tub=227	milk	0	227
 whipped-topping-mix	dry whipped topping mix	dessert topping mix	whip topping powder|dessert topping powder	frosting base	2.0	39.5	5.0	6.0	46.0	0	0	120	0	6.5	0.45				sachet=36	milk	0	36|74
-instant-pudding-mix	instant vanilla pudding mix	instant whip dessert mix	instant pudding|vanilla pudding mix|pudding mix	frosting base	3.0	0.5	0.1	19.5	70.5	0.5	0	1400	0	7.0	0.80				box=96		1	59|96
+instant-pudding-mix	instant vanilla pudding mix	instant whip dessert mix	instant pudding|instant vanilla pudding|vanilla pudding mix|pudding mix	frosting base	3.0	0.5	0.1	19.5	70.5	0.5	0	1400	0	7.0	0.80				box=96		1	59|96
 cream-stabiliser	whipped cream stabilizer	cream stiffener	whipped cream stabiliser|whip stabiliser	frosting base	4.0	0	0	49.0	46.0	0.3	0	20	0	6.0	0.60				sachet=8		1	8|32
 edible-glaze-neutral	neutral mirror glaze	neutral cake glaze	quick-gel glaze|clear glaze|mirror glaze|piping gel	frosting base	34.0	0.1	0.1	3.0	61.0	0.8	0	60	0.03	3.6	1.25				tablespoon=18.5		1	140|284
 orange-extract	orange extract	orange extract	orange essence|pure orange extract	flavouring	16.0	4.5	0	0	0.3	0	79.0	1	0	5.5	0.83				teaspoon=4.1		1	38|59

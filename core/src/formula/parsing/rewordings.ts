@@ -1,0 +1,100 @@
+import { millilitresIn, unitsOf } from '../../kitchen/equipment/index.js';
+import { amountsIn, middle } from './amounts.js';
+import type { ReadingContext } from './context.js';
+import { trailingAmount } from './drafts.js';
+import { isKnownName } from './names.js';
+
+/*
+ * Ways of writing that say the same as another, put into the one that lines are read in. What the baker wrote stays as it is on the sheet;
+ * only what is read of it is worded so.
+ */
+
+/** Grams of a lump that is told by its size. */
+const LUMPS: Readonly<Record<string, number>> = { egg: 55, walnut: 20, hazelnut: 5 };
+
+const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
+  // "7fl.oz. milk", "one 15-ounce can"
+  [/(?<![a-z])fl\. ?oz\b\.?/gi, 'fl oz'],
+  [/(\d)-(?=(?:ounce|oz|gram|g|ml|pound|lb)\b)/gi, '$1 '],
+  [/\bdessert spoon/gi, 'dessertspoon'],
+  // "2 x 15ml spoons treacle": the spoon says what it holds
+  [/(\d) ?x ?(5|10|15) ?ml (?:tea|table|dessert)?spoons?(?: of)?\b/i, '$1 x $2 ml'],
+  [/^half an? (\d{1,4} ?(?:g|ml|oz|kg)) (?:pack|packet|block|tub|pot|tin|can|carton|bag|box)(?: of)?\b/i, '0.5 x $1'],
+  [/^(\d{1,2}(?:[ .]\d{1,2}(?:\/\d)?|\/\d)?) metric cups?\b/i, '$1 x 250 ml'],
+  // "1 15-oz can", "one 400 g tin"
+  [
+    /^(?:1|one|an?) (\d{1,4}(?:\.\d)? ?(?:oz|ounce|g|ml)) (?=(?:can|tin|jar|pack|packet|bag|box|tub|pot|carton|block|container)s?\b)/i,
+    '1 x $1 ',
+  ],
+  [
+    /^(\d{1,2}) (\d{1,4}(?:\.\d)? ?(?:oz|ounce|g|ml)) (?=(?:can|tin|jar|pack|packet|bag|box|tub|pot|carton|block|container)s\b)/i,
+    '$1 x $2 ',
+  ],
+  [/\((heaping|heaped|rounded|level|scant|generous)\)/i, '$1'],
+  [/^equal (?:weights|amounts|quantities) \((\d{1,4} ?g)\) of /i, '$1 each '],
+  // "25 g butter, melted, plus 10 g for the tin"
+  [
+    /,? (?:plus|and) (?:about |another )?\d{1,3} ?(?:g|ml|tbsp|tsp|oz)?(?: more| extra)? (?:for|to) (?:the (?:tin|pan|top)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|sprinkl(?:e|ing)|serv(?:e|ing)|decorat(?:e|ing))$/i,
+    '',
+  ],
+  // "juice 1/2 lemon", "zest & juice 1 lime"
+  [/^((?:juice|zest|rind)(?: ?(?:and|&|\+) ?(?:juice|zest|rind))?) (?=(?:\d|half|an? |one |two |three ))/i, '$1 of '],
+  [/,? soaked (?:overnight )?in (?:the |strong |hot |cold |black )?[a-z]{3,12}$/i, ', soaked'],
+];
+const SIZE_OF = /^([a-z][a-z ]{2,30}?),? (?:about |roughly )?(?:the )?size of an? (egg|walnut|hazelnut)$/i;
+
+/** A part of a line as it is read. */
+export function reworded(line: string): string {
+  const lump = SIZE_OF.exec(line);
+  if (lump) return `${LUMPS[lump[2]?.toLowerCase() ?? ''] ?? 0} g ${lump[1] ?? ''}`;
+  return REWORDINGS.reduce((text, [pattern, instead]) => text.replace(pattern, instead), line);
+}
+
+const LIQUIDS = 'milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
+/** "1 egg + enough milk to make 150 ml", "1 egg made up to 150 ml with milk". */
+const MADE_UP: readonly RegExp[] = [
+  new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough |sufficient )?(?<liquid>${LIQUIDS}) to (?:make|give)(?: up(?: to)?)?(?: a total of)?(?: about)? (?<total>.{2,20})$`, 'i'),
+  new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) with (?<liquid>${LIQUIDS})$`, 'i'),
+]; // prettier-ignore
+
+/** "3 eggs, their weight in butter, sugar and flour": weighed as they come, in the shell. */
+const THEIR_WEIGHT =
+  /^(?<eggs>.{1,20}?\beggs),? (?:and |plus )?(?:their|the same|equal) weight (?:each )?(?:in|of) (?<things>.{3,60})$/i;
+const SHELLED_SHARE = 0.88;
+
+/**
+ * A line of several things that no amount parts: what is made up to a measure, and "flour 8 oz, sugar 4 oz, marg 4 oz".
+ * @param gramsOf what a line by itself weighs
+ */
+export function thingsApart(
+  line: string,
+  context: ReadingContext,
+  gramsOf: (part: string) => number | undefined,
+): readonly string[] {
+  for (const pattern of MADE_UP) {
+    const { first = '', liquid = '', total = '' } = pattern.exec(line)?.groups ?? {};
+    const [amount] = total === '' ? [] : amountsIn(total, unitsOf(context.kitchen));
+    const unit = amount?.unit;
+    const each = unit && (unit.grams ?? millilitresIn(context.kitchen, unit, context.region));
+    const grams = gramsOf(first);
+    if (!amount || each === undefined || grams === undefined) continue;
+    const rest = middle(amount.quantity) * amount.factor * each - grams;
+    return rest > 0 ? [first, `${Math.round(rest)} ml ${liquid}`] : [line];
+  }
+  const { eggs, things } = THEIR_WEIGHT.exec(line)?.groups ?? {};
+  const grams = eggs === undefined ? undefined : gramsOf(eggs);
+  if (eggs !== undefined && grams !== undefined)
+    return [
+      eggs,
+      ...(things ?? '').split(/, ?(?:and )?| and /).map((thing) => `${Math.round(grams / SHELLED_SHARE)} g ${thing}`),
+    ];
+  const parts = line.split(/, ?|; ?| ?[+&] | and /);
+  const isList =
+    parts.length > 1 &&
+    parts.length < 20 &&
+    parts.every((part) => {
+      const behind = trailingAmount(part, context);
+      return behind?.note === '' && isKnownName(behind.name, context);
+    });
+  return isList ? parts : [line];
+}

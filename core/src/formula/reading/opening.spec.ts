@@ -1,0 +1,48 @@
+import { readText } from './index.js';
+import { openingOf, titleOf } from './opening.js';
+
+/** What is said before the first amount, and what it calls the bake. */
+const SAID: readonly (readonly [before: string, title: string | undefined, serves?: string])[] = [
+  ['Banana bread, serves 8. You will need: ', 'Banana bread', 'serves 8'],
+  ["Hi love, here's gran's gingerbread: ", 'Gran’s gingerbread'.replace('’', "'")],
+  ['This is my quay plum cake. Take ', 'Quay plum cake'],
+  ['Seed muffins (makes 12) - ', 'Seed muffins', 'makes 12'],
+  ['Right, so these are the harbour scones! ', 'Harbour scones'],
+  ['You take ', undefined],
+  [
+    'Well I always begin with the eggs because the hens lay so many in spring and nobody else here eats cake. ',
+    undefined,
+  ],
+  ['', undefined],
+];
+
+describe('the opening of a told text', () => {
+  for (const [before, title, serves] of SAID)
+    it(`${title === undefined ? 'names nothing' : `calls it ${title}`}: “${before}”`, () => {
+      const opening = openingOf(before);
+      expect(opening?.title).toBe(title);
+      expect(opening?.yield).toBe(serves);
+    });
+  it('parts a yield from a title', () => {
+    expect(titleOf('## SCONES (makes 8)')).toEqual({ title: 'SCONES', yield: 'makes 8' });
+    expect(titleOf('Oat farls:')).toEqual({ title: 'Oat farls' });
+  });
+  it('becomes the title and the yield, and is said nowhere else; a list in a sentence is no step', () => {
+    const text =
+      'Banana bread, serves 8. You will need: three very ripe bananas, a cup and a half of plain flour, three quarters of a cup of brown sugar, one egg, a teaspoon of baking soda and a pinch of salt. Mash the bananas, stir in sugar and egg. Fold in the rest. Bake in a 4x8 inch loaf pan at 350°F for about an hour.';
+    const reading = readText(text, 'US');
+    if (reading.kind !== 'read') throw new Error(reading.problem.code);
+    const { title, yield: serves, notes = [], steps, components } = reading.formula;
+    expect([title, serves, notes]).toEqual(['Banana bread', 'serves 8', []]);
+    expect(components.flatMap(({ lines }) => lines).length).toBe(6);
+    expect(steps.map((step) => step.text)).toEqual([
+      'Mash the bananas, stir in sugar and egg.',
+      'Fold in the rest.',
+      'Bake in a 4x8 inch loaf pan at 350°F for about an hour.',
+    ]);
+  });
+  it('leaves a terse bake readable: a tin, a figure, minutes', () => {
+    const reading = readText('brownies\n100g flour\n3 eggs\n250g sugar\n180g butter\nmelt, whisk, fold. 20cm sq tin 180 25min', 'UK');
+    expect(reading.kind === 'read' && reading.formula.bake).toEqual({ fan: false, celsius: 180, lowMinutes: 25, highMinutes: 25, pan: '20cm sq tin' });
+  });
+}); // prettier-ignore

@@ -1,0 +1,49 @@
+import { yieldBehind } from '../parsing/index.js';
+
+/*
+ * What a told text is called: what is said before its first amount. "Banana bread, serves 8. You will need …", "Hi, here's gran's
+ * gingerbread: 8 oz flour …".
+ */
+
+/** What a bake is called by, at the end of its name. */
+const CALLED =
+  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|[a-z]+bread)$/i;
+/** What is said before a name: it is no part of it. */
+const BEFORE_IT =
+  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|making|made|try|from|for)\s+)*(?:(?:the|my|our|a|an|some)\s+)?/i;
+const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
+const MOST_WORDS = 7;
+const LONGEST_OPENING = 200;
+
+export interface Opening {
+  readonly title: string;
+  readonly yield?: string;
+  /** The words that say no more than this. */
+  readonly said: string;
+}
+
+/** @param before the text before the first thing that is taken */
+export function openingOf(before: string): Opening | undefined {
+  const [said = ''] = before
+    .slice(0, LONGEST_OPENING)
+    .trim()
+    .split(/(?<=[.!:])\s|\n|:/);
+  const whole = said.replace(/[.!:]$/, '');
+  const apart = whole.split(/,\s?|\s?[(–]|\s-\s/);
+  const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];
+  const called = apart.filter((part) => part.trim() !== '' && !SERVES.test(part.trim())).at(-1) ?? '';
+  const name = called.replace(BEFORE_IT, '').trim();
+  if (!CALLED.test(name) || name.split(/\s+/).length > MOST_WORDS) return undefined;
+  return {
+    title: name.slice(0, 1).toUpperCase() + name.slice(1),
+    said,
+    ...(serves !== undefined && { yield: serves }),
+  };
+}
+
+/** A title line, and the yield that stands behind it. */
+export function titleOf(line: string): Omit<Opening, 'said'> {
+  const bare = line.replace(/^#+\s*/, '').replace(/:$/, '');
+  const parted = yieldBehind(bare);
+  return parted ? { title: parted.title, yield: parted.said } : { title: bare };
+}
