@@ -50,7 +50,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
           </p>
         }
         <label class="by-hand">
-          <ng-container i18n>What the thermometer in it says</ng-container>
+          <ng-container i18n>What the thermometer in it says</ng-container>&ngsp;
           <input
             [orvFigure]="readBefore()"
             [lowest]="0"

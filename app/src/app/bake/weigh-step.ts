@@ -48,7 +48,7 @@ const STILL_GRAMS = 0.5;
           </div>
         }
         <label class="by-hand">
-          <ng-container i18n>Weighed</ng-container>
+          <ng-container i18n>Weighed</ng-container>&ngsp;
           <input
             [orvFigure]="told()"
             [lowest]="0"

@@ -51,7 +51,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
             }
           </span>
           <label
-            ><ng-container i18n>thick</ng-container>
+            ><ng-container i18n>thick</ng-container>&ngsp;
             <input
               pInputText
               [orvFigure]="choice.thicknessCm"
@@ -65,7 +65,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
           >
           @if (choice.shape === 'wedges') {
             <label
-              ><ng-container i18n>of each disc</ng-container>
+              ><ng-container i18n>of each disc</ng-container>&ngsp;
               <input
                 pInputText
                 [orvFigure]="choice.wedges"
@@ -78,7 +78,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
             /></label>
           } @else {
             <label
-              ><ng-container i18n>cutter</ng-container>
+              ><ng-container i18n>cutter</ng-container>&ngsp;
               <input
                 pInputText
                 [orvFigure]="choice.sizeCm"
@@ -92,7 +92,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
             >
           }
           <label
-            ><ng-container i18n>freeze raw</ng-container>
+            ><ng-container i18n>freeze raw</ng-container>&ngsp;
             <input
               pInputText
               [orvFigure]="choice.toFreeze"
@@ -109,7 +109,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
         </div>
       } @else {
         <p class="said">
-          <ng-container i18n>Scones, biscuits, farls: rolled to a thickness and cut.</ng-container>
+          <ng-container i18n>Scones, biscuits, farls: rolled to a thickness and cut.</ng-container>&ngsp;
           <button type="button" class="act" (click)="set({})" i18n>Cut it from a slab</button>
         </p>
       }

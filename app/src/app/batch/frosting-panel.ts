@@ -61,7 +61,7 @@ const MOST_MILLIMETRES = 50;
           </select>
           @if (layered()) {
             <label
-              ><ng-container i18n>between</ng-container>
+              ><ng-container i18n>between</ng-container>&ngsp;
               <input
                 pInputText
                 [orvFigure]="choice.fillingCm * 10"
@@ -76,7 +76,7 @@ const MOST_MILLIMETRES = 50;
           }
           @if (stacked()) {
             <label
-              ><ng-container i18n>top</ng-container>
+              ><ng-container i18n>top</ng-container>&ngsp;
               <input
                 pInputText
                 [orvFigure]="choice.topCm * 10"

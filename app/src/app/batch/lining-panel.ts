@@ -81,7 +81,7 @@ import { ThisBatch } from './this-batch';
             }
             @if (!lining.inCups) {
               <label class="marks"
-                ><ng-container i18n>marks for swirls or portions</ng-container>
+                ><ng-container i18n>marks for swirls or portions</ng-container>&ngsp;
                 <input
                   pInputText
                   [orvFigure]="settings.sheet().marks"

@@ -21,7 +21,7 @@ const numberIn = (field: HTMLInputElement) => {
     <form (submit)="$event.preventDefault(); keep(low, typical, high, name)">
       <span class="caption" i18n>your band, {{ verdict().unit }}</span>
       <label
-        ><ng-container i18n>from</ng-container>
+        ><ng-container i18n>from</ng-container>&ngsp;
         <input
           #low
           inputmode="decimal"
@@ -29,7 +29,7 @@ const numberIn = (field: HTMLInputElement) => {
           [attr.aria-label]="texts.lowest(quantity())"
       /></label>
       <label
-        ><ng-container i18n>usual</ng-container>
+        ><ng-container i18n>usual</ng-container>&ngsp;
         <input
           #typical
           inputmode="decimal"
@@ -37,7 +37,7 @@ const numberIn = (field: HTMLInputElement) => {
           [attr.aria-label]="texts.usual(quantity())"
       /></label>
       <label
-        ><ng-container i18n>to</ng-container>
+        ><ng-container i18n>to</ng-container>&ngsp;
         <input
           #high
           inputmode="decimal"
@@ -45,7 +45,7 @@ const numberIn = (field: HTMLInputElement) => {
           [attr.aria-label]="texts.highest(quantity())"
       /></label>
       <label class="name"
-        ><ng-container i18n>as</ng-container>
+        ><ng-container i18n>as</ng-container>&ngsp;
         <input
           #name
           maxlength="60"

@@ -78,7 +78,8 @@ import { WaitStrip } from './wait-strip';
       </h3>
       <p class="caption" i18n>An ordering, not a measurement: for comparing two batters of one style.</p>
       <h3>
-        <ng-container i18n>Sodium {{ sodiumWords() }} <span>a portion, salt and soda together</span></ng-container>
+        <ng-container i18n>Sodium {{ sodiumWords() }} <span>a portion, salt and soda together</span></ng-container
+        >&ngsp;
         <orv-how figure="sodium" i18n-of of="sodium" />
       </h3>
       <h3 i18n>What pulls on the crumb</h3>

@@ -66,7 +66,7 @@ interface ShareRow extends LineShare {
         <ng-container i18n>may be left out</ng-container>
       </label>
       <label class="note">
-        <ng-container i18n>note</ng-container>
+        <ng-container i18n>note</ng-container>&ngsp;
         <input
           #note
           pInputText

@@ -42,7 +42,7 @@ const USUAL_STRENGTH = 40;
         >
         @if (school() === 'spirit') {
           <label
-            ><ng-container i18n>of</ng-container>
+            ><ng-container i18n>of</ng-container>&ngsp;
             <input
               class="line-input"
               [orvFigure]="percent()"
@@ -57,7 +57,7 @@ const USUAL_STRENGTH = 40;
         }
         <button type="button" class="act" (click)="give()" i18n>Fed it now</button>
         <label
-          ><ng-container i18n>it weighs</ng-container>
+          ><ng-container i18n>it weighs</ng-container>&ngsp;
           <input
             class="line-input"
             [orvFigure]="undefined"

@@ -49,7 +49,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
     <h2 i18n>Label <span>{{ sizeWords() }}, at its real size</span></h2>
     <p class="controls">
       <label
-        ><ng-container i18n>allergens of</ng-container>
+        ><ng-container i18n>allergens of</ng-container>&ngsp;
         <select class="pick" #where (change)="setRegion(where.value)">
           @for (one of regions; track one.id) {
             <option [value]="one.id" [selected]="one.id === region()">{{ one.name }}</option>
@@ -57,7 +57,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
         </select>
       </label>
       <label
-        ><ng-container i18n>size</ng-container>
+        ><ng-container i18n>size</ng-container>&ngsp;
         <select class="pick" #size (change)="sheetId.set(size.value)">
           @for (one of sheets; track one.id) {
             <option [value]="one.id" [selected]="one.id === sheetId()">{{ one.words }}</option>
@@ -92,7 +92,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
     <p class="controls">
       <label>{{ mark() }} <input type="date" class="line-input" #on [value]="date()" (change)="setDate(on.value)" /></label>
       <label
-        ><ng-container i18n>net weight</ng-container>
+        ><ng-container i18n>net weight</ng-container>&ngsp;
         <input
           class="line-input short"
           [orvFigure]="net()"
@@ -105,7 +105,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
         <ng-container i18n>g, weighed</ng-container></label
       >
       <label
-        ><ng-container i18n>labels</ng-container>
+        ><ng-container i18n>labels</ng-container>&ngsp;
         <input
           class="line-input short"
           [orvFigure]="count()"

@@ -10,7 +10,7 @@ import { ThisDay } from './this-day';
 
 const MOST_PAIRS = 3;
 const MOST_OVENS = 2;
-const SPAN = /(\d{1,2})[:.h]?(\d{2})?\s*(?:-|–|to|until|till)\s*(\d{1,2})[:.h]?(\d{2})?/gi;
+const SPAN = /(\d{1,2})[:.h]?(\d{2})?\s*(?:-|–|to|until|till|bis)\s*(\d{1,2})[:.h]?(\d{2})?/gi;
 const NAMES = [$localize`you`, $localize`second pair`, $localize`third pair`];
 
 const time = (hours: string | undefined, minutes: string | undefined): string | undefined => {
@@ -52,9 +52,10 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (wordsSaid)="setPair(pair, { name: $event })"
             /></label>
             <label
-              ><ng-container i18n>away</ng-container>
+              ><ng-container i18n>away</ng-container>&ngsp;
               <input
                 class="line-input"
+                size="25"
                 [orvWords]="spans(pair)"
                 [refuses]="noSpans"
                 [keptAs]="key('away ' + pair.id)"
@@ -96,7 +97,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (wordsSaid)="setOven(oven, { name: $event })"
             /></label>
             <label
-              ><ng-container i18n>racks</ng-container>
+              ><ng-container i18n>racks</ng-container>&ngsp;
               <input
                 class="line-input figure"
                 size="2"
@@ -108,7 +109,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (figureSaid)="setOven(oven, { racks: whole($event, oven.racks) })"
             /></label>
             <label
-              ><ng-container i18n>at 180 °C in</ng-container>
+              ><ng-container i18n>at 180 °C in</ng-container>&ngsp;
               <input
                 class="line-input figure"
                 size="3"
@@ -142,7 +143,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
         <h2 i18n>Kitchen</h2>
         <div class="row">
           <label
-            ><ng-container i18n>bowls</ng-container>
+            ><ng-container i18n>bowls</ng-container>&ngsp;
             <input
               class="line-input figure"
               size="2"
@@ -154,7 +155,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               (figureSaid)="set('bowls', { bowls: whole($event, sheet.bowls) })"
           /></label>
           <label
-            ><ng-container i18n>mixers</ng-container>
+            ><ng-container i18n>mixers</ng-container>&ngsp;
             <input
               class="line-input figure"
               size="2"
@@ -166,7 +167,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
               (figureSaid)="set('mixers', { mixers: whole($event, sheet.mixers) })"
           /></label>
           <label
-            ><ng-container i18n>fridge</ng-container>
+            ><ng-container i18n>fridge</ng-container>&ngsp;
             <input
               class="line-input figure"
               size="3"
@@ -180,7 +181,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
             l</label
           >
           <label
-            ><ng-container i18n>freezer</ng-container>
+            ><ng-container i18n>freezer</ng-container>&ngsp;
             <input
               class="line-input figure"
               size="3"
@@ -194,7 +195,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
             l</label
           >
           <label
-            ><ng-container i18n>room</ng-container>
+            ><ng-container i18n>room</ng-container>&ngsp;
             <input
               class="line-input figure"
               size="3"
@@ -235,7 +236,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
       color: var(--ink-2);
     }
     .name {
-      width: 8.5rem;
+      width: 7.5rem;
       color: var(--ink);
       font-weight: 620;
     }

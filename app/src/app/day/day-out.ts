@@ -28,7 +28,7 @@ const REFUSED: Readonly<Record<DayFileFault, string>> = {
       <button type="button" class="act" (click)="markdown()" i18n>Markdown</button>
       <button type="button" class="act" (click)="file()" i18n>Orvin's file</button>
       <label class="act open"
-        ><ng-container i18n>Open a day's file</ng-container>
+        ><ng-container i18n>Open a day's file</ng-container>&ngsp;
         <input
           #opened
           class="unseen"

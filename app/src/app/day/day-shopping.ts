@@ -67,7 +67,7 @@ const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'long' });
                   >
                 </label>
                 <label class="there"
-                  ><ng-container i18n>there</ng-container>
+                  ><ng-container i18n>there</ng-container>&ngsp;
                   <input
                     class="line-input"
                     size="4"

@@ -44,7 +44,7 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
             }
             @if (task.timed) {
               <label class="minutes"
-                ><ng-container i18n>takes</ng-container>
+                ><ng-container i18n>takes</ng-container>&ngsp;
                 <input
                   class="line-input"
                   size="4"
@@ -60,7 +60,7 @@ const TIMED: ReadonlySet<string> = new Set(['weigh', 'line', 'prepare', 'mix', '
             }
             @if (task.hands && pairs().length > 1) {
               <label class="who"
-                ><ng-container i18n>by</ng-container>
+                ><ng-container i18n>by</ng-container>&ngsp;
                 <select #who (change)="give(task, who.value)">
                   <option value="" i18n>whoever is free</option>
                   @for (pair of pairs(); track pair.id) {

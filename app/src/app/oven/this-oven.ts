@@ -43,7 +43,7 @@ import { ThisBake } from './this-bake';
           keptAs="oven reads"
           (figureSaid)="readCelsius.set($event)"
         />
-        <ng-container i18n>°C set to</ng-container>
+        <ng-container i18n>°C set to</ng-container>&ngsp;
         <input
           pInputText
           i18n-aria-label
@@ -60,7 +60,7 @@ import { ThisBake } from './this-bake';
     </div>
     @for (reading of readings(); track $index) {
       <p class="reading">
-        <ng-container i18n>set to {{ reading.setCelsius }}, read {{ reading.readCelsius }} °C</ng-container>
+        <ng-container i18n>set to {{ reading.setCelsius }}, read {{ reading.readCelsius }} °C</ng-container>&ngsp;
         <button
           type="button"
           class="quiet"

@@ -74,7 +74,8 @@ const figure = (nutrient: Nutrient, value: number) =>
           </tbody>
         </table>
         <p class="caption">
-          <ng-container i18n>{{ baked() }} Saturated fat is not in the ingredient table and not given.</ng-container>
+          <ng-container i18n>{{ baked() }} Saturated fat is not in the ingredient table and not given.</ng-container
+          >&ngsp;
           <orv-how figure="sodium" i18n-of of="sodium" />
         </p>
       </div>

@@ -36,7 +36,7 @@ import { JoinedLines } from './joined-lines';
         (choose)="styleId.set($event)"
       />
       <label class="have">
-        <ng-container i18n>what I have</ng-container>
+        <ng-container i18n>what I have</ng-container>&ngsp;
         <input
           class="line-input"
           [ngModel]="have()"
