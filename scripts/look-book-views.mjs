@@ -17,7 +17,7 @@ export const BOOK_VIEWS = {
   },
   'book-bakes': async (page) => {
     await toBook(page);
-    const list = page.locator('orv-oven-learned .acts .quiet');
+    const list = page.locator('orv-oven-learned .acts .quiet').last();
     await list.waitFor({ state: 'attached' });
     if (!(await list.isVisible())) await page.locator('.handle').click();
     await list.click();

@@ -113,6 +113,23 @@ function overlaps(leaves) {
   return found;
 }
 
+/** A field that begins where its words end: the gap between them was lost. */
+function withoutGap(all) {
+  return all
+    .filter((one) => one.matches('input:not([type=checkbox], [type=radio]), select'))
+    .flatMap((field) => {
+      let before = field.previousSibling;
+      while (before?.nodeType === 8) before = before.previousSibling;
+      if (before?.nodeType !== 3 || !/\S$/.test(before.data)) return [];
+      const range = document.createRange();
+      range.selectNodeContents(before);
+      const words = range.getBoundingClientRect();
+      const box = field.getBoundingClientRect();
+      const touches = Math.abs(box.left - words.right) < 2 && words.top < box.bottom && words.bottom > box.top;
+      return touches ? [`no gap: "${before.data.trim()}" and ${describe(field)}`] : [];
+    });
+}
+
 const TOUCHED = 'a, button, input, textarea, select, [role="button"], [role="combobox"], [role="slider"], [role="option"]'; // prettier-ignore
 function tooSmall(all) {
   return all
@@ -138,6 +155,12 @@ function findFaults(touch) {
     [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim() !== ''),
   );
   return [
-    ...new Set([...overflows(all), ...clipped(all, leaves), ...overlaps(leaves), ...(touch ? tooSmall(all) : [])]),
+    ...new Set([
+      ...overflows(all),
+      ...clipped(all, leaves),
+      ...overlaps(leaves),
+      ...withoutGap(all),
+      ...(touch ? tooSmall(all) : []),
+    ]),
   ];
 }

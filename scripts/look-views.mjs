@@ -276,7 +276,9 @@ export const VIEWS = {
     await open(PEAR)(page);
     await toOven(page);
     await page.getByRole('combobox', { name: 'pan', exact: true }).fill('10 in bundt');
+    await page.locator('.p-autocomplete-overlay').waitFor();
     await page.keyboard.press('Escape');
+    await page.locator('.p-autocomplete-overlay').waitFor({ state: 'detached' });
     await page.locator('p.window').filter({ hasNotText: '53–62' }).waitFor({ state: 'attached' });
     await readings(page, size);
   },
