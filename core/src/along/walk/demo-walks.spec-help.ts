@@ -7,6 +7,7 @@ import { readFormula } from '../../formula/parsing/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob, type BakePrediction } from '../../oven/baking/index.js';
 import { walkOf, type WalkStep } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 export interface DemoWalk {
   readonly id: string;
@@ -18,9 +19,7 @@ export interface DemoWalk {
 
 /** A text as a bake that is begun. */
 export function walkFrom(text: string, id = 'text', settings?: BatchSettings): DemoWalk {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error(id);
-  const { formula } = reading;
+  const formula = formulaRead(readFormula(text, 'UK'));
   const bake = oneBake({
     formula,
     audit: auditFormula(formula),

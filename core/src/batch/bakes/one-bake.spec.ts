@@ -17,12 +17,9 @@ import { windowInWords } from '../../words/figures/index.js';
 import { batchOf } from '../batch/index.js';
 import type { BatchSettings } from '../plan/index.js';
 import { oneBake, otherWays, ovenWithPortion, partnerBake } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const formulaOf = (text: string): Formula => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  return reading.formula;
-};
+const formulaOf = (text: string): Formula => formulaRead(readFormula(text, 'UK'));
 const demo = (id: string) => formulaOf(DEMO_FORMULAS.find((sampleFormula) => sampleFormula.id === id)?.text ?? '');
 const order = (formula: Formula, more: Partial<BakeOrder> = {}): BakeOrder => {
   const kitchen = more.kitchen ?? PLAIN_KITCHEN;

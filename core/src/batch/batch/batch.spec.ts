@@ -11,12 +11,9 @@ import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS, PASTED_FORMULAS } from '../../doors/samples/index.js';
 import { oneBake } from '../bakes/index.js';
 import { batchOf, usualKit } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const read = (text: string): Formula => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error('refused');
-  return reading.formula;
-};
+const read = (text: string): Formula => formulaRead(readFormula(text, 'UK'));
 const demo = (id: string) => read(DEMO_FORMULAS.find((sampleFormula) => sampleFormula.id === id)?.text ?? '');
 const context = (formula: Formula, kitchen: Kitchen = PLAIN_KITCHEN) => ({
   formula,

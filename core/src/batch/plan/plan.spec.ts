@@ -6,11 +6,10 @@ import { readFormula } from '../../formula/parsing/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { cavityMillilitres, type PanSet } from '../../kitchen/pans/index.js';
 import { planBatch, type BatchSettings, type BatchTarget } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 function demo(id: string): Formula {
-  const reading = readFormula(DEMO_FORMULAS.find((sample) => sample.id === id)?.text ?? '', 'UK');
-  if (reading.kind !== 'read') throw new Error(id);
-  return reading.formula;
+  return formulaRead(readFormula(DEMO_FORMULAS.find((sample) => sample.id === id)?.text ?? '', 'UK'));
 }
 const LOAF = demo('pear-cardamom-loaf');
 const MUFFINS = demo('rhubarb-ginger-muffins');

@@ -2,14 +2,15 @@ import { auditFormula } from '../../bench/audit/index.js';
 import { readText } from '../../formula/reading/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readTargets } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 const targetsOf = (method: string) => {
-  const reading = readText(
-    `Medlar buns\n300 g plain flour\n80 g butter\n180 g buttermilk\n2 tsp baking powder\n1 egg\n\n${method}`,
-    'UK',
+  const formula = formulaRead(
+    readText(
+      `Medlar buns\n300 g plain flour\n80 g butter\n180 g buttermilk\n2 tsp baking powder\n1 egg\n\n${method}`,
+      'UK',
+    ),
   );
-  if (reading.kind !== 'read') throw new Error('not read');
-  const { formula } = reading;
   return { ...readTargets('24 buns', { formula, audit: auditFormula(formula), kitchen: PLAIN_KITCHEN }) };
 };
 

@@ -3,13 +3,14 @@ import { openLines, readHave } from '../../bench/open-lines/index.js';
 import { readText } from '../../formula/reading/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readTargets } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const reading = readText(
-  'Banana loaf\n250 g plain flour\n3 bananas, mashed (360 g)\n2 eggs\n120 g sugar\n90 g butter\n100 ml milk\n1 tsp baking soda\nmakes 12\nBake at 175 °C in a 9x5 in loaf pan for 60 minutes.',
-  'UK',
+const formula = formulaRead(
+  readText(
+    'Banana loaf\n250 g plain flour\n3 bananas, mashed (360 g)\n2 eggs\n120 g sugar\n90 g butter\n100 ml milk\n1 tsp baking soda\nmakes 12\nBake at 175 °C in a 9x5 in loaf pan for 60 minutes.',
+    'UK',
+  ),
 );
-if (reading.kind !== 'read') throw new Error('not read');
-const { formula } = reading;
 const audit = auditFormula(formula);
 const batch = (text: string) => readTargets(text, { formula, audit, kitchen: PLAIN_KITCHEN });
 const unsaid = ({ targets, faults }: ReturnType<typeof batch>) => ({

@@ -1,6 +1,6 @@
-import { styleById } from '../balance/index.js';
 import { batterOf } from '../../doors/samples/index.js';
 import { classicalRules, TEXTURE_FORCES, crumbTextureOf } from './index.js';
+import { mustBeStyle } from '../balance/must-be-style.spec-help.js';
 
 const CAKE = {
   'all-purpose-flour': 225,
@@ -9,11 +9,6 @@ const CAKE = {
   egg: 220,
   'whole-milk': 60,
   'baking-powder': 8,
-};
-const styled = (id: string) => {
-  const style = styleById(id);
-  if (!style) throw new Error(id);
-  return style;
 };
 
 describe('crumbTextureOf', () => {
@@ -54,7 +49,7 @@ describe('crumbTextureOf', () => {
 
 describe('the cake maker’s rules', () => {
   const broken = (amounts: Readonly<Record<string, number>>, style: string) =>
-    classicalRules(batterOf(amounts), styled(style))
+    classicalRules(batterOf(amounts), mustBeStyle(style))
       .filter(({ holds }) => !holds)
       .map(({ code }) => code);
   it('hold for equal weights of flour, sugar, butter and egg', () => {
@@ -68,6 +63,6 @@ describe('the cake maker’s rules', () => {
   });
   it('turn round for a high-ratio cake, and do not apply to a muffin', () => {
     expect(broken({ ...CAKE, 'superfine-sugar': 180 }, 'high_ratio_cake')).toContain('sugar-over-flour');
-    expect(classicalRules(batterOf(CAKE), styled('muffin'))).toEqual([]);
+    expect(classicalRules(batterOf(CAKE), mustBeStyle('muffin'))).toEqual([]);
   });
 });

@@ -21,12 +21,9 @@ import {
 } from './index.js';
 import { leaveningLedger } from '../../batter/leavening/index.js';
 import { mustBeIngredient } from '../../formula/formula/index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const readDemo = (text: string): Formula => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error('not read');
-  return reading.formula;
-};
+const readDemo = (text: string): Formula => formulaRead(readFormula(text, 'UK'));
 const demo = DEMO_FORMULAS.map(({ id, text }) => ({ id, formula: readDemo(text) }));
 const demoOf = (id: string): Formula => {
   const found = demo.find((one) => one.id === id);

@@ -5,6 +5,7 @@ import { readText } from '../../formula/reading/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { SOUND_FORMULAS } from '../../doors/samples/sound-formulas.table.js';
 import { proposeRebalance, takeChanges, type Proposal } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 const BATTERS = SOUND_FORMULAS.flatMap(({ region, text }) => {
   const reading = readText(text, region);
@@ -111,12 +112,12 @@ describe('a wish', () => {
 
 describe('what is taken', () => {
   const muffins = (steps: string) => {
-    const reading = readText(
-      `Wattle muffins\n260 g plain flour\n150 g caster sugar\n2 tsp baking powder\n1/2 tsp bicarbonate of soda\n1/2 tsp salt\n2 eggs\n240 g buttermilk\n80 g butter, melted\n\n${steps}`,
-      'UK',
+    const formula = formulaRead(
+      readText(
+        `Wattle muffins\n260 g plain flour\n150 g caster sugar\n2 tsp baking powder\n1/2 tsp bicarbonate of soda\n1/2 tsp salt\n2 eggs\n240 g buttermilk\n80 g butter, melted\n\n${steps}`,
+        'UK',
+      ),
     );
-    if (reading.kind !== 'read') throw new Error('not read');
-    const { formula } = reading;
     const audit = auditFormula(formula, { kitchen: PLAIN_KITCHEN, formula: () => undefined });
     return { formula, audit };
   };

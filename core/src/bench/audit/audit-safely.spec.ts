@@ -4,11 +4,10 @@ import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { INGREDIENTS } from '../../kitchen/ingredients/index.js';
 import { startedFrom } from '../../kitchen/own-ingredients/index.js';
 import { auditFormula, auditSafely } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 function read(text: string): Formula {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  return reading.formula;
+  return formulaRead(readFormula(text, 'UK'));
 }
 const LOAF = read(`Loaf
 225 g plain flour

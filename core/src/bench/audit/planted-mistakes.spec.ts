@@ -4,12 +4,11 @@ import { runBakeJob } from '../../oven/baking/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { CORPUS_TEXTS, DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { auditFormula, bakeFindings, type FindingCode } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 /** Every finding of a text, the simulated ones too. */
 function findingsIn(text: string): readonly { readonly code: string; readonly place: string }[] {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  const { formula } = reading;
+  const formula = formulaRead(readFormula(text, 'UK'));
   const audit = auditFormula(formula);
   const job = writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN });
   return [...audit.findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];

@@ -3,12 +3,9 @@ import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readFormula, portionsOf } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { outlookOf } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const read = (text: string) => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error('not read');
-  return reading.formula;
-};
+const read = (text: string) => formulaRead(readFormula(text, 'UK'));
 const judged = (text: string, kitchen = PLAIN_KITCHEN) => {
   const formula = read(text);
   return outlookOf(formula, auditFormula(formula), kitchen);

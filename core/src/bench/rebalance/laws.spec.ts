@@ -1,4 +1,4 @@
-import { judgeAgainst, measuredWith, STYLES, styleById, type Style } from '../../batter/balance/index.js';
+import { judgeAgainst, measuredWith, STYLES, type Style } from '../../batter/balance/index.js';
 import { leaveningLedger } from '../../batter/leavening/index.js';
 import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { batterOf, PUBLISHED_BATTERS } from '../../doors/samples/index.js';
@@ -17,14 +17,10 @@ import {
   type Rebalanced,
 } from './index.js';
 import { boundsOf, scaleOf, weightOf, type Problem } from './program.js';
+import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 
 /* What holds of any rebalancing, whatever the batter: figures by other ways, and what a baker would call the same formula still. */
 
-const styled = (id: string): Style => {
-  const style = styleById(id);
-  if (!style) throw new Error(`no style ${id}`);
-  return style;
-};
 const MUFFIN = { 'all-purpose-flour': 250, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 100, 'whole-milk': 200, 'table-salt': 3, 'baking-powder': 10 }; // prettier-ignore
 const linesOf = (amounts: Readonly<Record<string, number>>, more: Readonly<Record<string, Partial<OpenLine>>> = {}): OpenLine[] =>
   batterOf(amounts).map((part) => ({ id: part.ingredient.id, part, locked: false, ...more[part.ingredient.id] })); // prettier-ignore
@@ -44,7 +40,7 @@ function distorted(runs: number): readonly { readonly style: Style; readonly lin
       part: { ...part, grams: part.grams * Math.exp(0.9 * (chance() - 0.5)) },
       locked: false,
     }));
-    return { style: styled(row['style'] ?? ''), lines: [...lines, newLine('baking-powder'), newLine('baking-soda'), newLine('water')] };
+    return { style: mustBeStyle(row['style'] ?? ''), lines: [...lines, newLine('baking-powder'), newLine('baking-soda'), newLine('water')] };
   });
 } // prettier-ignore
 
@@ -56,13 +52,13 @@ describe('a rebalanced batter', () => {
       const parts = batterOf(batter);
       const quantities = bandQuantities(parts);
       if (!quantities) continue;
-      const byLedger = judgeAgainst(styled('muffin'), measuredWith(quantities, leaveningLedger(parts)));
-      for (const [i, { quantity, value }] of verdictsOf(parts, styled('muffin')).entries())
+      const byLedger = judgeAgainst(mustBeStyle('muffin'), measuredWith(quantities, leaveningLedger(parts)));
+      for (const [i, { quantity, value }] of verdictsOf(parts, mustBeStyle('muffin')).entries())
         expect(value)
           .withContext(`${name} ${quantity}`)
           .toBeCloseTo(byLedger[i]?.value ?? NaN, 3);
     }
-    expect(verdictsOf(batterOf({ egg: 50 }), styled('muffin'))).toEqual([]);
+    expect(verdictsOf(batterOf({ egg: 50 }), mustBeStyle('muffin'))).toEqual([]);
   });
   it('is the same formula still: no line below two fifths or above two and a half times what is written, leavening and salt apart', () => {
     for (const { lines, result, style } of runs)
@@ -138,7 +134,7 @@ describe('a rebalanced batter', () => {
       ['baking-powder', 30, 'less'],
     ];
     for (const [id, grams, way] of WRONG) {
-      const result = rebalance(linesOf({ ...MUFFIN, [id]: grams }), styled('muffin'));
+      const result = rebalance(linesOf({ ...MUFFIN, [id]: grams }), mustBeStyle('muffin'));
       expect(result.feasible).withContext(id).toBeTrue();
       expect(Math.sign(afterOf(result, id) - grams))
         .withContext(`${id} ${grams}`)
@@ -154,10 +150,10 @@ describe('a rebalanced batter', () => {
   });
   it('is twice as much of twice as much, to a step of the scale', () => {
     const wrong = { ...MUFFIN, 'granulated-sugar': 270, 'whole-milk': 110 };
-    const once = rebalance(linesOf(wrong), styled('muffin'));
+    const once = rebalance(linesOf(wrong), mustBeStyle('muffin'));
     const twice = rebalance(
       linesOf(Object.fromEntries(Object.entries(wrong).map(([id, grams]) => [id, 2 * grams]))),
-      styled('muffin'),
+      mustBeStyle('muffin'),
     );
     for (const { id, after } of once.lines)
       expect(Math.abs(afterOf(twice, id) - 2 * after))
@@ -168,7 +164,7 @@ describe('a rebalanced batter', () => {
     const eighth = 0.58;
     const result = rebalance(
       linesOf({ ...MUFFIN, 'baking-powder': 24 * eighth * 2 }, { 'baking-powder': { eighthGrams: eighth } }),
-      styled('muffin'),
+      mustBeStyle('muffin'),
     );
     const eighths = afterOf(result, 'baking-powder') / eighth;
     expect(result.feasible).toBeTrue();
@@ -184,7 +180,7 @@ describe('what there is', () => {
     said: `${mostGrams} g ${lineIds.join()}`,
   });
   it('makes a smaller batch of the same formula: everything by as much as the flour', () => {
-    const result = rebalance(linesOf(MUFFIN), styled('muffin'), [limit(['all-purpose-flour'], 125)]);
+    const result = rebalance(linesOf(MUFFIN), mustBeStyle('muffin'), [limit(['all-purpose-flour'], 125)]);
     expect(result.feasible).toBeTrue();
     for (const { before, after, id } of result.lines)
       expect(after / before)
@@ -193,12 +189,14 @@ describe('what there is', () => {
   });
   it('is kept to together, where two lines take of it', () => {
     const both = { ...MUFFIN, 'all-purpose-flour': 150, 'whole-wheat-flour': 100 };
-    const result = rebalance(linesOf(both), styled('muffin'), [limit(['all-purpose-flour', 'whole-wheat-flour'], 200)]);
+    const result = rebalance(linesOf(both), mustBeStyle('muffin'), [
+      limit(['all-purpose-flour', 'whole-wheat-flour'], 200),
+    ]);
     expect(result.feasible).toBeTrue();
     expect(afterOf(result, 'all-purpose-flour') + afterOf(result, 'whole-wheat-flour')).toBeLessThanOrEqual(200);
   });
   it('changes nothing where there is enough', () => {
-    const enough = rebalance(linesOf(MUFFIN), styled('muffin'), [
+    const enough = rebalance(linesOf(MUFFIN), mustBeStyle('muffin'), [
       limit(['all-purpose-flour'], 250),
       limit(['egg'], 1000),
     ]);
@@ -215,7 +213,7 @@ describe('what there is', () => {
       'table-salt': 2,
       'baking-powder': 8,
     });
-    const result = rebalance(cake, styled('creamed_butter_cake'), [noEgg, limit(['granulated-sugar'], 220)]);
+    const result = rebalance(cake, mustBeStyle('creamed_butter_cake'), [noEgg, limit(['granulated-sugar'], 220)]);
     expect(result.feasible).toBeFalse();
     expect(result.wishes).toEqual([noEgg]);
     if (!result.bakeable) expect(movedIn(result)).toEqual([]);
@@ -224,10 +222,10 @@ describe('what there is', () => {
 
 describe('a batter without flour, and one that nothing can set right', () => {
   it('stay as they are', () => {
-    const none = rebalance(linesOf({ egg: 100, 'granulated-sugar': 50 }), styled('muffin'));
+    const none = rebalance(linesOf({ egg: 100, 'granulated-sugar': 50 }), mustBeStyle('muffin'));
     expect([none.feasible, none.bakeable, movedIn(none), none.after]).toEqual([false, false, [], none.before]);
     const locked = Object.fromEntries(Object.keys(MUFFIN).map((id) => [id, { locked: true }]));
-    const held = rebalance(linesOf({ ...MUFFIN, 'whole-milk': 30 }, locked), styled('muffin'));
+    const held = rebalance(linesOf({ ...MUFFIN, 'whole-milk': 30 }, locked), mustBeStyle('muffin'));
     expect([held.feasible, movedIn(held)]).toEqual([false, []]);
     expect(held.conflicts.map(({ lineId }) => lineId)).toContain('whole-milk');
     for (const { lineId, heldGrams, wantedGrams } of held.conflicts) {
@@ -271,7 +269,7 @@ describe('the rows of the program', () => {
   it('aim a little inside, so that a step of the scale stays within', () => {
     const parts = batterOf(MUFFIN);
     const sum = (margin: number) =>
-      bandRows(parts, styled('muffin'), 7, margin).map(({ perGram }) =>
+      bandRows(parts, mustBeStyle('muffin'), 7, margin).map(({ perGram }) =>
         parts.reduce((total, { grams }, i) => total + grams * (perGram[i] ?? 0), 0),
       );
     const [wide, narrow] = [sum(0), sum(0.04)];
@@ -300,7 +298,7 @@ describe('the rows of the program', () => {
       scale: lines.map(() => 1),
       target: lines.map(() => 0.5),
       weight: lines.map(weightOf),
-      style: styled('muffin'),
+      style: mustBeStyle('muffin'),
       limits: [limitOf('egg')],
       holdMass: true,
       leavenNear: true,

@@ -1,21 +1,16 @@
 import fc from 'fast-check';
-import { styleById } from '../../batter/balance/index.js';
 import { mustBeIngredient } from '../../formula/formula/index.js';
 import { USUAL_PLACE } from '../../kitchen/kitchen/index.js';
 import { batterOf } from '../../doors/samples/index.js';
 import type { EXPERIMENTS } from './index.js';
 import { answerOf, experimentOf, experimentsFor, knobsOf, tryOut, turned, type Knobs } from './index.js';
+import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 
 const powder = mustBeIngredient('aluminium-free-baking-powder');
-const styled = (id: string) => {
-  const style = styleById(id);
-  if (!style) throw new Error(id);
-  return style;
-};
 const CAKE = batterOf({ 'all-purpose-flour': 225, 'superfine-sugar': 225, 'unsalted-butter': 170, egg: 200, 'whole-milk': 90, 'table-salt': 2, 'aluminium-free-baking-powder': 8 }); // prettier-ignore
 const SODA_BREAD = batterOf({ 'all-purpose-flour': 450, buttermilk: 370, 'table-salt': 7, 'baking-soda': 3.6 });
 const cake = (change: Partial<Knobs> = {}) =>
-  tryOut(CAKE, styled('creamed_butter_cake'), { ...knobsOf(CAKE), ...change }, powder, USUAL_PLACE);
+  tryOut(CAKE, mustBeStyle('creamed_butter_cake'), { ...knobsOf(CAKE), ...change }, powder, USUAL_PLACE);
 
 describe('tryOut', () => {
   it('changes nothing while no knob is turned', () => {
@@ -82,7 +77,7 @@ describe('tryOut', () => {
 describe('the experiments', () => {
   const answered = (id: (typeof EXPERIMENTS)[number], parts: typeof CAKE, styleId: string) => {
     const experiment = experimentOf(id);
-    const style = styled(styleId);
+    const style = mustBeStyle(styleId);
     const knobs = knobsOf(parts);
     return answerOf(experiment, tryOut(parts, style, knobs, powder, USUAL_PLACE), tryOut(parts, style, experiment.turn(knobs), powder, USUAL_PLACE)).answer; // prettier-ignore
   };
@@ -95,7 +90,7 @@ describe('the experiments', () => {
     expect(answered('leave-out-the-acid', SODA_BREAD, 'soda_bread_plain')).toBe('up');
   });
   it('are asked only where they say something', () => {
-    const ids = experimentsFor(SODA_BREAD, knobsOf(SODA_BREAD), styled('soda_bread_plain')).map(({ id }) => id);
+    const ids = experimentsFor(SODA_BREAD, knobsOf(SODA_BREAD), mustBeStyle('soda_bread_plain')).map(({ id }) => id);
     expect(ids).toContain('leave-out-the-acid');
     expect(ids).not.toContain('double-the-powder');
     expect(ids).not.toContain('melted-not-creamed');

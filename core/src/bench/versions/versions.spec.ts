@@ -4,12 +4,9 @@ import { removeLine, replaceLine, type Formula } from '../../formula/formula/ind
 import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { diffFormulas, versionTree } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const read = (text: string): Formula => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error('not read');
-  return reading.formula;
-};
+const read = (text: string): Formula => formulaRead(readFormula(text, 'UK'));
 const loaf = read(DEMO_FORMULAS[0]?.text ?? '');
 const diff = (before: Formula, after: Formula) =>
   diffFormulas(before, auditFormula(before), after, auditFormula(after));

@@ -1,4 +1,3 @@
-import { styleById, type Style } from '../../batter/balance/index.js';
 import { chanceFrom, normalFrom } from '../../ground/numerics/index.js';
 import { HARD_CASES, PAGE_CASES, type Case } from './cases.spec-help.js';
 import { OWN_CASES } from './own-cases.spec-help.js';
@@ -18,12 +17,8 @@ import {
   type Network,
 } from './index.js';
 import { bakeFactsSchema } from '../facts-schema/index.js';
+import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 
-const mustBeStyle = (id: string): Style => {
-  const style = styleById(id);
-  if (!style) throw new Error(id);
-  return style;
-};
 const asked = (style: string, faults: readonly string[], facts: BakeFacts): Asked => ({ faults, signals: signalsOf(facts, mustBeStyle(style)) }); // prettier-ignore
 const firstOf = (style: string, faults: readonly string[], facts: BakeFacts) =>
   diagnose(asked(style, faults, facts)).causes[0]?.cause.id;

@@ -1,13 +1,8 @@
-import { styleById, type Style } from '../../batter/balance/index.js';
 import { beforeFaults, evidenceFor } from './diagnose.js';
 import { diagnose, FACT_NAMES, NETWORK, signalsOf, type BakeFacts } from './index.js';
 import { bakeFactsSchema } from '../facts-schema/index.js';
+import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 
-const mustBeStyle = (id: string): Style => {
-  const style = styleById(id);
-  if (!style) throw new Error(id);
-  return style;
-};
 /** How likely a cause is before any fault was seen. */
 function chanceOf(cause: string, style: string, facts: BakeFacts): number {
   const found = NETWORK.causes.find(({ id }) => id === cause);

@@ -3,11 +3,10 @@ import { NO_SURROUNDINGS, readFormula } from '../../formula/parsing/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import type { BakeRecord, NamedRecord } from '../records/index.js';
 import { diagnose, factsOfFormula, factsOfRecord, faultsOf, kitchenOdds, nextTime, NETWORK, signalsOf, triedChanges } from './index.js'; // prettier-ignore
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 function read(text: string): Formula {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(text);
-  return reading.formula;
+  return formulaRead(readFormula(text, 'UK'));
 }
 const GINGERBREAD = (soda: string, sugar = '110 g dark brown sugar', treacle = '150 g black treacle') =>
   read(`Gingerbread\n225 g plain flour\n${sugar}\n${treacle}\n110 g butter\n1 egg\n150 ml milk\n${soda}\n2 tsp ground ginger\nBake at 160 C in a 20 cm square tin for 50 minutes`); // prettier-ignore

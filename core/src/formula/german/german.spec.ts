@@ -3,6 +3,7 @@ import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import type { Formula } from '../formula/index.js';
 import { readFormula, readLine, readYield, withAmount } from '../parsing/index.js';
 import { inEnglish, isGerman } from './index.js';
+import { formulaRead } from '../parsing/formula-read.spec-help.js';
 
 interface Wanted {
   readonly id: string;
@@ -13,11 +14,7 @@ interface Wanted {
   };
 } // prettier-ignore
 const CORPUS = (JSON.parse(readFileSync('core/tables/reference/german_corpus.json', 'utf8')) as { readonly formulas: readonly Wanted[] }).formulas; // prettier-ignore
-const mustRead = (text: string, region: 'UK' | 'US'): Formula => {
-  const reading = readFormula(text, region);
-  if (reading.kind !== 'read') throw new Error(text);
-  return reading.formula;
-};
+const mustRead = (text: string, region: 'UK' | 'US'): Formula => formulaRead(readFormula(text, region));
 const CONTEXT = { region: 'EU', kitchen: PLAIN_KITCHEN } as const;
 const near = (grams: number | undefined, wanted: number) => grams !== undefined && Math.abs(grams - wanted) <= Math.max(0.03 * wanted, 0.3); // prettier-ignore
 const readAs = (line: string) => {

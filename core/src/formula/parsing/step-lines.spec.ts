@@ -1,11 +1,10 @@
 import { splitLine, type Formula } from '../formula/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { methodOf, readFormula, takenIn, weighFormula } from './index.js';
+import { formulaRead } from './formula-read.spec-help.js';
 
 function read(text: string): Formula {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  return reading.formula;
+  return formulaRead(readFormula(text, 'UK'));
 }
 const method = (formula: Formula) => methodOf(formula, weighFormula(formula), PLAIN_KITCHEN);
 /** Text of the lines that each step takes. */

@@ -3,11 +3,10 @@ import { tellLine, type Formula } from '../formula/index.js';
 import { learn, PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { leaveningLedger } from '../../batter/leavening/index.js';
 import { readFormula, takesFrom, weighFormula, type Surroundings } from './index.js';
+import { formulaRead } from './formula-read.spec-help.js';
 
 function read(text: string): Formula {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  return reading.formula;
+  return formulaRead(readFormula(text, 'UK'));
 }
 const gramsIn = (formula: Formula, around?: Surroundings) =>
   weighFormula(formula, around).components.flatMap(({ lines }) => lines.map(({ grams }) => grams));

@@ -14,11 +14,10 @@ import { brimMillilitres, parsePan, SHELF_PANS } from '../../kitchen/pans/index.
 import { faultInWords, howFilled, howSized, panName } from '../../words/batch-words/index.js';
 import { windowInWords } from '../../words/figures/index.js';
 import { plainStep, sheetCsv, sheetDocument, sheetMarkdown } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 const sheets = DEMO_FORMULAS.map(({ id, text }) => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error(id);
-  const { formula } = reading;
+  const formula = formulaRead(readFormula(text, 'UK'));
   const audit = auditFormula(formula);
   const bake = oneBake({ formula, audit, kitchen: PLAIN_KITCHEN, batch: { targets: [{ kind: 'times', times: 1.5 }] } });
   const batch = batchOf(bake);
@@ -26,9 +25,7 @@ const sheets = DEMO_FORMULAS.map(({ id, text }) => {
 }); // prettier-ignore
 
 const sheetOf = (text: string, targets: readonly BatchTarget[], more: Partial<BakeOrder> = {}) => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind === 'refused') throw new Error('refused');
-  const { formula } = reading;
+  const formula = formulaRead(readFormula(text, 'UK'));
   const kitchen = more.kitchen ?? PLAIN_KITCHEN;
   const bake = oneBake({ formula, audit: auditFormula(formula), kitchen, ...more, batch: { targets, ...more.batch } });
   const foreseen = bake.portions.map(({ job }) => {

@@ -6,12 +6,9 @@ import { runBakeJob, bakeJobSchema, predictionSchema } from '../../oven/baking/i
 import { readFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { formulaSchema } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const formulas = DEMO_FORMULAS.map(({ text }) => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  return reading.formula;
-});
+const formulas = DEMO_FORMULAS.map(({ text }) => formulaRead(readFormula(text, 'UK')));
 const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 describe('formulaSchema', () => {

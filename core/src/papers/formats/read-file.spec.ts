@@ -2,6 +2,7 @@ import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { NO_SURROUNDINGS, readFormula, weighFormula } from '../../formula/parsing/index.js';
 import { DEMO_FORMULAS } from '../../doors/samples/index.js';
 import { exportFormula, readFile, writeCsv, writeOrvinFile, type FileReading } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 const read = (text: string, name = ''): FileReading => readFile(name, text, 'UK', PLAIN_KITCHEN);
 const only = (reading: FileReading) => {
@@ -145,11 +146,7 @@ describe('readFile: Markdown and tables', () => {
     expect(formula.components[0]?.lines[0]?.text).toBe('225 g plain flour, sifted');
   });
   it('several formulas in one table stay apart', () => {
-    const formulas = DEMO_FORMULAS.slice(0, 3).map(({ text }) => {
-      const reading = readFormula(text, 'UK');
-      if (reading.kind !== 'read') throw new Error(text);
-      return reading.formula;
-    });
+    const formulas = DEMO_FORMULAS.slice(0, 3).map(({ text }) => formulaRead(readFormula(text, 'UK')));
     const table = writeCsv(formulas, NO_SURROUNDINGS);
     expect(read(table, 'shelf.csv').items.map((item) => (item.kind === 'read' ? item.formula.title : ''))).toEqual(
       formulas.map(({ title }) => title),
@@ -165,9 +162,7 @@ describe('readFile: Markdown and tables', () => {
 
 describe('readFile: Orvin’s own file', () => {
   const [sample] = DEMO_FORMULAS;
-  const reading = readFormula(sample?.text ?? '', 'UK');
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  const { formula } = reading;
+  const formula = formulaRead(readFormula(sample?.text ?? '', 'UK'));
   const record = {
     id: 'loaf',
     formula,

@@ -10,14 +10,11 @@ import { cautionInWords as stepCaution, cautionsOnce } from '../along-words/inde
 import { findingInWords } from '../wording/index.js';
 import { inOneLine } from '../figures/index.js';
 import { cautionInWords, labelAsText } from './index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 /* The cautions of the brief, one by one, each where it is said. */
 
-const read = (text: string): Formula => {
-  const reading = readFormula(text, 'UK');
-  if (reading.kind !== 'read') throw new Error(text);
-  return reading.formula;
-};
+const read = (text: string): Formula => formulaRead(readFormula(text, 'UK'));
 const BASE = '225 g plain flour\n2 tsp baking powder\n150 g sugar\n120 g butter\n2 eggs\n100 ml milk';
 /** What Keep says of it. */
 const keeping = (text: string): string => {

@@ -3,6 +3,7 @@ import type { Formula } from '../../../formula/formula/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../../kitchen/kitchen/index.js';
 import { readFormula } from '../../../formula/parsing/index.js';
 import type { Region } from '../../../ground/units/index.js';
+import { formulaRead } from '../../../formula/parsing/formula-read.spec-help.js';
 
 /* For the specs of the rules: a sound formula, and what is found once something in it is changed. */
 
@@ -23,9 +24,7 @@ Bake in a 12-cup muffin tin at 200 °C for 18 to 20 minutes.
 `;
 
 export function read(text: string, region: Region = 'US'): Formula {
-  const reading = readFormula(text, region);
-  if (reading.kind !== 'read') throw new Error(reading.problem.code);
-  return reading.formula;
+  return formulaRead(readFormula(text, region));
 }
 
 /** Replaces words of the sound formula; a word that is not there is a slip of the spec. */
