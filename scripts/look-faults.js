@@ -113,21 +113,31 @@ function overlaps(leaves) {
   return found;
 }
 
-/** A field that begins where its words end: the gap between them was lost. */
+/** The words beside a field, before it or behind it, past the notes that Angular leaves. */
+function wordsBeside(field, way) {
+  let beside = field[way];
+  while (beside?.nodeType === 8) beside = beside[way];
+  if (beside?.nodeType !== 3) return undefined;
+  const touching = way === 'previousSibling' ? /\S$/ : /^\S/;
+  return touching.test(beside.data) ? beside : undefined;
+}
+
+/** A field that begins where its words end, or ends where they begin: the gap between them was lost. */
 function withoutGap(all) {
   return all
-    .filter((one) => one.matches('input:not([type=checkbox], [type=radio]), select'))
-    .flatMap((field) => {
-      let before = field.previousSibling;
-      while (before?.nodeType === 8) before = before.previousSibling;
-      if (before?.nodeType !== 3 || !/\S$/.test(before.data)) return [];
-      const range = document.createRange();
-      range.selectNodeContents(before);
-      const words = range.getBoundingClientRect();
-      const box = field.getBoundingClientRect();
-      const touches = Math.abs(box.left - words.right) < 2 && words.top < box.bottom && words.bottom > box.top;
-      return touches ? [`no gap: "${before.data.trim()}" and ${describe(field)}`] : [];
-    });
+    .filter((one) => one.matches('input, select'))
+    .flatMap((field) =>
+      ['previousSibling', 'nextSibling'].flatMap((way) => {
+        const beside = wordsBeside(field, way);
+        if (!beside) return [];
+        const range = document.createRange();
+        range.selectNodeContents(beside);
+        const [words, box] = [range.getBoundingClientRect(), field.getBoundingClientRect()];
+        const gap = way === 'previousSibling' ? box.left - words.right : words.left - box.right;
+        const touches = Math.abs(gap) < 2 && words.top < box.bottom && words.bottom > box.top;
+        return touches ? [`no gap: "${beside.data.trim()}" and ${describe(field)}`] : [];
+      }),
+    );
 }
 
 const TOUCHED = 'a, button, input, textarea, select, [role="button"], [role="combobox"], [role="slider"], [role="option"]'; // prettier-ignore

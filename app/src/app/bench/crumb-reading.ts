@@ -52,7 +52,7 @@ import { WaitStrip } from './wait-strip';
           unit="m"
           keptAs="kitchen metres"
           (figureSaid)="setPlace({ metresAboveSea: $event })"
-        />
+        />&ngsp;
         <ng-container i18n>m above the sea</ng-container>
       </p>
       @if (judged.altitude.metres >= 300) {

@@ -62,7 +62,7 @@ interface ShareRow extends LineShare {
     </section>
     <section class="said" i18n-aria-label aria-label="Besides">
       <label class="switch">
-        <input #may type="checkbox" [checked]="optional()" (change)="setOptional(may.checked)" />
+        <input #may type="checkbox" [checked]="optional()" (change)="setOptional(may.checked)" />&ngsp;
         <ng-container i18n>may be left out</ng-container>
       </label>
       <label class="note">

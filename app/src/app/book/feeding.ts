@@ -51,8 +51,7 @@ const USUAL_STRENGTH = 40;
               unit="%"
               keptAs="strength of a feed"
               (figureSaid)="percent.set($event ?? usual)"
-            />
-            <ng-container i18n>% alcohol</ng-container></label
+            />&ngsp; <ng-container i18n>% alcohol</ng-container></label
           >
         }
         <button type="button" class="act" (click)="give()" i18n>Fed it now</button>

@@ -101,7 +101,7 @@ const MILLIMETRES = (sheet: { width: number; height: number; columns: number; ro
           unit="g"
           keptAs="net weight of the label"
           (figureSaid)="net.set($event)"
-        />
+        />&ngsp;
         <ng-container i18n>g, weighed</ng-container></label
       >
       <label
@@ -150,6 +150,8 @@ export class LabelDraftView {
   readonly keeps = input.required<Keeps>();
   readonly formulaId = input<string>();
   readonly madeAt = input.required<number>();
+  /** How many pieces of it are left, once it was put away. */
+  readonly left = input<number>();
   private readonly formulas = inject(FormulaStore);
   private readonly plans = inject(PlanStore);
   private readonly readings = inject(Readings);
@@ -178,7 +180,11 @@ export class LabelDraftView {
   private readonly days = computed(() => this.keeps().whole.mustBeCold ? this.keeps().whole.fridgeDays : this.keeps().whole.roomDays);
   protected readonly date = linkedSignal(() => dateOf(this.madeAt() + this.days() * DAY));
   protected readonly net = signal<number | undefined>(undefined);
-  protected readonly count = linkedSignal(() => Math.max(1, Math.round(outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).portions.count)));
+  /** A label for each piece that is left; what is sliced at home has one. */
+  protected readonly count = linkedSignal(() => {
+    const { said, count } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).portions;
+    return said ? Math.max(1, Math.round(this.left() ?? count)) : 1;
+  });
   protected readonly withPanel = signal(false);
   protected readonly withQr = signal(false);
   private readonly code = signal<QrCode | undefined>(undefined);
@@ -188,8 +194,11 @@ export class LabelDraftView {
   });
 
   private readonly portions = computed(() => {
-    const { portions } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen());
-    return this.count() > 1 ? $localize`one of them` : `${Math.round(portions.count)} ${portions.of}`;
+    const { count, of, said } = outlookOf(this.formula(), this.audit(), this.formulas.kitchen()).portions;
+    if (this.count() > 1) return $localize`one of them`;
+    const pieces = Math.round(this.left() ?? count);
+    if (!said) return $localize`${pieces} slices`;
+    return of === 'portions' ? $localize`${pieces} portions` : `${pieces} ${of}`;
   });
   private readonly dateWords = computed(() => {
     const at = new Date(`${this.date()}T12:00`).getTime();

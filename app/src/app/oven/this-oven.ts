@@ -24,7 +24,7 @@ import { ThisBake } from './this-bake';
           type="checkbox"
           [checked]="learning.used()"
           (change)="settings.setOven({ asSet: learning.used() || undefined })"
-        />
+        />&ngsp;
         <ng-container i18n>what bakes taught is used</ng-container>
       </label>
     }
@@ -42,8 +42,7 @@ import { ThisBake } from './this-bake';
           unit="°C"
           keptAs="oven reads"
           (figureSaid)="readCelsius.set($event)"
-        />
-        <ng-container i18n>°C set to</ng-container>&ngsp;
+        />&ngsp; <ng-container i18n>°C set to</ng-container>&ngsp;
         <input
           pInputText
           i18n-aria-label
@@ -84,7 +83,7 @@ import { ThisBake } from './this-bake';
           keptAs="oven heats in"
           [placeholder]="usual"
           (figureSaid)="settings.setOven({ heatsInMinutes: $event })"
-        />
+        />&ngsp;
         <ng-container i18n>min to 180 °C</ng-container>
       </span>
     </div>

@@ -83,7 +83,7 @@ interface Field {
       }
       @if (draft().shape === 'ring') {
         <label class="tick"
-          ><input type="checkbox" [checked]="draft().fluted" (change)="flute(fluted.checked)" #fluted />
+          ><input type="checkbox" [checked]="draft().fluted" (change)="flute(fluted.checked)" #fluted />&ngsp;
           <ng-container i18n>fluted</ng-container></label
         >
       }

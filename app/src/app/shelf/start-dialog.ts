@@ -82,7 +82,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
                   aria-label="Grams of flour"
                   [ngModel]="flour()"
                   (ngModelChange)="flour.set($event)"
-                />
+                />&ngsp;
                 <ng-container i18n>g of flour</ng-container></label
               >
             }
@@ -95,7 +95,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
                   aria-label="How many pieces"
                   [ngModel]="count()"
                   (ngModelChange)="count.set($event)"
-                />
+                />&ngsp;
                 <ng-container i18n>pieces</ng-container></label
               >
             }
