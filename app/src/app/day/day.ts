@@ -97,7 +97,7 @@ export class Day {
     if (failed !== undefined) return failed;
     if (this.day.past()) return $localize`This day is over. Copy it to another date to bake it again.`;
     if (planned && under && rounds.length === 0) return $localize`Planning again …`;
-    if (!planned) return under && (this.sheet()?.wishes.length ?? 0) > 0 ? 'Planning …' : '';
+    if (!planned) return under && (this.sheet()?.wishes.length ?? 0) > 0 ? this.texts.planning : '';
     const { plan, safe, played } = planned;
     const gap = Math.max(1, Math.round(plan.cost - plan.bound));
     const best = plan.proven

@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '@orvin/core/ground/records';
 import Joi from 'joi';
 import { bakingSchema } from '@orvin/core/along/baking-schema';
 import { bakeRecordSchema } from '@orvin/core/book/record-schema';
@@ -26,7 +27,7 @@ import { TABLE_NAMES, type Table, type TableRecords } from './tables';
 
 const id = Joi.string().min(1).max(100).required();
 /** Milliseconds since 1970: no date lies beyond these. */
-const moment = Joi.number().integer().min(0).max(8.64e15).required();
+const moment = Joi.number().integer().min(0).max(LAST_MOMENT).required();
 /** One more for each change: more than anybody makes, and far from where whole numbers end. */
 const revision = Joi.number().integer().min(1).max(1e12).required();
 const versionNumber = Joi.number().integer().min(1).max(1e9);

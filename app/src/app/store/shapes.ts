@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '@orvin/core/ground/records';
 /**
  * What a value is made of, without saying how much of it: kinds, parts and choices, as a table says them. Rows are held to it before they
  * are shown, so that one of another make takes no station; limits and patterns are looked over behind the first screen, by the schemas
@@ -21,10 +22,9 @@ export interface ShapeOfParts {
 export type HasShape = (value: unknown) => boolean;
 
 /** Moments are counted in milliseconds, and no date lies beyond these; no other figure comes near. */
-const BEYOND_ANY_DATE = 8.64e15;
 const KINDS: Readonly<Record<Extract<Shape, string>, HasShape>> = {
   text: (value) => typeof value === 'string',
-  figure: (value) => typeof value === 'number' && Math.abs(value) <= BEYOND_ANY_DATE,
+  figure: (value) => typeof value === 'number' && Math.abs(value) <= LAST_MOMENT,
   'yes-no': (value) => typeof value === 'boolean',
   nothing: (value) => value === null,
   anything: () => true,

@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '../../ground/records/index.js';
 import Joi from 'joi';
 import { MIXING_FAMILIES } from '../../batch/bowl/index.js';
 import { BOWL_KINDS } from '../../batch/pouring/index.js';
@@ -14,7 +15,7 @@ const text = Joi.string().allow('').max(300);
 const id = Joi.string().max(300).required();
 const grams = Joi.number().min(-1_000_000).max(1_000_000);
 const minutes = Joi.number().min(0).max(100_000);
-const instant = Joi.number().min(0).max(8.64e15).required();
+const instant = Joi.number().min(0).max(LAST_MOMENT).required();
 /** Which of many: a step, a piece, a letter of a text. */
 const place = Joi.number().integer().min(0).max(1_000_000);
 const portion = Joi.number().integer().min(0).max(200).required();
@@ -115,5 +116,5 @@ export const bakingSchema = Joi.object<Baking>({
   readings: Joi.array().items(readingSchema).max(20_000).required(),
   dayId: Joi.string().max(300),
   wishId: Joi.string().max(300),
-  dueAt: Joi.number().min(0).max(8.64e15),
+  dueAt: Joi.number().min(0).max(LAST_MOMENT),
 });

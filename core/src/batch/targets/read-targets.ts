@@ -1,5 +1,5 @@
 import { wishInEnglish } from '../../formula/german/index.js';
-import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
+import { anyOf, inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { ownOf } from '../../ground/records/index.js';
 import { openLines, readHave } from '../../bench/open-lines/index.js';
 import type { Audit } from '../../bench/audit/index.js';
@@ -75,9 +75,7 @@ const GRAMS_OF: readonly (readonly [RegExp, number])[] = [
   [/^o/i, 28.3495],
   [/^g/i, 1],
 ];
-const COUNT = String.raw`(-?\d+|${Object.keys(COUNT_WORDS)
-  .sort((a, b) => b.length - a.length)
-  .join('|')})(?:\s+dozen)?`;
+const COUNT = String.raw`(-?\d+|${anyOf(Object.keys(COUNT_WORDS))})(?:\s+dozen)?`;
 const EACH = new RegExp(
   String.raw`^${COUNT}\s*(?:[x×]|of|at|@|pieces? (?:of|at)|buns? (?:of|at)|[a-z ]+ (?:of|at))\s*${NUMBER}\s*(g|grams?|kg|oz)(?:\s+each)?$`,
   'i',

@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '../../ground/records/index.js';
 import Joi from 'joi';
 import { batchSettingsSchema } from '../../batch/settings-schema/index.js';
 import { PACED_TASKS, SIDES } from '../../kitchen/learned/index.js';
@@ -15,7 +16,7 @@ const one = (values: readonly string[]) => Joi.string().valid(...values);
 
 export const bakeRecordSchema = Joi.object<BakeRecord>({
   title: text.required(),
-  at: Joi.number().min(0).max(8.64e15).required(),
+  at: Joi.number().min(0).max(LAST_MOMENT).required(),
   size: text.required(),
   pan: text.required(),
   celsius: Joi.number().min(50).max(350).required(),

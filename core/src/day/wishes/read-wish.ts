@@ -1,3 +1,4 @@
+import { anyOf, NUMBER_WORDS } from '../../ground/text/index.js';
 import type { ServedAs } from '../tasks/index.js';
 import { dateSaid, timeSaid } from './times-said.js';
 
@@ -24,7 +25,7 @@ export interface WishContext {
 }
 
 const FROM_FREEZER = /\b(?:(?:from|out of|in) the freezer|frozen)\b/i;
-const NUMBERS = String.raw`\d+(?:[.,/]\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|eighteen|twenty|thirty|forty`;
+const NUMBERS = String.raw`\d+(?:[.,/]\d+)?|${anyOf(Object.keys(NUMBER_WORDS))}`;
 /** "24", "two dozen", "a dozen": goes before what is counted. */
 const AMOUNT = new RegExp(`^(?:the\\s+)?((?:${NUMBERS}|a) dozen|${NUMBERS}|a|an)\\s+`, 'i');
 /** "double gingerbread", "half the gingerbread", "2x marmalade loaf", "pear loaf x2": says how many times. */

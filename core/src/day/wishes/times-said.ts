@@ -1,3 +1,4 @@
+import { ONES } from '../../ground/text/index.js';
 import { dateShifted, weekdayOf } from '../dates/index.js';
 
 /*
@@ -11,7 +12,7 @@ export interface Said {
   readonly words: string;
 }
 
-const HOUR_WORDS: readonly string[] = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']; // prettier-ignore
+const HOUR_WORDS: readonly string[] = Object.keys(ONES).slice(0, 12);
 const MINUTE_WORDS: Readonly<Record<string, number>> = { five: 5, ten: 10, quarter: 15, 'a quarter': 15, twenty: 20, 'twenty-five': 25, 'twenty five': 25, half: 30 }; // prettier-ignore
 const PARTS: Readonly<Record<string, string>> = {
   'first thing': '08:00', breakfast: '08:00', morning: '10:00', noon: '12:00', midday: '12:00', lunchtime: '12:30', lunch: '12:30', afternoon: '15:00',

@@ -1,4 +1,5 @@
 import { ownOf } from '../../ground/records/index.js';
+import { ONES, TENS } from '../../ground/text/index.js';
 import { UNITS } from '../../ground/units/index.js';
 import { Words } from './tokens.js';
 
@@ -9,13 +10,6 @@ import { Words } from './tokens.js';
  * A spoken hundred is told from two numbers by what follows: "one fifty two eggs" is 150 and two eggs.
  */
 
-const SMALL: Readonly<Record<string, number>> = {
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13, fourteen: 14,
-  fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19,
-}; // prettier-ignore
-const TENS: Readonly<Record<string, number>> = {
-  twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
-}; // prettier-ignore
 /** Parts, as what is written above and below the stroke. */
 const PARTS: Readonly<Record<string, number>> = {
   half: 2, halves: 2, third: 3, thirds: 3, quarter: 4, quarters: 4, fourth: 4, fourths: 4, eighth: 8, eighths: 8,
@@ -26,7 +20,7 @@ const LENGTH = /^(?:inch|inches|in|cm|centimetres?|centimeters?)$/;
 
 /** What a spoken number may begin with. */
 const BEGINS: ReadonlySet<string> = new Set([
-  ...Object.keys(SMALL),
+  ...Object.keys(ONES),
   ...Object.keys(TENS),
   ...Object.keys(PARTS),
   'a',
@@ -54,11 +48,11 @@ interface Cardinal {
 function underHundred(words: Words, at: number): Cardinal | undefined {
   const tens = ownOf(TENS, words.word(at));
   if (tens === undefined) {
-    const small = ownOf(SMALL, words.word(at));
+    const small = ownOf(ONES, words.word(at));
     return small === undefined ? undefined : { value: small, to: at + 1 };
   }
   const next = words.at(at + 1) === '-' ? at + 2 : at + 1;
-  const ones = ownOf(SMALL, words.word(next));
+  const ones = ownOf(ONES, words.word(next));
   return ones !== undefined && ones < 10 ? { value: tens + ones, to: next + 1 } : { value: tens, to: at + 1 };
 }
 
@@ -105,7 +99,7 @@ function partOf(words: Words, at: number): Spoken | undefined {
     const measures = to > at + 1 || unitWords.has(words.word(to)) || /^(?:hour|inch|dozen)$/.test(words.word(to));
     return measures ? { figures: `1/${alone}`, value: 1 / alone, to } : undefined;
   }
-  const above = first === 'a' ? 1 : ownOf(SMALL, first);
+  const above = first === 'a' ? 1 : ownOf(ONES, first);
   if (above === undefined || above > 7) return undefined;
   const place = words.at(at + 1) === '-' ? at + 2 : at + 1;
   const below = ownOf(PARTS, words.word(place));
@@ -119,8 +113,8 @@ function partOf(words: Words, at: number): Spoken | undefined {
 function partBehind(words: Words, at: number): Spoken | undefined {
   if (words.word(at) !== 'and') return undefined;
   const article = /^(?:a|one)$/.test(words.word(at + 1)) ? at + 2 : undefined;
-  const above = article === undefined ? (ownOf(SMALL, words.word(at + 1)) ?? 1) : 1;
-  const place = article ?? (ownOf(SMALL, words.word(at + 1)) === undefined ? at + 1 : at + 2);
+  const above = article === undefined ? (ownOf(ONES, words.word(at + 1)) ?? 1) : 1;
+  const place = article ?? (ownOf(ONES, words.word(at + 1)) === undefined ? at + 1 : at + 2);
   const below = ownOf(PARTS, words.word(place));
   return below === undefined || above >= below
     ? undefined

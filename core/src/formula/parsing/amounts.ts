@@ -1,3 +1,4 @@
+import { anyOf, NUMBER_WORDS, ONES } from '../../ground/text/index.js';
 import { ownOf } from '../../ground/records/index.js';
 import { TABLE_UNITS, type Unit, type UnitBook } from '../../ground/units/index.js';
 
@@ -33,15 +34,15 @@ export interface ReadAmount {
   readonly rest: string;
 }
 
-const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
-  dozen: 12, half: 0.5, quarter: 0.25, third: 1 / 3, couple: 2, few: 3, several: 3,
+const AMOUNT_WORDS: Readonly<Record<string, number>> = {
+  ...NUMBER_WORDS, a: 1, an: 1, dozen: 12, half: 0.5, quarter: 0.25, third: 1 / 3, couple: 2, few: 3, several: 3,
 }; // prettier-ignore
-const WORD = Object.keys(NUMBER_WORDS).join('|');
+const WORD = anyOf(Object.keys(AMOUNT_WORDS));
 
 /** Mixed number, fraction, thousands, decimal with point or comma. Ordered: the longest form first. */
 const DIGITS = String.raw`(?:\d+[ -]\d+\s*/\s*\d+|\d+ (?:and|&) \d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
 const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one )half|(?:a|one) quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one )third|(?:a|one|three)[- ]fourths?(?: of an?)?|(?:an|one|three|five|seven)[- ]eighths?(?: of an?)?|(?:one|two|three|four|five) and (?:a half|one half|a quarter|three[- ]quarters|a third)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
+const COUNTED = new RegExp(String.raw`^(?:\d|\.)|^(?:${anyOf(Object.keys(ONES))})\b`, 'i');
 const NUMBER = new RegExp(String.raw`^(?:${DIGITS}|${WORDS})`, 'i');
 
 /** The value of a number as written, or undefined when it is none. Decimal commas and thousands commas are told apart by their digits. */
@@ -68,7 +69,7 @@ function numberFromWords(text: string): number | undefined {
   if (/^(half an?|(a |one )?half)$/.test(words)) return 0.5;
   if (/^((a |one )?quarter( an?)?)$/.test(words)) return 0.25;
   const parts = /^(an?|one|three|five|seven) (fourth|eighth)s?(?: an?)?$/.exec(words);
-  if (parts) return (NUMBER_WORDS[parts[1] ?? ''] ?? 1) / (parts[2] === 'fourth' ? 4 : 8);
+  if (parts) return (AMOUNT_WORDS[parts[1] ?? ''] ?? 1) / (parts[2] === 'fourth' ? 4 : 8);
   if (/^three quarters?$/.test(words)) return 0.75;
   if (/^two thirds?$/.test(words)) return 2 / 3;
   if (/^(a |one )?third$/.test(words)) return 1 / 3;
@@ -77,10 +78,10 @@ function numberFromWords(text: string): number | undefined {
     const part = { 'a half': 0.5, 'one half': 0.5, 'a quarter': 0.25, 'three quarters': 0.75, 'a third': 1 / 3 }[
       mixed[2] ?? ''
     ];
-    const whole = ownOf(NUMBER_WORDS, mixed[1] ?? '');
+    const whole = ownOf(AMOUNT_WORDS, mixed[1] ?? '');
     return whole === undefined || part === undefined ? undefined : whole + part;
   }
-  return ownOf(NUMBER_WORDS, words.replace(/^a (couple|few|dozen)$/, '$1'));
+  return ownOf(AMOUNT_WORDS, words.replace(/^a (couple|few|dozen)$/, '$1'));
 }
 
 const APPROXIMATE =
@@ -107,10 +108,7 @@ export function readQuantity(text: string): { quantity: Quantity; rest: string }
   if (to) {
     const after = rest.slice(to[0].length);
     const second = NUMBER.exec(after);
-    const high =
-      second && /^(?:\d|\.)|^(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/i.test(second[0])
-        ? numberFrom(second[0])
-        : undefined;
+    const high = second && COUNTED.test(second[0]) ? numberFrom(second[0]) : undefined;
     if (second && high !== undefined && high > low)
       return { quantity: { low, high }, rest: after.slice(second[0].length) };
   }

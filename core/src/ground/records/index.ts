@@ -1,2 +1,2 @@
-export { groupedBy, isSame, ownOf, without, withoutUndefined } from './records.js';
+export { groupedBy, isSame, LAST_MOMENT, ownOf, without, withoutUndefined } from './records.js';
 export { mergeThree, type Merged } from './merge.js';

@@ -27,3 +27,6 @@ export function groupedBy<T, K>(list: Iterable<T>, keyOf: (item: T) => K): Map<K
 /** A table's entry by a word that somebody wrote: "constructor", which every object has, is in no table. */
 export const ownOf = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
   Object.hasOwn(table, word) ? table[word] : undefined;
+
+/** The last moment that a date can tell, ms since 1970 (ECMAScript): what is kept of a later one is damage. */
+export const LAST_MOMENT = 8.64e15;

@@ -1,4 +1,5 @@
 export { decodeText } from './decode.js';
+export { anyOf, NUMBER_WORDS, ONES, TENS } from './number-words.js';
 export {
   asPhrase,
   inPieces,

@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '../../ground/records/index.js';
 import Joi from 'joi';
 import type { Feed } from '../feeding/index.js';
 
@@ -39,7 +40,7 @@ export interface PutAway {
   readonly weighings?: readonly Weighing[];
 }
 
-const moment = Joi.number().min(0).max(8.64e15);
+const moment = Joi.number().min(0).max(LAST_MOMENT);
 export const putAwaySchema = Joi.object<PutAway>({
   title: Joi.string().allow('').max(300).required(),
   formulaId: Joi.string().min(1).max(300),

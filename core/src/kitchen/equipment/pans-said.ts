@@ -1,15 +1,12 @@
-import { asPhrase, singleSpaced } from '../../ground/text/index.js';
+import { anyOf, asPhrase, NUMBER_WORDS, singleSpaced } from '../../ground/text/index.js';
 import { ownOf } from '../../ground/records/index.js';
 import type { OwnPan } from '../kitchen/index.js';
 import { isFree, oneOfSeveral, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
 
 export const COUNT_WORDS: Readonly<Record<string, number>> = {
-  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12,
-  thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19, twenty: 20, thirty: 30, forty: 40, fifty: 50,
+  ...NUMBER_WORDS, a: 1, an: 1, dozen: 12,
 }; // prettier-ignore
-const COUNT = String.raw`(\d{1,3}|${Object.keys(COUNT_WORDS)
-  .sort((a, b) => b.length - a.length)
-  .join('|')})`;
+const COUNT = String.raw`(\d{1,3}|${anyOf(Object.keys(COUNT_WORDS))})`;
 /** "two heart tins", "2 x …": a number before something that is no unit. */
 const BEFORE = new RegExp(
   String.raw`^${COUNT}\s*(?:[x×]\s*(?!\d)|\s+(?!(?:cm|mm|in|inch|inches|lb|lbs|pound|pounds|g|kg|cup|cups|hole|litre|liter|l|ml|pint|pt)\b|["x×]))`,

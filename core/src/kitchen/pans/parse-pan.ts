@@ -1,4 +1,4 @@
-import { asPhrase } from '../../ground/text/index.js';
+import { asPhrase, NUMBER_WORDS } from '../../ground/text/index.js';
 import { SHELF_PANS, type ShelfPan } from './shelf.js';
 import type { Pan, PanMaterial, PanSet, PanShape } from './pan.js';
 
@@ -37,16 +37,6 @@ export function materialNamed(words: string): PanMaterial | undefined {
   return MATERIAL_WORDS.find(([pattern]) => pattern.test(words.toLowerCase()))?.[1];
 }
 
-const COUNT_WORDS: Readonly<Record<string, number>> = {
-  two: 2,
-  three: 3,
-  four: 4,
-  six: 6,
-  twelve: 12,
-  a: 1,
-  one: 1,
-  an: 1,
-};
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?(?:[ -]\d+\/\d+)?|\d+\/\d+)`;
 const LENGTH_UNIT = String.raw`(?:"|''|-? ?in(?:ch(?:es)?)?\b\.?|-? ?cms?\b|-? ?mm\b|-? ?centimet(?:re|er)s?\b)?`;
 const BY = '[ -]{0,2}(?:x|by|\\*)[ -]{0,2}';
@@ -256,7 +246,7 @@ export function parsePan(written: string): ParsedPan {
   )
     words = {
       ...words,
-      count: COUNT_WORDS[several[1] ?? ''] ?? Number(several[1]),
+      count: NUMBER_WORDS[several[1] ?? ''] ?? Number(several[1]),
       text: words.text.slice(several[0].length),
     };
   const sizes = sizesOf(words);
@@ -354,7 +344,7 @@ function parseMuffinTin(text: string, count: number, material: PanMaterial | und
       text,
     );
   const worded = /\b(six|twelve)\b/.exec(text);
-  const cavities = cups ? Number(cups[1]) : worded ? (COUNT_WORDS[worded[1] ?? ''] ?? 12) : 12;
+  const cavities = cups ? Number(cups[1]) : worded ? (NUMBER_WORDS[worded[1] ?? ''] ?? 12) : 12;
   if (!(cavities >= 1 && cavities <= MOST_CUPS)) return { kind: 'unknown', because: 'size-unlikely' };
   const { id, kind } = MUFFIN_KINDS.find(({ pattern }) => pattern.test(text)) ?? USUAL_MUFFINS;
   const like = SHELF_PANS.find((pan) => pan.id === id);

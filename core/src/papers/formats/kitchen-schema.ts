@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '../../ground/records/index.js';
 import Joi from 'joi';
 import { ALLERGENS, CATEGORIES, COMPOSITION_PARTS, type OwnIngredient } from '../../kitchen/ingredients/index.js';
 import { type Kitchen, QUANTITIES, type OwnStyle } from '../../kitchen/kitchen/index.js';
@@ -106,7 +107,7 @@ export const kitchenSchema = Joi.object<Kitchen>({
         Joi.object({
           setCelsius: Joi.number().min(50).max(320).required(),
           readCelsius: Joi.number().min(20).max(380).required(),
-          at: Joi.number().min(0).max(8.64e15),
+          at: Joi.number().min(0).max(LAST_MOMENT),
         }),
       )
       .max(50)
@@ -114,7 +115,7 @@ export const kitchenSchema = Joi.object<Kitchen>({
     changes: Joi.array()
       .items(
         Joi.object({
-          at: Joi.number().min(0).max(8.64e15).required(),
+          at: Joi.number().min(0).max(LAST_MOMENT).required(),
           what: Joi.string().allow('').max(100).required(),
         }),
       )

@@ -1,3 +1,4 @@
+import { LAST_MOMENT } from '../../ground/records/index.js';
 import { type BatchSettings } from '../../batch/plan/index.js';
 import { batchSettingsSchema } from '../../batch/settings-schema/index.js';
 import Joi from 'joi';
@@ -29,14 +30,14 @@ const version = Joi.object<FileVersion>({
   number: Joi.number().integer().min(1).max(1e9).required(),
   parent: Joi.number().integer().min(1).allow(null).required(),
   reason: Joi.string().allow('').max(2000).required(),
-  keptAt: Joi.number().integer().min(0).max(8.64e15).required(),
+  keptAt: Joi.number().integer().min(0).max(LAST_MOMENT).required(),
   formula: formulaSchema.required(),
   oven: ovenSettingsSchema.required(),
 });
 const batch = Joi.object<FileBatch>({
   versionNumber: Joi.number().integer().min(1).max(1e9).required(),
   name: Joi.string().allow('').max(300).required(),
-  keptAt: Joi.number().integer().min(0).max(8.64e15).required(),
+  keptAt: Joi.number().integer().min(0).max(LAST_MOMENT).required(),
   sheet: batchSettingsSchema.required(),
 });
 const record = Joi.object<FormulaRecord>({
