@@ -137,7 +137,8 @@ function sizedBy(note: string, amount: ReadAmount): ReadAmount {
   const [first, ...others] = amount.parts;
   const size =
     /^[([]?\s*(extra[ -]large|very large|large|medium|small)(?:[ -]sized?)?\s*(?:[)\]]|$|,)/i.exec(note)?.[1] ??
-    /^[([]?\s*(SS|MS|LL|S|M|L)(?:[ -]sized?)\s*(?:[)\]]|$|,)/.exec(note)?.[1];
+    /^[([]?\s*(?:Gr\.? ?|Größe |size )?(SS|MS|LL|XL|S|M|L)(?:[ -]sized?)\s*(?:[)\]]|$|,)/.exec(note)?.[1] ??
+    /^[([]\s*(?:Gr\.? ?|Größe |size )?(SS|MS|LL|XL|S|M|L)\s*[)\]]/.exec(note)?.[1];
   if (size === undefined || first === undefined || first.unit !== undefined || first.size !== undefined) return amount;
   return { ...amount, parts: [{ ...first, size: size.toLowerCase() }, ...others] };
 }

@@ -50,6 +50,17 @@ const OTHER_WAYS: readonly Line[] = [
     ['table-salt', 0.38],
   ],
   ['25g butter, melted, plus 10g for the tin', 'UK', ['unsalted-butter', 25]],
+  ['100g dark chocolate, 70% cocoa solids, roughly chopped', 'UK', ['dark-chocolate-70', 100]],
+  ['250g mix of wholemeal and plain flour', 'UK', ['whole-wheat-flour', 125], ['all-purpose-flour', 125]],
+  ['200 g flour (half wholemeal)', 'UK', ['whole-wheat-flour', 100], ['all-purpose-flour', 100]],
+  ['one and three-quarter cups flour', 'US', ['all-purpose-flour', 219.4]],
+  ['1 pot plain yoghurt (use the pot to measure)', 'UK', ['plain-yogurt', 150]],
+  ['2 pots caster sugar', 'UK', ['superfine-sugar', 246]],
+  ['½ pot sunflower oil', 'UK', ['sunflower-oil', 66.7]],
+  ['handful of oats to sprinkle', 'UK', ['rolled-oats', 30]],
+  ['twenty cardamom pods', 'UK', ['ground-cardamom', 6]],
+  ['2 eggs (L)', 'UK', ['egg', 120]],
+  ['2 XL eggs', 'EU', ['egg', 138]],
 ];
 
 describe('what is written another way', () => {

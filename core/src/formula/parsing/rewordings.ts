@@ -62,6 +62,22 @@ const THEIR_WEIGHT =
   /^(?<eggs>.{1,20}?\beggs),? (?:and |plus )?(?:their|the same|equal) weight (?:each )?(?:in|of) (?<things>.{3,60})$/i;
 const SHELLED_SHARE = 0.88;
 
+/** "250 g mix of wholemeal and plain flour", "200 g flour (half wholemeal)": half of each. */
+const HALF_OF_EACH: readonly RegExp[] = [
+  /^(?<grams>\d{1,4}) ?g(?:rams?)? (?:of )?(?:an? )?(?:(?:half and half|even|equal) )?(?:mix|mixture|blend|combination) of (?<one>[a-z-]{3,20}(?: [a-z-]{3,20})?) and (?<other>[a-z-]{3,20}(?: [a-z-]{3,20})?)$/i,
+  /^(?<grams>\d{1,4}) ?g(?:rams?)? (?<other>(?:[a-z-]{3,20} )?(?:flour|sugar)),? ?\(?half (?<one>[a-z-]{3,20}(?: [a-z-]{3,20})?)\)?$/i,
+];
+function halfOfEach(line: string, context: ReadingContext): readonly string[] | undefined {
+  for (const pattern of HALF_OF_EACH) {
+    const { grams = '', one = '', other = '' } = pattern.exec(line)?.groups ?? {};
+    const kind = /\b(?:flour|sugar)s?$/i.exec(other)?.[0].replace(/s$/i, '') ?? '';
+    const names = [one, other].map((name) => (kind === '' || name.toLowerCase().includes(kind.toLowerCase()) ? name : `${name} ${kind}`));
+    if (grams !== '' && names.every((name) => isKnownName(name, context)))
+      return names.map((name) => `${Number(grams) / 2} g ${name}`);
+  }
+  return undefined;
+} // prettier-ignore
+
 /**
  * A line of several things that no amount parts: what is made up to a measure, and "flour 8 oz, sugar 4 oz, marg 4 oz".
  * @param gramsOf what a line by itself weighs
@@ -88,6 +104,8 @@ export function thingsApart(
       eggs,
       ...(things ?? '').split(/, ?(?:and )?| and /).map((thing) => `${Math.round(grams / SHELLED_SHARE)} g ${thing}`),
     ];
+  const halves = halfOfEach(line, context);
+  if (halves) return halves;
   const parts = line.split(/, ?|; ?| ?[+&] | and /);
   const isList =
     parts.length > 1 &&

@@ -43,6 +43,8 @@ export function segmentsOf(line: string, { region, kitchen }: ReadingContext): r
   const units = unitsOf(kitchen);
   const cuts = [...line.matchAll(NEXT_ENTRY)].filter((cut) => {
     if (insideBrackets(line, cut.index)) return false;
+    // "dark chocolate, 70 % cocoa solids": what it is made of is no other thing
+    if (/^\d{1,3}(?:\.\d)? ?%/.test(line.slice(cut.index + cut[0].length))) return false;
     const after = readAmount(line.slice(cut.index + cut[0].length), units);
     const before = readAmount(withoutLeadIn(line.slice(0, cut.index)), units);
     if (!after || !before || after.rest === '' || before.rest === '') return false;

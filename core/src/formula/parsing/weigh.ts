@@ -51,6 +51,11 @@ const SACHETS: Readonly<Record<string, string>> = {
   'vanilla-sugar': 'sachet_vanilla_g',
 };
 const RANGE_OF_POT = { grams: 150, spread: 0.3 };
+/** What nobody buys in a pot is measured with the pot that the yogurt came in. */
+const MEASURED_BY_POT: ReadonlySet<string> = new Set(['flour', 'whole-grain flour', 'gluten-free flour', 'starch', 'sugar', 'nut/seed', 'chocolate/cocoa']); // prettier-ignore
+const POT_MILLILITRES = 145;
+const isMeasuredByPot = ({ category, composition }: Ingredient): boolean =>
+  MEASURED_BY_POT.has(category) || (category === 'fat' && composition.fat > 0.98);
 
 const FILLING_WORDS: Readonly<Record<Filling, RegExp>> = {
   scooped: /\b(?:scoop(?:ed)?|dip and sweep)\b/,
@@ -138,6 +143,8 @@ function pieceOf(
     }[unit.id] ?? [unit.id, `cooked ${unit.id}`];
     const pieceGrams = drained ?? names.map((name) => pieces.get(name)).find((grams) => grams !== undefined);
     if (pieceGrams) return weight(pieceGrams, unit.spread);
+    const filled = unit.id === 'pot' && isMeasuredByPot(ingredient) ? density(ingredient, context) : undefined;
+    if (filled) return weight(POT_MILLILITRES * filled.usual, RANGE_OF_POT.spread, false);
     if (unit.id === 'pot')
       return weight(
         ingredient.packGrams.find((grams) => grams <= 500) ?? RANGE_OF_POT.grams,

@@ -1,3 +1,4 @@
+import { ownOf } from '../../ground/records/index.js';
 import { numberIn, readTable } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { EGGS_TABLE } from './eggs.table.js';
@@ -30,6 +31,22 @@ const UNSAID_SIZE: Readonly<Record<Region, { readonly region: string; readonly s
   JP: { region: 'JP', size: 'M' },
 };
 
+/** What a size is called where its word is not: "extra large" is a British very large one, and a Japanese LL. */
+const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
+  xl: ['extra_large', 'very_large', 'll'],
+  x_large: ['extra_large', 'very_large', 'll'],
+  extra_large: ['very_large', 'll', 'size_8'],
+  very_large: ['extra_large', 'll', 'size_8'],
+  jumbo: ['very_large', 'll', 'size_8'],
+  large: ['l', 'size_7'],
+  medium: ['m', 'size_6'],
+  small: ['s'],
+  ll: ['extra_large', 'very_large'],
+  l: ['large', 'size_7'],
+  m: ['medium', 'size_6'],
+  s: ['small'],
+};
+
 /**
  * The shelled egg that a region and a size word mean ("large", "extra large", undefined for an unsaid size).
  * @returns the size found, and whether the word was known there
@@ -42,10 +59,10 @@ export function eggOf(
   const usual = EGGS.find((egg) => egg.region === unsaid.region && egg.size === unsaid.size);
   if (usual === undefined) throw new Error(`eggs.csv has no ${unsaid.region} ${unsaid.size}`);
   if (sizeWord === undefined) return { egg: usual, certain: false };
-  const size = sizeWord
-    .toLowerCase()
-    .replace(/[\s-]+/g, '_')
-    .replace('very_large', unsaid.region === 'US' ? 'extra_large' : 'very_large');
-  const named = EGGS.find((egg) => egg.region === unsaid.region && egg.size.toLowerCase() === size);
+  const size = sizeWord.toLowerCase().replace(/[\s-]+/g, '_');
+  const here = EGGS.filter((egg) => egg.region === unsaid.region);
+  const named = [size, ...(ownOf(ALSO_CALLED, size) ?? [])]
+    .map((word) => here.find((egg) => egg.size.toLowerCase() === word))
+    .find((egg) => egg !== undefined);
   return named === undefined ? { egg: usual, certain: false } : { egg: named, certain: true };
 }

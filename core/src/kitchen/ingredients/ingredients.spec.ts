@@ -106,6 +106,11 @@ describe('eggOf', () => {
     expect(eggOf('UK', 'large').egg.shelledGrams).toBeGreaterThan(eggOf('UK', 'medium').egg.shelledGrams);
     expect(eggOf('UK', undefined).certain).toBeFalse();
   });
+  it('knows a size by what another country calls it', () => {
+    for (const [region, word, grams] of [['UK', 'extra large', 69], ['EU', 'XL', 69], ['US', 'very large', 56], ['JP', 'large', 58], ['NZ', 'large', 57], ['AU', 'x-large', 54]] as const)
+      expect(eggOf(region, word)).withContext(`${region} ${word}`).toEqual(jasmine.objectContaining({ egg: jasmine.objectContaining({ shelledGrams: grams }), certain: true }));
+    expect(eggOf('UK', 'constructor').certain).toBeFalse();
+  }); // prettier-ignore
   it('has white and yolk that add up to the egg', () => {
     for (const region of ['US', 'UK', 'AU', 'EU', 'JP'] as const) {
       const { shelledGrams, whiteGrams, yolkGrams } = eggOf(region, undefined).egg;
