@@ -55,12 +55,12 @@ const remarksIn = (words: readonly string[]): readonly string[] => {
 const REMARK_WORDS = new Set(GERMAN_REMARKS.flatMap(([forms]) => forms.split('|').flatMap((form) => form.split(' '))));
 const preparationOf = (word: string): string | undefined => PREPARED.get(word) ?? PREPARED.get(word.replace(ENDINGS, '')); // prettier-ignore
 
-/** What a line names, its preparation and size, its part of a fruit, and what is said besides. */
+/** What a line names, its preparation and size, its parts of a fruit, and what is said besides. */
 interface Named {
   readonly ingredient: Ingredient;
   readonly before: string;
   readonly behind: string;
-  readonly part: string | undefined;
+  readonly parts: readonly string[];
   /** Words of its head that were not understood. */
   readonly unread: number;
 }
@@ -82,13 +82,14 @@ function named(rest: string, amount: GermanAmount | undefined): Named | undefine
       ? others.flatMap((word) => SIZED.get(word) ?? [])[0]
       : undefined;
   const prepared = new Set([...words, ...behind].flatMap((word) => preparationOf(word) ?? []));
-  const partWords = brackets.map((inside) => wordsOf(inside).join(' ')).join(' ');
+  // "2 Zitronen (Saft und Schale)", "2 Zitronen, Saft und Schale"
+  const partWords = [...brackets, bare.slice(head.length)].map((said) => wordsOf(said).join(' ')).join(' ');
   return {
     ingredient,
     before: [...(size === undefined ? [] : [size]), ...prepared].join(' '),
     behind: remarksIn([...others, ...behind]).join(', '),
     unread: [...others, ...behind].filter((word) => preparationOf(word) === undefined && !REMARK_WORDS.has(word) && !SIZED.has(word)).length,
-    part: counted ? PARTS.find(([form]) => form.test(partWords))?.[1] : undefined,
+    parts: counted ? PARTS.filter(([form]) => form.test(partWords)).map(([, english]) => english) : [],
   };
 } // prettier-ignore
 
@@ -162,7 +163,7 @@ export function lineInEnglish(line: string): string | undefined {
   // "2 Äpfel (ca. 300 g)": what they weigh is said behind them
   const weighed = amount?.unit === undefined && inside?.unit && 'grams' in inside.unit ? ` (about ${rangeOf(inside, inside.unit.grams)} g)` : '';
   const note = weighed + (thing.behind === '' ? '' : `, ${thing.behind}`);
-  return thing.part === undefined
+  return thing.parts.length === 0
     ? `${bullet}${joined(much, thing.before, thing.ingredient.nameUs)}${note}`
-    : `${bullet}${thing.part} of ${joined(much, thing.ingredient.nameUs)}${note}`;
+    : `${bullet}${thing.parts.join(' and ')} of ${joined(much, thing.ingredient.nameUs)}${note}`;
 } // prettier-ignore

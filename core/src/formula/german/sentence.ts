@@ -66,7 +66,9 @@ function pieceAt(words: readonly Word[], plain: readonly string[], i: number, be
     const behind = words.slice(i + count, i + count + 6).map((word) => word.gap + word.written).join('');
     const sizeBefore = SIZE_BEFORE.exec(before);
     const size = sizeBefore ? undefined : SIZE.exec(behind);
-    const text = sizeBefore ? pan.english : panInEnglish(pan.english, size?.[1], pan.usual);
+    // "30 cm Kastenform": the size stands before it already; a loaf tin lacks how wide it is
+    const width = pan.english === 'loaf tin' ? WIDTH_OF_LOAF[sizeBefore?.[1] ?? ''] : undefined;
+    const text = width ? `x ${width} cm ${pan.english}` : sizeBefore ? pan.english : panInEnglish(pan.english, size?.[1], pan.usual);
     return { text, count: count + (size ? wordsIn(size[0]).length : 0), act: false };
   }
   if (count === 0) return { text: words[i]?.written ?? '', count: 1, act: false };

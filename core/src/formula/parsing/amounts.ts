@@ -1,4 +1,4 @@
-import { anyOf, NUMBER_WORDS, ONES } from '../../ground/text/index.js';
+import { anyOf, NUMBER_WORDS, ONES, TENS } from '../../ground/text/index.js';
 import { ownOf } from '../../ground/records/index.js';
 import { TABLE_UNITS, type Unit, type UnitBook } from '../../ground/units/index.js';
 
@@ -86,6 +86,9 @@ function numberFromWords(text: string): number | undefined {
     const whole = ownOf(AMOUNT_WORDS, mixed[1] ?? '');
     return whole === undefined || part === undefined ? undefined : whole + part;
   }
+  const [tens = '', ones = '', ...more] = words.split(' ');
+  const sum = more.length === 0 && (ownOf(ONES, ones) ?? 10) < 10 ? ownOf(TENS, tens) : undefined;
+  if (sum !== undefined) return sum + (ownOf(ONES, ones) ?? 0);
   return ownOf(AMOUNT_WORDS, words.replace(/^a (couple|few|dozen)$/, '$1'));
 }
 

@@ -50,3 +50,60 @@ describe('readBake', () => {
     expect(readBake(['Fold wet into dry.'])).toEqual({ fan: false });
   });
 });
+
+/** As bakes are noted and told: what is written, °C, fan, minutes. */
+const NOTED: readonly (readonly [string, number, boolean, number, number])[] = [
+  [
+    'Spoon into a lined 2lb loaf tin and bake at 160 fan for about an hour and a quarter until a skewer comes out clean.',
+    160,
+    true,
+    75,
+    75,
+  ],
+  ['220C/200 fan/gas 7 - 12 mins. makes 8', 220, false, 12, 12],
+  ['muffin tin, 350 for 20ish mins xx', 177, false, 20, 20],
+  ['Mix, 22cm round tin, 35 mins at 180.', 180, false, 35, 35],
+  ['Bake in a moderate oven 1 hour.', 180, false, 60, 60],
+  ['bake 45 mins @ 170', 170, false, 45, 45],
+  ['Bake at 180C (160C fan) for 1 hr 10 mins', 180, false, 70, 70],
+  ['oven 180, 25-30 min', 180, false, 25, 30],
+  ['180°C fan for 25 mins', 180, true, 25, 25],
+  ['cook on 170 for 40 mins', 170, false, 40, 40],
+  ['in at 200 for 15 mins then turn down to 160 for another 30', 200, false, 45, 45],
+  ['Gas mark 4, 1 hour 15', 180, false, 75, 75],
+  ['GM4 for an hour', 180, false, 60, 60],
+  ['Reg 4 for 45 mins', 180, false, 45, 45],
+  ['bake for 20 mins, 190 deg', 190, false, 20, 20],
+  ['375 oven 25 mins', 191, false, 25, 25],
+  ['Bake for 1¼ hours at 150C', 150, false, 75, 75],
+  ['approx 50-55 minutes on 165°C', 165, false, 50, 55],
+  ['bake for 3/4 hour at 350', 177, false, 45, 45],
+  ['hot oven, 12 minutes', 220, false, 12, 12],
+  ['slow oven for 2 hours', 150, false, 120, 120],
+  ['bake 12–15 min until golden at 425°F', 218, false, 12, 15],
+  ['Bake for at least 40 mins at 180', 180, false, 40, 40],
+  ['180C for 40 mins, checking after 30', 180, false, 40, 40],
+  ['Fan oven 160, 50 mins', 160, true, 50, 50],
+  ['bake 25min 180C', 180, false, 25, 25],
+  ['Pop in the oven (180) for half an hour', 180, false, 30, 30],
+  ['Bake at 325 degrees for one hour and ten minutes', 163, false, 70, 70],
+  ['Put in oven at 180 and bake until golden, about 20 minutes', 180, false, 20, 20],
+  ['20 minutes at 200C fan', 200, true, 20, 20],
+  ['Bake them for 15 to 18 minutes at 190 degrees C', 190, false, 15, 18],
+  ['Bake 350 50min', 177, false, 50, 50],
+  ['Cook for approx. 1 hr 20 min. in a 20cm/8in round tin at 170C/Fan 150C', 170, false, 80, 80],
+  ['It takes about 35 minutes in my oven at 180', 180, false, 35, 35],
+  ['Let it rest for 10 minutes, then bake for 25 minutes at 200', 200, false, 25, 25],
+  ['Preheat to 200. Mix for 2 minutes. 18 mins.', 200, false, 18, 18],
+];
+describe('a bake as it is noted and told', () => {
+  for (const [text, celsius, fan, lowMinutes, highMinutes] of NOTED)
+    it(`is ${lowMinutes} to ${highMinutes} minutes at ${celsius} °C${fan ? ', fan' : ''}: "${text}"`, () => {
+      const bake = readBake([text]);
+      expect([bake.stages?.[0]?.celsius ?? bake.celsius, bake.fan, bake.lowMinutes, bake.highMinutes]).toEqual([celsius, fan, lowMinutes, highMinutes]);
+    });
+  it('takes an oven by its name only where no figure says it', () => {
+    expect(readBake(['Bake in a hot oven, 200 °C, for 15 minutes']).celsius).toBe(200);
+    expect(readBake(['Heat the oven to 190 °C. Put it into the hot oven for 15 minutes']).celsius).toBe(190);
+  });
+}); // prettier-ignore

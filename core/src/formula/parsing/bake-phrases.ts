@@ -4,7 +4,7 @@ import { coversIn } from './cover-phrases.js';
 import { durationsIn, type WrittenDuration } from './durations.js';
 import { normalise } from './normalise.js';
 import { panIn } from './pan-phrases.js';
-import { temperaturesIn, type WrittenTemperature } from './temperatures.js';
+import { heatCalled, temperaturesIn, withoutGasMarks, type WrittenTemperature } from './temperatures.js';
 
 const SENTENCE = /(?<=[a-z)°'"\d][.!?;])\s+|\n+/i;
 const BAKING = /\b(?:bakes?|baking|baked|cook(?:ed)?|in the oven|oven|roast|gas(?: mark)? \d)\b/i;
@@ -26,6 +26,7 @@ const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
   /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
+const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;
 /** Set points this close together are one said twice: "180C/160C fan/gas 4". */
@@ -61,6 +62,8 @@ function heats(text: string): readonly Token[] {
       groups.at(-1)?.points.push(point);
     else groups.push({ points: [point], lowered: LOWER.test(text.slice(Math.max(0, point.from - 60), point.from)) });
   }
+  const called = groups.length === 0 ? heatCalled(text) : undefined;
+  if (called) groups.push({ points: [called], lowered: false });
   return groups.map(({ points, lowered }) => ({ kind: 'heat', at: points[0]?.from ?? 0, points, lowered }));
 }
 
@@ -71,7 +74,7 @@ function times(text: string, sentences: readonly { readonly from: number; readon
     from: match.index,
     to: match.index + match[0].length,
   }));
-  const writtenDurations = durationsIn(text);
+  const writtenDurations = durationsIn(withoutGasMarks(text));
   // both stand in the order of the text: one walk tells which figures a duration has already taken
   let next = 0;
   const all = [
@@ -93,7 +96,9 @@ function times(text: string, sentences: readonly { readonly from: number; readon
       const out = AFTER.test(before) && TAKEN_OUT.test(text.slice(time.to, time.to + 40));
       const more = MORE.test(tail) || ANOTHER.test(before.slice(-16));
       // "cover with foil, 40 minutes more" is the bake's
-      if (!after && !out && NOT_BAKING.test(more ? clause.replace(COVERING, ' ') : clause)) return [];
+      // "35 minutes at 180" is the bake's, whatever is mixed before it
+      const heated = AT_A_HEAT.test(text.slice(time.to, time.to + 16));
+      if (!after && !out && !heated && NOT_BAKING.test(more ? clause.replace(COVERING, ' ') : clause)) return [];
       if (!after && PREHEAT.test(clause) && !/\b(?:bakes?|baking|cook)\b/i.test(clause)) return [];
       return [
         {

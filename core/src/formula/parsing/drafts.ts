@@ -107,7 +107,7 @@ export function draftsOf(segment: string, context: ReadingContext): readonly Dra
   const fruitPart = counted ? /^(?:of )?(.+) (zest|juice|rind)(?:ed)?$/i.exec(head) : null;
   if (fruitPart?.[1])
     return [{ name: fruitPart[1], note: '', amount, words, part: partsNamed(fruitPart[2] ?? '')[0] ?? 'zest' }];
-  if (counted && PART_IN_NOTE.test(note))
+  if (counted && PART_IN_NOTE.test(note.replace(/^[([]\s?|\s?[)\]]$/g, '')))
     return partsNamed(note).map((fruitPart) => ({ name: head, note, amount, words, part: fruitPart }));
   const measure = counted ? ownMeasureIn(head, context) : undefined;
   if (measure) return [{ ...measure, note, amount, words }];

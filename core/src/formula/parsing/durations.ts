@@ -1,3 +1,4 @@
+import { anyOf, NUMBER_WORDS, TENS } from '../../ground/text/index.js';
 import { numberFrom } from './amounts.js';
 
 /** Minutes, as a range; equal ends for a single figure. */
@@ -6,7 +7,8 @@ export interface Minutes {
   readonly high: number;
 }
 
-const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|an?|one|two|three|four|five|six)`;
+const IN_WORDS = String.raw`(?:${anyOf(Object.keys(TENS))})[ -](?:one|two|three|four|five|six|seven|eight|nine)(?![a-z])|(?:${anyOf(Object.keys(NUMBER_WORDS))})(?![a-z])`;
+const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?(?:-?ish\b)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|${IN_WORDS}|an?)`;
 const HOURS = String.raw`(?:hours?|hrs?|h)(?![a-z])`;
 const MINUTES = String.raw`(?:minutes?|mins?|m|')(?![a-z])`;
 const TO = String.raw`\s*(?:-|–|to|or)\s*`;
@@ -15,13 +17,18 @@ const HOURS_RANGE = new RegExp(`^(${NUMBER})${TO}(${NUMBER})[\\s-]*${HOURS}`, 'i
 const MINUTES_RANGE = new RegExp(`^(${NUMBER})${TO}(${NUMBER})[\\s-]*${MINUTES}`, 'i');
 const SOME_HOURS = new RegExp(`^(${NUMBER})[\\s-]*${HOURS}`, 'i');
 const SOME_MINUTES = new RegExp(`^(${NUMBER})[\\s-]*${MINUTES}`, 'i');
-const PART_OF_HOUR = /^\s*(?:and\s+)?(a half|a quarter|three quarters)/i;
-const PARTS: Readonly<Record<string, number>> = { 'a half': 30, 'a quarter': 15, 'three quarters': 45 };
+const PART_OF_HOUR = /^\s*(?:and\s+)?(a half|a quarter|three quarters|1\/2|1\/4|3\/4)/i;
+const PARTS: Readonly<Record<string, number>> = { 'a half': 30, '1/2': 30, 'a quarter': 15, '1/4': 15, 'three quarters': 45, '3/4': 45 }; // prettier-ignore
+/** "1 hour 15", "an hour and ten minutes": minutes of the hour before them; where nothing says so, only at the end of what is said. */
+const OF_THE_HOUR = new RegExp(String.raw`^(\d{1,2}|${IN_WORDS})(?:\s*(?:minutes?|mins?|m)(?![a-z])|(?=\s*(?:to|-)\s*\d+\s*h)|(?=\s*(?:$|[.,;)\n]|at\b|until\b)))`, 'i'); // prettier-ignore
 const OVERNIGHT: Minutes = { low: 480, high: 720 };
 const SECONDS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(?:seconds?|secs?)(?![a-z])`, 'i');
 const DAYS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(days?|weeks?|months?)(?![a-z])`, 'i');
 const MINUTES_OF: Readonly<Record<string, number>> = { day: 1440, week: 10_080, month: 43_800 };
 const START = new RegExp(`(?<![\\w.,/])${NUMBER}`, 'gi');
+
+/** "20ish": about twenty. */
+const plain = (written = ''): string => written.replace(/-?ish$/i, '');
 
 /** One duration at the very start: "55 to 60 minutes", "1 h 10", "2 hours and a quarter". */
 function startsWith(text: string): { minutes: Minutes; rest: string } | undefined {
@@ -30,13 +37,13 @@ function startsWith(text: string): { minutes: Minutes; rest: string } | undefine
   const days = DAYS_RANGE.exec(text);
   if (days) return scaled(days, MINUTES_OF[days[3]?.toLowerCase().replace(/s$/, '') ?? ''] ?? 1440, text);
   const between = MINUTES_RANGE.exec(text);
-  if (between) return made(numberFrom(between[1] ?? ''), numberFrom(between[2] ?? ''), text.slice(between[0].length));
+  if (between) return made(numberFrom(plain(between[1])), numberFrom(plain(between[2])), text.slice(between[0].length));
   const betweenHours = HOURS_RANGE.exec(text);
   if (betweenHours) return made(inHours(betweenHours[1]), inHours(betweenHours[2]), text.slice(betweenHours[0].length));
   const hours = SOME_HOURS.exec(text);
   if (!hours) {
     const some = SOME_MINUTES.exec(text);
-    const value = some && numberFrom(some[1] ?? '');
+    const value = some && numberFrom(plain(some[1]));
     return some ? made(value ?? undefined, value ?? undefined, text.slice(some[0].length)) : undefined;
   }
   const whole = inHours(hours[1]);
@@ -47,14 +54,14 @@ function startsWith(text: string): { minutes: Minutes; rest: string } | undefine
     return made(sum, sum, rest.slice(part[0].length));
   }
   // "1 hour 10 to 1 hour 20": the second hour is a duration of its own, not minutes of the first
-  const joint = /^\s*(?:and\s+)?(?=\d)/i.exec(rest);
+  const joint = /^\s*(?:and\s+)?(?=[\da-z])/i.exec(rest);
   const minutes = joint ? rest.slice(joint[0].length) : '';
   const spread = MINUTES_RANGE.exec(minutes);
   if (spread && whole !== undefined)
     return made(whole + Number(spread[1]), whole + Number(spread[2]), minutes.slice(spread[0].length));
-  const more = /^(\d{1,2})(?:\s*(?:minutes?|mins?|m)(?![a-z])|(?=\s*(?:to|-)\s*\d+\s*h))/i.exec(minutes);
+  const more = OF_THE_HOUR.exec(minutes);
   if (more) rest = minutes.slice(more[0].length);
-  const sum = whole === undefined ? undefined : whole + Number(more?.[1] ?? 0);
+  const sum = whole === undefined ? undefined : whole + (numberFrom(more?.[1] ?? '0') ?? 0);
   return made(sum, sum, rest);
 }
 

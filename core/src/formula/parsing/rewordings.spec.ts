@@ -60,6 +60,12 @@ const OTHER_WAYS: readonly Line[] = [
   ['handful of oats to sprinkle', 'UK', ['rolled-oats', 30]],
   ['twenty cardamom pods', 'UK', ['ground-cardamom', 6]],
   ['2 eggs (L)', 'UK', ['egg', 120]],
+  ['175ml milk + squeeze lemon', 'UK', ['whole-milk', 180.3], ['lemon-juice', 5.2]],
+  ['2 lemons (juice and zest)', 'UK', ['lemon-juice', 90], ['lemon-zest', 12]],
+  ['1 orange (zest only)', 'UK', ['orange-zest', 12]],
+  ['2 Zitronen (Saft und Schale)', 'EU', ['lemon-juice', 90], ['lemon-zest', 12]],
+  ['2 Zitronen, Saft und Schale', 'EU', ['lemon-juice', 90], ['lemon-zest', 12]],
+  ['1 sachet baking powder', 'UK', ['uk-baking-powder', 15.5]],
   ['2 XL eggs', 'EU', ['egg', 138]],
 ];
 

@@ -39,6 +39,10 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   // "juice 1/2 lemon", "zest & juice 1 lime"
   [/^((?:juice|zest|rind)(?: ?(?:and|&|\+) ?(?:juice|zest|rind))?) (?=(?:\d|half|an? |one |two |three ))/i, '$1 of '],
+  [
+    /\b(?:an? )?(?:good |big |generous |small |little )?squeeze (?:of )?(?:fresh )?(lemon|lime|orange)(?: juice)?\b/i,
+    '1 tsp $1 juice',
+  ],
   [/,? soaked (?:overnight )?in (?:the |strong |hot |cold |black )?[a-z]{3,12}$/i, ', soaked'],
 ];
 const SIZE_OF = /^([a-z][a-z ]{2,30}?),? (?:about |roughly )?(?:the )?size of an? (egg|walnut|hazelnut)$/i;

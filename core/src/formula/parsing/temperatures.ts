@@ -22,11 +22,33 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=\b(?:at|oven|to|bake|baked|fan)\s)(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an))|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?)\s))(\d{3})(?=,?\s(?:about\s)?\d+(?:\s?-\s?\d+)?\s?(?:h|m))/gi;
-const GAS = /gas(?:\s*mark)?\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
+  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven|to|on|bake|baked|fan)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s?\(?(?:fan|convection)\b(?! ?\d)|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?)\s))(\d{3})(?=,?\s(?:about\s)?\d+(?:\s?-\s?\d+)?\s?(?:h|m))/gi;
+const GAS = /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark))\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
   /\b(core|cent(?:re|er)(?! (?:of the oven|shelf|rack))|inside|internal|middle(?! (?:of the oven|shelf|rack|third))|thermometer|probe|reads?|reaches|reached|registers)\b/i;
 const OF_SYRUP = /\b(syrup|milk|water|butter|chocolate|cream|sugar)\b[^.]*$/i;
+
+/** What an oven was called before it had figures, as cookery books translate it, °C: they differ by ten to either side. */
+const CALLED_HEAT: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:very|quite) (?:slow|cool|low) oven\b/i, 130],
+  [/\b(?:slow|cool|low) oven\b/i, 150],
+  [/\b(?:moderately slow|warm) oven\b/i, 160],
+  [/\b(?:moderately|fairly|medium|quite) hot oven\b/i, 200],
+  [/\b(?:very hot|fierce) oven\b/i, 230],
+  [/\b(?:hot|quick|brisk) oven\b/i, 220],
+  [/\b(?:moderate|medium) oven\b/i, 180],
+];
+/** "a moderate oven": the set point that is meant where no figure stands. */
+export function heatCalled(text: string): WrittenTemperature | undefined {
+  for (const [pattern, celsius] of CALLED_HEAT) {
+    const called = pattern.exec(text);
+    if (called) return { celsius, figure: celsius, scale: 'C', fan: false, of: 'oven', from: called.index, to: called.index + called[0].length };
+  }
+  return undefined;
+} // prettier-ignore
+
+/** Gas marks as blanks, so that "gas 7 - 12 mins" is twelve minutes. */
+export const withoutGasMarks = (text: string): string => text.replace(GAS, (mark) => ' '.repeat(mark.length));
 
 /** Every oven set point and core temperature of a text in one spelling, in the order written. */
 export function temperaturesIn(text: string): readonly WrittenTemperature[] {

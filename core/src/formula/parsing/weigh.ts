@@ -1,6 +1,7 @@
 import { eggOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { fillingHabit, millilitresIn, usualDensity, weighedCup } from '../../kitchen/equipment/index.js';
-import { FILLINGS, gramsOfMeasure, type Filling, type Unit } from '../../ground/units/index.js';
+import { ownOf } from '../../ground/records/index.js';
+import { FILLINGS, gramsOfMeasure, type Filling, type Region, type Unit } from '../../ground/units/index.js';
 import { middle, type Amount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 
@@ -50,6 +51,11 @@ const SACHETS: Readonly<Record<string, string>> = {
   'baking-powder': 'sachet_bp_g',
   'vanilla-sugar': 'sachet_vanilla_g',
 };
+/** What a sachet of it holds; where a region sells none, a continental one is meant: nobody empties a whole tub into a cake. */
+function sachetOf({ behavesAs }: Ingredient, region: Region): number | undefined {
+  const measure = ownOf(SACHETS, behavesAs);
+  return measure === undefined ? undefined : (gramsOfMeasure(region, measure) ?? gramsOfMeasure('EU', measure));
+}
 const RANGE_OF_POT = { grams: 150, spread: 0.3 };
 /** What nobody buys in a pot is measured with the pot that the yogurt came in. */
 const MEASURED_BY_POT: ReadonlySet<string> = new Set(['flour', 'whole-grain flour', 'gluten-free flour', 'starch', 'sugar', 'nut/seed', 'chocolate/cocoa']); // prettier-ignore
@@ -131,8 +137,7 @@ function pieceOf(
   if (seeds !== undefined && (unit === undefined || unit.id === 'pod'))
     return weight(seeds, unit?.spread ?? PIECE_SPREAD);
   if (unit !== undefined) {
-    const sachet =
-      unit.id === 'packet' ? gramsOfMeasure(context.region, SACHETS[ingredient.behavesAs] ?? '') : undefined;
+    const sachet = unit.id === 'packet' ? sachetOf(ingredient, context.region) : undefined;
     if (sachet !== undefined) return weight(sachet, unit.spread);
     const drained = unit.id === 'can' ? pieces.get('can drained') : undefined;
     const names: readonly string[] = {

@@ -1,3 +1,4 @@
+import { formulaRead } from '../parsing/formula-read.spec-help.js';
 import { readText } from './index.js';
 import { openingOf, titleOf } from './opening.js';
 
@@ -8,6 +9,7 @@ const SAID: readonly (readonly [before: string, title: string | undefined, serve
   ['This is my quay plum cake. Take ', 'Quay plum cake'],
   ['Seed muffins (makes 12) - ', 'Seed muffins', 'makes 12'],
   ['Right, so these are the harbour scones! ', 'Harbour scones'],
+  ['hey! so for the banana muffins: mash ', 'Banana muffins'],
   ['You take ', undefined],
   [
     'Well I always begin with the eggs because the hens lay so many in spring and nobody else here eats cake. ',
@@ -44,5 +46,16 @@ describe('the opening of a told text', () => {
   it('leaves a terse bake readable: a tin, a figure, minutes', () => {
     const reading = readText('brownies\n100g flour\n3 eggs\n250g sugar\n180g butter\nmelt, whisk, fold. 20cm sq tin 180 25min', 'UK');
     expect(reading.kind === 'read' && reading.formula.bake).toEqual({ fan: false, celsius: 180, lowMinutes: 25, highMinutes: 25, pan: '20cm sq tin' });
+  });
+}); // prettier-ignore
+
+describe('what a told text says besides its lines', () => {
+  const told = (text: string) => formulaRead(readText(text, 'UK'));
+  it('is a step where something is done to what is listed', () => {
+    const { steps } = told('Take a pound of flour, half a pound of butter rubbed into it, half a pound of sugar, a teaspoonful of bicarbonate, 2 eggs and enough sour milk to make a soft dough. Bake in a moderate oven 1 hour.');
+    expect(steps.map(({ text }) => text.includes('enough sour milk to make a soft dough'))).toEqual([true, false]);
+  });
+  it('is how many it makes', () => {
+    expect(told('Cheese scones\nSR flour 350g\npinch salt, 1 tsp mustard powder\n85g cold butter rubbed in\n175ml milk + squeeze lemon\n220C/200 fan/gas 7 - 12 mins. makes 8').yield).toBe('makes 8');
   });
 }); // prettier-ignore

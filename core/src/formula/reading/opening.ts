@@ -14,6 +14,7 @@ const BEFORE_IT =
 const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
 const MOST_WORDS = 7;
 const LONGEST_OPENING = 200;
+const MOST_SENTENCES = 4;
 
 export interface Opening {
   readonly title: string;
@@ -24,10 +25,13 @@ export interface Opening {
 
 /** @param before the text before the first thing that is taken */
 export function openingOf(before: string): Opening | undefined {
-  const [said = ''] = before
+  const all = before
     .slice(0, LONGEST_OPENING)
     .trim()
     .split(/(?<=[.!:])\s|\n|:/);
+  return all.slice(0, MOST_SENTENCES).flatMap((said) => calledIn(said) ?? [])[0];
+}
+function calledIn(said: string): Opening | undefined {
   const whole = said.replace(/[.!:]$/, '');
   const apart = whole.split(/,\s?|\s?[(–]|\s-\s/);
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];

@@ -38,7 +38,12 @@ const MOST_LOST = 0.1;
 const SURE = 0.6;
 const LOOK_AGAIN = 0.8;
 const TITLE_WORDS = 12;
+/** "You will need … and …": with more words besides, something is done. */
+const WORDS_OF_A_LIST = 8;
 
+/** A sentence that says no more than how many it makes. */
+const MAKES =
+  /^(?:makes|serves|enough for) (?:about )?(?:\d{1,3}(?:\s?-\s?\d{1,3})?|a dozen|two dozen)(?: [a-z]+)?[.!]?$/i;
 /** A sentence that only lists what the lines hold. */
 const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you need)\b/i;
 
@@ -89,6 +94,18 @@ const isTitle = (line: Line): boolean =>
 const isHeading = ({ text, takings }: Line): boolean =>
   takings.length === 0 && wordsIn(text) <= 6 && /:$|^(?:for |the |to )/i.test(text);
 
+/** How many words of a stretch are of nothing that it takes. */
+function wordsBesides({ from, text }: Stretch, taken: readonly Taking[]): number {
+  if (taken.length === 0) return 0;
+  let rest = '';
+  let at = 0;
+  for (const taking of taken) {
+    rest += ` ${text.slice(at, Math.max(at, taking.from - from))}`;
+    at = Math.max(at, taking.to - from);
+  }
+  return (`${rest} ${text.slice(at)}`.match(/[a-z]{2,}/gi) ?? []).length;
+}
+
 function narrated(
   text: string,
   lines: readonly Line[],
@@ -112,16 +129,19 @@ function narrated(
     const line = lines[at];
     if (!line || line.isListed || line === title) return [];
     const taken = line.takings.filter((taking) => taking.from >= stretch.from && taking.from < stretch.to);
-    // "for the glaze I take …" tells where these go: else they would go with "mix it all", or nowhere
-    const isStep = stretch.isStep || taken.some(({ part }) => part !== '');
+    // "for the glaze I take …" tells where these go, "butter rubbed into it" what is done: else it would stand nowhere
+    const isStep =
+      stretch.isStep || taken.some(({ part }) => part !== '') || wordsBesides(stretch, taken) > WORDS_OF_A_LIST;
     return [{ ...stretch, isStep, takes: taken.length > 0 }];
   });
   const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
   const talk = sentences.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
   const firstTaking = lines.find(({ takings }) => takings.length > 0)?.takings[0];
   const opening = title ? undefined : openingOf(words.text.slice(0, firstTaking?.from));
+  const serves = talk.find(({ text: said }) => MAKES.test(said))?.text.replace(/[.!]$/, '');
   return assembleFormula(
     {
+      ...(serves !== undefined && { yield: serves }),
       ...(title ? titleOf(title.text) : { title: '', ...opening }),
       components: [...parts]
         .filter(([, written]) => written.length > 0)
