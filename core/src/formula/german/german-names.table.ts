@@ -74,7 +74,7 @@ potato-starch	Kartoffelstärke	Kartoffelmehl|Kartoffel-Stärke
 arrowroot	Pfeilwurzstärke	Pfeilwurzelmehl|Pfeilwurzmehl|Pfeilwurzelstärke|Arrowroot
 custard-powder	Vanillepuddingpulver (zum Kochen)	Puddingpulver|Vanillepuddingpulver|Puddingpulver Vanille|Vanille-Puddingpulver|Puddingpulver Vanillegeschmack|Puddingpulver mit Vanillegeschmack|Vanillepudding-Pulver|Puddingpulver Sahne|Cremepulver zum Kochen
 pregelatinised-starch	Quellstärke	kaltquellende Stärke|Instantstärke
-granulated-sugar	Zucker	Kristallzucker|Haushaltszucker|weißer Zucker|Weißzucker|Zuckers|Raffinade|Feinkristallzucker|Raffinadezucker|Rübenzucker|Normalkristallzucker
+granulated-sugar	Zucker	Kristallzucker|Zimtzucker|Zimt-Zucker|Haushaltszucker|weißer Zucker|Weißzucker|Zuckers|Raffinade|Feinkristallzucker|Raffinadezucker|Rübenzucker|Normalkristallzucker
 superfine-sugar	feinster Zucker	feiner Zucker|extrafeiner Zucker|feinkörniger Zucker|Backzucker|feinster Backzucker
 golden-caster-sugar	feiner Rohrohrzucker	feinster Rohrzucker|goldgelber feiner Zucker|feiner Rohrzucker
 powdered-sugar	Puderzucker	Staubzucker|Staubzuckers|Puderzuckers|gesiebter Puderzucker|Puder-Zucker

@@ -1,3 +1,4 @@
+import { UNITS } from '../../ground/units/index.js';
 import type { Words } from './tokens.js';
 
 /**
@@ -75,6 +76,9 @@ function panTokens(words: Words, at: number): number {
   return 0;
 }
 
+/** "Cut in 6 tbsp butter" cuts no six pieces. */
+const unitWords: ReadonlySet<string> = new Set(UNITS.flatMap(({ words }) => words));
+
 /** Marks each token that belongs to such a figure. */
 export function notAmounts(words: Words): Uint8Array {
   const marked = new Uint8Array(words.length);
@@ -90,12 +94,13 @@ export function notAmounts(words: Words): Uint8Array {
       /^[.)]$/.test(words.at(at + 1)) &&
       Number.isInteger(words.value(at)) &&
       words.value(at) < 40;
+    const measured = unitWords.has(words.word(at + 1));
     const pieces =
       PIECES.test(words.word(at + 1)) ||
       MAKES.test(words.word(at - 1)) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
-      (SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||
-      (SHAPES.test(words.word(at - 3)) && /^(?:into|in)$/.test(words.word(at - 1)));
+      (!measured && SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||
+      (!measured && SHAPES.test(words.word(at - 3)) && /^(?:into|in)$/.test(words.word(at - 1)));
     const tokens = size || pan || (lineNumber || pieces || isHeat(words, at) || isTime(words, at) ? 1 : 0);
     if (tokens > 0) marked.fill(1, at, at + tokens);
     at += Math.max(1, tokens);

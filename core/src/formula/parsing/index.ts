@@ -30,6 +30,7 @@ export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking }
 export { withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
 export { durationIn, durationsIn } from './durations.js';
+export { listApart } from './lists-apart.js';
 export { readYield, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';

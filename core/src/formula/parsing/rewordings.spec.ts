@@ -60,6 +60,8 @@ const OTHER_WAYS: readonly Line[] = [
   ['handful of oats to sprinkle', 'UK', ['rolled-oats', 30]],
   ['twenty cardamom pods', 'UK', ['ground-cardamom', 6]],
   ['2 eggs (L)', 'UK', ['egg', 120]],
+  ['100g vegan choc chips', 'UK', ['vegan-chocolate-chips', 100]],
+  ['2 EL Zimtzucker', 'EU', ['granulated-sugar', 25.4]],
   ['175ml milk + squeeze lemon', 'UK', ['whole-milk', 180.3], ['lemon-juice', 5.2]],
   ['2 lemons (juice and zest)', 'UK', ['lemon-juice', 90], ['lemon-zest', 12]],
   ['1 orange (zest only)', 'UK', ['orange-zest', 12]],

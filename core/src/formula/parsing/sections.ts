@@ -3,7 +3,8 @@ import { readFact } from './facts.js';
 import { readBake } from './bake-phrases.js';
 import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
-import { BULLET, PART_HEADING, withoutLeadIn } from './segments.js';
+import { headedList } from './lists-apart.js';
+import { BULLET, withoutLeadIn } from './segments.js';
 import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 
 /* What each physical line of a text is: a line of ingredients, a step, a heading, a title … */
@@ -13,6 +14,8 @@ const METHOD_MARK =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|what to do) ?:?$|^(?:the )?how to.*$/i;
 const NOTES_MARK =
   /^(?:notes?|tips?|storage|to store|recipe notes|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
+/** "(20 Stück)": no size. */
+const YIELD_IN_BRACKETS = /\((?:ca\. |für |makes |serves )?\d{1,3}(?: ?- ?\d{1,3})? [a-zäöüß]{4,12}\)/i;
 const YIELD = /^(?:makes|serves|yields?|servings?|portions?|quantity)\b/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
@@ -156,7 +159,7 @@ function kindOf(
   if (!anyIngredient) {
     const bake = readBake([text]);
     // "Zitronenkuchen aus der Kastenform" at the head says what it is baked in, and no size: it is what the cake is called
-    const called = section === 'head' && !/\d/.test(written);
+    const called = section === 'head' && !/\d/.test(written.replace(YIELD_IN_BRACKETS, ''));
     if ((bake.pan !== undefined && !called) || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;
@@ -204,17 +207,6 @@ function bulleted(lines: readonly string[]): readonly string[] {
     : lines.map((line) => line.replace(dashed, '- '));
 }
 
-/** "Dry: 200 g flour, 2 tsp baking powder": a heading, and under it a line for each thing where commas part nothing else. */
-function headedParts(line: string, context: ReadingContext): readonly string[] {
-  const bare = line.replace(BULLET, '');
-  const heading = PART_HEADING.exec(bare);
-  if (!heading) return [line];
-  const rest = bare.slice(heading[0].length);
-  const things = rest.split(/[,;] +/);
-  const areThings = things.every((thing) => beginsWithAmount(normalise(thing), context));
-  return [`${heading[1] ?? ''}:`, ...(areThings ? things : [rest])];
-}
-
 /** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */
 export function physicalLines(text: string, context: ReadingContext): readonly string[] {
   const written = bulleted(text.split(/\r\n|\r|\n|\u2028/)).flatMap((line) => inPieces(line, LONGEST_PARAGRAPH));
@@ -224,7 +216,7 @@ export function physicalLines(text: string, context: ReadingContext): readonly s
     const parted = STEP_NUMBER.test(line) ? undefined : bakeAtTheEnd(line);
     const before = parted ? withoutLeadIn(normalise(parted[0]).replace(BULLET, '')) : '';
     const parts = parted && before !== '' && beginsWithAmount(before, context) ? parted : [line];
-    const all = parts.flatMap((part) => headedParts(part, context));
+    const all = parts.flatMap((part) => headedList(part, context));
     return titled?.[1] ? [titled[1], ...all] : all;
   });
 }

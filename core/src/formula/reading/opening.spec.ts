@@ -1,3 +1,4 @@
+import { weighFormula } from '../parsing/index.js';
 import { formulaRead } from '../parsing/formula-read.spec-help.js';
 import { readText } from './index.js';
 import { openingOf, titleOf } from './opening.js';
@@ -57,5 +58,25 @@ describe('what a told text says besides its lines', () => {
   });
   it('is how many it makes', () => {
     expect(told('Cheese scones\nSR flour 350g\npinch salt, 1 tsp mustard powder\n85g cold butter rubbed in\n175ml milk + squeeze lemon\n220C/200 fan/gas 7 - 12 mins. makes 8').yield).toBe('makes 8');
+  });
+  it('loses nothing that is measured behind a word of cutting', () => {
+    const { components } = told('Quay biscuits. Whisk 2 cups (240 g) flour, 1 tbsp baking powder, 1 tsp kosher salt. Cut in 6 tbsp (85 g) cold butter. Stir in 3/4 cup buttermilk. Cut into 8 rounds. Bake 450F 12-14 min.');
+    expect(components.flatMap(({ lines }) => lines).map(({ text }) => text)).toContain('6 tbsp (85 g) cold butter');
+    expect(components.flatMap(({ lines }) => lines).length).toBe(5);
+  });
+  it('finds every thing of a list in one line, under the name of its part', () => {
+    const formula = told(
+      'Plum crumble cake\n\nCake\n200 g flour, 1.5 tsp baking powder, 120 g sugar, 120 g butter, 2 eggs, lightly beaten, 80 ml milk\nFor the crumble: 80 g flour, 50 g butter, 50 g demerara\n\nCream the butter and sugar, add eggs, flour and milk. 23cm springform, crumble on top, 170C 55 mins',
+    );
+    const found = weighFormula(formula).components.map(({ name, lines }) => [name, ...lines.flatMap(({ entries }) => entries.map(({ ingredient }) => ingredient?.id))]); // prettier-ignore
+    expect(found).toEqual([
+      ['Cake', 'all-purpose-flour', 'uk-baking-powder', 'granulated-sugar', 'unsalted-butter', 'egg', 'whole-milk'],
+      ['Crumble', 'all-purpose-flour', 'unsalted-butter', 'demerara-sugar'],
+    ]);
+    expect([formula.title, formula.bake.pan]).toEqual(['Plum crumble cake', '23cm springform']);
+  });
+  it('is a German title with its number of pieces, and a pan without a size in it', () => {
+    const { title, yield: made } = told('Rührkuchen vom Blech (20 Stück)\n250 g Margarine\n200 g Zucker\n4 Eier\n500 g Mehl\n1 Päckchen Backpulver');
+    expect([title, made]).toEqual(['Rührkuchen vom Blech', '20 Stück']);
   });
 }); // prettier-ignore

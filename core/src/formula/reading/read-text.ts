@@ -3,6 +3,7 @@ import type { Region } from '../../ground/units/index.js';
 import { inFigures, stretchesOf, takingsIn, Words, type Stretch, type Taking } from '../narration/index.js';
 import {
   assembleFormula,
+  listApart,
   isMarked,
   isPageSource,
   LONGEST_TEXT,
@@ -174,7 +175,9 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
 export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
   if (text.length > LONGEST_TEXT || isPageSource(text) || isMarked(text)) return readList(text, bakersOwn, kitchen);
   const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
-  const words = inFigures(new Words(text.replace(/\r\n?|\u2028/g, '\n')));
+  const rows = text.replace(/\r\n?|\u2028/g, '\n').split('\n');
+  const apart = rows.flatMap((row) => listApart(row, context));
+  const words = inFigures(new Words(apart.join('\n')));
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings);
   const listed = lines.filter(({ isListed }) => isListed).length;
@@ -182,7 +185,10 @@ export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLA
   const list = share < LISTED_SHARE && takings.length > 2 ? undefined : readList(text, bakersOwn, kitchen);
   if (list?.kind === 'read') {
     const losesLittle = () => lostIn(list, takings, context) <= Math.max(1, MOST_LOST * takings.length);
-    if (share >= LISTED_SHARE || losesLittle()) return list;
+    if (apart.length === rows.length && share >= LISTED_SHARE) return list;
+    if (losesLittle()) return list;
+    // what stands in one line and is not all found there is found in lines of its own
+    if (share >= LISTED_SHARE) return readList(apart.join('\n'), bakersOwn, kitchen);
   }
   if (takings.length < 2) return list ?? readList(text, bakersOwn, kitchen);
   const told = narrated(words.text, lines, words, context.region, kitchen);

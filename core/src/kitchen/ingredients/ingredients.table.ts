@@ -74,7 +74,7 @@ potato-starch	potato starch	potato starch	farina (potato)|potato starch flour	st
 arrowroot	arrowroot starch	arrowroot	arrowroot flour|arrowroot powder|ararot	starch	11.4	0.1	0.3	84.4	0	3.4	0	2	0	6.2	0.54	0.60					1	110|454|500
 custard-powder	vanilla custard powder	custard powder	instant vanilla custard mix (cook type)|eggless custard powder	starch	10.0	0.3	0.5	87.5	0.2	0.7	0	320	0	6.0	0.60				tablespoon=9		1	100|250|300|500
 pregelatinised-starch	instant (pregelatinized) starch	pregelatinised starch	instant food starch|modified corn starch|pregel starch	starch	7.0	0.1	0.3	91.5	0.2	0.5	0	100	0	5.8	0.55						1	227|500
-granulated-sugar	granulated sugar	granulated sugar	sugar|white sugar|cheeni|table sugar|regular sugar|granulated	sugar	0.1	0	0	0	99.8	0	0	1	0	6.8	0.845				teaspoon=4.2|cube=4		1	500|1000|1814
+granulated-sugar	granulated sugar	granulated sugar	sugar|cinnamon sugar|white sugar|cheeni|table sugar|regular sugar|granulated	sugar	0.1	0	0	0	99.8	0	0	1	0	6.8	0.845				teaspoon=4.2|cube=4		1	500|1000|1814
 superfine-sugar	superfine sugar	caster sugar	castor sugar|baker's sugar|bar sugar|fruit sugar|white caster sugar|berry sugar|caster|castor	sugar	0.1	0	0	0	99.8	0	0	1	0	6.8	0.87						1	500|1000
 golden-caster-sugar	golden superfine sugar	golden caster sugar	unrefined caster sugar|golden castor sugar|golden granulated sugar|golden caster	sugar	0.3	0	0	0	99.4	0	0	8	0.002	6.4	0.87						1	500|1000
 powdered-sugar	confectioners' sugar	icing sugar	powdered sugar|confectioners sugar|10x sugar|powder sugar|icing sugar mixture|fondant icing powder	sugar	0.3	0	0	2.9	96.7	0	0	2	0	6.6	0.51	0.56	0.43		tablespoon=7.5		1	500|907|1000
@@ -440,7 +440,7 @@ bittersweet-chocolate	bittersweet chocolate (60% cocoa)	dark chocolate (55-60%)	
 semisweet-chocolate-chips	semisweet chocolate chips	plain (dark) chocolate chips	chocolate chips|semi-sweet chocolate chips|semisweet chocolate|dark chocolate chips|choc chips|chocolate morsels|plain chocolate	chocolate/cocoa	0.9	30.0	4.4	4.0	54.5	5.9	0	11	0.03	5.8	0.72				cup=170|tablespoon=10.6	soy|milk	0	100|340
 milk-chocolate	milk chocolate	milk chocolate	milk chocolate chips|milk choc	chocolate/cocoa	1.5	30.5	7.5	1.5	54.5	2.5	0	79	0	6.5	0.72				square=6|chopped cup=170	milk|soy	0	100|200|326
 white-chocolate	white chocolate	white chocolate	white chocolate chips|white chocolate chunks	chocolate/cocoa	1.3	32.1	5.9	0	59.0	0.2	0	90	0	6.6	0.72				square=6|chopped cup=170	milk|soy	0	100|200|312
-vegan-chocolate-chips	dairy-free dark chocolate chips	dairy-free chocolate chips	vegan chocolate chips|vegan chocolate	chocolate/cocoa	1.0	30.5	4.5	4.5	51.5	6.5	0	5	0.04	5.8	0.72				cup=170		1	100|255
+vegan-chocolate-chips	dairy-free dark chocolate chips	dairy-free chocolate chips	vegan chocolate chips|vegan choc chips|vegan chocolate	chocolate/cocoa	1.0	30.5	4.5	4.5	51.5	6.5	0	5	0.04	5.8	0.72				cup=170		1	100|255
 cocoa-nibs	cacao nibs	cocoa nibs	cacao nib|cocoa nib	chocolate/cocoa	4.0	45.0	13.5	8.0	1.0	23.0	0	10	0.12	5.5	0.50				tablespoon=7.5		1	150|227
 cocoa-butter	cocoa butter	cocoa butter	cacao butter	chocolate/cocoa	0	100	0	0	0	0	0	0	0		0.90						1	100|227
 carob-powder	carob powder	carob powder	carob flour|carob	chocolate/cocoa	3.6	0.7	4.6	6.0	45.0	36.5	0	35	0.05	5.0	0.43	0.49			tablespoon=6.5		1	200|227

@@ -1,0 +1,63 @@
+import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
+import { unitsOf } from '../../kitchen/equipment/index.js';
+import { readAmount } from './amounts.js';
+import { readBake } from './bake-phrases.js';
+import type { ReadingContext } from './context.js';
+import { normalise } from './normalise.js';
+import { BULLET, INLINE_HEADING, PART_HEADING } from './segments.js';
+
+/*
+ * Lists that stand in one line: "200 g flour, 2 eggs, beaten, 80 ml milk", with the part they are of before them or not. Each thing
+ * becomes a line of its own, as it would be written below the others.
+ */
+
+/** What is said of the thing before it: "2 eggs, lightly beaten". */
+const PREPARED =
+  /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
+/** Fewer are read well as the one line they are. */
+const FEWEST = 3;
+
+/** "450 flour, 100 butter" leaves its measure to what is said around it. */
+const MOST_PIECES = 20;
+function isMeasured(thing: string, { kitchen }: ReadingContext): boolean {
+  const [first] = readAmount(thing, unitsOf(kitchen))?.parts ?? [];
+  return (
+    first !== undefined && (first.unit !== undefined || first.each !== undefined || first.quantity.high < MOST_PIECES)
+  );
+}
+
+/** The things of a list with what is said of each, or undefined where a line is no such list. */
+function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {
+  const things: string[] = [];
+  for (const part of line.replace(/\.$/, '').split(/[,;] +/)) {
+    const last = things.at(-1);
+    if (isMeasured(normalise(part), context)) things.push(part);
+    else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
+    else return undefined;
+  }
+  return things;
+}
+
+/** The name of a part, and under it a line for each thing of its list; a line without a name stays as it is. */
+export function headedList(line: string, context: ReadingContext): readonly string[] {
+  if (line.length > LONGEST_PARAGRAPH) return [line];
+  const bare = line.replace(BULLET, '');
+  const part = PART_HEADING.exec(bare);
+  const heading = part ?? INLINE_HEADING.exec(bare);
+  if (!heading) return [line];
+  const rest = bare.slice(heading[0].length);
+  const things = thingsIn(rest, context);
+  if (things && things.length >= (part ? 1 : FEWEST)) return [`${heading[1] ?? ''}:`, ...things];
+  // "to feed: 4 tbsp cider" is one thing, and its line says where it goes
+  return part ? [`${heading[1] ?? ''}:`, rest] : [line];
+}
+
+/** A written line, or a line for each thing where it is a list of several, with or without a name of its part. */
+export function listApart(line: string, context: ReadingContext): readonly string[] {
+  const headed = headedList(line, context);
+  if (headed.length > 1 || line.length > LONGEST_PARAGRAPH) return headed;
+  const things = thingsIn(line.replace(BULLET, ''), context);
+  if (!things || things.length < FEWEST) return [line];
+  const { celsius, lowMinutes, pan } = readBake([line]);
+  return celsius === undefined && lowMinutes === undefined && pan === undefined ? things : [line];
+}
