@@ -130,7 +130,7 @@ export class AmountTable {
       own: component.scaledBy === 'surface' ? $localize`${decimal(component.factor, 2)} of its own, by surface` : '',
       unweighed: component.unweighed.map((line) => ({
         ...unweighedInWords(line),
-        alerts: line.why === 'not-understood',
+        alerts: line.why !== 'to-taste',
       })),
       lines: component.lines.map((line) => ({
         id: line.id,

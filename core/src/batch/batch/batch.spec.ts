@@ -56,6 +56,7 @@ describe('readTargets', () => {
     ['serves 10', [{ kind: 'pieces', count: 10 }]],
     ['sixty portions', [{ kind: 'pieces', count: 60 }]],
     ['umpteen portions', []],
+    ['a gross of biscuits', [{ kind: 'cut', count: 144 }]],
     ['two eggs', [{ kind: 'limit', said: 'two eggs' }]],
     ['pears = 412 g', [{ kind: 'limit', said: 'pears = 412 g' }]],
     ['3 pears, 412 g mashed', [{ kind: 'limit', said: 'pears=412 g' }]],
@@ -149,6 +150,13 @@ icing sugar, to dust`);
       ['icing sugar, to dust', 'to-taste', undefined],
     ]);
   });
+  it('says of a thing without an amount that can be weighed that it does not count, never that it is to taste', () => {
+    const whys = (line: string) =>
+      batch(read(`Quay buns\n250 g plain flour\n2 tsp baking powder\n2 eggs\n90 g butter\n${line}\nBake at 200 °C for 15 minutes`), 'as written')
+        .measured.components.flatMap(({ unweighed }) => unweighed.map(({ why }) => why));
+    for (const line of ['-3 cups treacle', 'treacle', '1e400 g milk']) expect(whys(line)).withContext(line).toEqual(['no-amount']);
+    for (const line of ['salt', 'flour for dusting', 'ground nutmeg, to taste']) expect(whys(line)).withContext(line).toEqual(['to-taste']);
+  }); // prettier-ignore
   it('keeps every baker’s percentage, whatever the size', () => {
     const around = context(LOAF);
     fc.assert(

@@ -21,7 +21,7 @@ import {
 } from '../../kitchen/ingredients/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { fillingHabit, millilitresIn, weighedDensity } from '../../kitchen/equipment/index.js';
-import type { ReadEntry, WeighedLine } from '../../formula/parsing/index.js';
+import type { ProblemCode, ReadEntry, WeighedLine } from '../../formula/parsing/index.js';
 import { sumOf } from '../../ground/numerics/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
 import type { BatchSettings } from '../plan/index.js';
@@ -47,12 +47,12 @@ export interface BatchLine {
   readonly eggOverGrams?: number;
 }
 
-/** What is not in the weight of the batch: what goes in as it is written, "a pinch of saffron", and what nobody understood yet. */
+/** What is not in the weight of the batch: what goes in as it is written, "a pinch of saffron", what says no amount that weighs anything, and what nobody understood yet. */
 export interface UnweighedLine {
   readonly lineId: string;
   readonly componentId: string;
   readonly text: string;
-  readonly why: 'to-taste' | 'not-understood';
+  readonly why: 'to-taste' | 'no-amount' | 'not-understood';
   /** Of what was not understood, where the line says so much: as much as this batch takes. */
   readonly grams?: number;
 }
@@ -138,12 +138,24 @@ function open(line: AuditLine, factor: number, kitchen: Kitchen, region: Region)
   });
 }
 
+/** What a known thing lacks where it weighs nothing. */
+const NO_AMOUNT: ReadonlySet<ProblemCode> = new Set([
+  'amount-missing',
+  'amount-impossible',
+  'cannot-weigh',
+  'measure-unknown',
+]);
 /** A line, or what of it is not in the weight of the batch. */
 function unweighedOf({ line, entries, grams }: WeighedLine, componentId: string, factor: number): UnweighedLine[] {
   if (line.text.trim() === '') return [];
   const unknown = entries.filter(({ ingredient }) => ingredient === undefined);
-  if (entries.length > 0 && unknown.length === 0)
-    return grams === undefined ? [{ lineId: line.id, componentId, text: line.text, why: 'to-taste' }] : [];
+  if (entries.length > 0 && unknown.length === 0) {
+    if (grams !== undefined) return [];
+    const wanting = entries.some(({ problems }) =>
+      problems.some(({ code, severity }) => NO_AMOUNT.has(code) && severity !== 'note'),
+    );
+    return [{ lineId: line.id, componentId, text: line.text, why: wanting ? 'no-amount' : 'to-taste' }];
+  }
   const said = sumOf(unknown.map(({ weight }) => weight?.grams ?? 0)) * factor;
   return [{ lineId: line.id, componentId, text: line.text, why: 'not-understood', ...(said > 0 && { grams: said }) }];
 }

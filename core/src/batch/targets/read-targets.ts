@@ -84,7 +84,10 @@ const PIECES = new RegExp(
   String.raw`^(?:for |serves |serving |enough for |makes )?${COUNT}\s*(?:pieces?|portions?|servings?|slices?|squares|bars|fingers|people|guests|eaters|helpings)?$`,
   'i',
 );
-const CUT = new RegExp(String.raw`^${COUNT}\s+(?:[a-z-]+ )*(?:scones?|biscuits?|farls?|wedges?|rounds to cut)$`, 'i');
+const CUT = new RegExp(
+  String.raw`^${COUNT}\s+(?:(?!of )[a-z-]+ )*(?:scones?|biscuits?|farls?|wedges?|rounds to cut)$`,
+  'i',
+);
 const CUPS = new RegExp(
   String.raw`^${COUNT}\s+(mini |jumbo |large |small )?(muffins?|cupcakes?|fairy cakes?|buns?|cups?|cases?)$`,
   'i',
@@ -211,6 +214,7 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
       phrase
         .trim()
         .replace(/\b(?:a|one|1) dozen and a half\b/i, '18')
+        .replace(/\b(?:a|one|1) gross(?: of)?\b/i, '144')
         .replace(/\bhalf a dozen\b/i, '6'),
     )
     .filter(Boolean);

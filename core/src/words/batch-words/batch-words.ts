@@ -16,6 +16,7 @@ import { gramsInWords, listed, sentence, type Sentence } from '../figures/index.
 /** What is not in the weight of the batch, and why. */
 export function unweighedInWords({ why, text, grams }: UnweighedLine): { readonly text: string; readonly how: string } {
   if (why === 'to-taste') return { text, how: $localize`as written, to taste` };
+  if (why === 'no-amount') return { text, how: $localize`no amount that can be weighed, does not count` };
   const here = grams === undefined ? '' : $localize`, ${gramsInWords(grams)} here`;
   return { text, how: $localize`not understood, does not count${here}` };
 }
@@ -23,7 +24,7 @@ export function unweighedInWords({ why, text, grams }: UnweighedLine): { readonl
 /** What nobody understood is in no weight of a batch: said before anything is weighed; undefined where all was understood. */
 export function notCountedInWords({ components }: Pick<MeasuredBatch, 'components'>): string | undefined {
   const lines = components.flatMap(({ unweighed }) => unweighed);
-  const texts = lines.filter(({ why }) => why === 'not-understood').map(({ text }) => text);
+  const texts = lines.filter(({ why }) => why !== 'to-taste').map(({ text }) => text);
   return texts.length === 0 ? undefined : $localize`Not in it: ${listed(texts)}.`;
 }
 
