@@ -14,6 +14,9 @@ import { BULLET, INLINE_HEADING, PART_HEADING } from './segments.js';
 /** What is said of the thing before it: "2 eggs, lightly beaten". */
 const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
+/** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
+const BETWEEN =
+  /[,;] +(?:and )?|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;
 
@@ -29,7 +32,7 @@ function isMeasured(thing: string, { kitchen }: ReadingContext): boolean {
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {
   const things: string[] = [];
-  for (const part of line.replace(/\.$/, '').split(/[,;] +/)) {
+  for (const part of line.replace(/\.$/, '').split(BETWEEN)) {
     const last = things.at(-1);
     if (isMeasured(normalise(part), context)) things.push(part);
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;

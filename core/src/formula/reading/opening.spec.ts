@@ -75,6 +75,12 @@ describe('what a told text says besides its lines', () => {
     ]);
     expect([formula.title, formula.bake.pan]).toEqual(['Plum crumble cake', '23cm springform']);
   });
+  it('gives each thing of a list in one line a line of its own', () => {
+    const lines = (list: string) => told(`plum traybake\n${list}\n180C/fan 160, 35 min, 20cm sq tin`).components.flatMap((component) => component.lines.map(({ text }) => text));
+    expect(lines('225g SR flour, 175g caster, 175g soft butter, 3 large eggs, 2 tbsp milk, 6 plums').length).toBe(6);
+    expect(lines('150g medium oatmeal, 100g plain flour, 1/2 tsp bread soda, 25g butter melted and 200ml buttermilk').length).toBe(5);
+    expect(lines('one and a half cups flour, 1 and 1/2 cups sugar, 2 eggs, two and a quarter tsp baking powder').length).toBe(4);
+  });
   it('is a German title with its number of pieces, and a pan without a size in it', () => {
     const { title, yield: made } = told('Rührkuchen vom Blech (20 Stück)\n250 g Margarine\n200 g Zucker\n4 Eier\n500 g Mehl\n1 Päckchen Backpulver');
     expect([title, made]).toEqual(['Rührkuchen vom Blech', '20 Stück']);

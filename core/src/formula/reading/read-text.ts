@@ -185,10 +185,10 @@ export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLA
   const list = share < LISTED_SHARE && takings.length > 2 ? undefined : readList(text, bakersOwn, kitchen);
   if (list?.kind === 'read') {
     const losesLittle = () => lostIn(list, takings, context) <= Math.max(1, MOST_LOST * takings.length);
-    if (apart.length === rows.length && share >= LISTED_SHARE) return list;
+    // what stands in one line, each thing with its amount, gets a line for each
+    if (share >= LISTED_SHARE)
+      return apart.length === rows.length ? list : readList(apart.join('\n'), bakersOwn, kitchen);
     if (losesLittle()) return list;
-    // what stands in one line and is not all found there is found in lines of its own
-    if (share >= LISTED_SHARE) return readList(apart.join('\n'), bakersOwn, kitchen);
   }
   if (takings.length < 2) return list ?? readList(text, bakersOwn, kitchen);
   const told = narrated(words.text, lines, words, context.region, kitchen);
