@@ -114,8 +114,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                       type="checkbox"
                       [checked]="row.wish.sliced ?? false"
                       (change)="setSliced(row.wish, !(row.wish.sliced ?? false))"
-                    />&ngsp;
-                    <ng-container i18n>cut</ng-container></label
+                    />&ngsp; <ng-container i18n>cut</ng-container></label
                   >
                   <label class="tick"
                     ><input
@@ -123,8 +122,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                       [checked]="row.wish.frozen ?? false"
                       [attr.aria-label]="texts.itIsFrozenAlready(row.title)"
                       (change)="setFrozen(row.wish, !(row.wish.frozen ?? false))"
-                    />&ngsp;
-                    <ng-container i18n>frozen</ng-container></label
+                    />&ngsp; <ng-container i18n>frozen</ng-container></label
                   >
                   @if (row.ahead) {
                     <label class="tick"
@@ -132,8 +130,7 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
                         type="checkbox"
                         [checked]="row.wish.eveningBefore ?? false"
                         (change)="setEvening(row.wish, !(row.wish.eveningBefore ?? false))"
-                      />&ngsp;
-                      <ng-container i18n>evening before</ng-container></label
+                      />&ngsp; <ng-container i18n>evening before</ng-container></label
                     >
                   }
                 </td>

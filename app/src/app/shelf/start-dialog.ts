@@ -82,8 +82,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
                   aria-label="Grams of flour"
                   [ngModel]="flour()"
                   (ngModelChange)="flour.set($event)"
-                />&ngsp;
-                <ng-container i18n>g of flour</ng-container></label
+                />&ngsp; <ng-container i18n>g of flour</ng-container></label
               >
             }
             @case ('count') {
@@ -95,8 +94,7 @@ const START_DIETS: readonly Diet[] = DIETS.filter((diet) => diet !== 'lower-fat'
                   aria-label="How many pieces"
                   [ngModel]="count()"
                   (ngModelChange)="count.set($event)"
-                />&ngsp;
-                <ng-container i18n>pieces</ng-container></label
+                />&ngsp; <ng-container i18n>pieces</ng-container></label
               >
             }
             @case ('pan') {
