@@ -85,7 +85,7 @@ test('by keyboard: a cake with soft cheese is for the fridge, put there, eaten f
   await expect(page.getByRole('region', { name: 'In the freezer' }).getByText('6 portions')).toBeVisible();
   await page.getByRole('button', { name: 'Thaw into the Day' }).click();
   await expect(page.getByText(/In the Day: out of the freezer by/)).toBeVisible();
-  await expect(page.getByText(/Take Thyme and sweet-potato scones out/).first()).toBeAttached();
+  await expect(page.getByText(/Take Thyme and sweet-potato scones out/).first()).toBeAttached({ timeout: 60_000 });
 });
 
 test.describe('on a phone', () => {
