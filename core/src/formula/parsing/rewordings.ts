@@ -1,4 +1,5 @@
 import { millilitresIn, unitsOf } from '../../kitchen/equipment/index.js';
+import { ownOf } from '../../ground/records/index.js';
 import { amountsIn, middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { trailingAmount } from './drafts.js';
@@ -19,7 +20,10 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/\bdessert spoon/gi, 'dessertspoon'],
   // "2 x 15ml spoons treacle": the spoon says what it holds
   [/(\d) ?x ?(5|10|15) ?ml (?:tea|table|dessert)?spoons?(?: of)?\b/i, '$1 x $2 ml'],
-  [/^half an? (\d{1,4} ?(?:g|ml|oz|kg)) (?:pack|packet|block|tub|pot|tin|can|carton|bag|box)(?: of)?\b/i, '0.5 x $1'],
+  [
+    /^(?:half|1\/2|½)(?: of)? an? (\d{1,4} ?(?:g|ml|oz|kg)) (?:pack|packet|block|tub|pot|tin|can|carton|bag|box)(?: of)?\b/i,
+    '0.5 x $1',
+  ],
   [/^(\d{1,2}(?:[ .]\d{1,2}(?:\/\d)?|\/\d)?) metric cups?\b/i, '$1 x 250 ml'],
   // "1 15-oz can", "one 400 g tin"
   [
@@ -45,12 +49,17 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   [/,? soaked (?:overnight )?in (?:the |strong |hot |cold |black )?[a-z]{3,12}$/i, ', soaked'],
 ];
+/** "A walnut-sized knob of butter". */
+const SIZED_LUMP =
+  /^(?:an? )?(egg|walnut|hazelnut)[- ]sized (?:knob|lump|piece|nut|ball) (?:of )?([a-z][a-z ]{2,30})$/i;
 const SIZE_OF = /^([a-z][a-z ]{2,30}?),? (?:about |roughly )?(?:the )?size of an? (egg|walnut|hazelnut)$/i;
 
 /** A part of a line as it is read. */
 export function reworded(line: string): string {
-  const lump = SIZE_OF.exec(line);
-  if (lump) return `${LUMPS[lump[2]?.toLowerCase() ?? ''] ?? 0} g ${lump[1] ?? ''}`;
+  const [, thing, size] = SIZE_OF.exec(line) ?? [];
+  const [, sized, of] = SIZED_LUMP.exec(line) ?? [];
+  const grams = ownOf(LUMPS, (size ?? sized ?? '').toLowerCase());
+  if (grams !== undefined) return `${grams} g ${thing ?? of ?? ''}`;
   return REWORDINGS.reduce((text, [pattern, instead]) => text.replace(pattern, instead), line);
 }
 
