@@ -94,6 +94,8 @@ const NOTED: readonly (readonly [string, number, boolean, number, number])[] = [
   ['Cook for approx. 1 hr 20 min. in a 20cm/8in round tin at 170C/Fan 150C', 170, false, 80, 80],
   ['It takes about 35 minutes in my oven at 180', 180, false, 35, 35],
   ['Let it rest for 10 minutes, then bake for 25 minutes at 200', 200, false, 25, 25],
+  ['180C fan 20 minutes', 180, true, 20, 20],
+  ['two 18cm tins, gas 4, 25 mins', 180, false, 25, 25],
   ['160 about an hour, keep it a few days before cutting.', 160, false, 60, 60],
   ['Preheat to 200. Mix for 2 minutes. 18 mins.', 200, false, 18, 18],
 ];

@@ -70,7 +70,7 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     if (!core && celsius < 130 && OF_SYRUP.test(sentence)) continue;
     // "195 °C (fan 175 °C)": the word belongs to the figure behind it
     const fan =
-      /^\s?\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?!\s?(?:oven)?[\s:/]{0,4}\d)/i.test(after) ||
+      /^\s?\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?!\s?(?:oven)?[\s:/]{0,4}\d{3})/i.test(after) ||
       /(?:fan|convection)(?:\s*oven)?[\s:(]*$/i.test(before);
     writtenTemperatures.push({
       celsius,

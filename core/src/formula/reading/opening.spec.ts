@@ -81,6 +81,15 @@ describe('what a told text says besides its lines', () => {
     expect(lines('150g medium oatmeal, 100g plain flour, 1/2 tsp bread soda, 25g butter melted and 200ml buttermilk').length).toBe(5);
     expect(lines('one and a half cups flour, 1 and 1/2 cups sugar, 2 eggs, two and a quarter tsp baking powder').length).toBe(4);
   });
+  it('is of German read by the reader of lists, whose lines it knows', () => {
+    const { components, bake, yield: made } = told('Schoko-Muffins (12 Stück)\nTrocken: 200 g Mehl, 40 g Kakao, 2 TL Backpulver, 150 g Zucker\nNass: 2 Eier, 200 ml Milch, 100 ml Öl\nAlles kurz verrühren, in die Förmchen füllen und bei 180 Grad Umluft 20 Minuten backen.');
+    expect(components.map(({ name, lines }) => [name, lines.length])).toEqual([['Trocken', 4], ['Nass', 3]]);
+    expect([made, bake.celsius, bake.fan, bake.lowMinutes]).toEqual(['12 Stück', 180, true, 20]);
+  });
+  it('is called before its parts are, and how many it makes stands at its end', () => {
+    const { title, yield: made } = told('Blueberry muffins - dry: 2 cups AP flour, 2/3 cup sugar, 2 tsp bp, 1/2 tsp salt. wet: 1 egg, 1 cup milk, 1/3 cup melted butter. fold, add 1 1/2 cups blueberries. 375 20 mins. 12 muffins');
+    expect([title, made]).toEqual(['Blueberry muffins', '12 muffins']);
+  });
   it('is a German title with its number of pieces, and a pan without a size in it', () => {
     const { title, yield: made } = told('Rührkuchen vom Blech (20 Stück)\n250 g Margarine\n200 g Zucker\n4 Eier\n500 g Mehl\n1 Päckchen Backpulver');
     expect([title, made]).toEqual(['Rührkuchen vom Blech', '20 Stück']);

@@ -35,9 +35,9 @@ function calledIn(said: string): Opening | undefined {
   const whole = said.replace(/[.!:]$/, '');
   const apart = whole.split(/,\s?|\s?[(–]|\s-\s/);
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];
-  const called = apart.filter((part) => part.trim() !== '' && !SERVES.test(part.trim())).at(-1) ?? '';
-  const name = called.replace(BEFORE_IT, '').trim();
-  if (!CALLED.test(name) || name.split(/\s+/).length > MOST_WORDS) return undefined;
+  const names = apart.filter((part) => !SERVES.test(part.trim())).map((part) => part.replace(BEFORE_IT, '').trim());
+  const name = names.findLast((each) => CALLED.test(each) && each.split(/\s+/).length <= MOST_WORDS);
+  if (name === undefined) return undefined;
   return {
     title: name.slice(0, 1).toUpperCase() + name.slice(1),
     said,

@@ -1,3 +1,4 @@
+import { isGerman } from '../german/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { inFigures, stretchesOf, takingsIn, Words, type Stretch, type Taking } from '../narration/index.js';
@@ -44,7 +45,7 @@ const WORDS_OF_A_LIST = 8;
 
 /** A sentence that says no more than how many it makes. */
 const MAKES =
-  /^(?:makes|serves|enough for) (?:about )?(?:\d{1,3}(?:\s?-\s?\d{1,3})?|a dozen|two dozen)(?: [a-z]+)?[.!]?$/i;
+  /^\d{1,3} (?:muffins|cupcakes|scones|biscuits|buns|squares|slices|portions)[.!]?$|^(?:makes|serves|enough for) (?:about )?(?:\d{1,3}(?:\s?-\s?\d{1,3})?|a dozen|two dozen)(?: [a-z]+)?[.!]?$/i;
 /** A sentence that only lists what the lines hold. */
 const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you need)\b/i;
 
@@ -178,6 +179,8 @@ export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLA
   const rows = text.replace(/\r\n?|\u2028/g, '\n').split('\n');
   const apart = rows.flatMap((row) => listApart(row, context));
   const words = inFigures(new Words(apart.join('\n')));
+  // what is told is told in English; of German the reader of lists reads all lines, in one row or below each other
+  if (isGerman(text)) return readList(apart.join('\n'), bakersOwn, kitchen);
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings);
   const listed = lines.filter(({ isListed }) => isListed).length;

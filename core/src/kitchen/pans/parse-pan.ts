@@ -186,7 +186,7 @@ function sizesOf({ text, depthSaid, deepTin }: PanWords): PanSizes | undefined {
 /** The shape that sizes alone say; undefined where one length without a word is no pan. */
 function shapeOfSizes(text: string, [a = 0, b]: readonly number[]): PanShape | undefined {
   if (b === undefined)
-    return /\b(?:pan|tin|dish|mould|mold|tray)\b|^[\d. ]+(?:cm|in)$/.test(text) ? 'round' : undefined;
+    return /\b(?:(?:pan|tin|mould|mold|tray)s?|dish(?:es)?)\b|^[\d. ]+(?:cm|in)$/.test(text) ? 'round' : undefined;
   if (Math.abs(a - b) < 0.6) return 'square';
   const [narrow, long] = [Math.min(a, b), Math.max(a, b)];
   return narrow <= 14 && long <= 36 && long / narrow >= 1.5 ? 'loaf' : 'rectangle';
