@@ -175,6 +175,7 @@ describe('parsePan', () => {
     ['8½ x 4½ inch loaf pan', 'loaf', 21.6, 11.4, undefined, 1, 1],
     ['24 mini muffin tin', 'muffin', 4.8, 4.8, undefined, 24, 1],
     ['6-hole jumbo muffin tin', 'muffin', 9, 9, undefined, 6, 1],
+    ['two 18cm tins', 'round', 18, 18, undefined, 1, 2],
     ['200 mm round tin', 'round', 20, 20, undefined, 1, 1],
     ['10" cast-iron skillet', 'round', 25.4, 25.4, undefined, 1, 1],
     ['9-inch (23 cm) round cake pan', 'round', 22.9, 22.9, undefined, 1, 1],
