@@ -56,6 +56,14 @@ describe('what a told text says besides its lines', () => {
     const { steps } = told('Take a pound of flour, half a pound of butter rubbed into it, half a pound of sugar, a teaspoonful of bicarbonate, 2 eggs and enough sour milk to make a soft dough. Bake in a moderate oven 1 hour.');
     expect(steps.map(({ text }) => text.includes('enough sour milk to make a soft dough'))).toEqual([true, false]);
   });
+  it('is what a jug still takes', () => {
+    const lines = (end: string) =>
+      told(`These scones never fail me. You'll want 450g of self-raising, a good pinch of salt, 100g cold butter and 50g of caster. Rub that together. Beat one egg in a jug and ${end}. 220 for 12 to 15 minutes.`)
+        .components.flatMap((component) => component.lines.map(({ text }) => text));
+    expect(lines('top it up to 250 ml with milk, and stir that in with a knife').at(-1)).toBe('199 ml milk');
+    expect(lines('make it up to half a pint with buttermilk').at(-1)).toBe('233 ml buttermilk');
+    expect(lines('make it up to 20 ml with milk').length).toBe(5);
+  });
   it('is how many it makes', () => {
     expect(told('Cheese scones\nSR flour 350g\npinch salt, 1 tsp mustard powder\n85g cold butter rubbed in\n175ml milk + squeeze lemon\n220C/200 fan/gas 7 - 12 mins. makes 8').yield).toBe('makes 8');
   });

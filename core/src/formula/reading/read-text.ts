@@ -17,6 +17,7 @@ import {
   type ReadingContext,
 } from '../parsing/index.js';
 import { openingOf, titleOf } from './opening.js';
+import { toppedUp } from './topped-up.js';
 
 /**
  * Reads a formula out of any text: a list of lines, running prose, a bake told as it was done, or both in one. The reader of lists is
@@ -124,6 +125,12 @@ function narrated(
       written.push(line.isListed ? line.text : taking.line);
       parts.set(taking.part, written);
     }
+  for (const { part, line } of toppedUp(
+    words.text,
+    lines.flatMap(({ takings }) => takings),
+    { region, kitchen },
+  ))
+    parts.set(part, [...(parts.get(part) ?? []), line]);
   // both stand in the order of the text: one walk tells the line of each stretch
   let at = 0;
   const sentences = stretchesOf(words).flatMap((stretch): readonly (Stretch & { readonly takes: boolean })[] => {
