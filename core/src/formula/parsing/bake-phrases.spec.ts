@@ -95,6 +95,7 @@ const NOTED: readonly (readonly [string, number, boolean, number, number])[] = [
   ['It takes about 35 minutes in my oven at 180', 180, false, 35, 35],
   ['Let it rest for 10 minutes, then bake for 25 minutes at 200', 200, false, 25, 25],
   ['180C fan 20 minutes', 180, true, 20, 20],
+  ['dollops on a lined tray, 200 fan 18ish mins. makes 10', 200, true, 18, 18],
   ['two 18cm tins, gas 4, 25 mins', 180, false, 25, 25],
   ['160 about an hour, keep it a few days before cutting.', 160, false, 60, 60],
   ['Preheat to 200. Mix for 2 minutes. 18 mins.', 200, false, 18, 18],

@@ -22,7 +22,7 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven|to|on|bake|baked|fan)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s?\(?(?:fan|convection)\b(?! ?\d)|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?)\s))(\d{3})(?=,?\s(?:about\s)?(?:\d+(?:\s?-\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
+  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven|to|on|bake|baked|fan)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|\d+\s*min))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s?\(?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?)\s))(\d{3})(?=,?\s(?:about\s)?(?:\d+(?:\s?-\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
 const GAS = /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark))\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
   /\b(core|cent(?:re|er)(?! (?:of the oven|shelf|rack))|inside|internal|middle(?! (?:of the oven|shelf|rack|third))|thermometer|probe|reads?|reaches|reached|registers)\b/i;
