@@ -1,18 +1,11 @@
-import { auditFormula } from '../../bench/audit/index.js';
-import { readText } from '../../formula/reading/index.js';
-import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { atHand } from './at-hand.spec-help.js';
 import { readTargets } from './index.js';
-import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const targetsOf = (method: string) => {
-  const formula = formulaRead(
-    readText(
-      `Medlar buns\n300 g plain flour\n80 g butter\n180 g buttermilk\n2 tsp baking powder\n1 egg\n\n${method}`,
-      'UK',
-    ),
+const targetsOf = (method: string) =>
+  readTargets(
+    '24 buns',
+    atHand(`Medlar buns\n300 g plain flour\n80 g butter\n180 g buttermilk\n2 tsp baking powder\n1 egg\n\n${method}`),
   );
-  return { ...readTargets('24 buns', { formula, audit: auditFormula(formula), kitchen: PLAIN_KITCHEN }) };
-};
 
 describe('24 buns', () => {
   it('are cut where the dough is cut', () => {

@@ -1,18 +1,11 @@
-import { auditFormula } from '../../bench/audit/index.js';
+import { atHand } from './at-hand.spec-help.js';
 import { openLines, readHave } from '../../bench/open-lines/index.js';
-import { readText } from '../../formula/reading/index.js';
-import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { readTargets } from './index.js';
-import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const formula = formulaRead(
-  readText(
-    'Banana loaf\n250 g plain flour\n3 bananas, mashed (360 g)\n2 eggs\n120 g sugar\n90 g butter\n100 ml milk\n1 tsp baking soda\nmakes 12\nBake at 175 °C in a 9x5 in loaf pan for 60 minutes.',
-    'UK',
-  ),
+const BANANA_LOAF = atHand(
+  'Banana loaf\n250 g plain flour\n3 bananas, mashed (360 g)\n2 eggs\n120 g sugar\n90 g butter\n100 ml milk\n1 tsp baking soda\nmakes 12\nBake at 175 °C in a 9x5 in loaf pan for 60 minutes.',
 );
-const audit = auditFormula(formula);
-const batch = (text: string) => readTargets(text, { formula, audit, kitchen: PLAIN_KITCHEN });
+const batch = (text: string) => readTargets(text, BANANA_LOAF);
 const unsaid = ({ targets, faults }: ReturnType<typeof batch>) => ({
   faults,
   targets: targets.map((target) => ('said' in target ? { ...target, said: '' } : target)),
@@ -40,7 +33,7 @@ describe('what a batch is to give, in German', () => {
 
 describe('what there is, in German', () => {
   const had = (text: string) =>
-    readHave(text, openLines(formula, audit, PLAIN_KITCHEN, new Set()), { region: 'UK', kitchen: PLAIN_KITCHEN }).limits.map(({ mostGrams }) => Math.round(mostGrams)); // prettier-ignore
+    readHave(text, openLines(BANANA_LOAF.formula, BANANA_LOAF.audit, BANANA_LOAF.kitchen, new Set()), { region: 'UK', kitchen: BANANA_LOAF.kitchen }).limits.map(({ mostGrams }) => Math.round(mostGrams)); // prettier-ignore
   it('is what it is in English', () => {
     expect(had('180 g flour, 1 egg, no milk').length).toBe(3);
     expect(had('180 g Mehl, 1 Ei, keine Milch')).toEqual(had('180 g flour, 1 egg, no milk'));

@@ -1,17 +1,10 @@
-import { auditFormula } from '../../bench/audit/index.js';
-import { readText } from '../../formula/reading/index.js';
-import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
+import { atHand } from './at-hand.spec-help.js';
 import { readTargets } from './index.js';
-import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
-const formula = formulaRead(
-  readText(
-    'Quay loaf\n250 g plain flour\n2 eggs\n120 g sugar\n90 g butter\n100 ml milk\n2 tsp baking powder\nBake at 175 °C in a 9x5 in loaf pan for 60 minutes.',
-    'UK',
-  ),
+const QUAY_LOAF = atHand(
+  'Quay loaf\n250 g plain flour\n2 eggs\n120 g sugar\n90 g butter\n100 ml milk\n2 tsp baking powder\nBake at 175 °C in a 9x5 in loaf pan for 60 minutes.',
 );
-const audit = auditFormula(formula);
-const read = (text: string) => readTargets(text, { formula, audit, kitchen: PLAIN_KITCHEN });
+const read = (text: string) => readTargets(text, QUAY_LOAF);
 
 describe('how many times a formula is made', () => {
   for (const [times, ...said] of [

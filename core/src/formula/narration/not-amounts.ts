@@ -1,4 +1,4 @@
-import { UNITS } from '../../ground/units/index.js';
+import { UNIT_WORDS } from '../../ground/units/index.js';
 import type { Words } from './tokens.js';
 
 /**
@@ -76,9 +76,6 @@ function panTokens(words: Words, at: number): number {
   return 0;
 }
 
-/** "Cut in 6 tbsp butter" cuts no six pieces. */
-const unitWords: ReadonlySet<string> = new Set(UNITS.flatMap(({ words }) => words));
-
 /** Marks each token that belongs to such a figure. */
 export function notAmounts(words: Words): Uint8Array {
   const marked = new Uint8Array(words.length);
@@ -94,7 +91,8 @@ export function notAmounts(words: Words): Uint8Array {
       /^[.)]$/.test(words.at(at + 1)) &&
       Number.isInteger(words.value(at)) &&
       words.value(at) < 40;
-    const measured = unitWords.has(words.word(at + 1));
+    // "cut in 6 tbsp butter" cuts no six pieces
+    const measured = UNIT_WORDS.has(words.word(at + 1));
     const pieces =
       PIECES.test(words.word(at + 1)) ||
       MAKES.test(words.word(at - 1)) ||

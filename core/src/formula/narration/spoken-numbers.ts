@@ -1,6 +1,6 @@
 import { ownOf } from '../../ground/records/index.js';
 import { ONES, TENS } from '../../ground/text/index.js';
-import { UNITS } from '../../ground/units/index.js';
+import { UNIT_WORDS } from '../../ground/units/index.js';
 import { Words } from './tokens.js';
 
 /**
@@ -28,8 +28,6 @@ const BEGINS: ReadonlySet<string> = new Set([
   'hundred',
   'dozen',
 ]);
-
-const unitWords: ReadonlySet<string> = new Set(UNITS.flatMap(({ words }) => words));
 
 interface Spoken {
   /** As figures: "350", "1 1/2", "3/4". */
@@ -96,7 +94,7 @@ function partOf(words: Words, at: number): Spoken | undefined {
   if (alone !== undefined) {
     const to = pastArticle(words, at + 1);
     // "cut in half", "half the sugar" measure nothing
-    const measures = to > at + 1 || unitWords.has(words.word(to)) || /^(?:hour|inch|dozen)$/.test(words.word(to));
+    const measures = to > at + 1 || UNIT_WORDS.has(words.word(to)) || /^(?:hour|inch|dozen)$/.test(words.word(to));
     return measures ? { figures: `1/${alone}`, value: 1 / alone, to } : undefined;
   }
   const above = first === 'a' ? 1 : ownOf(ONES, first);
@@ -140,11 +138,11 @@ function spokenAt(words: Words, at: number): Spoken | undefined {
 
 /** "a cup and a half" is "1 1/2 cup": the part stands behind the measure, and no other measure behind it. */
 function measureAndPart(words: Words, at: number, whole: number, measure: number): Spoken | undefined {
-  if (!unitWords.has(words.word(measure))) return undefined;
+  if (!UNIT_WORDS.has(words.word(measure))) return undefined;
   const part = partBehind(words, measure + 1);
   if (!part) return undefined;
   const next = pastArticle(words, part.to);
-  if (unitWords.has(words.word(next)) && words.word(part.to) !== '') return undefined;
+  if (UNIT_WORDS.has(words.word(next)) && words.word(part.to) !== '') return undefined;
   return {
     figures: `${whole} ${part.figures} ${words.slice(measure, measure + 1)}`,
     value: whole + part.value,

@@ -19,9 +19,9 @@ export interface ToppedUp {
 export function toppedUp(text: string, takings: readonly Taking[], context: ReadingContext): readonly ToppedUp[] {
   return [...text.matchAll(TOPPED_UP)].flatMap(({ index, 1: total = '', 2: liquid = '' }): readonly ToppedUp[] => {
     const inJug = takings.findLast(({ from, to }) => to <= index && from > index - NEAR_LETTERS);
-    const grams = inJug && readLine(inJug.line, context)[0]?.weight?.grams;
-    const [whole] = readLine(`${total} water`, context);
-    const rest = (whole?.weight?.grams ?? 0) - (grams ?? 0);
-    return inJug && grams !== undefined && rest > 0 ? [{ part: inJug.part, line: `${Math.round(rest)} ml ${liquid.toLowerCase()}` }] : [];
+    // a line that says so is read already: the jug's is put into its words
+    const said = inJug ? readLine(`${inJug.line} made up to ${total} with ${liquid}`, context) : [];
+    const rest = said.length > 1 ? said.at(-1)?.quantity?.low : undefined;
+    return inJug && rest !== undefined ? [{ part: inJug.part, line: `${rest} ml ${liquid.toLowerCase()}` }] : [];
   });
 } // prettier-ignore

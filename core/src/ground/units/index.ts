@@ -2,6 +2,7 @@ export {
   FILLINGS,
   REGIONS,
   TABLE_UNITS,
+  UNIT_WORDS,
   UNITS,
   gramsOfMeasure,
   millilitresOf,

@@ -231,6 +231,8 @@ export interface UnitBook {
 }
 
 const unitByWord = new Map(UNITS.flatMap((unit) => unit.words.map((word) => [word, unit] as const)));
+/** Every word that is a unit of the table. */
+export const UNIT_WORDS: ReadonlySet<string> = new Set(unitByWord.keys());
 
 /** The unit that a word names. `T` is a tablespoon and `t` a teaspoon; all else is read without regard to case. */
 export function unitNamed(word: string): Unit | undefined {
