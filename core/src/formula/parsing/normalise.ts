@@ -25,6 +25,8 @@ const SPACE = /[\s\u00a0\u2000-\u200a\u202f\u205f\u3000]/;
 const DIGIT = /\d/;
 const AMPERSAND = 38;
 const BACKTICK = 96;
+/** Printable ASCII, one space between words, no "&" and no "`": most lines by far, in one spelling as they stand. */
+const PLAIN = /^[!-%'-_a-~]+(?: [!-%'-_a-~]+)*$/;
 
 /** A text in one spelling, and where each of its letters stood in the original. */
 export interface Normalised {
@@ -74,7 +76,7 @@ export function normaliseKeepingPlaces(written: string): Normalised {
 
 /** The text alone, without emphasis marks, and with dots that lead the eye as a colon: "Flour ...... 225 g". The words stay as they are. */
 export function oneSpelling(written: string): string {
-  const { text } = normaliseKeepingPlaces(written);
+  const text = PLAIN.test(written) ? written : normaliseKeepingPlaces(written).text;
   return text
     .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
     .replace(/(大さじ|小さじ|カップ)\s*(\d[\d/. ]*)/g, '$2 $1 ')

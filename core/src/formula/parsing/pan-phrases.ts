@@ -1,8 +1,13 @@
 import { parsePan } from '../../kitchen/pans/index.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
-const PAN_PHRASE =
-  /(?:\b(?:an?|the|two|three|four|in|into|to|x|[1-9] ?x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b)/gi;
+const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b/i;
+const PAN_PHRASE = new RegExp(
+  String.raw`(?:\b(?:an?|the|two|three|four|in|into|to|x|[1-9] ?x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
+  'gi',
+);
+/** The phrases that end with a vessel. Looking for a beginning at each word is dear: a text without one is not looked through. */
+const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(text) ? text.matchAll(PAN_PHRASE) : []);
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 const BARE_DIMENSIONS =
   /\bin (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
@@ -114,7 +119,7 @@ function freeShapeIn(text: string): string | undefined {
 export function panIn(text: string): { readonly pan: string; readonly sized: boolean } | undefined {
   let assumed: string | undefined;
   let unsized: string | undefined;
-  for (const match of text.matchAll(PAN_PHRASE)) {
+  for (const match of panPhrasesIn(text)) {
     const words = wordsOf(match);
     const ending = panEnding(words);
     if (!ending) continue;
@@ -156,7 +161,7 @@ export function panMentionsIn(step: string): readonly PanMention[] {
     return { from: origin[at - article] ?? 0, to: (origin[end - 1] ?? 0) + 1, pan, sized };
   };
   const panMentions: PanMention[] = [];
-  for (const match of text.matchAll(PAN_PHRASE)) {
+  for (const match of panPhrasesIn(text)) {
     const words = wordsOf(match);
     const ending = panEnding(words);
     if (!ending) continue;
