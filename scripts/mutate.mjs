@@ -39,7 +39,7 @@ for (const [topic, [source, specs, afresh = false]] of Object.entries(TOPICS)) {
       ignoreStatic: true,
       ...(afresh && { maxTestRunnerReuse: 1 }),
       concurrency: 2,
-      timeoutMS: 20000,
+      timeoutMS: 5000,
       reporters: ['json', 'clear-text'],
       clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportMutants: false },
       jsonReporter: { fileName: `reports/mutation/${topic}.json` },

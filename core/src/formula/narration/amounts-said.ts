@@ -63,6 +63,8 @@ class AmountReader {
     const { words } = this;
     const same = words.word(at) === 'the' ? at + 1 : at;
     if (words.word(same) !== 'same') return undefined;
+    // the same weight as of what is counted is none of its number
+    if (words.word(same + 1) === 'weight' && this.amounts.at(-1)?.unit === undefined) return undefined;
     const of = /^(?:amount|again|weight)$/.test(words.word(same + 1)) ? same + 2 : same + 1;
     return words.word(of) === 'of' ? of + 1 - at : undefined;
   }

@@ -22,6 +22,8 @@ const isHeat = (words: Words, at: number): boolean => {
   if (words.word(at - 1) === 'gas' || (words.word(at - 1) === 'mark' && words.word(at - 2) === 'gas')) return true;
   if (!(value >= 90 && value <= 550 && Number.isInteger(value))) return false;
   if (/^(?:c|f|celsius|centigrade|fahrenheit|fan)$/.test(next)) return true;
+  // "220/200 fan"
+  if (next === '/' && words.isNumber(at + 2) && /^(?:fan|c)$/.test(words.word(at + 3))) return true;
   const timed = next === 'for' && words.isNumber(at + 2);
   return value >= 120 && value % 5 === 0 && (timed || HEAT_BEFORE.test(words.word(at - 1)));
 };

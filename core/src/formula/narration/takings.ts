@@ -269,6 +269,8 @@ class Reader {
     while (
       describesOnly(words.word(next)) &&
       words.word(next) !== '' &&
+      // "curd 1 cup, powdered sugar 1/2 cup": it is the beginning of the next
+      (this.names.at[next] ?? -1) < 0 &&
       (prepared.test(words.word(next)) || prepared.test(words.word(next + 1)))
     ) {
       next++;

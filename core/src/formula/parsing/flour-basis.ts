@@ -14,6 +14,8 @@ const OF_FLOUR = new RegExp(
   `\\b(?:batch|for|on|per|with|basis|based on)\\b[: ]{0,3}(?:of |a |size )?${AMOUNT} (?:of )?(?:\\w+ )?flour\\b`,
   'i',
 );
+/** "Total flour: 350 g". */
+const FLOUR_SAID = new RegExp(`\\b(?:total|flour) (?:flour|weight)(?: weight)?\\b[: =]{0,3}${AMOUNT}`, 'i');
 const IN_ALL = new RegExp(`\\bbatch(?: size| weight)?\\b[: ]{0,3}(?:of )?${AMOUNT}(?! (?:of )?(?:\\w+ )?flour)`, 'i');
 const LONGEST_SEARCHED = 400;
 
@@ -35,7 +37,7 @@ export function flourBasisIn(
   const gramsOf = (amount: string | undefined) => amount && readLine(`${amount} flour`, context)[0]?.weight?.grams;
   for (const text of words) {
     const searched = text.slice(0, LONGEST_SEARCHED);
-    const flour = gramsOf(OF_FLOUR.exec(searched)?.[1]);
+    const flour = gramsOf((OF_FLOUR.exec(searched) ?? FLOUR_SAID.exec(searched))?.[1]);
     if (flour && flour < MOST_GRAMS) return Math.round(flour);
     const all = gramsOf(IN_ALL.exec(searched)?.[1]);
     const units = new Set(shares.map(({ unit }) => unit));
@@ -50,8 +52,9 @@ export function flourBasisIn(
 
 /** Whether a line says the size of a batch, and is nothing that goes in. */
 export const saysBasis = (text: string): boolean =>
-  /^(?:batch|for|on|basis|based on)\b/i.test(text) &&
-  (OF_FLOUR.test(text.slice(0, LONGEST_SEARCHED)) || IN_ALL.test(text.slice(0, LONGEST_SEARCHED)));
+  (/^(?:total flour|flour weight)\b/i.test(text) && FLOUR_SAID.test(text.slice(0, LONGEST_SEARCHED))) ||
+  (/^(?:batch|for|on|basis|based on)\b/i.test(text) &&
+    (OF_FLOUR.test(text.slice(0, LONGEST_SEARCHED)) || IN_ALL.test(text.slice(0, LONGEST_SEARCHED))));
 
 const LEAST_LINES = 4;
 

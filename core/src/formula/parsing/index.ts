@@ -8,7 +8,7 @@ export {
   type FormulaParts,
 } from './read-formula.js';
 export type { FormulaReading } from './sheet.js';
-export { isMarked, type WrittenLine } from './sections.js';
+export { isMarked, isMethodMark, type WrittenLine } from './sections.js';
 export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
 export { beginsWithAmount, readLine, type Correction, type ReadEntry } from './read-line.js';
 export { middle, type Quantity } from './amounts.js';

@@ -11,6 +11,12 @@ const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(t
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 const BARE_DIMENSIONS =
   /\bin (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
+/** "350F, 9x5 greased" */
+const PREPARED_DIMENSIONS =
+  /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
+/** "Makes one 900g/2lb loaf": it is baked in its tin. */
+const POUND_LOAF =
+  /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
 
 /** "Loaf pan 9 x 5 inch": the size behind. */
 const SIZE_BEHIND =
@@ -21,7 +27,7 @@ const DEPTH_BEHIND = /^ ?(?:[,(] ?)?(?:about )?\d+(?:[.,]\d+)? ?(?:cm|mm|in|inch
 /** How many words before a pan say how many of it: "two …", "2 x …". */
 function countWordsBefore(words: readonly string[], at: number): number {
   const before = words[at - 1] ?? '';
-  if (/^(?:two|three|four|2|3|4)$/i.test(before)) return 1;
+  if (/^(?:two|three|four|[2-4]|[2-6]x)$/i.test(before)) return 1;
   return /^x$/i.test(before) && /^\d$/.test(words[at - 2] ?? '') ? 2 : 0;
 }
 
@@ -122,21 +128,35 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
   for (const match of panPhrasesIn(text)) {
     const words = wordsOf(match);
     const ending = panEnding(words);
-    if (!ending) continue;
-    if (ending.kind === 'sized') {
-      const behind = DEPTH_BEHIND.exec(text.slice(match.index + match[0].length))?.[0] ?? '';
+    const rest = text.slice(match.index + match[0].length);
+    if (ending?.kind === 'sized') {
+      const behind = DEPTH_BEHIND.exec(rest)?.[0] ?? '';
       return { pan: phraseFrom(words, ending.from) + behind, sized: true };
     }
-    const size = SIZE_BEHIND.exec(text.slice(match.index + match[0].length))?.[1];
-    const withSize = size === undefined ? '' : `${size.trim()} ${phraseFrom(words, ending.from)}`;
+    const size = SIZE_BEHIND.exec(rest)?.[1]?.trim();
+    // "8 trays 12x10": so many, and no pan of that size
+    const counted = /^\d{1,2}$/.test(words.at(-2) ?? '') ? ` x ${words.at(-2) ?? ''}` : '';
+    const withSize =
+      size === undefined
+        ? ''
+        : ending
+          ? `${size} ${phraseFrom(words, ending.from)}`
+          : `${size} ${words.at(-1) ?? ''}${counted}`;
+    if (!ending && (size?.match(/\d+/g)?.length ?? 0) < 2) continue;
     if (withSize !== '' && parsePan(withSize).kind === 'pan') return { pan: withSize, sized: true };
+    if (!ending) continue;
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }
-  const bare = BARE_DIMENSIONS.exec(text);
-  if (bare?.[1] && parsePan(bare[1]).kind === 'pan') return { pan: bare[1].trim(), sized: true };
-  const cups = CUPS.exec(text);
-  if (cups?.[1] && parsePan(cups[1]).kind === 'pan') return { pan: cups[1], sized: true };
+  for (const pattern of [BARE_DIMENSIONS, PREPARED_DIMENSIONS, CUPS]) {
+    const named = pattern.exec(text)?.[1]?.trim();
+    if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
+  }
+  const [, loaves, loaf] = POUND_LOAF.exec(text) ?? [];
+  if (loaf !== undefined && assumed === undefined) {
+    const pan = `${loaves === undefined ? '' : `${loaves} `}${loaf} loaf ${loaves === undefined ? 'tin' : 'tins'}`;
+    if (parsePan(pan).kind === 'pan') return { pan, sized: true };
+  }
   const free = freeShapeIn(text);
   if (free !== undefined && (assumed === undefined || /tray|sheet|loaf on/i.test(assumed)))
     return { pan: free, sized: true };

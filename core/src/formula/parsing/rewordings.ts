@@ -18,6 +18,8 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/(?<![a-z])fl\. ?oz\b\.?/gi, 'fl oz'],
   [/(\d)-(?=(?:ounce|oz|gram|g|ml|pound|lb)\b)/gi, '$1 '],
   [/\bdessert spoon/gi, 'dessertspoon'],
+  // "made up to 300ml w milk"
+  [/(?<=[a-z0-9]) w(?:\/ ?| )(?=[a-z])/i, ' with '],
   // "2 x 15ml spoons treacle": the spoon says what it holds
   [/(\d) ?x ?(5|10|15) ?ml (?:tea|table|dessert)?spoons?(?: of)?\b/i, '$1 x $2 ml'],
   [
@@ -51,8 +53,12 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
 ];
 /** "A walnut-sized knob of butter". */
 const SIZED_LUMP =
-  /^(?:an? )?(egg|walnut|hazelnut)[- ]sized (?:knob|lump|piece|nut|ball) (?:of )?([a-z][a-z ]{2,30})$/i;
-const SIZE_OF = /^([a-z][a-z ]{2,30}?),? (?:about |roughly )?(?:the )?size of an? (egg|walnut|hazelnut)$/i;
+  /^(?:an? )?(egg|walnut|hazelnut)(?:[- ]sized (?:knob|lump|piece|nut|ball) (?:of )?| of )([a-z][a-z ]{2,30})$/i;
+const SIZE_OF =
+  /^(?:(?:an? )?(?:knob|lump|piece|nut|ball) of )?([a-z][a-z ]{2,30}?),? (?:about |roughly )?(?:the )?size of an? (egg|walnut|hazelnut)$/i;
+
+/** "Butter the size of an egg": an amount, though it has no figure. */
+export const isSizedLump = (line: string): boolean => SIZE_OF.test(line) || SIZED_LUMP.test(line);
 
 /** A part of a line as it is read. */
 export function reworded(line: string): string {
@@ -67,7 +73,7 @@ const LIQUIDS = 'milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
 /** "1 egg + enough milk to make 150 ml", "1 egg made up to 150 ml with milk". */
 const MADE_UP: readonly RegExp[] = [
   new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough |sufficient )?(?<liquid>${LIQUIDS}) to (?:make|give)(?: up(?: to)?)?(?: a total of)?(?: about)? (?<total>.{2,20})$`, 'i'),
-  new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) with (?<liquid>${LIQUIDS})$`, 'i'),
+  new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) (?:with|w\\/?) (?<liquid>${LIQUIDS})$`, 'i'),
 ]; // prettier-ignore
 
 /** "3 eggs, their weight in butter, sugar and flour": weighed as they come, in the shell. */

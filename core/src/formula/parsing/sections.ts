@@ -4,6 +4,7 @@ import { readBake } from './bake-phrases.js';
 import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
 import { headedList } from './lists-apart.js';
+import { isSizedLump } from './rewordings.js';
 import { BULLET, withoutLeadIn } from './segments.js';
 import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 
@@ -16,10 +17,10 @@ const NOTES_MARK =
   /^(?:notes?|tips?|storage|to store|recipe notes|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
 /** "(20 Stück)": no size. */
 const YIELD_IN_BRACKETS = /\((?:ca\. |für |makes |serves )?\d{1,3}(?: ?- ?\d{1,3})? [a-zäöüß]{4,12}\)/i;
-const YIELD = /^(?:makes|serves|yields?|servings?|portions?|quantity)\b/i;
+const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
-  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?\s*:\s*(?:about )?\d/i;
+  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s(?=\d[\d a-z]{1,12}$))(?:about )?\d/i;
 const DETAIL =
   /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:/i;
 const COMPONENT_NAME =
@@ -92,6 +93,9 @@ export function shapeOf(lines: readonly WrittenLine[]): TextShape {
   const ingredients = bare.findIndex((line) => INGREDIENTS_MARK.test(line));
   return { bothMarked: ingredients >= 0 && bare.findLastIndex((line) => METHOD_MARK.test(line)) > ingredients };
 }
+
+/** Whether a line says that the method begins. */
+export const isMethodMark = (line: string): boolean => METHOD_MARK.test(line.replace(MARKDOWN_HEADING, '').trim());
 
 /** Whether a text says by headings of its own what is ingredients and what is method. */
 export const isMarked = (text: string): boolean => shapeOf(text.split('\n').map(plainLine)).bothMarked;
@@ -166,6 +170,7 @@ function kindOf(
   const unitRead = entries.some(({ unit }) => unit !== undefined && unit !== 'piece');
   const lineLong = wordCount(text) <= PROSE_WORDS * Math.max(1, measured);
   if (amount && lineLong && (anyIngredient || unitRead)) return 'line';
+  if (isSizedLump(words)) return 'line';
   if (VERB.test(words)) return 'step';
   if (anyIngredient && measured > 0 && lineLong) return 'line';
   if (wordCount(text) > 11 || (/[.!?]$/.test(text) && wordCount(text) > 6))
@@ -207,9 +212,15 @@ function bulleted(lines: readonly string[]): readonly string[] {
     : lines.map((line) => line.replace(dashed, '- '));
 }
 
+/** "Ginger cake | serves 12 | prep 15 min": what stands beside a title. */
+const BESIDE_TITLE = / [|·•] (?=(?:serves|makes|feeds|prep|cook|bake|total|yield)\b)/i;
+
 /** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */
 export function physicalLines(text: string, context: ReadingContext): readonly string[] {
-  const written = bulleted(text.split(/\r\n|\r|\n|\u2028/)).flatMap((line) => inPieces(line, LONGEST_PARAGRAPH));
+  const rows = text.split(/\r\n|\r|\n|\u2028/);
+  const first = rows.findIndex((row) => row.trim() !== '');
+  const named = rows.flatMap((row, i) => (i === first ? row.split(BESIDE_TITLE) : [row]));
+  const written = bulleted(named).flatMap((line) => inPieces(line, LONGEST_PARAGRAPH));
   return written.flatMap((whole, i) => {
     const titled = i === 0 ? TITLE_BEFORE.exec(whole) : null;
     const line = titled ? whole.slice(titled[0].length) : whole;

@@ -11,6 +11,7 @@ import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEn
 import { withAmount } from './retype.js';
 import { withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING } from './segments.js';
+import { yieldSaidIn } from './yields.js';
 
 export type FormulaReading =
   | { readonly kind: 'read'; readonly formula: Formula; readonly problems: readonly Problem[] }
@@ -215,6 +216,7 @@ export class Sheet {
     };
     const bake = counted({ ...knownBake, ...this.facts.bake }, kept);
     const { region, styleId } = this.facts;
+    const makes = this.yieldText ?? yieldSaidIn(this.steps);
     const parts = kept.map(({ name }) => `for ${name}`);
     const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];
     const flourBasisGrams = this.facts.flourBasisGrams ?? flourBasisIn(beside, everyEntry, this.context);
@@ -222,7 +224,7 @@ export class Sheet {
       title: calmed(this.title),
       region: region ?? this.context.region,
       ...(styleId !== undefined && { styleId }),
-      ...(this.yieldText !== undefined && { yield: this.yieldText }),
+      ...(makes !== undefined && { yield: makes }),
       components: numbered(kept),
       steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
       ...(this.notes.length > 0 && { notes: this.notes }),

@@ -10,7 +10,17 @@ export interface Yield {
 }
 
 const LEAD =
-  /^(?:makes|serves|yields?|servings?|portions?|quantity|enough for)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
+  /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
+
+/** A sentence of the method that says no more than this. */
+const SAID_ALONE =
+  /^(?:this )?(?:makes|serves|feeds) (?:about |around |roughly )?(?:\d{1,3}(?:\s?-\s?\d{1,3})?|a dozen|two dozen)(?: [a-z]+){0,3}$/i;
+/** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */
+export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
+  steps
+    .flatMap((step) => step.split(/(?<=[.;])\s/))
+    .map((sentence) => sentence.trim().replace(/[.;!]$/, ''))
+    .find((sentence) => SAID_ALONE.test(sentence));
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */
 export function readYield(written: string): Yield | undefined {
@@ -18,7 +28,7 @@ export function readYield(written: string): Yield | undefined {
   const lead = LEAD.exec(text);
   const counted = readQuantity(text.slice(lead?.[0].length ?? 0));
   if (!counted) return undefined;
-  const portions = /^(?:serves|servings?|portions?|enough for)/i.test(text);
+  const portions = /^(?:serves|feeds|servings?|portions?|enough for)/i.test(text);
   const words = counted.rest.trim().replace(/[.,;].*$/, '');
   return { count: counted.quantity, of: words === '' && portions ? 'portions' : words };
 }

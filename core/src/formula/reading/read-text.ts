@@ -6,6 +6,7 @@ import {
   assembleFormula,
   listApart,
   isMarked,
+  isMethodMark,
   isPageSource,
   LONGEST_TEXT,
   problem,
@@ -17,7 +18,7 @@ import {
   type ReadingContext,
 } from '../parsing/index.js';
 import { openingOf, titleOf } from './opening.js';
-import { toppedUp } from './topped-up.js';
+import { amountsByAnother } from './amounts-by-another.js';
 
 /**
  * Reads a formula out of any text: a list of lines, running prose, a bake told as it was done, or both in one. The reader of lists is
@@ -32,9 +33,13 @@ interface Line {
   readonly takings: readonly Taking[];
   /** One thing is taken, at its beginning, and little is said behind. */
   readonly isListed: boolean;
+  /** How many of what it takes stand in it as in a list: "225 g flour, sifted with 1 tsp baking powder" has two. */
+  readonly listed: number;
 }
 
 const BULLET_LETTERS = 9;
+/** A line of a list that takes several things begins with its amount, and is one sentence: "225 g flour, sifted with 1 tsp salt". */
+const LISTED = /^[\s*•-]{0,6}[\d½¼¾⅓⅔](?![^]*[a-z)]{2}[.!?] [A-Z])/;
 const WORDS_BEHIND = 7;
 const LISTED_SHARE = 0.7;
 const MOST_LOST = 0.1;
@@ -61,12 +66,17 @@ function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
     for (let taking = takings[next]; taking && taking.from < to; taking = takings[++next]) here.push(taking);
     const [only, more] = here;
     const lead = line.length - line.trimStart().length;
-    const isListed =
-      only !== undefined &&
-      more === undefined &&
-      only.from - from <= lead + BULLET_LETTERS &&
-      wordsIn(text.slice(only.to, to)) <= WORDS_BEHIND;
-    const read = { text: line.trim(), from, to, takings: here, isListed };
+    const fewBehind = wordsIn(text.slice(here.at(-1)?.to, to)) <= WORDS_BEHIND;
+    const isListed = only !== undefined && more === undefined && only.from - from <= lead + BULLET_LETTERS && fewBehind;
+    const severalListed = more !== undefined && LISTED.test(line) && fewBehind;
+    const read = {
+      text: line.trim(),
+      from,
+      to,
+      takings: here,
+      isListed,
+      listed: isListed || severalListed ? here.length : 0,
+    };
     from = to;
     return read;
   });
@@ -125,7 +135,7 @@ function narrated(
       written.push(line.isListed ? line.text : taking.line);
       parts.set(taking.part, written);
     }
-  for (const { part, line } of toppedUp(
+  for (const { part, line } of amountsByAnother(
     words.text,
     lines.flatMap(({ takings }) => takings),
     { region, kitchen },
@@ -190,13 +200,18 @@ export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLA
   if (isGerman(text)) return readList(apart.join('\n'), bakersOwn, kitchen);
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings);
-  const listed = lines.filter(({ isListed }) => isListed).length;
-  const share = takings.length === 0 ? 1 : listed / takings.length;
+  // below a heading for the method the things of the list are only named again
+  const method = lines.findIndex(({ text: line }) => isMethodMark(line));
+  const above = method > 0 && lines.slice(0, method).some(({ takings: taken }) => taken.length > 0) ? method : Infinity;
+  const named = lines.slice(0, above);
+  const countOf = (of: (line: Line) => number) => named.reduce((sum, line) => sum + of(line), 0);
+  const share =
+    takings.length === 0 ? 1 : countOf(({ listed }) => listed) / countOf(({ takings: taken }) => taken.length);
   const list = share < LISTED_SHARE && takings.length > 2 ? undefined : readList(text, bakersOwn, kitchen);
   if (list?.kind === 'read') {
     const losesLittle = () => lostIn(list, takings, context) <= Math.max(1, MOST_LOST * takings.length);
     // what stands in one line, each thing with its amount, gets a line for each
-    if (share >= LISTED_SHARE)
+    if (share >= LISTED_SHARE && (share === 1 || losesLittle()))
       return apart.length === rows.length ? list : readList(apart.join('\n'), bakersOwn, kitchen);
     if (losesLittle()) return list;
   }

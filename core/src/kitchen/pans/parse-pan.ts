@@ -123,7 +123,12 @@ function wordsOfPan(written: string): PanWords {
     .replace(/(\d) \.(\d)/g, '$1.$2')
     .replace(/(?<=\d(?: ?(?:in|inch|inches|cm|"))?) by (?=\d)/g, ' x ')
     .replace(/\bcentimet(?:re|er)s?\b/g, 'cm')
-    .replace(/(?<=\d)-(?=cups? )/g, ' ');
+    .replace(/(?<=\d)-(?=cups? )/g, ' ')
+    // "2x 20 cm round", "2x20cm rounds": how many, never a side of two centimetres
+    .replace(/^([2-6])x(?: (?=\d)|(?=\d+(?:\.\d+)? ?(?:cm|"|in|inch|g|lbs?)(?![a-z]| ?x)))/, '$1 x ')
+    // "8 trays 12x10", "8 x 12x10 tray"
+    .replace(/^(\d{1,2}) ([a-z ]{3,24}) (\d+(?:\.\d+)? ?x ?\d[\dx .a-z"]{0,20})$/, '$3 $2 x $1')
+    .replace(/^(\d{1,2}) x (\d+x\d+ .*[a-z"])$/, '$2 x $1');
   let count = 1;
   const times = / ?x ?(\d{1,2})$/.exec(text);
   if (times && /[a-z"]\s*$/.test(text.slice(0, times.index))) {
@@ -242,7 +247,8 @@ export function parsePan(written: string): ParsedPan {
   const several = /^(?:in )?(two|three|four|six|\d)\s+(?=\d|[a-z])/.exec(words.text);
   if (
     several &&
-    (/pans|tins|rounds|loaves|squares|sandwich|dishes/.test(words.text) || /^(?:in )?[a-z]+\s+\d/.test(several.input))
+    (/pans|tins|rounds|loaves|squares|sandwich|dishes/.test(words.text) ||
+      /^(?:in )?[a-z]+\s+\d|^[2-6] x \d+(?:\.\d+)? ?(?:cm|"|in|inch|g|lbs?)(?![a-z]| ?x)/.test(several.input))
   )
     words = {
       ...words,

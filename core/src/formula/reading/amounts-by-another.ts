@@ -1,0 +1,53 @@
+import { readLine, type ReadingContext } from '../parsing/index.js';
+import type { Taking } from '../narration/index.js';
+
+/*
+ * Things in a told text that have no amount of their own, but one that another tells: "beat one egg in a jug and top it up to 250 ml with
+ * milk" takes the milk that the jug still holds; "weigh 3 eggs, then the same weight of butter and sugar" what the eggs weigh. The reader
+ * of lines knows both in a line; the words are put into one for it.
+ */
+const TOPPED_UP =
+  /\b(?:top|topped|make|made|fill|filled) (?:(?:it|them|this|that|the jug) )?up to (?:about )?(\d{1,4} ?(?:ml|fl oz)|half a pint|1\/2 (?:a )?pint) (?:with|w\/?) (?:cold |warm |enough )?(milk|buttermilk|water|yogh?urt|cream|orange juice)\b/gi;
+const SAME_WEIGHT =
+  /\b(?:same|equal|their) weights? (?:each )?(?:of|in) ((?:[a-z][a-z-]{1,14}(?:, ?| & | |(?=[.;:\n(]|$))){1,14})/gi;
+const BETWEEN_THINGS = /, ?(?:and )?| and | & /;
+/** So far behind what is in the jug. */
+const NEAR_LETTERS = 120;
+
+export interface ByAnother {
+  readonly part: string;
+  /** "199 ml milk". */
+  readonly line: string;
+}
+
+function toppedUp(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
+  return [...text.matchAll(TOPPED_UP)].flatMap(({ index, 1: total = '', 2: liquid = '' }): readonly ByAnother[] => {
+    const inJug = takings.findLast(({ from, to }) => to <= index && from > index - NEAR_LETTERS);
+    // a line that says so is read already: the jug's is put into its words
+    const said = inJug ? readLine(`${inJug.line} made up to ${total} with ${liquid}`, context) : [];
+    const rest = said.length > 1 ? said.at(-1)?.quantity?.low : undefined;
+    return inJug && rest !== undefined ? [{ part: inJug.part, line: `${rest} ml ${liquid.toLowerCase()}` }] : [];
+  });
+}
+
+function weighedAlike(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
+  return [...text.matchAll(SAME_WEIGHT)].flatMap(({ index, 1: said = '' }): readonly ByAnother[] => {
+    const eggs = takings.findLast(({ to, ingredient }) => to <= index && ingredient?.category === 'egg');
+    if (!eggs) return [];
+    const things = said.trim().split(BETWEEN_THINGS);
+    // of "butter, sugar and flour beat well" the last is no thing
+    const known = things.slice(0, things.findIndex((thing) => !readLine(thing, context)[0]?.ingredient) >>> 0);
+    return readLine(`${eggs.line}, their weight in ${known.join(', ')}`, context)
+      .slice(1)
+      .flatMap(({ weight }, i) =>
+        weight ? [{ part: eggs.part, line: `${Math.round(weight.grams)} g ${known[i] ?? ''}` }] : [],
+      );
+  });
+}
+
+/** What a told text takes by the amount of another thing, each as the line that it is. */
+export const amountsByAnother = (
+  text: string,
+  takings: readonly Taking[],
+  context: ReadingContext,
+): readonly ByAnother[] => [...toppedUp(text, takings, context), ...weighedAlike(text, takings, context)];
