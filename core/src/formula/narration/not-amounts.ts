@@ -10,6 +10,7 @@ const TIME = /^(?:minutes?|mins?|hours?|hrs?|hr|seconds?|secs?|days?|weeks?|time
 const LENGTH = /^(?:inch|inches|cm|centimetres?|centimeters?|mm|millimetres?|")$/;
 const PAN =
   /^(?:pan|pans|tin|tins|tray|trays|dish|skillet|springform|mould|mold|bundt|sheet|liners|cases|round|square|loaf)$/;
+const SIZED = /^(?:jumbo|large|big|small|mini|standard|medium|regular)$/;
 const PIECES =
   /^(?:wedges|rounds|squares|bars|slices|pieces|muffins|scones|biscuits|cupcakes|buns|farls|portions|servings|people|holes?|cases|liners|moulds|tins|pans|trays|layers|cakes|loaves|parts|discs|balls|strips)$/;
 const MAKES = /^(?:makes|serves|feeds|yields?|gives)$/;
@@ -97,6 +98,7 @@ export function notAmounts(words: Words): Uint8Array {
     const measured = UNIT_WORDS.has(words.word(at + 1));
     const pieces =
       PIECES.test(words.word(at + 1)) ||
+      (SIZED.test(words.word(at + 1)) && PIECES.test(words.word(at + 2))) ||
       MAKES.test(words.word(at - 1)) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
       (!measured && SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||

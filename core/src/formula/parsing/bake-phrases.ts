@@ -25,7 +25,9 @@ const TAKEN_OUT =
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;]|$))/gi;
+  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?,?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
+/** "mix, into the tin, moderate oven 25 min" */
+const IN_AN_OVEN = /\boven,? (?:for )?(?:about )?$/i;
 const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;
@@ -67,10 +69,17 @@ function heats(text: string): readonly Token[] {
   return groups.map(({ points, lowered }) => ({ kind: 'heat', at: points[0]?.from ?? 0, points, lowered }));
 }
 
+/** The one figure or the two that one of the ways of a pattern found. */
+const figuresOf = (match: RegExpExecArray): readonly number[] =>
+  match
+    .slice(1)
+    .filter(Boolean)
+    .map(Number);
+
 function times(text: string, sentences: readonly { readonly from: number; readonly text: string }[]): readonly Token[] {
   const bare = [...text.matchAll(BARE_MINUTES)].map((match): WrittenDuration => ({
-    low: Number(match[1] ?? match[3] ?? match[5]),
-    high: Number(match[2] ?? match[4] ?? match[6] ?? match[1] ?? match[3] ?? match[5]),
+    low: figuresOf(match)[0] ?? NaN,
+    high: figuresOf(match).at(-1) ?? NaN,
     from: match.index,
     to: match.index + match[0].length,
   }));
@@ -94,10 +103,11 @@ function times(text: string, sentences: readonly { readonly from: number; readon
       const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
       const tail = text.slice(time.to, time.to + 12);
       const out = AFTER.test(before) && TAKEN_OUT.test(text.slice(time.to, time.to + 40));
-      const more = MORE.test(tail) || ANOTHER.test(before.slice(-16));
+      const covered = /^ (?:un)?covered\b/i.test(tail);
+      const more = MORE.test(tail) || ANOTHER.test(before.slice(-16)) || (covered && THEN.test(before));
       // "cover with foil, 40 minutes more" is the bake's
       // "35 minutes at 180" is the bake's, whatever is mixed before it
-      const heated = AT_A_HEAT.test(text.slice(time.to, time.to + 16));
+      const heated = covered || IN_AN_OVEN.test(before) || AT_A_HEAT.test(text.slice(time.to, time.to + 16));
       if (!after && !out && !heated && NOT_BAKING.test(more ? clause.replace(COVERING, ' ') : clause)) return [];
       if (!after && PREHEAT.test(clause) && !/\b(?:bakes?|baking|cook)\b/i.test(clause)) return [];
       return [
@@ -174,7 +184,8 @@ export function readBake(prose: readonly string[]): KnownBake {
   const timed = times(text, sentences);
   const near = timed.filter(inBaking);
   // "Oven 200 °C. … 45 minutes": a time on its own is the bake's when nothing else is and the oven was named
-  const used = near.length > 0 ? near : heated.length > 0 ? timed.slice(0, 1) : [];
+  const alone = timed.findIndex((time, i) => i > 0 && !(time.kind === 'time' && time.more));
+  const used = near.length > 0 ? near : heated.length > 0 ? timed.slice(0, alone < 0 ? undefined : alone) : [];
   const stages = stagesOf([...heated, ...used].sort((a, b) => a.at - b.at));
   const staged = asBakeStages(stages);
   const sum = (end: 'lowMinutes' | 'highMinutes') => staged?.reduce((total, stage) => total + stage[end], 0);

@@ -31,7 +31,7 @@ export { withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
 export { durationIn, durationsIn } from './durations.js';
 export { listApart } from './lists-apart.js';
-export { readYield, type Yield } from './yields.js';
+export { CALLED, readYield, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';
 export { problem, type NoFacts, type Problem, type ProblemCode, type ProblemFacts, type Severity } from './problem.js';

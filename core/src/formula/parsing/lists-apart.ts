@@ -16,7 +16,7 @@ const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
-  /[,;] +(?:and )?|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;
 
@@ -41,12 +41,24 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
   return things;
 }
 
+/** "Icing 6 oz icing sugar, 3 oz butter": a part that is named before its first amount, and nothing else that is weighed so. */
+const PART_BARE =
+  /^((?:the )?(?:icing|frosting|topping|filling|glaze|drizzle|buttercream|streusel)) (?=(?:\d|[½¼¾⅓⅔⅛])[\d/. ½¼¾⅓⅔⅛]{0,6}[a-z]{1,11}\.? [a-z]{3})/i;
+
+/** "Cut in: 1 stick butter": what is done with a thing, before it. */
+const DONE_WITH = /^((?:cut|rub|fold|stir|beat|mix|work) in) ?: +(?=\d|[½¼¾⅓⅔⅛]|an? )/i;
+
 /** The name of a part, and under it a line for each thing of its list; a line without a name stays as it is. */
 export function headedList(line: string, context: ReadingContext): readonly string[] {
   if (line.length > LONGEST_PARAGRAPH) return [line];
   const bare = line.replace(BULLET, '');
+  const [done, how] = DONE_WITH.exec(bare) ?? [];
+  if (done !== undefined && how !== undefined)
+    return (thingsIn(bare.slice(done.length), context) ?? [bare.slice(done.length)]).map(
+      (thing) => `${thing}, ${how.toLowerCase()}`,
+    );
   const part = PART_HEADING.exec(bare);
-  const heading = part ?? INLINE_HEADING.exec(bare);
+  const heading = part ?? INLINE_HEADING.exec(bare) ?? PART_BARE.exec(bare);
   if (!heading) return [line];
   const rest = bare.slice(heading[0].length);
   const things = thingsIn(rest, context);

@@ -3,7 +3,7 @@ import { normaliseKeepingPlaces } from './normalise.js';
 
 const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b/i;
 const PAN_PHRASE = new RegExp(
-  String.raw`(?:\b(?:an?|the|two|three|four|in|into|to|x|[1-9] ?x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
+  String.raw`(?:\b(?:an?|the|two|three|four|in|into|to|x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
   'gi',
 );
 /** The phrases that end with a vessel. Looking for a beginning at each word is dear: a text without one is not looked through. */

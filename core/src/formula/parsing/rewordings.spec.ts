@@ -74,6 +74,22 @@ const OTHER_WAYS: readonly Line[] = [
   ['2 Zitronen, Saft und Schale', 'EU', ['lemon-juice', 90], ['lemon-zest', 12]],
   ['1 sachet baking powder', 'UK', ['uk-baking-powder', 15.5]],
   ['2 XL eggs', 'EU', ['egg', 138]],
+  ['1 tsp bicarb in a little boiling water', 'UK', ['baking-soda', 4.9]],
+  ['1 tsp bicarb in 2 tbsp hot water', 'UK', ['baking-soda', 4.9], ['water', 30]],
+  ['2 dsp b.p.', 'UK', ['uk-baking-powder', 18]],
+  ['1 pkt dates chopped', 'UK', ['dates', 200]],
+  ['6oz ic sugar', 'UK', ['powdered-sugar', 170]],
+  ['2 cups flour, plus 1 Tbsp for tossing berries', 'US', ['all-purpose-flour', 250], ['all-purpose-flour', 8]],
+  ['a walnut of butter', 'UK', ['unsalted-butter', 20]],
+  ['a piece of lard the size of an egg', 'UK', ['lard', 55]],
+  ['1 egg made up to 150ml w milk', 'UK', ['egg', 51], ['whole-milk', 102]],
+  [
+    '2 cups flour - 1/2 cup sugar - 1 tbsp baking powder',
+    'US',
+    ['all-purpose-flour', 250],
+    ['granulated-sugar', 100],
+    ['baking-powder', 14.4],
+  ],
 ];
 
 describe('what is written another way', () => {

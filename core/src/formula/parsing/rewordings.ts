@@ -1,6 +1,6 @@
 import { millilitresIn, unitsOf } from '../../kitchen/equipment/index.js';
 import { ownOf } from '../../ground/records/index.js';
-import { amountsIn, middle } from './amounts.js';
+import { amountsIn, middle, readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { trailingAmount } from './drafts.js';
 import { isKnownName } from './names.js';
@@ -49,6 +49,18 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /\b(?:an? )?(?:good |big |generous |small |little )?squeeze (?:of )?(?:fresh )?(lemon|lime|orange)(?: juice)?\b/i,
     '1 tsp $1 juice',
   ],
+  [/\bb\. ?p\b\.?/gi, 'baking powder'],
+  [/\bb\. ?s\b\.?/gi, 'baking soda'],
+  [/\bplain flour blend\b/i, 'plain flour'],
+  // "1 tsp bicarb in a little boiling water", "… in 2 tbsp hot water": what is stirred into it is the thing, not the water
+  [
+    / (?:mixed |blended )?in (?:a little|a (?:splash|drop|dash|bit) of|some) (?:boiling |hot |warm |cold )?(?:water|milk)$/i,
+    '',
+  ],
+  [
+    /(?<=[a-z])(?<!\b(?:dissolved|soaked|steeped|stirred|mixed)) in (?=\d[\d/. ]{0,5} ?(?:ml|tbsps?|tsps?|tablespoons?|teaspoons?|dessertspoons?|dsp|fl oz) (?:of )?(?:boiling |hot |warm |cold )?(?:water|milk|buttermilk|vinegar|lemon juice)$)/i,
+    ' dissolved in ',
+  ],
   [/,? soaked (?:overnight )?in (?:the |strong |hot |cold |black )?[a-z]{3,12}$/i, ', soaked'],
 ];
 /** "A walnut-sized knob of butter". */
@@ -75,6 +87,10 @@ const MADE_UP: readonly RegExp[] = [
   new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough |sufficient )?(?<liquid>${LIQUIDS}) to (?:make|give)(?: up(?: to)?)?(?: a total of)?(?: about)? (?<total>.{2,20})$`, 'i'),
   new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) (?:with|w\\/?) (?<liquid>${LIQUIDS})$`, 'i'),
 ]; // prettier-ignore
+
+/** "2 cups flour, plus 1 tbsp for tossing the berries": more of the same, and it goes in. */
+const AND_FOR_TOSSING =
+  /^(?<first>.{3,60}?),? plus (?:about |another )?(?<more>\d[\d/. ]{0,5} ?(?:tbsps?|tsps?|tablespoons?|teaspoons?|g|oz)) (?:more |extra )?(?:for |to )(?:toss|coat)(?:ing)?\b.{0,40}$/i;
 
 /** "3 eggs, their weight in butter, sugar and flour": weighed as they come, in the shell. */
 const THEIR_WEIGHT =
@@ -115,6 +131,11 @@ export function thingsApart(
     if (!amount || each === undefined || grams === undefined) continue;
     const rest = middle(amount.quantity) * amount.factor * each - grams;
     return rest > 0 ? [first, `${Math.round(rest)} ml ${liquid}`] : [line];
+  }
+  const { first: dusted, more } = AND_FOR_TOSSING.exec(line)?.groups ?? {};
+  if (dusted !== undefined && more !== undefined) {
+    const name = readAmount(dusted, unitsOf(context.kitchen))?.rest.trim() ?? '';
+    if (name !== '') return [dusted, `${more} ${name}`];
   }
   const { eggs, things } = THEIR_WEIGHT.exec(line)?.groups ?? {};
   const grams = eggs === undefined ? undefined : gramsOf(eggs);

@@ -20,7 +20,7 @@ const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)
 
 /** Where one written line goes on with another ingredient and its amount. */
 const NEXT_ENTRY =
-  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s\+|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
+  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
 /** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
 export function bareLine(line: string): { readonly line: string; readonly saidFirst: string } {

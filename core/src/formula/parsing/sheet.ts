@@ -11,7 +11,7 @@ import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEn
 import { withAmount } from './retype.js';
 import { withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING } from './segments.js';
-import { yieldSaidIn } from './yields.js';
+import { CALLED, yieldSaidIn } from './yields.js';
 
 export type FormulaReading =
   | { readonly kind: 'read'; readonly formula: Formula; readonly problems: readonly Problem[] }
@@ -123,8 +123,10 @@ export class Sheet {
 
   private putHeading({ bare, said, headed }: ReadText): void {
     // "Scones" on top of everything is what they are called
-    if (this.isFirst && !this.marked && (headed || (!bare.endsWith(':') && !/^(?:for|to|dry|wet)\b/i.test(bare)))) {
-      this.title = said;
+    const called =
+      !bare.endsWith(':') || (CALLED.test(bare.replace(/(?: x ?\d{1,2})? ?:$/i, '')) && bare.includes(' '));
+    if (this.isFirst && !this.marked && (headed || (called && !/^(?:for|to|the|dry|wet)\b/i.test(bare)))) {
+      this.title = said.replace(/ ?:$/, '');
       return;
     }
     if (this.section === 'method' && this.marked) {
@@ -168,6 +170,14 @@ export class Sheet {
   private putWords({ bare, said, written, entries, headed }: ReadText): void {
     if (this.isFirst && !this.marked && (bare.split(/\s+/).length <= 11 || headed)) this.title = said.replace(/:$/, '');
     else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) this.notes.push(written);
+    // a greeting below the method
+    else if (
+      this.steps.length > 0 &&
+      this.lineCount > 1 &&
+      !/\d/.test(bare) &&
+      entries.every(({ ingredient }) => !ingredient)
+    )
+      this.notes.push(written);
     else {
       this.addLine(written, entries);
       this.problems.push(problem('not-understood', 'warning', written, {}));

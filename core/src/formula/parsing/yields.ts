@@ -9,6 +9,10 @@ export interface Yield {
   readonly of: string;
 }
 
+/** What a bake is called by, at the end of its name. */
+export const CALLED =
+  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|[a-z]+bread)$/i;
+
 const LEAD =
   /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
 
@@ -18,8 +22,8 @@ const SAID_ALONE =
 /** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */
 export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
   steps
-    .flatMap((step) => step.split(/(?<=[.;])\s/))
-    .map((sentence) => sentence.trim().replace(/[.;!]$/, ''))
+    .flatMap((step) => step.split(/(?<=[.;,])\s/))
+    .map((sentence) => sentence.trim().replace(/[.;,!]$/, ''))
     .find((sentence) => SAID_ALONE.test(sentence));
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */

@@ -1,13 +1,10 @@
-import { yieldBehind } from '../parsing/index.js';
+import { CALLED, yieldBehind } from '../parsing/index.js';
 
 /*
  * What a told text is called: what is said before its first amount. "Banana bread, serves 8. You will need …", "Hi, here's gran's
  * gingerbread: 8 oz flour …".
  */
 
-/** What a bake is called by, at the end of its name. */
-const CALLED =
-  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|[a-z]+bread)$/i;
 /** What is said before a name: it is no part of it. */
 const BEFORE_IT =
   /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|making|made|try|from|for)\s+)*(?:(?:the|my|our|a|an|some)\s+)?/i;

@@ -198,6 +198,8 @@ export const UNITS: readonly Unit[] = [
       'package',
       'packages',
       'pkg',
+      'pkt',
+      'pkts',
       'sachet',
       'sachets',
       'envelope',

@@ -125,7 +125,8 @@ function wordsOfPan(written: string): PanWords {
     .replace(/\bcentimet(?:re|er)s?\b/g, 'cm')
     .replace(/(?<=\d)-(?=cups? )/g, ' ')
     // "2x 20 cm round", "2x20cm rounds": how many, never a side of two centimetres
-    .replace(/^([2-6])x(?: (?=\d)|(?=\d+(?:\.\d+)? ?(?:cm|"|in|inch|g|lbs?)(?![a-z]| ?x)))/, '$1 x ')
+    .replace(/^([2-6])x ?(?=(?:\d{2} ?cm|\d{3,4} ?g|[12] ?lbs?)(?![a-z]| ?x))/, '$1 x ')
+    .replace(/^([23])x ?(?=(?:[6-9]|1\d)(?:\.\d)? ?(?:"|in|inch)(?![a-z]| ?x))/, '$1 x ')
     // "8 trays 12x10", "8 x 12x10 tray"
     .replace(/^(\d{1,2}) ([a-z ]{3,24}) (\d+(?:\.\d+)? ?x ?\d[\dx .a-z"]{0,20})$/, '$3 $2 x $1')
     .replace(/^(\d{1,2}) x (\d+x\d+ .*[a-z"])$/, '$2 x $1');
