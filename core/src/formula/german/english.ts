@@ -22,4 +22,8 @@ export function inEnglish(text: string): string {
 
 /** Whether a text is German: two of its lines are. */
 export const isGerman = (text: string): boolean =>
-  text.split('\n').filter((line) => line.length <= LONGEST_PARAGRAPH && isGermanLine(line)).length > 1;
+  text
+    .split('\n')
+    // "250 g Mehl, 4 Eier, 1 Pck. Backpulver": a list in one row says it as often as one of rows
+    .flatMap((line) => (line.length <= LONGEST_PARAGRAPH ? line.split(', ') : []))
+    .filter(isGermanLine).length > 1;

@@ -26,7 +26,8 @@ const isHeat = (words: Words, at: number): boolean => {
   // "220/200 fan"
   if (next === '/' && words.isNumber(at + 2) && /^(?:fan|c)$/.test(words.word(at + 3))) return true;
   const timed = next === 'for' && words.isNumber(at + 2);
-  return value >= 120 && value % 5 === 0 && (timed || HEAT_BEFORE.test(words.word(at - 1)));
+  const soon = /^(?:about|approx|for)$/.test(next) && words.isNumber(at + 2) && TIME.test(words.at(at + 3));
+  return value >= 120 && value % 5 === 0 && (timed || soon || HEAT_BEFORE.test(words.word(at - 1)));
 };
 
 const isTime = (words: Words, at: number): boolean => {
@@ -79,6 +80,13 @@ function panTokens(words: Words, at: number): number {
   return 0;
 }
 
+/** "a 1-2-3-4 cake": how many tokens of it; 0 where there is none. */
+function ratioTokens(words: Words, at: number): number {
+  let to = at + 1;
+  while (words.at(to) === '-' && words.isNumber(to + 1)) to += 2;
+  return to - at >= 5 ? to - at : 0;
+}
+
 /** Marks each token that belongs to such a figure. */
 export function notAmounts(words: Words): Uint8Array {
   const marked = new Uint8Array(words.length);
@@ -87,7 +95,8 @@ export function notAmounts(words: Words): Uint8Array {
       at++;
       continue;
     }
-    const size = sizeTokens(words, at);
+    const ratio = ratioTokens(words, at);
+    const size = ratio || sizeTokens(words, at);
     const pan = size === 0 ? panTokens(words, at) : 0;
     const lineNumber =
       (at === 0 || words.at(at - 1) === '\n') &&

@@ -14,6 +14,8 @@ const DOING =
   /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|goes|go|went|put|throw|chuck|bung|dump|let)$/;
 const OVEN = /^(?:minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pan|tin|tins)$/;
 const JOINTS = /^(?:then|now|next)$/;
+/** Measures and kinds that are written short, with a point behind them. */
+const SHORTENED = /^(?:[a-z]|sr|oz|lb|tsp|tbsp|tbs|pkt|approx|min|med|lg|sm|pt|qt)$/i;
 /** A breath: so many words without a mark are cut at the next word that joins. */
 const BREATH = 14;
 
@@ -39,8 +41,14 @@ export function stretchesOf(words: Words): readonly Stretch[] {
     run++;
     const token = words.tokens[at];
     const next = words.tokens[at + 1];
+    // "4 oz S.R. flour", "1/2 c. sugar": a letter or two, and it goes on
+    const shortened =
+      words.at(at) === '.' &&
+      /^[a-z]{1,4}$/i.test(words.at(at - 1)) &&
+      SHORTENED.test(words.at(at - 1)) &&
+      /^[a-z]/.test(words.at(at + 1));
     const ends = /^[.!?]$/.test(words.at(at))
-      ? next !== undefined && token !== undefined && next.from > token.to
+      ? !shortened && next !== undefined && token !== undefined && next.from > token.to
       : words.at(at) === '\n';
     const joins =
       JOINTS.test(words.word(at)) || (/^(?:and|so)$/.test(words.word(at)) && DOING.test(words.word(at + 1)));

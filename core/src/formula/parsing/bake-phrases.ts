@@ -25,9 +25,9 @@ const TAKEN_OUT =
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?,?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
+  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?fan)?,?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|or so\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
 /** "mix, into the tin, moderate oven 25 min" */
-const IN_AN_OVEN = /\boven,? (?:for )?(?:about )?$/i;
+const IN_AN_OVEN = /(?:\boven|(?<!\d)\d{3} ?(?:°|degrees)? ?[cf]?(?: ?(?:fan|convection))?),? (?:for )?(?:about )?$/i;
 const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;
@@ -70,11 +70,7 @@ function heats(text: string): readonly Token[] {
 }
 
 /** The one figure or the two that one of the ways of a pattern found. */
-const figuresOf = (match: RegExpExecArray): readonly number[] =>
-  match
-    .slice(1)
-    .filter(Boolean)
-    .map(Number);
+const figuresOf = (match: RegExpExecArray): readonly number[] => match.slice(1).filter(Boolean).map(Number);
 
 function times(text: string, sentences: readonly { readonly from: number; readonly text: string }[]): readonly Token[] {
   const bare = [...text.matchAll(BARE_MINUTES)].map((match): WrittenDuration => ({

@@ -3,6 +3,7 @@ import { unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount } from './amounts.js';
 import { readBake } from './bake-phrases.js';
 import type { ReadingContext } from './context.js';
+import { isKnownName } from './names.js';
 import { normalise } from './normalise.js';
 import { BULLET, INLINE_HEADING, PART_HEADING } from './segments.js';
 
@@ -29,13 +30,19 @@ function isMeasured(thing: string, { kitchen }: ReadingContext): boolean {
   );
 }
 
+/** "juice of 1/2 lemon", "zest of 2 limes", in German too: measured, though no amount begins it. */
+const OF_FRUIT =
+  /^(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|saft|abrieb|schale) (?:and |und |& )?[a-zäöü ]{0,12}(?:of |von )?(?:\d|an? |half |einer )/i;
+
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {
   const things: string[] = [];
   for (const part of line.replace(/\.$/, '').split(BETWEEN)) {
     const last = things.at(-1);
-    if (isMeasured(normalise(part), context)) things.push(part);
+    if (isMeasured(normalise(part), context) || (last !== undefined && OF_FRUIT.test(part))) things.push(part);
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
+    // "…, 100 ml oil, vanilla": what has no amount is a thing of the list too
+    else if (things.length >= FEWEST && isKnownName(part.trim(), context)) things.push(part.trim());
     else return undefined;
   }
   return things;

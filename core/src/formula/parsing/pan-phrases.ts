@@ -1,4 +1,5 @@
 import { parsePan } from '../../kitchen/pans/index.js';
+import { numberFrom } from './amounts.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
 const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b/i;
@@ -10,10 +11,13 @@ const PAN_PHRASE = new RegExp(
 const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(text) ? text.matchAll(PAN_PHRASE) : []);
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 const BARE_DIMENSIONS =
-  /\bin (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
+  /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
 /** "350F, 9x5 greased" */
 const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
+/** "20cm square 170 fan": the size and the shape before the heat. */
+const SHAPE_BEFORE_HEAT =
+  /(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D)/i;
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
@@ -84,13 +88,39 @@ const phraseFrom = (words: readonly string[], from: number) =>
 const CUPS =
   /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
 
-const FIGURE = String.raw`(?<![\d.,])(\d{1,4}(?:[.,]\d{1,3})?)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
-const CUTTER = new RegExp(
-  String.raw`\bcut (?:(?:it|them|out|into|in|with|using|an?|about|scones|rounds|biscuits|circles|of|\d{1,3}) ){0,7}${FIGURE}(?: (?:plain|round|fluted))?(?: ?(?:rounds?|circles?|cutter|discs?))?`,
-  'i',
-);
+const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
+/** "cut with a 6 cm cutter", "58 mm cutter", "stamp out 2 inch rounds": how wide. */
+const CUTTERS: readonly RegExp[] = [
+  new RegExp(
+    String.raw`\b(?:cut|stamp) (?:(?:it|them|out|into|in|with|using|an?|about|scones|rounds|biscuits|circles|of|\d{1,3}) ){0,7}${FIGURE}(?: (?:plain|round|fluted))?(?: ?(?:rounds?|circles?|cutter|discs?))?`,
+    'i',
+  ),
+  new RegExp(
+    String.raw`(?<![\d.])${FIGURE}[- ]?(?:(?:plain|round|fluted|scone|biscuit) )?(?:cutter\b|rounds\b(?! (?:tins?|pans?)))`,
+    'i',
+  ),
+];
 const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| ?(?:cm|mm|in\b|inch|"))/i;
-const THICK = new RegExp(String.raw`${FIGURE}(?:[- ]thick|[- ]deep)|thickness of (?:about )?${FIGURE}`, 'i');
+/** "2.5 cm thick", "pat to 3 cm": how high. */
+const THICKS: readonly RegExp[] = [
+  new RegExp(String.raw`${FIGURE}(?:[- ]thick|[- ]deep)`, 'i'),
+  new RegExp(String.raw`thickness of (?:about )?${FIGURE}`, 'i'),
+  new RegExp(
+    String.raw`\b(?:roll|pat|press)(?:ed)? (?:it |the dough |dough )?(?:out )?(?:to )?(?:about )?${FIGURE}(?![ -](?:x|square|round|circle|disc|rectangle|by))`,
+    'i',
+  ),
+];
+/** The first figure with its unit that one of the patterns finds. */
+function figureOf(
+  patterns: readonly RegExp[],
+  text: string,
+): { readonly value: string; readonly unit: string } | undefined {
+  for (const pattern of patterns) {
+    const [, value, unit] = pattern.exec(text) ?? [];
+    if (value !== undefined) return { value: String(numberFrom(value) ?? value), unit: unit ?? 'cm' };
+  }
+  return undefined;
+}
 const MAKES = /\b(?:makes|gives|you should get) (?:about |around |roughly )?(\d{1,3})\b/i;
 const WEDGES =
   /\b(\d{1,2}|four|six|eight|ten|twelve) (?:equal )?(?:wedges|triangles|farls)\b|\b(?:in|into) (quarters|four|six|eight)\b/i;
@@ -103,13 +133,13 @@ const FREE_LOAF =
 
 /** What stands on a sheet without a pan: rounds by their cutter, wedges of a round, a free-standing loaf; as a person would write it. */
 function freeShapeIn(text: string): string | undefined {
-  const thick = THICK.exec(text);
-  const depth = thick ? ` x ${thick[1] ?? thick[3] ?? ''} ${thick[2] ?? thick[4] ?? ''}` : '';
-  const cutter = CUTTER.exec(text);
-  if (cutter?.[1] !== undefined) {
+  const thick = figureOf(THICKS, text);
+  const depth = thick ? ` x ${thick.value} ${thick.unit}` : '';
+  const cutter = figureOf(CUTTERS, text);
+  if (cutter) {
     const count = CUT_COUNT.exec(text)?.[1] ?? MAKES.exec(text)?.[1];
     const behind = count === undefined ? '' : ` x ${count}`;
-    return `disc ${cutter[1]} ${cutter[2] ?? 'cm'}${depth}${behind}`;
+    return `disc ${cutter.value} ${cutter.unit}${depth}${behind}`;
   }
   const wedges = WEDGES.exec(text);
   const round = ROUND_OF.exec(text);
@@ -148,7 +178,7 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }
-  for (const pattern of [BARE_DIMENSIONS, PREPARED_DIMENSIONS, CUPS]) {
+  for (const pattern of [BARE_DIMENSIONS, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
     const named = pattern.exec(text)?.[1]?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }

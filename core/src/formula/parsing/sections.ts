@@ -20,9 +20,9 @@ const YIELD_IN_BRACKETS = /\((?:ca\. |für |makes |serves )?\d{1,3}(?: ?- ?\d{1,
 const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
-  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s(?=\d[\d a-z]{1,12}$))(?:about )?\d/i;
+  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
-  /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:/i;
+  /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:|^[★☆⭐✩*]{3,}|^\d(?:\.\d)? (?:stars?|from \d)/i;
 const COMPONENT_NAME =
   /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
@@ -125,7 +125,9 @@ export function readTextLine(
     line.quoted && whole !== ''
       ? 'note'
       : kindOf(whole, entries, line, section, marked && shape.bothMarked, marked, context);
-  return { ...line, bare: whole, said, kind, entries };
+  // above a marked list nothing is a line or a step: "Brown butter pear muffins" is what they are called
+  const above = section === 'head' && shape.bothMarked && (kind === 'line' || kind === 'step');
+  return { ...line, bare: whole, said, kind: above ? 'words' : kind, entries };
 }
 
 function kindOf(

@@ -9,7 +9,8 @@ const LEAD_IN =
   /^(?:and |then |so |first,? )?(?:(?:you|we|i)(?:'ll| will)? (?:want|need|use|take)|take|get|weigh out|measure out|have ready|start with|mix|sift|whisk|stir together|combine|beat)\s+(?=(?:about |roughly )?(?:\d|an? |half |one |two |three ))/i;
 export const withoutLeadIn = (text: string): string => text.replace(LEAD_IN, '');
 
-export const BULLET = /^\s*(?:(?:[-*•·▢□☐✓]|\[[ x]?\])\s+|\d{1,2}\)\s+(?=(?:\d|\.\d|an? |half |one |two )))/i;
+export const BULLET =
+  /^\s*(?:(?:[-*•·▢□☐✓+]|\p{Extended_Pictographic}\uFE0F?|\[[ x]?\])\s+|\d{1,2}\)\s+(?=(?:\d|\.\d|an? |half |one |two )))/iu;
 /** "To feed: 4 tbsp cider": says where the line goes, not what it is. */
 export const INLINE_HEADING = /^((?:for|to) [a-z][a-z ]{1,30}?)\s*:\s+(?=\S)/i;
 /** "Dry: 200 g flour, 2 tsp baking powder", "topping - 2 tbsp sugar": a part of the formula is named in the line of its things. */
@@ -20,7 +21,7 @@ const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)
 
 /** Where one written line goes on with another ingredient and its amount. */
 const NEXT_ENTRY =
-  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
+  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+:-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
 /** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
 export function bareLine(line: string): { readonly line: string; readonly saidFirst: string } {

@@ -22,7 +22,7 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven|to|on|bake|baked|fan)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|\d+\s*min))|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?\b)|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s?\(?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?)\s))(\d{3})(?=,?\s(?:about\s)?(?:\d+(?:\s?-\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
+  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b)|(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven|to|on|bake|baked|fan)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|x\s?\d|\d+\s*min))|(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?m)|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?\b)|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s?\(?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?)\s))(\d{3})(?=,?\s(?:about\s)?(?:\d+(?:\s?-\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
 const GAS = /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark))\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
   /\b(core|cent(?:re|er)(?! (?:of the oven|shelf|rack))|inside|internal|middle(?! (?:of the oven|shelf|rack|third))|thermometer|probe|reads?|reaches|reached|registers)\b/i;
@@ -58,8 +58,8 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     const sentence = before.slice(Math.max(before.lastIndexOf('. '), before.lastIndexOf('\n')) + 1);
     const to = match.index + match[0].length;
     const after = text.slice(to, to + 18);
-    const number = Number(match[1] ?? match[3] ?? match[4] ?? match[5] ?? match[6] ?? match[7]);
-    const letter = (match[2] ?? '').toLowerCase();
+    const number = Number(match[1] ?? match[2] ?? match.slice(4).find(Boolean));
+    const letter = (match[3] ?? '').toLowerCase();
     const scale = letter.startsWith('f') ? 'F' : letter === '' ? (number > BARE_DEGREES_TURN_AT ? 'F' : 'C') : 'C';
     const celsius = scale === 'F' ? celsiusFromFahrenheit(number) : number;
     const core = OF_THE_CORE.test(sentence);

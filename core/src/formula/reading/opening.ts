@@ -29,7 +29,9 @@ export function openingOf(before: string): Opening | undefined {
   return all.slice(0, MOST_SENTENCES).flatMap((said) => calledIn(said) ?? [])[0];
 }
 function calledIn(said: string): Opening | undefined {
-  const whole = said.replace(/[.!:]$/, '').replace(/\s(?:it'?s|you(?:'ll)? need|[iw]e? (?:use|take|need))\s*$/i, '');
+  const whole = said
+    .replace(/(?:[.!:]|\s[-–—])$/, '')
+    .replace(/\s(?:it'?s|you(?:'ll)? need|[iw]e? (?:use|take|need))\s*$/i, '');
   const apart = whole.split(/,\s?|\s?[(–]|\s-\s/);
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];
   const names = apart.filter((part) => !SERVES.test(part.trim())).map((part) => part.replace(BEFORE_IT, '').trim());

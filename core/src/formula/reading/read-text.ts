@@ -17,6 +17,7 @@ import {
   type Problem,
   type ReadingContext,
 } from '../parsing/index.js';
+import { asPasted } from './as-pasted.js';
 import { openingOf, titleOf } from './opening.js';
 import { amountsByAnother } from './amounts-by-another.js';
 
@@ -38,6 +39,7 @@ interface Line {
 }
 
 const BULLET_LETTERS = 9;
+const DOING_BEFORE = /^\s*[a-z]{3,7} ?:/i;
 /** A line of a list that takes several things begins with its amount, and is one sentence: "225 g flour, sifted with 1 tsp salt". */
 const LISTED = /^[\s*•-]{0,6}[\d½¼¾⅓⅔](?![^]*[a-z)]{2}[.!?] [A-Z])/;
 const WORDS_BEHIND = 7;
@@ -67,7 +69,13 @@ function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
     const [only, more] = here;
     const lead = line.length - line.trimStart().length;
     const fewBehind = wordsIn(text.slice(here.at(-1)?.to, to)) <= WORDS_BEHIND;
-    const isListed = only !== undefined && more === undefined && only.from - from <= lead + BULLET_LETTERS && fewBehind;
+    const isListed =
+      only !== undefined &&
+      more === undefined &&
+      only.from - from <= lead + BULLET_LETTERS &&
+      // "Add: 1 egg" is told
+      !DOING_BEFORE.test(line) &&
+      fewBehind;
     const severalListed = more !== undefined && LISTED.test(line) && fewBehind;
     const read = {
       text: line.trim(),
@@ -190,10 +198,12 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
  * Reads the text of a formula, listed or told.
  * @param bakersOwn the baker's region, which stands unless the words of the text say another
  */
-export function readText(text: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
-  if (text.length > LONGEST_TEXT || isPageSource(text) || isMarked(text)) return readList(text, bakersOwn, kitchen);
+export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
+  if (pasted.length > LONGEST_TEXT || isPageSource(pasted)) return readList(pasted, bakersOwn, kitchen);
+  const text = asPasted(pasted);
+  if (isMarked(text)) return readList(text, bakersOwn, kitchen);
   const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
-  const rows = text.replace(/\r\n?|\u2028/g, '\n').split('\n');
+  const rows = text.split('\n');
   const apart = rows.flatMap((row) => listApart(row, context));
   const words = inFigures(new Words(apart.join('\n')));
   // what is told is told in English; of German the reader of lists reads all lines, in one row or below each other

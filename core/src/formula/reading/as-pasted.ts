@@ -1,0 +1,89 @@
+import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
+import { readBake } from '../parsing/index.js';
+
+/*
+ * What a text brings along from where it was copied, and what its writer never wrote: the marks of a forwarded message, the buttons of a
+ * page, the columns of a spreadsheet. Taken off before anything is read.
+ */
+
+const QUOTED = /^\s{0,3}>\s?/;
+const QUOTED_SHARE = 0.6;
+const FORWARDED = /^(?:\s{0,3}(?:fwd?|re|aw|wg) ?: ?){1,6}/i;
+/** Buttons of a page, alone or side by side; nothing that is said of a formula. */
+const BUTTONS =
+  /^(?:(?:jump to|print|pin|save|share|rate|email|skip to|view|leave a)(?: (?:this|the))? ?(?:recipe|video|content|review|comment)?s?(?:[ |•·,]{1,6}|$)){1,6}$/i;
+const SWITCHES = /^(?:us customary|metric|imperial|cups|grams|(?:\d(?:\/\d)?|½) ?x|scale)(?:[ |–—/-]{1,4}(?:us customary|metric|imperial|cups|grams|\d ?x)){1,4}$/i; // prettier-ignore
+/** Little pictures before and behind what is said. */
+const PICTURE = String.raw`\p{Extended_Pictographic}(?:\p{Emoji_Modifier}|\uFE0F|\u200D)*`;
+const PICTURES = new RegExp(String.raw`^(?:\s*${PICTURE})+\s*|(?:\s*${PICTURE})+\s*$`, 'gu');
+/** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
+const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
+const FEWEST_PARTED = 2;
+const COLUMNS = /\t| {2,}(?=\S)/;
+const FEWEST_ROWS = 3;
+const FEWEST_CELLS = 2;
+const AMOUNT_CELL = /^[~≈]?(?:\d|[½¼¾⅓⅔⅛]|an? |pinch)/i;
+const SIZE_ABOVE = /^\d{1,3} (?:portions|servings|people|pieces|slices|muffins|scones|cakes|loaves)$/i;
+const AMOUNT_BEHIND = /[a-z] [\d.,/½¼¾]{1,6} ?(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?)$/i;
+const BARE_FIGURE = /^\d{1,5}(?:[.,]\d{1,3})?$/;
+const OF_GRAMS = /\b(?:g|grams?|gr|weight)\b/i;
+const PERCENT = /^\d{1,4}(?:[.,]\d{1,2})? ?%$|%/;
+
+/** A forwarded message stands behind ">" line by line. */
+function withoutQuotes(rows: readonly string[]): readonly string[] {
+  const written = rows.filter((row) => row.trim() !== '');
+  const quoted = written.filter((row) => QUOTED.test(row)).length;
+  return quoted >= FEWEST_ROWS && quoted >= QUOTED_SHARE * written.length
+    ? rows.map((row) => row.replace(QUOTED, ''))
+    : rows;
+}
+
+/** The columns of a spreadsheet that was copied: name and amount of each row as one line; a heading row says what they hold. */
+function withoutColumns(rows: readonly string[]): readonly string[] {
+  const cells = rows.map((row) => row.trim().split(COLUMNS).map((cell) => cell.trim()));
+  const tabled = cells.filter((row) => row.length >= FEWEST_CELLS && row.some((cell) => AMOUNT_CELL.test(cell)));
+  if (tabled.length < FEWEST_ROWS) return rows;
+  const head = cells.find((row) => row.length >= FEWEST_CELLS && row.every((cell) => !AMOUNT_CELL.test(cell)));
+  return rows.flatMap((row, i) => {
+    const own = cells[i] ?? [];
+    if (own === head) return [];
+    if (own.length < FEWEST_CELLS) return [row];
+    if (SIZE_ABOVE.test(own[0] ?? '')) return [`Makes ${own[0] ?? ''}`];
+    // "SR flour 250 g" beside 1.25 kg and 2.5 kg: the same for more, and the first is the formula
+    const [named = ''] = own;
+    if (AMOUNT_BEHIND.test(named)) return own.slice(1).every((cell) => AMOUNT_CELL.test(cell)) ? [named] : [row];
+    const column = own.findIndex((cell, at) => AMOUNT_CELL.test(cell) && !PERCENT.test(head?.[at] ?? '') && !PERCENT.test(cell));
+    const amount = own[column];
+    if (amount === undefined) return [row];
+    const inGrams = BARE_FIGURE.test(amount) && OF_GRAMS.test(head?.[column] ?? '') ? `${amount} g` : amount;
+    const words = own.filter((cell, at) => at !== column && cell !== '' && !AMOUNT_CELL.test(cell));
+    return [[inGrams, ...words].join(' ')];
+  });
+} // prettier-ignore
+
+/** A mark stands above what it heads; things between semicolons stand below each other. */
+function withoutMarksBefore(row: string): readonly string[] {
+  const [whole, mark] = MARK_BEFORE.exec(row) ?? [];
+  if (whole === undefined || mark === undefined) return [row];
+  const rest = row.slice(whole.length);
+  const things = /^i/i.test(mark) && !/^inst/i.test(mark) ? rest.split(/; +/) : [rest];
+  return [mark, ...(things.length > FEWEST_PARTED ? things : [rest])];
+}
+
+/** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
+const LIST_BEFORE = /^(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
+function withoutBakeBehind(row: string): readonly string[] {
+  const at = row.lastIndexOf('. ', row.length - 4);
+  if (at < 0 || row.length > LONGEST_PARAGRAPH || !LIST_BEFORE.test(row.slice(0, at))) return [row];
+  const { celsius, lowMinutes } = readBake([row.slice(at + 2)]);
+  return celsius === undefined && lowMinutes === undefined ? [row] : [row.slice(0, at), row.slice(at + 2)];
+}
+
+/** The text as its writer wrote it. */
+export function asPasted(text: string): string {
+  const unframed = withoutColumns(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n')));
+  const rows = unframed.flatMap((row) => withoutMarksBefore(row.replace(PICTURES, ''))).flatMap(withoutBakeBehind);
+  const kept = rows.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
+  const first = kept.findIndex((row) => row.trim() !== '');
+  return kept.map((row, i) => (i === first ? row.replace(FORWARDED, '') : row)).join('\n');
+}
