@@ -56,8 +56,8 @@ function withoutColumns(rows: readonly string[]): readonly string[] {
     const amount = own[column];
     if (amount === undefined) return [row];
     const inGrams = BARE_FIGURE.test(amount) && OF_GRAMS.test(head?.[column] ?? '') ? `${amount} g` : amount;
-    const words = own.filter((cell, at) => at !== column && cell !== '' && !AMOUNT_CELL.test(cell));
-    return [[inGrams, ...words].join(' ')];
+    const kept = own.flatMap((cell, at) => (at === column ? [inGrams] : cell === '' || AMOUNT_CELL.test(cell) ? [] : [cell]));
+    return [kept.join(' ')];
   });
 } // prettier-ignore
 
@@ -71,7 +71,7 @@ function withoutMarksBefore(row: string): readonly string[] {
 }
 
 /** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
-const LIST_BEFORE = /^(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
+const LIST_BEFORE = /^(?!\d{1,2}[.)] )(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
 function withoutBakeBehind(row: string): readonly string[] {
   const at = row.lastIndexOf('. ', row.length - 4);
   if (at < 0 || row.length > LONGEST_PARAGRAPH || !LIST_BEFORE.test(row.slice(0, at))) return [row];
