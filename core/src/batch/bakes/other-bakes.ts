@@ -1,5 +1,6 @@
 import { inPieces, LONGEST_PHRASE, singleSpaced } from '../../ground/text/index.js';
 import { footprintOf, type BakeJob, type OvenCourse } from '../../oven/baking/index.js';
+import { temperaturesIn } from '../../formula/parsing/index.js';
 import { vesselWritten } from '../../formula/vessels/index.js';
 import { bakeJobOf, type BakeOrder } from '../bake-jobs/index.js';
 import { oneBake } from './one-bake.js';
@@ -11,18 +12,26 @@ export interface WrittenWay {
   readonly celsius: number | undefined;
   readonly fan: boolean | undefined;
 }
-const AT = /(?:^|\s)(?:at|@)\s*(\d{3})(?:\s?°?\s?c\b)?/i;
-const FAN = /(?:^| )(no )?fan$/i;
+const NO_FAN = /(?:^| )(?:no fan|(?:fan|convection) off)\b/i;
+const FAN = /(?:^| )(?:with |mit )?(?:fan|convection|umluft|heißluft)(?![a-zäöüß])/i;
+const AT_THE_END = /(?:^| )(?:at|@|bei) ?$/i;
 
 /** What a way says of pans, heat and fan, in any order people write them; what it does not say stays as it is. */
 export function readWay(words: string): WrittenWay {
-  const [written = ''] = inPieces(singleSpaced(words), LONGEST_PHRASE);
-  const fan = FAN.exec(written);
-  const at = AT.exec(written);
+  const [beginning = ''] = inPieces(singleSpaced(words), LONGEST_PHRASE);
+  const written = beginning.replace(/\bfan (?:oven )?(?:at )?(\d{3})(?= |$)/i, '$1 fan');
+  const heat = temperaturesIn(written).find(({ of }) => of === 'oven');
+  const before = heat ? written.slice(0, heat.from).replace(AT_THE_END, '') : written;
+  const pans = `${before} ${heat ? written.slice(heat.to) : ''}`;
   return {
-    pans: written.replace(FAN, '').replace(AT, '').trim(),
-    celsius: at ? Number(at[1]) : undefined,
-    fan: fan ? fan[1] === undefined : undefined,
+    pans: singleSpaced(
+      pans
+        .replace(NO_FAN, '')
+        .replace(FAN, '')
+        .replace(/ (?:oven|gas)$/i, ''),
+    ),
+    celsius: heat && Math.round(heat.celsius),
+    fan: NO_FAN.test(written) ? false : FAN.test(written) ? true : undefined,
   };
 }
 

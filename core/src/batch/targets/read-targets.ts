@@ -45,20 +45,24 @@ const FRACTIONS: Readonly<Record<string, number>> = {
 const OF_IT = String.raw`(?: (?:of )?(?:it|(?:the |a |this )?(?:formula|recipe|batch|mix|mixture|quantity|quantities|amounts?)))?`;
 const saysTimes = (words: string, times: number) => [new RegExp(`^(?:${words})${OF_IT}$`, 'i'), times] as const;
 const TIMES_WORDS: readonly (readonly [RegExp, number])[] = [
-  saysTimes('(?:a )?quarter', 0.25),
-  saysTimes('(?:a )?third', 1 / 3),
-  saysTimes('(?:a )?half', 0.5),
-  saysTimes('two thirds', 2 / 3),
-  saysTimes('three quarters', 0.75),
+  saysTimes('(?:an? |one )?quarter', 0.25),
+  saysTimes('(?:an? |one )?third', 1 / 3),
+  saysTimes('(?:an? |one )?half(?: as much)?', 0.5),
+  saysTimes('two[- ]thirds', 2 / 3),
+  saysTimes('three[- ]quarters?', 0.75),
   saysTimes('as (?:it is|written)|once|same(?: again)?|the same(?: again)?', 1),
   [/^(?:the|one) (?:formula|recipe|batch|mix|mixture)$/i, 1],
-  saysTimes('(?:one|once) and a half(?: times)?', 1.5),
-  saysTimes('double|twice|two times', 2),
+  saysTimes('(?:one|once) and a half(?: times)?|half again(?: as much)?|half as much (?:again|more)', 1.5),
+  saysTimes('double|twice(?: as much)?|two times', 2),
   saysTimes('triple|treble|three times|thrice', 3),
   saysTimes('quadruple|four times', 4),
 ];
 /** "75 %", "1 1/2": a share, or a number that no count of pieces is. */
 const SHARE = /^(\d{1,4}(?:[.,]\d{1,2})?) ?(?:%|percent|per cent)(?: of (?:it|the (?:formula|recipe)))?$/i;
+/** "30 % more", "a quarter less": beside what is written. */
+const BESIDE_IT =
+  /^(?:(\d{1,3}) ?(?:%|percent|per cent)|a (quarter|third|half)) (more|extra|bigger|larger|less|smaller)$/i;
+const PARTS_BESIDE: Readonly<Record<string, number>> = { quarter: 0.25, third: 1 / 3, half: 0.5 };
 const BROKEN_NUMBER = /^(?:(?:\d{1,3} )?\d{1,2}\/\d{1,2}|(?:\d{1,3} ?)?[½¼¾⅓⅔⅛])$/;
 const TIMES = new RegExp(
   String.raw`^(?:[x×]\s*${NUMBER}|${NUMBER}\s*(?:[x×]|times|batch(?:es)?)(?: (?:it|the formula))?)$`,
@@ -81,7 +85,7 @@ const EACH = new RegExp(
   'i',
 );
 const PIECES = new RegExp(
-  String.raw`^(?:for |serves |serving |enough for |makes )?${COUNT}\s*(?:pieces?|portions?|servings?|slices?|squares|bars|fingers|people|guests|eaters|helpings)?$`,
+  String.raw`^(?:for |serves |serving |enough for |makes )?(?:a (?:crowd|party) of |about |around )?${COUNT}\s*(?:pieces?|portions?|servings?|slices?|squares|bars|fingers|people|guests|eaters|helpings)?$`,
   'i',
 );
 const CUT = new RegExp(
@@ -93,8 +97,9 @@ const CUPS = new RegExp(
   'i',
 );
 const LIMIT_LEAD =
-  /^(?:i(?:'ve| have)(?: got)?|only|just|at most|up to|out of|use up|using(?: up)?|with(?: only)?|what (?:i|is)|all (?:of )?(?:the|my))\b/i;
-const LIMIT_WORDS = /^(?:use up|using(?: up)?|out of|with(?: only)?|all (?:of )?(?:the|my))\s+/i;
+  /^(?:i(?:'ve| have)(?: got)?|use(?! up)|scaled? (?:it |down |up )?to|based on|made with|only|just|at most|up to|out of|use up|using(?: up)?|with(?: only)?|what (?:i|is)|all (?:of )?(?:the|my))\b/i;
+const LIMIT_WORDS =
+  /^(?:use up|use|scaled? (?:it |down |up )?to|based on|made with|using(?: up)?|out of|with(?: only)?|all (?:of )?(?:the|my))\s+/i;
 const MOST_TIMES = 1_000_000;
 
 function toNumber(written: string): number {
@@ -149,6 +154,12 @@ function readPhrase(phrase: string, context: TargetContext): Read {
   if (share !== undefined || BROKEN_NUMBER.test(phrase)) {
     const value = share === undefined ? brokenNumber(phrase) : Number(share.replace(',', '.')) / 100;
     return value > 0 && value <= MOST_TIMES ? { kind: 'times', times: value } : { fault: 'out-of-range' };
+  }
+  const [, percent, part, way] = BESIDE_IT.exec(phrase) ?? [];
+  if (way !== undefined) {
+    const by = percent === undefined ? (ownOf(PARTS_BESIDE, (part ?? '').toLowerCase()) ?? 0) : Number(percent) / 100;
+    const value = /less|smaller/i.test(way) ? 1 - by : 1 + by;
+    return value > 0 ? { kind: 'times', times: value } : { fault: 'out-of-range' };
   }
   const match = TIMES.exec(phrase);
   if (match) {
@@ -215,7 +226,9 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
         .trim()
         .replace(/\b(?:a|one|1) dozen and a half\b/i, '18')
         .replace(/\b(?:a|one|1) gross(?: of)?\b/i, '144')
-        .replace(/\bhalf a dozen\b/i, '6'),
+        .replace(/\bhalf a dozen\b/i, '6')
+        .replace(/^as (?:many|much) as (.{2,40}?) (?:makes?|gives?|allows?|will make)$/i, 'use $1')
+        .replace(/^(?:enough )?to fill /i, ''),
     )
     .filter(Boolean);
   for (const phrase of phrases) {

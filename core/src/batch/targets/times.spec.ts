@@ -8,6 +8,11 @@ const read = (text: string) => readTargets(text, QUAY_LOAF);
 
 describe('how many times a formula is made', () => {
   for (const [times, ...said] of [
+    [1 / 3, 'a third', 'one third', '1/3'],
+    [1.3, '30% more'],
+    [0.75, 'a quarter less', 'three-quarters batch'],
+    [1.5, 'half again as much', 'half as much again'],
+    [2, 'twice as much'],
     [0.5, 'half', 'half the recipe', 'half a batch', 'half of the mixture', '50%', '1/2'],
     [0.75, 'three quarters', '75 %', '75% of the recipe', '¾'],
     [1, 'as written', 'same again', 'one batch', 'the recipe', '100%'],
@@ -46,5 +51,10 @@ describe('counts said in words', () => {
   it('are people too', () => {
     for (const [words, count] of [['for eight people', 8], ['for 12 people', 12], ['enough for twenty', 20]] as const)
       expect(read(words)).withContext(words).toEqual({ targets: [{ kind: 'pieces', count }], faults: [] });
+    expect(read('for a crowd of 30').targets).toEqual([{ kind: 'pieces', count: 30 }]);
+  });
+  it('are limited by what there is of a thing', () => {
+    for (const [words, said] of [['use 500g flour', '500g flour'], ['scale to 3 eggs', '3 eggs'], ['as many as 300g butter makes', '300g butter']] as const)
+      expect(read(words)).withContext(words).toEqual({ targets: [{ kind: 'limit', said }], faults: [] });
   });
 }); // prettier-ignore

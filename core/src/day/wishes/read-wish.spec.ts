@@ -32,6 +32,14 @@ describe('a batch and its hour in words', () => {
     ['scones on 5 December at 3', 3, '', '2026-12-05T15:00', 'fresh'],
     ['scones for the 2nd of January', 3, '', '2027-01-02T14:30', 'fresh'],
     ['scones next Friday', 3, '', '2026-12-04T14:30', 'fresh'],
+    ['scones for elevenses', 3, '', '2026-11-28T11:00', 'fresh'],
+    ['24 scones warm for 4pm Sat', 3, '24 scones', '2026-11-28T16:00', 'warm'],
+    ['two trays of muffins at half 3', 1, 'x2', '2026-11-28T15:30', 'fresh'],
+    ['a batch of scones by midday', 3, '', '2026-11-28T12:00', 'fresh'],
+    ['muffins, 2 dozen, 10am', 1, '2 dozen muffins', '2026-11-28T10:00', 'fresh'],
+    ['scones - 40 - 3pm', 3, '40 scones', '2026-11-28T15:00', 'fresh'],
+    ['marmalade loaf for 8 at 7', 5, 'for 8 people', '2026-11-28T07:00', 'fresh'],
+    ['scones @ 3', 3, '', '2026-11-28T15:00', 'fresh'],
     ['muffins for breakfast', 1, '', '2026-11-28T08:00', 'fresh'],
   ] as const)
     it(`“${said}”`, () => {
@@ -66,6 +74,10 @@ describe('something else to do', () => {
     ['wash up for half an hour at 3', 'wash up', 30, '2026-11-28T15:00'],
     ['set up tables 1h by 2pm', 'set up tables', 60, '2026-11-28T14:00'],
     ['press the cloths, an hour and a half, by noon', 'press the cloths', 90, '2026-11-28T12:00'],
+    ['fetch the children 3-4pm', 'fetch the children', 60, '2026-11-28T16:00'],
+    ['school run 8.30 to 9.15', 'school run', 45, '2026-11-28T09:15'],
+    ['away 11-2', 'away', 180, '2026-11-28T14:00'],
+    ['9am-10am post', 'post', 60, '2026-11-28T10:00'],
     ['load van: 25 min by quarter past one', 'load van', 25, '2026-11-28T13:15'],
   ] as const)
     it(`“${said}”`, () => {

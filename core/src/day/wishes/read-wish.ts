@@ -1,6 +1,7 @@
 import { anyOf, NUMBER_WORDS } from '../../ground/text/index.js';
+import { ownOf } from '../../ground/records/index.js';
 import type { ServedAs } from '../tasks/index.js';
-import { dateSaid, timeSaid } from './times-said.js';
+import { dateSaid, hoursSaid, timeSaid } from './times-said.js';
 
 /** What is said of a batch and its hour: "24 muffins warm at 10", "two loaves by Friday night". */
 export interface ReadWish {
@@ -28,9 +29,13 @@ const FROM_FREEZER = /\b(?:(?:from|out of|in) the freezer|frozen)\b/i;
 const NUMBERS = String.raw`\d+(?:[.,/]\d+)?|${anyOf(Object.keys(NUMBER_WORDS))}`;
 /** "24", "two dozen", "a dozen": goes before what is counted. */
 const AMOUNT = new RegExp(`^(?:the\\s+)?((?:${NUMBERS}|a) dozen|${NUMBERS}|a|an)\\s+`, 'i');
+/** "muffins, 2 dozen", "scones - 40": behind what is counted, where that is more than one. */
+const AMOUNT_BEHIND = new RegExp(`(?<=[a-z]{3}s) [-–]? ?((?:${NUMBERS}|a) dozen|\\d{1,3})(?: ?[-–])?$`, 'i');
 /** "double gingerbread", "half the gingerbread", "2x marmalade loaf", "pear loaf x2": says how many times. */
 const TIMES =
   /^(half|double|twice|triple|treble|quadruple|[1-9]\d? ?[x×](?=\s))(?: the| of the)?\s|\s([x×] ?[1-9]\d?)(?=\s|$)/i;
+/** "two batches of scones", "a tray of muffins": so many times what the formula makes. */
+const BATCHES = new RegExp(`^(${NUMBERS}|a) (?:batch(?:es)?|trays?|tins?|lots?) of `, 'i');
 /** "for eight people": says how many eat. */
 const EATERS = new RegExp(`\\s?\\b(?:enough )?for (${NUMBERS}) (?:people|persons|guests|of us)\\b`, 'i');
 /** Words that are of no formula. */
@@ -57,7 +62,11 @@ function likeness(words: readonly string[], title: string): number {
 }
 
 export function readWish(written: string, { titles, date, usualTime }: WishContext): ReadWish {
-  const text = written.replace(/[’‘]/g, "'");
+  const text = written
+    .replace(/[’‘]/g, "'")
+    .replace(/ @ ?(?=\d)/g, ' at ')
+    // "for 8 at 7": eight eat, and at seven
+    .replace(/\bfor (\d{1,3})(?= (?:at|by|before) )/i, 'for $1 people');
   const time = timeSaid(text);
   const rest = time ? text.replace(time.words, ' ') : text;
   const day = dateSaid(rest, date);
@@ -69,38 +78,47 @@ export function readWish(written: string, { titles, date, usualTime }: WishConte
       : 'fresh';
   const eaters = EATERS.exec(what);
   const times = TIMES.exec(what.trim());
+  const batches = BATCHES.exec(what.trim())?.[1]?.toLowerCase();
   const thing = what
     .trim()
     .replace(EATERS, ' ')
     .replace(TIMES, ' ')
+    .replace(BATCHES, '')
     .replace(FROM_FREEZER, ' ')
     .replace(/\b(?:warm|hot|cold|chilled|fresh|sliced|cut|on the table|ready|and)\b/gi, ' ')
     .replace(/[,.;]+/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();
-  const words = tokensOf(thing.replace(AMOUNT, ''));
+  const words = tokensOf(thing.replace(AMOUNT, '').replace(AMOUNT_BEHIND, ''));
   const scored = titles
     .map((title, i) => ({ i, like: likeness(words, title) }))
     .filter(({ like }) => like > 0)
     .sort((a, b) => b.like - a.like || a.i - b.i);
   const best = scored[0]?.like ?? 0;
   const noun = words.at(-1) ?? '';
-  const amount = AMOUNT.exec(thing)?.[0]?.trim();
+  const amount = AMOUNT.exec(thing)?.[0]?.trim() ?? AMOUNT_BEHIND.exec(thing)?.[1];
   return {
     formulas: scored.filter(({ like }) => like >= best * 0.999).map(({ i }) => i),
     amount: times
       ? (times[1] ?? times[2] ?? '').replaceAll(' ', '')
-      : eaters
-        ? `for ${eaters[1] ?? ''} people`
-        : amount === undefined || /^(?:a|an|the)$/i.test(amount)
-          ? ''
-          : `${amount} ${nounOf(thing, noun)}`.trim(),
+      : batches !== undefined
+        ? timesOf(batches)
+        : eaters
+          ? `for ${eaters[1] ?? ''} people`
+          : amount === undefined || /^(?:a|an|the)$/i.test(amount)
+            ? ''
+            : `${amount} ${nounOf(thing, noun)}`.trim(),
     due: `${day?.value ?? date}T${time?.value ?? usualTime}`,
     served,
     usualHour: time === undefined,
     ...(FROM_FREEZER.test(what) && { frozen: true }),
     ...(/\bsliced\b|\bcut\b/i.test(what) && { sliced: true }),
   };
+}
+/** "two" batches are "x2"; one is the formula as it is. */
+function timesOf(said: string): string {
+  const times = ownOf(NUMBER_WORDS, said) ?? Number(said);
+  return times > 1 ? `x${times}` : '';
 }
 /** The last word as it was said, for the amount: "24 rhubarb muffins" are 24 muffins. */
 function nounOf(thing: string, stem: string): string {
@@ -123,6 +141,11 @@ export function readOwnTask(
   text: string,
   { date, usualTime }: Pick<WishContext, 'date' | 'usualTime'>,
 ): { readonly what: string; readonly minutes: number; readonly due: string } | undefined {
+  const hours = hoursSaid(text);
+  if (hours) {
+    const named = text.replace(hours.words, ' ').replace(/[,;]+/g, ' ').replace(/\s+/g, ' ').trim().replace(/[ :]*\b(?:for|by|at|from)$/i, ''); // prettier-ignore
+    return named === '' ? undefined : { what: named, minutes: hours.minutes, due: `${date}T${hours.until}` };
+  }
   const said = LASTS.exec(text);
   const minutes = said ? minutesOf(said) : 0;
   if (!said || !(minutes > 0)) return undefined;

@@ -15,7 +15,7 @@ export interface Said {
 const HOUR_WORDS: readonly string[] = Object.keys(ONES).slice(0, 12);
 const MINUTE_WORDS: Readonly<Record<string, number>> = { five: 5, ten: 10, quarter: 15, 'a quarter': 15, twenty: 20, 'twenty-five': 25, 'twenty five': 25, half: 30 }; // prettier-ignore
 const PARTS: Readonly<Record<string, string>> = {
-  'first thing': '08:00', breakfast: '08:00', morning: '10:00', noon: '12:00', midday: '12:00', lunchtime: '12:30', lunch: '12:30', afternoon: '15:00',
+  'first thing': '08:00', breakfast: '08:00', morning: '10:00', elevenses: '11:00', brunch: '11:00', noon: '12:00', midday: '12:00', lunchtime: '12:30', lunch: '12:30', afternoon: '15:00',
   'tea time': '15:30', teatime: '15:30', tea: '15:30', evening: '18:00', supper: '18:30', dinner: '18:30', tonight: '20:00', night: '21:00',
 }; // prettier-ignore
 
@@ -25,6 +25,8 @@ const LEAD = String.raw`\b(?:(?:at|by|for|before|until|ready|from) )?(?:about )?
 /** Nobody is served "for 8 people" at eight. */
 const NO_HOUR = String.raw`(?!\s*(?:people|persons|guests|of us|portions|pieces|cm|in\b|g\b|kg\b|ml\b|x\b|%|dozen))`;
 const PAST = new RegExp(`${LEAD}(${Object.keys(MINUTE_WORDS).sort((a, b) => b.length - a.length).join('|')}|\\d{1,2})(?: minutes)? (past|to) ${HOUR}${HALF}`, 'i'); // prettier-ignore
+/** "at half 3" is half past. */
+const HALF_PAST = new RegExp(`\\b(?:at|by|for|before|until) half ${HOUR}\\b${HALF}`, 'i');
 const CLOCK = new RegExp(`\\b(?:at|by|for|before|until)\\s+(?:about\\s+)?(\\d{1,2})(?:[:.h](\\d{2}))?${HALF}(?![\\d:])${NO_HOUR}`, 'i'); // prettier-ignore
 const IN_WORDS = new RegExp(`\\b(?:at|by|before|until) (?:about )?(${HOUR_WORDS.join('|')})\\b${HALF}${NO_HOUR}`, 'i');
 const FOUR_DIGITS = /\b(?:at|by|before|until|for) ([01]\d|2[0-3])([0-5]\d)(?: ?(?:h|hrs|hours))?\b(?! ?(?:g|ml)\b)/i;
@@ -59,6 +61,8 @@ export function timeSaid(text: string): Said | undefined {
     const read = by < 60 ? said(past, clock(60 * hourOf(hour) + (way === 'to' ? -by : by), half, when)) : undefined;
     if (read) return read;
   }
+  const halfPast = HALF_PAST.exec(text);
+  if (halfPast) return said(halfPast, clock(60 * hourOf(halfPast[1] ?? '') + 30, halfPast[2], halfPast[3]));
   const four = FOUR_DIGITS.exec(text);
   if (four) return said(four, `${four[1] ?? ''}:${four[2] ?? ''}`);
   const at = CLOCK.exec(text);
@@ -79,9 +83,32 @@ export function timeSaid(text: string): Said | undefined {
   return part ? said(part, PARTS[part[1]?.toLowerCase() ?? '']) : undefined;
 }
 
+/** "3-4pm", "8.30 to 9.15": from one hour to another. */
+const FROM_TO =
+  /\b(?:from )?(\d{1,2})(?:[:.](\d{2}))?\s?(am|pm)?\s?(?:-|–|to|till|until)\s?(\d{1,2})(?:[:.](\d{2}))?\s?(am|pm)?(?![\w:%]|\s?(?:min|people|g\b))/i;
+export interface SaidHours {
+  readonly minutes: number;
+  /** When it is over: "09:15". */
+  readonly until: string;
+  readonly words: string;
+}
+/** @returns undefined where no two hours are said */
+export function hoursSaid(text: string): SaidHours | undefined {
+  const match = FROM_TO.exec(text);
+  if (!match) return undefined;
+  const [words, from, fromMinute = '0', fromHalf, to, toMinute = '0', toHalf] = match;
+  const minuteOf = (time: string | undefined) => (time === undefined ? NaN : 60 * Number(time.slice(0, 2)) + Number(time.slice(3)));
+  const start = minuteOf(clock(60 * Number(from) + Number(fromMinute), fromHalf));
+  const end = minuteOf(clock(60 * Number(to) + Number(toMinute), toHalf));
+  // "11-2" goes past noon, "3-4pm" is of one half of the day
+  const over = [end, end + 720].find((minute) => minute > start && minute < 1440);
+  if (over === undefined || Number(fromMinute) > 59 || Number(toMinute) > 59) return undefined;
+  return { minutes: over - start, until: `${twoDigits(Math.floor(over / 60))}:${twoDigits(over % 60)}`, words };
+} // prettier-ignore
+
 const DAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'] as const;
 const MONTHS = ['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december'] as const; // prettier-ignore
-const DAY = new RegExp(`\\b(?:on |by |for |this )?(next )?(${DAYS.join('|')}|today|tomorrow)\\b`, 'i');
+const DAY = new RegExp(`\\b(?:on |by |for |this )?(next )?(?:(${DAYS.join('|')}|today|tomorrow)\\b|(sun|mon|tues?|wed|thu(?:rs?)?|fri|sat)\\b(?!-))`, 'i'); // prettier-ignore
 const MONTH = `(${MONTHS.map((month) => `${month.slice(0, 3)}(?:${month.slice(3)})?`).join('|')})`;
 const DATE = new RegExp(`\\b(?:on |by |for )?(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?(?: of)? ${MONTH}|${MONTH} (\\d{1,2})(?:st|nd|rd|th)?)\\b`, 'i'); // prettier-ignore
 const ISO = /\b(?:on |by |for )?(\d{4}-\d{2}-\d{2})\b/;
@@ -101,7 +128,8 @@ export function dateSaid(text: string, date: string): Said | undefined {
     if (isDate(value)) return { value, words: named[0] };
   }
   const said = DAY.exec(text);
-  const name = said?.[2]?.toLowerCase();
+  const short = said?.[3]?.slice(0, 3).toLowerCase();
+  const name = said?.[2]?.toLowerCase() ?? (short && DAYS.find((day) => day.startsWith(short)));
   if (!said || name === undefined) return undefined;
   if (name === 'today') return { value: date, words: said[0] };
   if (name === 'tomorrow') return { value: dateShifted(date, 1), words: said[0] };
