@@ -18,6 +18,8 @@ export interface Amount {
   leftward: boolean;
 }
 
+/** So far back the measure of the thing before is still in the ear. */
+const NEAR_WORDS = 6;
 const CONTAINER =
   /^(?:cans?|tins?|blocks?|packets?|packages?|pkg|pack|tubs?|jars?|carton|box|bags?|bars?|pots?|container)$/;
 const UNSAID = new Set([
@@ -52,7 +54,7 @@ class AmountReader {
       const amount =
         sameFor !== undefined && last
           ? { ...last, from: at, to: at + sameFor, same: true, ofWhat: '', each: false }
-          : this.amountAt(at);
+          : (this.oneOf(at) ?? this.amountAt(at));
       if (amount) this.amounts.push(amount);
       at = amount ? Math.max(amount.to, at + 1) : at + 1;
     }
@@ -67,6 +69,24 @@ class AmountReader {
     if (words.word(same + 1) === 'weight' && this.amounts.at(-1)?.unit === undefined) return undefined;
     const of = /^(?:amount|again|weight)$/.test(words.word(same + 1)) ? same + 2 : same + 1;
     return words.word(of) === 'of' ? of + 1 - at : undefined;
+  }
+
+  /** "A teaspoon of ginger, one of cinnamon": the spoon is understood. */
+  private oneOf(at: number): Amount | undefined {
+    const { words } = this;
+    const last = this.amounts.at(-1);
+    const isOne =
+      /^(?:one|1|another)$/.test(words.word(at)) && words.word(at + 1) === 'of' && (this.nameAt[at + 2] ?? -1) >= 0;
+    if (!isOne || last?.unit?.kind !== 'volume' || at - last.to > NEAR_WORDS) return undefined;
+    return {
+      ...last,
+      from: at,
+      to: at + 2,
+      ofWhat: words.word(at + 2),
+      each: false,
+      figures: `1 ${last.unit.words[0] ?? last.unit.id}`,
+      same: true,
+    };
   }
 
   private amountAt(at: number): Amount | undefined {

@@ -5,7 +5,7 @@ import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
 import { headedList } from './lists-apart.js';
 import { isSizedLump } from './rewordings.js';
-import { BULLET, withoutLeadIn } from './segments.js';
+import { BULLET, PART_HEADING, withoutLeadIn } from './segments.js';
 import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 
 /* What each physical line of a text is: a line of ingredients, a step, a heading, a title … */
@@ -93,6 +93,10 @@ export function shapeOf(lines: readonly WrittenLine[]): TextShape {
   const ingredients = bare.findIndex((line) => INGREDIENTS_MARK.test(line));
   return { bothMarked: ingredients >= 0 && bare.findLastIndex((line) => METHOD_MARK.test(line)) > ingredients };
 }
+
+/** Whether a name is one of a part: "Topping", "Rührteig"; of anything else it may be what the formula is called. */
+export const isPartName = (name: string): boolean =>
+  COMPONENT_NAME.test(name) || PART_AT_THE_END.test(name) || PART_HEADING.test(`${name}: 1 `);
 
 /** Whether a line says that the method begins. */
 export const isMethodMark = (line: string): boolean => METHOD_MARK.test(line.replace(MARKDOWN_HEADING, '').trim());

@@ -9,7 +9,7 @@ import { areBarePercents, flourBasisIn, saysBasis } from './flour-basis.js';
 import { problem, type Problem, type ProblemCode, type ProblemFacts } from './problem.js';
 import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
 import { withAmount } from './retype.js';
-import { withoutStepNumber, type ReadText, type Section } from './sections.js';
+import { isPartName, withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING } from './segments.js';
 import { CALLED, yieldSaidIn } from './yields.js';
 
@@ -29,7 +29,7 @@ interface DraftLine extends Correction {
   readonly entries: readonly ReadEntry[];
 }
 interface Draft {
-  readonly name: string;
+  name: string;
   readonly lines: DraftLine[];
 }
 
@@ -212,8 +212,17 @@ export class Sheet {
     }));
   }
 
+  /** "Oat & raisin:" above the only list is what the formula is called; "Topping:" is a part all the same. */
+  private callByItsOnlyPart(): void {
+    const [only, more] = this.components.filter(({ lines }) => lines.length > 0);
+    if (this.title !== '' || !only || more || only.name === $localize`Batter` || isPartName(only.name)) return;
+    this.title = only.name;
+    only.name = $localize`Batter`;
+  }
+
   /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
   finish(firstWritten: string): FormulaReading {
+    this.callByItsOnlyPart();
     const kept = this.withPercents(this.withoutBasis().filter((component) => component.lines.length > 0));
     const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);

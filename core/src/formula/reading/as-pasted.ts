@@ -29,6 +29,9 @@ const BARE_FIGURE = /^\d{1,5}(?:[.,]\d{1,3})?$/;
 const OF_GRAMS = /\b(?:g|grams?|gr|weight)\b/i;
 const PERCENT = /^\d{1,4}(?:[.,]\d{1,2})? ?%$|%/;
 
+/** "100 g of everything (butter, sugar, flour)". */
+const OF_EVERYTHING = /(\d{1,4} ?(?:g|oz)) (?:of )?(?:everything|all|each)(?: of)? ?\(([^()]{5,80})\)/gi;
+
 /** A forwarded message stands behind ">" line by line. */
 function withoutQuotes(rows: readonly string[]): readonly string[] {
   const written = rows.filter((row) => row.trim() !== '');
@@ -43,7 +46,8 @@ function withoutColumns(rows: readonly string[]): readonly string[] {
   const cells = rows.map((row) => row.trim().split(COLUMNS).map((cell) => cell.trim()));
   const tabled = cells.filter((row) => row.length >= FEWEST_CELLS && row.some((cell) => AMOUNT_CELL.test(cell)));
   if (tabled.length < FEWEST_ROWS) return rows;
-  const head = cells.find((row) => row.length >= FEWEST_CELLS && row.every((cell) => !AMOUNT_CELL.test(cell)));
+  const above = cells.slice(0, Math.max(0, ...tabled.slice(0, 1).map((row) => cells.indexOf(row))));
+  const head = above.find((row) => row.length >= FEWEST_CELLS && row.every((cell) => !AMOUNT_CELL.test(cell)));
   return rows.flatMap((row, i) => {
     const own = cells[i] ?? [];
     if (own === head) return [];
@@ -73,16 +77,25 @@ function withoutMarksBefore(row: string): readonly string[] {
 /** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
 const LIST_BEFORE = /^(?!\d{1,2}[.)] )(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
 function withoutBakeBehind(row: string): readonly string[] {
-  const at = row.lastIndexOf('. ', row.length - 4);
-  if (at < 0 || row.length > LONGEST_PARAGRAPH || !LIST_BEFORE.test(row.slice(0, at))) return [row];
-  const { celsius, lowMinutes } = readBake([row.slice(at + 2)]);
-  return celsius === undefined && lowMinutes === undefined ? [row] : [row.slice(0, at), row.slice(at + 2)];
+  if (row.length > LONGEST_PARAGRAPH) return [row];
+  let at = 0;
+  for (const sentence of row.split(/(?<=\.) /)) {
+    const list = row.slice(0, Math.max(0, at - 2));
+    if (at > 0 && LIST_BEFORE.test(list)) {
+      const { celsius, lowMinutes } = readBake([sentence]);
+      if (celsius !== undefined || lowMinutes !== undefined) return [list, row.slice(at)];
+    }
+    at += sentence.length + 1;
+  }
+  return [row];
 }
 
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n')));
-  const rows = unframed.flatMap((row) => withoutMarksBefore(row.replace(PICTURES, ''))).flatMap(withoutBakeBehind);
+  const rows = unframed
+    .flatMap((row) => withoutMarksBefore(row.replace(PICTURES, '').replace(OF_EVERYTHING, '$1 each of $2')))
+    .flatMap(withoutBakeBehind);
   const kept = rows.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
   const first = kept.findIndex((row) => row.trim() !== '');
   return kept.map((row, i) => (i === first ? row.replace(FORWARDED, '') : row)).join('\n');

@@ -226,6 +226,44 @@ const KEPT: readonly Kept[] = [
     takes: [['all-purpose-flour', 250], 'uk-baking-powder', 'baking-soda', ['granulated-sugar', 150], 'egg', 'vegetable-oil', ['buttermilk', 250], 'lemon-zest'],
     bake: { celsius: 180, fan: true, minutes: [20, 20] },
   },
+  {
+    is: 'a newsletter in full sentences',
+    region: 'UK',
+    text: 'Harbour ginger cake\nTake half a pound each of plain flour and dark sugar, a quarter pound of butter, two good tablespoons of treacle, a teaspoon and a half of ground ginger, one of cinnamon, a level teaspoon of bicarb dissolved in a quarter pint of warm milk, and an egg. Melt the butter with the treacle and sugar, beat in the egg and milk, then fold into the flour and spices. It wants a slow oven, gas 2, for an hour or a bit more, in a lined 8 inch square tin.',
+    title: 'Harbour ginger cake',
+    takes: [['all-purpose-flour', 227], ['dark-brown-sugar', 227], ['unsalted-butter', 113], 'black-treacle', 'ground-ginger', 'ground-cinnamon', ['baking-soda', 4.9], 'whole-milk', 'egg'],
+    bake: { celsius: 150, minutes: [60, 60], pan: '8 inch square tin' },
+  },
+  {
+    is: 'columns with a row of no amount',
+    region: 'UK',
+    text: 'Self Raising Flour      1.8 kg\nMargarine               900 g\nEggs                    16\nSultanas                1.2 kg\nMilk                    to mix\nMethod. Rub in. Add fruit. 4 x 2lb tins. 170°C 1½ hrs',
+    takes: [['self-raising-flour', 1800], ['baking-margarine', 900], 'egg', ['golden-raisins', 1200], 'whole-milk'],
+    bake: { celsius: 170, minutes: [90, 90] },
+  },
+  {
+    is: 'a bake of two figures and two stops',
+    region: 'US',
+    text: 'Cornbread\n1 c cornmeal\n1 c AP\n1 Tbl BP\n1/3 c bacon grease\n1 egg\n1 c milk\nHot skillet. 425. 20-25.',
+    title: 'Cornbread',
+    takes: ['cornmeal', ['all-purpose-flour', 125], 'baking-powder', 'lard', 'egg', 'whole-milk'],
+    bake: { celsius: 218, minutes: [20, 25] },
+  },
+  {
+    is: 'a name over a row, and the bake behind it',
+    region: 'UK',
+    text: "Oat & raisin:\n125 g butter, 100 g light brown sugar + 75 g caster, 1 egg, 150 g SRF, 150 g oats. 180 C (160 fan), 12-14'. 18 pcs.",
+    title: 'Oat & raisin',
+    takes: [['unsalted-butter', 125], ['light-brown-sugar', 100], ['superfine-sugar', 75], 'egg', ['self-raising-flour', 150], ['rolled-oats', 150]],
+    bake: { celsius: 180, minutes: [12, 14] },
+  },
+  {
+    is: 'so much of everything',
+    region: 'UK',
+    text: '100 g of everything (butter, sugar, SR flour), 2 eggs, drop of milk. 12 cases. 190 for 12 to 15 mins. Icing: 100g icing sugar + 1 tbsp water',
+    takes: [['unsalted-butter', 100], ['granulated-sugar', 100], ['self-raising-flour', 100], 'egg', 'whole-milk', ['powdered-sugar', 100], 'water'],
+    bake: { celsius: 190, minutes: [12, 15] },
+  },
 ]; // prettier-ignore
 
 describe('a note as it is kept', () => {
