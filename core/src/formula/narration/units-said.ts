@@ -27,6 +27,9 @@ export function unitAt(
   return { unit, to: short ? at + 2 : at + 1 };
 }
 
+/** Measures that hold what they hold: told of, they are taken, and the line asks how much that is. */
+const ASKED_ABOUT = ['mug', 'mugs', 'beaker', 'beakers', 'tumbler', 'tumblers', 'scoop', 'scoops', 'ladle', 'ladles', 'wineglass', 'wineglasses']; // prettier-ignore
+
 export function unitsSaid({ kitchen }: ReadingContext): UnitsSaid {
   const extra: readonly (readonly [string, string])[] = [['c', 'cup'], ['mil', 'ml'], ['mils', 'ml'], ['spoonful', 'tablespoon'], ['spoonfuls', 'tablespoon']]; // prettier-ignore
   const known = new Map<string, Unit>();
@@ -34,6 +37,8 @@ export function unitsSaid({ kitchen }: ReadingContext): UnitsSaid {
     const meant = unitNamed(unit);
     if (meant) known.set(word, meant);
   }
+  for (const word of ASKED_ABOUT)
+    if (!unitNamed(word)) known.set(word, { id: word, kind: 'volume', spread: 0.3, words: [word] });
   for (const { name } of kitchen.measures) {
     const unit = unitsOf(kitchen).startOf(name)?.unit;
     if (unit) known.set(name.toLowerCase(), unit);

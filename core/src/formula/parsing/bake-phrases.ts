@@ -25,7 +25,7 @@ const TAKEN_OUT =
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?fan)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|or so\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
+  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=\bgas (?:mark )?\d,?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?fan)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|or so\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
 /** "mix, into the tin, moderate oven 25 min" */
 const IN_AN_OVEN = /(?:\boven|(?<!\d)\d{3} ?(?:°|degrees)? ?[cf]?(?: ?(?:fan|convection))?),? (?:for )?(?:about )?$/i;
 const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;

@@ -37,6 +37,9 @@ function startsWith(text: string): { minutes: Minutes; rest: string } | undefine
   const days = DAYS_RANGE.exec(text);
   if (days) return scaled(days, MINUTES_OF[days[3]?.toLowerCase().replace(/s$/, '') ?? ''] ?? 1440, text);
   const between = MINUTES_RANGE.exec(text);
+  // "350 - 45 min" is a heat and a time
+  if (between && (numberFrom(plain(between[1])) ?? 0) > Math.max(100, 2 * (numberFrom(plain(between[2])) ?? 0)))
+    return undefined;
   if (between) return made(numberFrom(plain(between[1])), numberFrom(plain(between[2])), text.slice(between[0].length));
   const betweenHours = HOURS_RANGE.exec(text);
   if (betweenHours) return made(inHours(betweenHours[1]), inHours(betweenHours[2]), text.slice(betweenHours[0].length));

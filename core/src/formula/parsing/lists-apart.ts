@@ -30,6 +30,8 @@ function isMeasured(thing: string, { kitchen }: ReadingContext): boolean {
   );
 }
 
+/** "milk to bind (stiff!)": as much as it takes. */
+const BY_THE_HAND = /,? (?:to (?:mix|bind|loosen|taste|slacken)|as needed|if needed)\b.*$/i;
 /** "juice of 1/2 lemon", "zest of 2 limes", in German too: measured, though no amount begins it. */
 const OF_FRUIT =
   /^(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|saft|abrieb|schale) (?:and |und |& )?[a-zäöü ]{0,12}(?:of |von )?(?:\d|an? |half |einer )/i;
@@ -42,7 +44,8 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
     if (isMeasured(normalise(part), context) || (last !== undefined && OF_FRUIT.test(part))) things.push(part);
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
     // "…, 100 ml oil, vanilla": what has no amount is a thing of the list too
-    else if (things.length >= FEWEST && isKnownName(part.trim(), context)) things.push(part.trim());
+    else if (things.length >= FEWEST && isKnownName(part.trim().replace(BY_THE_HAND, ''), context))
+      things.push(part.trim());
     else return undefined;
   }
   return things;

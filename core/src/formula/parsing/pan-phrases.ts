@@ -17,7 +17,7 @@ const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
 /** "20cm square 170 fan": the size and the shape before the heat. */
 const SHAPE_BEFORE_HEAT =
-  /(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D)/i;
+  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D)/i;
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
@@ -179,7 +179,7 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     else unsized ??= phraseFrom(words, ending.from);
   }
   for (const pattern of [BARE_DIMENSIONS, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
-    const named = pattern.exec(text)?.[1]?.trim();
+    const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }
   const [, loaves, loaf] = POUND_LOAF.exec(text) ?? [];

@@ -19,7 +19,10 @@ const YIELD_IN_TITLE =
 export function yieldBehind(written: string): { readonly title: string; readonly said: string } | undefined {
   const line = singleSpaced(written);
   const match = YIELD_IN_TITLE.exec(line);
-  const bare = line.slice(0, match?.index).replace(/[ ([,–-]{1,6}$/, '');
+  const bare = line
+    .slice(0, match?.index)
+    .replace(/[ ([,–-]{1,6}$/, '')
+    .replace(/\(([^()]*)$/, '($1)');
   const title = match
     ? bare.replace(/^for (?:the|a|some) (?=[a-z]{3})([a-z])/i, (_, first: string) => first.toUpperCase())
     : bare;

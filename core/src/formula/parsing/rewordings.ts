@@ -61,6 +61,11 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /(?<=[a-z])(?<!\b(?:dissolved|soaked|steeped|stirred|mixed)) in (?=\d[\d/. ]{0,5} ?(?:ml|tbsps?|tsps?|tablespoons?|teaspoons?|dessertspoons?|dsp|fl oz) (?:of )?(?:boiling |hot |warm |cold )?(?:water|milk|buttermilk|vinegar|lemon juice)$)/i,
     ' dissolved in ',
   ],
+  // "cloves, nutmeg, cinnamon 1 tsp each"
+  [
+    /^([a-z][a-z ,&]{3,60}?),? (\d[\d/. ]{0,5} ?(?:tsps?|tbsps?|teaspoons?|tablespoons?|g|oz|cups?)) each$/i,
+    '$2 each $1',
+  ],
   [/,? soaked (?:overnight )?in (?:the |strong |hot |cold |black )?[a-z]{3,12}$/i, ', soaked'],
 ];
 /** "A walnut-sized knob of butter". */
@@ -95,7 +100,8 @@ const AND_FOR_TOSSING =
 /** "3 eggs, their weight in butter, sugar and flour": weighed as they come, in the shell. */
 const THEIR_WEIGHT =
   /^(?<eggs>.{1,20}?\beggs),? (?:and |plus )?(?:their|the same|equal) weight (?:each )?(?:in|of) (?<things>.{3,60})$/i;
-const SHELLED_SHARE = 0.88;
+/** How much of an egg in its shell is egg. */
+export const SHELLED_SHARE = 0.88;
 
 /** "250 g mix of wholemeal and plain flour", "200 g flour (half wholemeal)": half of each. */
 const HALF_OF_EACH: readonly RegExp[] = [

@@ -1,4 +1,4 @@
-import { readLine, type ReadingContext } from '../parsing/index.js';
+import { readLine, SHELLED_SHARE, type ReadingContext } from '../parsing/index.js';
 import type { Taking } from '../narration/index.js';
 
 /*
@@ -42,6 +42,21 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
       .flatMap(({ weight }, i) =>
         weight ? [{ part: eggs.part, line: `${Math.round(weight.grams)} g ${known[i] ?? ''}` }] : [],
       );
+  });
+}
+
+/** "same weight in butter" below eggs: what they weigh in their shells, in a line that can be read by itself. */
+const ROW_ALIKE = /^\s*(?:the )?same weight (?:in|of) ([a-z][a-z ,-]{2,40})$/i;
+export function rowsByAnother(rows: readonly string[], context: ReadingContext): readonly string[] {
+  let eggs: string | undefined;
+  return rows.map((row) => {
+    const thing = ROW_ALIKE.exec(row)?.[1];
+    if (thing === undefined) {
+      if (/\beggs?\b/i.test(row) && readLine(row, context)[0]?.ingredient?.category === 'egg') eggs = row;
+      return row;
+    }
+    const weight = eggs === undefined ? undefined : readLine(eggs, context)[0]?.weight;
+    return weight ? `${Math.round(weight.grams / SHELLED_SHARE)} g ${thing}` : row;
   });
 }
 

@@ -76,6 +76,8 @@ function withoutMarksBefore(row: string): readonly string[] {
 
 /** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
 const LIST_BEFORE = /^(?!\d{1,2}[.)] )(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
+/** "Heap on greased trays", "Mix to a stiff dough": what is done begins here. */
+const ACT = /^(?:[A-Z][a-z]{1,8}) (?:on|in|into|to|together|well|all|the|it|until)\b/;
 function withoutBakeBehind(row: string): readonly string[] {
   if (row.length > LONGEST_PARAGRAPH) return [row];
   let at = 0;
@@ -83,7 +85,7 @@ function withoutBakeBehind(row: string): readonly string[] {
     const list = row.slice(0, Math.max(0, at - 2));
     if (at > 0 && LIST_BEFORE.test(list)) {
       const { celsius, lowMinutes } = readBake([sentence]);
-      if (celsius !== undefined || lowMinutes !== undefined) return [list, row.slice(at)];
+      if (celsius !== undefined || lowMinutes !== undefined || ACT.test(sentence)) return [list, row.slice(at)];
     }
     at += sentence.length + 1;
   }

@@ -264,6 +264,38 @@ const KEPT: readonly Kept[] = [
     takes: [['unsalted-butter', 100], ['granulated-sugar', 100], ['self-raising-flour', 100], 'egg', 'whole-milk', ['powdered-sugar', 100], 'water'],
     bake: { celsius: 190, minutes: [12, 15] },
   },
+  {
+    is: 'a heat times a time',
+    region: 'US',
+    text: 'Pumpkin muffins (small batch, makes 4)\n½ cup + 1 Tbsp flour (70 g)\n¼ tsp + ⅛ tsp baking powder\npinch each baking soda & salt\n⅓ cup pumpkin\n1 egg yolk\n2 Tbsp oil\n375 × 20 min',
+    title: 'Pumpkin muffins (small batch)',
+    yield: 'makes 4',
+    takes: [['all-purpose-flour', 70], ['baking-powder', 1.8], 'baking-soda', 'table-salt', 'pumpkin-puree', 'egg-yolk', 'vegetable-oil'],
+    bake: { celsius: 191, minutes: [20, 20] },
+  },
+  {
+    is: 'a row that ends in what has no amount, a gas mark and minutes without a word',
+    region: 'UK',
+    text: 'Rock buns\n1lb S.R. flour, 8oz marg, 6oz sugar, 8oz currants, 2 eggs, nutmeg, milk to bind (stiff!). Heap on greased trays. Gas 6, 15-20.',
+    title: 'Rock buns',
+    takes: [['self-raising-flour', 454], ['baking-margarine', 227], ['granulated-sugar', 170], ['currants', 227], 'egg', 'ground-nutmeg', 'whole-milk'],
+    bake: { celsius: 200, minutes: [15, 20] },
+  },
+  {
+    is: 'three spices by one spoon, a heat and a time between dashes',
+    region: 'US',
+    text: 'Raisin cake\nButter 1/2 c\nSugar 1 c\nEggs 2\nFlour 2 c\nB.P. 2 tsp\nCloves, nutmeg, cinnamon 1 tsp each\nRaisins 1 c\nBake 350 — 45 min (loaf)',
+    title: 'Raisin cake',
+    takes: [['unsalted-butter', 113], 'granulated-sugar', ['egg', 100], 'all-purpose-flour', 'baking-powder', 'ground-cloves', 'ground-nutmeg', 'ground-cinnamon', 'raisins'],
+    bake: { celsius: 177, minutes: [45, 45] },
+  },
+  {
+    is: 'an egg, and its weight row by row',
+    region: 'UK',
+    text: '1 egg\nsame weight in butter\nsame weight in sugar\nsame weight in SR flour',
+    takes: ['egg', ['unsalted-butter', 58], ['granulated-sugar', 58], ['self-raising-flour', 58]],
+    bake: {},
+  },
 ]; // prettier-ignore
 
 describe('a note as it is kept', () => {
@@ -289,6 +321,13 @@ describe('a note as it is kept', () => {
       expect([lowMinutes, highMinutes]).toEqual(bake.minutes ? [...bake.minutes] : [undefined, undefined]);
       if (bake.pan !== undefined) expect(pan).toBe(bake.pan);
     });
+  it('by mugs asks what a mug holds, and loses no line', () => {
+    const told = 'Dear all, the fruit slice: put 1 mug of flour, 1 mug of coconut, 1 mug of sugar and 1 tsp bicarb in a bowl, pour over 1 mug of milk, then bake in a 2lb tin at gas 3 for 1 1/4 hours.'; // prettier-ignore
+    const reading = readText(told, 'UK');
+    const lines = formulaRead(reading).components.flatMap((component) => component.lines.map(({ text }) => text));
+    expect(lines).toEqual(['1 mug of flour', '1 mug of coconut', '1 mug of sugar', '1 tsp bicarb', '1 mug of milk']);
+    expect(reading.kind === 'read' && reading.problems.filter(({ code }) => code === 'measure-unknown').length).toBe(4);
+  });
   it('has its shares counted for the flour that it names', () => {
     const text = KEPT.find(({ is }) => is.includes('shares'))?.text ?? '';
     expect(formulaRead(readText(text, 'UK')).flourBasisGrams).toBe(350);

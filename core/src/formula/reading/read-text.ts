@@ -19,7 +19,7 @@ import {
 } from '../parsing/index.js';
 import { asPasted } from './as-pasted.js';
 import { openingOf, titleOf } from './opening.js';
-import { amountsByAnother } from './amounts-by-another.js';
+import { amountsByAnother, rowsByAnother } from './amounts-by-another.js';
 
 /**
  * Reads a formula out of any text: a list of lines, running prose, a bake told as it was done, or both in one. The reader of lists is
@@ -200,10 +200,11 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
  */
 export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
   if (pasted.length > LONGEST_TEXT || isPageSource(pasted)) return readList(pasted, bakersOwn, kitchen);
-  const text = asPasted(pasted);
-  if (isMarked(text)) return readList(text, bakersOwn, kitchen);
-  const context: ReadingContext = { region: regionOf(text, bakersOwn), kitchen };
-  const rows = text.split('\n');
+  const written = asPasted(pasted);
+  if (isMarked(written)) return readList(written, bakersOwn, kitchen);
+  const context: ReadingContext = { region: regionOf(written, bakersOwn), kitchen };
+  const rows = rowsByAnother(written.split('\n'), context);
+  const text = rows.join('\n');
   const apart = rows.flatMap((row) => listApart(row, context));
   const words = inFigures(new Words(apart.join('\n')));
   // what is told is told in English; of German the reader of lists reads all lines, in one row or below each other
