@@ -270,7 +270,7 @@ const KEPT: readonly Kept[] = [
     text: 'Pumpkin muffins (small batch, makes 4)\n½ cup + 1 Tbsp flour (70 g)\n¼ tsp + ⅛ tsp baking powder\npinch each baking soda & salt\n⅓ cup pumpkin\n1 egg yolk\n2 Tbsp oil\n375 × 20 min',
     title: 'Pumpkin muffins (small batch)',
     yield: 'makes 4',
-    takes: [['all-purpose-flour', 70], ['baking-powder', 1.8], 'baking-soda', 'table-salt', 'pumpkin-puree', 'egg-yolk', 'vegetable-oil'],
+    takes: [['all-purpose-flour', 70], ['baking-powder', 1.73], 'baking-soda', 'table-salt', 'pumpkin-puree', 'egg-yolk', 'vegetable-oil'],
     bake: { celsius: 191, minutes: [20, 20] },
   },
   {
