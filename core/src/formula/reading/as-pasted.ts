@@ -22,7 +22,10 @@ const FEWEST_PARTED = 2;
 const COLUMNS = /\t| {2,}(?=\S)/;
 const FEWEST_ROWS = 3;
 const FEWEST_CELLS = 2;
-const AMOUNT_CELL = /^[~≈]?(?:\d|[½¼¾⅓⅔⅛]|an? |pinch)/i;
+const FEWEST_BESIDE = 2;
+const BEGINS_WITH_AMOUNT = /^[~≈]?(?:\d|[½¼¾⅓⅔⅛])/;
+/** An amount and nothing else: "400 g", "16", "1/2 cup", "a pinch". */
+const AMOUNT = /^[~≈]?(?:(?:\d|[½¼¾⅓⅔⅛])[\d.,/ ½¼¾⅓⅔⅛-]{0,9}(?:g|kg|ml|l|oz|lbs?|tsp|tbsp|cups?|%)?|(?:an? )?pinch)$/i;
 const SIZE_ABOVE = /^\d{1,3} (?:portions|servings|people|pieces|slices|muffins|scones|cakes|loaves)$/i;
 const AMOUNT_BEHIND = /[a-z] [\d.,/½¼¾]{1,6} ?(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?)$/i;
 const BARE_FIGURE = /^\d{1,5}(?:[.,]\d{1,3})?$/;
@@ -41,26 +44,31 @@ function withoutQuotes(rows: readonly string[]): readonly string[] {
     : rows;
 }
 
+/** Two lists side by side: each thing of a row is a line of its own. */
+const sideBySide = (row: readonly string[]): boolean =>
+  row.length >= FEWEST_CELLS && row.every((cell) => BEGINS_WITH_AMOUNT.test(cell) && !AMOUNT.test(cell));
+
 /** The columns of a spreadsheet that was copied: name and amount of each row as one line; a heading row says what they hold. */
 function withoutColumns(rows: readonly string[]): readonly string[] {
   const cells = rows.map((row) => row.trim().split(COLUMNS).map((cell) => cell.trim()));
-  const tabled = cells.filter((row) => row.length >= FEWEST_CELLS && row.some((cell) => AMOUNT_CELL.test(cell)));
+  if (cells.filter(sideBySide).length >= FEWEST_BESIDE) return rows.flatMap((row, i) => (sideBySide(cells[i] ?? []) ? (cells[i] ?? []) : [row]));
+  const tabled = cells.filter((row) => row.length >= FEWEST_CELLS && row.some((cell) => AMOUNT.test(cell)));
   if (tabled.length < FEWEST_ROWS) return rows;
   const above = cells.slice(0, Math.max(0, ...tabled.slice(0, 1).map((row) => cells.indexOf(row))));
-  const head = above.find((row) => row.length >= FEWEST_CELLS && row.every((cell) => !AMOUNT_CELL.test(cell)));
+  const head = above.find((row) => row.length >= FEWEST_CELLS && row.every((cell) => !AMOUNT.test(cell)));
   return rows.flatMap((row, i) => {
     const own = cells[i] ?? [];
-    if (own === head) return [];
+    if (own === head) return SIZE_ABOVE.test(own[0] ?? '') ? [`Makes ${own[0] ?? ''}`] : [];
     if (own.length < FEWEST_CELLS) return [row];
     if (SIZE_ABOVE.test(own[0] ?? '')) return [`Makes ${own[0] ?? ''}`];
     // "SR flour 250 g" beside 1.25 kg and 2.5 kg: the same for more, and the first is the formula
     const [named = ''] = own;
-    if (AMOUNT_BEHIND.test(named)) return own.slice(1).every((cell) => AMOUNT_CELL.test(cell)) ? [named] : [row];
-    const column = own.findIndex((cell, at) => AMOUNT_CELL.test(cell) && !PERCENT.test(head?.[at] ?? '') && !PERCENT.test(cell));
+    if (AMOUNT_BEHIND.test(named)) return own.slice(1).every((cell) => AMOUNT.test(cell)) ? [named] : [row];
+    const column = own.findIndex((cell, at) => AMOUNT.test(cell) && !PERCENT.test(head?.[at] ?? '') && !PERCENT.test(cell));
     const amount = own[column];
     if (amount === undefined) return [row];
     const inGrams = BARE_FIGURE.test(amount) && OF_GRAMS.test(head?.[column] ?? '') ? `${amount} g` : amount;
-    const kept = own.flatMap((cell, at) => (at === column ? [inGrams] : cell === '' || AMOUNT_CELL.test(cell) ? [] : [cell]));
+    const kept = own.flatMap((cell, at) => (at === column ? [inGrams] : cell === '' || AMOUNT.test(cell) ? [] : [cell]));
     return [kept.join(' ')];
   });
 } // prettier-ignore

@@ -296,6 +296,14 @@ const KEPT: readonly Kept[] = [
     takes: ['egg', ['unsalted-butter', 58], ['granulated-sugar', 58], ['self-raising-flour', 58]],
     bake: {},
   },
+  {
+    is: 'two lists side by side',
+    region: 'US',
+    text: 'Corn muffins\n1 cup cornmeal          1 cup flour\n1/4 cup sugar           1 tbsp baking powder\n1 egg                   1 cup milk\n400 F, 20 minutes',
+    title: 'Corn muffins',
+    takes: ['cornmeal', 'all-purpose-flour', 'granulated-sugar', 'baking-powder', 'egg', 'whole-milk'],
+    bake: { celsius: 204, minutes: [20, 20] },
+  },
 ]; // prettier-ignore
 
 describe('a note as it is kept', () => {
