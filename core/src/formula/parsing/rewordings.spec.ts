@@ -82,6 +82,7 @@ const OTHER_WAYS: readonly Line[] = [
   ['1 and 1/4 cups flour', 'US', ['all-purpose-flour', 156]],
   ['🫐 200g frozen blueberries', 'UK', ['blueberries', 200]],
   ['+ 1 tsp b/powder', 'UK', ['uk-baking-powder', 4.5]],
+  ['juice of the 2 lemons', 'UK', ['lemon-juice', 90]],
   ['6oz ic sugar', 'UK', ['powdered-sugar', 170]],
   ['2 cups flour, plus 1 Tbsp for tossing berries', 'US', ['all-purpose-flour', 250], ['all-purpose-flour', 8]],
   ['a walnut of butter', 'UK', ['unsalted-butter', 20]],

@@ -14,6 +14,8 @@ import { isKnownName } from './names.js';
 const LUMPS: Readonly<Record<string, number>> = { egg: 55, walnut: 20, hazelnut: 5 };
 
 const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
+  // "juice of the 2 lemons"
+  [/\bof the (?=\d)/i, 'of '],
   // "7fl.oz. milk", "one 15-ounce can"
   [/(?<![a-z])fl\. ?oz\b\.?/gi, 'fl oz'],
   [/(\d)-(?=(?:ounce|oz|gram|g|ml|pound|lb)\b)/gi, '$1 '],
