@@ -42,11 +42,7 @@ export function stretchesOf(words: Words): readonly Stretch[] {
     const token = words.tokens[at];
     const next = words.tokens[at + 1];
     // "4 oz S.R. flour", "1/2 c. sugar": a letter or two, and it goes on
-    const shortened =
-      words.at(at) === '.' &&
-      /^[a-z]{1,4}$/i.test(words.at(at - 1)) &&
-      SHORTENED.test(words.at(at - 1)) &&
-      /^[a-z]/.test(words.at(at + 1));
+    const shortened = words.at(at) === '.' && SHORTENED.test(words.at(at - 1)) && /^[a-z]/.test(words.at(at + 1));
     const ends = /^[.!?]$/.test(words.at(at))
       ? !shortened && next !== undefined && token !== undefined && next.from > token.to
       : words.at(at) === '\n';

@@ -41,7 +41,7 @@ const WORD = anyOf(Object.keys(AMOUNT_WORDS));
 
 /** Mixed number, fraction, thousands, decimal with point or comma. Ordered: the longest form first. */
 const DIGITS = String.raw`(?:\d+[ -]\d+\s*/\s*\d+|\d+ (?:and|&) \d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
-const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one )half|(?:a|one) quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one )third|(?:a|one|three)[- ]fourths?(?: of an?)?|(?:an|one|three|five|seven)[- ]eighths?(?: of an?)?|(?:one|two|three|four|five|[1-9]) and (?:a half|one half|a quarter|three[- ]quarters?|a third)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
+const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one )half|(?:a|one) quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one )third|(?:a|one|three)[- ]fourths?(?: of an?)?|(?:an|one|three|five|seven)[- ]eighths?(?: of an?)?|(?:one|two|three|four|five) and (?:a half|one half|a quarter|three[- ]quarters?|a third)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
 const COUNTED = new RegExp(String.raw`^(?:\d|\.)|^(?:${anyOf(Object.keys(ONES))})\b`, 'i');
 const NUMBER = new RegExp(
   String.raw`^(?:[1-9] and (?:a half|one half|a quarter|three[- ]quarters?|a third)(?![a-z])|${DIGITS}|${WORDS})`,

@@ -101,9 +101,9 @@ const AND_FOR_TOSSING =
 
 /** "3 eggs, their weight in butter, sugar and flour": weighed as they come, in the shell. */
 const THEIR_WEIGHT =
-  /^(?<eggs>.{1,20}?\beggs),? (?:and |plus )?(?:their|the same|equal) weight (?:each )?(?:in|of) (?<things>.{3,60})$/i;
+  /^(?<eggs>.{1,40}?\beggs?\b.{0,20}?),? (?:and |plus )?(?:their|its|the same|equal) weight (?:each )?(?:in|of) (?<things>.{3,60})$/i;
 /** How much of an egg in its shell is egg. */
-export const SHELLED_SHARE = 0.88;
+const SHELLED_SHARE = 0.88;
 
 /** "250 g mix of wholemeal and plain flour", "200 g flour (half wholemeal)": half of each. */
 const HALF_OF_EACH: readonly RegExp[] = [

@@ -1,4 +1,4 @@
-import { readLine, SHELLED_SHARE, type ReadingContext } from '../parsing/index.js';
+import { readLine, type ReadingContext } from '../parsing/index.js';
 import type { Taking } from '../narration/index.js';
 
 /*
@@ -30,6 +30,13 @@ function toppedUp(text: string, takings: readonly Taking[], context: ReadingCont
   });
 }
 
+/** What weighs as much as eggs in their shells, each in a line that can be read by itself. */
+function linesAlike(eggs: string, things: readonly string[], context: ReadingContext): readonly string[] {
+  return readLine(`${eggs}, their weight in ${things.join(', ')}`, context)
+    .slice(1)
+    .flatMap(({ weight }, i) => (weight ? [`${Math.round(weight.grams)} g ${things[i] ?? ''}`] : []));
+}
+
 function weighedAlike(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
   return [...text.matchAll(SAME_WEIGHT)].flatMap(({ index, 1: said = '' }): readonly ByAnother[] => {
     const eggs = takings.findLast(({ to, ingredient }) => to <= index && ingredient?.category === 'egg');
@@ -37,26 +44,19 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
     const things = said.trim().split(BETWEEN_THINGS);
     // of "butter, sugar and flour beat well" the last is no thing
     const known = things.slice(0, things.findIndex((thing) => !readLine(thing, context)[0]?.ingredient) >>> 0);
-    return readLine(`${eggs.line}, their weight in ${known.join(', ')}`, context)
-      .slice(1)
-      .flatMap(({ weight }, i) =>
-        weight ? [{ part: eggs.part, line: `${Math.round(weight.grams)} g ${known[i] ?? ''}` }] : [],
-      );
+    return linesAlike(eggs.line, known, context).map((line) => ({ part: eggs.part, line }));
   });
 }
 
-/** "same weight in butter" below eggs: what they weigh in their shells, in a line that can be read by itself. */
-const ROW_ALIKE = /^\s*(?:the )?same weight (?:in|of) ([a-z][a-z ,-]{2,40})$/i;
+/** "same weight in butter" below eggs, row by row. */
+const ROW_ALIKE = /^\s*(?:the )?same weight (?:in|of) ([a-z][a-z -]{2,40})$/i;
 export function rowsByAnother(rows: readonly string[], context: ReadingContext): readonly string[] {
   let eggs: string | undefined;
   return rows.map((row) => {
     const thing = ROW_ALIKE.exec(row)?.[1];
-    if (thing === undefined) {
-      if (/\beggs?\b/i.test(row) && readLine(row, context)[0]?.ingredient?.category === 'egg') eggs = row;
-      return row;
-    }
-    const weight = eggs === undefined ? undefined : readLine(eggs, context)[0]?.weight;
-    return weight ? `${Math.round(weight.grams / SHELLED_SHARE)} g ${thing}` : row;
+    if (thing !== undefined && eggs !== undefined) return linesAlike(eggs, [thing], context)[0] ?? row;
+    if (/\beggs?\b/i.test(row) && readLine(row, context)[0]?.ingredient?.category === 'egg') eggs = row.trim();
+    return row;
   });
 }
 
