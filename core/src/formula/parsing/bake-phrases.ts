@@ -1,10 +1,11 @@
 import { LONGEST_LINE } from '../../ground/text/index.js';
 import type { BakeStage, KnownBake } from '../formula/index.js';
 import { coversIn } from './cover-phrases.js';
-import { durationsIn, type WrittenDuration } from './durations.js';
+import type { WrittenDuration } from './durations.js';
+import { minutesIn } from './minutes-said.js';
 import { normalise } from './normalise.js';
 import { panIn } from './pan-phrases.js';
-import { heatCalled, temperaturesIn, withoutGasMarks, type WrittenTemperature } from './temperatures.js';
+import { heatCalled, temperaturesIn, type WrittenTemperature } from './temperatures.js';
 
 const SENTENCE = /(?<=[a-z)°'"\d][.!?;])\s+|\n+/i;
 const BAKING = /\b(?:bakes?|baking|baked|cook(?:ed)?|in the oven|oven|roast|gas(?: mark)? \d)\b/i;
@@ -23,9 +24,6 @@ const AFTER = /\bafter\s*(?:the first\s*)?(?:about\s*)?$/i;
 const TAKEN_OUT =
   /^,? ?(?:take|lift|pull|bring|get|remove) (?:it |them |the \w+ )?(?:out(?! of (?:the|its) (?:tins?|pans?|moulds?))|from the oven)/i;
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
-/** "then 45 at 150", "bake another 25": minutes that need no unit. */
-const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=\bgas (?:mark )?\d,?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?fan)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|or so\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
 /** "mix, into the tin, moderate oven 25 min" */
 const IN_AN_OVEN = /(?:\boven|(?<!\d)\d{3} ?(?:°|degrees)? ?[cf]?(?: ?(?:fan|convection))?),? (?:for )?(?:about )?$/i;
 const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;
@@ -69,29 +67,9 @@ function heats(text: string): readonly Token[] {
   return groups.map(({ points, lowered }) => ({ kind: 'heat', at: points[0]?.from ?? 0, points, lowered }));
 }
 
-/** The one figure or the two that one of the ways of a pattern found. */
-const figuresOf = (match: RegExpExecArray): readonly number[] => match.slice(1).filter(Boolean).map(Number);
-
 function times(text: string, sentences: readonly { readonly from: number; readonly text: string }[]): readonly Token[] {
-  const bare = [...text.matchAll(BARE_MINUTES)].map((match): WrittenDuration => ({
-    low: figuresOf(match)[0] ?? NaN,
-    high: figuresOf(match).at(-1) ?? NaN,
-    from: match.index,
-    to: match.index + match[0].length,
-  }));
-  const writtenDurations = durationsIn(withoutGasMarks(text));
-  // both stand in the order of the text: one walk tells which figures a duration has already taken
-  let next = 0;
-  const all = [
-    ...writtenDurations,
-    ...bare.filter(({ from }) => {
-      while ((writtenDurations[next]?.to ?? Infinity) <= from) next++;
-      return !((writtenDurations[next]?.from ?? Infinity) <= from);
-    }),
-  ];
-  return all
+  return minutesIn(text)
     .filter(({ low, high }) => low >= SHORTEST_BAKE_MINUTES && high <= LONGEST_BAKE_MINUTES)
-    .sort((a, b) => a.from - b.from)
     .flatMap((time): Token[] => {
       const sentence = sentences.findLast(({ from }) => from <= time.from);
       const before = text.slice(Math.max(sentence?.from ?? 0, time.from - LONGEST_LINE), time.from);

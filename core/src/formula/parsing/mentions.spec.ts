@@ -46,4 +46,20 @@ describe('mentionsIn', () => {
       }),
     );
   });
+  it('holds minutes that are said without the word, so that they follow the bake', () => {
+    for (const [step, said] of [
+      ['Heap on trays. Gas 6, 15-18.', '15-18'],
+      ['Bake at 220 for 12-15.', '12-15'],
+      ['425 15 min then 375 20-25.', '20-25'],
+      ['gas 7 - 12 mins', '12 mins'],
+    ] as const) {
+      const times = mentionsIn(step).filter(({ kind }) => kind === 'time');
+      expect(times.map(({ from, to }) => step.slice(from, to)).at(-1))
+        .withContext(step)
+        .toBe(said);
+      expect(times.every((time) => time.kind === 'time' && time.purpose === 'bake'))
+        .withContext(step)
+        .toBeTrue();
+    }
+  });
 });

@@ -1,5 +1,5 @@
 import { LONGEST_LINE } from '../../ground/text/index.js';
-import { durationsIn } from './durations.js';
+import { minutesIn } from './minutes-said.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 import { temperaturesIn, type TemperatureScale } from './temperatures.js';
 
@@ -62,7 +62,7 @@ export function mentionsIn(step: string): readonly Mention[] {
   const mentions: Mention[] = [];
   const temperatures = temperaturesIn(text);
   const heated = temperatures.find(({ of }) => of === 'oven');
-  for (const { low, high, from, to } of durationsIn(text)) {
+  for (const { low, high, from, to } of minutesIn(text)) {
     const sentence = text.slice(Math.max(0, from - LONGEST_LINE), from).replace(/^.*[.!?;]\s/s, '');
     const after =
       /^[^.;,]*?\b(?:in the (?:tin|pan))\b/i.test(text.slice(to, to + LONGEST_LINE)) && !/\bbak/i.test(sentence);
