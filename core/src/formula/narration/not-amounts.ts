@@ -1,4 +1,5 @@
 import { UNIT_WORDS } from '../../ground/units/index.js';
+import { minutesIn, temperaturesIn } from '../parsing/index.js';
 import type { Words } from './tokens.js';
 
 /**
@@ -87,9 +88,21 @@ function ratioTokens(words: Words, at: number): number {
   return to - at >= 5 ? to - at : 0;
 }
 
+/** Marks what the readers of the bake take for a heat or a time: "350 for an hour", "180 (not fan)", "350 for 13 to 15". */
+function markBake(words: Words, marked: Uint8Array): void {
+  for (const spans of [temperaturesIn(words.text), minutesIn(words.text)]) {
+    let at = 0;
+    for (const { from, to } of spans) {
+      while ((words.tokens[at]?.to ?? Infinity) <= from) at++;
+      for (; (words.tokens[at]?.from ?? Infinity) < to; at++) marked[at] = 1;
+    }
+  }
+}
+
 /** Marks each token that belongs to such a figure. */
 export function notAmounts(words: Words): Uint8Array {
   const marked = new Uint8Array(words.length);
+  markBake(words, marked);
   for (let at = 0; at < words.length;) {
     if (!words.isNumber(at)) {
       at++;
@@ -109,7 +122,10 @@ export function notAmounts(words: Words): Uint8Array {
       PIECES.test(words.word(at + 1)) ||
       (SIZED.test(words.word(at + 1)) && PIECES.test(words.word(at + 2))) ||
       MAKES.test(words.word(at - 1)) ||
+      (words.at(at - 1) === ':' && MAKES.test(words.word(at - 2))) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
+      // "pat out 3 cm, cut 9."
+      (!measured && SHAPES.test(words.word(at - 1)) && words.ends(at + 1)) ||
       (!measured && SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||
       (!measured && SHAPES.test(words.word(at - 3)) && /^(?:into|in)$/.test(words.word(at - 1)));
     const tokens = size || pan || (lineNumber || pieces || isHeat(words, at) || isTime(words, at) ? 1 : 0);

@@ -40,6 +40,8 @@ export interface Takings {
 
 /** A bare number of something that is not counted is grams from here on. */
 const GRAMS_FROM = 20;
+/** Where so many were grams, the "10" behind "BP" is too. */
+const GRAMS_ALL_FROM = 2;
 const SURE = 0.95;
 /** How sure one is of a thing that nobody knows. */
 const UNKNOWN = 0.3;
@@ -73,6 +75,7 @@ class Reader {
   private readonly taken = new Map<string, { readonly line: string; readonly part: string }>();
   private readonly takings: (Taking & { readonly places: readonly [number, number] })[] = [];
   private readonly nameless: string[] = [];
+  private bareGrams = 0;
   /** The part that is spoken of. */
   private part = '';
 
@@ -122,7 +125,7 @@ class Reader {
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
     if (amount.unit === undefined && !isCounted(ingredient)) {
       if (article) return undefined;
-      if (words.value(amount.from) < GRAMS_FROM && this.fruitParts(amount) === 0) {
+      if (!this.isGrams(amount) && this.fruitParts(amount) === 0) {
         this.nameless.push(words.slice(amount.from, name.to));
         return undefined;
       }
@@ -133,6 +136,12 @@ class Reader {
       (/^(?:the|those|these)$/.test(words.word(amount.from - 1)) && amount.unit === undefined);
     const nameConfidence = match.kind === 'matched' ? match.confidence : 0;
     return { amount, name, right, phrase, ingredient, nameConfidence, definite };
+  }
+
+  /** Whether a bare number of what is not counted is grams. */
+  private isGrams({ from }: Amount): boolean {
+    const value = this.words.value(from);
+    return value >= GRAMS_FROM || (this.bareGrams >= GRAMS_ALL_FROM && value >= 1);
   }
 
   /** "300 grams of glimmerwort": measured, and nobody knows it. It is a line of its own, to be seen and put right. */
@@ -300,7 +309,8 @@ class Reader {
     const first = words.word(amount.from);
     // "pinch salt" is one of it; "450 flour" so many grams: nobody counts flour
     const article = amount.same || words.isNumber(amount.from) || /^an?$/.test(first) || FULL.test(first) ? '' : '1 ';
-    const isGrams = amount.unit === undefined && !isCounted(ingredient) && words.value(amount.from) >= GRAMS_FROM;
+    const isGrams = amount.unit === undefined && !isCounted(ingredient) && this.isGrams(amount);
+    if (isGrams) this.bareGrams++;
     const bare = single(
       `${article}${amount.figures.replace(/\s+of$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, name.to)}`,
     );

@@ -1,3 +1,4 @@
+import { describesOnly } from '../../kitchen/ingredients/index.js';
 import { pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount, type Amount, type ReadAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
@@ -35,6 +36,20 @@ export interface TrailingAmount {
   readonly to: number;
 }
 
+/** "Flour - 2 1/4 cups self-rising, sifted": the kind stands behind the amount, and both together are a name. */
+const KIND_BEHIND = /^ ?([a-z][a-z-]{1,14}(?: [a-z-]{2,14})?)(?=$|[,(])/i;
+function kindBehind(
+  name: string,
+  { rest, parts }: ReadAmount,
+  context: ReadingContext,
+): { readonly name: string; readonly note: string } | undefined {
+  const [kind, words = ''] = KIND_BEHIND.exec(rest) ?? [];
+  if (kind === undefined || parts[0]?.unit === undefined || describesOnly(words)) return undefined;
+  const whole = pantryOf(context.kitchen).match(`${words} ${name}`, context.region);
+  const isOne = whole.kind === 'matched' && whole.confidence === 1;
+  return isOne ? { name: `${words} ${name}`, note: rest.slice(kind.length).replace(/^[\s,]+/, '') } : undefined;
+}
+
 /** "Plain flour 225 g", "butter, 70 g, cold", "eggs 2 medium", "butter (115 g)": the amount stands behind the name. */
 export function trailingAmount(line: string, context: ReadingContext): TrailingAmount | undefined {
   const units = unitsOf(context.kitchen);
@@ -47,11 +62,14 @@ export function trailingAmount(line: string, context: ReadingContext): TrailingA
     if (!amount) continue;
     const digits = /^(?:about |approx\.? )?\.?\d/i.test(behind);
     if (!digits && amount.parts[0]?.unit === undefined) continue;
+    const kind = kindBehind(name, amount, context);
+    if (kind) return { ...kind, amount, from, to: line.length - kind.note.length };
     const size = amount.parts[0]?.unit === undefined ? SIZE_ALONE.exec(amount.rest) : null;
     const rest = size ? amount.rest.slice(size[0].length) : amount.rest;
     const bracketed = line[at.index] === '(';
     const ends = /^[\s.)]*$/.test(rest);
-    if (!ends && (bracketed || !JOINS_ON.test(rest))) continue;
+    // "75g chopped", "120g grated"
+    if (!ends && (bracketed || !(JOINS_ON.test(rest) || describesOnly(rest)))) continue;
     if ((!ends || amount.parts[0]?.unit === undefined) && !isKnownName(name, context)) continue;
     const [first, ...others] = amount.parts;
     const sized =
@@ -100,7 +118,8 @@ export function draftsOf(segment: string, context: ReadingContext): readonly Dra
   const amount = vague ? undefined : readAmount(segment, units);
   if (!amount) return withoutLeadingAmount(vague ? segment.slice(vague[0].length) : segment, words, context);
 
-  const each = NAMES_EACH.exec(amount.rest);
+  // "225g each of butter, sugar and flour (as much as the eggs)"
+  const each = NAMES_EACH.exec(amount.rest.replace(/ ?\([^()]{1,60}\)\s*$/, ''));
   if (each) return namesIn(each[1] ?? each[2] ?? '', context).map((name) => ({ name, note: 'each', amount, words }));
   const { head, note } = headOf(amount.rest);
   const counted = amount.parts[0]?.unit === undefined && amount.parts.length === 1;

@@ -8,7 +8,7 @@ export interface Minutes {
 }
 
 const IN_WORDS = String.raw`(?:${anyOf(Object.keys(TENS))})[ -](?:one|two|three|four|five|six|seven|eight|nine)(?![a-z])|(?:${anyOf(Object.keys(NUMBER_WORDS))})(?![a-z])`;
-const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?(?:-?ish\b)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|${IN_WORDS}|an?)`;
+const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d\/\d(?!\d)|\d+(?:[.,]\d+)?(?:-?ish\b)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|${IN_WORDS}|an?)`;
 const HOURS = String.raw`(?:hours?|hrs?|h)(?![a-z])`;
 const MINUTES = String.raw`(?:minutes?|mins?|m|')(?![a-z])`;
 const TO = String.raw`\s*(?:-|–|to|or)\s*`;
@@ -25,7 +25,8 @@ const OVERNIGHT: Minutes = { low: 480, high: 720 };
 const SECONDS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(?:seconds?|secs?)(?![a-z])`, 'i');
 const DAYS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(days?|weeks?|months?)(?![a-z])`, 'i');
 const MINUTES_OF: Readonly<Record<string, number>> = { day: 1440, week: 10_080, month: 43_800 };
-const START = new RegExp(`(?<![\\w.,/])${NUMBER}`, 'gi');
+/** "350/45 min": what stands behind a heat is no part of a fraction. */
+const START = new RegExp(`(?:(?<![\\w.,/])|(?<=\\b\\d{3}[cf]? ?/))${NUMBER}`, 'gi');
 
 /** "20ish": about twenty. */
 const plain = (written = ''): string => written.replace(/-?ish$/i, '');

@@ -8,7 +8,7 @@ export {
   type FormulaParts,
 } from './read-formula.js';
 export type { FormulaReading } from './sheet.js';
-export { isMarked, isMethodMark, type WrittenLine } from './sections.js';
+export { beginsStep, isFirstStep, isMarked, isMethodMark, type WrittenLine } from './sections.js';
 export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
 export { beginsWithAmount, readLine, type Correction, type ReadEntry } from './read-line.js';
 export { middle, type Quantity } from './amounts.js';
@@ -29,9 +29,10 @@ export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './men
 export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
 export { withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
+export { minutesIn } from './minutes-said.js';
 export { durationIn, durationsIn } from './durations.js';
 export { listApart } from './lists-apart.js';
-export { CALLED, readYield, type Yield } from './yields.js';
+export { CALLED, readYield, yieldSaidIn, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';
 export { problem, type NoFacts, type Problem, type ProblemCode, type ProblemFacts, type Severity } from './problem.js';

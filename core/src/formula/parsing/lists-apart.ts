@@ -41,7 +41,7 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
   const things: string[] = [];
   for (const part of line.replace(/\.$/, '').split(BETWEEN)) {
     const last = things.at(-1);
-    if (isMeasured(normalise(part), context) || (last !== undefined && OF_FRUIT.test(part))) things.push(part);
+    if (isMeasured(normalise(part), context) || OF_FRUIT.test(part)) things.push(part);
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
     // "…, 100 ml oil, vanilla": what has no amount is a thing of the list too
     else if (things.length >= FEWEST && isKnownName(part.trim().replace(BY_THE_HAND, ''), context))

@@ -3,7 +3,7 @@ import { withoutGasMarks } from './temperatures.js';
 
 /** "then 45 at 150", "bake another 25": minutes that need no unit. */
 const BARE_MINUTES =
-  /(?<![\d.,/])(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*-\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$))|(?<=\bgas (?:mark )?\d,?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?fan)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|or so\b|until\b))|(?<![\d.,/])(\d{1,2})(?:\s*-\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
+  /(?<![\d.,/])(\d{1,3})(?:\s*(?:-|to\b)\s*(\d{1,3}))?(?:\s+more)?(?=\s+at\s+\d{3}\b)|(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*(?:-|to\b)\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))|(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*(?:-|to\b)\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$|more\b|then\b|in (?:an?|the|my|your)\b))|(?<=\bgas (?:mark )?\d,?\s(?:for |about )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$))|(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?fan)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$|then\b|or until\b|or so\b|until\b|makes\b|in (?:an?|the|my|your)\b))|(?<![\d.,/])(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/gi;
 /** The one figure or the two that one of the ways of a pattern found. */
 const figuresOf = (match: RegExpExecArray): readonly number[] => match.slice(1).filter(Boolean).map(Number);
 

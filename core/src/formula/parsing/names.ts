@@ -6,7 +6,7 @@ import type { ReadingContext } from './context.js';
 export function headOf(rest: string): { readonly head: string; readonly note: string } {
   const withoutBracket = rest.replace(/^\s*(?:of|x)\s+/i, '');
   const cut =
-    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|serving|sprinkling|topping|rolling)\b|\bto (?:sprinkle|scatter|strew|decorate|garnish|finish|dust|top)\b|\bfrom\b(?=\s+\d)|\bat room\b)/i.exec(
+    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|glazing|serving|sprinkling|topping|rolling|frying|decorat)\b|\bto (?:sprinkle|scatter|strew|decorate|garnish|finish|dust|top)\b|\bfrom\b(?=\s+\d)|\bat room\b)/i.exec(
       withoutBracket,
     );
   if (!cut) return { head: withoutBracket.trim(), note: '' };
@@ -48,10 +48,24 @@ export function namesIn(phrase: string, context: ReadingContext): readonly strin
 
 /** "sugar (powdered)", "flour, whole wheat": what follows belongs to the name when both together are a name. */
 function withQualifier(name: string, note: string, context: ReadingContext): MatchResult | undefined {
-  const qualifier = /^[([]?([a-z][a-z' -]{2,30}?)[)\]]?(?:,|$)/i.exec(note)?.[1];
+  const qualifier = /^[([]?([a-z][a-z' -]{1,30}?)[)\]]?(?:,|$)/i.exec(note)?.[1];
   if (qualifier === undefined || qualifier.split(' ').length > 3) return undefined;
   const together = pantryOf(context.kitchen).match(`${qualifier} ${name}`, context.region);
   return together.kind === 'matched' && together.confidence === 1 ? together : undefined;
+}
+
+/** Says which kind, and could be read as a thing by itself: "white or brown sugar" has no white of an egg. */
+const WHICH_KIND =
+  /^(?:white|brown|light|dark|plain|whole|skim(?:med)?|semi-skimmed|(?:full|low|reduced)[ -]fat|lemon|lime|orange|vegetable|canola|rapeseed|sunflower|olive|peanut|coconut|corn|almond|oat|soya?|rice|caster|granulated|icing|demerara|self[ -]rais(?:ing|ed)|(?:un)?salted|smooth|crunchy|milk|natural|dutch|greek|red|green|wholemeal|whole ?wheat|bread|cake|spelt|maple|golden|rolled|quick|instant|walnut|pecan|apple|cider|wine)$/i;
+/** "white or apple cider vinegar": the first with as much of the end of the second as makes a thing of it: "white vinegar". */
+function withEndOfOther(before: string, after: string, context: ReadingContext): MatchResult | undefined {
+  if (!WHICH_KIND.test(before)) return undefined;
+  const words = after.split(' ');
+  for (let from = Math.max(1, words.length - 2); from < words.length; from++) {
+    const whole = pantryOf(context.kitchen).match(`${before} ${words.slice(from).join(' ')}`, context.region);
+    if (whole.kind === 'matched' && whole.confidence === 1) return whole;
+  }
+  return undefined;
 }
 
 /** "milk or buttermilk", "sooji/rava": the first of two known names is taken, the other offered. */
@@ -63,7 +77,7 @@ export function matchName(name: string, note: string, context: ReadingContext): 
     ? [name.slice(0, either.index).trim(), name.slice(either.index + either[0].length).trim()]
     : ['', ''];
   if (before !== '' && after !== '') {
-    const first = pantry.match(before, region);
+    const first = withEndOfOther(before, after, context) ?? pantry.match(before, region);
     if (first.kind === 'matched' && first.confidence >= SURE) {
       const second = pantry.match(after, region);
       if (second.kind !== 'matched' || second.ingredient === first.ingredient) return first;

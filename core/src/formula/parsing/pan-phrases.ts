@@ -4,7 +4,7 @@ import { normaliseKeepingPlaces } from './normalise.js';
 
 const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b/i;
 const PAN_PHRASE = new RegExp(
-  String.raw`(?:\b(?:an?|the|two|three|four|in|into|to|x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
+  String.raw`(?:\b(?:an?|the|in|into|to|x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
   'gi',
 );
 /** The phrases that end with a vessel. Looking for a beginning at each word is dear: a text without one is not looked through. */
@@ -12,12 +12,16 @@ const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(t
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 const BARE_DIMENSIONS =
   /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
+/** "butter and flour an 8-inch round." */
+const BARE_ROUND = /\b(?:an?|in|into) (\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
 /** "350F, 9x5 greased" */
 const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
 /** "20cm square 170 fan": the size and the shape before the heat. */
 const SHAPE_BEFORE_HEAT =
   /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D)/i;
+/** "in a 9\" cast-iron": a pan that is called by what it is made of. */
+const CAST_IRON = /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b/i;
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
@@ -33,6 +37,15 @@ function countWordsBefore(words: readonly string[], at: number): number {
   const before = words[at - 1] ?? '';
   if (/^(?:two|three|four|[2-4]|[2-6]x)$/i.test(before)) return 1;
   return /^x$/i.test(before) && /^\d$/.test(words[at - 2] ?? '') ? 2 : 0;
+}
+
+const PREPARED = /^(?:well-?|greased|buttered|oiled|floured|lined|paper-lined|prepared|non-?stick|and|&)$/i;
+/** How many words before a pan without a size say how many of it: "two greased loaf pans". */
+function howManyBefore(words: readonly string[], at: number): number {
+  let from = at;
+  while (PREPARED.test(words[from - 1] ?? '')) from--;
+  const count = countWordsBefore(words, from);
+  return count > 0 ? at - from + count : 0;
 }
 
 /** Where the dimensions begin that a word is the last of: "30 x 20 x 4 cm" is one pan, "2 x 20 cm" are two. */
@@ -65,6 +78,8 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
       )
     )
       continue;
+    // "20cm (8in) cake tin": it begins outside
+    if (/^[^(]*\)/.test(phrase)) continue;
     // "fan 170C. Line a baking tray": a pan ends with its sentence
     if (/(?<!\b(?:in|cm|mm))\. /i.test(phrase)) continue;
     const parsed = parsePan(phrase);
@@ -75,8 +90,9 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
     if (parsed.kind === 'pan') assumed ??= from;
     else if (parsed.kind === 'size-missing' || parsed.because === 'shape-not-built') unsized ??= from;
   }
-  if (assumed !== undefined) return { kind: 'assumed', from: assumed };
-  return unsized === undefined ? undefined : { kind: 'unsized', from: unsized };
+  const withCount = (from: number) => from - howManyBefore(words, from);
+  if (assumed !== undefined) return { kind: 'assumed', from: withCount(assumed) };
+  return unsized === undefined ? undefined : { kind: 'unsized', from: withCount(unsized) };
 }
 
 const wordsOf = (match: RegExpExecArray) => (match[1] ?? '').split(/\s+/);
@@ -87,6 +103,11 @@ const phraseFrom = (words: readonly string[], from: number) =>
     .replace(/^[(,]+/, '');
 const CUPS =
   /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
+
+/** "Scoop into 12 lined cups." */
+const LINED_CUPS = /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b/i;
+/** "Fill muffin cups …. Makes 12." */
+const EACH_A_CUP = /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b/i;
 
 const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
 /** "cut with a 6 cm cutter", "58 mm cutter", "stamp out 2 inch rounds": how wide. */
@@ -178,15 +199,23 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }
-  for (const pattern of [BARE_DIMENSIONS, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
+  for (const pattern of [BARE_DIMENSIONS, BARE_ROUND, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
     const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }
+  const castIron = CAST_IRON.exec(text)?.[1];
+  if (castIron !== undefined && assumed === undefined) return { pan: `${castIron} skillet`, sized: true };
   const [, loaves, loaf] = POUND_LOAF.exec(text) ?? [];
   if (loaf !== undefined && assumed === undefined) {
     const pan = `${loaves === undefined ? '' : `${loaves} `}${loaf} loaf ${loaves === undefined ? 'tin' : 'tins'}`;
     if (parsePan(pan).kind === 'pan') return { pan, sized: true };
   }
+  const lined = LINED_CUPS.exec(text)?.[1]?.replace('a dozen', '12');
+  if (lined !== undefined && assumed === undefined) return { pan: `${lined} muffin cups`, sized: true };
+  const [, cups] = EACH_A_CUP.exec(text) ?? [];
+  const cupsMade = MAKES.exec(text)?.[1];
+  if (cups !== undefined && cupsMade !== undefined && assumed === undefined)
+    return { pan: `${cupsMade} ${cups} cups`, sized: true };
   const free = freeShapeIn(text);
   if (free !== undefined && (assumed === undefined || /tray|sheet|loaf on/i.test(assumed)))
     return { pan: free, sized: true };

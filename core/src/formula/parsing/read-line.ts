@@ -359,7 +359,12 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
 /** "zest of 3 lemons, plus the flesh (about 3 tbsp juice)": the rest of the same fruit is a thing of its own, in its own amount. */
 const REST_OF_FRUIT =
   /^(?:the )?((?:zest|peel) of (\d{1,2}|an?|one|two|three|four|six) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? plus (?:the|their|its) (?:flesh|juice|pulp)(?: ?\((?:about |roughly )?([^()]{2,30}?)(?: of)?(?: juice)?\))?$/i;
+/** "zest of 1 large orange + 50 ml of its juice". */
+const AND_ITS_JUICE =
+  /^((?:the )?(?:(?:finely )?grated )?(?:zest|peel|rind) of (?:\d{1,2}|an?|one|two|three) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? ?(?:plus|\+|and|&) ?(?:about )?(\d[\d/. ]{0,5} ?[a-z]{1,11}) (?:of )?(?:the|their|its) juice$/i;
 function partsApart(line: string): readonly string[] {
+  const [, grated, of, measure] = AND_ITS_JUICE.exec(line) ?? [];
+  if (grated !== undefined && of !== undefined && measure !== undefined) return [grated, `${measure} ${of} juice`];
   const rest = REST_OF_FRUIT.exec(line);
   if (!rest) return [line];
   const [, zest = '', count = '', fruit = '', amount] = rest;

@@ -42,7 +42,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/^equal (?:weights|amounts|quantities) \((\d{1,4} ?g)\) of /i, '$1 each '],
   // "25 g butter, melted, plus 10 g for the tin"
   [
-    /,? (?:plus|and) (?:about |another )?\d{1,3} ?(?:g|ml|tbsp|tsp|oz)?(?: more| extra)? (?:for|to) (?:the (?:tin|pan|top)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|sprinkl(?:e|ing)|serv(?:e|ing)|decorat(?:e|ing))$/i,
+    /,? (?:plus|and|\+) (?:about |another )?\d[\d/. ]{0,5} ?(?:g|ml|oz|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|t)?(?: more| extra)? (?:for|to) (?:the (?:tin|pan|top(?:s|ping)?|work surface|glaze)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|glaz(?:e|ing)|roll(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|serv(?:e|ing)|decorat(?:e|ing)|finish|top(?:ping)?)(?: (?:on|over)(?: the)? tops?)?$/i,
     '',
   ],
   // "juice 1/2 lemon", "zest & juice 1 lime"
@@ -51,6 +51,8 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /\b(?:an? )?(?:good |big |generous |small |little )?squeeze (?:of )?(?:fresh )?(lemon|lime|orange)(?: juice)?\b/i,
     '1 tsp $1 juice',
   ],
+  [/\b(?:gf|g\/f|gluten[ -]free) (?=baking powder|bp\b)/i, ''],
+  [/\bg\/f\b/i, 'gf'],
   [/\bb\. ?p\b\.?/gi, 'baking powder'],
   [/\bb\. ?s\b\.?/gi, 'baking soda'],
   [/\bplain flour blend\b/i, 'plain flour'],

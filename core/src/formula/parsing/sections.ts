@@ -22,9 +22,9 @@ const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
-  /^(?:difficulty|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
+  /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
-  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit)) ?:?$/i;
+  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
 const PART_AT_THE_END =
   /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust) ?:?$/i;
@@ -32,11 +32,12 @@ const PART_AT_THE_END =
 const CHATTER =
   /^(?:keeps\b|freezes\b|stores\b|lasts\b|enjoy\b|best (?:eaten|served|the)|good with\b|lovely with\b|happy baking)/i;
 const VERB =
-  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon)\b/i;
+  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
+const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
 /** A step without its number or bullet; in a marked method any number is one. */
 export const withoutStepNumber = (text: string, inMethod: boolean): string =>
-  text.replace(inMethod ? /^\s*(?:step\s*)?\d+\s*[.):]\s+/i : STEP_NUMBER, '').replace(/^\s*[-*•]\s+/, '');
+  text.replace(inMethod || NUMBERED_BAKE.test(text) ? /^\s*(?:step\s*)?\d+\s*[.):]\s+/i : STEP_NUMBER, '').replace(/^\s*[-*•]\s+/, '');
 /** Prose is longer than a line of ingredients: so many words for each measured thing. */
 const PROSE_WORDS = 26;
 const HEADING_WORDS = 7;
@@ -101,6 +102,12 @@ export const isPartName = (name: string): boolean =>
 /** Whether a line says that the method begins. */
 export const isMethodMark = (line: string): boolean => METHOD_MARK.test(line.replace(MARKDOWN_HEADING, '').trim());
 
+/** Whether words begin with something that is done: "Heat the oven …". */
+export const beginsStep = (words: string): boolean => VERB.test(words);
+
+/** "1. Mix the berries with 3 tablespoons sugar": the first step of a method without a heading. */
+export const isFirstStep = (line: string): boolean => /^\s*(?:step\s*)?1\s*[.):]/i.test(line) && VERB.test(line.trim());
+
 /** Whether a text says by headings of its own what is ingredients and what is method. */
 export const isMarked = (text: string): boolean => shapeOf(text.split('\n').map(plainLine)).bothMarked;
 
@@ -155,6 +162,8 @@ function kindOf(
   if (section === 'notes') return headed ? 'heading' : 'note';
   if (section === 'method' && marked) return headed ? 'heading' : 'step';
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
+  // "6. 12-15 mins"
+  if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';
   const short = wordCount(text) <= HEADING_WORDS;
   if (!amount && !listed && short && (COMPONENT_NAME.test(text) || headed)) return 'heading';
   const named = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.85);

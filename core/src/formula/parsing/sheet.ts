@@ -8,6 +8,7 @@ import { readFact } from './facts.js';
 import { areBarePercents, flourBasisIn, saysBasis } from './flour-basis.js';
 import { problem, type Problem, type ProblemCode, type ProblemFacts } from './problem.js';
 import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
+import { withPartsOfTheMethod } from './after-the-bake.js';
 import { withAmount } from './retype.js';
 import { isPartName, withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING } from './segments.js';
@@ -169,7 +170,12 @@ export class Sheet {
 
   private putWords({ bare, said, written, entries, headed }: ReadText): void {
     if (this.isFirst && !this.marked && (bare.split(/\s+/).length <= 11 || headed)) this.title = said.replace(/:$/, '');
-    else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) this.notes.push(written);
+    else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) {
+      // "Chocolate orange muffins - adapted. Mine need 190": called, and talked of
+      const called = said.split(/[.,:;(!]| [-–—] /)[0]?.trim() ?? '';
+      if (this.isFirst && CALLED.test(called) && called.split(/\s+/).length <= MOST_WORDS_OF_A_NAME) this.title = called;
+      this.notes.push(written);
+    }
     // a greeting below the method
     else if (
       this.steps.length > 0 &&
@@ -233,25 +239,31 @@ export class Sheet {
       ...readBake(headings.filter((name) => name.includes(' cm '))),
       ...readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]),
     };
-    const bake = counted({ ...knownBake, ...this.facts.bake }, kept);
+    const equipment = this.notes.filter((note) => /^(?:equipment|tins?|pans?)\s*:/i.test(note));
+    const pan = knownBake.pan ?? readBake(equipment).pan;
+    const written: KnownBake = { ...knownBake, ...(pan !== undefined && { pan }) };
+    const bake = counted({ ...written, ...this.facts.bake }, kept);
     const { region, styleId } = this.facts;
     const makes = this.yieldText ?? yieldSaidIn(this.steps);
     const parts = kept.map(({ name }) => `for ${name}`);
     const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];
     const flourBasisGrams = this.facts.flourBasisGrams ?? flourBasisIn(beside, everyEntry, this.context);
     const formula: Formula = {
-      title: calmed(this.title),
+      title: calmed(nameIn(this.title)),
       region: region ?? this.context.region,
       ...(styleId !== undefined && { styleId }),
       ...(makes !== undefined && { yield: makes }),
       components: numbered(kept),
       steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
       ...(this.notes.length > 0 && { notes: this.notes }),
-      bake: this.facts.bake ?? counted(knownBake, kept),
+      bake: this.facts.bake ?? counted(written, kept),
       ...(flourBasisGrams !== undefined && { flourBasisGrams }),
     };
     const problems = [...this.problems, ...everyEntry.flatMap((entry) => entry.problems), ...panProblems(bake)];
-    return { kind: 'read', formula, problems: withoutDoubles(problems) };
+    // what Orvin wrote itself says its parts
+    const isWritten = Object.keys(this.facts).length > 0;
+    const whole = isWritten ? formula : withPartsOfTheMethod(formula, this.context.kitchen);
+    return { kind: 'read', formula: whole, problems: withoutDoubles(problems) };
   }
 }
 
@@ -313,6 +325,14 @@ function withoutDoubles(problems: readonly Problem[]): readonly Problem[] {
 const isName = (words: string): boolean =>
   words.split(/\s+/).length <= 6 &&
   !/[\d.!?:;,]|\b(?:the|until|into|together|well|gently|in|on|it|all|oven|an?)\b/i.test(words);
+
+const MOST_WORDS_OF_A_NAME = 7;
+/** "Just made these, so good! Rhubarb muffins.": the sentence that is a name. */
+function nameIn(title: string): string {
+  const sentences = title.split(/(?<=[a-z)][.!?]) (?=\p{Lu})/u);
+  const last = sentences.at(-1)?.replace(/[.!]$/, '') ?? '';
+  return sentences.length > 1 && CALLED.test(last) ? last : title;
+}
 
 /** A title shouted in capitals, said in a normal voice. */
 function calmed(title: string): string {

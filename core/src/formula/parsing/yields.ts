@@ -23,7 +23,8 @@ const SAID_ALONE =
 export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
   steps
     .flatMap((step) => step.split(/(?<=[.;,])\s/))
-    .map((sentence) => sentence.trim().replace(/[.;,!]$/, ''))
+    // with a kiss behind it
+    .map((sentence) => sentence.trim().replace(/(?: x{1,3})?[.;,!]?$/, ''))
     .find((sentence) => SAID_ALONE.test(sentence));
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */

@@ -1,5 +1,6 @@
 import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 import { readBake } from '../parsing/index.js';
+import { withStepNumbers } from './step-numbers.js';
 
 /*
  * What a text brings along from where it was copied, and what its writer never wrote: the marks of a forwarded message, the buttons of a
@@ -15,6 +16,8 @@ const BUTTONS =
 const SWITCHES = /^(?:us customary|metric|imperial|cups|grams|(?:\d(?:\/\d)?|½) ?x|scale)(?:[ |–—/-]{1,4}(?:us customary|metric|imperial|cups|grams|\d ?x)){1,4}$/i; // prettier-ignore
 /** Little pictures before and behind what is said. */
 const PICTURE = String.raw`\p{Extended_Pictographic}(?:\p{Emoji_Modifier}|\uFE0F|\u200D)*`;
+/** "**Lemon loaf**", "*Glaze:* 1 cup sugar": words set bold or slanted in a message. */
+const SET_APART = /(?<![\w*_])(\*{1,2}|_{1,2})(?=[^\s*_])([^*_\n]{1,120}?)(?<=[^\s*_])\1(?![\w*_])/g;
 const PICTURES = new RegExp(String.raw`^(?:\s*${PICTURE})+\s*|(?:\s*${PICTURE})+\s*$`, 'gu');
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
 const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
@@ -73,6 +76,21 @@ function withoutColumns(rows: readonly string[]): readonly string[] {
   });
 } // prettier-ignore
 
+/** "Servings" above "8 muffins", "Prep time" above "15 mins": what is said in a row, and how much of it in the next. */
+const SAID_OF =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|chill(?:ing)?|rest(?:ing)?) time|servings?|serves|makes|yield|portions|oven(?: temp(?:erature)?)?|tin|pan) ?:?$/i;
+const MUCH_OF_IT = /^(?:about )?\d[\w °/.,-]{0,30}$/;
+function withValuesBelow(rows: readonly string[]): readonly string[] {
+  const joined: string[] = [];
+  for (const row of rows) {
+    const last = joined.at(-1)?.trim() ?? '';
+    if (SAID_OF.test(last) && MUCH_OF_IT.test(row.trim()))
+      joined[joined.length - 1] = `${last.replace(/ ?:$/, '')}: ${row.trim()}`;
+    else joined.push(row);
+  }
+  return joined;
+}
+
 /** A mark stands above what it heads; things between semicolons stand below each other. */
 function withoutMarksBefore(row: string): readonly string[] {
   const [whole, mark] = MARK_BEFORE.exec(row) ?? [];
@@ -103,8 +121,8 @@ function withoutBakeBehind(row: string): readonly string[] {
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n')));
-  const rows = unframed
-    .flatMap((row) => withoutMarksBefore(row.replace(PICTURES, '').replace(OF_EVERYTHING, '$1 each of $2')))
+  const rows = withStepNumbers(withValuesBelow(unframed))
+    .flatMap((row) => withoutMarksBefore(row.replace(PICTURES, '').replace(SET_APART, '$2').replace(OF_EVERYTHING, '$1 each of $2')))
     .flatMap(withoutBakeBehind);
   const kept = rows.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
   const first = kept.findIndex((row) => row.trim() !== '');

@@ -8,6 +8,8 @@ import { CALLED, yieldBehind } from '../parsing/index.js';
 /** What is said before a name: it is no part of it. */
 const BEFORE_IT =
   /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|making|made|try|from|for)\s+)*(?:(?:the|my|our|a|an|some)\s+)?/i;
+/** What is said behind it: "the gingerbread one you asked for", "the cornbread I do". */
+const BEHIND_IT = /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40})?$/i;
 const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
 const MOST_WORDS = 7;
 const LONGEST_OPENING = 200;
@@ -34,7 +36,7 @@ function calledIn(said: string): Opening | undefined {
     .replace(/\s(?:it'?s|you(?:'ll)? need|[iw]e? (?:use|take|need))\s*$/i, '');
   const apart = whole.split(/,\s?|\s?[(–]|\s-\s/);
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];
-  const names = apart.filter((part) => !SERVES.test(part.trim())).map((part) => part.replace(BEFORE_IT, '').trim());
+  const names = apart.filter((part) => !SERVES.test(part.trim())).map((part) => part.replace(BEFORE_IT, '').replace(BEHIND_IT, '').trim());
   const name = names.findLast((each) => CALLED.test(each) && each.split(/\s+/).length <= MOST_WORDS);
   if (name === undefined) return undefined;
   return {

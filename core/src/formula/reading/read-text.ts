@@ -1,10 +1,12 @@
 import { isGerman } from '../german/index.js';
+import { describesOnly } from '../../kitchen/ingredients/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { inFigures, stretchesOf, takingsIn, Words, type Stretch, type Taking } from '../narration/index.js';
 import {
   assembleFormula,
   listApart,
+  isFirstStep,
   isMarked,
   isMethodMark,
   isPageSource,
@@ -13,6 +15,7 @@ import {
   readFormula as readList,
   readLine,
   regionOf,
+  yieldSaidIn,
   type FormulaReading,
   type Problem,
   type ReadingContext,
@@ -72,7 +75,7 @@ function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
     const isListed =
       only !== undefined &&
       more === undefined &&
-      only.from - from <= lead + BULLET_LETTERS &&
+      (only.from - from <= lead + BULLET_LETTERS || describesOnly(text.slice(from, only.from))) &&
       // "Add: 1 egg" is told
       !DOING_BEFORE.test(line) &&
       fewBehind;
@@ -96,14 +99,20 @@ function lostIn(reading: FormulaReading, takings: readonly Taking[], context: Re
   const has = new Map<string, number>();
   for (const { lines } of reading.formula.components)
     for (const { text } of lines)
-      for (const { ingredient } of readLine(text, context))
-        if (ingredient) has.set(ingredient.id, (has.get(ingredient.id) ?? 0) + 1);
+      for (const { ingredient, divided } of readLine(text, context))
+        // "5 tbsp sugar, divided" is named again as often as it is used
+        if (ingredient) has.set(ingredient.id, divided ? Infinity : (has.get(ingredient.id) ?? 0) + 1);
+  const isThere = (id: string): boolean => {
+    const left = has.get(id) ?? 0;
+    if (left > 0) has.set(id, left - 1);
+    return left > 0;
+  };
   let lost = 0;
-  for (const { ingredient, confidence } of takings) {
-    if (!ingredient || confidence < SURE) continue;
-    const left = has.get(ingredient.id) ?? 0;
-    if (left > 0) has.set(ingredient.id, left - 1);
-    else lost++;
+  for (const { ingredient, confidence, line } of takings) {
+    if (!ingredient || confidence < SURE || isThere(ingredient.id)) continue;
+    // "juice of 2 lemons" is taken of a lemon, and juice on the sheet
+    const onTheSheet = readLine(line, context).flatMap(({ ingredient: read }) => (read ? [read.id] : []));
+    if (onTheSheet.length === 0 || !onTheSheet.every(isThere)) lost++;
   }
   return lost;
 }
@@ -165,7 +174,9 @@ function narrated(
   const talk = sentences.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
   const firstTaking = lines.find(({ takings }) => takings.length > 0)?.takings[0];
   const opening = title ? undefined : openingOf(words.text.slice(0, firstTaking?.from));
-  const serves = talk.find(({ text: said }) => MAKES.test(said))?.text.replace(/[.!]$/, '');
+  const serves =
+    talk.find(({ text: said }) => MAKES.test(said))?.text.replace(/[.!]$/, '') ??
+    yieldSaidIn(sentences.map(({ text: said }) => said));
   return assembleFormula(
     {
       ...(serves !== undefined && { yield: serves }),
@@ -211,8 +222,8 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
   if (isGerman(text)) return readList(apart.join('\n'), bakersOwn, kitchen);
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings);
-  // below a heading for the method the things of the list are only named again
-  const method = lines.findIndex(({ text: line }) => isMethodMark(line));
+  // below a heading for the method, or the first of its numbered steps, the things of the list are only named again
+  const method = lines.findIndex(({ text: line }) => isMethodMark(line) || isFirstStep(line));
   const above = method > 0 && lines.slice(0, method).some(({ takings: taken }) => taken.length > 0) ? method : Infinity;
   const named = lines.slice(0, above);
   const countOf = (of: (line: Line) => number) => named.reduce((sum, line) => sum + of(line), 0);

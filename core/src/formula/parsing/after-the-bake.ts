@@ -1,0 +1,90 @@
+import type { Formula, FormulaComponent } from '../formula/index.js';
+import type { Kitchen } from '../../kitchen/kitchen/index.js';
+import { roleOf } from '../../kitchen/ingredients/index.js';
+import { mentionsIn } from './mentions.js';
+import { inGroup, linesByName, namedIn, WHOLE_METHOD, type CalledLine } from './step-names.js';
+import { weighFormula } from './weigh-formula.js';
+
+/*
+ * What a list does not say and its method does: the icing sugar that is named only when the loaf is out of the oven is no part of its
+ * batter. Where a formula has one list, the lines that its steps name only after the bake become a part of their own, called as the
+ * steps call it.
+ */
+
+const SENTENCE = /(?<=[a-z)°\d][.!;])\s+/i;
+const PART_SAID = /\b(icing|glaze|drizzle|frosting|buttercream|ganache|syrup|filling|topping|sauce)\b/i;
+const PARTS_MEANT: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:ice|iced)\b/i, 'Icing'],
+  [/\bfrost(?:ed)?\b/i, 'Frosting'],
+  [/\bglazed?\b/i, 'Glaze'],
+  [/\b(?:sandwich|fill|filled)\b/i, 'Filling'],
+];
+/** "Heat the skillet first with a spoon of butter in it!" */
+const DONE_BEFORE = /\b(?:first|before(?:hand)?)\b/i;
+/** More than this of the lines on top, and the method is not what was thought. */
+const MOST_ON_TOP = 0.5;
+
+function partCalled(words: string): string {
+  const said = PART_SAID.exec(words)?.[1]?.toLowerCase();
+  if (said !== undefined) return said.charAt(0).toUpperCase() + said.slice(1);
+  return PARTS_MEANT.find(([pattern]) => pattern.test(words))?.[1] ?? 'Topping';
+}
+
+const bakesIn = (sentence: string): boolean =>
+  mentionsIn(sentence).some((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+
+/** What makes a batter is in it, wherever its step stands. */
+const isOfABatter = ({ line }: CalledLine): boolean =>
+  line.entries.some(
+    ({ ingredient }) =>
+      ingredient !== undefined &&
+      (ingredient.category === 'leavener' || roleOf(ingredient).flour > 0 || roleOf(ingredient).egg > 0),
+  );
+
+/** The lines that are named only in sentences behind the bake, with what the first of those calls them. */
+function onTop(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> {
+  const sentences = formula.steps.flatMap(({ text }) => text.split(SENTENCE));
+  const baked = sentences.findIndex(bakesIn);
+  if (baked < 0 || baked === sentences.length - 1) return new Map();
+  const [component] = weighFormula(formula, { kitchen, formula: () => undefined }).components;
+  if (!component) return new Map();
+  const lines = component.lines.map((line): CalledLine => ({ line, component }));
+  const byName = linesByName(lines);
+  const named = sentences.map((sentence, i) => namedIn(String(i), sentence, byName));
+  const behind = (line: CalledLine) =>
+    named.findIndex(
+      (names, i) =>
+        i > baked && !DONE_BEFORE.test(sentences[i] ?? '') && names.get(line) !== undefined && !names.get(line)?.shared,
+    );
+  // "cream the butter and sugar": of two sugars the one that has no sentence of its own behind the bake
+  const isBefore = (line: CalledLine) =>
+    sentences.slice(0, baked + 1).some((sentence, i) => {
+      const mention = named[i]?.get(line);
+      return (mention !== undefined && !mention.shared) || inGroup(sentence, line) || WHOLE_METHOD.test(sentence);
+    });
+  const isLeft = (line: CalledLine) =>
+    named.slice(0, baked + 1).some((names) => {
+      const shared = names.get(line)?.shared ?? false;
+      return shared && lines.every((other) => other === line || !names.has(other) || behind(other) >= 0);
+    });
+  const found = lines.flatMap((line) => {
+    const at = isOfABatter(line) ? -1 : behind(line);
+    return at < 0 || isBefore(line) || isLeft(line) ? [] : [[line.line.line.id, partCalled(sentences.slice(at).join(' '))] as const]; // prettier-ignore
+  });
+  return new Map(found.length <= MOST_ON_TOP * lines.length ? found : []);
+}
+
+/** A formula of one list, with what goes on it after the bake in a part of its own. */
+export function withPartsOfTheMethod(formula: Formula, kitchen: Kitchen): Formula {
+  const [only, more] = formula.components;
+  if (!only || more) return formula;
+  const called = onTop(formula, kitchen);
+  if (called.size === 0) return formula;
+  const names = [...new Set(called.values())];
+  const parts = names.map((name, i): FormulaComponent => ({
+    id: `c${i + 2}`,
+    name,
+    lines: only.lines.filter(({ id }) => called.get(id) === name),
+  }));
+  return { ...formula, components: [{ ...only, lines: only.lines.filter(({ id }) => !called.has(id)) }, ...parts] };
+}
