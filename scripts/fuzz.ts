@@ -18,7 +18,14 @@ const rows = damagedRows(Number(seed));
 /** They are read a hundred times as fast as texts. */
 const FILES_A_TEXT = 100;
 console.warn = () => undefined; // the reader of tables says there that a column stands twice
+const casesSoFar = () => Object.values(counted).reduce((sum, count) => sum + count, 0);
+const TELL_EVERY_MILLISECONDS = 600_000;
+let told = performance.now();
 while (performance.now() < until) {
+  if (performance.now() > told + TELL_EVERY_MILLISECONDS) {
+    told = performance.now();
+    console.error(`${casesSoFar()} cases so far, ${faults.size} kinds of faults`);
+  }
   const text = String(texts.next().value);
   for (const reader of readers) {
     counted[reader] = (counted[reader] ?? 0) + 1;
@@ -42,7 +49,6 @@ while (performance.now() < until) {
   }
 }
 for (const [fault, text] of faults) console.log(`${fault}\n    ${JSON.stringify(text.slice(0, 600))}`);
-const all = Object.values(counted).reduce((sum, count) => sum + count, 0);
 for (const [reader, count] of Object.entries(counted)) console.log(`${String(count).padStart(9)}  ${reader}`);
-console.log(`${all} cases, ${faults.size} kinds of faults, ${Math.round(process.memoryUsage().rss / 1e6)} MB`);
+console.log(`${casesSoFar()} cases, ${faults.size} kinds of faults, ${Math.round(process.memoryUsage().rss / 1e6)} MB`);
 process.exit(faults.size > 0 ? 1 : 0);
