@@ -25,7 +25,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "2 x 15ml spoons treacle": the spoon says what it holds
   [/(\d) ?x ?(5|10|15) ?ml (?:tea|table|dessert)?spoons?(?: of)?\b/i, '$1 x $2 ml'],
   [
-    /^(?:half|1\/2|½)(?: of)? an? (\d{1,4} ?(?:g|ml|oz|kg)) (?:pack|packet|block|tub|pot|tin|can|carton|bag|box)(?: of)?\b/i,
+    /^(?:half|1\/2|½)(?: of)? an? (\d{1,4} ?(?:g|ml|oz|kg)) (?:pack|packet|block|tub|pot|tin|can|carton|bag|box|jar|bottle|bar|slab)(?: of)?\b/i,
     '0.5 x $1',
   ],
   [/^(\d{1,2}(?:[ .]\d{1,2}(?:\/\d)?|\/\d)?) metric cups?\b/i, '$1 x 250 ml'],

@@ -1,24 +1,11 @@
-import { readLine } from '../parsing/index.js';
 import { formulaRead } from '../parsing/formula-read.spec-help.js';
-import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
-import type { Region } from '../../ground/units/index.js';
 import { readText } from './index.js';
+import { holdTo, type Kept } from './kept.spec-help.js';
 
 /*
  * Cards and messages as bakers keep them for themselves: half in words, half in figures, each with a habit of its own. What a person
  * reads in them is written down by hand.
  */
-
-interface Kept {
-  readonly is: string;
-  readonly region: Region;
-  readonly text: string;
-  readonly title?: string;
-  readonly yield?: string;
-  /** Ingredients in the order of the sheet, with grams where the card says them outright. */
-  readonly takes: readonly (string | readonly [id: string, grams: number])[];
-  readonly bake: { readonly celsius?: number; readonly fan?: boolean; readonly minutes?: readonly [number, number]; readonly pan?: string };
-} // prettier-ignore
 
 const KEPT: readonly Kept[] = [
   {
@@ -307,28 +294,7 @@ const KEPT: readonly Kept[] = [
 ]; // prettier-ignore
 
 describe('a note as it is kept', () => {
-  for (const { is, region, text, title, yield: makes, takes, bake } of KEPT)
-    it(`is read: ${is}`, () => {
-      const formula = formulaRead(readText(text, region));
-      if (title !== undefined) expect(formula.title).toBe(title);
-      if (makes !== undefined) expect(formula.yield).toBe(makes);
-      const entries = formula.components.flatMap(({ lines }) =>
-        lines.flatMap((line) => readLine(line.text, { region: formula.region, kitchen: PLAIN_KITCHEN })),
-      );
-      expect(entries.map(({ ingredient }) => ingredient?.id)).toEqual(
-        takes.map((each) => (typeof each === 'string' ? each : each[0])),
-      );
-      for (const [i, each] of takes.entries())
-        if (typeof each !== 'string')
-          expect(Math.abs((entries[i]?.weight?.grams ?? 0) / each[1] - 1))
-            .withContext(`${each[0]}: ${entries[i]?.weight?.grams ?? 0} g`)
-            .toBeLessThan(0.04);
-      const { celsius, fan, lowMinutes, highMinutes, pan } = formula.bake;
-      if (bake.celsius !== undefined) expect(celsius).toBe(bake.celsius);
-      if (bake.fan !== undefined) expect(fan).toBe(bake.fan);
-      expect([lowMinutes, highMinutes]).toEqual(bake.minutes ? [...bake.minutes] : [undefined, undefined]);
-      if (bake.pan !== undefined) expect(pan).toBe(bake.pan);
-    });
+  for (const kept of KEPT) it(`is read: ${kept.is}`, () => holdTo(kept));
   it('by mugs asks what a mug holds, and loses no line', () => {
     const told = 'Dear all, the fruit slice: put 1 mug of flour, 1 mug of coconut, 1 mug of sugar and 1 tsp bicarb in a bowl, pour over 1 mug of milk, then bake in a 2lb tin at gas 3 for 1 1/4 hours.'; // prettier-ignore
     const reading = readText(told, 'UK');
