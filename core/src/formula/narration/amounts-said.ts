@@ -115,7 +115,10 @@ class AmountReader {
   private isOneUnsaid(at: number): boolean {
     const measure = this.unitAt(at);
     if (!measure || !UNSAID.has(measure.unit.id) || this.words.word(at).length < 2) return false;
-    return this.words.word(measure.to) === 'of' || (this.nameAt[measure.to] ?? -1) >= 0;
+    const behind = this.words.at(measure.to);
+    // "cayenne pinch, egg 1"
+    const closes = (this.nameAt[at - 1] ?? -1) >= 0 && (behind === ',' || this.words.ends(measure.to));
+    return closes || behind === 'of' || (this.nameAt[measure.to] ?? -1) >= 0;
   }
 
   private amount(from: number, end: number, unit: Unit | undefined): Amount {
@@ -144,9 +147,13 @@ class AmountReader {
     return joined && high > low && high < 4 * low ? at + 2 : at;
   }
 
-  /** "(14 oz) can", "8-ounce block of": so many times what one holds. */
+  /** "(14 oz) can", "8-ounce block of", "tin (397 g)": so many times what one holds. */
   private pastContainer(at: number): number | undefined {
     const { words } = this;
+    if (CONTAINER.test(words.word(at)) && words.at(at + 1) === '(') {
+      const held = words.isNumber(at + 2) ? this.unitAt(words.at(at + 3) === '-' ? at + 4 : at + 3) : undefined;
+      return held && held.unit.kind !== 'count' && words.at(held.to) === ')' ? held.to + 1 : undefined;
+    }
     let to = words.at(at) === '(' ? at + 1 : at;
     if (/^(?:about|around)$/.test(words.word(to))) to++;
     if (!words.isNumber(to)) return undefined;

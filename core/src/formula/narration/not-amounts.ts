@@ -15,6 +15,9 @@ const SIZED = /^(?:jumbo|large|big|small|mini|standard|medium|regular)$/;
 const PIECES =
   /^(?:wedges|rounds|squares|bars|slices|pieces|muffins|scones|biscuits|cupcakes|buns|farls|portions|servings|people|holes?|cases|liners|moulds|tins|pans|trays|layers|cakes|loaves|parts|discs|balls|strips)$/;
 const MAKES = /^(?:makes|serves|feeds|yields?|gives)$/;
+/** "attempt 3", "14 Nov". */
+const NUMBERED = /^(?:attempt|version|try|mark|page|number|no)$/;
+const MONTHS = /^(?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)(?:[a-z]{2,6})?$/;
 const SHAPES = /^(?:cuts?|divide|divided|shape|split|form)$/;
 const HEAT_BEFORE = /^(?:at|to|oven|fan|temp|temperature|bake|hot|mark|gas|degrees)$/;
 
@@ -121,6 +124,8 @@ export function notAmounts(words: Words): Uint8Array {
     const pieces =
       PIECES.test(words.word(at + 1)) ||
       (SIZED.test(words.word(at + 1)) && PIECES.test(words.word(at + 2))) ||
+      NUMBERED.test(words.word(at - 1)) ||
+      MONTHS.test(words.word(at + 1)) ||
       MAKES.test(words.word(at - 1)) ||
       (words.at(at - 1) === ':' && MAKES.test(words.word(at - 2))) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||

@@ -17,13 +17,19 @@ const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
-  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;
 
+/** "handful sultanas", "a good splash of milk": as much as the hand gives. */
+const HANDED =
+  /^(?:an? )?(?:good |big |small |generous )?(?:handful|splash|pinch|dash|drop|knob|squeeze|glug|drizzle)s? (?:of )?([a-z][a-z ]{2,30})$/i;
 /** "450 flour, 100 butter" leaves its measure to what is said around it. */
 const MOST_PIECES = 20;
-function isMeasured(thing: string, { kitchen }: ReadingContext): boolean {
+function isMeasured(thing: string, context: ReadingContext): boolean {
+  const { kitchen } = context;
+  const handed = HANDED.exec(thing.trim())?.[1];
+  if (handed !== undefined && isKnownName(handed, context)) return true;
   const [first] = readAmount(thing, unitsOf(kitchen))?.parts ?? [];
   return (
     first !== undefined && (first.unit !== undefined || first.each !== undefined || first.quantity.high < MOST_PIECES)

@@ -13,7 +13,10 @@ const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(t
 const BARE_DIMENSIONS =
   /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
 /** "butter and flour an 8-inch round." */
-const BARE_ROUND = /\b(?:an?|in|into) (\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
+const BARE_ROUND =
+  /\b(?:an?|in|into) (\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
+/** "bake 2 9\" rounds" */
+const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
 /** "350F, 9x5 greased" */
 const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
@@ -81,7 +84,7 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
     // "20cm (8in) cake tin": it begins outside
     if (/^[^(]*\)/.test(phrase)) continue;
     // "fan 170C. Line a baking tray": a pan ends with its sentence
-    if (/(?<!\b(?:in|cm|mm))\. /i.test(phrase)) continue;
+    if (/(?<!\b(?:in|cm|mm|sq))\. /i.test(phrase)) continue;
     const parsed = parsePan(phrase);
     if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
       const whole = dimensionsBefore(words, from);
@@ -105,9 +108,11 @@ const CUPS =
   /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
 
 /** "Scoop into 12 lined cups." */
-const LINED_CUPS = /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b/i;
+const LINED_CUPS =
+  /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b/i;
 /** "Fill muffin cups …. Makes 12." */
-const EACH_A_CUP = /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b/i;
+const EACH_A_CUP =
+  /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|paper cases)\b/i;
 
 const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
 /** "cut with a 6 cm cutter", "58 mm cutter", "stamp out 2 inch rounds": how wide. */
@@ -199,7 +204,7 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }
-  for (const pattern of [BARE_DIMENSIONS, BARE_ROUND, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
+  for (const pattern of [BARE_DIMENSIONS, BARE_ROUND, ROUNDS, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
     const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }
@@ -212,10 +217,10 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
   }
   const lined = LINED_CUPS.exec(text)?.[1]?.replace('a dozen', '12');
   if (lined !== undefined && assumed === undefined) return { pan: `${lined} muffin cups`, sized: true };
-  const [, cups] = EACH_A_CUP.exec(text) ?? [];
+  const cups = EACH_A_CUP.exec(text);
   const cupsMade = MAKES.exec(text)?.[1];
-  if (cups !== undefined && cupsMade !== undefined && assumed === undefined)
-    return { pan: `${cupsMade} ${cups} cups`, sized: true };
+  if (cups && cupsMade !== undefined && assumed === undefined)
+    return { pan: `${cupsMade} ${cups[1] ?? 'muffin'} cups`, sized: true };
   const free = freeShapeIn(text);
   if (free !== undefined && (assumed === undefined || /tray|sheet|loaf on/i.test(assumed)))
     return { pan: free, sized: true };

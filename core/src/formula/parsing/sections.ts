@@ -14,7 +14,7 @@ const INGREDIENTS_MARK = /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what 
 const METHOD_MARK =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|what to do) ?:?$|^(?:the )?how to.*$/i;
 const NOTES_MARK =
-  /^(?:notes?|tips?|storage|to store|recipe notes|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
+  /^(?:(?:(?:recipe|cook'?s|baker'?s|top) )?(?:notes?|tips?)|storage|to store|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
 /** "(20 Stück)": no size. */
 const YIELD_IN_BRACKETS = /\((?:ca\. |für |makes |serves )?\d{1,3}(?: ?- ?\d{1,3})? [a-zäöüß]{4,12}\)/i;
 const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
@@ -37,7 +37,9 @@ const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
 /** A step without its number or bullet; in a marked method any number is one. */
 export const withoutStepNumber = (text: string, inMethod: boolean): string =>
-  text.replace(inMethod || NUMBERED_BAKE.test(text) ? /^\s*(?:step\s*)?\d+\s*[.):]\s+/i : STEP_NUMBER, '').replace(/^\s*[-*•]\s+/, '');
+  text
+    .replace(inMethod || NUMBERED_BAKE.test(text) ? /^\s*(?:step\s*)?\d+\s*[.):]\s+/i : STEP_NUMBER, '')
+    .replace(/^\s*[-*•]\s+/, '');
 /** Prose is longer than a line of ingredients: so many words for each measured thing. */
 const PROSE_WORDS = 26;
 const HEADING_WORDS = 7;

@@ -94,7 +94,7 @@ export class Sheet {
         this.enter('notes');
         return;
       case 'yield':
-        if (this.yieldText === undefined) this.yieldText = line.written;
+        if (this.yieldText === undefined) this.yieldText = line.written.replace(/\s*:$/, '');
         else this.notes.push(line.written);
         return;
       case 'fact': {
@@ -173,7 +173,8 @@ export class Sheet {
     else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) {
       // "Chocolate orange muffins - adapted. Mine need 190": called, and talked of
       const called = said.split(/[.,:;(!]| [-–—] /)[0]?.trim() ?? '';
-      if (this.isFirst && CALLED.test(called) && called.split(/\s+/).length <= MOST_WORDS_OF_A_NAME) this.title = called;
+      if (this.isFirst && CALLED.test(called) && called.split(/\s+/).length <= MOST_WORDS_OF_A_NAME)
+        this.title = called;
       this.notes.push(written);
     }
     // a greeting below the method

@@ -18,6 +18,12 @@ const SWITCHES = /^(?:us customary|metric|imperial|cups|grams|(?:\d(?:\/\d)?|½)
 const PICTURE = String.raw`\p{Extended_Pictographic}(?:\p{Emoji_Modifier}|\uFE0F|\u200D)*`;
 /** "**Lemon loaf**", "*Glaze:* 1 cup sugar": words set bold or slanted in a message. */
 const SET_APART = /(?<![\w*_])(\*{1,2}|_{1,2})(?=[^\s*_])([^*_\n]{1,120}?)(?<=[^\s*_])\1(?![\w*_])/g;
+/** "… 1 egg → 8\" square, 425 °F": what comes of it. */
+const COMES_OF_IT = / ?(?:→|=>|-->) ?/g;
+/** "1 T b.p.": the points are in the way of every sentence. */
+const POINTED = /\bb\. ?([ps])\.(?=[\s,;)]|$)/gi;
+/** "Makes 2 x 450 g loaves. 150 C, 50 mins": how many, and the bake behind it. */
+const MAKES_FIRST = /^((?:makes|serves) [^.]{1,40})\. +(?=\S[^.]{0,30}\d)/i;
 const PICTURES = new RegExp(String.raw`^(?:\s*${PICTURE})+\s*|(?:\s*${PICTURE})+\s*$`, 'gu');
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
 const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
@@ -50,6 +56,16 @@ function withoutQuotes(rows: readonly string[]): readonly string[] {
 /** Two lists side by side: each thing of a row is a line of its own. */
 const sideBySide = (row: readonly string[]): boolean =>
   row.length >= FEWEST_CELLS && row.every((cell) => BEGINS_WITH_AMOUNT.test(cell) && !AMOUNT.test(cell));
+
+/** The rows of a table that is drawn with strokes, their cells apart. */
+const RULED = /^[\s|:-]*-{2,}[\s|:-]*$/;
+function withoutStrokes(rows: readonly string[]): readonly string[] {
+  if (!rows.some((row) => row.includes('|') && RULED.test(row))) return rows;
+  return rows.flatMap((row) => {
+    if (!row.includes('|')) return [row];
+    return RULED.test(row) ? [] : [row.replace(/^\s*\||\|\s*$/g, '').split('|').map((cell) => cell.trim()).join('\t')]; // prettier-ignore
+  });
+}
 
 /** The columns of a spreadsheet that was copied: name and amount of each row as one line; a heading row says what they hold. */
 function withoutColumns(rows: readonly string[]): readonly string[] {
@@ -118,11 +134,24 @@ function withoutBakeBehind(row: string): readonly string[] {
   return [row];
 }
 
+/** What is written another way than it is read, in a row. */
+const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
+  [PICTURES, ''],
+  [SET_APART, '$2'],
+  [COMES_OF_IT, '. '],
+  [POINTED, 'b$1'],
+  [MAKES_FIRST, '$1\n'],
+  [OF_EVERYTHING, '$1 each of $2'],
+];
+const plainly = (row: string): string =>
+  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row);
+
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
-  const unframed = withoutColumns(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n')));
+  const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
   const rows = withStepNumbers(withValuesBelow(unframed))
-    .flatMap((row) => withoutMarksBefore(row.replace(PICTURES, '').replace(SET_APART, '$2').replace(OF_EVERYTHING, '$1 each of $2')))
+    .flatMap((row) => plainly(row).split('\n'))
+    .flatMap(withoutMarksBefore)
     .flatMap(withoutBakeBehind);
   const kept = rows.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
   const first = kept.findIndex((row) => row.trim() !== '');

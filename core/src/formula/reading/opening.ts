@@ -9,7 +9,8 @@ import { CALLED, yieldBehind } from '../parsing/index.js';
 const BEFORE_IT =
   /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|making|made|try|from|for)\s+)*(?:(?:the|my|our|a|an|some)\s+)?/i;
 /** What is said behind it: "the gingerbread one you asked for", "the cornbread I do". */
-const BEHIND_IT = /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40})?$/i;
+const BEHIND_IT =
+  /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| (?:using|with|made with) [a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40})?$/i;
 const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
 const MOST_WORDS = 7;
 const LONGEST_OPENING = 200;
@@ -34,9 +35,11 @@ function calledIn(said: string): Opening | undefined {
   const whole = said
     .replace(/(?:[.!:]|\s[-–—])$/, '')
     .replace(/\s(?:it'?s|you(?:'ll)? need|[iw]e? (?:use|take|need))\s*$/i, '');
-  const apart = whole.split(/,\s?|\s?[(–]|\s-\s/);
+  const apart = whole.split(/,\s?|\s?[(–—]|\s-\s/);
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];
-  const names = apart.filter((part) => !SERVES.test(part.trim())).map((part) => part.replace(BEFORE_IT, '').replace(BEHIND_IT, '').trim());
+  const names = apart
+    .filter((part) => !SERVES.test(part.trim()))
+    .map((part) => part.replace(BEFORE_IT, '').replace(BEHIND_IT, '').trim());
   const name = names.findLast((each) => CALLED.test(each) && each.split(/\s+/).length <= MOST_WORDS);
   if (name === undefined) return undefined;
   return {

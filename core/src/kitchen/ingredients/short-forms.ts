@@ -27,6 +27,8 @@ export const SHORT_FORMS: Readonly<Record<string, string>> = {
   'dark soft brown sugar': 'dark brown sugar',
   'strong cheddar': 'cheddar',
   'seeds': 'mixed seeds',
+  'plain white': 'plain flour',
+  'strong white': 'strong white flour',
   'berries': 'mixed berries',
   'zest': 'lemon zest',
   'citrus zest': 'lemon zest',
