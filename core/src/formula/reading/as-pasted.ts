@@ -16,8 +16,8 @@ const BUTTONS =
 const SWITCHES = /^(?:us customary|metric|imperial|cups|grams|(?:\d(?:\/\d)?|½) ?x|scale)(?:[ |–—/-]{1,4}(?:us customary|metric|imperial|cups|grams|\d ?x)){1,4}$/i; // prettier-ignore
 /** Little pictures before and behind what is said. */
 const PICTURE = String.raw`\p{Extended_Pictographic}(?:\p{Emoji_Modifier}|\uFE0F|\u200D)*`;
-/** "**Lemon loaf**", "*Glaze:* 1 cup sugar": words set bold or slanted in a message. */
-const SET_APART = /(?<![\w*_])(\*{1,2}|_{1,2})(?=[^\s*_])([^*_\n]{1,120}?)(?<=[^\s*_])\1(?![\w*_])/g;
+/** "**Lemon loaf**", "*Glaze:* 1 cup sugar": the words that a row of a message begins with, set bold or slanted. */
+const SET_APART = /^(\s{0,3})(\*{1,2}|_{1,2})(?=[^\s*_])([^*_\n]{1,120}?)(?<=[^\s*_])\2(?![\w*_])/;
 /** "… 1 egg → 8\" square, 425 °F": what comes of it. */
 const COMES_OF_IT = / ?(?:→|=>|-->) ?/g;
 /** "1 T b.p.": the points are in the way of every sentence. */
@@ -137,7 +137,7 @@ function withoutBakeBehind(row: string): readonly string[] {
 /** What is written another way than it is read, in a row. */
 const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [PICTURES, ''],
-  [SET_APART, '$2'],
+  [SET_APART, '$1$3'],
   [COMES_OF_IT, '. '],
   [POINTED, 'b$1'],
   [MAKES_FIRST, '$1\n'],
