@@ -67,12 +67,14 @@ function cardinal(words: Words, at: number): Cardinal | undefined {
       ? { value: first.value * 100 + rest.value, to: rest.to }
       : { value: first.value * 100, to: first.to + 1 };
   }
-  const tens = ownOf(TENS, words.word(first.to));
+  // "three-fifty"
+  const second = words.at(first.to) === '-' && first.value < 10 ? first.to + 1 : first.to;
+  const tens = ownOf(TENS, words.word(second));
   if (first.value >= 10 || tens === undefined) return first;
-  const rest = underHundred(words, first.to) ?? { value: tens, to: first.to + 1 };
+  const rest = underHundred(words, second) ?? { value: tens, to: second + 1 };
   // "one fifty two eggs": the last word counts what follows
-  const counts = rest.to - first.to === 2 && COUNTED.test(words.word(rest.to));
-  const tail = counts ? { value: tens, to: first.to + 1 } : rest;
+  const counts = rest.to - second === 2 && COUNTED.test(words.word(rest.to));
+  const tail = counts ? { value: tens, to: second + 1 } : rest;
   // "two twenty inch trays" are two trays
   if (LENGTH.test(words.word(tail.to)) && first.value <= 2) return first;
   return { value: first.value * 100 + tail.value, to: tail.to };
@@ -153,6 +155,7 @@ function measureAndPart(words: Words, at: number, whole: number, measure: number
 /** Whether "one" is a number: not in "the one with plums", "one by one", "one of them". */
 const countsOne = (words: Words, at: number): boolean =>
   !/^(?:the|this|that|which|each|no|any|by|another)$/.test(words.word(at - 1)) &&
+  words.at(at + 1) !== ':' &&
   !/^(?:of|is|that|which|day|more|thing|by|with|in|for|to|from|at|on|and|or|i|we|you|side)$/.test(words.word(at + 1));
 
 /** The same text with its spoken numbers in figures; everything else stands letter by letter. */

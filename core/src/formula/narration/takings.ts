@@ -1,6 +1,6 @@
 import { describesOnly, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
-import { readLine, type ReadingContext } from '../parsing/index.js';
+import { isCounted, readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
 import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
 import { namesIn, type Name, type Names } from './names-said.js';
@@ -45,14 +45,6 @@ const GRAMS_ALL_FROM = 2;
 const SURE = 0.95;
 /** How sure one is of a thing that nobody knows. */
 const UNKNOWN = 0.3;
-
-/** Counted by the piece: the table knows the grams of one. */
-function isCounted(ingredient: Ingredient | undefined): boolean {
-  if (!ingredient || /^(?:fat|flour|sugar|syrup|dairy|leavener|liquid|salt|spice|starch)/.test(ingredient.category))
-    return false;
-  const measured = /cup|spoon|pinch|stick|drop|handful|zest|juice|slice|can|cube|bar|leaf|packet|grated|jar/;
-  return ingredient.category === 'egg' || [...ingredient.pieces.keys()].some((name) => !measured.test(name));
-}
 
 /** An amount with the name it belongs to, before it is known whether anything is taken. */
 interface Pair {
@@ -238,7 +230,7 @@ class Reader {
     if (to - from > 5) return false;
     let at = from;
     while (/^[(,[]$/.test(words.at(at))) at++;
-    for (let place = at; place < to; place++) if (words.isNumber(place)) return false;
+    for (let place = from; place < to; place++) if (words.isNumber(place) || words.at(place) === '\n') return false;
     return /^(?:or|instead)$/.test(words.word(at));
   }
   private widenLast(to: number): void {

@@ -14,6 +14,7 @@ const BAKE_VERB = /\b(?:bakes?|baking|cook|in(?:to)? the oven|give it)\b/gi;
 const NOT_BAKING =
   /\b(?:cool|rest|stand|leave|let|turn(?:ed)? (?:it )?out|chill|store|keeps?|whisk|beat|mix|cream|knead|rotate|turn the|soak|cover|tent|uncover|after|every|hydrate|simmer|boil|melt|prep(?:aration)?|total|for the last|freezes?)\b/i;
 const COVERING = /\b(?:cover|tent|turn(?:ed)? (?:it )?(?:down|round))\b/gi;
+const TO_PREPARE = /^ (?:to (?:prep|make|rest|cool|chill)|prep\b|cooling|resting)/i;
 const MORE = /^\s*(?:more|longer|further)\b/i;
 const ANOTHER = /\b(?:another|a further|further|an extra|about another)\s*$/i;
 const THEN = /(?:\bthen\b|;|\band\b)[^.]{0,12}$/i;
@@ -76,6 +77,8 @@ function times(text: string, sentences: readonly { readonly from: number; readon
       const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0);
       const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
       const tail = text.slice(time.to, time.to + 12);
+      // "10 mins to prepare"
+      if (TO_PREPARE.test(tail)) return [];
       const out = AFTER.test(before) && TAKEN_OUT.test(text.slice(time.to, time.to + 40));
       const covered = /^ (?:un)?covered\b/i.test(tail);
       const more = MORE.test(tail) || ANOTHER.test(before.slice(-16)) || (covered && THEN.test(before));

@@ -15,6 +15,9 @@ const BARE_DIMENSIONS =
 /** "butter and flour an 8-inch round." */
 const BARE_ROUND =
   /\b(?:an?|in|into) (\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
+/** "8x8, 350, 40 min", "Nut cake (9x13)": dimensions alone, at the beginning or in brackets. */
+const DIMENSIONS_FIRST =
+  /(?:^|\n|[.;] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d)|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
 /** "bake 2 9\" rounds" */
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
 /** "350F, 9x5 greased" */
@@ -22,7 +25,7 @@ const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
 /** "20cm square 170 fan": the size and the shape before the heat. */
 const SHAPE_BEFORE_HEAT =
-  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D)/i;
+  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D|, ?\d)/i;
 /** "in a 9\" cast-iron": a pan that is called by what it is made of. */
 const CAST_IRON = /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b/i;
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
@@ -204,7 +207,15 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }
-  for (const pattern of [BARE_DIMENSIONS, BARE_ROUND, ROUNDS, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS]) {
+  for (const pattern of [
+    BARE_DIMENSIONS,
+    DIMENSIONS_FIRST,
+    BARE_ROUND,
+    ROUNDS,
+    PREPARED_DIMENSIONS,
+    SHAPE_BEFORE_HEAT,
+    CUPS,
+  ]) {
     const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }

@@ -19,6 +19,13 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "7fl.oz. milk", "one 15-ounce can"
   [/(?<![a-z])fl\. ?oz\b\.?/gi, 'fl oz'],
   [/(\d)-(?=(?:ounce|oz|gram|g|ml|pound|lb)\b)/gi, '$1 '],
+  // "splash milk"
+  [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
+  // "salt pinch"
+  [
+    /^([a-z][a-z ]{2,30}),? (?:an? |one )?(?:(good|big|small|generous) )?(pinch|handful|splash|dash|knob)$/i,
+    '$2 $3 of $1',
+  ],
   [/\bdessert spoon/gi, 'dessertspoon'],
   // "made up to 300ml w milk"
   [/(?<=[a-z0-9]) w(?:\/ ?| )(?=[a-z])/i, ' with '],

@@ -22,7 +22,7 @@ const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
-  /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration)\s*:|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
+  /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
   /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */

@@ -5,7 +5,7 @@ import { middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
 import { readFact } from './facts.js';
-import { areBarePercents, flourBasisIn, saysBasis } from './flour-basis.js';
+import { areBareGrams, areBarePercents, flourBasisIn, isBareFigure, saysBasis } from './flour-basis.js';
 import { problem, type Problem, type ProblemCode, type ProblemFacts } from './problem.js';
 import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEntry } from './read-line.js';
 import { withPartsOfTheMethod } from './after-the-bake.js';
@@ -219,6 +219,22 @@ export class Sheet {
     }));
   }
 
+  /** "Flour 390, soda 5": figures that are grams get their sign. */
+  private withGrams(components: readonly Draft[]): readonly Draft[] {
+    const entries = components.flatMap(({ lines }) => lines.flatMap((line) => line.entries));
+    if (!areBareGrams(entries)) return components;
+    return components.map((component) => ({
+      ...component,
+      lines: component.lines.map((line) => {
+        const [entry, more] = line.entries;
+        if (!entry || more || !isBareFigure(entry)) return line;
+        const grams = `${entry.quantity ? middle(entry.quantity) : 0} g`;
+        const text = withAmount(line.text, grams, this.context).replace(/ g\(/, ' g (');
+        return { ...line, text, entries: readLine(text, this.context) };
+      }),
+    }));
+  }
+
   /** "Oat & raisin:" above the only list is what the formula is called; "Topping:" is a part all the same. */
   private callByItsOnlyPart(): void {
     const [only, more] = this.components.filter(({ lines }) => lines.length > 0);
@@ -230,7 +246,9 @@ export class Sheet {
   /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
   finish(firstWritten: string): FormulaReading {
     this.callByItsOnlyPart();
-    const kept = this.withPercents(this.withoutBasis().filter((component) => component.lines.length > 0));
+    const kept = this.withGrams(
+      this.withPercents(this.withoutBasis().filter((component) => component.lines.length > 0)),
+    );
     const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);
     if (!everyEntry.some((entry) => entry.unit !== undefined))

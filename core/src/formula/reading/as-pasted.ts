@@ -1,6 +1,6 @@
 import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 import { readBake } from '../parsing/index.js';
-import { withStepNumbers } from './step-numbers.js';
+import { withoutLineNumbers, withStepNumbers } from './step-numbers.js';
 
 /*
  * What a text brings along from where it was copied, and what its writer never wrote: the marks of a forwarded message, the buttons of a
@@ -23,11 +23,13 @@ const COMES_OF_IT = / ?(?:→|=>|-->) ?/g;
 /** "1 T b.p.": the points are in the way of every sentence. */
 const POINTED = /\bb\. ?([ps])\.(?=[\s,;)]|$)/gi;
 /** "Makes 2 x 450 g loaves. 150 C, 50 mins": how many, and the bake behind it. */
-const MAKES_FIRST = /^((?:makes|serves) [^.]{1,40})\. +(?=\S[^.]{0,30}\d)/i;
+const MAKES_FIRST = /^((?:makes|serves) [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d)| \| )/i;
 const PICTURES = new RegExp(String.raw`^(?:\s*${PICTURE})+\s*|(?:\s*${PICTURE})+\s*$`, 'gu');
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
 const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
 const FEWEST_PARTED = 2;
+const BETWEEN_THINGS = /; +|, (?=\d|[½¼¾⅓⅔⅛]|(?:a |good )?(?:pinch|handful|splash)\b)/i;
+const BETWEEN_STEPS = / (?=\d{1,2}[.)] \p{Lu})/u;
 const COLUMNS = /\t| {2,}(?=\S)/;
 const FEWEST_ROWS = 3;
 const FEWEST_CELLS = 2;
@@ -112,8 +114,9 @@ function withoutMarksBefore(row: string): readonly string[] {
   const [whole, mark] = MARK_BEFORE.exec(row) ?? [];
   if (whole === undefined || mark === undefined) return [row];
   const rest = row.slice(whole.length);
-  const things = /^i/i.test(mark) && !/^inst/i.test(mark) ? rest.split(/; +/) : [rest];
-  return [mark, ...(things.length > FEWEST_PARTED ? things : [rest])];
+  const parted = /^ingr/i.test(mark) ? BETWEEN_THINGS : /^1[.)] /.test(rest) ? BETWEEN_STEPS : undefined;
+  const parts = parted ? rest.split(parted) : [rest];
+  return [mark, ...(parts.length > FEWEST_PARTED ? parts : [rest])];
 }
 
 /** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
@@ -149,7 +152,7 @@ const plainly = (row: string): string =>
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
-  const rows = withStepNumbers(withValuesBelow(unframed))
+  const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(unframed)))
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(withoutMarksBefore)
     .flatMap(withoutBakeBehind);

@@ -36,6 +36,18 @@ function stepAt(rows: readonly string[], at: number, number: number): Numbered |
   return beginsStep(words) || (number > 1 && /^\p{Lu}/u.test(words)) ? { at, of, words } : undefined;
 }
 
+const NUMBERED_AMOUNT = /^\s{0,3}(\d{1,2})[.)] +(?=\d|[½¼¾⅓⅔⅛])/;
+const FEWEST_LINES = 3;
+/** "1. 1 cup flour", "2. 1/2 cup sugar": things that are counted, their numbers taken off. */
+export function withoutLineNumbers(rows: readonly string[]): readonly string[] {
+  const counted = new Map<number, string>();
+  rows.forEach((row, at) => {
+    const number = NUMBERED_AMOUNT.exec(row);
+    if (Number(number?.[1]) === counted.size + 1) counted.set(at, row.slice(number?.[0].length));
+  });
+  return counted.size < FEWEST_LINES ? rows : rows.map((row, at) => counted.get(at) ?? row);
+}
+
 /** The rows with a mark behind the number of each step, each in a row of its own. */
 export function withStepNumbers(rows: readonly string[]): readonly string[] {
   const steps: Numbered[] = [];

@@ -1,0 +1,9 @@
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
+
+/** Counted by the piece: the table knows the grams of one. */
+export function isCounted(ingredient: Ingredient | undefined): boolean {
+  if (!ingredient || /^(?:fat|flour|sugar|syrup|dairy|leavener|liquid|salt|spice|starch)/.test(ingredient.category))
+    return false;
+  const measured = /cup|spoon|pinch|stick|drop|handful|zest|juice|slice|can|cube|bar|leaf|packet|grated|jar/;
+  return ingredient.category === 'egg' || [...ingredient.pieces.keys()].some((name) => !measured.test(name));
+}
