@@ -40,7 +40,7 @@ function isMeasured(thing: string, context: ReadingContext): boolean {
 const BY_THE_HAND = /,? (?:to (?:mix|bind|loosen|taste|slacken)|as needed|if needed)\b.*$/i;
 /** "juice of 1/2 lemon", "zest of 2 limes", in German too: measured, though no amount begins it. */
 const OF_FRUIT =
-  /^(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|saft|abrieb|schale) (?:and |und |& )?[a-zäöü ]{0,12}(?:of |von )?(?:\d|an? |half |einer )/i;
+  /^(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|saft|abrieb|schale) (?:and |und |& )?[a-zäöü ]{0,12}(?:of |von )?(?:\d|[½¼¾⅓⅔]|an? |half |einer )/i;
 
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {

@@ -20,6 +20,8 @@ const DIMENSIONS_FIRST =
   /(?:^|\n|[.;] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d)|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
 /** "bake 2 9\" rounds" */
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
+/** "makes one 8-inch cake" */
+const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (?:tins?|pans?|boards?))/i;
 /** "350F, 9x5 greased" */
 const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
@@ -37,6 +39,9 @@ const SIZE_BEHIND =
   /^,? ?\(?(\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|in|inch|cm)?(?: ?(?:x|by) ?\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|inch(?:es)?|in\b|cm)?){1,2})/i;
 /** "an 18 cm round tin, 9 cm deep" */
 const DEPTH_BEHIND = /^ ?(?:[,(] ?)?(?:about )?\d+(?:[.,]\d+)? ?(?:cm|mm|in|inch(?:es)?|")[- ](?:deep|high|tall)/i;
+
+const TEN_IN_PANS =
+  /\b(?:cool|rest|leave|stand|sit)(?:s|ed|ing)?(?: for| about)? \d{1,2} in (?:the )?(?:pans?|tins?)$/i;
 
 /** How many words before a pan say how many of it: "two …", "2 x …". */
 function countWordsBefore(words: readonly string[], at: number): number {
@@ -84,6 +89,8 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
       )
     )
       continue;
+    // "18-20 minutes in silicone cases"
+    if (/\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(phrase)) continue;
     // "20cm (8in) cake tin": it begins outside
     if (/^[^(]*\)/.test(phrase)) continue;
     // "fan 170C. Line a baking tray": a pan ends with its sentence
@@ -115,7 +122,7 @@ const LINED_CUPS =
   /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b/i;
 /** "Fill muffin cups …. Makes 12." */
 const EACH_A_CUP =
-  /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|paper cases)\b/i;
+  /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|(?:paper|silicone|bun) cases)\b/i;
 
 const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
 /** "cut with a 6 cm cutter", "58 mm cutter", "stamp out 2 inch rounds": how wide. */
@@ -189,6 +196,8 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     const ending = panEnding(words);
     const rest = text.slice(match.index + match[0].length);
     if (ending?.kind === 'sized') {
+      // "cool 10 in pans"
+      if (TEN_IN_PANS.test(match[0])) continue;
       const behind = DEPTH_BEHIND.exec(rest)?.[0] ?? '';
       return { pan: phraseFrom(words, ending.from) + behind, sized: true };
     }
@@ -219,6 +228,9 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }
+  const cake = CAKE_OF.exec(text)?.[1];
+  if (cake !== undefined && assumed === undefined && unsized === undefined)
+    return { pan: `${cake} round`, sized: true };
   const castIron = CAST_IRON.exec(text)?.[1];
   if (castIron !== undefined && assumed === undefined) return { pan: `${castIron} skillet`, sized: true };
   const [, loaves, loaf] = POUND_LOAF.exec(text) ?? [];

@@ -362,7 +362,13 @@ const REST_OF_FRUIT =
 /** "zest of 1 large orange + 50 ml of its juice". */
 const AND_ITS_JUICE =
   /^((?:the )?(?:(?:finely )?grated )?(?:zest|peel|rind) of (?:\d{1,2}|an?|one|two|three) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? ?(?:plus|\+|and|&) ?(?:about )?(\d[\d/. ]{0,5} ?[a-z]{1,11}) (?:of )?(?:the|their|its) juice$/i;
+/** "zest 2 lemons, juice 1": the second of the same fruit. */
+const OF_THE_SAME =
+  /^((?:zest|juice|rind) (?:of )?(?:\d{1,2}|\d\/\d|half an?|an?) ([a-z]{3,10}?)(?:e?s)?),? (?:and |& |\+ )?(zest|juice|rind) (?:of )?(\d{1,2}|\d\/\d|one|two|half)$/i;
 function partsApart(line: string): readonly string[] {
+  const [, first, kind, part, number] = OF_THE_SAME.exec(line) ?? [];
+  if (first !== undefined && kind !== undefined && part !== undefined)
+    return [first, `${part} of ${number ?? 1} ${kind}`];
   const [, grated, of, measure] = AND_ITS_JUICE.exec(line) ?? [];
   if (grated !== undefined && of !== undefined && measure !== undefined) return [grated, `${measure} ${of} juice`];
   const rest = REST_OF_FRUIT.exec(line);

@@ -19,6 +19,11 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "7fl.oz. milk", "one 15-ounce can"
   [/(?<![a-z])fl\. ?oz\b\.?/gi, 'fl oz'],
   [/(\d)-(?=(?:ounce|oz|gram|g|ml|pound|lb)\b)/gi, '$1 '],
+  // "1 3/4 c sugar + 2 Tbsp"
+  [
+    /^(\d[\d/. ]{0,5} ?[a-z]{1,11}\.?) ([a-z][a-z -]{2,25}) (?:\+|plus) (\d[\d/ ]{0,5} ?(?:tbsps?|tsps?|tablespoons?|teaspoons?))$/i,
+    '$1 plus $3 $2',
+  ],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch"

@@ -13,6 +13,9 @@ import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/ind
 const INGREDIENTS_MARK = /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping)(?: \(.*\))? ?:?$/i;
 const METHOD_MARK =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|what to do) ?:?$|^(?:the )?how to.*$/i;
+/** "Frosting ingredients", "Ingredients for the glaze". */
+const LIST_OF_A_PART =
+  /^(?!(?:the )?(?:all|main|dry|wet|other|remaining) )[a-z][a-z &]{2,28} ingredients ?:?$|^ingredients for (?:the )?[a-z][a-z &]{2,28} ?:?$/i;
 const NOTES_MARK =
   /^(?:(?:(?:recipe|cook'?s|baker'?s|top) )?(?:notes?|tips?)|storage|to store|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
 /** "(20 Stück)": no size. */
@@ -155,6 +158,7 @@ function kindOf(
   if (text === '' || /^[-=_*~]{3,}$/.test(text)) return 'blank';
   if (INGREDIENTS_MARK.test(text)) return 'ingredients-mark';
   if (METHOD_MARK.test(text)) return 'method-mark';
+  if (LIST_OF_A_PART.test(text)) return 'heading';
   if (NOTES_MARK.test(text)) return 'notes-mark';
   if (!(section === 'method' && marked) && readFact(text)) return 'fact';
   if (TIMES_MARK.test(text) || DETAIL.test(text)) return 'note';
@@ -230,7 +234,7 @@ function bulleted(lines: readonly string[]): readonly string[] {
 }
 
 /** "Ginger cake | serves 12 | prep 15 min": what stands beside a title. */
-const BESIDE_TITLE = / [|·•] (?=(?:serves|makes|feeds|prep|cook|bake|total|yield)\b)/i;
+const BESIDE_TITLE = / [|·•] (?=(?:serves|makes|feeds|prep|cook|bake|oven|total|yield)\b)/i;
 
 /** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */
 export function physicalLines(text: string, context: ReadingContext): readonly string[] {

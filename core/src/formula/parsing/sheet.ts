@@ -147,7 +147,7 @@ export class Sheet {
       !beginsWithAmount(bare, this.context) &&
       !known &&
       entries.every((entry) => entry.unit === undefined);
-    if (title) {
+    if (title || (this.isFirst && !this.marked && CALLED.test(bare) && OF_SO_MANY.test(bare))) {
       this.title = said;
       return;
     }
@@ -345,6 +345,9 @@ const isName = (words: string): boolean =>
   words.split(/\s+/).length <= 6 &&
   !/[\d.!?:;,]|\b(?:the|until|into|together|well|gently|in|on|it|all|oven|an?)\b/i.test(words);
 
+/** "1-bowl chocolate cake": no amount. */
+const OF_SO_MANY =
+  /^(?:\d{1,2}|one|two|three|four|five)[- ](?:bowl|ingredient|minute|hour|step|pan|egg|banana|day)s?\b/i;
 const MOST_WORDS_OF_A_NAME = 7;
 /** "Just made these, so good! Rhubarb muffins.": the sentence that is a name. */
 function nameIn(title: string): string {
@@ -362,7 +365,9 @@ function calmed(title: string): string {
 export function headingName(heading: string): string {
   const name = heading
     .replace(/\s*:$/, '')
-    .replace(/^for (?:the|a|your)\s+/i, '')
+    .replace(/ ingredients$/i, '')
+    .replace(/^ingredients (?=for\b)/i, '')
+    .replace(/^for (?:the |a |your )?/i, '')
     .replace(/^the\s+/i, '')
     .trim();
   return calmed(name.charAt(0).toUpperCase() + name.slice(1));

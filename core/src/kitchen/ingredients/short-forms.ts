@@ -27,6 +27,8 @@ export const SHORT_FORMS: Readonly<Record<string, string>> = {
   'dark soft brown sugar': 'dark brown sugar',
   'strong cheddar': 'cheddar',
   'seeds': 'mixed seeds',
+  'peel': 'mixed peel',
+  'ww pastry flour': 'whole wheat pastry flour',
   'white choc': 'white chocolate',
   'marge': 'margarine',
   'self raising white flour': 'self raising flour',
