@@ -1,3 +1,4 @@
+import { describesOnly } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
 import type { ReadingContext } from '../parsing/index.js';
 import type { Words } from './tokens.js';
@@ -67,6 +68,11 @@ export function namesIn(words: Words, marked: Uint8Array, units: UnitsSaid, { ki
       isDoing(words, units, at)
     )
       continue;
+    // "plain greek yogurt": of two names side by side the first only says which kind
+    if (length === 1 && describesOnly(words.word(at)) && words.word(to) !== '') {
+      const behindIt = run.slice(1);
+      if (pantry.nameAtStart(behindIt) > 0) continue;
+    }
     const made = THING.test(words.word(to)) && !(words.word(to) === 'icing' && words.word(to + 1) === 'sugar');
     placeOf.fill(names.length, at, to);
     names.push({ from: at, to, isThing: made, used: false });

@@ -155,7 +155,7 @@ function measureAndPart(words: Words, at: number, whole: number, measure: number
 /** Whether "one" is a number: not in "the one with plums", "one by one", "one of them". */
 const countsOne = (words: Words, at: number): boolean =>
   !/^(?:the|this|that|which|each|no|any|by|another)$/.test(words.word(at - 1)) &&
-  words.at(at + 1) !== ':' &&
+  !/^[:,]$/.test(words.at(at + 1)) &&
   !/^(?:of|is|that|which|day|more|thing|by|with|in|for|to|from|at|on|and|or|i|we|you|side)$/.test(words.word(at + 1));
 
 /** The same text with its spoken numbers in figures; everything else stands letter by letter. */

@@ -1,4 +1,4 @@
-import type { Ingredient, MatchResult } from '../../kitchen/ingredients/index.js';
+import { describesOnly, type Ingredient, type MatchResult } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
 import type { ReadingContext } from './context.js';
 
@@ -59,10 +59,15 @@ const WHICH_KIND =
   /^(?:white|brown|light|dark|plain|whole|skim(?:med)?|semi-skimmed|(?:full|low|reduced)[ -]fat|lemon|lime|orange|vegetable|canola|rapeseed|sunflower|olive|peanut|coconut|corn|almond|oat|soya?|rice|caster|granulated|icing|demerara|self[ -]rais(?:ing|ed)|(?:un)?salted|smooth|crunchy|milk|natural|dutch|greek|red|green|wholemeal|whole ?wheat|bread|cake|spelt|maple|golden|rolled|quick|instant|walnut|pecan|apple|cider|wine)$/i;
 /** "white or apple cider vinegar": the first with as much of the end of the second as makes a thing of it: "white vinegar". */
 function withEndOfOther(before: string, after: string, context: ReadingContext): MatchResult | undefined {
-  if (!WHICH_KIND.test(before)) return undefined;
+  // "packed light or dark brown sugar"
+  const kind = before
+    .split(' ')
+    .filter((word) => WHICH_KIND.test(word) || !describesOnly(word))
+    .join(' ');
+  if (!WHICH_KIND.test(kind)) return undefined;
   const words = after.split(' ');
   for (let from = Math.max(1, words.length - 2); from < words.length; from++) {
-    const whole = pantryOf(context.kitchen).match(`${before} ${words.slice(from).join(' ')}`, context.region);
+    const whole = pantryOf(context.kitchen).match(`${kind} ${words.slice(from).join(' ')}`, context.region);
     if (whole.kind === 'matched' && whole.confidence === 1) return whole;
   }
   return undefined;

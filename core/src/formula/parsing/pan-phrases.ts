@@ -20,6 +20,8 @@ const DIMENSIONS_FIRST =
   /(?:^|\n|[.;] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d)|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
 /** "bake 2 9\" rounds" */
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
+/** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
+const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?=[.,;])/i;
 /** "makes one 8-inch cake" */
 const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (?:tins?|pans?|boards?))/i;
 /** "350F, 9x5 greased" */
@@ -90,7 +92,7 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
     )
       continue;
     // "18-20 minutes in silicone cases"
-    if (/\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(phrase)) continue;
+    if (/\b(?:min(?:ute)?s?|hours?|hrs?|across|cook|bake|fry|mix|pour|put)\b/i.test(phrase)) continue;
     // "20cm (8in) cake tin": it begins outside
     if (/^[^(]*\)/.test(phrase)) continue;
     // "fan 170C. Line a baking tray": a pan ends with its sentence
@@ -115,7 +117,7 @@ const phraseFrom = (words: readonly string[], from: number) =>
     .join(' ')
     .replace(/^[(,]+/, '');
 const CUPS =
-  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
+  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole|count|well) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
 
 /** "Scoop into 12 lined cups." */
 const LINED_CUPS =
@@ -228,6 +230,9 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
     if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
   }
+  const several = TWO_OF.exec(text)?.[1];
+  if (several !== undefined && assumed === undefined && unsized === undefined)
+    return { pan: `${several} round`, sized: true };
   const cake = CAKE_OF.exec(text)?.[1];
   if (cake !== undefined && assumed === undefined && unsized === undefined)
     return { pan: `${cake} round`, sized: true };

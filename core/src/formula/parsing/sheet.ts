@@ -237,10 +237,12 @@ export class Sheet {
 
   /** "Oat & raisin:" above the only list is what the formula is called; "Topping:" is a part all the same. */
   private callByItsOnlyPart(): void {
-    const [only, more] = this.components.filter(({ lines }) => lines.length > 0);
-    if (this.title !== '' || !only || more || only.name === $localize`Batter` || isPartName(only.name)) return;
-    this.title = only.name;
-    only.name = $localize`Batter`;
+    const [first, more] = this.components.filter(({ lines }) => lines.length > 0);
+    if (this.title !== '' || !first || first.name === $localize`Batter` || isPartName(first.name)) return;
+    // "Courgette & lime cake with pistachios:" is what all is called, though an icing follows
+    if (more && !CALLED_IN.test(first.name)) return;
+    this.title = first.name;
+    first.name = $localize`Batter`;
   }
 
   /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
@@ -348,6 +350,7 @@ const isName = (words: string): boolean =>
 /** "1-bowl chocolate cake": no amount. */
 const OF_SO_MANY =
   /^(?:\d{1,2}|one|two|three|four|five)[- ](?:bowl|ingredient|minute|hour|step|pan|egg|banana|day)s?\b/i;
+const CALLED_IN = /\b[a-z]{3,} (?:cakes?|bread|loaf|muffins|cupcakes|scones|biscuits|buns|traybake|brownies)\b/i;
 const MOST_WORDS_OF_A_NAME = 7;
 /** "Just made these, so good! Rhubarb muffins.": the sentence that is a name. */
 function nameIn(title: string): string {

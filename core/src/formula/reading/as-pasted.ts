@@ -143,6 +143,8 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [SET_APART, '$1$3'],
   [COMES_OF_IT, '. '],
   [POINTED, 'b$1'],
+  // "Method:-"
+  [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],
   [OF_EVERYTHING, '$1 each of $2'],
 ];

@@ -51,7 +51,7 @@ function calledIn(said: string): Opening | undefined {
 
 /** A title line, and the yield that stands behind it. */
 export function titleOf(line: string): Omit<Opening, 'said'> {
-  const bare = line.replace(/^#+\s*/, '').replace(/:$/, '');
+  const bare = line.replace(/^#+\s*/, '').replace(/[:.]$/, '');
   // "Hi! Making gran's biscuits for Thursday:"
   const opening = /[.!?] /.test(bare) ? openingOf(bare) : undefined;
   if (opening) return { title: opening.title, ...(opening.yield !== undefined && { yield: opening.yield }) };

@@ -5,6 +5,7 @@ import type { Region } from '../../ground/units/index.js';
 import { inFigures, stretchesOf, takingsIn, Words, type Stretch, type Taking } from '../narration/index.js';
 import {
   assembleFormula,
+  CALLED,
   listApart,
   isFirstStep,
   isMarked,
@@ -118,7 +119,10 @@ function lostIn(reading: FormulaReading, takings: readonly Taking[], context: Re
 }
 
 const isTitle = (line: Line): boolean =>
-  line.takings.length === 0 && !/[.!?;,]$/.test(line.text) && line.text !== '' && wordsIn(line.text) <= TITLE_WORDS;
+  line.takings.length === 0 &&
+  (!/[.!?;,]$/.test(line.text) || CALLED.test(line.text.replace(/[.!]$/, ''))) &&
+  line.text !== '' &&
+  wordsIn(line.text) <= TITLE_WORDS;
 
 /** The words of a heading of a part, which says itself where it stands. */
 const isHeading = ({ text, takings }: Line): boolean =>
