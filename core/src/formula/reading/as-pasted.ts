@@ -60,12 +60,12 @@ const sideBySide = (row: readonly string[]): boolean =>
   row.length >= FEWEST_CELLS && row.every((cell) => BEGINS_WITH_AMOUNT.test(cell) && !AMOUNT.test(cell));
 
 /** The rows of a table that is drawn with strokes, their cells apart. */
-const RULED = /^[\s|:-]*-{2,}[\s|:-]*$/;
+const isRule = (row: string): boolean => /^[\s|:-]+$/.test(row) && row.includes('--');
 function withoutStrokes(rows: readonly string[]): readonly string[] {
-  if (!rows.some((row) => row.includes('|') && RULED.test(row))) return rows;
+  if (!rows.some((row) => row.includes('|') && isRule(row))) return rows;
   return rows.flatMap((row) => {
     if (!row.includes('|')) return [row];
-    return RULED.test(row) ? [] : [row.replace(/^\s*\||\|\s*$/g, '').split('|').map((cell) => cell.trim()).join('\t')]; // prettier-ignore
+    return isRule(row) ? [] : [row.replace(/^\s*\||\|\s*$/g, '').split('|').map((cell) => cell.trim()).join('\t')]; // prettier-ignore
   });
 }
 
