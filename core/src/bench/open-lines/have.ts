@@ -10,7 +10,13 @@ export interface Had {
 }
 
 const NONE = /^(?:no|without|out of|zero|0|keine?n?|ohne)\s+(?:any\s+)?(?:more\s+)?/i;
-const LEAD = /^(?:i(?:'ve| have)(?: got)?|only|just|at most|up to|there (?:is|are)|a maximum of)\s+/i;
+const LEAD =
+  /^(?:(?:i|we)(?:'ve| have)?(?: got)?|only|just|at most|up to|using up|use up|(?:a )?max(?:imum)?(?: of)?|there (?:is|are)|there's)\s+/i;
+/** Between two things: a comma, "and", "but", or the next amount. */
+const BETWEEN =
+  /[,;\n]|\b(?:and|und|but)\b|(?<=\d ?[a-z]{0,11} [a-z]{3,20}) (?=\d[\d./]{0,5} ?(?:g|kg|ml|oz|lbs?|cups?|tbsps?|tsps?|sticks?|pints?|eggs?)\b)/i;
+/** "butter 120": nobody has so many pieces. */
+const BARE_GRAMS = /^([a-z][a-z ]{2,30}?):? (\d{2,5})$/i;
 const COMPARED = /^([^<=≤:]+)(?:<=|[≤<=:])(.+)$/;
 
 /**
@@ -22,10 +28,13 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
     return { limits: [], misunderstood: [{ said: `${beginning.slice(0, 60)} …`, because: 'not-in-formula' }] };
   const limits: Limit[] = [];
   const misunderstood: Had['misunderstood'][number][] = [];
-  const phrases = joined(text.split(/[,;\n]|\b(?:and|und)\b/i).map((phrase) => phrase.trim()).filter(Boolean)); // prettier-ignore
+  const phrases = joined(text.split(BETWEEN).map((phrase) => phrase.trim()).filter(Boolean).flatMap(eachNone)); // prettier-ignore
   for (const asWritten of phrases) {
     let words = asWritten;
     while (LEAD.test(words)) words = words.replace(LEAD, '');
+    words = words.replace(BARE_GRAMS, (whole, thing: string, figure: string) =>
+      Number(figure) > MOST_PIECES ? `${figure} g ${thing}` : whole,
+    );
     const none = NONE.exec(words);
     const compared = COMPARED.exec(words);
     const phrase = none ? words.slice(none[0].length) : compared ? `${compared[2] ?? ''} ${compared[1] ?? ''}` : words;
@@ -46,6 +55,13 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
     else limits.push({ lineIds: meant.map(({ id }) => id), mostGrams: grams, said: asWritten });
   }
   return { limits, misunderstood };
+}
+
+const MOST_PIECES = 20;
+/** "no butter or milk": none of either. */
+function eachNone(phrase: string): readonly string[] {
+  const none = NONE.exec(phrase)?.[0];
+  return none === undefined ? [phrase] : phrase.split(/ or | nor /i).map((one, i) => (i === 0 ? one : `${none}${one}`));
 }
 
 /** "three bananas, 410 g": an amount by itself says again what stands before it. */

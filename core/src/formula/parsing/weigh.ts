@@ -56,6 +56,12 @@ function sachetOf({ behavesAs }: Ingredient, region: Region): number | undefined
   const measure = ownOf(SACHETS, behavesAs);
   return measure === undefined ? undefined : (gramsOfMeasure(region, measure) ?? gramsOfMeasure('EU', measure));
 }
+/** The smallest pack of a region: a block of butter is 250 g where packs are round in grams, and a stick where they are in ounces. */
+function packOf({ packGrams }: Ingredient, region: Region): number | undefined {
+  const isRound = (grams: number): boolean => grams % ROUND_PACK_GRAMS === 0;
+  return packGrams.find((grams) => isRound(grams) === (region !== 'US')) ?? packGrams[0];
+}
+const ROUND_PACK_GRAMS = 25;
 const RANGE_OF_POT = { grams: 150, spread: 0.3 };
 /** What nobody buys in a pot is measured with the pot that the yogurt came in. */
 const MEASURED_BY_POT: ReadonlySet<string> = new Set(['flour', 'whole-grain flour', 'gluten-free flour', 'starch', 'sugar', 'nut/seed', 'chocolate/cocoa']); // prettier-ignore
@@ -156,8 +162,8 @@ function pieceOf(
         RANGE_OF_POT.spread,
         false,
       );
-    if (['can', 'packet', 'jar', 'bar'].includes(unit.id) && ingredient.packGrams[0] !== undefined)
-      return weight(ingredient.packGrams[0], RANGE_OF_POT.spread, false);
+    const pack = ['can', 'packet', 'jar', 'bar'].includes(unit.id) ? packOf(ingredient, context.region) : undefined;
+    if (pack !== undefined) return weight(pack, RANGE_OF_POT.spread, false);
     if (unit.id === 'stick' && ingredient.category === 'fat') return weight(113.4, unit.spread);
     if (unit.id === 'sprig' || unit.id === 'drop') return weight(unit.id === 'drop' ? 0.05 : 1, unit.spread, false);
     if (unit.id !== 'stalk' && unit.id !== 'slice' && unit.id !== 'ball' && unit.id !== 'bunch') return undefined;
