@@ -105,10 +105,19 @@ class AmountReader {
     if (FULL.test(words.word(to)) && this.unitAt(to + 1)) to++;
     const container = this.pastContainer(to);
     if (container !== undefined) return this.amount(at, container, unitNamed('g'));
+    if (figure && this.isPotOf(to)) return this.amount(at, to + 1, unitNamed(words.word(to)));
     const measure = this.unitAt(to);
     if (measure) return this.amount(at, this.pastAgain(measure.to, measure.unit), measure.unit);
     if (SIZE.test(words.word(to))) to++;
     return figure || article ? this.amount(at, to, undefined) : undefined;
+  }
+
+  /** "3 pots flour", "2 cans of pumpkin": a vessel measures only what stands right behind it. */
+  private isPotOf(at: number): boolean {
+    const { words } = this;
+    if (!/^(?:pots?|cans?)$/.test(words.word(at))) return false;
+    const named = words.word(at + 1) === 'of' ? at + 2 : at + 1;
+    return (this.nameAt[named] ?? -1) >= 0;
   }
 
   /** "pinch salt", "tsp baking powder": one is understood where a measure stands right before a name. */

@@ -1,3 +1,4 @@
+import { temperaturesIn } from '../parsing/index.js';
 import type { Words } from './tokens.js';
 
 /** A stretch of running text: a sentence, or, where nobody set a mark, as far as one goes in one breath. */
@@ -16,17 +17,13 @@ const OVEN =
   /^(?:gas|minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pans?|tins?|trays?|dish|skillet|m(?:ou|o)lds?|springform|cutter)$/;
 const JOINTS = /^(?:then|now|next)$/;
 /** Measures and kinds that are written short, with a point behind them. */
-const SHORTENED = /^(?:[a-z]|sr|oz|lb|tsp|tbsp|tbs|pkt|approx|min|mod|med|lg|sm|sq|pt|qt)$/i;
+const SHORTENED = /^(?:[a-z]|sr|oz|lb|tsp|tbsp|tbs|pkt|approx|min|mod|med|lg|sm|sq|pt|qt|brn?|gran|conf|van|cinn)$/i;
 /** A breath: so many words without a mark are cut at the next word that joins. */
 const BREATH = 14;
 
 function isDoing(words: Words, from: number, to: number): boolean {
   for (let at = from; at < to; at++) {
     if (DOING.test(words.word(at)) || OVEN.test(words.at(at))) return true;
-    // "220 for 12."
-    if (words.value(at) >= 120 && words.word(at + 1) === 'for' && words.isNumber(at + 2)) return true;
-    // "375 18-20"
-    if (words.value(at) >= 120 && words.value(at + 1) <= 90 && words.at(at + 2) === '-') return true;
   }
   return false;
 }
@@ -71,6 +68,8 @@ export function stretchesOf(words: Words): readonly Stretch[] {
       .slice(from, to)
       .trim()
       .replace(/ (?:and|so|then|and then)$/, '');
-    return text === '' ? [] : [{ text, from, to, isStep: isDoing(words, start, end) }];
+    return text === ''
+      ? []
+      : [{ text, from, to, isStep: isDoing(words, start, end) || temperaturesIn(text).length > 0 }];
   });
 }

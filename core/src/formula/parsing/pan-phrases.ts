@@ -100,7 +100,7 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
     const parsed = parsePan(phrase);
     if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
       const whole = dimensionsBefore(words, from);
-      return { kind: 'sized', from: whole - countWordsBefore(words, whole) };
+      return { kind: 'sized', from: whole - howManyBefore(words, whole) };
     }
     if (parsed.kind === 'pan') assumed ??= from;
     else if (parsed.kind === 'size-missing' || parsed.because === 'shape-not-built') unsized ??= from;

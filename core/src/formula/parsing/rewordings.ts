@@ -65,6 +65,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   [/\b(?:gf|g\/f|gluten[ -]free) (?=baking powder|bp\b)/i, ''],
   [/\bg\/f\b/i, 'gf'],
+  [/\b1:1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/i, ''],
   [/\bb\. ?p\b\.?/gi, 'baking powder'],
   [/\bb\. ?s\b\.?/gi, 'baking soda'],
   [/\bplain flour blend\b/i, 'plain flour'],
