@@ -17,6 +17,9 @@ import type {
 
 export const DATABASE_NAME = new InjectionToken<string>('name of the database', { factory: () => 'orvin' });
 
+// On the machine itself Dexie takes itself for one under development, and notes where each reading was asked for: a tenth of a first visit.
+Dexie.debug = false;
+
 export const LATEST_VERSION = 9;
 class NewerDatabase extends Error {
   override readonly name = 'NewerDatabase';

@@ -20,6 +20,8 @@ const DIMENSIONS_FIRST =
   /(?:^|\n|[.;] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d)|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
 /** "bake 2 9\" rounds" */
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
+/** "10-cup bundt, 350" */
+const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
 /** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
 const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?=[.,;])/i;
 /** "makes one 8-inch cake" */

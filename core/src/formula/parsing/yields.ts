@@ -11,7 +11,7 @@ export interface Yield {
 
 /** What a bake is called by, at the end of its name. */
 export const CALLED =
-  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|[a-z]+bread)$/i;
+  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|bundt|[a-z]+bread)$/i;
 
 const LEAD =
   /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
