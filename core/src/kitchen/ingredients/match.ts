@@ -52,8 +52,12 @@ export const describesOnly = (phrase: string): boolean =>
         .split(' ')
         .every((word) => word === '' || DESCRIPTORS.has(word) || /^[\d.%/]+$/.test(word));
 
+/** Most names of the table are plain as they stand. */
+const IS_PLAIN = /^[a-z']+(?: [a-z']+)*$/;
+
 /** Lower case, no accents, no punctuation but the apostrophe, single spaces. */
 export function plainWords(text: string): string {
+  if (IS_PLAIN.test(text)) return text;
   return text
     .toLowerCase()
     .normalize('NFD')
@@ -66,6 +70,7 @@ export function plainWords(text: string): string {
 }
 
 function singular(word: string): string {
+  if (!word.endsWith('s')) return word;
   if (/(ss|us|is|molasses|oats|grits|hundreds)$/.test(word)) return word;
   if (word.endsWith('ies') && word.length > 4) return `${word.slice(0, -3)}y`;
   if (/(oes|ches|shes|xes|ves)$/.test(word)) return word.replace(/ves$/, 'f').replace(/es$/, '');
@@ -86,8 +91,9 @@ export function namesOf(
 ): Names {
   const byName = new Map<string, Ingredient>();
   const add = (name: string, ingredient: Ingredient) => {
-    const bare = name.replace(/\(.*?\)/g, ' ');
-    for (const phrase of [plainWords(name), plainWords(bare), inSingular(plainWords(bare))]) {
+    const whole = plainWords(name);
+    const bare = name.includes('(') ? plainWords(name.replace(/\(.*?\)/g, ' ')) : whole;
+    for (const phrase of [whole, bare, inSingular(bare)]) {
       if (phrase !== '' && !byName.has(phrase)) byName.set(phrase, ingredient);
     }
   };
