@@ -1,6 +1,6 @@
 import type { Formula, FormulaComponent } from '../formula/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { roleOf } from '../../kitchen/ingredients/index.js';
+import { matchIngredient, roleOf } from '../../kitchen/ingredients/index.js';
 import { mentionsIn } from './mentions.js';
 import { inGroup, linesByName, namedIn, WHOLE_METHOD, type CalledLine } from './step-names.js';
 import { weighFormula } from './weigh-formula.js';
@@ -21,6 +21,8 @@ const PARTS_MEANT: readonly (readonly [RegExp, string])[] = [
 ];
 /** "Heat the skillet first with a spoon of butter in it!" */
 const DONE_BEFORE = /\b(?:first|before(?:hand)?)\b/i;
+/** Fewer lines than these named before the bake are no method. */
+const FEWEST_NAMED = 2;
 /** More than this of the lines on top, and the method is not what was thought. */
 const MOST_ON_TOP = 0.5;
 
@@ -41,6 +43,16 @@ const isOfABatter = ({ line }: CalledLine): boolean =>
       (ingredient.category === 'leavener' || roleOf(ingredient).flour > 0 || roleOf(ingredient).egg > 0),
   );
 
+/** "dust with icing sugar" names no granulated sugar. */
+function isAnother(sentence: string, at: number, { line }: CalledLine): boolean {
+  const before = /([a-z'’-]{3,})\s$/i.exec(sentence.slice(0, at))?.[1];
+  const word = /^[a-z'’-]+/i.exec(sentence.slice(at))?.[0];
+  if (before === undefined || word === undefined) return false;
+  const meant = matchIngredient(`${before} ${word}`, 'UK');
+  const sure = meant.kind === 'matched' && meant.confidence === 1;
+  return sure && line.entries.every(({ ingredient }) => ingredient !== meant.ingredient);
+}
+
 /** The lines that are named only in sentences behind the bake, with what the first of those calls them. */
 function onTop(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> {
   const sentences = formula.steps.flatMap(({ text }) => text.split(SENTENCE));
@@ -50,8 +62,14 @@ function onTop(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> 
   if (!component) return new Map();
   const lines = component.lines.map((line): CalledLine => ({ line, component }));
   const byName = linesByName(lines);
-  const named = sentences.map((sentence, i) => namedIn(String(i), sentence, byName));
-  const behind = (line: CalledLine) =>
+  const named = sentences.map(
+    (sentence, i) =>
+      new Map([...namedIn(String(i), sentence, byName)].filter(([line, { at }]) => !isAnother(sentence, at, line))),
+  );
+  // a method that names next to nothing before the bake is a reminder, and says nothing of the others
+  const namedBefore = lines.filter((line) => named.slice(0, baked + 1).some((names) => names.has(line)));
+  if (namedBefore.length < FEWEST_NAMED) return new Map();
+  const behind = (line: CalledLine): number =>
     named.findIndex(
       (names, i) =>
         i > baked && !DONE_BEFORE.test(sentences[i] ?? '') && names.get(line) !== undefined && !names.get(line)?.shared,

@@ -123,7 +123,7 @@ const CUPS =
 
 /** "Scoop into 12 lined cups." */
 const LINED_CUPS =
-  /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b/i;
+  /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b|\bfill (\d{1,2}|twelve|six) (?:muffin )?cups\b/i;
 /** "Fill muffin cups …. Makes 12." */
 const EACH_A_CUP =
   /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|(?:paper|silicone|bun) cases)\b/i;
@@ -245,7 +245,7 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     const pan = `${loaves === undefined ? '' : `${loaves} `}${loaf} loaf ${loaves === undefined ? 'tin' : 'tins'}`;
     if (parsePan(pan).kind === 'pan') return { pan, sized: true };
   }
-  const lined = LINED_CUPS.exec(text)?.[1]?.replace('a dozen', '12');
+  const lined = LINED_CUPS.exec(text)?.slice(1).find(Boolean)?.replace('a dozen', '12');
   if (lined !== undefined && assumed === undefined) return { pan: `${lined} muffin cups`, sized: true };
   const cups = EACH_A_CUP.exec(text);
   const cupsMade = MAKES.exec(text)?.[1];

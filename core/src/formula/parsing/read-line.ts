@@ -361,7 +361,7 @@ const REST_OF_FRUIT =
   /^(?:the )?((?:zest|peel) of (\d{1,2}|an?|one|two|three|four|six) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? plus (?:the|their|its) (?:flesh|juice|pulp)(?: ?\((?:about |roughly )?([^()]{2,30}?)(?: of)?(?: juice)?\))?$/i;
 /** "zest of 1 large orange + 50 ml of its juice". */
 const AND_ITS_JUICE =
-  /^((?:the )?(?:(?:finely )?grated )?(?:zest|peel|rind) of (?:\d{1,2}|an?|one|two|three) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? ?(?:plus|\+|and|&) ?(?:about )?(\d[\d/. ]{0,5} ?[a-z]{1,11}) (?:of )?(?:the|their|its) juice$/i;
+  /^((?:the )?(?:(?:finely )?grated )?(?:zest|peel|rind) of (?:\d{1,2}|an?|one|two|three) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? ?(?:plus|\+|and|&) ?(?:about )?(\d[\d/. ]{0,5} ?[a-z]{1,11}) (?:of )?(?:(?:the|their|its) )?juice$/i;
 /** "zest 2 lemons, juice 1": the second of the same fruit. */
 const OF_THE_SAME =
   /^((?:zest|juice|rind) (?:of )?(?:\d{1,2}|\d\/\d|half an?|an?) ([a-z]{3,10}?)(?:e?s)?),? (?:and |& |\+ )?(zest|juice|rind) (?:of )?(\d{1,2}|\d\/\d|one|two|half)$/i;

@@ -137,6 +137,13 @@ function withoutBakeBehind(row: string): readonly string[] {
   return [row];
 }
 
+/** "Prep 20 min | Cook 1 hr 10 | Serves 10": what a page says beside each other. */
+const SAID_BESIDE = /^(?:prep|cook|bake|total|serves|makes|oven|ready|yield|difficulty|level|easy|ingredients)\b/i;
+function eachSaid(row: string): readonly string[] {
+  const parts = row.split(/ [|·•] /);
+  return parts.length > 1 && parts.every((part) => SAID_BESIDE.test(part.trim())) ? parts : [row];
+}
+
 /** What is written another way than it is read, in a row. */
 const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [PICTURES, ''],
@@ -156,6 +163,7 @@ export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
   const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(unframed)))
     .flatMap((row) => plainly(row).split('\n'))
+    .flatMap(eachSaid)
     .flatMap(withoutMarksBefore)
     .flatMap(withoutBakeBehind);
   const kept = rows.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
