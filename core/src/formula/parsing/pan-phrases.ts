@@ -1,5 +1,6 @@
 import { parsePan } from '../../kitchen/pans/index.js';
 import { numberFrom } from './amounts.js';
+import { BARE_DIMENSIONS, CUPS, MAKES, unsaidPanIn } from './pans-unsaid.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
 const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b/i;
@@ -9,34 +10,6 @@ const PAN_PHRASE = new RegExp(
 );
 /** The phrases that end with a vessel. Looking for a beginning at each word is dear: a text without one is not looked through. */
 const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(text) ? text.matchAll(PAN_PHRASE) : []);
-/** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
-const BARE_DIMENSIONS =
-  /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
-/** "butter and flour an 8-inch round." */
-const BARE_ROUND =
-  /\b(?:an?|in|into) (\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
-/** "8x8, 350, 40 min", "Nut cake (9x13)": dimensions alone, at the beginning or in brackets. */
-const DIMENSIONS_FIRST =
-  /(?:^|\n|[.;] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d)|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
-/** "bake 2 9\" rounds" */
-const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
-/** "10-cup bundt, 350" */
-const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
-/** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
-const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?=[.,;])/i;
-/** "makes one 8-inch cake" */
-const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (?:tins?|pans?|boards?))/i;
-/** "350F, 9x5 greased" */
-const PREPARED_DIMENSIONS =
-  /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
-/** "20cm square 170 fan": the size and the shape before the heat. */
-const SHAPE_BEFORE_HEAT =
-  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D|, ?\d)/i;
-/** "in a 9\" cast-iron": a pan that is called by what it is made of. */
-const CAST_IRON = /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b/i;
-/** "Makes one 900g/2lb loaf": it is baked in its tin. */
-const POUND_LOAF =
-  /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
 
 /** "Loaf pan 9 x 5 inch": the size behind. */
 const SIZE_BEHIND =
@@ -118,15 +91,6 @@ const phraseFrom = (words: readonly string[], from: number) =>
     .slice(from)
     .join(' ')
     .replace(/^[(,]+/, '');
-const CUPS =
-  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole|count|well) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
-
-/** "Scoop into 12 lined cups." */
-const LINED_CUPS =
-  /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b|\bfill (\d{1,2}|twelve|six) (?:muffin )?cups\b/i;
-/** "Fill muffin cups …. Makes 12." */
-const EACH_A_CUP =
-  /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|(?:paper|silicone|bun) cases)\b/i;
 
 const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
 /** "cut with a 6 cm cutter", "58 mm cutter", "stamp out 2 inch rounds": how wide. */
@@ -161,7 +125,6 @@ function figureOf(
   }
   return undefined;
 }
-const MAKES = /\b(?:makes|gives|you should get) (?:about |around |roughly )?(\d{1,3})\b/i;
 const WEDGES =
   /\b(\d{1,2}|four|six|eight|ten|twelve) (?:equal )?(?:wedges|triangles|farls)\b|\b(?:in|into) (quarters|four|six|eight)\b/i;
 const ROUND_OF = new RegExp(
@@ -220,37 +183,8 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);
     else unsized ??= phraseFrom(words, ending.from);
   }
-  for (const pattern of [
-    BARE_DIMENSIONS,
-    DIMENSIONS_FIRST,
-    BARE_ROUND,
-    ROUNDS,
-    PREPARED_DIMENSIONS,
-    SHAPE_BEFORE_HEAT,
-    CUPS,
-  ]) {
-    const named = pattern.exec(text)?.slice(1).find(Boolean)?.trim();
-    if (named !== undefined && parsePan(named).kind === 'pan') return { pan: named, sized: true };
-  }
-  const several = TWO_OF.exec(text)?.[1];
-  if (several !== undefined && assumed === undefined && unsized === undefined)
-    return { pan: `${several} round`, sized: true };
-  const cake = CAKE_OF.exec(text)?.[1];
-  if (cake !== undefined && assumed === undefined && unsized === undefined)
-    return { pan: `${cake} round`, sized: true };
-  const castIron = CAST_IRON.exec(text)?.[1];
-  if (castIron !== undefined && assumed === undefined) return { pan: `${castIron} skillet`, sized: true };
-  const [, loaves, loaf] = POUND_LOAF.exec(text) ?? [];
-  if (loaf !== undefined && assumed === undefined) {
-    const pan = `${loaves === undefined ? '' : `${loaves} `}${loaf} loaf ${loaves === undefined ? 'tin' : 'tins'}`;
-    if (parsePan(pan).kind === 'pan') return { pan, sized: true };
-  }
-  const lined = LINED_CUPS.exec(text)?.slice(1).find(Boolean)?.replace('a dozen', '12');
-  if (lined !== undefined && assumed === undefined) return { pan: `${lined} muffin cups`, sized: true };
-  const cups = EACH_A_CUP.exec(text);
-  const cupsMade = MAKES.exec(text)?.[1];
-  if (cups && cupsMade !== undefined && assumed === undefined)
-    return { pan: `${cupsMade} ${cups[1] ?? 'muffin'} cups`, sized: true };
+  const unsaid = unsaidPanIn(text, { assumed: assumed !== undefined, unsized: unsized !== undefined });
+  if (unsaid !== undefined) return { pan: unsaid, sized: true };
   const free = freeShapeIn(text);
   if (free !== undefined && (assumed === undefined || /tray|sheet|loaf on/i.test(assumed)))
     return { pan: free, sized: true };

@@ -1,0 +1,99 @@
+import { parsePan } from '../../kitchen/pans/index.js';
+
+/*
+ * Pans that a text means without naming a vessel: dimensions alone, "2 x 20cm", an 8-inch cake, cups that are lined. Each way is a row
+ * of a table: what it looks like, and how it would be written with its vessel.
+ */
+
+/** How many it makes. */
+export const MAKES = /\b(?:makes|gives|you should get) (?:about |around |roughly )?(\d{1,3})\b/i;
+
+/** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
+export const BARE_DIMENSIONS =
+  /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
+/** "8x8, 350, 40 min", "Nut cake (9x13)": dimensions alone, at the beginning or in brackets. */
+const DIMENSIONS_FIRST =
+  /(?:^|\n|[.;] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d)|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
+/** "butter and flour an 8-inch round." */
+const BARE_ROUND =
+  /\b(?:an?|in|into) (\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
+/** "bake 2 9\" rounds" */
+const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
+/** "10-cup bundt, 350" */
+const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
+/** "350F, 9x5 greased" */
+const PREPARED_DIMENSIONS =
+  /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
+/** "20cm square 170 fan": the size and the shape before the heat. */
+const SHAPE_BEFORE_HEAT =
+  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D|, ?\d)/i;
+/** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
+const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?=[.,;])/i;
+/** "makes one 8-inch cake" */
+const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (?:tins?|pans?|boards?))/i;
+/** "in a 9\" cast-iron": a pan that is called by what it is made of. */
+const CAST_IRON = /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b/i;
+/** "Makes one 900g/2lb loaf": it is baked in its tin. */
+const POUND_LOAF =
+  /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
+/** "Scoop into 12 lined cups." */
+const LINED_CUPS =
+  /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b|\bfill (\d{1,2}|twelve|six) (?:muffin )?cups\b/i;
+/** "Fill muffin cups …. Makes 12." */
+const EACH_A_CUP =
+  /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|(?:paper|silicone|bun) cases)\b/i;
+export const CUPS =
+  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole|count|well) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
+
+interface Way {
+  readonly pattern: RegExp;
+  /** The pan as it is called, from what the pattern found. */
+  readonly called: (found: RegExpExecArray, text: string) => string | undefined;
+  /** Whether it stands beside a pan that is named without its size: else that one is meant. */
+  readonly beside: 'any' | 'unsized' | 'none';
+}
+const found = (match: RegExpExecArray): string | undefined => match.slice(1).find(Boolean)?.trim();
+const asWritten = (pattern: RegExp): Way => ({ pattern, called: found, beside: 'any' });
+const round = (match: RegExpExecArray): string => `${match[1] ?? ''} round`;
+
+/** In the order of trust. */
+const WAYS: readonly Way[] = [
+  ...[BARE_DIMENSIONS, DIMENSIONS_FIRST, BARE_ROUND, ROUNDS, BUNDT, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS].map(
+    asWritten,
+  ),
+  { pattern: TWO_OF, called: round, beside: 'none' },
+  { pattern: CAKE_OF, called: round, beside: 'none' },
+  { pattern: CAST_IRON, called: (match) => `${match[1] ?? ''} skillet`, beside: 'unsized' },
+  {
+    pattern: POUND_LOAF,
+    called: ([, loaves, loaf = '']) => (loaves === undefined ? `${loaf} loaf tin` : `${loaves} ${loaf} loaf tins`),
+    beside: 'unsized',
+  },
+  {
+    pattern: LINED_CUPS,
+    called: (match) => `${found(match)?.replace('a dozen', '12') ?? ''} muffin cups`,
+    beside: 'unsized',
+  },
+  {
+    pattern: EACH_A_CUP,
+    called: ([, kind = 'muffin'], text) => {
+      const count = MAKES.exec(text)?.[1];
+      return count === undefined ? undefined : `${count} ${kind} cups`;
+    },
+    beside: 'unsized',
+  },
+];
+
+/** The pan with its size that a text means, though it names no vessel. @param named what it names besides, without a size */
+export function unsaidPanIn(
+  text: string,
+  named: { readonly assumed: boolean; readonly unsized: boolean },
+): string | undefined {
+  for (const { pattern, called, beside } of WAYS) {
+    const match = pattern.exec(text);
+    if (!match || (beside !== 'any' && named.assumed) || (beside === 'none' && named.unsized)) continue;
+    const pan = called(match, text);
+    if (pan !== undefined && parsePan(pan).kind === 'pan') return pan;
+  }
+  return undefined;
+}
