@@ -56,6 +56,8 @@ export const GERMAN_PHRASES: readonly (readonly [words: string, english: string]
   ['alle zutaten|alles', 'everything'],
   ['die haelfte', 'half'],
   ['ein drittel', 'a third'],
+  ['dunkler teig|dunklen teig', 'dark batter'],
+  ['heller teig|hellen teig', 'light batter'],
   ['teig|den teig|der teig', 'batter'],
   ['und', 'and'],
   ['mit', 'with'],

@@ -18,8 +18,8 @@ const LIST_OF_A_PART =
   /^(?!(?:the )?(?:all|main|dry|wet|other|remaining) )[a-z][a-z &]{2,28} ingredients ?:?$|^ingredients for (?:the )?[a-z][a-z &]{2,28} ?:?$/i;
 const NOTES_MARK =
   /^(?:(?:(?:recipe|cook'?s|baker'?s|top) )?(?:notes?|tips?)|storage|to store|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
-/** "(20 Stück)": no size. */
-const YIELD_IN_BRACKETS = /\((?:ca\. |für |makes |serves )?\d{1,3}(?: ?- ?\d{1,3})? [a-zäöüß]{4,12}\)/i;
+/** "(20 Stück)", "(2 lb tin)": said beside a title. */
+const IN_BRACKETS = /\([^()]{1,40}\)/;
 const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
@@ -184,7 +184,7 @@ function kindOf(
   if (!anyIngredient) {
     const bake = readBake([text]);
     // "Zitronenkuchen aus der Kastenform" at the head says what it is baked in, and no size: it is what the cake is called
-    const called = section === 'head' && !/\d/.test(written.replace(YIELD_IN_BRACKETS, ''));
+    const called = section === 'head' && !/\d/.test(written.replace(IN_BRACKETS, ''));
     if ((bake.pan !== undefined && !called) || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;

@@ -261,7 +261,9 @@ export class Sheet {
       ...readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]),
     };
     const equipment = this.notes.filter((note) => /^(?:equipment|tins?|pans?)\s*:/i.test(note));
-    const pan = knownBake.pan ?? readBake(equipment).pan;
+    // "Lemon cake (loaf tin 30 cm)": a size in the title is that of this cake
+    const called = /\d/.test(this.title) ? readBake([this.title]).pan : undefined;
+    const pan = called ?? knownBake.pan ?? readBake(equipment).pan;
     const written: KnownBake = { ...knownBake, ...(pan !== undefined && { pan }) };
     const bake = counted({ ...written, ...this.facts.bake }, kept);
     const { region, styleId } = this.facts;

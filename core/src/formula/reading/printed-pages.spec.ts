@@ -285,6 +285,23 @@ const PRINTED: readonly Kept[] = [
     takes: ['all-purpose-flour', 'light-brown-sugar', 'unsalted-butter', 'ground-cinnamon', 'all-purpose-flour', 'granulated-sugar', 'baking-powder', 'table-salt', 'egg', 'whole-milk', 'vegetable-oil', 'vanilla-extract'],
     bake: { celsius: 204, minutes: [20, 20], pan: '12 muffin cups' },
   },
+  {
+    is: 'a bake told in German',
+    region: 'UK',
+    text: 'Hi, hier das Rezept fürs Bananenbrot: 3 reife Bananen zerdrücken, 2 Eier und 80 ml Öl dazu, 100 g braunen Zucker. Dann 200 g Dinkelmehl, 2 TL Backpulver, 1 TL Zimt. In die Kastenform und bei 175 Grad eine Stunde backen. LG',
+    title: 'Bananenbrot',
+    takes: ['banana', 'egg', 'vegetable-oil', ['light-brown-sugar', 100], ['white-spelt-flour', 200], 'uk-baking-powder', 'ground-cinnamon'],
+    bake: { celsius: 175, minutes: [60, 60] },
+  },
+  {
+    is: 'a German card whose title says its tin',
+    region: 'UK',
+    text: 'Zitronenkuchen (Kastenform 30 cm)\n250 g weiche Butter\n200 g Zucker\n1 Pck. Vanillezucker\n4 Eier (Gr. M)\nAbrieb und Saft von 2 Bio-Zitronen\n250 g Mehl\n2 TL Backpulver\n100 ml Milch\n1 Prise Salz\n\nFür den Guss:\n150 g Puderzucker\n2-3 EL Zitronensaft\n\nZubereitung:\n1. Backofen auf 180 °C Ober-/Unterhitze vorheizen.\n2. Butter, Zucker und Vanillezucker schaumig rühren, Eier einzeln unterrühren.\n3. Mehl mit Backpulver und Salz mischen und abwechselnd mit der Milch unterheben.\n4. In die gefettete Kastenform füllen und ca. 55-60 Min. backen.\n5. Abkühlen lassen, Guss darüber geben.',
+    title: 'Zitronenkuchen (Kastenform 30 cm)',
+    parts: ['Batter', 'Glaze'],
+    takes: [['unsalted-butter', 250], ['granulated-sugar', 200], 'vanilla-sugar', 'egg', 'lemon-juice', 'lemon-zest', ['all-purpose-flour', 250], 'uk-baking-powder', 'whole-milk', 'table-salt', ['powdered-sugar', 150], 'lemon-juice'],
+    bake: { celsius: 180, minutes: [55, 60], pan: '30 x 11 cm loaf tin' },
+  },
 ]; // prettier-ignore
 
 describe('a page as it is pasted', () => {

@@ -22,6 +22,7 @@ import {
   type ReadingContext,
 } from '../parsing/index.js';
 import { asPasted } from './as-pasted.js';
+import { readGermanTold } from './german-told.js';
 import { openingOf, titleOf } from './opening.js';
 import { amountsByAnother, rowsByAnother } from './amounts-by-another.js';
 
@@ -223,7 +224,10 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
   const apart = rows.flatMap((row) => listApart(row, context));
   const words = inFigures(new Words(apart.join('\n')));
   // what is told is told in English; of German the reader of lists reads all lines, in one row or below each other
-  if (isGerman(text)) return readList(apart.join('\n'), bakersOwn, kitchen);
+  if (isGerman(text)) {
+    const german = readList(apart.join('\n'), bakersOwn, kitchen);
+    return german.kind === 'read' ? german : (readGermanTold(text, bakersOwn, kitchen) ?? german);
+  }
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings);
   // below a heading for the method, or the first of its numbered steps, the things of the list are only named again

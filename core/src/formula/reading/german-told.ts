@@ -1,0 +1,47 @@
+import type { Kitchen } from '../../kitchen/kitchen/index.js';
+import type { Region } from '../../ground/units/index.js';
+import { assembleFormula, readBake, readLine, type FormulaReading, type ReadingContext } from '../parsing/index.js';
+
+/*
+ * A bake told in German: "3 reife Bananen zerdrücken, 2 Eier und 80 ml Öl dazu". German puts what is done behind the thing, so each
+ * stretch from one amount to the next is tried as a line, its last words taken off until it is one. What is a sentence stays a step.
+ */
+
+const SENTENCE = /(?<=[a-zäöüß)°\d][.!?])\s+|\n+/i;
+const BETWEEN_THINGS = /[,;:] | und (?=\d|½|¼|eine?n? )| (?:dann|dazu|mit|plus) (?=\d|½|¼)/i;
+const AMOUNT = /(?:\d|[½¼¾]|\beine?n? (?=(?:prise|päckchen|tl|el|becher|schuss)\b))/i;
+const MOST_WORDS_BEHIND = 4;
+const FEWEST_THINGS = 3;
+const SURE = 0.6;
+const CALLED = /\brezept (?:für|von)(?:s| den| die| das| meine[nm]?| unsere[nm]?)? ([A-ZÄÖÜ][\p{L}-]{3,30})/iu;
+
+/** The longest beginning of a stretch that is a line by itself. */
+function lineIn(stretch: string, context: ReadingContext): string | undefined {
+  const at = AMOUNT.exec(stretch)?.index;
+  if (at === undefined) return undefined;
+  const words = stretch
+    .slice(at)
+    .trim()
+    .replace(/[.!?]$/, '')
+    .split(/\s+/);
+  for (let behind = 0; behind <= MOST_WORDS_BEHIND && words.length - behind >= 2; behind++) {
+    const line = words.slice(0, words.length - behind).join(' ');
+    const entries = readLine(line, context);
+    const isOne = entries.length > 0 && entries.every(({ ingredient, confidence, weight }) => ingredient !== undefined && confidence >= SURE && weight !== undefined); // prettier-ignore
+    if (isOne) return line;
+  }
+  return undefined;
+}
+
+/** The reading of a text that tells a bake in German; undefined where it takes too little to be one. */
+export function readGermanTold(text: string, bakersOwn: Region, kitchen: Kitchen): FormulaReading | undefined {
+  const context: ReadingContext = { region: bakersOwn === 'US' ? 'EU' : bakersOwn, kitchen };
+  const sentences = text.split(SENTENCE).filter((sentence) => sentence.trim() !== '');
+  const lines = sentences
+    .filter((sentence) => readBake([sentence]).celsius === undefined)
+    .flatMap((sentence) => sentence.split(BETWEEN_THINGS).flatMap((stretch) => lineIn(stretch, context) ?? []));
+  if (lines.length < FEWEST_THINGS) return undefined;
+  const title = CALLED.exec(text)?.[1] ?? '';
+  const steps = sentences.filter((sentence) => sentence.includes(' '));
+  return assembleFormula({ title, components: [{ name: '', lines }], steps }, context.region, kitchen);
+}
