@@ -12,7 +12,7 @@ import { weighFormula } from './weigh-formula.js';
  */
 
 const SENTENCE = /(?<=[a-z)°\d][.!;])\s+/i;
-const PART_SAID = /\b(icing|glaze|drizzle|frosting|buttercream|ganache|syrup|filling|topping|sauce)\b/i;
+const PART_SAID = /\b(icing(?! sugar)|glaze|drizzle|frosting|buttercream|ganache|syrup|filling|topping|sauce)\b/i;
 const PARTS_MEANT: readonly (readonly [RegExp, string])[] = [
   [/\b(?:ice|iced)\b/i, 'Icing'],
   [/\bfrost(?:ed)?\b/i, 'Frosting'],

@@ -265,7 +265,7 @@ const PRINTED: readonly Kept[] = [
     region: 'UK',
     text: 'Cherry and almond loaf cake\n\nPrep 20 min | Cook 1 hr 10 | Serves 10\n\n175g soft butter\n175g golden caster sugar\n3 large eggs\n150g self-raising flour\n100g ground almonds\n1 tsp almond extract\n200g glacé cherries, rinsed, dried and halved\n2-3 tbsp milk\n25g flaked almonds\n100g icing sugar\n\n1. Heat oven to 160C fan. Line a 900g loaf tin.\n2. Beat the butter and sugar till pale. Add the eggs one at a time, then the extract.\n3. Fold in the flour and ground almonds, then the cherries (tossed in a little flour) and enough milk to loosen.\n4. Scrape into the tin, scatter over the flaked almonds and bake 1 hr - 1 hr 10 until a skewer comes out clean. \n5. Cool. Mix the icing sugar with a few drops of water and drizzle over.',
     yield: 'Serves 10',
-    parts: ['Batter', 'Icing'],
+    parts: ['Batter', 'Drizzle'],
     takes: [['unsalted-butter', 175], ['golden-caster-sugar', 175], 'egg', ['self-raising-flour', 150], ['almond-flour', 100], 'almond-extract', ['glace-cherries', 200], 'whole-milk', ['flaked-almonds', 25], ['powdered-sugar', 100]],
     bake: { celsius: 160, fan: true, minutes: [60, 70], pan: '900g loaf tin' },
   },
