@@ -9,7 +9,7 @@ import {
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { Wish } from '@orvin/core/day/sheets';
-import { readWish } from '@orvin/core/day/wishes';
+import { readWishes, type ReadWish } from '@orvin/core/day/wishes';
 import { readTargets } from '@orvin/core/batch/targets';
 import { targetInWords } from '@orvin/core/words/batch-words';
 
@@ -171,7 +171,7 @@ export class DayBatches {
   protected readonly served_ = SERVED;
   protected readonly said = signal('');
   protected readonly choices = signal<readonly { readonly id: string; readonly title: string }[]>([]);
-  private pending: ReturnType<typeof readWish> | undefined;
+  private pending: ReadWish | undefined;
 
   protected readonly rows = computed(() => {
     const planned = this.day.planned();
@@ -213,11 +213,16 @@ export class DayBatches {
     const words = this.field().nativeElement.value.trim();
     if (!sheet || words === '') return;
     const formulas = this.store.formulas();
-    const wish = readWish(words, {
+    const [wish, ...others] = readWishes(words, {
       titles: formulas.map(({ formula }) => formula.title),
       date: sheet.date,
       usualTime: this.day.usualTime(),
     });
+    if (!wish) return;
+    if (others.length > 0) {
+      this.addAll([wish, ...others].flatMap((each) => each.formulas.slice(0, 1).flatMap((i) => ({ wish: each, id: formulas[i]?.id ?? '' })))); // prettier-ignore
+      return;
+    }
     this.pending = wish;
     const found = wish.formulas.flatMap((i) => formulas[i] ?? []);
     this.choices.set(found.map(({ id, formula }) => ({ id, title: formula.title })));
@@ -235,10 +240,28 @@ export class DayBatches {
     this.addOne(only.id);
   }
   protected addOne(formulaId: string): void {
+    if (this.pending) this.addAll([{ wish: this.pending, id: formulaId }]);
+  }
+  /** Several that are said at once come and go by one act. */
+  private addAll(said: readonly { readonly wish: ReadWish; readonly id: string }[]): void {
+    const read = said.flatMap(({ wish, id }) => this.readFor(wish, id) ?? []);
+    const [first] = read;
+    if (!first || !this.day.sheet()) return;
+    this.put(read.map(({ batch }) => batch));
+    const titles = read.map(({ batch }) => shortTitle(batch.title)).join(', ');
+    const missed = read.find(({ understood }) => !understood);
+    this.said.set(
+      missed
+        ? $localize`“${missed.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
+        : $localize`On the plan for ${first.batch.due.slice(11)}:slice:: ${titles}.`,
+    );
+    this.field().nativeElement.value = '';
+    this.choices.set([]);
+  }
+  /** A batch as it is wished of a formula; as it stands on the Batch where the amount means nothing of it. */
+  private readFor(wish: ReadWish, formulaId: string) {
     const record = this.store.formula(formulaId);
-    const sheet = this.day.sheet();
-    const wish = this.pending;
-    if (!record || !sheet || !wish) return;
+    if (!record) return undefined;
     const read =
       wish.amount === ''
         ? undefined
@@ -248,7 +271,7 @@ export class DayBatches {
             kitchen: this.store.kitchen(),
           });
     const understood = read && read.targets.length > 0 && read.faults.length === 0;
-    this.put({
+    const batch: Omit<Wish, 'id'> = {
       formulaId,
       title: record.formula.title,
       amount: understood ? read.targets.map(targetInWords).join(' and ') : '',
@@ -258,14 +281,8 @@ export class DayBatches {
       ...(!understood && record.batch && { batch: record.batch }),
       ...(wish.sliced !== undefined && { sliced: wish.sliced }),
       ...(wish.frozen !== undefined && { frozen: wish.frozen }),
-    });
-    this.said.set(
-      wish.amount !== '' && !understood
-        ? $localize`“${wish.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
-        : $localize`On the plan for ${wish.due.slice(11)}:slice:: ${shortTitle(record.formula.title)}.`,
-    );
-    this.field().nativeElement.value = '';
-    this.choices.set([]);
+    };
+    return { batch, amount: wish.amount, understood: wish.amount === '' || understood === true };
   }
   protected pickOne(value: string): void {
     const [formulaId = '', batchId] = value.split(' ');
@@ -274,20 +291,23 @@ export class DayBatches {
     if (!record || !sheet) return;
     const kept = this.store.batchesOf(formulaId).find(({ id }) => id === batchId);
     const batch = kept?.sheet ?? record.batch;
-    this.put({
-      formulaId,
-      title: record.formula.title,
-      amount: kept?.name ?? '',
-      due: `${sheet.date}T${this.day.usualTime()}`,
-      served: 'fresh',
-      ...(batch && { batch }),
-    });
+    this.put([
+      {
+        formulaId,
+        title: record.formula.title,
+        amount: kept?.name ?? '',
+        due: `${sheet.date}T${this.day.usualTime()}`,
+        served: 'fresh',
+        ...(batch && { batch }),
+      },
+    ]);
     this.said.set($localize`On the plan: ${shortTitle(record.formula.title)}.`);
   }
-  private put(wish: Omit<Wish, 'id'>): void {
-    this.day.change($localize`adding ${wish.title}`, (sheet) => ({
+  private put(wishes: readonly Omit<Wish, 'id'>[]): void {
+    const titles = wishes.map(({ title }) => title).join(', ');
+    this.day.change($localize`adding ${titles}`, (sheet) => ({
       ...sheet,
-      wishes: [...sheet.wishes, { id: crypto.randomUUID().slice(0, 8), ...wish }],
+      wishes: [...sheet.wishes, ...wishes.map((wish) => ({ id: crypto.randomUUID().slice(0, 8), ...wish }))],
     }));
   }
   protected setTime(wish: Wish, time: string): void {

@@ -19,7 +19,10 @@ const AT_THE_END = /(?:^| )(?:at|@|bei) ?$/i;
 /** What a way says of pans, heat and fan, in any order people write them; what it does not say stays as it is. */
 export function readWay(words: string): WrittenWay {
   const [beginning = ''] = inPieces(singleSpaced(words), LONGEST_PHRASE);
-  const written = beginning.replace(/\bfan (?:oven )?(?:at )?(\d{3})(?= |$)/i, '$1 fan');
+  const written = beginning
+    .replace(/\bfan (?:oven )?(?:at )?(\d{3})(?= |$)/i, '$1 fan')
+    // "12 muffins 190"
+    .replace(/(?<=[a-z\d"])(?<!\b(?:at|to|fan|gas|mark)),? (1[2-9][05]|2[0-4][05]|250|[34]\d[05])$/i, ' at $1');
   const heat = temperaturesIn(written).find(({ of }) => of === 'oven');
   const before = heat ? written.slice(0, heat.from).replace(AT_THE_END, '') : written;
   const pans = `${before} ${heat ? written.slice(heat.to) : ''}`;
@@ -28,7 +31,8 @@ export function readWay(words: string): WrittenWay {
       pans
         .replace(NO_FAN, '')
         .replace(FAN, '')
-        .replace(/ (?:oven|gas)$/i, ''),
+        .replace(/ (?:oven|gas)$/i, '')
+        .replace(/[, ]+$/, ''),
     ),
     celsius: heat && Math.round(heat.celsius),
     fan: NO_FAN.test(written) ? false : FAN.test(written) ? true : undefined,

@@ -2,6 +2,7 @@ import { readWay } from './index.js';
 
 /** As other ways are written: pans, °C, fan. */
 const WAYS: readonly (readonly [string, string, number | undefined, boolean | undefined])[] = [
+  ['12 muffins 190', '12 muffins', 190, undefined],
   ['12 muffins at 200', '12 muffins', 200, undefined],
   ['two 18cm rounds 160 fan', 'two 18cm rounds', 160, true],
   ['fan 160 2lb loaf', '2lb loaf', 160, true],

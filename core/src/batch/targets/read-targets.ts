@@ -47,10 +47,10 @@ const saysTimes = (words: string, times: number) => [new RegExp(`^(?:${words})${
 const TIMES_WORDS: readonly (readonly [RegExp, number])[] = [
   saysTimes('(?:an? |one )?quarter', 0.25),
   saysTimes('(?:an? |one )?third', 1 / 3),
-  saysTimes('(?:an? |one )?half(?: as much)?', 0.5),
+  saysTimes('(?:an? |one )?half(?: as much)?|halve', 0.5),
   saysTimes('two[- ]thirds', 2 / 3),
   saysTimes('three[- ]quarters?', 0.75),
-  saysTimes('as (?:it is|written)|once|same(?: again)?|the same(?: again)?', 1),
+  saysTimes('as (?:(?:it )?is|written)|once|same(?: again)?|the same(?: again)?', 1),
   [/^(?:the|one) (?:formula|recipe|batch|mix|mixture)$/i, 1],
   saysTimes('(?:one|once) and a half(?: times)?|half again(?: as much)?|half as much (?:again|more)', 1.5),
   saysTimes('double|twice(?: as much)?|two times', 2),

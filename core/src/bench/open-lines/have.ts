@@ -11,7 +11,7 @@ export interface Had {
 
 const NONE = /^(?:no|without|out of|zero|0|keine?n?|ohne)\s+(?:any\s+)?(?:more\s+)?/i;
 const LEAD =
-  /^(?:(?:i|we)(?:'ve| have)?(?: got)?|only|just|at most|up to|using up|use up|(?:a )?max(?:imum)?(?: of)?|there (?:is|are)|there's)\s+/i;
+  /^(?:(?:i|we)(?:'ve| have)?(?: got)?|have(?: got)?|only|just|at most|up to|using up|use up|(?:a )?max(?:imum)?(?: of)?|there (?:is|are)|there's)\s+/i;
 /** Between two things: a comma, "and", "but", or the next amount. */
 const BETWEEN =
   /[,;\n]|\b(?:and|und|but)\b|(?<=\d ?[a-z]{0,11} [a-z]{3,20}) (?=\d[\d./]{0,5} ?(?:g|kg|ml|oz|lbs?|cups?|tbsps?|tsps?|sticks?|pints?|eggs?)\b)/i;

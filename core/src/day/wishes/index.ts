@@ -1,1 +1,1 @@
-export { readOwnTask, readWish, type ReadWish, type WishContext } from './read-wish.js';
+export { readOwnTask, readWish, readWishes, type ReadWish, type WishContext } from './read-wish.js';

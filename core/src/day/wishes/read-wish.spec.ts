@@ -1,4 +1,4 @@
-import { readOwnTask, readWish } from './index.js';
+import { readOwnTask, readWish, readWishes } from './index.js';
 
 const titles = ['Pear and cardamom loaf', 'Rhubarb & ginger muffins', 'Gingerbread with dark treacle', 'Thyme and sweet-potato scones', 'Coconut and passion-fruit layer cake', 'Marmalade and almond loaf']; // prettier-ignore
 const context = { titles, date: '2026-11-28', usualTime: '14:30' };
@@ -38,6 +38,10 @@ describe('a batch and its hour in words', () => {
     ['a batch of scones by midday', 3, '', '2026-11-28T12:00', 'fresh'],
     ['muffins, 2 dozen, 10am', 1, '2 dozen muffins', '2026-11-28T10:00', 'fresh'],
     ['scones - 40 - 3pm', 3, '40 scones', '2026-11-28T15:00', 'fresh'],
+    ['sweet potato scones x30 14:00', 3, '30 scones', '2026-11-28T14:00', 'fresh'],
+    ['scones 3ish', 3, '', '2026-11-28T15:00', 'fresh'],
+    ['scones just out of the oven at 15:30', 3, '', '2026-11-28T15:30', 'warm'],
+    ['gingerbread (2 tins) Saturday morning', 2, '2x', '2026-11-28T10:00', 'fresh'],
     ['marmalade loaf for 8 at 7', 5, 'for 8 people', '2026-11-28T07:00', 'fresh'],
     ['scones @ 3', 3, '', '2026-11-28T15:00', 'fresh'],
     ['muffins for breakfast', 1, '', '2026-11-28T08:00', 'fresh'],
@@ -87,4 +91,16 @@ describe('something else to do', () => {
     expect(readOwnTask('clear the tables by noon', context)).toBeUndefined();
     expect(readOwnTask('20 min', context)).toBeUndefined();
   });
+});
+
+describe('several batches said at once', () => {
+  const several = (text: string) => readWishes(text, context).map(({ formulas, amount, due }) => [formulas[0], amount, due.slice(11)]); // prettier-ignore
+  it('are a wish each, the hour said last for those that have none', () => {
+    expect(several('3 pear loaves and 24 scones for 3pm')).toEqual([[0, '3 loaves', '15:00'], [3, '24 scones', '15:00']]); // prettier-ignore
+    expect(several('muffins at 10, two marmalade loaves; gingerbread by noon').map(([formula, , at]) => [formula, at])).toEqual([[1, '10:00'], [5, '12:00'], [2, '12:00']]); // prettier-ignore
+  });
+  it('are one where an “and” is of a title, or a piece is of no formula alone', () => {
+    for (const text of ['pear and cardamom loaf at 3', 'rhubarb & ginger muffins, noon', 'thyme and sweet-potato scones', 'scones and jam at 4', 'coconut and passion-fruit layer cake, iced and sliced by 5'])
+      expect(several(text).length).withContext(text).toBe(1);
+  }); // prettier-ignore
 });

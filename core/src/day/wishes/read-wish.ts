@@ -25,6 +25,8 @@ export interface WishContext {
   readonly usualTime: string;
 }
 
+/** More is a number of pieces. */
+const MOST_TIMES = 12;
 const FROM_FREEZER = /\b(?:(?:from|out of|in) the freezer|frozen)\b/i;
 const NUMBERS = String.raw`\d+(?:[.,/]\d+)?|${anyOf(Object.keys(NUMBER_WORDS))}`;
 /** "24", "two dozen", "a dozen": goes before what is counted. */
@@ -61,17 +63,35 @@ function likeness(words: readonly string[], title: string): number {
   return words.filter((word) => has.has(word)).length / Math.max(1, words.length);
 }
 
+const BETWEEN_WISHES = /; ?|,? (?:and|plus|&) |, (?=\d|(?:an?|two|three|four|five|six) )/i;
+/**
+ * What is said of several batches at once, "3 pear loaves and 24 scones for 3pm": one wish for each that names a formula of its own, the
+ * hour and the day that are said last for all that have none. A title with an "and" of its own is one wish.
+ */
+export function readWishes(written: string, context: WishContext): readonly ReadWish[] {
+  const pieces = written.split(BETWEEN_WISHES).filter((piece) => piece.trim() !== '');
+  const wishes = pieces.map((piece) => readWish(piece, context));
+  const named = new Set(wishes.map(({ formulas: [only, more] }) => (more === undefined ? only : undefined)));
+  if (pieces.length < 2 || named.size < wishes.length || named.has(undefined)) return [readWish(written, context)];
+  const last = wishes.findLast(({ usualHour }) => !usualHour);
+  return wishes.map((wish) => (wish.usualHour && last ? { ...wish, due: last.due, usualHour: false } : wish));
+}
+
 export function readWish(written: string, { titles, date, usualTime }: WishContext): ReadWish {
   const text = written
     .replace(/[’‘]/g, "'")
     .replace(/ @ ?(?=\d)/g, ' at ')
+    // "3ish", "scones x30", "gingerbread (2 tins)"
+    .replace(/\b(?:(?:at|about|around) )*(\d{1,2})-?ish\b/i, 'at $1')
+    .replace(/ [x×] ?(\d{2,3})(?=\s|$)/, (whole, count: string) => (Number(count) > MOST_TIMES ? ` ${count}` : whole))
+    .replace(/^(.+?) \((\d{1,2}) (?:tins?|batch(?:es)?|trays?)\)/i, '$2x $1')
     // "for 8 at 7": eight eat, and at seven
     .replace(/\bfor (\d{1,3})(?= (?:at|by|before) )/i, 'for $1 people');
   const time = timeSaid(text);
   const rest = time ? text.replace(time.words, ' ') : text;
   const day = dateSaid(rest, date);
   const what = (day ? rest.replace(day.words, ' ') : rest).trim();
-  const served: ServedAs = /\bwarm\b|\bhot\b/i.test(what)
+  const served: ServedAs = /\bwarm\b|\bhot\b|\b(?:out of|from) the oven\b/i.test(what)
     ? 'warm'
     : /\bcold\b|\bchilled\b/i.test(what)
       ? 'cold'
@@ -85,6 +105,7 @@ export function readWish(written: string, { titles, date, usualTime }: WishConte
     .replace(TIMES, ' ')
     .replace(BATCHES, '')
     .replace(FROM_FREEZER, ' ')
+    .replace(/\b(?:just |straight |fresh )?(?:out of|from) the oven\b/gi, ' ')
     .replace(/\b(?:warm|hot|cold|chilled|fresh|sliced|cut|on the table|ready|and)\b/gi, ' ')
     .replace(/[,.;]+/g, ' ')
     .replace(/\s+/g, ' ')
@@ -138,9 +159,10 @@ const minutesOf = ([, minutes, half, hours, more, rest]: RegExpExecArray): numbe
 
 /** "clear the tables, 20 min, by 13:30": something else to do. Undefined where no minutes are said. */
 export function readOwnTask(
-  text: string,
+  written: string,
   { date, usualTime }: Pick<WishContext, 'date' | 'usualTime'>,
 ): { readonly what: string; readonly minutes: number; readonly due: string } | undefined {
+  const text = written.replace(/\bbetween (\d[\d:.]{0,4} ?(?:am|pm)?) and (?=\d)/i, 'from $1 to ');
   const hours = hoursSaid(text);
   if (hours) {
     const named = text.replace(hours.words, ' ').replace(/[,;]+/g, ' ').replace(/\s+/g, ' ').trim().replace(/[ :]*\b(?:for|by|at|from)$/i, ''); // prettier-ignore
