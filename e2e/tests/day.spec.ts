@@ -76,6 +76,16 @@ test('a batch said in words goes on the plan for its hour, and one that may be s
   await expect(page.getByText(/Nothing on the shelf is called so/)).toBeVisible();
   await row.getByRole('button', { name: /Take off/ }).click();
   await expect(row).toHaveCount(0);
+  // several at once are one act
+  const batches = page.getByRole('button', { name: /^Take off/ });
+  const before = await batches.count();
+  await field.fill('two pear loaves and 12 coconut cakes by 1 pm');
+  await field.press('Enter');
+  await expect(batches).toHaveCount(before + 2);
+  await expect(row.getByLabel(/^Ready at/)).toHaveValue('13:00');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(batches).toHaveCount(before);
 });
 
 test('a day that does not fit says what is in the way in minutes; a way out is taken as one edit', async ({ page }) => {
