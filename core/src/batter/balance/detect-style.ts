@@ -108,7 +108,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   yellow_cake: { words: /yellow cake/i, needs: (t) => t.extraYolk },
   pound_cake: { words: /pound cake|madeira/i, pan: LOAF_TIN, needs: (t) => t.selfRaising < 0.6 },
   light_fruit_cake: { words: /fruit ?cake/i, needs: (t) => t.driedFruit > 0.5 },
-  dark_fruit_cake: { words: /fruit ?cake|harvest|christmas|dark/i, needs: (t) => t.driedFruit > 1.2 },
+  dark_fruit_cake: { words: /fruit ?cake|harvest|christmas|dark/i, needs: (t) => t.driedFruit > 1.8 },
   vegetable_cake: { words: /carrot|courgette|zucchini|parsnip|beet|squash/i, needs: (t) => t.vegetable > 0.35 },
   vegan_cake: { words: /vegan/i, needs: (t) => !t.animal },
   cupcake: { words: /cupcake|fairy cake/i, pan: MUFFIN_TIN },

@@ -39,6 +39,13 @@ describe('what goes on after the bake', () => {
     expect(partsOf([BAKED, 'Ice with the icing sugar and lemon juice.'])).toEqual([['Batter', LINES]]);
     expect(partsOf([MIXED, 'Mix icing sugar and lemon juice for later.', BAKED])).toEqual([['Batter', LINES]]);
   });
+  it('is the jam and cream of a sandwich cake too, said or not, but not what is swirled in', () => {
+    const lines = ['200 g butter', '200 g caster sugar', '4 eggs', '200 g self-raising flour', '170 g jam', '150 ml double cream']; // prettier-ignore
+    const parts = (title: string, step: string) => withPartsOfTheMethod({ ...formulaOf([step], lines), title }, PLAIN_KITCHEN).components.map(({ name, lines: of }) => [name, of.length]); // prettier-ignore
+    expect(parts('Jam sponge', BAKED)).toEqual([['Batter', 4], ['Filling', 2]]); // prettier-ignore
+    expect(parts('Jam sponge', `Fold in the jam. ${BAKED}`)).toEqual([['Batter', 5], ['Filling', 1]]); // prettier-ignore
+    expect(parts('Jam loaf', BAKED)).toEqual([['Batter', 6]]);
+  });
   it('is not another sugar than the one that is named', () => {
     const lines = ['150 g butter', '150 g sugar', '3 eggs', '200 g self-raising flour'];
     expect(partsOf(['Beat the butter, eggs and flour.', BAKED, 'Dust with icing sugar.'], lines)).toEqual([['Batter', lines]]); // prettier-ignore

@@ -92,11 +92,25 @@ function onTop(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> 
   return new Map(found.length <= MOST_ON_TOP * lines.length ? found : []);
 }
 
+const SANDWICH = /\b(?:sandwich|sponge|victoria)\b/i;
+const FILLS = /(?:jam|preserve|curd)$|^(?:double|whipping|heavy)-cream$/;
+/** Jam and cream of a sandwich cake are what it is filled with, whether or not a step says so; not where they are mixed in. */
+function filling(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> {
+  const [component] = SANDWICH.test(formula.title) ? weighFormula(formula, { kitchen, formula: () => undefined }).components : []; // prettier-ignore
+  if (!component) return new Map();
+  const fills = component.lines.filter(({ entries }) => entries.some(({ ingredient }) => FILLS.test(ingredient?.id ?? ''))); // prettier-ignore
+  const called = fills.map((line): CalledLine => ({ line, component }));
+  const byName = linesByName(called);
+  const mixed = formula.steps.filter(({ text }) => MIXED_IN.test(text)).flatMap(({ id, text }) => [...namedIn(id, text, byName).keys()]); // prettier-ignore
+  return new Map(called.flatMap((line) => (mixed.includes(line) ? [] : [[line.line.line.id, 'Filling'] as const])));
+}
+const MIXED_IN = /\b(?:fold|stir|mix|beat|whisk|swirl)\b/i;
+
 /** A formula of one list, with what goes on it after the bake in a part of its own. */
 export function withPartsOfTheMethod(formula: Formula, kitchen: Kitchen): Formula {
   const [only, more] = formula.components;
   if (!only || more) return formula;
-  const called = onTop(formula, kitchen);
+  const called = new Map([...filling(formula, kitchen), ...onTop(formula, kitchen)]);
   if (called.size === 0) return formula;
   const names = [...new Set(called.values())];
   const parts = names.map((name, i): FormulaComponent => ({
