@@ -52,9 +52,10 @@ describe('bandQuantities', () => {
   it('has nothing to be a hundred where there is no flour', () => {
     expect(bandQuantities([part('egg', 100), part('granulated-sugar', 100)])).toBeUndefined();
   });
-  it('counts ground nuts as flour only where no other flour is', () => {
+  it('counts ground nuts as flour where no other flour is, or where they are half of it or more', () => {
     expect(functionalTotals([part('almond-flour', 200)]).flour).toBe(200);
-    expect(functionalTotals([part('almond-flour', 100), part('all-purpose-flour', 200)]).flour).toBe(200);
+    expect(functionalTotals([part('almond-flour', 90), part('all-purpose-flour', 200)]).flour).toBe(200);
+    expect(functionalTotals([part('almond-flour', 100), part('all-purpose-flour', 150)]).flour).toBe(250);
   });
 });
 

@@ -73,12 +73,20 @@ const PIECES_GIVE = 0.15;
 export const givenShare = ({ ingredient, preparation }: Pick<WeighedPart, 'ingredient' | 'preparation'>): number =>
   isInclusion(ingredient, preparation) ? PIECES_GIVE : 1;
 
-/** Share of a part in the flour base of its batter: ground nuts are flour only where there is no other. */
+/** Ground nuts that are so much of the flour stand in its place: "150 g flour, 100 g ground almonds" is a cake of 250 g. */
+const MEAL_STANDS_FOR_FLOUR_FROM = 0.5;
+/**
+ * Share of a part in the flour base of its batter. Ground nuts are flour where there is no other, and where they are half of it or more:
+ * bakers who trade flour for almonds keep the sugar and fat of the whole. Less of them is put in like any nut.
+ */
 export function flourShares(parts: readonly WeighedPart[]): (part: WeighedPart) => number {
-  const milled = parts.some((part) => part.grams > 0 && roleOf(part.ingredient).flour > 0);
+  const sum = (grams: (part: WeighedPart) => number) => parts.reduce((total, part) => total + grams(part), 0);
+  const milled = sum(({ ingredient, grams }) => grams * roleOf(ingredient).flour);
+  const meal = sum(({ ingredient, grams }) => (roleOf(ingredient).nutMeal ? grams : 0));
+  const stands = meal > 0 && meal >= MEAL_STANDS_FOR_FLOUR_FROM * milled;
   return ({ ingredient }) => {
     const role = roleOf(ingredient);
-    return role.nutMeal && !milled ? 1 : role.flour;
+    return role.nutMeal && stands ? 1 : role.flour;
   };
 }
 

@@ -41,6 +41,16 @@ describe('methodOf', () => {
     const [id] = method(formula).unused;
     expect(formula.components[0]?.lines.find((line) => line.id === id)?.text).toBe('50 g walnuts');
   });
+  it('knows what a hurried step calls them, and amounts in either spelling', () => {
+    const hurried = read('Scones\n225 g plain flour\n2 tsp baking powder\n55 g butter\n1 tsp almond extract\nMethod\nRub the fat into the flour and BP.\nStir in the extract.'); // prettier-ignore
+    expect(taken(hurried)).toEqual([['225 g plain flour', '2 tsp baking powder', '55 g butter'], ['1 tsp almond extract']]); // prettier-ignore
+    const crumbed = read('Muffins\n• 1½ cups flour\n• ¾ cup sugar\nTopping\n• ⅓ cup flour\n• ½ cup sugar\nMethod\nMix 1 1/2 cups flour and 3/4 cup sugar.\nRub 1/3 cup flour with 1/2 cup sugar.'); // prettier-ignore
+    expect(taken(crumbed).map(({ length }) => length)).toEqual([2, 2]);
+  });
+  it('is taken whole where a step says the line’s own amount, whatever that usually weighs', () => {
+    const formula = read('Loaf\n2 medium courgettes (350 g)\n300 g plain flour\nMethod\nTake 2 medium courgettes and grate them.\nFold the courgettes into the flour.'); // prettier-ignore
+    expect(method(formula).overdrawn).toEqual([]);
+  });
   it('says nothing about lines when the method is a reminder that names none', () => {
     expect(method(read('Loaf\n200 g plain flour\n100 g sugar\nMethod\nMix and bake.')).unused).toEqual([]);
   });

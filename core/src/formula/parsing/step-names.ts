@@ -1,5 +1,7 @@
 import { plainWords, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { normalise } from './normalise.js';
 import type { ReadEntry } from './read-line.js';
+import { BULLET } from './segments.js';
 import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
 
 /*
@@ -9,7 +11,7 @@ import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
  */
 
 export const WHOLE_METHOD =
-  /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
+  /\b(?:everything|all (?:of )?(?:the )?(?:(?!dry|wet|liquid|filling|icing|topping|frosting|glaze|drizzle)[a-z]{3,12} )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
 /** "butter the tin", "flour the board": the name is a verb, or greases something. */
 const GREASES =
   /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet)\b|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
@@ -47,7 +49,7 @@ const WET_CATEGORIES: ReadonlySet<string> = new Set([
 
 /** Words too general to name an ingredient by alone. */
 const GENERAL: ReadonlySet<string> = new Set(
-  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water juice extract good ripe cold warm hot'.split(
+  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold warm hot'.split(
     ' ',
   ),
 );
@@ -75,6 +77,17 @@ function callsOf(ingredient: Ingredient): readonly string[] {
   return calls;
 }
 
+/** What a hurried step calls them: "fold in the flour and BP", "rub the fat in". */
+const CALLED_FOR_SHORT: readonly (readonly [ids: RegExp, names: readonly string[]])[] = [
+  [/baking-powder$/, ['bp', 'b.p']],
+  [/^baking-soda$/, ['bicarb', 'soda']],
+  [/margarine|baking-spread/, ['marg', 'fat']],
+  [/butter$|^lard$|shortening/, ['fat']],
+  [/chocolate/, ['choc']],
+];
+const calledForShort = (id: string): readonly string[] =>
+  CALLED_FOR_SHORT.flatMap(([ids, names]) => (ids.test(id) ? names : []));
+
 /** Words by which a step may call what a line holds. */
 function callNames(line: WeighedLine): readonly string[] {
   const names = new Set<string>();
@@ -84,7 +97,8 @@ function callNames(line: WeighedLine): readonly string[] {
     for (const word of plainWords(name).split(' ').slice(0, -1))
       if (word.length > 3 && !GENERAL.has(word)) names.add(word);
   }
-  return [...names].map(withoutPlural).filter((name) => name.length > 2);
+  const short = line.entries.flatMap(({ ingredient }) => calledForShort(ingredient?.id ?? ''));
+  return [...[...names].map(withoutPlural).filter((name) => name.length > 2), ...short];
 }
 const withoutPlural = (name: string) => name.replace(/(?<=[a-z]{3})(?<!s)s$/, '');
 
@@ -146,8 +160,9 @@ export function linesByName(lines: readonly CalledLine[]): readonly (readonly [s
 /** Of several lines of one name, the one that is written with the amount the step gives: "melt 40 g butter" is not the 120 g to be creamed. */
 function withThatAmount(called: readonly CalledLine[], words: string): readonly CalledLine[] {
   if (called.length < 2 || !/^\d/.test(words)) return called;
-  const amount = words.replace(/\s+/g, '').toLowerCase();
-  const written = called.filter(({ line }) => line.line.text.replace(/\s+/g, '').toLowerCase().startsWith(amount));
+  const bare = (text: string): string => normalise(text).replace(BULLET, '').replace(/\s+/g, '').toLowerCase();
+  const amount = bare(words);
+  const written = called.filter(({ line }) => bare(line.line.text).startsWith(amount));
   return written.length === 1 ? written : called;
 }
 
