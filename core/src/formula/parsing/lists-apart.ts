@@ -17,7 +17,7 @@ const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
-  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;
 
@@ -78,7 +78,9 @@ export function headedList(line: string, context: ReadingContext): readonly stri
   if (!heading) return [line];
   const rest = bare.slice(heading[0].length);
   const things = thingsIn(rest, context);
-  if (things && things.length >= (part ? 1 : FEWEST)) return [`${heading[1] ?? ''}:`, ...things];
+  // "for the glaze: 1 cup powdered sugar, 3 tbsp syrup"
+  const fewest = part ? 1 : /^for the\b/i.test(heading[1] ?? '') ? 2 : FEWEST;
+  if (things && things.length >= fewest) return [`${heading[1] ?? ''}:`, ...things];
   // "to feed: 4 tbsp cider" is one thing, and its line says where it goes
   return part ? [`${heading[1] ?? ''}:`, rest] : [line];
 }

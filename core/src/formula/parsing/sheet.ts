@@ -147,7 +147,10 @@ export class Sheet {
       !beginsWithAmount(bare, this.context) &&
       !known &&
       entries.every((entry) => entry.unit === undefined);
-    if (title || (this.isFirst && !this.marked && CALLED.test(bare) && OF_SO_MANY.test(bare))) {
+    if (
+      title ||
+      (this.isFirst && !this.marked && CALLED.test(bare.replace(/ ?\([^()]*\)$/, '')) && OF_SO_MANY.test(bare))
+    ) {
       this.title = said;
       return;
     }

@@ -9,7 +9,7 @@ import type { Taking } from '../narration/index.js';
 const TOPPED_UP =
   /\b(?:top|topped|make|made|fill|filled) (?:(?:it|them|this|that|the jug) )?up to (?:about )?(\d{1,4} ?(?:ml|fl oz)|half a pint|1\/2 (?:a )?pint) (?:with|w\/?) (?:cold |warm |enough )?(milk|buttermilk|water|yogh?urt|cream|orange juice)\b/gi;
 const SAME_WEIGHT =
-  /\b(?:same|equal|their) weights? (?:each )?(?:of|in) ((?:[a-z][a-z-]{1,14}(?:, ?| & | |(?=[.;:\n(]|$))){1,14})/gi;
+  /\b(?:(?:same|equal|their) weights? (?:each )?(?:of|in)|same of) ((?:[a-z][a-z-]{1,14}(?:, ?| & | |(?=[.;:\n(]|$))){1,14})/gi;
 const BETWEEN_THINGS = /, ?(?:and )?| and | & /;
 /** So far behind what is in the jug. */
 const NEAR_LETTERS = 120;
@@ -30,8 +30,12 @@ function toppedUp(text: string, takings: readonly Taking[], context: ReadingCont
   });
 }
 
+const WEIGHED = /\([^()\d]{0,30}(\d{2,4}) ?g(?:rams?)?\)/i;
 /** What weighs as much as eggs in their shells, each in a line that can be read by itself. */
 function linesAlike(eggs: string, things: readonly string[], context: ReadingContext): readonly string[] {
+  // "weigh 4 eggs (mine came to 230 g)": as they were weighed
+  const weighed = WEIGHED.exec(eggs)?.[1];
+  if (weighed !== undefined) return things.map((thing) => `${weighed} g ${thing}`);
   return readLine(`${eggs}, their weight in ${things.join(', ')}`, context)
     .slice(1)
     .flatMap(({ weight }, i) => (weight ? [`${Math.round(weight.grams)} g ${things[i] ?? ''}`] : []));

@@ -302,6 +302,28 @@ const PRINTED: readonly Kept[] = [
     takes: [['unsalted-butter', 250], ['granulated-sugar', 200], 'vanilla-sugar', 'egg', 'lemon-juice', 'lemon-zest', ['all-purpose-flour', 250], 'uk-baking-powder', 'whole-milk', 'table-salt', ['powdered-sugar', 150], 'lemon-juice'],
     bake: { celsius: 180, minutes: [55, 60], pan: '30 x 11 cm loaf tin' },
   },
+  {
+    is: 'a glaze of two things in a row, wedges of a round',
+    region: 'US',
+    text: 'Maple Oat Scones\nMakes 8 large scones\n\n1 1/2 cups all-purpose flour\n1 cup old-fashioned oats\n1/4 cup brown sugar\n2 1/2 teaspoons baking powder\n1/2 teaspoon fine salt\n10 tablespoons (1 1/4 sticks) cold butter, diced\n1/3 cup cold heavy cream\n1 large egg\n3 tablespoons pure maple syrup\nFor the glaze: 1 cup powdered sugar, 3 tablespoons maple syrup\n\n1. Preheat oven to 400 degrees.\n2. Combine the dry ingredients in a food processor. Pulse in butter.\n3. Whisk cream, egg, and syrup; add to dry. \n4. Pat into an 8-inch round, cut into 8 wedges, freeze 20 min.\n5. Bake 22 to 25 minutes. Cool, then drizzle with glaze.',
+    parts: ['Batter', 'Glaze'],
+    takes: ['all-purpose-flour', 'rolled-oats', 'light-brown-sugar', 'baking-powder', 'table-salt', 'unsalted-butter', 'heavy-cream', 'egg', 'maple-syrup', 'powdered-sugar', 'maple-syrup'],
+    bake: { celsius: 204, minutes: [22, 25], pan: 'wedge 8 inch round x 8' },
+  },
+  {
+    is: 'eggs as they were weighed, and the same of the rest',
+    region: 'UK',
+    text: 'Just a basic sponge: weigh 4 eggs (mine came to 230g), same of butter, caster and SR flour. 1 tsp BP, 1 tsp vanilla, 2 tbsp milk. 2 x 20cm, 180C, 22-25 min. Jam + whipped cream in the middle.',
+    takes: [['egg', 230], 'uk-baking-powder', 'vanilla-extract', 'whole-milk', ['unsalted-butter', 230], ['superfine-sugar', 230], ['self-raising-flour', 230]],
+    bake: { celsius: 180, minutes: [22, 25], pan: '2 x 20cm round' },
+  },
+  {
+    is: 'a card read out, its powder cut short',
+    region: 'US',
+    text: 'Hi! The recipe card says: 2 c flour, 1/2 t soda, 1 1/2 t baking pwd, 3/4 c sugar, 1/4 c butter, 1 egg, 3/4 c orange juice, 1 T orange rind, 1 c chopped cranberries, 1/2 c nuts. Bake at 350 about an hour in loaf pan. Doesn\'t say what size!',
+    takes: ['all-purpose-flour', 'baking-soda', 'baking-powder', 'granulated-sugar', 'unsalted-butter', 'egg', 'orange-juice', 'orange-zest', 'cranberries', 'walnuts'],
+    bake: { celsius: 177, minutes: [60, 60], pan: 'loaf pan' },
+  },
 ]; // prettier-ignore
 
 describe('a page as it is pasted', () => {
