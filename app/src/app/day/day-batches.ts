@@ -252,7 +252,7 @@ export class DayBatches {
     const missed = read.find(({ understood }) => !understood);
     this.said.set(
       missed
-        ? $localize`“${missed.amount}” was not understood for this formula: it is planned as it stands on the Batch.`
+        ? $localize`“${missed.amount}” was not understood for ${shortTitle(missed.batch.title)}, which is planned as it stands on the Batch.`
         : $localize`On the plan for ${first.batch.due.slice(11)}:slice:: ${titles}.`,
     );
     this.field().nativeElement.value = '';
