@@ -213,14 +213,16 @@ export class DayBatches {
     const words = this.field().nativeElement.value.trim();
     if (!sheet || words === '') return;
     const formulas = this.store.formulas();
-    const [wish, ...others] = readWishes(words, {
+    const wishes = readWishes(words, {
       titles: formulas.map(({ formula }) => formula.title),
       date: sheet.date,
       usualTime: this.day.usualTime(),
     });
+    const [wish, more] = wishes;
     if (!wish) return;
-    if (others.length > 0) {
-      this.addAll([wish, ...others].flatMap((each) => each.formulas.slice(0, 1).flatMap((i) => ({ wish: each, id: formulas[i]?.id ?? '' })))); // prettier-ignore
+    if (more) {
+      // each of several names one formula
+      this.addAll(wishes.map((each) => ({ wish: each, id: formulas[each.formulas[0] ?? -1]?.id ?? '' })));
       return;
     }
     this.pending = wish;

@@ -1,5 +1,5 @@
 import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
-import { normalise, readLine, type ReadingContext } from '../../formula/parsing/index.js';
+import { GRAMS_FROM, isCounted, normalise, readLine, type ReadingContext } from '../../formula/parsing/index.js';
 import type { Limit, OpenLine } from '../rebalance/index.js';
 import { means } from './named.js';
 
@@ -15,8 +15,8 @@ const LEAD =
 /** Between two things: a comma, "and", "but", or the next amount. */
 const BETWEEN =
   /[,;\n]|\b(?:and|und|but)\b|(?<=\d ?[a-z]{0,11} [a-z]{3,20}) (?=\d[\d./]{0,5} ?(?:g|kg|ml|oz|lbs?|cups?|tbsps?|tsps?|sticks?|pints?|eggs?)\b)/i;
-/** "butter 120": nobody has so many pieces. */
-const BARE_GRAMS = /^([a-z][a-z ]{2,30}?):? (\d{2,5})$/i;
+/** "butter 120": a figure behind a name, without a measure. */
+const BARE_FIGURE = /^([a-z][a-z ]{2,30}?):? (\d{2,5})$/i;
 const COMPARED = /^([^<=≤:]+)(?:<=|[≤<=:])(.+)$/;
 
 /**
@@ -32,8 +32,10 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
   for (const asWritten of phrases) {
     let words = asWritten;
     while (LEAD.test(words)) words = words.replace(LEAD, '');
-    words = words.replace(BARE_GRAMS, (whole, thing: string, figure: string) =>
-      Number(figure) > MOST_PIECES ? `${figure} g ${thing}` : whole,
+    words = words.replace(BARE_FIGURE, (whole, thing: string, figure: string) =>
+      Number(figure) > GRAMS_FROM && !isCounted(readLine(thing, context)[0]?.ingredient)
+        ? `${figure} g ${thing}`
+        : whole,
     );
     const none = NONE.exec(words);
     const compared = COMPARED.exec(words);
@@ -57,7 +59,6 @@ export function readHave(text: string, lines: readonly OpenLine[], context: Read
   return { limits, misunderstood };
 }
 
-const MOST_PIECES = 20;
 /** "no butter or milk": none of either. */
 function eachNone(phrase: string): readonly string[] {
   const none = NONE.exec(phrase)?.[0];

@@ -1,6 +1,6 @@
 import { describesOnly, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
-import { isCounted, readLine, type ReadingContext } from '../parsing/index.js';
+import { GRAMS_FROM, isCounted, readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
 import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
 import { namesIn, type Name, type Names } from './names-said.js';
@@ -38,8 +38,6 @@ export interface Takings {
   readonly nameless: readonly string[];
 }
 
-/** A bare number of something that is not counted is grams from here on. */
-const GRAMS_FROM = 20;
 /** Where so many were grams, the "10" behind "BP" is too. */
 const GRAMS_ALL_FROM = 2;
 const SURE = 0.95;

@@ -44,6 +44,7 @@ describe('what goes on after the bake', () => {
     const parts = (title: string, step: string) => withPartsOfTheMethod({ ...formulaOf([step], lines), title }, PLAIN_KITCHEN).components.map(({ name, lines: of }) => [name, of.length]); // prettier-ignore
     expect(parts('Jam sponge', BAKED)).toEqual([['Batter', 4], ['Filling', 2]]); // prettier-ignore
     expect(parts('Jam sponge', `Fold in the jam. ${BAKED}`)).toEqual([['Batter', 5], ['Filling', 1]]); // prettier-ignore
+    expect(parts('Jam sponge', `${BAKED} Whisk the cream and sandwich the cakes with it and the jam.`)).toEqual([['Batter', 4], ['Filling', 2]]); // prettier-ignore
     expect(parts('Jam loaf', BAKED)).toEqual([['Batter', 6]]);
   });
   it('is not another sugar than the one that is named', () => {

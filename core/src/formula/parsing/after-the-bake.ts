@@ -1,8 +1,9 @@
 import type { Formula, FormulaComponent } from '../formula/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { matchIngredient, roleOf } from '../../kitchen/ingredients/index.js';
+import type { Region } from '../../ground/units/index.js';
 import { mentionsIn } from './mentions.js';
-import { inGroup, linesByName, namedIn, WHOLE_METHOD, type CalledLine } from './step-names.js';
+import { inGroup, linesByName, namedIn, WHOLE_METHOD, type CalledLine, type Mentioned } from './step-names.js';
 import { weighFormula } from './weigh-formula.js';
 
 /*
@@ -44,42 +45,53 @@ const isOfABatter = ({ line }: CalledLine): boolean =>
   );
 
 /** "dust with icing sugar" names no granulated sugar. */
-function isAnother(sentence: string, at: number, { line }: CalledLine): boolean {
+function isAnother(sentence: string, at: number, { line }: CalledLine, region: Region): boolean {
   const before = /([a-z'’-]{3,})\s$/i.exec(sentence.slice(0, at))?.[1];
   const word = /^[a-z'’-]+/i.exec(sentence.slice(at))?.[0];
   if (before === undefined || word === undefined) return false;
-  const meant = matchIngredient(`${before} ${word}`, 'UK');
+  const meant = matchIngredient(`${before} ${word}`, region);
   const sure = meant.kind === 'matched' && meant.confidence === 1;
   return sure && line.entries.every(({ ingredient }) => ingredient !== meant.ingredient);
 }
 
-/** The lines that are named only in sentences behind the bake, with what the first of those calls them. */
-function onTop(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> {
+/** A method sentence by sentence, with the lines that each names. */
+interface Told {
+  readonly sentences: readonly string[];
+  readonly lines: readonly CalledLine[];
+  readonly named: readonly ReadonlyMap<CalledLine, Mentioned>[];
+  /** The first sentence that bakes; −1 where none does. */
+  readonly baked: number;
+}
+function toldOf(formula: Formula, kitchen: Kitchen): Told {
   const sentences = formula.steps.flatMap(({ text }) => text.split(SENTENCE));
-  const baked = sentences.findIndex(bakesIn);
-  if (baked < 0 || baked === sentences.length - 1) return new Map();
-  const [component] = weighFormula(formula, { kitchen, formula: () => undefined }).components;
-  if (!component) return new Map();
-  const lines = component.lines.map((line): CalledLine => ({ line, component }));
+  const lines = weighFormula(formula, { kitchen, formula: () => undefined }).components.flatMap((component) =>
+    component.lines.map((line): CalledLine => ({ line, component })),
+  );
   const byName = linesByName(lines);
   const named = sentences.map(
     (sentence, i) =>
-      new Map([...namedIn(String(i), sentence, byName)].filter(([line, { at }]) => !isAnother(sentence, at, line))),
+      new Map([...namedIn(String(i), sentence, byName)].filter(([line, { at }]) => !isAnother(sentence, at, line, formula.region))), // prettier-ignore
   );
+  return { sentences, lines, named, baked: sentences.findIndex(bakesIn) };
+}
+
+/** The lines that are named only in sentences behind the bake, with what the first of those calls them. */
+function onTop({ sentences, lines, named, baked }: Told): readonly (readonly [CalledLine, string])[] {
+  if (baked < 0) return [];
   // a method that names next to nothing before the bake is a reminder, and says nothing of the others
   const namedBefore = lines.filter((line) => named.slice(0, baked + 1).some((names) => names.has(line)));
-  if (namedBefore.length < FEWEST_NAMED) return new Map();
+  if (namedBefore.length < FEWEST_NAMED) return [];
   const behind = (line: CalledLine): number =>
     named.findIndex(
       (names, i) =>
         i > baked && !DONE_BEFORE.test(sentences[i] ?? '') && names.get(line) !== undefined && !names.get(line)?.shared,
     );
-  // "cream the butter and sugar": of two sugars the one that has no sentence of its own behind the bake
   const isBefore = (line: CalledLine) =>
     sentences.slice(0, baked + 1).some((sentence, i) => {
       const mention = named[i]?.get(line);
       return (mention !== undefined && !mention.shared) || inGroup(sentence, line) || WHOLE_METHOD.test(sentence);
     });
+  // "cream the butter and sugar": of two sugars the one that has no sentence of its own behind the bake
   const isLeft = (line: CalledLine) =>
     named.slice(0, baked + 1).some((names) => {
       const shared = names.get(line)?.shared ?? false;
@@ -87,33 +99,33 @@ function onTop(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> 
     });
   const found = lines.flatMap((line) => {
     const at = isOfABatter(line) ? -1 : behind(line);
-    return at < 0 || isBefore(line) || isLeft(line) ? [] : [[line.line.line.id, partCalled(sentences.slice(at).join(' '))] as const]; // prettier-ignore
+    return at < 0 || isBefore(line) || isLeft(line) ? [] : [[line, partCalled(sentences.slice(at).join(' '))] as const];
   });
-  return new Map(found.length <= MOST_ON_TOP * lines.length ? found : []);
+  return found.length <= MOST_ON_TOP * lines.length ? found : [];
 }
 
 const SANDWICH = /\b(?:sandwich|sponge|victoria)\b/i;
 const FILLS = /(?:jam|preserve|curd)$|^(?:double|whipping|heavy)-cream$/;
-/** Jam and cream of a sandwich cake are what it is filled with, whether or not a step says so; not where they are mixed in. */
-function filling(formula: Formula, kitchen: Kitchen): ReadonlyMap<string, string> {
-  const [component] = SANDWICH.test(formula.title) ? weighFormula(formula, { kitchen, formula: () => undefined }).components : []; // prettier-ignore
-  if (!component) return new Map();
-  const fills = component.lines.filter(({ entries }) => entries.some(({ ingredient }) => FILLS.test(ingredient?.id ?? ''))); // prettier-ignore
-  const called = fills.map((line): CalledLine => ({ line, component }));
-  const byName = linesByName(called);
-  const mixed = formula.steps.filter(({ text }) => MIXED_IN.test(text)).flatMap(({ id, text }) => [...namedIn(id, text, byName).keys()]); // prettier-ignore
-  return new Map(called.flatMap((line) => (mixed.includes(line) ? [] : [[line.line.line.id, 'Filling'] as const])));
+const MIXED_IN = /\b(?:fold|stir|mix|beat|whisk|swirl)/i;
+/** Jam and cream of a sandwich cake are what it is filled with, whether or not a step says so; not where they are mixed in before the bake. */
+function filling({ sentences, lines, named, baked }: Told): readonly (readonly [CalledLine, string])[] {
+  const isMixedIn = (line: CalledLine) =>
+    sentences.some((sentence, i) => !(baked >= 0 && i > baked) && MIXED_IN.test(sentence) && named[i]?.has(line));
+  return lines
+    .filter(({ line }) => line.entries.some(({ ingredient }) => FILLS.test(ingredient?.id ?? '')))
+    .flatMap((line) => (isMixedIn(line) ? [] : [[line, 'Filling'] as const]));
 }
-const MIXED_IN = /\b(?:fold|stir|mix|beat|whisk|swirl)\b/i;
 
 /** A formula of one list, with what goes on it after the bake in a part of its own. */
 export function withPartsOfTheMethod(formula: Formula, kitchen: Kitchen): Formula {
   const [only, more] = formula.components;
   if (!only || more) return formula;
-  const called = new Map([...filling(formula, kitchen), ...onTop(formula, kitchen)]);
+  const told = toldOf(formula, kitchen);
+  const called = new Map(
+    [...(SANDWICH.test(formula.title) ? filling(told) : []), ...onTop(told)].map(([{ line }, part]) => [line.line.id, part]), // prettier-ignore
+  );
   if (called.size === 0) return formula;
-  const names = [...new Set(called.values())];
-  const parts = names.map((name, i): FormulaComponent => ({
+  const parts = [...new Set(called.values())].map((name, i): FormulaComponent => ({
     id: `c${i + 2}`,
     name,
     lines: only.lines.filter(({ id }) => called.get(id) === name),

@@ -1,5 +1,8 @@
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 
+/** Nobody counts so many of a thing: a bare figure from here on is grams. */
+export const GRAMS_FROM = 20;
+
 /** Counted by the piece: the table knows the grams of one. */
 export function isCounted(ingredient: Ingredient | undefined): boolean {
   if (!ingredient || /^(?:fat|flour|sugar|syrup|dairy|leavener|liquid|salt|spice|starch)/.test(ingredient.category))

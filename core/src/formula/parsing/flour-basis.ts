@@ -1,7 +1,7 @@
 import { MOST_GRAMS } from '../../ground/units/index.js';
 import { roleOf } from '../../kitchen/ingredients/index.js';
 import { middle } from './amounts.js';
-import { isCounted } from './counted.js';
+import { GRAMS_FROM, isCounted } from './counted.js';
 import type { ReadingContext } from './context.js';
 import { readLine, type ReadEntry } from './read-line.js';
 
@@ -60,20 +60,19 @@ export const saysBasis = (text: string): boolean =>
 const LEAST_LINES = 4;
 
 const LEAST_FLOUR_GRAMS = 60;
-/** Whether the bare figures of lines are grams: a flour stands at what no spoon and no piece of it is, and no more than 100. */
+/** Whether the bare figures of lines are grams: a flour stands among them at what no spoon of it weighs. */
 export function areBareGrams(entries: readonly ReadEntry[]): boolean {
   const bare = entries.filter(isBareFigure);
   return bare.length >= LEAST_LINES && bare.some((entry) => isFlour(entry) && shareOf(entry) >= LEAST_FLOUR_GRAMS);
 }
 
-const MOST_PIECES = 20;
 /** A figure without a measure, of something that is not counted, or of more than anybody counts. */
 export const isBareFigure = ({ unit, size, quantity, ingredient }: ReadEntry): boolean =>
   unit === 'piece' &&
   size === undefined &&
   quantity !== undefined &&
   ingredient !== undefined &&
-  (!isCounted(ingredient) || quantity.low > MOST_PIECES);
+  (!isCounted(ingredient) || quantity.low > GRAMS_FROM);
 
 /** Whether the bare figures of lines are percent of the flour: a flour stands at 100, and nothing is counted or measured. */
 export function areBarePercents(lines: readonly (readonly ReadEntry[])[]): boolean {

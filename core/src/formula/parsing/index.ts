@@ -8,7 +8,7 @@ export {
   type FormulaParts,
 } from './read-formula.js';
 export type { FormulaReading } from './sheet.js';
-export { beginsStep, isFirstStep, isMarked, isMethodMark, type WrittenLine } from './sections.js';
+export { beginsStep, isFirstStep, isMarked, isMethodMark, SAID_IN_A_ROW, type WrittenLine } from './sections.js';
 export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
 export { beginsWithAmount, readLine, type Correction, type ReadEntry } from './read-line.js';
 export { middle, type Quantity } from './amounts.js';
@@ -29,7 +29,7 @@ export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './men
 export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
 export { withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
-export { isCounted } from './counted.js';
+export { GRAMS_FROM, isCounted } from './counted.js';
 export { minutesIn } from './minutes-said.js';
 export { durationIn, durationsIn } from './durations.js';
 export { listApart } from './lists-apart.js';

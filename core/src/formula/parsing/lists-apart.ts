@@ -3,6 +3,7 @@ import { unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount } from './amounts.js';
 import { readBake } from './bake-phrases.js';
 import type { ReadingContext } from './context.js';
+import { GRAMS_FROM } from './counted.js';
 import { isKnownName } from './names.js';
 import { normalise } from './normalise.js';
 import { BULLET, INLINE_HEADING, PART_HEADING } from './segments.js';
@@ -25,14 +26,13 @@ const FEWEST = 3;
 const HANDED =
   /^(?:an? )?(?:good |big |small |generous )?(?:handful|splash|pinch|dash|drop|knob|squeeze|glug|drizzle)s? (?:of )?([a-z][a-z ]{2,30})$/i;
 /** "450 flour, 100 butter" leaves its measure to what is said around it. */
-const MOST_PIECES = 20;
 function isMeasured(thing: string, context: ReadingContext): boolean {
   const { kitchen } = context;
   const handed = HANDED.exec(thing.trim())?.[1];
   if (handed !== undefined && isKnownName(handed, context)) return true;
   const [first] = readAmount(thing, unitsOf(kitchen))?.parts ?? [];
   return (
-    first !== undefined && (first.unit !== undefined || first.each !== undefined || first.quantity.high < MOST_PIECES)
+    first !== undefined && (first.unit !== undefined || first.each !== undefined || first.quantity.high < GRAMS_FROM)
   );
 }
 

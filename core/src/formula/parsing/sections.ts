@@ -234,7 +234,9 @@ function bulleted(lines: readonly string[]): readonly string[] {
 }
 
 /** "Ginger cake | serves 12 | prep 15 min": what stands beside a title. */
-const BESIDE_TITLE = / [|·•] (?=(?:serves|makes|feeds|prep|cook|bake|oven|total|yield)\b)/i;
+/** What a page says of a bake in one row, beside its title or by itself, begins so. */
+export const SAID_IN_A_ROW = String.raw`(?:serves|makes|feeds|prep|cook|bake|oven|total|yield|ready|difficulty|level|easy)\b`;
+const BESIDE_TITLE = new RegExp(String.raw` [|·•] (?=${SAID_IN_A_ROW})`, 'i');
 
 /** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */
 export function physicalLines(text: string, context: ReadingContext): readonly string[] {

@@ -212,27 +212,25 @@ export class Sheet {
   /** "Flour 100, sugar 60": figures that are percent of the flour get their sign. */
   private withPercents(components: readonly Draft[]): readonly Draft[] {
     if (!areBarePercents(components.flatMap(({ lines }) => lines.map(({ entries }) => entries)))) return components;
-    return components.map((component) => ({
-      ...component,
-      lines: component.lines.map((line) => {
-        const [entry] = line.entries;
-        const text = withAmount(line.text, `${entry?.quantity ? middle(entry.quantity) : 0}%`, this.context);
-        return { ...line, text, entries: readLine(text, this.context) };
-      }),
-    }));
+    return this.withSign(components, '%', () => true);
   }
 
   /** "Flour 390, soda 5": figures that are grams get their sign. */
   private withGrams(components: readonly Draft[]): readonly Draft[] {
     const entries = components.flatMap(({ lines }) => lines.flatMap((line) => line.entries));
     if (!areBareGrams(entries)) return components;
+    return this.withSign(components, ' g', isBareFigure);
+  }
+
+  /** Bare figures with the sign of what they are; a line of several things keeps its words. */
+  private withSign(components: readonly Draft[], sign: string, has: (entry: ReadEntry) => boolean): readonly Draft[] {
     return components.map((component) => ({
       ...component,
       lines: component.lines.map((line) => {
         const [entry, more] = line.entries;
-        if (!entry || more || !isBareFigure(entry)) return line;
-        const grams = `${entry.quantity ? middle(entry.quantity) : 0} g`;
-        const text = withAmount(line.text, grams, this.context).replace(/ g\(/, ' g (');
+        if (!entry?.quantity || more || !has(entry)) return line;
+        const amount = `${middle(entry.quantity)}${sign}`;
+        const text = withAmount(line.text, amount, this.context).replace(`${amount}(`, `${amount} (`);
         return { ...line, text, entries: readLine(text, this.context) };
       }),
     }));

@@ -3,9 +3,9 @@ import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { unitsOf } from '../../kitchen/equipment/index.js';
 import { middle, readAmount, type Amount } from './amounts.js';
 import { normalise } from './normalise.js';
-import { BULLET } from './segments.js';
 import { weighAll } from './weigh.js';
 import {
+  beginsWith,
   groupedAt,
   inGroup,
   linesByName,
@@ -77,8 +77,7 @@ export function readPortion(words: string, line: WeighedLine, formula: Formula, 
     .replace(/\bof\b.*$/i, '')
     .trim();
   // "take 2 medium courgettes" of "2 medium courgettes (350 g)" takes all, whatever two of them usually weigh
-  const isWhole = /^\d/.test(text) && normalise(line.line.text).replace(BULLET, '').toLowerCase().startsWith(`${text.toLowerCase()} `); // prettier-ignore
-  if (text === '' || isWhole) return { kind: 'all' };
+  if (text === '' || (/^\d/.test(text) && beginsWith(line, text))) return { kind: 'all' };
   const named = SHARE_WORDS.find(([pattern]) => pattern.test(text.replace(/-/g, ' ')))?.[1];
   if (named === 'all' || named === 'rest') return { kind: named };
   if (named !== undefined) return { kind: 'share', share: named };

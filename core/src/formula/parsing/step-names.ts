@@ -1,4 +1,4 @@
-import { plainWords, roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { plainWords, roleOf, SHORT_FORMS, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { normalise } from './normalise.js';
 import type { ReadEntry } from './read-line.js';
 import { BULLET } from './segments.js';
@@ -41,6 +41,7 @@ const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredi
   [/\b(?:spices?|spicing)\b/i, (_, { category }) => category === 'spice' || category === 'salt'],
   [/\bfruits?\b/i, (_, { category }) => /fruit|vegetable/.test(category)],
   [/\bnuts?\b/i, (_, { category }) => category === 'nut/seed'],
+  [/(?<!full[ -]|low[ -])\bfats?\b/i, (_, { category }) => category === 'fat'],
 ];
 const DRY_CATEGORIES: ReadonlySet<string> = new Set(['leavener', 'salt', 'spice', 'sugar', 'starch', 'thickener/gum']);
 const WET_CATEGORIES: ReadonlySet<string> = new Set([
@@ -77,16 +78,10 @@ function callsOf(ingredient: Ingredient): readonly string[] {
   return calls;
 }
 
-/** What a hurried step calls them: "fold in the flour and BP", "rub the fat in". */
-const CALLED_FOR_SHORT: readonly (readonly [ids: RegExp, names: readonly string[]])[] = [
-  [/baking-powder$/, ['bp', 'b.p']],
-  [/^baking-soda$/, ['bicarb', 'soda']],
-  [/margarine|baking-spread/, ['marg', 'fat']],
-  [/butter$|^lard$|shortening/, ['fat']],
-  [/chocolate/, ['choc']],
-];
-const calledForShort = (id: string): readonly string[] =>
-  CALLED_FOR_SHORT.flatMap(([ids, names]) => (ids.test(id) ? names : []));
+/** What a hurried step calls them: "fold in the flour and BP". */
+const shortOf = new Map<string, readonly string[]>();
+for (const [short, long] of Object.entries(SHORT_FORMS))
+  if (!short.includes(' ')) shortOf.set(long, [...(shortOf.get(long) ?? []), short]);
 
 /** Words by which a step may call what a line holds. */
 function callNames(line: WeighedLine): readonly string[] {
@@ -97,7 +92,7 @@ function callNames(line: WeighedLine): readonly string[] {
     for (const word of plainWords(name).split(' ').slice(0, -1))
       if (word.length > 3 && !GENERAL.has(word)) names.add(word);
   }
-  const short = line.entries.flatMap(({ ingredient }) => calledForShort(ingredient?.id ?? ''));
+  const short = [...names].flatMap((name) => shortOf.get(name) ?? []);
   return [...[...names].map(withoutPlural).filter((name) => name.length > 2), ...short];
 }
 const withoutPlural = (name: string) => name.replace(/(?<=[a-z]{3})(?<!s)s$/, '');
@@ -157,12 +152,17 @@ export function linesByName(lines: readonly CalledLine[]): readonly (readonly [s
   return [...byName].sort(([a], [b]) => b.length - a.length);
 }
 
+/** Whether a line begins with an amount as a step says it: "½ cup" with "1/2 cup", "2 tbsp" not with "2 t". */
+export function beginsWith({ line }: WeighedLine, amount: string): boolean {
+  const bare = (text: string): string => normalise(text).replace(BULLET, '').replace(/(?<=\d) +(?=[a-z])/gi, '').toLowerCase(); // prettier-ignore
+  const [text, wanted] = [bare(line.text), bare(amount).trim()];
+  return text.startsWith(wanted) && !/^[a-z\d]/.test(text.slice(wanted.length));
+}
+
 /** Of several lines of one name, the one that is written with the amount the step gives: "melt 40 g butter" is not the 120 g to be creamed. */
 function withThatAmount(called: readonly CalledLine[], words: string): readonly CalledLine[] {
   if (called.length < 2 || !/^\d/.test(words)) return called;
-  const bare = (text: string): string => normalise(text).replace(BULLET, '').replace(/\s+/g, '').toLowerCase();
-  const amount = bare(words);
-  const written = called.filter(({ line }) => bare(line.line.text).startsWith(amount));
+  const written = called.filter(({ line }) => beginsWith(line, words));
   return written.length === 1 ? written : called;
 }
 

@@ -1,5 +1,5 @@
 import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
-import { readBake } from '../parsing/index.js';
+import { readBake, SAID_IN_A_ROW } from '../parsing/index.js';
 import { withoutLineNumbers, withStepNumbers } from './step-numbers.js';
 
 /*
@@ -138,7 +138,7 @@ function withoutBakeBehind(row: string): readonly string[] {
 }
 
 /** "Prep 20 min | Cook 1 hr 10 | Serves 10": what a page says beside each other. */
-const SAID_BESIDE = /^(?:prep|cook|bake|total|serves|makes|oven|ready|yield|difficulty|level|easy|ingredients)\b/i;
+const SAID_BESIDE = new RegExp(`^${SAID_IN_A_ROW}`, 'i');
 function eachSaid(row: string): readonly string[] {
   const parts = row.split(/ [|·•] /);
   return parts.length > 1 && parts.every((part) => SAID_BESIDE.test(part.trim())) ? parts : [row];

@@ -56,9 +56,8 @@ const TITLE_WORDS = 12;
 /** "You will need … and …": with more words besides, something is done. */
 const WORDS_OF_A_LIST = 8;
 
-/** A sentence that says no more than how many it makes. */
-const MAKES =
-  /^\d{1,3} (?:muffins|cupcakes|scones|biscuits|buns|squares|slices|portions)[.!]?$|^(?:makes|serves|enough for) (?:about )?(?:\d{1,3}(?:\s?-\s?\d{1,3})?|a dozen|two dozen)(?: [a-z]+)?[.!]?$/i;
+/** "12 muffins.": no more than how many it makes, without a word for it. */
+const SO_MANY = /^\d{1,3} (?:muffins|cupcakes|scones|biscuits|buns|squares|slices|portions)[.!]?$/i;
 /** A sentence that only lists what the lines hold. */
 const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you need)\b/i;
 
@@ -180,7 +179,7 @@ function narrated(
   const firstTaking = lines.find(({ takings }) => takings.length > 0)?.takings[0];
   const opening = title ? undefined : openingOf(words.text.slice(0, firstTaking?.from));
   const serves =
-    talk.find(({ text: said }) => MAKES.test(said))?.text.replace(/[.!]$/, '') ??
+    talk.find(({ text: said }) => SO_MANY.test(said))?.text.replace(/[.!]$/, '') ??
     yieldSaidIn(sentences.map(({ text: said }) => said));
   return assembleFormula(
     {

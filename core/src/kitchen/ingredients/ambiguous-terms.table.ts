@@ -35,4 +35,8 @@ nut butter	almond-butter	peanut-butter|cashew-butter	any nut: write which for th
 nuts	walnuts	pecans|hazelnuts|almonds|peanuts	any nut: write which for those who avoid one
 mixed nuts	walnuts	hazelnuts|almonds|cashews	any nut: write which for those who avoid one
 dried fruit	mixed-dried-fruit	raisins|dates|currants	any of them
-seeds	mixed-seeds	sunflower-seeds|pumpkin-seeds|ground-flaxseed	any of them`;
+seeds	mixed-seeds	sunflower-seeds|pumpkin-seeds|ground-flaxseed	any of them
+zest	lemon-zest	orange-zest|lime-zest	of which fruit: write it
+citrus zest	lemon-zest	orange-zest|lime-zest	of which fruit: write it
+peel	candied-mixed-peel	candied-orange-peel|candied-lemon-peel	candied mixed peel unless a fruit is named
+berries	mixed-berries	blueberries|raspberries|strawberries|blackberries	which: they differ in water and acid`;

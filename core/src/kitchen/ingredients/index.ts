@@ -24,3 +24,4 @@ export {
 } from './match.js';
 export { TABLE_PANTRY, TABLE_SIZE, fromOwn, pantryWith, type OwnName, type Pantry } from './pantry.js';
 export { COMPOSITION_PARTS, energyByFactors, type CompositionPart, type OwnIngredient } from './own-ingredient.js';
+export { SHORT_FORMS } from './short-forms.js';
