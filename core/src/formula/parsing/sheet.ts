@@ -141,16 +141,10 @@ export class Sheet {
 
   private putLine({ bare, said, written, entries }: ReadText): void {
     const known = entries.some((entry) => entry.ingredient && entry.confidence >= 0.85 && entry.unit === undefined);
-    const title =
-      this.isFirst &&
-      !this.marked &&
-      !beginsWithAmount(bare, this.context) &&
-      !known &&
-      entries.every((entry) => entry.unit === undefined);
-    if (
-      title ||
-      (this.isFirst && !this.marked && CALLED.test(bare.replace(/ ?\([^()]*\)$/, '')) && OF_SO_MANY.test(bare))
-    ) {
+    const measured = beginsWithAmount(bare, this.context) || entries.some((entry) => entry.unit !== undefined);
+    // "Hazelnut, pear and marmalade sponge", "1-bowl chocolate cake (easy)": what a bake is called, whatever food it names
+    const called = CALLED.test(bare.replace(/ ?\([^()]*\)$/, '')) && (!measured || OF_SO_MANY.test(bare));
+    if (this.isFirst && !this.marked && (called || (!measured && !known))) {
       this.title = said;
       return;
     }

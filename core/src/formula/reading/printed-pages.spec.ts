@@ -324,6 +324,17 @@ const PRINTED: readonly Kept[] = [
     takes: ['all-purpose-flour', 'baking-soda', 'baking-powder', 'granulated-sugar', 'unsalted-butter', 'egg', 'orange-juice', 'orange-zest', 'cranberries', 'walnuts'],
     bake: { celsius: 177, minutes: [60, 60], pan: 'loaf pan' },
   },
+  {
+    is: 'a title that names food, lines with numbers, a method that ices with what it warms',
+    region: 'UK',
+    text: 'Hazelnut, pear and marmalade sponge\nPrep 25 min | Bake 40 min | Serves 8\n\n1. 150g butter\n2. 150g caster sugar\n3. 3 eggs\n4. 100g SR flour\n5. 80g ground hazelnuts\n6. 2 ripe pears, diced\n7. 4 tbsp marmalade\n8. 60g icing sugar\n\n1 Oven 170C fan. Butter and line a 20cm springform tin.\n2 Cream the fat and sugar, then the eggs one by one.\n3 Fold in flour and hazelnuts, then the pears. Bake 40 mins.\n4 Warm the marmalade and brush it on. Ice with the icing sugar and a few drops of water.',
+    title: 'Hazelnut, pear and marmalade sponge',
+    yield: 'Serves 8',
+    parts: ['Batter', 'Icing'],
+    steps: 4,
+    takes: [['unsalted-butter', 150], ['superfine-sugar', 150], 'egg', ['self-raising-flour', 100], ['hazelnut-meal', 80], 'pear', 'orange-marmalade', ['powdered-sugar', 60]],
+    bake: { celsius: 170, fan: true, minutes: [40, 40], pan: '20cm springform tin' },
+  },
 ]; // prettier-ignore
 
 describe('a page as it is pasted', () => {
