@@ -76,6 +76,11 @@ test('a batch said in words goes on the plan for its hour, and one that may be s
   await expect(page.getByText(/Nothing on the shelf is called so/)).toBeVisible();
   await row.getByRole('button', { name: /Take off/ }).click();
   await expect(row).toHaveCount(0);
+  // of several none is planned while one is of nothing on the shelf
+  await field.fill('24 rhubarb muffins and 12 zorblaxes at 3');
+  await field.press('Enter');
+  await expect(page.getByText(/Nothing on the shelf is called so: “12 zorblaxes at 3”/)).toBeVisible();
+  await expect(field).toHaveValue('24 rhubarb muffins and 12 zorblaxes at 3');
   // several at once are one act
   const batches = page.getByRole('button', { name: /^Take off/ });
   const before = await batches.count();

@@ -27,6 +27,9 @@ const SERVED: readonly { readonly id: Wish['served']; readonly name: string }[] 
   { id: 'cold', name: $localize`cold` },
 ];
 
+const nothingCalled = (words: string): string =>
+  $localize`Nothing on the shelf is called so: “${words}”. Name a formula of yours, or put its formula on the shelf first.`;
+
 /** What is to be on the table: batches said in words with their hour, each to be put right. */
 @Component({
   selector: 'orv-day-batches',
@@ -221,8 +224,7 @@ export class DayBatches {
     const [wish, more] = wishes;
     if (!wish) return;
     if (more) {
-      // each of several names one formula
-      this.addAll(wishes.map((each) => ({ wish: each, id: formulas[each.formulas[0] ?? -1]?.id ?? '' })));
+      this.addSeveral(wishes, formulas);
       return;
     }
     this.pending = wish;
@@ -230,9 +232,7 @@ export class DayBatches {
     this.choices.set(found.map(({ id, formula }) => ({ id, title: formula.title })));
     const [only] = found;
     if (!only) {
-      this.said.set(
-        $localize`Nothing on the shelf is called so: “${words}”. Name a formula of yours, or put its formula on the shelf first.`,
-      );
+      this.said.set(nothingCalled(words));
       return;
     }
     if (found.length > 1) {
@@ -240,6 +240,14 @@ export class DayBatches {
       return;
     }
     this.addOne(only.id);
+  }
+  /** All of them or none: what is unclear is said, and stays in the field with the others. */
+  private addSeveral(wishes: readonly ReadWish[], formulas: readonly { readonly id: string }[]): void {
+    const unclear = wishes.find((wish) => wish.formulas.length !== 1);
+    if (!unclear) this.addAll(wishes.map((wish) => ({ wish, id: formulas[wish.formulas[0] ?? -1]?.id ?? '' })));
+    else if (unclear.formulas.length === 0) this.said.set(nothingCalled(unclear.said));
+    else
+      this.said.set($localize`“${unclear.said}” may be several formulas: say more of its name, or add it by itself.`);
   }
   protected addOne(formulaId: string): void {
     if (this.pending) this.addAll([{ wish: this.pending, id: formulaId }]);

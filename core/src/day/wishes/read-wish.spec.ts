@@ -99,6 +99,12 @@ describe('several batches said at once', () => {
     expect(several('3 pear loaves and 24 scones for 3pm')).toEqual([[0, '3 loaves', '15:00'], [3, '24 scones', '15:00']]); // prettier-ignore
     expect(several('muffins at 10, two marmalade loaves; gingerbread by noon').map(([formula, , at]) => [formula, at])).toEqual([[1, '10:00'], [5, '12:00'], [2, '12:00']]); // prettier-ignore
   });
+  it('are each what they are, known or not, where each is counted', () => {
+    const said = readWishes('24 rhubarb muffins and 12 zorblaxes at 3ish', context);
+    expect(said.map(({ said: words, formulas }) => [words, formulas.length])).toEqual([['24 rhubarb muffins', 1], ['12 zorblaxes at 3ish', 0]]); // prettier-ignore
+    expect(several('12 scones at 10 and 24 scones at 3').map(([formula, , at]) => [formula, at])).toEqual([[3, '10:00'], [3, '15:00']]); // prettier-ignore
+    expect(read('12 layer cakes').formulas).toEqual([4]);
+  });
   it('are one where an “and” is of a title, or a piece is of no formula alone', () => {
     for (const text of ['pear and cardamom loaf at 3', 'rhubarb & ginger muffins, noon', 'thyme and sweet-potato scones', 'scones and jam at 4', 'coconut and passion-fruit layer cake, iced and sliced by 5'])
       expect(several(text).length).withContext(text).toBe(1);

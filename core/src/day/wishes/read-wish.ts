@@ -5,6 +5,8 @@ import { dateSaid, hoursSaid, timeSaid } from './times-said.js';
 
 /** What is said of a batch and its hour: "24 muffins warm at 10", "two loaves by Friday night". */
 export interface ReadWish {
+  /** The words that say it. */
+  readonly said: string;
   /** Indices of formulas that it may be, the likeliest first; empty where none was recognised. */
   readonly formulas: readonly number[];
   /** "24 muffins", as it was said; '' where no amount was. */
@@ -53,7 +55,8 @@ const tokensOf = (text: string): readonly string[] =>
       word
         .replace(/(?<=[a-z]{2})ves$/, 'f')
         .replace(/(?<=[a-z]{3})ies$/, 'y')
-        .replace(/(?<=[a-z]{2})(?:es|s)$/, ''),
+        // "sponges" and "sponge", "cakes" and "cake" are one
+        .replace(/(?<=[a-z]{3})(?:es|s|e)$/, ''),
     )
     .filter((word) => word.length > 2 && !SMALL.has(word));
 
@@ -65,14 +68,17 @@ function likeness(words: readonly string[], title: string): number {
 
 const BETWEEN_WISHES = /; ?|,? (?:and|plus|&) |, (?=\d|(?:an?|two|three|four|five|six) )/i;
 /**
- * What is said of several batches at once, "3 pear loaves and 24 scones for 3pm": one wish for each that names a formula of its own, the
- * hour and the day that are said last for all that have none. A title with an "and" of its own is one wish.
+ * What is said of several batches at once, "3 pear loaves and 24 scones for 3pm": one wish for each that names a formula of its own or
+ * has an amount, the hour and the day that are said last for all that have none. A title with an "and" of its own is one wish.
  */
 export function readWishes(written: string, context: WishContext): readonly ReadWish[] {
   const pieces = written.split(BETWEEN_WISHES).filter((piece) => piece.trim() !== '');
   const wishes = pieces.map((piece) => readWish(piece, context));
   const named = new Set(wishes.map(({ formulas: [only, more] }) => (more === undefined ? only : undefined)));
-  if (pieces.length < 2 || named.size < wishes.length || named.has(undefined)) return [readWish(written, context)];
+  const eachNamesOne = named.size === wishes.length && !named.has(undefined);
+  // no title goes on with a number: what has an amount of its own is said of something else, known or not
+  const eachIsCounted = wishes.every(({ amount }) => amount !== '');
+  if (pieces.length < 2 || !(eachNamesOne || eachIsCounted)) return [readWish(written, context)];
   const last = wishes.findLast(({ usualHour }) => !usualHour);
   return wishes.map((wish) => (wish.usualHour && last ? { ...wish, due: last.due, usualHour: false } : wish));
 }
@@ -119,6 +125,7 @@ export function readWish(written: string, { titles, date, usualTime }: WishConte
   const noun = words.at(-1) ?? '';
   const amount = AMOUNT.exec(thing)?.[0]?.trim() ?? AMOUNT_BEHIND.exec(thing)?.[1];
   return {
+    said: written.trim(),
     formulas: scored.filter(({ like }) => like >= best * 0.999).map(({ i }) => i),
     amount: times
       ? (times[1] ?? times[2] ?? '').replaceAll(' ', '')
