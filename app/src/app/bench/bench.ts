@@ -6,7 +6,7 @@ import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-i
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { fromEvent } from 'rxjs';
-import { bakeFindings, sortedOut } from '@orvin/core/bench/audit';
+import { bakeFindings, findingsIn, sortedOut } from '@orvin/core/bench/findings';
 import { styleBook, styleName, styleShortName } from '@orvin/core/batter/balance';
 import { lineOf } from '@orvin/core/formula/formula';
 import { REGIONS } from '@orvin/core/ground/units';
@@ -140,15 +140,20 @@ export class Bench {
       ),
     ),
   );
+  /** What is found without baking it: the simulation may still be on its way. */
+  private readonly found = computed(() => {
+    const formula = this.formula();
+    return formula ? findingsIn(formula, this.readings.around(), this.audit()) : { findings: [], setAside: [] };
+  });
   /** Everything that was found, what was set aside apart. */
   protected readonly sorted = computed(() => {
     const formula = this.formula();
-    const audit = this.audit();
-    if (!formula || !audit) return { findings: [], setAside: [] };
+    if (!formula) return { findings: [], setAside: [] };
     const foreseen = this.foreseen();
     const simulated = foreseen?.state === 'ready' ? bakeFindings(formula, foreseen.result) : [];
     const { findings, setAside } = sortedOut(simulated, formula);
-    return { findings: [...audit.findings, ...findings], setAside: [...audit.setAside, ...setAside] };
+    const found = this.found();
+    return { findings: [...found.findings, ...findings], setAside: [...found.setAside, ...setAside] };
   });
   protected readonly active = computed(() => {
     const formula = this.formula();

@@ -1,5 +1,5 @@
 import { Injectable, inject, signal } from '@angular/core';
-import { applyFix, type Finding } from '@orvin/core/bench/audit';
+import { applyFix, type Finding } from '@orvin/core/bench/findings';
 import {
   addComponent,
   dismiss,

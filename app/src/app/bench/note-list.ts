@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
-import { nameIn, type Audit, type Finding, type FindingCode, type SetAside } from '@orvin/core/bench/audit';
+import type { Audit } from '@orvin/core/bench/audit';
+import { nameIn, type Finding, type FindingCode, type SetAside } from '@orvin/core/bench/findings';
 import type { BandVerdict, Style } from '@orvin/core/batter/balance';
 import { lineOf, type Formula } from '@orvin/core/formula/formula';
 import { ingredientName } from '@orvin/core/kitchen/ingredients';
 import { pantryOf } from '@orvin/core/kitchen/equipment';
 import type { Severity } from '@orvin/core/formula/parsing';
 import type { Region } from '@orvin/core/ground/units';
-import { findingInWords, fixInWords, verdictInWords } from '@orvin/core/words/wording';
+import { findingInWords, fixInWords } from '@orvin/core/words/finding-words';
+import { verdictInWords } from '@orvin/core/words/wording';
 import { type Sentence } from '@orvin/core/words/figures';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { debounceTime, distinctUntilChanged, skip } from 'rxjs';
-import type { Finding } from '@orvin/core/bench/audit';
+import type { Finding } from '@orvin/core/bench/findings';
 import type { BandVerdict } from '@orvin/core/batter/balance';
 import { QUANTITY_NAMES } from '@orvin/core/words/wording';
 import type { LedgerView } from './ledger-view';

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { auditSafely, type Audit } from '@orvin/core/bench/audit';
+import { findingsIn, type Finding } from '@orvin/core/bench/findings';
 import { styleShortName } from '@orvin/core/batter/balance';
 import { formulaSchema, kitchenSchema, readFile } from '@orvin/core/papers/formats';
 import type { Formula } from '@orvin/core/formula/formula';
@@ -44,7 +45,7 @@ function fingerprint({ totals }: Audit): readonly FingerprintShare[] {
   return FINGERPRINT_PARTS.map((part) => ({ part, percent: (100 * grams[part]) / sum }));
 }
 
-function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standing {
+function standing({ lines, ledger, verdicts, totals }: Audit, findings: readonly Finding[]): Standing {
   const uncounted = lines.filter(
     (line) =>
       line.entries.length === 0 ||
@@ -86,7 +87,11 @@ function standing({ lines, ledger, findings, verdicts, totals }: Audit): Standin
 function factsOf(formula: Formula, around: Surroundings): ShelfFacts {
   const audit = auditSafely(formula, around);
   const style = audit.style ? styleShortName(audit.style, formula.region) : '';
-  return { style, fingerprint: fingerprint(audit), standing: standing(audit) };
+  return {
+    style,
+    fingerprint: fingerprint(audit),
+    standing: standing(audit, findingsIn(formula, around, audit).findings),
+  };
 }
 
 export interface PasteReading {

@@ -9,6 +9,7 @@ import {
 import {
   bandQuantities,
   doings,
+  type BandQuantities,
   functionalTotals,
   type Doing,
   type Formula,
@@ -21,13 +22,15 @@ import {
   weighFormula,
   type Method,
   type ReadEntry,
-  type Severity,
   type Surroundings,
   type WeighedFormula,
 } from '../../formula/parsing/index.js';
-import { placedLines, readStep, type Evidence, type ReadStep } from './evidence.js';
-import type { Finding } from './finding.js';
-import { RULES } from './rules/index.js';
+import { readStep, type ReadStep } from './steps.js';
+
+/*
+ * What a formula comes to: its grams and percentages, the ledger, its style and the bands of it. Every station asks for that; what in it
+ * does not add up is the topic `findings`.
+ */
 
 export interface AuditEntry {
   readonly read: ReadEntry;
@@ -49,17 +52,13 @@ export interface AuditLine {
   readonly optional: boolean;
 }
 
-/** A finding that the baker set aside. */
-export interface SetAside {
-  readonly finding: Finding;
-  readonly reason: string;
-}
-
 /** Everything that is computed from a formula as it stands. */
 export interface Audit {
   readonly weighed: WeighedFormula;
   readonly lines: readonly AuditLine[];
   readonly totals: FunctionalTotals;
+  /** Undefined without flour. */
+  readonly quantities: BandQuantities | undefined;
   readonly ledger: Ledger;
   readonly style: Style | undefined;
   /** Whether the baker chose the style, or it was detected. */
@@ -71,12 +70,11 @@ export interface Audit {
   readonly steps: readonly ReadStep[];
   /** Which step takes what. */
   readonly method: Method;
-  /** What does not add up, the gravest first; what was set aside is not among it. */
-  readonly findings: readonly Finding[];
-  readonly setAside: readonly SetAside[];
+  /** Lines that stand in the way of a sum and are left out of all of it, by their ids; none in a sound formula. */
+  readonly leftOut: readonly string[];
 }
 
-/** Reads, weighs and judges a formula: grams and baker's percentages, the ledger, the bands of its style, what does not add up. */
+/** Reads and weighs a formula, and holds it against its style: grams and baker's percentages, the ledger, the bands. */
 export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUNDINGS): Audit {
   const weighed = weighFormula(formula, around);
   const { batter } = weighed;
@@ -107,54 +105,19 @@ export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUN
       })),
     })),
   );
-  const steps = formula.steps.map(readStep);
-  const method = methodOf(formula, weighed, around.kitchen);
-  const evidence: Evidence = {
-    formula,
-    around,
-    weighed,
-    lines: placedLines(weighed),
-    steps,
-    method,
-    totals,
-    quantities,
-    ledger,
-    style,
-    verdicts,
-  };
   return {
     weighed,
     lines,
     totals,
+    quantities,
     ledger,
     style,
     styleChosen: chosen !== undefined,
     detected: guesses[0]?.style,
     runnerUp: guesses.find((guess) => guess.style !== style)?.style,
     verdicts,
-    steps,
-    method,
-    ...sortedOut(
-      RULES.flatMap((rule) => rule(evidence)),
-      formula,
-    ),
+    steps: formula.steps.map(readStep),
+    method: methodOf(formula, weighed, around.kitchen),
+    leftOut: [],
   };
-}
-
-const GRAVITY: Readonly<Record<Severity, number>> = { error: 0, warning: 1, note: 2 };
-
-/** Findings with the gravest first, and those that the baker set aside by themselves. */
-export function sortedOut(
-  unsorted: readonly Finding[],
-  { dismissed = [] }: Pick<Formula, 'dismissed'>,
-): Pick<Audit, 'findings' | 'setAside'> {
-  const findings: Finding[] = [];
-  const setAside: SetAside[] = [];
-  for (const finding of unsorted) {
-    const dismissal = dismissed.find(({ code, place }) => code === finding.code && place === finding.place);
-    if (dismissal) setAside.push({ finding, reason: dismissal.reason });
-    else findings.push(finding);
-  }
-  findings.sort((a, b) => GRAVITY[a.severity] - GRAVITY[b.severity]);
-  return { findings, setAside };
 }

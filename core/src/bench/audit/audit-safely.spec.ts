@@ -3,6 +3,7 @@ import type { Formula } from '../../formula/formula/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { INGREDIENTS } from '../../kitchen/ingredients/index.js';
 import { startedFrom } from '../../kitchen/own-ingredients/index.js';
+import { findingsIn } from '../findings/index.js';
 import { auditFormula, auditSafely } from './index.js';
 import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
@@ -36,7 +37,11 @@ describe('auditSafely', () => {
       const audit = auditSafely(LOAF, around);
       const lost = audit.lines.filter(({ entries }) => entries.length === 0).map(({ text }) => text);
       expect(lost).toEqual(names.map((name) => `20 g ${name}`));
-      expect(audit.findings.filter(({ code }) => code === 'not-understood').length).toBe(names.length);
+      expect(audit.leftOut.length).toBe(names.length);
+      const { findings } = findingsIn(LOAF, around, audit);
+      expect(findings.filter(({ code }) => code === 'not-understood').map(({ place }) => place)).toEqual([
+        ...audit.leftOut,
+      ]);
       expect(audit.lines.length).toBe(7);
       expect(audit.totals.flour).toBeCloseTo(225, 0);
       expect(audit.ledger.crumbPh.likely).toBeGreaterThan(5);

@@ -1,7 +1,6 @@
-import { NO_SURROUNDINGS, type Surroundings } from '../../formula/parsing/index.js';
 import { linesOf, type Formula } from '../../formula/formula/index.js';
-import { auditFormula, sortedOut, type Audit, type AuditLine } from './audit-formula.js';
-import type { Finding } from './finding.js';
+import { NO_SURROUNDINGS, type Surroundings } from '../../formula/parsing/index.js';
+import { auditFormula, type Audit, type AuditLine } from './audit-formula.js';
 
 /*
  * One damaged line never takes a station. Where a formula cannot be computed as it stands, the line that stands in the way is looked for,
@@ -16,49 +15,42 @@ const withLines = (formula: Formula, keep: (lineId: string) => boolean): Formula
   })),
 });
 
-function attempt(formula: Formula, around: Surroundings): Audit | undefined {
+/** A formula without some of its lines. */
+export const withoutLines = (formula: Formula, lineIds: readonly string[]): Formula =>
+  lineIds.length === 0 ? formula : withLines(formula, (id) => !lineIds.includes(id));
+
+function attempt<Made>(make: () => Made): Made | undefined {
   try {
-    return auditFormula(formula, around);
+    return make();
   } catch {
     return undefined;
   }
 }
 
-/** The largest part of a formula that can be computed, and the lines that it is without. */
-function largestPart(
+/** What can be made of a formula, and the lines that it is made without: none, one, or as few as can be. */
+export function largestPart<Made>(
   formula: Formula,
-  around: Surroundings,
-): { readonly audit: Audit; readonly without: readonly string[] } {
+  make: (part: Formula) => Made,
+): { readonly made: Made; readonly without: readonly string[] } {
+  const whole = attempt(() => make(formula));
+  if (whole !== undefined) return { made: whole, without: [] };
   const all = linesOf(formula).map(({ id }) => id);
   for (const id of all) {
-    const audit = attempt(
-      withLines(formula, (lineId) => lineId !== id),
-      around,
-    );
-    if (audit) return { audit, without: [id] };
+    const made = attempt(() => make(withoutLines(formula, [id])));
+    if (made !== undefined) return { made, without: [id] };
   }
   // several are damaged: each is taken in that can be computed with those before it
   const kept = new Set<string>();
+  const holds = (lineId: string) => kept.has(lineId);
   for (const id of all)
-    if (
-      attempt(
-        withLines(formula, (lineId) => lineId === id || kept.has(lineId)),
-        around,
-      )
-    )
-      kept.add(id);
-  const audit = auditFormula(
-    withLines(formula, (lineId) => kept.has(lineId)),
-    around,
-  );
-  return { audit, without: all.filter((id) => !kept.has(id)) };
+    if (attempt(() => make(withLines(formula, (lineId) => lineId === id || holds(lineId)))) !== undefined) kept.add(id);
+  return { made: make(withLines(formula, holds)), without: all.filter((id) => !holds(id)) };
 }
 
-/** Like `auditFormula`; a line that cannot be computed is left out and marked as not understood. */
+/** Like `auditFormula`; a line that cannot be computed is left out: it is listed as written, with nothing understood. */
 export function auditSafely(formula: Formula, around: Surroundings = NO_SURROUNDINGS): Audit {
-  const whole = attempt(formula, around);
-  if (whole) return whole;
-  const { audit, without } = largestPart(formula, around);
+  const { made: audit, without } = largestPart(formula, (part) => auditFormula(part, around));
+  if (without.length === 0) return audit;
   const left = new Set(without);
   const unread = formula.components.flatMap(({ id: componentId, lines }) =>
     lines
@@ -74,11 +66,5 @@ export function auditSafely(formula: Formula, around: Surroundings = NO_SURROUND
         optional: false,
       })),
   );
-  const findings = unread.map(({ lineId }): Finding => ({
-    code: 'not-understood',
-    severity: 'error',
-    place: lineId,
-    facts: {},
-  }));
-  return { ...audit, lines: [...audit.lines, ...unread], ...sortedOut([...findings, ...audit.findings], formula) };
+  return { ...audit, lines: [...audit.lines, ...unread], leftOut: without };
 }

@@ -1,4 +1,5 @@
 import { auditFormula } from '../audit/index.js';
+import { findingsIn } from '../findings/index.js';
 import { STYLES, styleById } from '../../batter/balance/index.js';
 import { bandQuantities, linesOf } from '../../formula/formula/index.js';
 import { readTable } from '../../ground/numerics/index.js';
@@ -26,7 +27,11 @@ describe('startFormula', () => {
         ),
       ).toEqual([]);
       expect(audit.lines.every(({ grams }) => grams !== undefined)).toBeTrue();
-      expect(audit.findings.filter(({ severity }) => severity === 'error').map(({ code }) => code)).toEqual([]);
+      expect(
+        findingsIn(formula)
+          .findings.filter(({ severity }) => severity === 'error')
+          .map(({ code }) => code),
+      ).toEqual([]);
       expect(formula.steps.every(({ text }) => !/[{}]| ,| {2}/.test(text)))
         .withContext(formula.steps.map(({ text }) => text).join('\n'))
         .toBeTrue();
@@ -53,7 +58,7 @@ describe('startFormula', () => {
       const audit = auditFormula(formula);
       for (const { ingredient } of audit.weighed.batter)
         expect(forbids('gluten-free', ingredient) || forbids('vegan', ingredient)).withContext(`${style.id} ${ingredient.id}`).toBeFalse(); // prettier-ignore
-      expect(audit.findings.map(({ code }) => code))
+      expect(findingsIn(formula).findings.map(({ code }) => code))
         .withContext(style.id)
         .not.toContain('no-gluten-no-binder');
       expect(audit.weighed.batter.some(({ ingredient }) => ingredient.id === 'psyllium-husk')).withContext(style.id).toBeTrue(); // prettier-ignore

@@ -1,5 +1,5 @@
 import { writtenBakeJob } from '../../batch/bake-jobs/index.js';
-import { bakeFindings, type Finding } from '../../bench/audit/index.js';
+import { bakeFindings, type Finding } from '../../bench/findings/index.js';
 import { outlookOf } from '../../bench/outlook/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import type { Options } from './options.js';

@@ -1,4 +1,5 @@
-import { auditFormula, type Audit, type Finding } from '../../bench/audit/index.js';
+import { auditFormula, type Audit } from '../../bench/audit/index.js';
+import { findingsIn, type Finding } from '../../bench/findings/index.js';
 import { lineOf, type Formula } from '../../formula/formula/index.js';
 import { readFile, type ReadItem } from '../../papers/formats/index.js';
 import { ingredientName } from '../../kitchen/ingredients/index.js';
@@ -7,7 +8,8 @@ import { pantryOf } from '../../kitchen/equipment/index.js';
 import type { BatchSettings } from '../../batch/plan/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import type { Problem, Severity, Surroundings } from '../../formula/parsing/index.js';
-import { findingInWords, fixInWords, problemInWords } from '../../words/wording/index.js';
+import { findingInWords, fixInWords } from '../../words/finding-words/index.js';
+import { problemInWords } from '../../words/wording/index.js';
 import { inOneLine } from '../../words/figures/index.js';
 import type { Options } from './options.js';
 import { refused, type Outcome } from './outcome.js';
@@ -16,6 +18,7 @@ import { refused, type Outcome } from './outcome.js';
 export interface ReadInput {
   readonly formula: Formula;
   readonly audit: Audit;
+  readonly findings: readonly Finding[];
   readonly around: Surroundings;
   /** What was found while reading and what does not add up, each once. */
   readonly problems: readonly ProblemSaid[];
@@ -70,9 +73,10 @@ function auditedInput(
     ...(regionIsFinal && { region }),
   };
   const audit = auditFormula(formula, around);
+  const { findings } = findingsIn(formula, around, audit);
   const answers = [
     ...item.problems.map((problem) => ({ problem, message: inOneLine(problemInWords(problem)) })),
-    ...audit.findings.map((finding) => ({
+    ...findings.map((finding) => ({
       problem: { ...finding, line: placeInWords(finding, formula) },
       message: inOneLine(findingInWords(finding)),
     })),
@@ -86,7 +90,7 @@ function auditedInput(
       return !seen.has(key) && seen.add(key);
     });
   const { oven, batch } = item;
-  return { formula, audit, around, problems, ...(oven && { oven }), ...(batch && { batch }) };
+  return { formula, audit, findings, around, problems, ...(oven && { oven }), ...(batch && { batch }) };
 }
 
 /** Reads one formula: the first of several. */
@@ -101,10 +105,10 @@ const placeInWords = ({ place }: Finding, formula: Formula): string =>
 
 /** Findings as JSON: the code, the words of its place, what was found and the click that puts it right. */
 export const findingsAsJson = (
-  { audit, formula, around }: ReadInput,
+  { findings, formula, around }: ReadInput,
   more: readonly Finding[] = [],
 ): readonly object[] =>
-  [...audit.findings, ...more].map((finding) => ({
+  [...findings, ...more].map((finding) => ({
     code: finding.code,
     severity: finding.severity,
     place: placeInWords(finding, formula),

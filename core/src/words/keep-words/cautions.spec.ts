@@ -1,4 +1,5 @@
 import { auditFormula } from '../../bench/audit/index.js';
+import { findingsIn } from '../../bench/findings/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { cautionsFor } from '../../keep/cautions/index.js';
@@ -7,7 +8,7 @@ import { labelOf } from '../../keep/labelling/index.js';
 import { mustBeIngredient } from '../../formula/formula/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { cautionInWords as stepCaution, cautionsOnce } from '../along-words/index.js';
-import { findingInWords } from '../wording/index.js';
+import { findingInWords } from '../finding-words/index.js';
 import { inOneLine } from '../figures/index.js';
 import { cautionInWords, labelAsText } from './index.js';
 import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
@@ -26,7 +27,7 @@ const keeping = (text: string): string => {
     .join('\n');
 };
 /** What the Bench finds. */
-const found = (text: string): string => auditFormula(read(text)).findings.map((finding) => inOneLine(findingInWords(finding))).join('\n'); // prettier-ignore
+const found = (text: string): string => findingsIn(read(text)).findings.map((finding) => inOneLine(findingInWords(finding))).join('\n'); // prettier-ignore
 const label = (text: string): string => {
   const formula = read(text);
   const audit = auditFormula(formula);

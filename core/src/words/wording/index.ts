@@ -1,6 +1,5 @@
 export { problemInWords } from './problems.js';
 export { faultInWords } from './ingredients.js';
-export { findingInWords, fixInWords } from './findings.js';
 export {
   QUANTITY_NAMES,
   REASON_CODES_WORDED,

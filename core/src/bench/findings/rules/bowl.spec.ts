@@ -1,4 +1,4 @@
-import { auditFormula } from '../index.js';
+import { auditFormula } from '../../audit/index.js';
 import { PLAIN_KITCHEN } from '../../../kitchen/kitchen/index.js';
 import { afterFix, found, MUFFINS } from './audit-fixtures.spec-help.js';
 

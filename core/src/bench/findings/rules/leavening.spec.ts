@@ -1,4 +1,4 @@
-import { auditFormula } from '../index.js';
+import { auditFormula } from '../../audit/index.js';
 import { afterFix, found, muffinsWith, textsOf } from './audit-fixtures.spec-help.js';
 
 describe('leavening', () => {

@@ -1,6 +1,7 @@
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../../../ground/units/index.js';
 import type { Mention } from '../../../formula/parsing/index.js';
-import type { ReadStep, Rule } from '../evidence.js';
+import type { ReadStep } from '../../audit/index.js';
+import type { Rule } from '../evidence.js';
 import type { Finding, Fix } from '../finding.js';
 
 type Temperature = Extract<Mention, { kind: 'temperature' }>;

@@ -1,4 +1,4 @@
-import { applyFix, auditFormula, type Finding, type FindingCode } from '../index.js';
+import { applyFix, findingsIn, type Finding, type FindingCode } from '../index.js';
 import type { Formula } from '../../../formula/formula/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../../kitchen/kitchen/index.js';
 import { readFormula } from '../../../formula/parsing/index.js';
@@ -36,7 +36,7 @@ export function muffinsWith(...changes: readonly (readonly [from: string, to: st
 }
 
 export function findings(text: string, kitchen: Kitchen = PLAIN_KITCHEN, region: Region = 'US'): readonly Finding[] {
-  return auditFormula(read(text, region), { kitchen, formula: () => undefined }).findings;
+  return findingsIn(read(text, region), { kitchen, formula: () => undefined }).findings;
 }
 
 export const found = <C extends FindingCode>(text: string, code: C, kitchen?: Kitchen) =>
@@ -45,12 +45,12 @@ export const found = <C extends FindingCode>(text: string, code: C, kitchen?: Ki
 /** The formula after the click, and whether the finding is gone. */
 export function afterFix(text: string, code: FindingCode): { readonly formula: Formula; readonly stillFound: boolean } {
   const formula = read(text);
-  const finding = auditFormula(formula).findings.find((candidate) => candidate.code === code);
+  const finding = findingsIn(formula).findings.find((candidate) => candidate.code === code);
   if (!finding?.fix) throw new Error(`${code} has no fix here`);
   const after = applyFix(formula, finding.fix, PLAIN_KITCHEN, () => 'added');
   return {
     formula: after,
-    stillFound: auditFormula(after).findings.some((left) => left.code === code && left.place === finding.place),
+    stillFound: findingsIn(after).findings.some((left) => left.code === code && left.place === finding.place),
   };
 }
 

@@ -1,8 +1,8 @@
 import { tableWords } from '../table-words/index.js';
 import { inSentence, decimal } from '../../ground/language/index.js';
-import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/audit/index.js';
+import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/findings/index.js';
 import { gramsInWords, minutesInWords, percentInWords, windowInWords } from '../figures/index.js';
-import { problemInWords } from './problems.js';
+import { problemInWords } from '../wording/index.js';
 import { capitalised, listed, sentence, type Sentence } from '../figures/index.js';
 
 const ALLERGEN_WORDS: Readonly<Record<string, string>> = {

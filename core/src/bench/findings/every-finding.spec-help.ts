@@ -4,7 +4,8 @@ import { readText } from '../../formula/reading/index.js';
 import { PLAIN_KITCHEN, type Kitchen } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import { readFile } from '../../papers/formats/index.js';
-import { auditFormula, bakeFindings, type Finding, type FindingCode } from './index.js';
+import { auditFormula } from '../audit/index.js';
+import { bakeFindings, findingsIn, type Finding, type FindingCode } from './index.js';
 import { MUFFINS, muffinsWith, read } from './rules/audit-fixtures.spec-help.js';
 
 /* A text for each code that reading or an audit can give: what a baker may write to be told so. */
@@ -14,9 +15,14 @@ function everythingFoundIn(text: string, kitchen: Kitchen = PLAIN_KITCHEN): read
   const reading = readText(text, 'US', kitchen);
   if (reading.kind !== 'read') return [reading.problem];
   const { formula } = reading;
-  const audit = auditFormula(formula, { kitchen, formula: () => undefined });
+  const around = { kitchen, formula: () => undefined };
+  const audit = auditFormula(formula, around);
   const job = writtenBakeJob({ formula, audit, kitchen });
-  return [...reading.problems, ...audit.findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
+  return [
+    ...reading.problems,
+    ...findingsIn(formula, around, audit).findings,
+    ...(job ? bakeFindings(formula, runBakeJob(job)) : []),
+  ];
 }
 
 const bakeAt = (words: string) => muffinsWith(['at 200 °C', `at ${words}`]);
@@ -60,7 +66,7 @@ const tied = (formula: (id: string) => ReturnType<typeof read> | undefined) => (
   const line = { id: 'tie', text: '100 g of that', formulaId: 'other' };
   const formulaOfTie = { ...sound, components: [{ ...component, lines: [...component.lines, line] }] };
   const others = (id: string) => (id === 'other' ? formula('other') : undefined);
-  return auditFormula(formulaOfTie, { kitchen: PLAIN_KITCHEN, formula: others }).findings;
+  return findingsIn(formulaOfTie, { kitchen: PLAIN_KITCHEN, formula: others }).findings;
 };
 
 export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {

@@ -1,5 +1,5 @@
-import { foundAt, TEXT_OF_CODE } from '../../bench/audit/every-finding.spec-help.js';
-import type { Finding, FindingCode } from '../../bench/audit/index.js';
+import { foundAt, TEXT_OF_CODE } from '../../bench/findings/every-finding.spec-help.js';
+import type { Finding, FindingCode } from '../../bench/findings/index.js';
 import { findingInWords, fixInWords } from './index.js';
 
 describe('findingInWords', () => {

@@ -3,15 +3,16 @@ import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import { readFormula } from '../../formula/parsing/index.js';
 import { CORPUS_TEXTS, DEMO_FORMULAS } from '../../doors/samples/index.js';
-import { auditFormula, bakeFindings, type FindingCode } from './index.js';
+import { auditFormula } from '../audit/index.js';
+import { bakeFindings, findingsIn, type FindingCode } from './index.js';
 import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 
 /** Every finding of a text, the simulated ones too. */
-function findingsIn(text: string): readonly { readonly code: string; readonly place: string }[] {
+function everythingIn(text: string): readonly { readonly code: string; readonly place: string }[] {
   const formula = formulaRead(readFormula(text, 'UK'));
   const audit = auditFormula(formula);
   const job = writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN });
-  return [...audit.findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
+  return [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
 }
 
 const TEXTS = [...DEMO_FORMULAS, ...CORPUS_TEXTS].map(({ text }) => text);
@@ -51,14 +52,14 @@ describe('twenty planted mistakes', () => {
     it(`finds ${code} in ${title}: “${says.trim()}”`, () => {
       const sound = titled(title);
       expect(sound).toContain(words);
-      const before = findingsIn(sound);
+      const before = everythingIn(sound);
       expect(before.filter((finding) => finding.code === code)).toEqual([]);
-      expect(findingsIn(sound.replace(words, says)).map((finding) => finding.code)).toContain(code);
+      expect(everythingIn(sound.replace(words, says)).map((finding) => finding.code)).toContain(code);
     });
   }
   it('and no more than one false alarm in each of the twelve sound formulas', () => {
     for (const { id, text } of DEMO_FORMULAS) {
-      const found = findingsIn(text);
+      const found = everythingIn(text);
       expect(found.length)
         .withContext(`${id}: ${found.map(({ code }) => code).join(', ')}`)
         .toBeLessThanOrEqual(1);

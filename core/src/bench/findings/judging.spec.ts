@@ -6,16 +6,19 @@ import { readText } from '../../formula/reading/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { auditFormula, bakeFindings } from './index.js';
+import { auditFormula } from '../audit/index.js';
+import { bakeFindings, findingsIn } from './index.js';
 
 /** What is found in a text; with the bake only where the bake is what is asked. */
 function found(text: string, region: Region, baked: boolean): readonly string[] {
   const reading = readText(text, region);
   if (reading.kind !== 'read') return ['refused'];
   const { formula } = reading;
-  const audit = auditFormula(formula, { kitchen: PLAIN_KITCHEN, formula: () => undefined });
+  const audit = auditFormula(formula);
   const job = baked ? writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN }) : undefined;
-  return [...audit.findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])].map(({ code }) => code);
+  return [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])].map(
+    ({ code }) => code,
+  );
 }
 
 /** A slip that a person makes in writing down, put into a text; the text itself where it has no place for it. */

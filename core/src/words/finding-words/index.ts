@@ -1,0 +1,1 @@
+export { findingInWords, fixInWords } from './findings.js';
