@@ -6,7 +6,10 @@ import Papa from 'papaparse';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
-/** What a table is made from: columns that nothing computes with are dropped, rarely wanted ones make a table of their own (`keep`). */
+/**
+ * What a table is made from: columns that nothing computes with are dropped, rarely wanted ones make a table of their own (`keep`). One
+ * that says more of the ingredients has their order for its ids (`besideIngredients`): the ids are a third of what it would weigh.
+ */
 const TABLES = [
   {
     from: 'ingredients',
@@ -18,6 +21,7 @@ const TABLES = [
     from: 'ingredients',
     to: 'kitchen/own-ingredients/ingredient-details.table.ts',
     name: 'INGREDIENT_DETAILS_TABLE',
+    besideIngredients: true,
     keep: ['id', 'ash_g', 'other_g', 'energy_kcal', 'acid_note', 'caution'],
   },
   {
@@ -44,6 +48,7 @@ const TABLES = [
     from: 'shop',
     to: 'day/shopping/shop.table.ts',
     name: 'SHOP_TABLE',
+    besideIngredients: true,
     keep: [
       'id',
       'aisle',
@@ -59,12 +64,19 @@ const TABLES = [
     ],
   },
   { from: 'aisles', to: 'day/shopping/aisles.table.ts', name: 'AISLES_TABLE', keep: ['order', 'aisle'] },
-  { from: 'german/names', to: 'formula/german/german-names.table.ts', name: 'GERMAN_NAMES_TABLE', drop: ['gender'] },
+  {
+    from: 'german/names',
+    to: 'formula/german/german-names.table.ts',
+    name: 'GERMAN_NAMES_TABLE',
+    besideIngredients: true,
+    drop: ['gender'],
+  },
   { from: 'style_bands', to: 'batter/balance/style-bands.table.ts', name: 'STYLE_BANDS_TABLE', drop: [] },
   {
     from: 'safety',
     to: 'kitchen/safety/safety.table.ts',
     name: 'SAFETY_TABLE',
+    besideIngredients: true,
     drop: ['caffeine_mg_100g'],
   },
   { from: 'keeping', to: 'keep/keeping/keeping.table.ts', name: 'KEEPING_TABLE' },
@@ -103,14 +115,32 @@ const TABLES = [
   },
 ];
 
-let stale = 0;
-for (const { from, to, name, drop = [], keep: wanted } of TABLES) {
-  const csv = readFileSync(`${root}core/tables/${from}.csv`, 'utf8');
-  const { data, errors } = Papa.parse(csv.trim());
+function rowsOf(from) {
+  const { data, errors } = Papa.parse(readFileSync(`${root}core/tables/${from}.csv`, 'utf8').trim());
   if (errors.length) throw new Error(`${from}.csv: ${errors[0].message} in row ${errors[0].row}`);
+  return data;
+}
+
+/** Rows in the order of the ingredients, an empty one where nothing is said of one. */
+function inTheirOrder(from, [head, ...rows]) {
+  const byId = new Map(rows.map((row) => [row[0], row]));
+  const ordered = rowsOf('ingredients')
+    .slice(1)
+    .map(([id]) => {
+      const row = byId.get(id);
+      byId.delete(id);
+      return row ?? head.map(() => '');
+    });
+  if (byId.size > 0) throw new Error(`${from}.csv: no ingredient is called ${[...byId.keys()].join(', ')}`);
+  return [head, ...ordered];
+}
+
+let stale = 0;
+for (const { from, to, name, drop = [], keep: wanted, besideIngredients = false } of TABLES) {
+  const data = besideIngredients ? inTheirOrder(from, rowsOf(from)) : rowsOf(from);
   const keep = data[0]
     .map((column, i) => ((wanted ? wanted.includes(column) : !drop.includes(column)) ? i : -1))
-    .filter((i) => i >= 0);
+    .filter((i) => i >= 0 && !(besideIngredients && data[0][i] === 'id'));
   const lines = data.map((row) =>
     keep
       .map((i) => row[i].replaceAll(/[\t\n\r]/g, ' ').trim())

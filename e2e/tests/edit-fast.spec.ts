@@ -67,6 +67,7 @@ test('lines are dragged with the mouse, within their part and into another', asy
     const target = await baker.rowOf(onto).boundingBox();
     if (!grip || !target) throw new Error('no boxes');
     await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+    await expect(page.locator('.lines.drags')).toBeVisible();
     await page.mouse.down();
     await page.mouse.move(grip.x + 8, grip.y - 20, { steps: 4 });
     await page.mouse.move(target.x + 8, target.y + 8, { steps: 8 });

@@ -1,18 +1,16 @@
 import { decimal } from '@orvin/core/ground/language';
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import { amountInWords, unweighedInWords } from '@orvin/core/words/batch-words';
-import { Popover } from 'primeng/popover';
-import type { Candidate } from '@orvin/core/batch/amounts';
 import type { BatchLine, MeasuredBatch } from '@orvin/core/batch/batch';
+import { AmountChoices, type Asked } from './amount-choices';
 import { exactForHands, isWeight } from './amount-words';
-import { ThisBatch } from './this-batch';
 
 const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
 
 /** Every line as hands will measure it, and in grams; each amount can be traded for another that the kit can measure. */
 @Component({
   selector: 'orv-amount-table',
-  imports: [Popover],
+  imports: [AmountChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <table i18n-aria-label aria-label="Amounts">
@@ -88,39 +86,20 @@ const SCALE_ONLY: ReadonlySet<string> = new Set(['scale-1g', 'scale-0.1g']);
         </tbody>
       }
     </table>
-    <p-popover #popover i18n-ariaLabel ariaLabel="Other amounts">
-      @if (open(); as line) {
-        <div class="choices" role="group" [attr.aria-label]="texts.otherAmountsOf(line.name)">
-          <p class="caption" i18n>{{ line.name }}: exactly {{ exact(line.exactGrams) }}</p>
-          @for (choice of line.choices; track choice.amount) {
-            <button
-              type="button"
-              [attr.aria-pressed]="isNow(choice, line)"
-              (click)="hold(line, choice); popover.hide()"
-            >
-              <span>{{ words(choice.amount) }}</span>
-              <span class="off">{{ off(choice, line) }}</span>
-            </button>
-          }
-          @if (line.held) {
-            <button type="button" class="back" (click)="release(line); popover.hide()" i18n>As worked out</button>
-          }
-        </div>
+    @defer (when asked()) {
+      @if (asked(); as asked) {
+        <orv-amount-choices [asked]="asked" />
       }
-    </p-popover>
+    }
   `,
   styleUrl: './amount-table.css',
 })
 export class AmountTable {
   protected readonly texts = {
     batter: $localize`Batter`,
-    otherAmountsOf: (name: string | number) => $localize`Other amounts of ${name}`,
   };
   readonly measured = input.required<MeasuredBatch>();
-  /** Of the batter, to say which parts have another. */
-  private readonly settings = inject(ThisBatch);
-  private readonly popover = viewChild.required<Popover>('popover');
-  protected readonly open = signal<BatchLine | undefined>(undefined);
+  protected readonly asked = signal<Asked | undefined>(undefined);
 
   protected readonly kitchenColumn = computed(() => !SCALE_ONLY.has(this.measured().kitId));
   protected readonly components = computed(() =>
@@ -153,26 +132,7 @@ export class AmountTable {
     })),
   );
 
-  protected readonly words = amountInWords;
-  protected exact = (grams: number) => `${exactForHands(grams, 2)} g`;
-  protected isNow = (choice: Candidate, line: BatchLine) => Math.abs(choice.grams - line.grams) < 1e-6;
-  protected off(choice: Candidate, line: BatchLine): string {
-    const percent = 100 * (choice.grams / line.exactGrams - 1);
-    const grams = `${exactForHands(choice.grams)} g`;
-    return Math.abs(percent) < 0.05 ? grams : `${grams}, ${percent > 0 ? '+' : '−'}${decimal(Math.abs(percent), 1)} %`;
-  }
-
-  protected trade(line: BatchLine, event: Event): void {
-    this.open.set(line);
-    this.popover().toggle(event);
-  }
-  protected hold(line: BatchLine, { grams, amount, with: tool }: Candidate): void {
-    this.settings.set($localize`the amount of ${line.name}`, {
-      held: { ...this.settings.sheet().held, [line.id]: { grams, amount, with: tool } },
-    });
-  }
-  protected release(line: BatchLine): void {
-    const held = Object.fromEntries(Object.entries(this.settings.sheet().held ?? {}).filter(([id]) => id !== line.id));
-    this.settings.set($localize`the amount of ${line.name}`, { held: Object.keys(held).length > 0 ? held : undefined });
+  protected trade(line: BatchLine, { currentTarget }: Event): void {
+    if (currentTarget instanceof HTMLElement) this.asked.set({ line, at: currentTarget });
   }
 }

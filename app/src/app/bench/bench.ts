@@ -1,7 +1,6 @@
 import { writtenBakeJob } from '@orvin/core/batch/bake-jobs';
 import { REGION_NAMES } from '@orvin/core/words/names';
 import { ChangeDetectionStrategy, afterNextRender, Component, computed, inject, input, DOCUMENT } from '@angular/core';
-import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
@@ -35,6 +34,7 @@ import { TryOutFace } from './faces/try-out-face';
 import { VersionsFace } from './faces/versions-face';
 import { How } from './how';
 import { BatterOutlook } from './outlook';
+import { DragRows, type RowMoved } from './drag-rows';
 import { FormulaLineRow } from './formula-line';
 import { GasStrip } from './gas-strip';
 import { LedgerPicture } from './ledger-picture';
@@ -52,9 +52,7 @@ import { StepList } from './step-list';
   selector: 'orv-bench',
   imports: [
     BandList,
-    CdkDrag,
-    CdkDropList,
-    CdkDropListGroup,
+    DragRows,
     ChangeFromBook,
     CouldGoWrong,
     FaceTabs,
@@ -229,9 +227,8 @@ export class Bench {
     else this.editing.moveFocus(id);
   }
 
-  protected drop({ item, container, previousContainer, currentIndex, previousIndex }: CdkDragDrop<string>): void {
-    if (container === previousContainer && currentIndex === previousIndex) return;
-    this.editing.move(item.data as string, container.data, currentIndex);
+  protected put({ row, list, at }: RowMoved): void {
+    this.editing.move(row, list, at);
   }
 
   /** A whole formula pasted outside a field is a new formula. */

@@ -1,4 +1,3 @@
-import { CdkDragHandle } from '@angular/cdk/drag-drop';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -31,7 +30,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
 /** One written line: the words as they were written, and what became of them. A line of several ingredients shows each beneath. */
 @Component({
   selector: 'orv-formula-line',
-  imports: [CdkDragHandle, WordsField],
+  imports: [WordsField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     role: 'listitem',
@@ -41,7 +40,7 @@ const plainGrams = (grams: number) => gramsInWords(grams).replace(/ g$/, '');
     '[class]': '"severity-" + (worst() ?? "none")',
   },
   template: `
-    <span class="grip" cdkDragHandle aria-hidden="true" i18n-title title="Drag; or Alt ↑ ↓">
+    <span class="grip" aria-hidden="true" i18n-title title="Drag; or Alt ↑ ↓">
       <svg viewBox="0 0 10 16"><path d="M3 3h0M7 3h0M3 8h0M7 8h0M3 13h0M7 13h0" /></svg>
     </span>
     <div class="written">

@@ -1,8 +1,8 @@
-import { CdkDrag, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { Audit, AuditLine } from '@orvin/core/bench/audit';
 import type { FormulaStep } from '@orvin/core/formula/formula';
 import type { Region } from '@orvin/core/ground/units';
+import { DragRows } from './drag-rows';
 import { StepEditing } from './step-editing';
 import { StepRow } from './step-row';
 import { saidIn, takenBy } from './step-view';
@@ -10,22 +10,22 @@ import { saidIn, takenBy } from './step-view';
 /** The method: steps in order, each with what it takes and says. */
 @Component({
   selector: 'orv-step-list',
-  imports: [CdkDrag, CdkDropList, StepRow],
+  imports: [DragRows, StepRow],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <div role="list" i18n-aria-label aria-label="Method" cdkDropList (cdkDropListDropped)="drop($event)">
-      @for (row of rows(); track row.step.id) {
-        <orv-step-row
-          cdkDrag
-          cdkDragLockAxis="y"
-          [cdkDragData]="row.step.id"
-          [step]="row.step"
-          [number]="$index + 1"
-          [taken]="row.taken"
-          [said]="row.said"
-          (goTo)="goTo.emit($event)"
-        />
-      }
+    <div (orvDragRows)="editing.move($event.row, $event.at)">
+      <div role="list" i18n-aria-label aria-label="Method" data-rows="method">
+        @for (row of rows(); track row.step.id) {
+          <orv-step-row
+            [attr.data-row]="row.step.id"
+            [step]="row.step"
+            [number]="$index + 1"
+            [taken]="row.taken"
+            [said]="row.said"
+            (goTo)="goTo.emit($event)"
+          />
+        }
+      </div>
     </div>
     <button type="button" class="next-line" (click)="editing.addBehind(steps().at(-1)?.id)" i18n>next step</button>
   `,
@@ -48,8 +48,4 @@ export class StepList {
       said: saidIn(read.get(step.id)),
     }));
   });
-
-  protected drop({ item, currentIndex, previousIndex }: CdkDragDrop<unknown>): void {
-    if (currentIndex !== previousIndex) this.editing.move(item.data as string, currentIndex);
-  }
 }

@@ -1,5 +1,4 @@
 import type { ElementRef } from '@angular/core';
-import { CdkDragHandle } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, afterRenderEffect, inject, input, output, viewChild } from '@angular/core';
 import type { FormulaStep } from '@orvin/core/formula/formula';
 import { StepEditing } from './step-editing';
@@ -8,11 +7,10 @@ import type { SaidChip, TakenChip } from './step-view';
 /** One step: its words, the lines it takes with how much of each, and the times, set points and signs it names. */
 @Component({
   selector: 'orv-step-row',
-  imports: [CdkDragHandle],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { role: 'listitem' },
   template: `
-    <span class="grip" cdkDragHandle aria-hidden="true" i18n-title title="Drag; or Alt ↑ ↓">{{ number() }}</span>
+    <span class="grip" aria-hidden="true" i18n-title title="Drag; or Alt ↑ ↓">{{ number() }}</span>
     <div class="grows" [attr.data-value]="step().text">
       <textarea
         #field

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
-import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { SelectButton } from 'primeng/selectbutton';
 import type { BakeFrame, BakeJob, BakePrediction } from '@orvin/core/oven/baking';
 import { colourInWords, comparedInWords, noBakeInWords } from '@orvin/core/words/oven-words';
@@ -9,7 +8,7 @@ import { minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { Chart, type ChartLine } from '../parts/chart';
 import { HowWords } from '../parts/how-words';
 import { BakeForesight } from '../work/foresight';
-import { panSuggestions } from './bake-view';
+import { PanField } from './pan-field';
 import { ThisBake } from './this-bake';
 
 type Quantity = 'core' | 'crust' | 'colour' | 'moisture';
@@ -52,28 +51,22 @@ interface Row {
 /** The same batter another way: up to four side by side, in figures and in curves. */
 @Component({
   selector: 'orv-compare-panel',
-  imports: [AutoComplete, Chart, FormsModule, HowWords, SelectButton],
+  imports: [Chart, FormsModule, HowWords, PanField, SelectButton],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <section class="panel" aria-labelledby="ways">
       <h2 id="ways">{{ rows().length > 1 ? texts.waysToBakeIt(rows().length) : texts.compareItWithAnotherWay }}</h2>
       @if (settings.ways().length < most) {
         <div class="controls">
-          <p-autocomplete
+          <orv-pan-field
             inputId="another-way"
             i18n-ariaLabel
             ariaLabel="Another way to bake it"
-            appendTo="body"
             class="another"
-            [suggestions]="suggestions()"
-            [delay]="60"
-            [completeOnFocus]="true"
-            [showEmptyMessage]="false"
-            [ngModel]="typed()"
-            (ngModelChange)="typed.set($event)"
-            (completeMethod)="suggest($event)"
-            (onSelect)="add($event.value)"
-            (keydown.enter)="addTyped()"
+            [written]="typed()"
+            (said)="typed.set($event)"
+            (picked)="add($event)"
+            (confirmed)="addTyped()"
             i18n-placeholder
             placeholder="another pan, or “at 160 fan”"
           />
@@ -181,7 +174,6 @@ export class ComparePanel {
   ];
   protected readonly most = MOST_WAYS;
   protected readonly typed = signal('');
-  protected readonly suggestions = signal<string[]>([]);
   protected readonly quantity = signal<Quantity>('core');
   protected readonly quantities = [...QUANTITIES];
 
@@ -251,9 +243,6 @@ export class ComparePanel {
   protected round = Math.round;
   protected colour = colourInWords;
 
-  protected suggest({ query }: AutoCompleteCompleteEvent): void {
-    this.suggestions.set([...panSuggestions(query)]);
-  }
   protected addTyped(): void {
     const words = this.typed().trim();
     if (words !== '') this.add(words);

@@ -1,9 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { FormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Router } from '@angular/router';
-import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
 import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { SelectButton } from 'primeng/selectbutton';
@@ -34,7 +33,6 @@ import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
 import { BakeForesight, type Foresight } from '../work/foresight';
 import { BakeStrip } from './bake-strip';
-import { panSuggestions } from './bake-view';
 import { ComparePanel } from './compare-panel';
 import { DonePanel } from './done-panel';
 import { CourseRows } from './course-rows';
@@ -42,6 +40,7 @@ import { ThisBake } from './this-bake';
 import { SettingPanel } from './setting-panel';
 import { SurePanel } from './sure-panel';
 import { ThisOven } from './this-oven';
+import { PanField } from './pan-field';
 import { PanSection } from './pan-section';
 
 const OVENS = [
@@ -81,7 +80,6 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
   selector: 'orv-oven',
   imports: [
     CourseRows,
-    AutoComplete,
     BakeStrip,
     Button,
     ComparePanel,
@@ -91,6 +89,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     FormsModule,
     HowWords,
     InputText,
+    PanField,
     PanSection,
     RouterLink,
     ChoiceField,
@@ -136,7 +135,6 @@ export class Oven {
   protected readonly settings = inject(ThisBake);
 
   protected readonly record = computed(() => this.store.formula(this.id()));
-  protected readonly suggestions = signal<string[]>([]);
   protected readonly materials = PAN_MATERIALS.map((id) => ({ id, name: PAN_MATERIAL_NAMES[id] }));
   protected readonly heats = HEATS;
   protected readonly ovens = OVENS;
@@ -277,13 +275,8 @@ export class Oven {
     });
   }
 
-  protected suggest({ query }: AutoCompleteCompleteEvent): void {
-    this.suggestions.set([...panSuggestions(query, this.settings.known().pan)]);
-  }
-
-  protected choosePans(text: unknown): void {
-    if (typeof text === 'string')
-      this.settings.set($localize`the pan`, { pans: text === '' ? undefined : text }, 'pans');
+  protected choosePans(text: string): void {
+    this.settings.set($localize`the pan`, { pans: text === '' ? undefined : text }, 'pans');
   }
 
   protected setCount(count: number): void {

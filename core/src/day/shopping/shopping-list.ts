@@ -1,4 +1,4 @@
-import { ingredientById, ingredientName } from '../../kitchen/ingredients/index.js';
+import { besideIngredients, ingredientById, ingredientName } from '../../kitchen/ingredients/index.js';
 import { listIn, numberIn, readTable } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { AISLES_TABLE } from './aisles.table.js';
@@ -64,7 +64,7 @@ const packOf = (written: string, pieceGrams: number, gramsPerMillilitre: number 
   };
 };
 const SHOPS: ReadonlyMap<string, Shop> = new Map(
-  readTable(SHOP_TABLE).map((row) => {
+  besideIngredients(SHOP_TABLE).map((row) => {
     const piece = row['piece_g'] ? numberIn(row, 'piece_g') : 0;
     const density =
       row['label_unit'] === 'ml' ? ingredientById(row['id'] ?? '')?.gramsPerMillilitre.spooned : undefined;

@@ -1,5 +1,5 @@
-import { ingredientById, type Ingredient } from '../../kitchen/ingredients/index.js';
-import { listIn, readTable } from '../../ground/numerics/index.js';
+import { besideIngredients, ingredientById, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { listIn } from '../../ground/numerics/index.js';
 import { wordsOf } from './fold.js';
 import { GERMAN_NAMES_TABLE } from './german-names.table.js';
 
@@ -12,7 +12,7 @@ let names: Names | undefined;
 function germanNames(): Names {
   if (names) return names;
   const idOf = new Map<string, string>();
-  for (const row of readTable(GERMAN_NAMES_TABLE))
+  for (const row of besideIngredients(GERMAN_NAMES_TABLE))
     for (const name of [row['name_de'] ?? '', ...listIn(row, 'aliases_de')]) {
       const key = wordsOf(name).join(' ');
       if (!idOf.has(key)) idOf.set(key, row['id'] ?? '');

@@ -2,6 +2,7 @@ export {
   ALLERGENS,
   CATEGORIES,
   INGREDIENTS,
+  besideIngredients,
   ingredientById,
   calledHere,
   ingredientName,

@@ -94,6 +94,12 @@ function fromRow(row: Row): Ingredient {
 /** The whole table, in the order of ingredients.csv. */
 export const INGREDIENTS: readonly Ingredient[] = readTable(INGREDIENTS_TABLE).map(fromRow);
 
+/** The rows of a table that says more of the ingredients, in their order, with the id of each; those of which it says nothing left out. */
+export const besideIngredients = (table: string): readonly Row[] =>
+  readTable(table).flatMap((row, i) =>
+    Object.values(row).every((cell) => cell === '') ? [] : [{ ...row, id: INGREDIENTS[i]?.id ?? '' }],
+  );
+
 const byId = new Map(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient]));
 
 export function ingredientById(id: string): Ingredient | undefined {

@@ -1,4 +1,5 @@
-import { numberIn, readTable } from '../../ground/numerics/index.js';
+import { numberIn } from '../../ground/numerics/index.js';
+import { besideIngredients } from '../ingredients/index.js';
 import { INGREDIENT_DETAILS_TABLE } from './ingredient-details.table.js';
 
 /** What is rarely asked of an ingredient: the rest of its composition, its energy, and what to be careful of. */
@@ -12,7 +13,7 @@ export interface IngredientDetails {
 }
 
 const details: ReadonlyMap<string, IngredientDetails> = new Map(
-  readTable(INGREDIENT_DETAILS_TABLE).map((row) => [
+  besideIngredients(INGREDIENT_DETAILS_TABLE).map((row) => [
     row['id'] ?? '',
     {
       ash: numberIn(row, 'ash_g'),

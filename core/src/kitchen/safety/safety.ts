@@ -1,5 +1,5 @@
-import { listIn, readTable } from '../../ground/numerics/index.js';
-import type { Ingredient } from '../ingredients/index.js';
+import { listIn } from '../../ground/numerics/index.js';
+import { besideIngredients, type Ingredient } from '../ingredients/index.js';
 import { SAFETY_TABLE } from './safety.table.js';
 
 /** Allergens by the words that a law names them with: cereals and nuts one by one. */
@@ -38,7 +38,7 @@ const isNamed = (code: string): code is NamedAllergen => NAMED_ALLERGENS.some((e
 const ROLES: readonly FillingRole[] = ['room', 'cold', 'cold2h', 'not_raw'];
 
 const byId: ReadonlyMap<string, Safety> = new Map(
-  readTable(SAFETY_TABLE).map((row) => [
+  besideIngredients(SAFETY_TABLE).map((row) => [
     row['id'] ?? '',
     {
       perishable: PERISHABLE[Number(row['perishable'])] ?? 'cold',
