@@ -65,11 +65,7 @@ function traitsOf(parts: readonly WeighedPart[]): Traits {
     oats: sum(({ ingredient }) => ingredient.behavesAs.includes('oat') && roleOf(ingredient).flour > 0),
     cocoa: sum(({ ingredient }) => roleOf(ingredient).cocoa),
     discard: sum(({ ingredient }) => ingredient.behavesAs === 'sourdough-discard'),
-    animal: has(
-      ({ ingredient }) =>
-        ['egg', 'dairy', 'cultured dairy'].includes(ingredient.category) ||
-        /butter$|ghee|lard/.test(ingredient.behavesAs),
-    ),
+    animal: has(({ ingredient }) => !ingredient.vegan),
     liquidFat: liquidFat > 0.1 && solidFat < 0.05,
     wholeEgg: has(({ ingredient }) => ingredient.behavesAs === 'egg'),
     white: has(({ ingredient }) => ingredient.behavesAs.endsWith('egg-white')),

@@ -104,6 +104,23 @@ function onTop({ sentences, lines, named, baked }: Told): readonly (readonly [Ca
   return found.length <= MOST_ON_TOP * lines.length ? found : [];
 }
 
+/** "Glaze: warm the marmalade with the juice": a part of its own, wherever it stands and whatever else the method leaves out. */
+const PART_FIRST =
+  /^(?:for the |the )?(?:icing(?! sugar)|glaze|drizzle|frosting|buttercream|ganache|syrup|sauce)(?: ?:| [-–—]) /i;
+function headed({ sentences, lines, named }: Told): readonly (readonly [CalledLine, string])[] {
+  const isOnlyThere = (line: CalledLine, at: number) =>
+    !isOfABatter(line) && named.every((names, i) => i === at || !names.has(line)) && !sharedOut(line);
+  return sentences.flatMap((sentence, at) =>
+    PART_FIRST.test(sentence)
+      ? lines
+          .filter((line) => named[at]?.get(line)?.shared === false && isOnlyThere(line, at))
+          .map((line) => [line, partCalled(sentence)] as const)
+      : [],
+  );
+}
+/** "3 tbsp marmalade (2 for the cake, 1 for the glaze)" */
+const sharedOut = ({ line }: CalledLine): boolean => /\bfor the\b|\bdivided\b/i.test(line.line.text);
+
 const SANDWICH = /\b(?:sandwich|sponge|victoria)\b/i;
 const FILLS = /(?:jam|preserve|curd)$|^(?:double|whipping|heavy)-cream$/;
 const MIXED_IN = /\b(?:fold|stir|mix|beat|whisk|swirl)/i;
@@ -122,7 +139,7 @@ export function withPartsOfTheMethod(formula: Formula, kitchen: Kitchen): Formul
   if (!only || more) return formula;
   const told = toldOf(formula, kitchen);
   const called = new Map(
-    [...(SANDWICH.test(formula.title) ? filling(told) : []), ...onTop(told)].map(([{ line }, part]) => [line.line.id, part]), // prettier-ignore
+    [...(SANDWICH.test(formula.title) ? filling(told) : []), ...headed(told), ...onTop(told)].map(([{ line }, part]) => [line.line.id, part]), // prettier-ignore
   );
   if (called.size === 0) return formula;
   const parts = [...new Set(called.values())].map((name, i): FormulaComponent => ({

@@ -26,7 +26,8 @@ const TAKEN_OUT =
   /^,? ?(?:take|lift|pull|bring|get|remove) (?:it |them |the \w+ )?(?:out(?! of (?:the|its) (?:tins?|pans?|moulds?))|from the oven)/i;
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "mix, into the tin, moderate oven 25 min" */
-const IN_AN_OVEN = /(?:\boven|(?<!\d)\d{3} ?(?:°|degrees)? ?[cf]?(?: ?(?:fan|convection))?),? (?:for )?(?:about )?$/i;
+const IN_AN_OVEN =
+  /(?:\boven|(?<!\d)\d{3} ?(?:°|degrees)? ?[cf]?(?: ?(?:fan|convection))?),? (?:(?:lid on|lidded|covered),? )?(?:for )?(?:about )?$|\b(?:lid off|uncovered),? (?:for )?(?:another |about )?$/i;
 const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;

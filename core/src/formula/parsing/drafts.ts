@@ -23,7 +23,8 @@ export interface Draft {
 
 /** Where an amount may begin behind a name: a digit, or a word that counts. */
 const AMOUNT_BEHIND = /[\s(,:;=-](?=(?:about |approx\.? |x )?(?:\d|\.\d|half |an? |one ))/gi;
-const SIZE_ALONE = /^\s*\(?(extra[ -]large|very large|large|medium|small|jumbo)(?:[ -]sized?)?\)?(?![a-z])/i;
+const SIZE_ALONE =
+  /^\s*\(?(extra[ -]large|very large|large|medium|small|jumbo|lge?|med|sm)(?:[ -]sized?)?\)?(?![a-z])/i;
 const JOINS_ON = /^\s*(?:[,;(]|plus\b|or\b|for\b|to\b|at\b|-)/i;
 
 /** Where the amount stands when it stands behind the name. */
@@ -137,6 +138,16 @@ function withoutLeadingAmount(segment: string, words: string, context: ReadingCo
   const last = trailingAmount(segment, context);
   if (last) {
     const { head, note } = headOf(last.name.trim());
+    // "orange: 1, zest and juice"
+    if (last.amount.parts[0]?.unit === undefined && PART_IN_NOTE.test(last.note))
+      return partsNamed(last.note).map((part) => ({
+        name: head,
+        note: last.note,
+        amount: last.amount,
+        words,
+        part,
+        trailing: true,
+      }));
     return [{ name: head, note: `${note} ${last.note}`.trim(), amount: last.amount, words, trailing: true }];
   }
   const { head, note } = headOf(segment);

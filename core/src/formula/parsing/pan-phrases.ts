@@ -68,6 +68,8 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
       continue;
     // "18-20 minutes in silicone cases"
     if (/\b(?:min(?:ute)?s?|hours?|hrs?|across|cook|bake|fry|mix|pour|put)\b/i.test(phrase)) continue;
+    // "butter, 1/4 cup, in the skillet": what goes into it, and no size
+    if (/, in (?:the|an?|your)\b/i.test(phrase)) continue;
     // "20cm (8in) cake tin": it begins outside
     if (/^[^(]*\)/.test(phrase)) continue;
     // "fan 170C. Line a baking tray": a pan ends with its sentence

@@ -21,6 +21,9 @@ const BARE_ROUND =
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
 /** "10-cup bundt, 350" */
 const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
+/** "Greased & floured 9x13, 350 degrees" */
+const DIMENSIONS_PREPARED =
+  /\b(?:greased|lined|buttered|papered|floured),? (\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=[,.;\n]| at |$)/i;
 /** "350F, 9x5 greased" */
 const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
@@ -28,11 +31,14 @@ const PREPARED_DIMENSIONS =
 const SHAPE_BEFORE_HEAT =
   /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=,? (?:@ ?|at )?\d{3}\D|, ?\d)/i;
 /** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
-const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?=[.,;])/i;
+const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;\n]|$)/i;
+/** `9" sq` in a row of its own. */
+const SHAPE_ALONE = /(?:^|\n)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:square|sq|round|rd))\.?(?=\n|$)/i;
 /** "makes one 8-inch cake" */
 const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (?:tins?|pans?|boards?))/i;
 /** "in a 9\" cast-iron": a pan that is called by what it is made of. */
-const CAST_IRON = /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b/i;
+const CAST_IRON =
+  /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b|\bcast[- ]iron,? (\d{1,2}(?:[.,]\d)? ?(?:"|inch|in|cm))(?!\w)/i;
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
@@ -58,12 +64,21 @@ const round = (match: RegExpExecArray): string => `${match[1] ?? ''} round`;
 
 /** In the order of trust. */
 const WAYS: readonly Way[] = [
-  ...[BARE_DIMENSIONS, DIMENSIONS_FIRST, BARE_ROUND, ROUNDS, BUNDT, PREPARED_DIMENSIONS, SHAPE_BEFORE_HEAT, CUPS].map(
-    asWritten,
-  ),
+  ...[
+    BARE_DIMENSIONS,
+    DIMENSIONS_FIRST,
+    BARE_ROUND,
+    ROUNDS,
+    BUNDT,
+    PREPARED_DIMENSIONS,
+    DIMENSIONS_PREPARED,
+    SHAPE_BEFORE_HEAT,
+    SHAPE_ALONE,
+    CUPS,
+  ].map(asWritten),
   { pattern: TWO_OF, called: round, beside: 'none' },
   { pattern: CAKE_OF, called: round, beside: 'none' },
-  { pattern: CAST_IRON, called: (match) => `${match[1] ?? ''} skillet`, beside: 'unsized' },
+  { pattern: CAST_IRON, called: (match) => `${found(match) ?? ''} skillet`, beside: 'unsized' },
   {
     pattern: POUND_LOAF,
     called: ([, loaves, loaf = '']) => (loaves === undefined ? `${loaf} loaf tin` : `${loaves} ${loaf} loaf tins`),

@@ -75,7 +75,7 @@ const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
 /** Ingredients that go in by taste: no amount is no fault. */
 const TO_TASTE =
   /to taste|for (?:greasing|dusting|the tin|the pan|brushing|sprinkling|rolling|serving|frying|decorati)|as needed|if needed|optional|to (?:serve|finish|decorate|grease|dust|garnish|brush|glaze|sprinkle)/i;
-const OPTIONAL = /\boptional(?:ly)?\b|\bif (?:you like|liked|using|wanted)\b/i;
+const OPTIONAL = /\boptional(?:ly)?\b|\bif (?:you like|liked|using|wanted|you have (?:them|it|some|any))\b/i;
 /** What goes on a bake or round it, and not into the batter: "2 tbsp milk, to brush". Not "200 g sugar, plus 2 tbsp to sprinkle". */
 const BESIDE =
   /[,(] ?(?:to|for) (?:brush(?:ing)?|glaz(?:e|ing)|dust(?:ing)?|greas(?:e|ing)|sprinkl(?:e|ing)|serv(?:e|ing)|garnish|decorat(?:e|ing)|the (?:tin|pan|top)|frying|drizzling)\b/i;

@@ -26,9 +26,9 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
-  // "salt pinch"
+  // "salt pinch", "choc chips - handful or so"
   [
-    /^([a-z][a-z ]{2,30}),? (?:an? |one )?(?:(good|big|small|generous) )?(pinch|handful|splash|dash|knob)$/i,
+    /^([a-z][a-z ]{2,30}?)(?:,| -)? (?:an? |one )?(?:(good|big|small|generous) )?(pinch|handful|splash|dash|knob)(?: or so)?$/i,
     '$2 $3 of $1',
   ],
   [/\bdessert spoon/gi, 'dessertspoon'],
@@ -58,9 +58,12 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     '',
   ],
   // "juice 1/2 lemon", "zest & juice 1 lime"
-  [/^((?:juice|zest|rind)(?: ?(?:and|&|\+) ?(?:juice|zest|rind))?) (?=(?:\d|half|an? |one |two |three ))/i, '$1 of '],
   [
-    /\b(?:an? )?(?:good |big |generous |small |little )?squeeze (?:of )?(?:fresh )?(lemon|lime|orange)(?: juice)?\b/i,
+    /^((?:(?:finely |freshly )?(?:grated |squeezed ))?(?:juice|zest|rind)(?: ?(?:and|&|\+) ?(?:juice|zest|rind))?) (?=(?:\d|half|an? |one |two |three ))/i,
+    '$1 of ',
+  ],
+  [
+    /\b(?:an? )?(?:good |big |generous |small |little )?squeeze (?:of )?(?:(?:the|fresh) )?(lemon|lime|orange)(?: juice)?\b/i,
     '1 tsp $1 juice',
   ],
   [/\b(?:gf|g\/f|gluten[ -]free) (?=baking powder|bp\b)/i, ''],
@@ -107,7 +110,7 @@ const LIQUIDS = 'milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
 /** "1 egg + enough milk to make 150 ml", "1 egg made up to 150 ml with milk". */
 const MADE_UP: readonly RegExp[] = [
   new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough |sufficient )?(?<liquid>${LIQUIDS}) to (?:make|give)(?: up(?: to)?)?(?: a total of)?(?: about)? (?<total>.{2,20})$`, 'i'),
-  new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) (?:with|w\\/?) (?<liquid>${LIQUIDS})$`, 'i'),
+  new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) (?:with|w\\/?) (?<liquid>${LIQUIDS})(?: ?\\([^()]{1,60}\\))?$`, 'i'),
 ]; // prettier-ignore
 
 /** "2 cups flour, plus 1 tbsp for tossing the berries": more of the same, and it goes in. */
@@ -120,18 +123,19 @@ const THEIR_WEIGHT =
 /** How much of an egg in its shell is egg. */
 const SHELLED_SHARE = 0.88;
 
-/** "250 g mix of wholemeal and plain flour", "200 g flour (half wholemeal)": half of each. */
+/** "250 g mix of wholemeal and plain flour", "200 g flour (half wholemeal)", "4 oz lard & butter mixed": half of each. */
 const HALF_OF_EACH: readonly RegExp[] = [
+  /^(?<grams>\d{1,4}) ?(?<unit>g|oz)(?:rams?)? (?:of )?(?<one>[a-z-]{2,20}(?: [a-z-]{3,20})?) (?:and|&) (?<other>[a-z-]{2,20}(?: [a-z-]{3,20})?),? ?\(?(?:mixed|50[/:-]50|half and half|half of each|equal parts|in equal parts)\)?$/i,
   /^(?<grams>\d{1,4}) ?g(?:rams?)? (?:of )?(?:an? )?(?:(?:half and half|even|equal) )?(?:mix|mixture|blend|combination) of (?<one>[a-z-]{3,20}(?: [a-z-]{3,20})?) and (?<other>[a-z-]{3,20}(?: [a-z-]{3,20})?)$/i,
   /^(?<grams>\d{1,4}) ?g(?:rams?)? (?<other>(?:[a-z-]{3,20} )?(?:flour|sugar)),? ?\(?half (?<one>[a-z-]{3,20}(?: [a-z-]{3,20})?)\)?$/i,
 ];
 function halfOfEach(line: string, context: ReadingContext): readonly string[] | undefined {
   for (const pattern of HALF_OF_EACH) {
-    const { grams = '', one = '', other = '' } = pattern.exec(line)?.groups ?? {};
+    const { grams = '', unit = 'g', one = '', other = '' } = pattern.exec(line)?.groups ?? {};
     const kind = /\b(?:flour|sugar)s?$/i.exec(other)?.[0].replace(/s$/i, '') ?? '';
     const names = [one, other].map((name) => (kind === '' || name.toLowerCase().includes(kind.toLowerCase()) ? name : `${name} ${kind}`));
     if (grams !== '' && names.every((name) => isKnownName(name, context)))
-      return names.map((name) => `${Number(grams) / 2} g ${name}`);
+      return names.map((name) => `${Number(grams) / 2} ${unit} ${name}`);
   }
   return undefined;
 } // prettier-ignore

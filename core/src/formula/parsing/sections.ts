@@ -30,7 +30,7 @@ const COMPONENT_NAME =
   /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
 const PART_AT_THE_END =
-  /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust) ?:?$/i;
+  /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust)(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
 /** How it keeps, and good wishes. */
 const CHATTER =
   /^(?:keeps\b|freezes\b|stores\b|lasts\b|enjoy\b|best (?:eaten|served|the)|good with\b|lovely with\b|happy baking)/i;
@@ -163,7 +163,8 @@ function kindOf(
   if (!(section === 'method' && marked) && readFact(text)) return 'fact';
   if (TIMES_MARK.test(text) || DETAIL.test(text)) return 'note';
   const words = withoutLeadIn(text.replace(BULLET, ''));
-  const amount = beginsWithAmount(words, context);
+  // "Seven minute frosting" is no seven of anything
+  const amount = !/^(?:\d{1,2}|[a-z]{3,6})[- ]minute\b/i.test(words) && beginsWithAmount(words, context);
   if (YIELD.test(text)) return 'yield';
   if (section === 'notes') return headed ? 'heading' : 'note';
   if (section === 'method' && marked) return headed ? 'heading' : 'step';

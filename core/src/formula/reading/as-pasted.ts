@@ -46,6 +46,10 @@ const PERCENT = /^\d{1,4}(?:[.,]\d{1,2})? ?%$|%/;
 /** "100 g of everything (butter, sugar, flour)". */
 const OF_EVERYTHING = /(\d{1,4} ?(?:g|oz)) (?:of )?(?:everything|all|each)(?: of)? ?\(([^()]{5,80})\)/gi;
 
+/** "the same weight of butter, sugar and flour as 3 eggs, so about 180 g of each". */
+const AS_THE_EGGS =
+  /\b(?:the )?same weight (?:of|in) ([a-z][a-z ,&-]{2,60}?) as (\d|two|three|four|five|six)( (?:large |medium |small )?eggs?)(?: \([^()]{1,30}\))?(?:,? (?:so )?(?:that's |which is |usually )?(?:about |around )?(\d{2,3} ?g) (?:of )?each)?/gi;
+
 /** A forwarded message stands behind ">" line by line. */
 function withoutQuotes(rows: readonly string[]): readonly string[] {
   const written = rows.filter((row) => row.trim() !== '');
@@ -62,9 +66,16 @@ const sideBySide = (row: readonly string[]): boolean =>
 /** The rows of a table that is drawn with strokes, their cells apart. */
 const isRule = (row: string): boolean => /^[\s|:-]+$/.test(row) && row.includes('--');
 function withoutStrokes(rows: readonly string[]): readonly string[] {
-  if (!rows.some((row) => row.includes('|') && isRule(row))) return rows;
-  return rows.flatMap((row) => {
-    if (!row.includes('|')) return [row];
+  const stroked = (row: string | undefined) => row?.includes('|') === true;
+  // rows below each other are one table where a rule is among them
+  let isTable = false;
+  return rows.flatMap((row, i) => {
+    if (!stroked(row)) return [row];
+    if (!stroked(rows[i - 1])) {
+      const end = rows.findIndex((other, at) => at > i && !stroked(other));
+      isTable = rows.slice(i, end < 0 ? undefined : end).some(isRule);
+    }
+    if (!isTable) return [row];
     return isRule(row) ? [] : [row.replace(/^\s*\||\|\s*$/g, '').split('|').map((cell) => cell.trim()).join('\t')]; // prettier-ignore
   });
 }
@@ -138,10 +149,11 @@ function withoutBakeBehind(row: string): readonly string[] {
 }
 
 /** "Prep 20 min | Cook 1 hr 10 | Serves 10": what a page says beside each other. */
-const SAID_BESIDE = new RegExp(`^${SAID_IN_A_ROW}`, 'i');
+const SAID_BESIDE = new RegExp(`^[*_]{0,2}${SAID_IN_A_ROW}`, 'i');
 function eachSaid(row: string): readonly string[] {
   const parts = row.split(/ [|·•] /);
-  return parts.length > 1 && parts.every((part) => SAID_BESIDE.test(part.trim())) ? parts : [row];
+  if (parts.length < 2 || !parts.every((part) => SAID_BESIDE.test(part.trim()))) return [row];
+  return parts.map((part) => part.replace(/\*\*|__/g, ''));
 }
 
 /** What is written another way than it is read, in a row. */
@@ -156,7 +168,13 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [OF_EVERYTHING, '$1 each of $2'],
 ];
 const plainly = (row: string): string =>
-  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row);
+  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row).replace(
+    AS_THE_EGGS,
+    (_, things: string, count: string, eggs: string, grams?: string) =>
+      grams === undefined
+        ? `${count}${eggs}, their weight in ${things}`
+        : `${count}${eggs}, ${grams} each of ${things}`,
+  );
 
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {

@@ -47,6 +47,9 @@ const BULLET_LETTERS = 9;
 const DOING_BEFORE = /^\s*[a-z]{3,7} ?:/i;
 /** A line of a list that takes several things begins with its amount, and is one sentence: "225 g flour, sifted with 1 tsp salt". */
 const LISTED = /^[\s*•-]{0,6}[\d½¼¾⅓⅔](?![^]*[a-z)]{2}[.!?] [A-Z])/;
+/** "BP 2 tsp, BS 1/2 tsp, salt 1 tsp": things with their amounts behind them, and nothing else. */
+const AMOUNT_BEHIND = /^[a-z][a-z .&'-]{0,30} [\d½¼¾⅓⅔⅛][\d./ ½¼¾⅓⅔⅛-]{0,8} ?[a-z]{0,11}\.?$/i;
+const eachBehind = (line: string): boolean => line.split(/[,;]/).every((part) => AMOUNT_BEHIND.test(part.trim()));
 const WORDS_BEHIND = 7;
 const LISTED_SHARE = 0.7;
 const MOST_LOST = 0.1;
@@ -80,7 +83,7 @@ function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
       // "Add: 1 egg" is told
       !DOING_BEFORE.test(line) &&
       fewBehind;
-    const severalListed = more !== undefined && LISTED.test(line) && fewBehind;
+    const severalListed = more !== undefined && (LISTED.test(line) || eachBehind(line)) && fewBehind;
     const read = {
       text: line.trim(),
       from,
