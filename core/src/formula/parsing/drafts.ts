@@ -176,7 +176,10 @@ function sizedBy(note: string, amount: ReadAmount): ReadAmount {
 /** Weights hidden in a note: "ripe, mashed (about 340 g)", "peeled, 200 g". */
 export function amountsOfNote(note: string, read: (text: string) => readonly Amount[]): readonly Amount[] {
   // "(or 1/3 cup water)" is another thing, not this one again
-  const aboutThis = note.replace(/(?:^|[([,;]\s?)(?:or|instead|keep|reserve|save|saving|keeping)\s[^()[\]]*/gi, ' ');
+  const aboutThis = note.replace(
+    /(?:^|[([,;]\s?)(?:(?:or|instead|keep|reserve|save|saving|keeping|plus|minus|up to)\s|\+ ?|(?:s?he|they|i|we|mum|dad|gran|original(?:ly)?|recipe|card|book) (?:uses?|used|says?|said|takes?|had|has|calls for|with)\s)[^()[\]]*/gi,
+    ' ',
+  );
   for (const [, inside = ''] of aboutThis.matchAll(
     /[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi,
   )) {

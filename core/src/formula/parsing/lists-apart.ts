@@ -18,7 +18,8 @@ const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
-  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop|zest|juice)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+const JOINING = /^(?:plus|and|&) (?=\d|[½¼¾⅓⅔⅛])/i;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;
 
@@ -45,7 +46,10 @@ const OF_FRUIT =
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {
   const things: string[] = [];
-  for (const part of line.replace(/\.$/, '').split(BETWEEN)) {
+  for (const part of line
+    .replace(/\.$/, '')
+    .split(BETWEEN)
+    .map((each) => each.replace(JOINING, ''))) {
     const last = things.at(-1);
     if (isMeasured(normalise(part), context) || OF_FRUIT.test(part)) things.push(part);
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
@@ -79,8 +83,8 @@ export function headedList(line: string, context: ReadingContext): readonly stri
   const rest = bare.slice(heading[0].length);
   const things = thingsIn(rest, context);
   // "for the glaze: 1 cup powdered sugar, 3 tbsp syrup"
-  const fewest = part ? 1 : /^for the\b/i.test(heading[1] ?? '') ? 2 : FEWEST;
-  if (things && things.length >= fewest) return [`${heading[1] ?? ''}:`, ...things];
+  const fewest = part ? 1 : /^for the\b/i.test(heading[0]) ? 2 : FEWEST;
+  if (things && things.length >= fewest) return [`${heading[1] ?? heading[2] ?? ''}:`, ...things];
   // "to feed: 4 tbsp cider" is one thing, and its line says where it goes
   return part ? [`${heading[1] ?? ''}:`, rest] : [line];
 }

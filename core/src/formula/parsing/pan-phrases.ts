@@ -106,7 +106,7 @@ const CUTTERS: readonly RegExp[] = [
     'i',
   ),
 ];
-const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| ?(?:cm|mm|in\b|inch|"))/i;
+const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| \d\/| ?(?:cm|mm|in\b|inch|"))/i;
 /** "2.5 cm thick", "pat to 3 cm": how high. */
 const THICKS: readonly RegExp[] = [
   new RegExp(String.raw`${FIGURE}(?:[- ]thick|[- ]deep)`, 'i'),

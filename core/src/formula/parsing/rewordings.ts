@@ -68,6 +68,8 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   [/\b(?:gf|g\/f|gluten[ -]free) (?=baking powder|bp\b)/i, ''],
   [/\bg\/f\b/i, 'gf'],
+  // "1 tsp. ea. salt, soda, cinn."
+  [/ ea\.?:? (?=[a-z])/i, ' each '],
   [/\b1:1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/i, ''],
   [/\bb\. ?p\b\.?/gi, 'baking powder'],
   [/\bb\. ?s\b\.?/gi, 'baking soda'],

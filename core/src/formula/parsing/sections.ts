@@ -5,6 +5,7 @@ import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
 import { headedList } from './lists-apart.js';
 import { isSizedLump } from './rewordings.js';
+import { CALLED } from './yields.js';
 import { BULLET, PART_HEADING, withoutLeadIn } from './segments.js';
 import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/index.js';
 
@@ -20,14 +21,14 @@ const NOTES_MARK =
   /^(?:(?:(?:recipe|cook'?s|baker'?s|top) )?(?:notes?|tips?)|storage|to store|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
 /** "(20 Stück)", "(2 lb tin)": said beside a title. */
 const IN_BRACKETS = /\([^()]{1,40}\)/;
-const YIELD = /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
+const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
   /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
-  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
+  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
 const PART_AT_THE_END =
   /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust)(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
@@ -38,6 +39,8 @@ const VERB =
   /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream(?! ?[-–:]? ?[\d½¼¾⅓⅔])|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
+/** "425°F. Whisk dry. …" */
+const HEAT_FIRST = /^(?:oven:? (?:to )?)?\d{3} ?(?:°|º|degrees?|deg)? ?[CF]\b ?[.,;:] /;
 /** A step without its number or bullet; in a marked method any number is one. */
 export const withoutStepNumber = (text: string, inMethod: boolean): string =>
   text
@@ -168,6 +171,7 @@ function kindOf(
   if (YIELD.test(text)) return 'yield';
   if (section === 'notes') return headed ? 'heading' : 'note';
   if (section === 'method' && marked) return headed ? 'heading' : 'step';
+  if (HEAT_FIRST.test(text)) return 'step';
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   // "6. 12-15 mins"
   if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';
@@ -185,7 +189,9 @@ function kindOf(
   if (!anyIngredient) {
     const bake = readBake([text]);
     // "Zitronenkuchen aus der Kastenform" at the head says what it is baked in, and no size: it is what the cake is called
-    const called = section === 'head' && !/\d/.test(written.replace(IN_BRACKETS, ''));
+    // "Dundee cake - 18 cm round" too
+    const [name = ''] = text.split(/ [-–—(]|, /);
+    const called = section === 'head' && (!/\d/.test(written.replace(IN_BRACKETS, '')) || CALLED.test(name));
     if ((bake.pan !== undefined && !called) || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;

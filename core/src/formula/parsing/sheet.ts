@@ -94,7 +94,7 @@ export class Sheet {
         this.enter('notes');
         return;
       case 'yield':
-        if (this.yieldText === undefined) this.yieldText = line.written.replace(/\s*:$/, '');
+        if (this.yieldText === undefined) this.yieldText = line.written.replace(/\s*:$|^\(|\)$/g, '');
         else this.notes.push(line.written);
         return;
       case 'fact': {

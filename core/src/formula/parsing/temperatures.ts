@@ -27,6 +27,9 @@ const GAS =
   /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark)|(?<=\bat )no\.?)\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
   /\b(core|cent(?:re|er)(?! (?:of the oven|shelf|rack))|inside|internal|middle(?! (?:of the oven|shelf|rack|third))|thermometer|probe|reads?|reaches|reached|registers)\b/i;
+/** "Position a rack in the center and heat the oven", "shelf in the middle": where it stands in the oven, and no middle of a bake. */
+const RACK =
+  /\b(?:racks?|shelf|shelves)\b[a-z ]{0,24}\b(?:cent(?:re|er)|middle)\b|\b(?:cent(?:re|er)|middle) (?:position|of (?:the|your) oven)\b/gi;
 const OF_SYRUP = /\b(syrup|milk|water|butter|chocolate|cream|sugar)\b[^.]*$/i;
 
 /** What an oven was called before it had figures, as cookery books translate it, °C: they differ by ten to either side. */
@@ -55,7 +58,7 @@ export const withoutGasMarks = (text: string): string => text.replace(GAS, (mark
 export function temperaturesIn(text: string): readonly WrittenTemperature[] {
   const writtenTemperatures: WrittenTemperature[] = [];
   for (const match of text.matchAll(TEMPERATURE)) {
-    const before = text.slice(Math.max(0, match.index - 40), match.index);
+    const before = text.slice(Math.max(0, match.index - 60), match.index);
     const sentence = before.slice(Math.max(before.lastIndexOf('. '), before.lastIndexOf('\n')) + 1);
     const to = match.index + match[0].length;
     const after = text.slice(to, to + 18);
@@ -63,7 +66,7 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     const letter = (match[3] ?? '').toLowerCase();
     const scale = letter.startsWith('f') ? 'F' : letter === '' ? (number > BARE_DEGREES_TURN_AT ? 'F' : 'C') : 'C';
     const celsius = scale === 'F' ? celsiusFromFahrenheit(number) : number;
-    const core = OF_THE_CORE.test(sentence);
+    const core = OF_THE_CORE.test(sentence.replace(RACK, ' '));
     if (
       core ? !(celsius >= 30 && celsius <= 130) : !(celsius >= COOLEST_OVEN_CELSIUS && celsius <= HOTTEST_OVEN_CELSIUS)
     )

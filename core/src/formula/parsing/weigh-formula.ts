@@ -14,6 +14,10 @@ import { problem } from './problem.js';
 import { readLine, type ReadEntry } from './read-line.js';
 import type { Weight } from './weigh.js';
 
+/** Fruit that is a part of its own beside a shortcake is served with it, and no part of the dough. */
+const WITH_FRUIT = /shortcakes?\b/i;
+const FRUIT_PART = /^(?:for )?(?:the )?(?:fresh )?(?:berries|strawberries|raspberries|fruit|peaches)$/i;
+
 /** A line of a formula with what was read from it. */
 export interface WeighedLine {
   readonly line: FormulaLine;
@@ -192,7 +196,7 @@ function weighWithin(formula: Formula, around: Surroundings, inside: readonly st
   const components = read.map(({ component, lines }): WeighedComponent => ({
     id: component.id,
     name: component.name,
-    inBatter: isBatter(component.name),
+    inBatter: isBatter(component.name) && !(WITH_FRUIT.test(formula.title) && FRUIT_PART.test(component.name)),
     lines: lines.map(({ line, entries: unweighed }) => {
       const entries = basis === undefined ? unweighed : unweighed.map((entry) => weighedByShare(entry, basis));
       const weighed = entries.filter((entry) => entry.weight !== undefined);
@@ -200,7 +204,8 @@ function weighWithin(formula: Formula, around: Surroundings, inside: readonly st
         line,
         entries,
         grams: weighed.length === 0 ? undefined : sum(weighed.map((entry) => entry.weight?.grams ?? 0)),
-        optional: line.optional ?? entries.some(({ optional }) => optional),
+        // "2 cups flour • 1 egg • butter for brushing": what is only for brushing leaves nothing of the others out
+        optional: line.optional ?? (entries.length > 0 && entries.every(({ optional }) => optional)),
       };
     }),
   }));

@@ -18,7 +18,7 @@ const LEAD =
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE =
-  /^(?:this )?(?:makes|serves|feeds|yields?|servings?|enough for) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?-\s?\d{1,3})?|a dozen|two dozen)(?: [a-z]+){0,3}$/i;
+  /^(?:this )?(?:makes|serves|feeds|yields?|servings?|enough for) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?-\s?\d{1,3}|ish)?|a dozen|two dozen)(?: [a-z]+){0,3}$/i;
 /** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */
 export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
   steps

@@ -23,7 +23,7 @@ const COMES_OF_IT = / ?(?:→|=>|-->) ?/g;
 /** "1 T b.p.": the points are in the way of every sentence. */
 const POINTED = /\bb\. ?([ps])\.(?=[\s,;)]|$)/gi;
 /** "Makes 2 x 450 g loaves. 150 C, 50 mins": how many, and the bake behind it. */
-const MAKES_FIRST = /^((?:makes|serves) [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d)| \| )/i;
+const MAKES_FIRST = /^((?:makes|serves|yields?):? [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d)| \| )/i;
 const PICTURES = new RegExp(String.raw`^(?:\s*${PICTURE})+\s*|(?:\s*${PICTURE})+\s*$`, 'gu');
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
 const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
@@ -33,6 +33,7 @@ const BETWEEN_STEPS = / (?=\d{1,2}[.)] \p{Lu})/u;
 const COLUMNS = /\t| {2,}(?=\S)/;
 const FEWEST_ROWS = 3;
 const FEWEST_CELLS = 2;
+const FEWEST_HEADS = 2;
 const FEWEST_BESIDE = 2;
 const BEGINS_WITH_AMOUNT = /^[~≈]?(?:\d|[½¼¾⅓⅔⅛])/;
 /** An amount and nothing else: "400 g", "16", "1/2 cup", "a pinch". */
@@ -57,6 +58,17 @@ function withoutQuotes(rows: readonly string[]): readonly string[] {
   return quoted >= FEWEST_ROWS && quoted >= QUOTED_SHARE * written.length
     ? rows.map((row) => row.replace(QUOTED, ''))
     : rows;
+}
+
+/** What a mail says above its words: who wrote it and when is left away, what it is about is kept. */
+const MAIL_HEAD = /^\s*(from|to|cc|date|sent|subject|betreff|von|an|gesendet) ?: /i;
+function withoutMailHead(rows: readonly string[]): readonly string[] {
+  const first = rows.findIndex((row) => row.trim() !== '');
+  let end = first;
+  while (MAIL_HEAD.test(rows[end] ?? '')) end++;
+  if (first < 0 || end - first < FEWEST_HEADS) return rows;
+  const subject = rows.slice(first, end).find((row) => /^\s*(?:subject|betreff) ?:/i.test(row));
+  return [...(subject === undefined ? [] : [subject.replace(MAIL_HEAD, '')]), ...rows.slice(end)];
 }
 
 /** Two lists side by side: each thing of a row is a line of its own. */
@@ -151,7 +163,7 @@ function withoutBakeBehind(row: string): readonly string[] {
 /** "Prep 20 min | Cook 1 hr 10 | Serves 10": what a page says beside each other. */
 const SAID_BESIDE = new RegExp(`^[*_]{0,2}${SAID_IN_A_ROW}`, 'i');
 function eachSaid(row: string): readonly string[] {
-  const parts = row.split(/ [|·•] /);
+  const parts = row.split(/ [|·•] | {2,}/);
   if (parts.length < 2 || !parts.every((part) => SAID_BESIDE.test(part.trim()))) return [row];
   return parts.map((part) => part.replace(/\*\*|__/g, ''));
 }
@@ -166,6 +178,11 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],
   [OF_EVERYTHING, '$1 each of $2'],
+  // "for the drizzle - juice of the lemon + 50 g granulated": of the one above
+  [
+    /^((?:for the )?(?:drizzle|icing|glaze|syrup|topping) ?[:–-] ?(?:juice|zest) of )the (?=lemon|lime|orange)/i,
+    '$11 ',
+  ],
 ];
 const plainly = (row: string): string =>
   SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row).replace(
@@ -179,7 +196,7 @@ const plainly = (row: string): string =>
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
-  const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(unframed)))
+  const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(withoutMailHead(unframed))))
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(eachSaid)
     .flatMap(withoutMarksBefore)

@@ -66,7 +66,7 @@ const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you
 
 const wordsIn = (text: string): number => (text.trim() === '' ? 0 : text.trim().split(/\s+/).length);
 
-function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
+function linesOf(text: string, takings: readonly Taking[], context: ReadingContext): readonly Line[] {
   let from = 0;
   let next = 0;
   return text.split('\n').map((line): Line => {
@@ -83,7 +83,12 @@ function linesOf(text: string, takings: readonly Taking[]): readonly Line[] {
       // "Add: 1 egg" is told
       !DOING_BEFORE.test(line) &&
       fewBehind;
-    const severalListed = more !== undefined && (LISTED.test(line) || eachBehind(line)) && fewBehind;
+    // "175g butter 175g sugar 3 eggs" begins like a list, and nothing parts it
+    const severalListed =
+      more !== undefined &&
+      (LISTED.test(line) || eachBehind(line)) &&
+      fewBehind &&
+      readLine(line, context).length >= here.length;
     const read = {
       text: line.trim(),
       from,
@@ -231,7 +236,7 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
     return german.kind === 'read' ? german : (readGermanTold(text, bakersOwn, kitchen) ?? german);
   }
   const { takings, nameless } = takingsIn(words, context);
-  const lines = linesOf(words.text, takings);
+  const lines = linesOf(words.text, takings, context);
   // below a heading for the method, or the first of its numbered steps, the things of the list are only named again
   const method = lines.findIndex(({ text: line }) => isMethodMark(line) || isFirstStep(line));
   const above = method > 0 && lines.slice(0, method).some(({ takings: taken }) => taken.length > 0) ? method : Infinity;

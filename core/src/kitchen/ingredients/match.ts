@@ -39,7 +39,7 @@ const DESCRIPTORS: ReadonlySet<string> = new Set(
   separated optional more plus needed required taste serving serve dusting greasing topping decorate decoration garnish your choice favourite favorite if you like
   each such as well stirred fine coarse granular granulated powdered powder leaf leaves broken bits halves chunky thick pure natural real
   leveled levelled minced crumbled blitzed blended divided removed washed dry split lengthways trimmed pinch firm tin can tinned canned jar juice zest rind cup removed skin on off unwaxed bought shop
-  homemade home made lg med sm xl rm pkg white active red organic lots some few couple bit use see note when once if each total net worth about below above approximately roughly weight cut cooked prepared gr stone pkgs pkt pkts`.split(
+  homemade home made lg med sm xl rm pkg white active red organic lots some few couple bit use see note when once if each total net worth about below above approximately roughly weight cut cooked prepared gr stone pkgs pkt pkts wild strong`.split(
     /\s+/,
   ),
 );

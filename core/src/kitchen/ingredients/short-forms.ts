@@ -84,6 +84,7 @@ export const SHORT_FORMS: Readonly<Record<string, string>> = {
   'bacon fat': 'lard',
   'bacon drippings': 'lard',
   'veg oil': 'vegetable oil',
+  'salad oil': 'vegetable oil',
   'evoo': 'olive oil',
   'bmilk': 'buttermilk',
   'b milk': 'buttermilk',
