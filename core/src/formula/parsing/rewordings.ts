@@ -66,6 +66,13 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /\b(?:an? )?(?:good |big |generous |small |little )?squeeze (?:of )?(?:(?:the|fresh) )?(lemon|lime|orange)(?: juice)?\b/i,
     '1 tsp $1 juice',
   ],
+  // "rind of 1/2 lemon & 1/2 orange"
+  [
+    /^((?:(?:finely |freshly )?(?:grated |squeezed ))?(?:juice|zest|rind) of) ([\d/ ]{1,5}|an? |half an? )((?:lemon|lime|orange)s?) (?:and|&|\+) (?=\d|an? |half )/i,
+    '$1 $2$3 and $1 ',
+  ],
+  // "6 oz each flour/sugar/butter"
+  [/^(\d{1,4} ?(?:g|oz) (?:of )?each (?:of )?[a-z ]{3,24})\/([a-z ]{3,24})\/([a-z ]{3,24})$/i, '$1, $2, $3'],
   [/\b(?:gf|g\/f|gluten[ -]free) (?=baking powder|bp\b)/i, ''],
   [/\bg\/f\b/i, 'gf'],
   // "1 tsp. ea. salt, soda, cinn."
@@ -142,6 +149,19 @@ function halfOfEach(line: string, context: ReadingContext): readonly string[] | 
   return undefined;
 } // prettier-ignore
 
+/** "zest of 1/2 lemon and zest of 1/2 orange" */
+const BETWEEN_FRUITS = / and (?=(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of )/i;
+const PART_OF_FRUIT = /^(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of (?:\d|an? |half )/i;
+
+/** A thing with its amount, behind it or before, and nothing else. */
+function isThing(part: string, context: ReadingContext): boolean {
+  const behind = trailingAmount(part, context);
+  if (behind) return behind.note === '' && isKnownName(behind.name, context);
+  const before = readAmount(reworded(part), unitsOf(context.kitchen));
+  const name = before?.rest.trim().replace(/^(?:of|each) /, '') ?? '';
+  return name !== '' && name.split(/ & | and /).every((each) => isKnownName(each, context));
+}
+
 /**
  * A line of several things that no amount parts: what is made up to a measure, and "flour 8 oz, sugar 4 oz, marg 4 oz".
  * @param gramsOf what a line by itself weighs
@@ -175,13 +195,9 @@ export function thingsApart(
     ];
   const halves = halfOfEach(line, context);
   if (halves) return halves;
-  const parts = line.split(/, ?|; ?| ?[+&] | and /);
-  const isList =
-    parts.length > 1 &&
-    parts.length < 20 &&
-    parts.every((part) => {
-      const behind = trailingAmount(part, context);
-      return behind?.note === '' && isKnownName(behind.name, context);
-    });
+  const fruits = reworded(line).split(BETWEEN_FRUITS);
+  if (fruits.length > 1 && fruits.every((part) => PART_OF_FRUIT.test(part))) return fruits;
+  const parts = line.includes(';') ? line.split(/; ?/) : line.split(/, ?| ?[+&] | and /);
+  const isList = parts.length > 1 && parts.length < 20 && parts.every((part) => isThing(part, context));
   return isList ? parts : [line];
 }

@@ -26,9 +26,9 @@ const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
-  /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
+  /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^next time\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
-  /^for (?:the|a|your) .+$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
+  /^for (?:the|a|your) .+$|^for (?:batter|dough|cake|bread|loaf|muffins?|scones?|sponge|glaze|icing|frosting|topping|filling|streusel|crumble|drizzle|syrup) ?:?$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
 const PART_AT_THE_END =
   /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust)(?: \((?:optional|if you like|if liked)\))? ?:?$/i;

@@ -126,6 +126,29 @@ const JOTTED: readonly Kept[] = [
     takes: [['unsalted-butter', 175], ['light-brown-sugar', 175], 'egg', ['all-purpose-flour', 225], 'uk-baking-powder', ['glace-cherries', 50]],
     bake: { celsius: 150, fan: false, minutes: [120, 150], pan: '18cm/7in round' },
   },
+  {
+    is: 'rows of things behind each other, rinds of two fruits',
+    region: 'UK',
+    text: 'Half a fruit cake for 6" tin\ncurrants 225g, sultanas 85g, raisins 85g\nplain flour 115g; salt pinch; nutmeg & mixed spice ¼ tsp each\nbutter 115g; soft brown sugar 115g; 2 eggs; black treacle ½ dsp; almonds chopped 30g\ngrated rind of ½ lemon & ½ orange\n140C (gas 1) 3¼ - 3½ hrs',
+    takes: [['currants', 225], ['golden-raisins', 85], ['raisins', 85], ['all-purpose-flour', 115], 'table-salt', 'ground-nutmeg', 'mixed-spice', ['unsalted-butter', 115], ['light-brown-sugar', 115], 'egg', 'black-treacle', ['almonds', 30], 'lemon-zest', 'orange-zest'],
+    bake: { celsius: 140, minutes: [195, 210] },
+  },
+  {
+    is: 'a pan whose size stands behind the heat, a step that is no more than its minutes',
+    region: 'US',
+    text: 'Lemon poppy seed loaf\n\nFor Loaf\nAll-purpose flour, 190 g (1½ c)\nBaking powder, 6 g\nZest of 2 lemons, 4 g\nEggs, 150 g (3 lg)\nOil, 110 g\n\nFor Glaze\nConfectioners\' sugar, 120 g\n\n1. 350 F. 8.5x4.5 pan, greased, lined.\n2. Rub zest into sugar. Whisk in eggs, oil. Fold in dry.\n3. 50-55 min. Glaze when cool.',
+    parts: ['Loaf', 'Glaze'],
+    takes: [['all-purpose-flour', 190], ['baking-powder', 6], ['lemon-zest', 4], ['egg', 150], ['vegetable-oil', 110], ['powdered-sugar', 120]],
+    bake: { celsius: 177, minutes: [50, 55], pan: '8.5x4.5 pan' },
+  },
+  {
+    is: 'what is in a muffin, below the method',
+    region: 'UK',
+    text: "Apple muffins\nMakes: 12 muffins\n\nYou'll need\n300g plain flour\n2 tsp baking powder\n2 medium eggs\n250ml semi-skimmed milk\n\nHow to make\n1) Heat the oven to 200°C/fan 180°C/gas 6. Line a 12-hole muffin tin.\n2) Mix it all. Bake for 20-25 minutes.\n\nPer muffin: 220 kcal, 9g fat, 31g carbs",
+    steps: 2,
+    takes: [['all-purpose-flour', 300], 'uk-baking-powder', 'egg', 'semi-skimmed-milk'],
+    bake: { celsius: 200, minutes: [20, 25], pan: '12-hole muffin tin' },
+  },
 ]; // prettier-ignore
 
 describe('what is jotted for oneself', () => {

@@ -47,8 +47,9 @@ const BULLET_LETTERS = 9;
 const DOING_BEFORE = /^\s*[a-z]{3,7} ?:/i;
 /** A line of a list that takes several things begins with its amount, and is one sentence: "225 g flour, sifted with 1 tsp salt". */
 const LISTED = /^[\s*•-]{0,6}[\d½¼¾⅓⅔](?![^]*[a-z)]{2}[.!?] [A-Z])/;
-/** "BP 2 tsp, BS 1/2 tsp, salt 1 tsp": things with their amounts behind them, and nothing else. */
-const AMOUNT_BEHIND = /^[a-z][a-z .&'-]{0,30} [\d½¼¾⅓⅔⅛][\d./ ½¼¾⅓⅔⅛-]{0,8} ?[a-z]{0,11}\.?$/i;
+/** "BP 2 tsp, BS 1/2 tsp, 2 eggs": things with their amounts behind them or before, and nothing else. */
+const AMOUNT_BEHIND =
+  /^[a-z][a-z .&'-]{0,30} [\d½¼¾⅓⅔⅛][\d./ ½¼¾⅓⅔⅛-]{0,8} ?[a-z]{0,11}\.?(?: each)?$|^\d{1,2} [a-z]{3,12}$|^[a-z]{3,12} pinch$/i;
 const eachBehind = (line: string): boolean => line.split(/[,;]/).every((part) => AMOUNT_BEHIND.test(part.trim()));
 const WORDS_BEHIND = 7;
 const LISTED_SHARE = 0.7;

@@ -3,6 +3,8 @@ export const SHORT_FORMS: Readonly<Record<string, string>> = {
   'ap': 'all-purpose flour',
   'ap flour': 'all-purpose flour',
   'all purpose': 'all-purpose flour',
+  'all purp': 'all-purpose flour',
+  'all purp flour': 'all-purpose flour',
   'sr': 'self raising flour',
   'sr flour': 'self raising flour',
   'self raising': 'self raising flour',
