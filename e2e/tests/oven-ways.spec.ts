@@ -185,7 +185,7 @@ test('two bakes share the oven: one set point, when each goes in, and its cost',
 test('the clock around the bake, and every figure opens to where it comes from', async ({ baker, page }) => {
   await toTheOven(baker);
   await expect(page.getByText(/turn out after 10 min · slice after/i)).toBeVisible();
-  await expect(page.getByText(/351 °F · gas 4 · fan 155/)).toBeVisible();
+  await expect(page.getByText(/350 °F · gas 4 · fan 155/)).toBeVisible();
   await page.getByText('Where this comes from').first().click();
   await expect(page.getByText(/Simulated: heat into the pan/)).toBeVisible();
   await expect(page.getByText(/Turning at two thirds of the likely 57 min/)).toBeVisible();

@@ -44,7 +44,7 @@ export class PlainStepView {
   protected readonly words = computed(() => {
     const step = this.step();
     const pans = 'portion' in step ? this.baking.pansOf(step.portion) : '';
-    return stepInWords(step, undefined, pans);
+    return stepInWords(step, undefined, pans, this.baking.formula()?.region);
   });
   /** Cooling, by the clock from the moment it came out. */
   protected readonly clocks = computed(() => {

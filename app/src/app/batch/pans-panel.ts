@@ -102,9 +102,10 @@ export class PansPanel {
       const bake = this.times()[i];
       const job = this.settings.bake()?.portions[i]?.job;
       const off = portion.leavenerShare - 1;
+      const region = this.onBench.record()?.formula.region ?? 'UK';
       return {
         each: eachInWords(portion),
-        name: pansInWords(portion.set, this.onBench.record()?.formula.region ?? 'UK'),
+        name: pansInWords(portion.set, region),
         fill: $localize`${fillInWords(portion.fill)}, ${decimal(portion.fill.batterHeightCm, 1)} cm; rises to ${decimal(portion.fill.risenTopCm, 1)} of ${decimal(portion.set.pan.depthCm, 1)}. Filled ${FILL_REASONS[portion.because]}. ${evennessInWords(portion)}`,
         verdict: verdictInWords(portion.fill),
         how: howFilled(portion, batterGrowth(this.reading.audit()?.style?.basedOn)),
@@ -113,8 +114,8 @@ export class PansPanel {
             ? $localize`Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
         time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: bake ? $localize`:a heat|:at ${setPointInWords(bake)}` : '',
-        course: job ? courseInWords(job) : '',
+        heat: bake ? $localize`:a heat|:at ${setPointInWords(bake, region)}` : '',
+        course: job ? courseInWords(job, region) : '',
       };
     }),
   );

@@ -2,6 +2,10 @@
 export const celsiusFromFahrenheit = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
 export const fahrenheitFromCelsius = (celsius: number): number => (celsius * 9) / 5 + 32;
 
+const DIAL_STEP = 5;
+/** A heat as a dial has it, by fives: what was written as 350 °F is 177 °C, and no 351 °F again. */
+export const onDial = (degrees: number): number => Math.round(degrees / DIAL_STEP) * DIAL_STEP;
+
 /**
  * British gas marks and the oven temperature each stands for, °C.
  * @source measures.csv (gas_mark rows); marks 1–9 rise by 25 °F a step

@@ -124,7 +124,7 @@ const scaledInWords = ({ scaledBy, factor }: BatchComponent): string =>
 
 function panOf(portion: BakePortion, foreseen: BakePrediction | undefined, formula: Formula): SheetPan {
   const { pans, grams, job } = portion;
-  const oven = inTheOvenInWords(job, foreseen);
+  const oven = inTheOvenInWords(job, foreseen, formula.region);
   const name = portionName(portion, formula);
   const filled = portion.portion;
   if (!filled) {

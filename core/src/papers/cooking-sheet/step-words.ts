@@ -97,7 +97,7 @@ function heatChanges(
     });
     return asWritten
       ? []
-      : [{ from, to, text: eachOrAll(portions, order.formula, (bakePortion) => setPointInWords(setOf(bakePortion))) }];
+      : [{ from, to, text: eachOrAll(portions, order.formula, (bakePortion) => setPointInWords(setOf(bakePortion), order.formula.region)) }];
   });
 }
 

@@ -66,6 +66,11 @@ describe('the words of a bake', () => {
     const kept = { ...flour, by: 'scale' as const, keptBack: [{ grams: 45, step: 4 }] };
     expect(stepInWords(kept, undefined, '').tell).toBe('Stop at 209 g. Keep back 45 g for step 4.');
   });
+  it('tell an American what the dial of the oven is to say', () => {
+    const heat = { kind: 'heat', id: 'heat', celsius: 176.7, fan: false, minutes: 20 } as const;
+    expect(stepInWords(heat, undefined, '', 'US').tell).toMatch(/^350 °F on its dial\. Ready in about 20 min/);
+    expect(stepInWords(heat, undefined, '', 'UK').tell).not.toContain('°F');
+  });
   it('cut a long step at a word', () => {
     expect(firstWords('Fold wet into dry; stop early.')).toBe('Fold wet into dry');
     const long = firstWords('Beat the eggs with the sugar and the oil until they are thick and pale and hold a trail for three seconds');

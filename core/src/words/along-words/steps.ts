@@ -2,7 +2,7 @@ import { amountInWords } from '../batch-words/index.js';
 import { inSentence, shortDecimal, uncapitalised } from '../../ground/language/index.js';
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
-import { gramsOnScale } from '../../ground/units/index.js';
+import { fahrenheitFromCelsius, gramsOnScale, onDial, type Region } from '../../ground/units/index.js';
 import { capitalised, gramsInWords, minutesInWords } from '../figures/index.js';
 
 /* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
@@ -63,8 +63,9 @@ const READY: Readonly<Record<Extract<WalkStep, { kind: 'ready' }>['task'], (what
 /**
  * @param before the step weighed into the same bowl before
  * @param pans of the portion, in words: "two 20 cm rounds"
+ * @param region of the formula: where ovens go by Fahrenheit, what the dial is to say
  */
-export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans: string): StepWords {
+export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans: string, region?: Region): StepWords {
   switch (step.kind) {
     case 'weigh':
       return weighWords(step, before?.name);
@@ -77,7 +78,7 @@ export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans:
       return {
         lead: $localize`the oven`,
         title: $localize`Oven on, ${Math.round(step.celsius)} °C${step.fan ? $localize` fan` : ''}`,
-        tell: $localize`Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`,
+        tell: `${region === 'US' ? $localize`${onDial(fahrenheitFromCelsius(step.celsius))} °F on its dial. ` : ''}${$localize`Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`}`,
       };
     case 'mix':
       return {

@@ -1,17 +1,23 @@
 import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
-import { minutesInWords, windowInWords } from '../figures/index.js';
+import type { Region } from '../../ground/units/index.js';
+import { heatInWords, minutesInWords, windowInWords } from '../figures/index.js';
 
 /** A set point in words: "170 °C fan". */
-export const setPointInWords = ({ celsius, fan }: { readonly celsius: number; readonly fan: boolean }): string =>
-  `${Math.round(celsius)} °C${fan ? $localize` fan` : ''}`;
+export const setPointInWords = (
+  { celsius, fan }: { readonly celsius: number; readonly fan: boolean },
+  region: Region,
+): string => `${heatInWords(celsius, region)}${fan ? $localize` fan` : ''}`;
 
 /** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
-export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>): string {
+export function courseInWords(
+  { setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>,
+  region: Region,
+): string {
   let celsius = setting.celsius;
   const stages = (course.stages ?? []).map((stage) => {
     const way = stage.celsius < celsius ? $localize`down` : 'up';
     celsius = stage.celsius;
-    return $localize`at ${minutesInWords(stage.fromMinute)} ${way} to ${setPointInWords({ celsius, fan: setting.fan })}`;
+    return $localize`at ${minutesInWords(stage.fromMinute)} ${way} to ${setPointInWords({ celsius, fan: setting.fan }, region)}`;
   });
   const covers = (course.covers ?? []).map(({ kind, fromMinute, toMinute }) => {
     const from =
@@ -22,10 +28,10 @@ export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' 
 }
 
 /** How a bake goes in one line: "175 °C, 53–62 min, look at 53 min". */
-export function inTheOvenInWords(job: BakeJob, bake: BakePrediction | undefined): string {
-  const course = courseInWords(job);
+export function inTheOvenInWords(job: BakeJob, bake: BakePrediction | undefined, region: Region): string {
+  const course = courseInWords(job, region);
   return [
-    setPointInWords(job.setting),
+    setPointInWords(job.setting, region),
     ...(bake
       ? [windowInWords(bake.minutes.low, bake.minutes.high), $localize`look at ${minutesInWords(bake.minutes.first)}`]
       : []),

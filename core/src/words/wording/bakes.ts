@@ -1,5 +1,5 @@
 import type { BakeAdvice, BakeAdviceCode, BakePrediction, SetPointReason } from '../../oven/baking/index.js';
-import { fahrenheitFromCelsius, nearestGasMark } from '../../ground/units/index.js';
+import { fahrenheitFromCelsius, nearestGasMark, onDial } from '../../ground/units/index.js';
 import { minutesInWords } from '../figures/index.js';
 import { sentence, type Sentence } from '../figures/index.js';
 
@@ -138,10 +138,10 @@ export function setPointReasonInWords(reason: SetPointReason): string {
 
 /** What a fan saves, °C. */
 const FAN_SAVES = 20;
-/** "374 °F · gas 5 · fan 170": one heat on the other scales, and with or without a fan. */
+/** "375 °F · gas 5 · fan 170": one heat on the other scales, and with or without a fan. */
 export function otherScales(celsius: number, fan = false): string {
   const other = celsius + (fan ? FAN_SAVES : -FAN_SAVES);
-  return $localize`${Math.round(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? $localize`no fan` : $localize`fan`} ${Math.round(other / 5) * 5}`;
+  return $localize`${onDial(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? $localize`no fan` : $localize`fan`} ${onDial(other)}`;
 }
 
 /** Where the time comes from: the written bake, and what bakes in this kitchen taught. */
