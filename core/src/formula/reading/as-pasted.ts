@@ -24,7 +24,7 @@ const COMES_OF_IT = / ?(?:→|=>|-->) ?/g;
 const POINTED = /\bb\. ?([ps])\.(?=[\s,;)]|$)/gi;
 /** "Makes 2 x 450 g loaves. 150 C, 50 mins": how many, and the bake behind it. */
 const MAKES_FIRST = /^((?:makes|serves|yields?):? [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d)| \| )/i;
-const PICTURES = new RegExp(String.raw`^(?:\s*${PICTURE})+\s*|(?:\s*${PICTURE})+\s*$`, 'gu');
+const PICTURES = new RegExp(String.raw`^(?:\s{0,4}${PICTURE}){1,12}\s*|(?:\s{0,4}${PICTURE}){1,12}\s{0,40}$`, 'gu');
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
 const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
 const FEWEST_PARTED = 2;
@@ -79,15 +79,15 @@ const sideBySide = (row: readonly string[]): boolean =>
 const isRule = (row: string): boolean => /^[\s|:-]+$/.test(row) && row.includes('--');
 function withoutStrokes(rows: readonly string[]): readonly string[] {
   const stroked = (row: string | undefined) => row?.includes('|') === true;
-  // rows below each other are one table where a rule is among them
-  let isTable = false;
+  // rows below each other are one table where a rule is among them: known at its last row, told to all of them
+  const block = rows.map(() => 0);
+  const ruled = new Set<number>();
+  for (const [i, row] of rows.entries()) {
+    block[i] = stroked(row) && stroked(rows[i - 1]) ? (block[i - 1] ?? i) : i;
+    if (stroked(row) && isRule(row)) ruled.add(block[i]);
+  }
   return rows.flatMap((row, i) => {
-    if (!stroked(row)) return [row];
-    if (!stroked(rows[i - 1])) {
-      const end = rows.findIndex((other, at) => at > i && !stroked(other));
-      isTable = rows.slice(i, end < 0 ? undefined : end).some(isRule);
-    }
-    if (!isTable) return [row];
+    if (!stroked(row) || !ruled.has(block[i] ?? i)) return [row];
     return isRule(row) ? [] : [row.replace(/^\s*\||\|\s*$/g, '').split('|').map((cell) => cell.trim()).join('\t')]; // prettier-ignore
   });
 }

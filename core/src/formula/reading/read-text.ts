@@ -76,7 +76,8 @@ function linesOf(text: string, takings: readonly Taking[], context: ReadingConte
     for (let taking = takings[next]; taking && taking.from < to; taking = takings[++next]) here.push(taking);
     const [only, more] = here;
     const lead = line.length - line.trimStart().length;
-    const fewBehind = wordsIn(text.slice(here.at(-1)?.to, to)) <= WORDS_BEHIND;
+    // of a line that takes nothing the whole text would stand behind
+    const fewBehind = only !== undefined && wordsIn(text.slice(here.at(-1)?.to, to)) <= WORDS_BEHIND;
     const isListed =
       only !== undefined &&
       more === undefined &&
