@@ -1,14 +1,5 @@
-import type {
-  ElementRef} from '@angular/core';
-import {
-  ChangeDetectionStrategy,
-  Component,
-  input,
-  linkedSignal,
-  output,
-  signal,
-  viewChild,
-} from '@angular/core';
+import type { ElementRef } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, linkedSignal, output, signal, viewChild } from '@angular/core';
 import { InputText } from 'primeng/inputtext';
 import { PanSuggestions } from './pan-suggestions';
 

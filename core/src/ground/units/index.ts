@@ -16,6 +16,12 @@ export {
   type UnitBook,
   MOST_GRAMS,
 } from './measures.js';
-export { celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, nearestGasMark, onDial } from './temperature.js';
+export {
+  celsiusFromFahrenheit,
+  celsiusFromGasMark,
+  fahrenheitFromCelsius,
+  nearestGasMark,
+  onDial,
+} from './temperature.js';
 export { FINE_GRAMS, gramsForHands, gramsOnScale, inEighths, inTeaspoons } from './for-hands.js';
 export { readFigure, type FigureBounds, type FigureRead } from './figure.js';

@@ -97,7 +97,15 @@ function heatChanges(
     });
     return asWritten
       ? []
-      : [{ from, to, text: eachOrAll(portions, order.formula, (bakePortion) => setPointInWords(setOf(bakePortion), order.formula.region)) }];
+      : [
+          {
+            from,
+            to,
+            text: eachOrAll(portions, order.formula, (bakePortion) =>
+              setPointInWords(setOf(bakePortion), order.formula.region),
+            ),
+          },
+        ];
   });
 }
 

@@ -9,10 +9,7 @@ export const setPointInWords = (
 ): string => `${heatInWords(celsius, region)}${fan ? $localize` fan` : ''}`;
 
 /** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
-export function courseInWords(
-  { setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>,
-  region: Region,
-): string {
+export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>, region: Region): string {
   let celsius = setting.celsius;
   const stages = (course.stages ?? []).map((stage) => {
     const way = stage.celsius < celsius ? $localize`down` : 'up';
