@@ -216,8 +216,15 @@ test('a kept batch remembers its version, and its sheet is handed on', async ({ 
 test('an amount is traded by hand, and what it costs is shown', async ({ baker, page }) => {
   await toBatch(baker, 'Pear and cardamom loaf');
   await baker.wants('1.5 times');
-  await page.getByRole('button', { name: /^light brown sugar: .*trade it/ }).click();
+  const amount = page.getByRole('button', { name: /^light brown sugar: .*trade it/ });
+  // by keyboard: the focus goes to the amounts, and back where it was
+  await amount.press('Enter');
   const choices = page.getByRole('group', { name: 'Other amounts of light brown sugar' });
+  await expect(choices.getByRole('button', { pressed: true })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(choices).toHaveCount(0);
+  await expect(amount).toBeFocused();
+  await amount.click();
   await choices.getByRole('button', { name: /−5\.4 %/ }).click();
   await expect(page.getByRole('img', { name: /^sugar: rounding −4/ })).toBeVisible();
   await page.getByRole('combobox', { name: 'you measure with' }).click();

@@ -152,3 +152,26 @@ test('one formula takes from another, and never from itself', async ({ baker, pa
   const within = page.getByRole('option', { name: /^Gingerbread with dark treacle \(takes from this one\)/ });
   await expect(within).toHaveClass(/p-disabled/);
 });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  test('a line is dragged by a finger, with the first touch', async ({ baker, page, context }) => {
+    await baker.opens('/bench/demo-pear-cardamom-loaf');
+    const before = await baker.written();
+    const grip = await baker.rowOf('8 cardamom pods, seeds ground').locator('.grip').boundingBox();
+    const target = await baker.rowOf('1 tsp baking soda').boundingBox();
+    if (!grip || !target) throw new Error('no boxes');
+    const finger = await context.newCDPSession(page);
+    const x = grip.x + grip.width / 2;
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', y?: number) =>
+      finger.send('Input.dispatchTouchEvent', { type, touchPoints: y === undefined ? [] : [{ x, y }] });
+    const from = grip.y + grip.height / 2;
+    await touch('touchStart', from);
+    await expect(page.locator('.lines.drags')).toBeVisible();
+    for (let part = 1; part <= 8; part++) await touch('touchMove', from + ((target.y + 6 - from) * part) / 8);
+    await expect(page.locator('.cdk-drag-preview')).toBeVisible();
+    await touch('touchEnd');
+    await expect.poll(async () => (await baker.written()).indexOf('8 cardamom pods, seeds ground')).toBe(2);
+    expect(before.indexOf('8 cardamom pods, seeds ground')).toBe(5);
+  });
+});

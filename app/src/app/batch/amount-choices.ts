@@ -1,5 +1,6 @@
 import { decimal } from '@orvin/core/ground/language';
 import {
+  type ElementRef,
   ChangeDetectionStrategy,
   Component,
   afterRenderEffect,
@@ -27,17 +28,23 @@ export interface Asked {
   imports: [Popover],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    <p-popover #popover i18n-ariaLabel ariaLabel="Other amounts">
-      <div class="choices" role="group" [attr.aria-label]="texts.otherAmountsOf(asked().line.name)">
+    <p-popover i18n-ariaLabel ariaLabel="Other amounts" (onShow)="enter()">
+      <div
+        #choices
+        class="choices"
+        (keydown.escape)="leave()"
+        role="group"
+        [attr.aria-label]="texts.otherAmountsOf(asked().line.name)"
+      >
         <p class="caption" i18n>{{ asked().line.name }}: exactly {{ exact(asked().line.exactGrams) }}</p>
         @for (choice of asked().line.choices; track choice.amount) {
-          <button type="button" [attr.aria-pressed]="isNow(choice)" (click)="hold(choice); popover.hide()">
+          <button type="button" [attr.aria-pressed]="isNow(choice)" (click)="hold(choice); leave()">
             <span>{{ words(choice.amount) }}</span>
             <span class="off">{{ off(choice) }}</span>
           </button>
         }
         @if (asked().line.held) {
-          <button type="button" class="back" (click)="release(); popover.hide()" i18n>As worked out</button>
+          <button type="button" class="back" (click)="release(); leave()" i18n>As worked out</button>
         }
       </div>
     </p-popover>
@@ -89,7 +96,9 @@ export class AmountChoices {
   };
   readonly asked = input.required<Asked>();
   private readonly settings = inject(ThisBatch);
-  private readonly popover = viewChild.required<Popover>('popover');
+  private readonly popover = viewChild.required(Popover);
+
+  private readonly choices = viewChild.required<ElementRef<HTMLElement>>('choices');
 
   protected readonly words = amountInWords;
   protected exact = (grams: number) => `${exactForHands(grams, 2)} g`;
@@ -99,6 +108,16 @@ export class AmountChoices {
       const { at } = this.asked();
       untracked(this.popover).toggle(null, at);
     });
+  }
+
+  /** They stand at the end of the page: the focus goes there, and back to the amount. */
+  protected enter(): void {
+    const { nativeElement } = this.choices();
+    (nativeElement.querySelector<HTMLElement>('[aria-pressed=true]') ?? nativeElement.querySelector('button'))?.focus();
+  }
+  protected leave(): void {
+    this.asked().at.focus();
+    this.popover().hide();
   }
 
   protected isNow = (choice: Candidate) => Math.abs(choice.grams - this.asked().line.grams) < 1e-6;

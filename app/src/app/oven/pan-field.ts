@@ -9,7 +9,7 @@ import { PanSuggestions } from './pan-suggestions';
   imports: [InputText, PanSuggestions],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
-    @if (!arrived()) {
+    @if (!handedOver()) {
       <input
         #plain
         pInputText
@@ -19,7 +19,7 @@ import { PanSuggestions } from './pan-suggestions';
         aria-expanded="false"
         [attr.aria-controls]="null"
         autocomplete="off"
-        [id]="inputId()"
+        [id]="arrived() ? null : inputId()"
         [attr.aria-label]="ariaLabel()"
         [class]="refused() ? 'ng-invalid ng-dirty' : ''"
         [placeholder]="placeholder()"
@@ -60,7 +60,9 @@ export class PanField {
   readonly confirmed = output();
 
   protected readonly wanted = signal(false);
+  /** The one with a list stands beside the plain one; the focus is in it, and the plain one goes. */
   readonly arrived = signal(false);
+  readonly handedOver = signal(false);
   readonly typed = linkedSignal(() => this.written());
   readonly plain = viewChild<ElementRef<HTMLInputElement>>('plain');
   /** Where the baker was in the plain field when the other took its place. */

@@ -9,6 +9,7 @@ import {
   input,
   output,
   signal,
+  viewChild,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { AutoComplete, type AutoCompleteCompleteEvent } from 'primeng/autocomplete';
@@ -38,6 +39,7 @@ import type { PanField } from './pan-field';
       (completeMethod)="suggest($event)"
       (onSelect)="pick($event.value)"
       (keydown.enter)="of().confirmed.emit()"
+      (click)="showAll()"
     />
   `,
   host: { '[hidden]': '!of().arrived()' },
@@ -60,6 +62,7 @@ export class PanSuggestions {
   /** It holds what was typed. */
   readonly ready = output();
   protected readonly suggestions = signal<string[]>([]);
+  private readonly list = viewChild.required(AutoComplete);
   private readonly injector = inject(Injector);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
@@ -69,8 +72,10 @@ export class PanSuggestions {
       const before = this.of().plain()?.nativeElement;
       if (this.of().arrived() && field) {
         watching.destroy();
+        // before the other goes: a keyboard on the screen stays where it is
         if (this.of().hadFocus) field.focus();
         field.setSelectionRange(...this.of().caret);
+        this.of().handedOver.set(true);
       } else if (field && field.value === before?.value) this.ready.emit();
     });
   }
@@ -79,7 +84,14 @@ export class PanSuggestions {
   protected pick(pan: string): void {
     afterNextRender(() => this.of().picked.emit(pan), { injector: this.injector });
   }
-  protected suggest({ query }: AutoCompleteCompleteEvent): void {
-    this.suggestions.set([...panSuggestions(query, this.of().first())]);
+  /** What is typed is looked for; who only goes into the field sees them all, whatever stands in it. */
+  protected suggest({ originalEvent, query }: AutoCompleteCompleteEvent): void {
+    const typed = originalEvent.type === 'input';
+    this.suggestions.set([...panSuggestions(typed ? query : '', this.of().first())]);
+  }
+  /** A field that has the focus already is asked again by a touch. */
+  protected showAll(): void {
+    const list = this.list();
+    if (!list.overlayVisible) list.search(new Event('focus'), '', 'focus');
   }
 }
