@@ -57,6 +57,9 @@ const HOTTEST = 250;
       } @else if (ways().length === 0) {
         <p i18n>No way out was found. Take something off, or give it more hours.</p>
       }
+      @if (day.loosened()?.cutShort) {
+        <p i18n>Some kinds of ways took too long to look for on this machine.</p>
+      }
     } @else if (day.answer()?.kind === 'none') {
       <p role="status">
         @if (proven()) {

@@ -92,12 +92,18 @@ export class Day {
   });
   /** How sure the plan is. */
   protected readonly sure = computed(() => {
-    const { under, failed, rounds } = this.day.state();
+    const { under, failed, rounds, foreseen } = this.day.state();
     const planned = this.day.planned();
     if (failed !== undefined) return failed;
     if (this.day.past()) return $localize`This day is over. Copy it to another date to bake it again.`;
     if (planned && under && rounds.length === 0) return $localize`Planning again …`;
-    if (!planned) return under && (this.sheet()?.wishes.length ?? 0) > 0 ? this.texts.planning : '';
+    if (!planned) {
+      const wishes = this.sheet()?.wishes.length ?? 0;
+      if (!under || wishes === 0) return '';
+      return foreseen !== undefined && foreseen < wishes
+        ? $localize`Foreseeing the bakes, ${foreseen} of ${wishes} …`
+        : this.texts.planning;
+    }
     const { plan, safe, played } = planned;
     const gap = Math.max(1, Math.round(plan.cost - plan.bound));
     const best = plan.proven

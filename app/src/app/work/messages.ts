@@ -25,6 +25,7 @@ export const JOB_SCHEMAS: Readonly<Record<JobName, { readonly input: Joi.Schema;
   'shelf-facts': { input: shelfFactsJobSchema, output: shelfFactsSchema },
   'paste-reading': { input: readJobSchema.required(), output: pasteReadingSchema },
   'check-rows': { input: checkRowsSchema, output: rowFaultsSchema },
+  'foresee-batch': { input: sheetOrderSchema, output: Joi.valid(null).required() },
   'plan-day': { input: sheetOrderSchema, output: planAnswerSchema },
   'loosen-day': { input: loosenJobSchema, output: loosenedSchema },
   'learn-book': { input: lessonsSchema, output: bookLearnedSchema },

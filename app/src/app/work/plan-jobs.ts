@@ -3,6 +3,7 @@ import {
   marginedWorks,
   planSheet,
   waysOutOf,
+  worksOfSheet,
   type SheetOrder,
   type SheetPlan,
   type SheetWorks,
@@ -58,6 +59,11 @@ function loosen({ order, part }: LoosenJob): Loosened | null {
 
 /** What the planning worker can be asked for: a worker of its own, so that a plan being proved holds up nobody's bake. */
 export const planJobs = {
+  // nothing is answered: the bakes are remembered for the plan
+  'foresee-batch': (order: SheetOrder): null => {
+    worksOfSheet(order, hooks.run, hooks.remember);
+    return null;
+  },
   'plan-day': (order: SheetOrder): SheetPlan => planSheet(order, hooks),
   'loosen-day': loosen,
 } as const;

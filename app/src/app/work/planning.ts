@@ -1,6 +1,7 @@
 import { Injectable, inject } from '@angular/core';
-import { catchError, concatMap, from, of, scan, startWith, takeWhile, type Observable } from 'rxjs';
+import { catchError, concatMap, from, Observable, of, scan } from 'rxjs';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
+import type { Wish } from '@orvin/core/day/sheets';
 import { abortable } from './abortable';
 import type { Loosened } from './plan-jobs';
 import { Work } from './work-client';
@@ -11,19 +12,28 @@ export interface Planning {
   /** Seconds of effort spent, and the best and the bound after them. */
   readonly rounds: readonly { readonly seconds: number; readonly cost: number; readonly bound: number }[];
   readonly under: boolean;
+  /** Batches whose bakes are foreseen by now, before there is a first plan. */
+  readonly foreseen?: number;
   readonly failed?: string;
 }
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
+type Order = Omit<SheetOrder, 'seconds'>;
 const BEGUN: Planning = { rounds: [], under: true };
 /** A first plan at once, then more effort for a better one and its proof. */
 const ROUNDS = [0.2, 1, 3] as const;
 /** After a change: with the margins of the plan before, at once. */
 const AT_ONCE = 0.04;
+/** A round that would likely take longer here is not begun: the plan that stands is good, and a worker that is stopped forgets every bake. */
+const LONGEST_ROUND_MILLISECONDS = 8000;
+/** A part of every round takes the same whatever its effort: measured, three times the effort takes 2.4 times as long. */
+const TIME_PER_EFFORT = 0.8;
 
 /** A day that does not fit, being loosened. */
 export interface Loosening extends Partial<Loosened> {
   readonly ways: Loosened['ways'];
   readonly under: boolean;
+  /** Some kind of ways took too long to look for. */
+  readonly cutShort?: true;
 }
 const NOTHING_LOOSENED: Loosening = { ways: [], under: true };
 const PARTS = ['why', 'others', 'evening', 'later', 'shared'] as const;
@@ -34,34 +44,57 @@ export class DayPlanning {
   private readonly work = inject(Work);
 
   /** @param before the plan before the change: it stands until the next is there, and its margins give that at once */
-  plan(order: Omit<SheetOrder, 'seconds'>, before?: Planned): Observable<Planning> {
-    const margins = before && Object.fromEntries(before.of.works.map(({ id, marginMinutes }) => [id, marginMinutes]));
-    const begun: Planning = before ? { ...BEGUN, answer: before } : BEGUN;
-    return from(margins ? [AT_ONCE, ...ROUNDS] : ROUNDS).pipe(
-      concatMap((seconds) =>
-        abortable((signal) =>
-          this.work.run('plan-day', { ...order, seconds, ...(seconds === AT_ONCE && margins && { margins }) }, signal),
-        ).pipe(concatMap((answer) => of({ seconds, answer }))),
-      ),
-      scan((so: Planning, { seconds, answer }): Planning => {
-        const last = seconds === ROUNDS[ROUNDS.length - 1];
-        const quick = seconds === AT_ONCE;
-        if (answer.kind !== 'planned')
-          return {
-            ...so,
-            answer: quick ? (so.answer ?? answer) : answer,
-            under: quick || (!last && answer.kind === 'none' && !answer.proven),
-          };
-        const { plan } = answer;
-        const rounds = [...so.rounds, { seconds, cost: plan.cost, bound: plan.bound }];
-        return { answer, rounds, under: quick || (!last && !plan.proven) };
-      }, begun),
-      takeWhile(({ under }) => under, true),
-      startWith(begun),
-      catchError((error: unknown) =>
-        of({ ...BEGUN, under: false, failed: error instanceof Error ? error.message : String(error) }),
-      ),
-    );
+  plan(order: Order, before?: Planned): Observable<Planning> {
+    return new Observable((subscriber) => {
+      const abort = new AbortController();
+      const tell = (planning: Planning) => subscriber.next(planning);
+      this.planInRounds(order, before, tell, abort.signal).then(
+        () => subscriber.complete(),
+        (error: unknown) => {
+          // whoever stopped listening hears nothing of it
+          if (abort.signal.aborted) return;
+          tell({ ...BEGUN, under: false, failed: error instanceof Error ? error.message : String(error) });
+          subscriber.complete();
+        },
+      );
+      return () => abort.abort(new Error('overtaken'));
+    });
+  }
+
+  private async planInRounds(
+    order: Order,
+    before: Planned | undefined,
+    tell: (planning: Planning) => void,
+    signal: AbortSignal,
+  ): Promise<void> {
+    let so: Planning = before ? { ...BEGUN, answer: before } : BEGUN;
+    tell(so);
+    // each bake is a job of its own, so that a slow machine takes long and not too long; the plan then remembers them
+    for (const [i, wish] of order.sheet.wishes.entries()) {
+      await this.work.run('foresee-batch', { ...ofOneWish(order, wish), seconds: AT_ONCE }, signal);
+      if (!before) tell((so = { ...so, foreseen: i + 1 }));
+    }
+    if (before) {
+      const margins = Object.fromEntries(before.of.works.map(({ id, marginMinutes }) => [id, marginMinutes]));
+      const answer = await this.work.run('plan-day', { ...order, seconds: AT_ONCE, margins }, signal);
+      tell((so = afterRound(so, AT_ONCE, answer)));
+    }
+    let took = 0;
+    for (const [i, seconds] of ROUNDS.entries()) {
+      const isFirst = i === 0;
+      const share = isFirst ? 0 : (seconds / (ROUNDS[i - 1] ?? seconds)) * TIME_PER_EFFORT;
+      if (took * share > LONGEST_ROUND_MILLISECONDS) break;
+      const begun = performance.now();
+      const answer = await this.work.run('plan-day', { ...order, seconds }, signal).catch((error: unknown) => {
+        if (isFirst || signal.aborted) throw error;
+        return undefined;
+      });
+      if (!answer) break;
+      took = performance.now() - begun;
+      tell((so = afterRound(so, seconds, answer)));
+      if (!so.under) return;
+    }
+    tell({ ...so, under: false });
   }
 
   /** Why it does not fit, then ways out, each kind as it comes. */
@@ -69,15 +102,34 @@ export class DayPlanning {
     return from(PARTS).pipe(
       concatMap((part) =>
         abortable((signal) => this.work.run('loosen-day', { order: { ...order, seconds: 2 }, part }, signal)).pipe(
-          catchError(() => of(null)),
+          catchError(() => of(undefined)),
         ),
       ),
       scan((so: Loosening, found, at): Loosening => {
         const under = at < PARTS.length - 1;
-        if (!found) return { ...so, under };
+        if (!found) return { ...so, under, ...(found === undefined && { cutShort: true }) };
         const ways = [...so.ways, ...found.ways].sort((a, b) => a.plan.cost - b.plan.cost);
         return { ...so, ...found, ways, under };
       }, NOTHING_LOOSENED),
     );
   }
+}
+
+/** What is asked of the day for one wish alone: what its batch and its bake are. */
+function ofOneWish({ sheet, formulas, ...order }: Order, wish: Wish): Order {
+  const known = formulas[wish.formulaId];
+  return { ...order, sheet: { ...sheet, wishes: [wish], own: [] }, formulas: known ? { [wish.formulaId]: known } : {} };
+}
+
+function afterRound(so: Planning, seconds: number, answer: SheetPlan): Planning {
+  const quick = seconds === AT_ONCE;
+  if (answer.kind !== 'planned')
+    return {
+      ...so,
+      answer: quick ? (so.answer ?? answer) : answer,
+      under: quick || (answer.kind === 'none' && !answer.proven),
+    };
+  const { plan } = answer;
+  const rounds = [...so.rounds, { seconds, cost: plan.cost, bound: plan.bound }];
+  return { answer, rounds, under: quick || !plan.proven };
 }

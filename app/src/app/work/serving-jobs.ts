@@ -14,6 +14,7 @@ const REFUSED: Readonly<Record<JobName, string>> = {
   'shelf-facts': $localize`These formulas cannot be read`,
   'paste-reading': $localize`This cannot be read`,
   'check-rows': $localize`These records cannot be looked over`,
+  'foresee-batch': $localize`This day cannot be planned`,
   'plan-day': $localize`This day cannot be planned`,
   'loosen-day': $localize`This day cannot be planned`,
   'learn-book': $localize`These bakes cannot be learned from`,

@@ -103,7 +103,7 @@ export class WorkClient {
   }
 }
 
-const PLANS: ReadonlySet<JobName> = new Set(['plan-day', 'loosen-day']);
+const PLANS: ReadonlySet<JobName> = new Set(['foresee-batch', 'plan-day', 'loosen-day']);
 const ALONG: ReadonlySet<JobName> = new Set(['live-estimate', 'oven-off']);
 const LEARNS: ReadonlySet<JobName> = new Set(['learn-book', 'oven-course']);
 const PRINTS: ReadonlySet<JobName> = new Set(['sheet-pdf', 'lining-pdf', 'label-pdf']);
