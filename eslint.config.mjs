@@ -5,6 +5,13 @@ import regexp from 'eslint-plugin-regexp';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import tseslint from 'typescript-eslint';
 
+/** "x ? $localize`down` : 'up'": one of two words was forgotten, and stays English in every language. */
+const HALF_TRANSLATED = {
+  selector:
+    'ConditionalExpression:has(> TaggedTemplateExpression[tag.name="$localize"]) > Literal[value=/^(?!(?:min|ml|cm|kg)$)[^a-z]*[a-z]{2,}[^a-z]*$/i]',
+  message: 'Its counterpart is translated: translate this too.',
+};
+
 export default defineConfig(
   globalIgnores([
     '**/dist/',
@@ -65,6 +72,7 @@ export default defineConfig(
       'no-restricted-syntax': [
         'error',
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the clock in.' },
+        HALF_TRANSLATED,
       ],
     },
   },
@@ -87,6 +95,7 @@ export default defineConfig(
       '@angular-eslint/no-uncalled-signals': 'error',
       '@angular-eslint/computed-must-return': 'error',
       '@angular-eslint/no-experimental': 'error',
+      'no-restricted-syntax': ['error', HALF_TRANSLATED],
     },
   },
   {

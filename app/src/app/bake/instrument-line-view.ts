@@ -49,7 +49,7 @@ export class InstrumentLineView {
   protected readonly says = computed(() => {
     const { source, line, lowBattery, grams } = this.instruments;
     if (source() === 'none') return $localize`no scale listens`;
-    const name = source() === 'simulated' ? 'simulated' : $localize`on the serial line`;
+    const name = source() === 'simulated' ? $localize`simulated` : $localize`on the serial line`;
     if (line() === 'connecting') return $localize`looking for instruments`;
     if (line() === 'down') return $localize`▲ the line is down, trying again: by hand until then`;
     if (grams() === undefined) return $localize`▲ the scale is silent (${name}): by hand until it speaks`;

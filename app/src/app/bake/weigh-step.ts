@@ -113,8 +113,8 @@ export class WeighStepView {
     if (this.baking.instruments.overload()) return $localize`too heavy for the scale: take something off`;
     if (this.grams() === undefined) return $localize`${gramsOnScale(this.target() - this.tolerance())} to ${gramsOnScale(this.target() + this.tolerance())} g is fine`; // prettier-ignore
     const rest = this.target() - (this.grams() ?? 0);
-    if (this.weighing() === 'over') return '▲ over';
-    if (this.weighing() === 'enough') return 'there';
+    if (this.weighing() === 'over') return $localize`▲ over`;
+    if (this.weighing() === 'enough') return $localize`:as much as it takes|:there`;
     return $localize`${gramsOnScale(rest)} g to go`;
   });
   protected readonly overWords = computed(() =>

@@ -12,9 +12,9 @@ import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 
 const SHAPES: readonly { readonly id: CutChoice['shape']; readonly name: string }[] = [
-  { id: 'round', name: 'rounds' },
-  { id: 'square', name: 'squares' },
-  { id: 'wedges', name: 'wedges' },
+  { id: 'round', name: $localize`rounds` },
+  { id: 'square', name: $localize`squares` },
+  { id: 'wedges', name: $localize`wedges` },
 ];
 
 type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';

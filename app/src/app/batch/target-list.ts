@@ -16,7 +16,7 @@ const FILLS: readonly { readonly id: string; readonly name: string; readonly fil
   { id: 'half', name: $localize`half full`, fill: { by: 'fraction', value: 1 / 2 } },
   { id: 'two-thirds', name: $localize`two thirds`, fill: { by: 'fraction', value: 2 / 3 } },
   { id: 'three-quarters', name: $localize`three quarters`, fill: { by: 'fraction', value: 3 / 4 } },
-  { id: 'full', name: 'full', fill: { by: 'fraction', value: 1 } },
+  { id: 'full', name: $localize`:how a pan is filled|:full`, fill: { by: 'fraction', value: 1 } },
   { id: 'grams', name: $localize`by weight`, fill: { by: 'grams', value: 60 } },
   { id: 'height', name: $localize`by height`, fill: { by: 'height', value: 3 } },
 ];

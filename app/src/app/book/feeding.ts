@@ -107,8 +107,11 @@ export class Feeding {
   protected readonly millilitres = computed(() => this.amount() ?? this.next().millilitres);
   protected readonly said = computed(() => {
     const { alcoholPercent, ofItsWater } = this.state();
-    const due = this.next().at < this.now() ? $localize`due since` : 'next';
-    const next = `${due} ${dayOf(this.next().at)}, ${this.next().millilitres} ml`;
+    const { at, millilitres } = this.next();
+    const next =
+      at < this.now()
+        ? $localize`due since ${dayOf(at)}, ${millilitres} ml`
+        : $localize`next ${dayOf(at)}, ${millilitres} ml`;
     if (this.feeds().length === 0) return next;
     return $localize`${this.feeds().length} ${this.feeds().length === 1 ? $localize`feed` : $localize`feeds`}; alcohol ${decimal(alcoholPercent, 1)} % of it, ${ofItsWater.toFixed(0)} % of its water; ${next}`; // prettier-ignore
   });

@@ -176,13 +176,13 @@ export class RecordForm {
     if (!record) return [];
     const { foreseen, coreCelsius, readings } = record;
     const rows = [
-      ...(coreCelsius === undefined ? [] : [{ what: $localize`core when it came out`, figure: `${decimal(coreCelsius, 1)} °C`, why: record.simulated ? 'simulated' : '' }]),
+      ...(coreCelsius === undefined ? [] : [{ what: $localize`core when it came out`, figure: `${decimal(coreCelsius, 1)} °C`, why: record.simulated ? $localize`simulated` : '' }]),
       ...KNOWN_FIRST.flatMap((code) => {
         const value = readings[code];
         return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), why: '' }];
       }),
     ];
-    const window = foreseen ? [{ what: 'foreseen', figure: windowInWords(foreseen.low, foreseen.high), why: $localize`likely ${minutesInWords(foreseen.likely)}` }] : [];
+    const window = foreseen ? [{ what: $localize`foreseen`, figure: windowInWords(foreseen.low, foreseen.high), why: $localize`likely ${minutesInWords(foreseen.likely)}` }] : [];
     return [...window, ...rows].slice(0, MOST_KNOWN);
   });
 

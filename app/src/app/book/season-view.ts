@@ -27,7 +27,7 @@ export function findable(record: BakeRecord): string {
     title, pan, size, `${celsius}`, fan ? $localize`fan` : '', $localize`${Math.round(outMinutes)} min`, word && DONE_WORD_NAMES[word],
     top && TOP_NAMES[top], shape && SHAPE_NAMES[shape], crumb && CRUMB_NAMES[crumb], ...wrong.map((each) => WRONG_NAMES[each]),
     score === undefined ? '' : $localize`score ${score}`, record.versionNumber === undefined ? '' : `v${record.versionNumber}`, notes, taste, eatenBy,
-    record.leftOut === undefined ? '' : $localize`left out ${record.leftOut}`, record.simulated ? 'simulated' : '', WHOLE_DATE.format(record.at),
+    record.leftOut === undefined ? '' : $localize`left out ${record.leftOut}`, record.simulated ? $localize`simulated` : '', WHOLE_DATE.format(record.at),
   ].join(' · ').toLowerCase(); // prettier-ignore
 }
 

@@ -4,7 +4,7 @@ import { Width } from '../parts/width';
 
 const HEIGHT = 96;
 const FLOOR = 72;
-const NAMES: Readonly<Record<WindowPart, string>> = { sooner: 'sooner', 'first-half': $localize`in its window`, 'second-half': '', later: 'later' }; // prettier-ignore
+const NAMES: Readonly<Record<WindowPart, string>> = { sooner: $localize`sooner`, 'first-half': $localize`in its window`, 'second-half': '', later: $localize`later` }; // prettier-ignore
 /** As wide as the window is to them. */
 const SHARES: Readonly<Record<WindowPart, number>> = { sooner: 1, 'first-half': 1.5, 'second-half': 1.5, later: 1 };
 const GAP = 3;

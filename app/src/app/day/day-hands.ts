@@ -338,7 +338,7 @@ export class DayHands {
   }
   protected addOven({ ovens }: DaySheet): void {
     this.day.set($localize`a borrowed oven`, {
-      ovens: [...ovens, { id: crypto.randomUUID().slice(0, 8), name: 'borrowed', racks: 2 }],
+      ovens: [...ovens, { id: crypto.randomUUID().slice(0, 8), name: $localize`borrowed`, racks: 2 }],
     });
   }
   protected removeOven(oven: SheetOven): void {

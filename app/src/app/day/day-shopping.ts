@@ -232,7 +232,7 @@ export class DayShopping {
         needed: $localize`${gramsInWords(item.neededGrams)} needed`,
         there: item.thereGrams === 0 ? undefined : item.thereGrams,
         over: item.enough
-          ? 'enough'
+          ? $localize`enough`
           : item.leftOverGrams >= 5
             ? $localize`${gramsInWords(item.leftOverGrams)} over`
             : '',

@@ -181,7 +181,7 @@ export class NowStrip {
     const wait = this.wait();
     const act = this.first();
     if (wait === undefined || wait > 90) return this.day.clock(act?.from ?? 0);
-    return wait === 0 ? 'now' : $localize`${wait} min`;
+    return wait === 0 ? $localize`now` : $localize`${wait} min`;
   });
   protected readonly others = computed(() => {
     const [first, ...rest] = this.acts();

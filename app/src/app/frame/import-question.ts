@@ -12,7 +12,7 @@ const DECISION_NAMES: Readonly<Record<Decision, string>> = {
   skip: $localize`leave mine`,
 };
 const KIND_NAMES: Readonly<Record<Arrival['kind'], string>> = {
-  new: 'new',
+  new: $localize`:what an import brings|:new`,
   same: $localize`there already`,
   differs: $localize`differs from yours`,
 };

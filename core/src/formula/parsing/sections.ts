@@ -240,9 +240,9 @@ function bulleted(lines: readonly string[]): readonly string[] {
     : lines.map((line) => line.replace(dashed, '- '));
 }
 
-/** "Ginger cake | serves 12 | prep 15 min": what stands beside a title. */
 /** What a page says of a bake in one row, beside its title or by itself, begins so. */
 export const SAID_IN_A_ROW = String.raw`(?:serves|makes|feeds|prep|cook|bake|oven|total|yield|ready|difficulty|level|easy)\b`;
+/** "Ginger cake | serves 12 | prep 15 min": what stands beside a title. */
 const BESIDE_TITLE = new RegExp(String.raw` [|·•] (?=${SAID_IN_A_ROW})`, 'i');
 
 /** The physical lines of a text; what stands in one line and belongs to two is cut, what is longer than a paragraph too. */

@@ -30,7 +30,7 @@ export function sheetProblemInWords({ code, wish = '', pan = '', wanted = 0, the
         $localize`Begin earlier, or move the deadlines.`,
       );
     case 'pans-missing':
-      return sentence($localize`“${wish}” needs ${wanted} of “${pan}”, and there ${there === 1 ? 'is' : $localize`are`} ${there} on the shelf.`, $localize`Choose other pans on the Batch, or put them on the shelf.`); // prettier-ignore
+      return sentence($localize`“${wish}” needs ${wanted} of “${pan}”, and ${there === 1 ? $localize`there is 1 on the shelf` : $localize`there are ${there} on the shelf`}.`, $localize`Choose other pans on the Batch, or put them on the shelf.`); // prettier-ignore
     case 'nothing-to-bake':
       return sentence($localize`“${wish}” weighs nothing.`, $localize`Put its amounts right on the Bench.`);
     case 'no-oven-time':

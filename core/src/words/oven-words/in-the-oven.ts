@@ -12,9 +12,11 @@ export const setPointInWords = (
 export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>, region: Region): string {
   let celsius = setting.celsius;
   const stages = (course.stages ?? []).map((stage) => {
-    const way = stage.celsius < celsius ? $localize`down` : 'up';
+    const isDown = stage.celsius < celsius;
     celsius = stage.celsius;
-    return $localize`at ${minutesInWords(stage.fromMinute)} ${way} to ${setPointInWords({ celsius, fan: setting.fan }, region)}`;
+    const at = minutesInWords(stage.fromMinute);
+    const to = setPointInWords({ celsius, fan: setting.fan }, region);
+    return isDown ? $localize`at ${at} down to ${to}` : $localize`at ${at} up to ${to}`;
   });
   const covers = (course.covers ?? []).map(({ kind, fromMinute, toMinute }) => {
     const from =
