@@ -57,7 +57,12 @@ export class PlainStepView {
       const at = out + minutes * MINUTE;
       const left = (at - this.baking.now()) / MINUTE;
       return [
-        { name, time: clockAt(at), left: left > 0 ? $localize`in ${minutesInWords(left)}` : $localize`now`, past: left <= 0 },
+        {
+          name,
+          time: clockAt(at),
+          left: left > 0 ? $localize`in ${minutesInWords(left)}` : $localize`now`,
+          past: left <= 0,
+        },
       ];
     };
     const inPan = step.inPanMinutes;

@@ -86,7 +86,9 @@ export class Teaches {
   /** The window that the Oven would give, in words: foreseen as everywhere, with what was learned then. */
   private async window(job: BakeJob, kitchen: LearnedKitchen, lesson: TaughtBake): Promise<string> {
     const result = await this.work.run('bake', { ...job, lesson: lessonFor(kitchen, lesson) });
-    return result.kind === 'foreseen' ? windowInWords(result.bake.minutes.low, result.bake.minutes.high) : $localize`none`;
+    return result.kind === 'foreseen'
+      ? windowInWords(result.bake.minutes.low, result.bake.minutes.high)
+      : $localize`none`;
   }
   protected readonly lines = computed(() => {
     const lesson = this.lesson();

@@ -18,7 +18,12 @@ interface Shown {
   readonly title: string;
   readonly of: (frame: BakeFrame) => number;
 }
-const CORE: Shown = { id: 'core', name: $localize`Core`, title: $localize`middle, °C`, of: ({ coreCelsius }) => coreCelsius };
+const CORE: Shown = {
+  id: 'core',
+  name: $localize`Core`,
+  title: $localize`middle, °C`,
+  of: ({ coreCelsius }) => coreCelsius,
+};
 const QUANTITIES: readonly Shown[] = [
   CORE,
   { id: 'crust', name: $localize`Crust`, title: $localize`top crust, °C`, of: ({ topCelsius }) => topCelsius },
