@@ -17,7 +17,10 @@ const OF_FLOUR = new RegExp(
 );
 /** "Total flour: 350 g". */
 const FLOUR_SAID = new RegExp(`\\b(?:total|flour) (?:flour|weight)(?: weight)?\\b[: =]{0,3}${AMOUNT}`, 'i');
-const IN_ALL = new RegExp(`\\bbatch(?: size| weight)?\\b[: ]{0,3}(?:of )?${AMOUNT}(?! (?:of )?(?:\\w+ )?flour)`, 'i');
+const IN_ALL = new RegExp(
+  `\\b(?:batch(?: size| weight)?|total (?:dough|batter|mix)(?: weight)?)\\b[: ]{0,3}(?:of )?${AMOUNT}(?! (?:of )?(?:\\w+ )?flour)`,
+  'i',
+);
 const LONGEST_SEARCHED = 400;
 
 const isFlour = ({ ingredient }: ReadEntry) => ingredient !== undefined && roleOf(ingredient).flour > 0;

@@ -83,7 +83,7 @@ export function headedList(line: string, context: ReadingContext): readonly stri
   const rest = bare.slice(heading[0].length);
   const things = thingsIn(rest, context);
   // "for the glaze: 1 cup powdered sugar, 3 tbsp syrup"
-  const fewest = part ? 1 : /^for the\b/i.test(heading[0]) ? 2 : FEWEST;
+  const fewest = part ? 1 : /^(?:for the|für de[nr]|für die|für das)\b/i.test(heading[0]) ? 2 : FEWEST;
   if (things && things.length >= fewest) return [`${heading[1] ?? heading[2] ?? ''}:`, ...things];
   // "to feed: 4 tbsp cider" is one thing, and its line says where it goes
   return part ? [`${heading[1] ?? ''}:`, rest] : [line];

@@ -5,8 +5,9 @@ import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
 import { beginsWithAmount, readLine } from './read-line.js';
 import { regionOf } from './region.js';
-import { physicalLines, plainLine, readTextLine, shapeOf, type WrittenLine } from './sections.js';
-import { headingName, refuse, Sheet, type FormulaReading } from './sheet.js';
+import { INGREDIENTS_MARK, physicalLines, plainLine, readTextLine, shapeOf, type WrittenLine } from './sections.js';
+import { CALLED } from './yields.js';
+import { headingName, MOST_WORDS_OF_A_NAME, refuse, Sheet, type FormulaReading } from './sheet.js';
 
 /** A formula is rarely over 20 kB; beyond this it is something else. */
 export const LONGEST_TEXT = 60_000;
@@ -15,13 +16,13 @@ const MOST_LINES = 600;
 const PAGE_SOURCE = /<!doctype|<\/?(?:html|head|body|script|style|iframe|svg|div|span|table|meta|link|img)\b/i;
 /** "Apple muffins (makes 12)": the yield stands behind the title. */
 const YIELD_IN_TITLE =
-  /\b(?:makes|serves|feeds) (?:about )?\d[^)\]]*[)\]]?$|(?<=\((?:ca\. |für |ergibt )?)\d{1,3} (?:stücke?|portionen|personen|muffins|scones|biscuits|buns|squares|slices|pieces|portions|servings)\)$|(?<= [-–|] (?:ca\. |ergibt )?)\d{1,3} (?:stücke?|portionen|muffins|scones|buns|squares|slices|pieces|portions|servings)$/i;
+  /\b(?:makes|serves|feeds) (?:about )?(?:\d|a dozen|two dozen)[^)\]]*[)\]]?$|(?<=\((?:ca\. |für |ergibt )?)\d{1,3} (?:stücke?|portionen|personen|muffins|scones|biscuits|buns|squares|slices|pieces|portions|servings)\)$|(?<= [-–|] (?:ca\. |ergibt )?)\d{1,3} (?:stücke?|portionen|muffins|scones|buns|squares|slices|pieces|portions|servings)$/i;
 export function yieldBehind(written: string): { readonly title: string; readonly said: string } | undefined {
   const line = singleSpaced(written);
   const match = YIELD_IN_TITLE.exec(line);
   const bare = line
     .slice(0, match?.index)
-    .replace(/[ ([,–-]{1,6}$/, '')
+    .replace(/[ ([,–—-]{1,6}$/, '')
     .replace(/\(([^()]*)$/, '($1)');
   const title = match
     ? bare.replace(/^for (?:the|a|some) (?=[a-z]{3})([a-z])/i, (_, first: string) => first.toUpperCase())
@@ -63,12 +64,26 @@ export function readWrittenLines(lines: readonly WrittenLine[], context: Reading
   for (const line of lines.flatMap(asParagraphs)) {
     const { written } = line;
     const titled = sheet.isFirst ? yieldBehind(written) : undefined;
-    if (titled && !beginsWithAmount(written, context)) {
+    // "Ingredients (makes 12)"
+    if (titled && INGREDIENTS_MARK.test(titled.title)) {
+      sheet.yieldText = titled.said;
+      sheet.put(readTextLine({ ...line, written: titled.title }, sheet.section, sheet.marked, shape, context));
+    } else if (titled && !beginsWithAmount(written, context)) {
       sheet.title = titled.title.replace(/^#+\s*/, '');
       sheet.yieldText = titled.said;
     } else sheet.put(readTextLine(line, sheet.section, sheet.marked, shape, context));
   }
+  callByItsEnd(sheet);
   return sheet.finish(lines.find(({ written }) => written !== '')?.written ?? '');
+}
+
+/** "Lemon poppy muffins — makes a dozen." below the method of what has no name yet. */
+function callByItsEnd(sheet: Sheet): void {
+  const ending = sheet.title === '' ? yieldBehind((sheet.steps.at(-1) ?? '').replace(/[.!]$/, '')) : undefined;
+  if (!ending || !CALLED.test(ending.title) || ending.title.split(' ').length > MOST_WORDS_OF_A_NAME) return;
+  sheet.title = ending.title;
+  sheet.yieldText ??= ending.said;
+  sheet.steps.pop();
 }
 
 /** A formula whose parts were told apart by a file's own structure. */

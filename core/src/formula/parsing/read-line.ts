@@ -142,6 +142,7 @@ function meantByMeasure(ingredient: Ingredient, draft: Draft, { kitchen }: Readi
 const otherNames = (named: ReturnType<typeof matchName>): readonly Ingredient[] =>
   named.kind === 'unknown' ? named.nearest : named.others;
 
+const METRIC_VOLUMES: ReadonlySet<string> = new Set(['millilitre', 'centilitre', 'decilitre', 'litre']);
 /** What a line weighs by its own words, and what does not add up in them. */
 function weighDraft(
   text: string,
@@ -178,8 +179,9 @@ function weighDraft(
       (second.low > weight.high * (1 + DISAGREE_BEYOND) || second.high < weight.low * (1 - DISAGREE_BEYOND));
     if (apart && first?.unit !== undefined && !isVague)
       problems.push(problem('amounts-disagree', 'warning', text, { first: weight?.grams ?? 0, second: second.grams }));
-    // a weight beats a measure, wherever it stands
-    const lighter = stated.unit?.kind !== 'mass' && weighed;
+    // a weight beats a measure, wherever it stands, and "125 ml" the "4 fl oz" that were made of it
+    const metric = parts.every(({ unit }) => unit !== undefined && METRIC_VOLUMES.has(unit.id));
+    const lighter = stated.unit?.kind !== 'mass' && (weighed || metric);
     if (weight === undefined || !(exact || lighter)) weight = second;
   }
   if (

@@ -24,6 +24,11 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /^(\d[\d/. ]{0,5} ?[a-z]{1,11}\.?) ([a-z][a-z -]{2,25}) (?:\+|plus) (\d[\d/ ]{0,5} ?(?:tbsps?|tsps?|tablespoons?|teaspoons?))$/i,
     '$1 plus $3 $2',
   ],
+  // "1/4 c vegetable, canola or melted coconut oil"
+  [
+    /\b([a-z]{3,12}), [a-z]{3,12}(?: [a-z]{3,12})?,? or (?=(?:[a-z]{3,12} ){0,3}(?:oil|milk|sugar|flour|butter|cream|vinegar|syrup|yogh?urt)$)/i,
+    '$1 or ',
+  ],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"
@@ -54,7 +59,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/^equal (?:weights|amounts|quantities) \((\d{1,4} ?g)\) of /i, '$1 each '],
   // "25 g butter, melted, plus 10 g for the tin"
   [
-    /,? (?:plus|and|\+) (?:about |another )?\d[\d/. ]{0,5} ?(?:g|ml|oz|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|t)?(?: more| extra)? (?:for|to) (?:the (?:tin|pan|top(?:s|ping)?|work surface|glaze)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|glaz(?:e|ing)|roll(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|serv(?:e|ing)|decorat(?:e|ing)|finish|top(?:ping)?)(?: (?:on|over)(?: the)? tops?)?$/i,
+    /,? (?:plus|and|\+) (?:about |another )?\d[\d/. -]{0,6} ?(?:g|ml|oz|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|t)?(?: more| extra)? (?:for|to) (?:the (?:tin|pan|top(?:s|ping)?|work surface|glaze)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|glaz(?:e|ing)|roll(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|serv(?:e|ing)|decorat(?:e|ing)|finish|top(?:ping)?)(?: (?:on|over)(?: the)? tops?)?$/i,
     '',
   ],
   // "juice 1/2 lemon", "zest & juice 1 lime"

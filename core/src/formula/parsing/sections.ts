@@ -11,7 +11,8 @@ import { inPieces, LONGEST_LINE, LONGEST_PARAGRAPH } from '../../ground/text/ind
 
 /* What each physical line of a text is: a line of ingredients, a step, a heading, a title … */
 
-const INGREDIENTS_MARK = /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping)(?: \(.*\))? ?:?$/i;
+export const INGREDIENTS_MARK =
+  /^(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need|shopping)(?: \(.*\))? ?:?$/i;
 const METHOD_MARK =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|to make(?: it)?|what to do) ?:?$|^(?:the )?how to.*$/i;
 /** "Frosting ingredients", "Ingredients for the glaze". */
@@ -28,7 +29,7 @@ const TIMES_MARK =
 const DETAIL =
   /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^next time\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
-  /^for (?:the|a|your) .+$|^for (?:batter|dough|cake|bread|loaf|muffins?|scones?|sponge|glaze|icing|frosting|topping|filling|streusel|crumble|drizzle|syrup) ?:?$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|fruit|coating|compote|whipped cream|garnish)) ?:?$/i;
+  /^for (?:the|a|your) [^:]+(?: ?:)?(?: \([^()]*\))?$|^for (?:batter|dough|cake|bread|loaf|muffins?|scones?|sponge|glaze|icing|frosting|topping|filling|streusel|crumble|drizzle|syrup) ?:?$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|(?:add|mix|stir|fold)[- ]?ins|fruit|coating|compote|whipped cream|garnish))(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
 const PART_AT_THE_END =
   /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust)(?: \((?:optional|if you like|if liked)\))? ?:?$/i;

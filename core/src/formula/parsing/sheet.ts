@@ -31,6 +31,8 @@ interface DraftLine extends Correction {
 }
 interface Draft {
   name: string;
+  /** Named in the words of a line, in the middle of another. */
+  readonly inline?: true;
   readonly lines: DraftLine[];
 }
 
@@ -159,7 +161,7 @@ export class Sheet {
     const name = headingName(heading);
     const last = this.components.at(-1);
     if (last?.name === name) return last;
-    const component: Draft = { name, lines: [] };
+    const component: Draft = { name, lines: [], inline: true };
     if (this.components.length === 0) this.components.push(component, { name: $localize`Batter`, lines: [] });
     else this.components.splice(this.components.length - 1, 0, component);
     return component;
@@ -243,8 +245,8 @@ export class Sheet {
   /** The formula, or why it is none. @param firstWritten the line to point at when nothing in the text is a formula */
   finish(firstWritten: string): FormulaReading {
     this.callByItsOnlyPart();
-    const kept = this.withGrams(
-      this.withPercents(this.withoutBasis().filter((component) => component.lines.length > 0)),
+    const kept = besideBehind(
+      this.withGrams(this.withPercents(this.withoutBasis().filter((component) => component.lines.length > 0))),
     );
     const everyEntry = kept.flatMap((component) => component.lines.flatMap((line) => line.entries));
     if (!everyEntry.some((entry) => entry.ingredient)) return refuse('nothing-to-weigh', {}, firstWritten);
@@ -283,6 +285,12 @@ export class Sheet {
     const whole = isWritten ? formula : withPartsOfTheMethod(formula, this.context.kitchen);
     return { kind: 'read', formula: whole, problems: withoutDoubles(problems) };
   }
+}
+
+/** What a line in the middle of the dough says goes on it stands behind the dough. */
+function besideBehind(components: readonly Draft[]): readonly Draft[] {
+  const isBeside = ({ inline, name }: Draft) => inline === true && !isBatter(name);
+  return [...components.filter((each) => !isBeside(each)), ...components.filter(isBeside)];
 }
 
 function numbered(components: readonly Draft[]): readonly FormulaComponent[] {
@@ -348,7 +356,7 @@ const isName = (words: string): boolean =>
 const OF_SO_MANY =
   /^(?:\d{1,2}|one|two|three|four|five)[- ](?:bowl|ingredient|minute|hour|step|pan|egg|banana|day)s?\b/i;
 const CALLED_IN = /\b[a-z]{3,} (?:cakes?|bread|loaf|muffins|cupcakes|scones|biscuits|buns|traybake|brownies)\b/i;
-const MOST_WORDS_OF_A_NAME = 7;
+export const MOST_WORDS_OF_A_NAME = 7;
 /** "Just made these, so good! Rhubarb muffins.": the sentence that is a name. */
 function nameIn(title: string): string {
   const sentences = title.split(/(?<=[a-z)][.!?]) (?=\p{Lu})/u);

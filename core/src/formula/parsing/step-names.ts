@@ -201,9 +201,10 @@ export function namedIn(
 
 /** "Frosting" is meant by "frost when cold", "glaze" by "glazed". */
 export function namesComponent(step: string, name: string): boolean {
-  const stem = plainWords(name)
+  const stem = plainWords(name.replace(/ \([^()]*\)$/, ''))
     .replace(/^(?:to|for) /, '')
     .replace(/(?:ing|e)$/, '');
+  if (stem === 'ic') return /\b(?:icing(?! sugar)|iced|ice (?:the|it|them|when|with|once|over|thickly))\b/i.test(step);
   return (
     stem.length > 2 &&
     !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) &&

@@ -73,9 +73,10 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
       continue;
     if (!core && celsius < 130 && OF_SYRUP.test(sentence)) continue;
     // "195 °C (fan 175 °C)": the word belongs to the figure behind it; not in "160 fan / 180", where that is the hotter
-    const said = /^\s?\(?(?:fan|convection)(?:[- ](?:forced|assisted|oven))?(?:\s?(?:oven)?[\s:/]{0,4}(\d{3}))?/i.exec(
-      after,
-    );
+    const said =
+      /^\s?\(?(?:fan|convection)(?! ?\?)(?:[- ](?:forced|assisted|oven))?(?:\s?(?:oven)?[\s:/]{0,4}(\d{3}))?/i.exec(
+        after,
+      );
     const fan =
       (said !== null && (said[1] === undefined || (said[0].includes('/') && Number(said[1]) > number))) ||
       /(?:fan|convection)(?:\s*oven)?[\s:(]*$/i.test(before);

@@ -36,7 +36,7 @@ function linesAlike(eggs: string, things: readonly string[], context: ReadingCon
   // "weigh 4 eggs (mine came to 230 g)": as they were weighed
   const weighed = WEIGHED.exec(eggs)?.[1];
   if (weighed !== undefined) return things.map((thing) => `${weighed} g ${thing}`);
-  return readLine(`${eggs}, their weight in ${things.join(', ')}`, context)
+  return readLine(`${eggs.replace(/,.*$/, '')}, their weight in ${things.join(', ')}`, context)
     .slice(1)
     .flatMap(({ weight }, i) => (weight ? [`${Math.round(weight.grams)} g ${things[i] ?? ''}`] : []));
 }
@@ -53,12 +53,16 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
 }
 
 /** "same weight in butter" below eggs, row by row. */
-const ROW_ALIKE = /^\s*(?:the )?same weight (?:in|of) ([a-z][a-z -]{2,40})$/i;
+const ROW_ALIKE =
+  /^\s*(?:[-*•▢] )?(?:the )?(?:same|equal) weights? (?:each )?(?:in|of) (?:each )?([a-z][a-z ,&-]{2,60})$/i;
 export function rowsByAnother(rows: readonly string[], context: ReadingContext): readonly string[] {
   let eggs: string | undefined;
-  return rows.map((row) => {
-    const thing = ROW_ALIKE.exec(row)?.[1];
-    if (thing !== undefined && eggs !== undefined) return linesAlike(eggs, [thing], context)[0] ?? row;
+  return rows.flatMap((row) => {
+    const things = ROW_ALIKE.exec(row)?.[1]?.split(BETWEEN_THINGS);
+    if (things && eggs !== undefined) {
+      const alike = linesAlike(eggs, things, context);
+      return alike.length > 0 ? alike : [row];
+    }
     if (/\beggs?\b/i.test(row) && readLine(row, context)[0]?.ingredient?.category === 'egg') eggs = row.trim();
     return row;
   });
