@@ -69,6 +69,10 @@ describe('the style of a batter', () => {
       expect(firstOf(detectStyle(cake, '', pan)))
         .withContext(pan)
         .toBe('creamed_butter_cake');
+    for (const pan of ['12-hole muffin tin', '12 paper cases'])
+      expect(firstOf(detectStyle(cake, '', pan)))
+        .withContext(pan)
+        .toMatch(/^(?:muffin|cupcake)$/);
     for (const pan of ['9 x 13 in', '30 x 20 cm tray', '20 cm square'])
       expect(firstOf(detectStyle(cake, '', pan)))
         .withContext(pan)

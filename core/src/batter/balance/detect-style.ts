@@ -89,7 +89,7 @@ const MUFFIN_TIN = /muffin|cupcake|case|bun tin|fairy/i;
 const LOAF_TIN = /loaf|\blb\b|9\s*x\s*5|8\.5/i;
 const LAYER_TIN = /round|sandwich|springform|layer|cake tin|cake pan/i;
 const CUTTER = /^disc\b/i;
-const SHEET_TIN = /tray|9\s*x\s*13|13\s*x\s*9|sheet|rect|square|33/i;
+const SHEET_TIN = /tray|9\s*x\s*13|13\s*x\s*9|sheet|rect|square|33|slice|lamington|\b[23]\d ?x ?[23]\d\b/i;
 
 /** What marks each style. A style without a row is told by its bands alone. */
 const MARKS: Readonly<Record<string, Mark>> = {
@@ -146,6 +146,8 @@ const WORD_BONUS = 1.6;
 /** "Three-egg scones" are scones, whatever their eggs. */
 const CALLED_OTHERWISE = 2.5;
 const PAN_BONUS = 0.5;
+/** In the cups of a muffin tin nobody bakes a traybake, where no word says so. */
+const BAKED_IN_CUPS = 1;
 const LACKS_WHAT_IT_NEEDS = 6;
 const HAS_WHAT_IT_NEEDS = 0.5;
 /** Fruit and nuts go into everything: only much of them, or none where they make the style, tells. */
@@ -201,6 +203,7 @@ export function detectStyle(
       if (mark?.words?.test(title)) distance -= WORD_BONUS;
       if (saysOther(name, style.basedOn)) distance += CALLED_OTHERWISE;
       if (mark?.pan?.test(pan)) distance -= PAN_BONUS;
+      if (MUFFIN_TIN.test(pan) && mark?.pan !== MUFFIN_TIN && !mark?.words?.test(title)) distance += BAKED_IN_CUPS;
       if (mark?.needs) distance += mark.needs(traits) ? -HAS_WHAT_IT_NEEDS : LACKS_WHAT_IT_NEEDS;
       return { style, distance };
     })

@@ -25,6 +25,8 @@ function headingAt(words: Words, at: number): string | undefined {
   }
   if (end - at > 7 || words.at(end - 1) === '.') return undefined;
   const last = words.at(end - 1) === ':' ? end - 2 : end - 1;
+  // "Lemon drizzle" above everything is what the cake is called
+  if (at === 0 && last === end - 1 && !/^(?:for|to)$/.test(words.word(at))) return undefined;
   if (PART.test(words.word(last))) return named(words.word(last));
   if (!/^(?:for|to|the)$/.test(words.word(at))) return undefined;
   for (let place = at; place <= last; place++) if (PART.test(words.word(place))) return named(words.word(place));

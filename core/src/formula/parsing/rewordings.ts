@@ -82,7 +82,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/\bg\/f\b/i, 'gf'],
   // "1 tsp. ea. salt, soda, cinn."
   [/ ea\.?:? (?=[a-z])/i, ' each '],
-  [/\b1:1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/i, ''],
+  [/\b1(?::|-to-)1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/i, ''],
   [/\bb\. ?p\b\.?/gi, 'baking powder'],
   [/\bb\. ?s\b\.?/gi, 'baking soda'],
   [/\bplain flour blend\b/i, 'plain flour'],

@@ -165,6 +165,8 @@ function kindOf(
   if (LIST_OF_A_PART.test(text)) return 'heading';
   if (NOTES_MARK.test(text)) return 'notes-mark';
   if (!(section === 'method' && marked) && readFact(text)) return 'fact';
+  // "Bake: 350 °F · 20–23 min · 12-cup tin" says more than how long it takes
+  if (TIMES_MARK.test(text) && readBake([text]).celsius !== undefined) return 'step';
   if (TIMES_MARK.test(text) || DETAIL.test(text)) return 'note';
   const words = withoutLeadIn(text.replace(BULLET, ''));
   // "Seven minute frosting" is no seven of anything

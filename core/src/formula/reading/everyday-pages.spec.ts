@@ -88,6 +88,32 @@ const EVERYDAY: readonly Kept[] = [
     takes: [['all-purpose-flour', 350], 'uk-baking-powder', ['unsalted-butter', 150], ['powdered-sugar', 250]],
     bake: { celsius: 180, minutes: [25, 25] },
   },
+  {
+    is: 'a title that is a drizzle, things with points between them, and its drizzle',
+    region: 'UK',
+    text: 'Lemon drizzle\n225g butter, softened. 225g caster. 4 eggs. 225g SR flour. Zest 1 lemon.\nDrizzle: juice 1.5 lemons, 85g caster sugar\n180C/160 fan. 2lb loaf tin. 45-50 mins. Prick while warm, pour over.',
+    title: 'Lemon drizzle',
+    parts: ['Batter', 'Drizzle'],
+    steps: 1,
+    takes: [['unsalted-butter', 225], ['superfine-sugar', 225], 'egg', ['self-raising-flour', 225], 'lemon-zest', 'lemon-juice', ['superfine-sugar', 85]],
+    bake: { celsius: 180, fan: false, minutes: [45, 50], pan: '2lb loaf tin' },
+  },
+  {
+    is: 'a list with dashes, and a row that says how it is baked',
+    region: 'US',
+    text: '# Gluten-free pumpkin muffins\n- 1 ½ cups GF 1-to-1 flour (213 g)\n- 1 tsp baking soda\n- 1 cup pumpkin purée (not pie filling)\n- 2 eggs\n- 1 cup water\n- 1/2 tsp salt\n\n**Bake:** 350 °F · 20–23 min · 12-cup tin',
+    title: 'Gluten-free pumpkin muffins',
+    takes: [['gluten-free-flour-blend', 213], 'baking-soda', 'pumpkin-puree', ['egg', 100], 'water', 'table-salt'],
+    bake: { celsius: 177, minutes: [20, 23], pan: '12-cup tin' },
+  },
+  {
+    is: 'spoons spelt as they come',
+    region: 'AU',
+    text: 'Oat slice\n1 cup plain flour, 1 cup rolled oats\n2 tblspns golden syrup\n1 teasp bicarb\n1 tblspn boiling water\nModerate oven (180), 20 x 30 slice tin, 25-30 mins',
+    title: 'Oat slice',
+    takes: ['all-purpose-flour', 'rolled-oats', ['golden-syrup', 57], 'baking-soda', ['water', 20]],
+    bake: { celsius: 180, minutes: [25, 30], pan: '20 x 30 slice tin' },
+  },
 ]; // prettier-ignore
 
 describe('a page of every day', () => {

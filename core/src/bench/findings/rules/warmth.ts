@@ -1,4 +1,5 @@
 import { allSteps, linesHolding, type Rule } from '../evidence.js';
+import { namesComponent } from '../../../formula/parsing/index.js';
 import type { Finding } from '../finding.js';
 
 const CREAMED =
@@ -8,11 +9,17 @@ const FLAKED =
 /** "cold" beside a fat, egg or milk; not "browned and cooled". */
 const COLD = /\b(?:(?:fridge|stone|very)[- ])?(?:cold|chilled|frozen)\b|\b(?:straight )?from the fridge\b/i;
 const WARM = /\b(?:soft(?:ened)?|room[- ]temperature|at room temp(?:erature)?|melted|warm)\b/i;
+const SENTENCE = /(?<=\.)\s|\n/;
 const EMULSION: ReadonlySet<string> = new Set(['fat', 'egg', 'dairy', 'cultured dairy']);
 
 /** Cold butter, eggs or milk where they must make an emulsion; warm fat where it must stay in flakes. */
 export const warmth: Rule = (evidence) => {
-  const method = allSteps(evidence);
+  // "rub the butter into the flour for the crumble" is done to the crumble's
+  const beside = evidence.weighed.components.filter(({ inBatter }) => !inBatter);
+  const method = allSteps(evidence)
+    .split(SENTENCE)
+    .filter((sentence) => !beside.some(({ name }) => namesComponent(sentence, name)))
+    .join(' ');
   const flaked = FLAKED.test(method);
   const creamed = !flaked && CREAMED.test(method);
   if (!flaked && !creamed) return [];
