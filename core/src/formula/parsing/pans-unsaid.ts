@@ -21,6 +21,9 @@ const BARE_ROUND =
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
 /** "10-cup bundt, 350" */
 const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
+/** "8.5 x 4.5 loaf, 350": a tin that is called by what comes out of it. */
+const LOAF_OF =
+  /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]|$)/i;
 /** "Greased & floured 9x13, 350 degrees" */
 const DIMENSIONS_PREPARED =
   /\b(?:greased|lined|buttered|papered|floured),? (\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=[,.;\n]| at |$)/i;
@@ -67,6 +70,7 @@ const WAYS: readonly Way[] = [
   ...[
     BARE_DIMENSIONS,
     DIMENSIONS_FIRST,
+    LOAF_OF,
     BARE_ROUND,
     ROUNDS,
     BUNDT,

@@ -29,6 +29,9 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /\b([a-z]{3,12}), [a-z]{3,12}(?: [a-z]{3,12})?,? or (?=(?:[a-z]{3,12} ){0,3}(?:oil|milk|sugar|flour|butter|cream|vinegar|syrup|yogh?urt)$)/i,
     '$1 or ',
   ],
+  // "1/4 tsp s.", "1/2 c unsw. cocoa"
+  [/(?<=\d ?(?:t|tsp|teaspoon)\.? )s\.?$/i, 'salt'],
+  [/\bunsw(?:ee)?t?\. ?/i, 'unsweetened '],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"

@@ -244,7 +244,7 @@ function bulleted(lines: readonly string[]): readonly string[] {
 }
 
 /** What a page says of a bake in one row, beside its title or by itself, begins so. */
-export const SAID_IN_A_ROW = String.raw`(?:serves|makes|feeds|prep|cook|bake|oven|total|yield|ready|difficulty|level|easy)\b`;
+export const SAID_IN_A_ROW = String.raw`(?:serves|makes|feeds|prep|cook|bake|oven|total|yield|ready|hands-on|active|freezable|difficulty|level|easy)\b`;
 /** "Ginger cake | serves 12 | prep 15 min": what stands beside a title. */
 const BESIDE_TITLE = new RegExp(String.raw` [|·•] (?=${SAID_IN_A_ROW})`, 'i');
 

@@ -163,7 +163,7 @@ function withoutBakeBehind(row: string): readonly string[] {
 /** "Prep 20 min | Cook 1 hr 10 | Serves 10": what a page says beside each other. */
 const SAID_BESIDE = new RegExp(`^[*_]{0,2}${SAID_IN_A_ROW}`, 'i');
 function eachSaid(row: string): readonly string[] {
-  const parts = row.split(/ [|·•] | {2,}/);
+  const parts = row.split(/ {1,4}[|·•] {1,4}| {2,}/);
   if (parts.length < 2 || !parts.every((part) => SAID_BESIDE.test(part.trim()))) return [row];
   return parts.map((part) => part.replace(/\*\*|__/g, ''));
 }

@@ -114,6 +114,32 @@ const EVERYDAY: readonly Kept[] = [
     takes: ['all-purpose-flour', 'rolled-oats', ['golden-syrup', 57], 'baking-soda', ['water', 20]],
     bake: { celsius: 180, minutes: [25, 30], pan: '20 x 30 slice tin' },
   },
+  {
+    is: 'steps that are numbered without a mark, one of which begins with no verb',
+    region: 'UK',
+    text: 'Sticky gingerbread\nServes 9–12  ·  Hands-on 20 min  ·  Ready in 1 hr 15\n150 g salted butter, plus extra for greasing\n200 g black treacle\n250 ml full-fat milk\n1 tsp bicarb dissolved in 2 tbsp warm water\n300 g plain flour\n1 Preheat the oven to 170°C (gas 3).\n2 In a pan melt the butter with the treacle.\n3 Off the heat, add the milk, and bicarb in its water.\n4 Measure the flour into a bowl and pour in the liquid, beating until mixed. It will be very liquid.\n5 Pour into the tin and bake for 45–60 minutes until risen and firm.',
+    title: 'Sticky gingerbread',
+    yield: 'Serves 9–12',
+    steps: 5,
+    takes: [['salted-butter', 150], ['black-treacle', 200], ['whole-milk', 257], 'baking-soda', ['water', 30], ['all-purpose-flour', 300]],
+    bake: { celsius: 170, minutes: [45, 60] },
+  },
+  {
+    is: 'salt and cocoa cut short, and a tin called by its loaf',
+    region: 'US',
+    text: 'Zucchini loaf\n1 c flour\n1/2 c unsw. cocoa\n3/4 tsp b. soda\n1/4 tsp s.\n1 egg\n8.5 x 4.5 loaf, 350, 50-55.',
+    title: 'Zucchini loaf',
+    takes: ['all-purpose-flour', 'natural-cocoa', 'baking-soda', 'table-salt', 'egg'],
+    bake: { celsius: 177, minutes: [50, 55], pan: '8.5 x 4.5 loaf' },
+  },
+  {
+    is: 'a dessertspoon cut short in a row',
+    region: 'UK',
+    text: 'Seed cake: 6oz butter, 6oz castor sugar, 3 eggs, 8oz s.r. flour, 1 dessertsp caraway, milk to drop. 7in tin, 325F, 1 hr.',
+    title: 'Seed cake',
+    takes: [['unsalted-butter', 170], ['superfine-sugar', 170], 'egg', ['self-raising-flour', 227], 'caraway-seed'],
+    bake: { celsius: 163, minutes: [60, 60], pan: '7in tin' },
+  },
 ]; // prettier-ignore
 
 describe('a page of every day', () => {

@@ -28,7 +28,8 @@ function stepAt(rows: readonly string[], at: number, number: number): Numbered |
   const unmarked = UNMARKED.exec(row);
   if (Number(unmarked?.[1]) === number) {
     const words = row.slice(unmarked?.[0].length);
-    return beginsStep(words) ? { at, of: at, words } : undefined;
+    // behind two that are done the third may begin otherwise: "3 Off the heat, add the milk"
+    return beginsStep(words) || number > FEWEST_STEPS ? { at, of: at, words } : undefined;
   }
   if (Number(ALONE.exec(row)?.[1]) !== number) return undefined;
   const of = nextWritten(rows, at + 1);

@@ -123,7 +123,7 @@ export const UNITS: readonly Unit[] = [
     kind: 'volume',
     measure: 'dessertspoon',
     spread: SPOON_SPREAD,
-    words: ['dsp', 'dstspn', 'dessertspoon', 'dessertspoons'],
+    words: ['dsp', 'dstsp', 'dstspn', 'dessertsp', 'dessertspoon', 'dessertspoons'],
   },
   {
     id: 'teaspoon',
