@@ -69,6 +69,12 @@ describe('a day being planned', () => {
     expect(last?.answer?.kind).toBe('planned');
     expect([last?.under, last?.failed]).toEqual([false, undefined]);
   });
+  it('keeps saying that it does not fit where more effort takes too long', async () => {
+    const none = { kind: 'none', proven: false, of: { works: [] }, seconds: 0.2 };
+    const { last } = await planned((job) => (job.name === 'plan-day' && job.seconds > 0.5 ? stopped() : none));
+    expect(last?.answer?.kind).toBe('none');
+    expect([last?.under, last?.failed]).toEqual([false, undefined]);
+  });
   it('says so where not even the first plan was found in time', async () => {
     const { last } = await planned((job) => (job.name === 'plan-day' ? stopped() : null));
     expect(last?.failed).toContain('ten seconds');

@@ -19,14 +19,16 @@ export interface Planning {
 type Planned = Extract<SheetPlan, { kind: 'planned' }>;
 type Order = Omit<SheetOrder, 'seconds'>;
 const BEGUN: Planning = { rounds: [], under: true };
-/** A first plan at once, then more effort for a better one and its proof. */
-const ROUNDS = [0.2, 1, 3] as const;
+/** A first plan at once, then more effort for a better one and its proof; how many times as long as the one before each took when it was measured. */
+const ROUNDS = [
+  { seconds: 0.2, timesAsLong: 0 },
+  { seconds: 1, timesAsLong: 2.7 },
+  { seconds: 3, timesAsLong: 3.2 },
+] as const;
 /** After a change: with the margins of the plan before, at once. */
 const AT_ONCE = 0.04;
 /** A round that would likely take longer here is not begun: the plan that stands is good, and a worker that is stopped forgets every bake. */
 const LONGEST_ROUND_MILLISECONDS = 8000;
-/** A part of every round takes the same whatever its effort: measured, three times the effort takes 2.4 times as long. */
-const TIME_PER_EFFORT = 0.8;
 
 /** A day that does not fit, being loosened. */
 export interface Loosening extends Partial<Loosened> {
@@ -80,13 +82,11 @@ export class DayPlanning {
       tell((so = afterRound(so, AT_ONCE, answer)));
     }
     let took = 0;
-    for (const [i, seconds] of ROUNDS.entries()) {
-      const isFirst = i === 0;
-      const share = isFirst ? 0 : (seconds / (ROUNDS[i - 1] ?? seconds)) * TIME_PER_EFFORT;
-      if (took * share > LONGEST_ROUND_MILLISECONDS) break;
+    for (const { seconds, timesAsLong } of ROUNDS) {
+      if (took * timesAsLong > LONGEST_ROUND_MILLISECONDS) break;
       const begun = performance.now();
       const answer = await this.work.run('plan-day', { ...order, seconds }, signal).catch((error: unknown) => {
-        if (isFirst || signal.aborted) throw error;
+        if (!so.answer || signal.aborted) throw error;
         return undefined;
       });
       if (!answer) break;
