@@ -7,7 +7,7 @@ import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { DomainError } from '@orvin/core/ground/errors';
 import { liningInWords, liningSizeInWords, careInWords, pansInWords } from '@orvin/core/words/batch-words';
-import { liningFor, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
+import { liningFor, liningSvg, pathData, tilingFor, type LiningPiece } from '@orvin/core/batch/lining';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
 import { FormulaStore } from '../store/formula-store';
@@ -214,8 +214,7 @@ export class LiningPanel {
   protected setPaper(paper: Paper): void {
     this.settings.set($localize`the paper`, { paper });
   }
-  protected async svg(at: number, piece: LiningPiece): Promise<void> {
-    const { liningSvg } = await import('@orvin/core/batch/lining');
+  protected svg(at: number, piece: LiningPiece): void {
     const name = this.linings()[at]?.name ?? 'pan';
     const title = `${liningInWords(piece).say}, ${name}`;
     saveFile(`paper-${inFileName(title)}.svg`, liningSvg(piece, title), 'image/svg+xml');
