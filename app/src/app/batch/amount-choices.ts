@@ -13,7 +13,7 @@ import { amountInWords } from '@orvin/core/words/batch-words';
 import { Popover } from 'primeng/popover';
 import type { Candidate } from '@orvin/core/batch/amounts';
 import type { BatchLine } from '@orvin/core/batch/batch';
-import { exactForHands } from './amount-words';
+import { exactForHands, isWeight } from './amount-words';
 import { ThisBatch } from './this-batch';
 
 /** A line whose amount is to be traded, and the button that asks. */
@@ -58,6 +58,7 @@ export interface Asked {
     .choices button {
       display: flex;
       justify-content: space-between;
+      align-items: center;
       gap: 20px;
       border: 0;
       border-top: 1px solid var(--hair);
@@ -123,8 +124,9 @@ export class AmountChoices {
   protected isNow = (choice: Candidate) => Math.abs(choice.grams - this.asked().line.grams) < 1e-6;
   protected off(choice: Candidate): string {
     const percent = 100 * (choice.grams / this.asked().line.exactGrams - 1);
-    const grams = `${exactForHands(choice.grams)} g`;
-    return Math.abs(percent) < 0.05 ? grams : `${grams}, ${percent > 0 ? '+' : '−'}${decimal(Math.abs(percent), 1)} %`;
+    const off = Math.abs(percent) < 0.05 ? '' : `${percent > 0 ? '+' : '−'}${decimal(Math.abs(percent), 1)} %`;
+    // a weight stands there already
+    return [isWeight(choice.amount) ? '' : `${exactForHands(choice.grams)} g`, off].filter(Boolean).join(', ');
   }
   protected hold({ grams, amount, with: tool }: Candidate): void {
     const { id, name } = this.asked().line;

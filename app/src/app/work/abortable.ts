@@ -1,14 +1,13 @@
 import { Observable } from 'rxjs';
 
-/** A job of a worker as a stream of its one answer: whoever stops listening calls it off, and hears nothing of it any more. */
-export function abortable<T>(run: (signal: AbortSignal) => Promise<T>): Observable<T> {
+/** Work that tells what it finds as it goes, as a stream: whoever stops listening calls it off, and hears nothing of it any more. */
+export function abortableSteps<T>(
+  run: (tell: (value: T) => void, signal: AbortSignal) => Promise<void>,
+): Observable<T> {
   return new Observable<T>((subscriber) => {
     const abort = new AbortController();
-    run(abort.signal).then(
-      (value) => {
-        subscriber.next(value);
-        subscriber.complete();
-      },
+    run((value) => subscriber.next(value), abort.signal).then(
+      () => subscriber.complete(),
       (error: unknown) => {
         if (!abort.signal.aborted) subscriber.error(error);
       },
@@ -16,3 +15,7 @@ export function abortable<T>(run: (signal: AbortSignal) => Promise<T>): Observab
     return () => abort.abort(new Error('overtaken'));
   });
 }
+
+/** A job of a worker as a stream of its one answer. */
+export const abortable = <T>(run: (signal: AbortSignal) => Promise<T>): Observable<T> =>
+  abortableSteps<T>(async (tell, signal) => tell(await run(signal)));

@@ -1,8 +1,8 @@
 import { Injectable, inject } from '@angular/core';
-import { catchError, concatMap, from, Observable, of, scan } from 'rxjs';
+import { catchError, concatMap, from, of, scan, type Observable } from 'rxjs';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
 import type { Wish } from '@orvin/core/day/sheets';
-import { abortable } from './abortable';
+import { abortable, abortableSteps } from './abortable';
 import type { Loosened } from './plan-jobs';
 import { Work } from './work-client';
 
@@ -47,20 +47,11 @@ export class DayPlanning {
 
   /** @param before the plan before the change: it stands until the next is there, and its margins give that at once */
   plan(order: Order, before?: Planned): Observable<Planning> {
-    return new Observable((subscriber) => {
-      const abort = new AbortController();
-      const tell = (planning: Planning) => subscriber.next(planning);
-      this.planInRounds(order, before, tell, abort.signal).then(
-        () => subscriber.complete(),
-        (error: unknown) => {
-          // whoever stopped listening hears nothing of it
-          if (abort.signal.aborted) return;
-          tell({ ...BEGUN, under: false, failed: error instanceof Error ? error.message : String(error) });
-          subscriber.complete();
-        },
-      );
-      return () => abort.abort(new Error('overtaken'));
-    });
+    return abortableSteps<Planning>((tell, signal) => this.planInRounds(order, before, tell, signal)).pipe(
+      catchError((error: unknown) =>
+        of({ ...BEGUN, under: false, failed: error instanceof Error ? error.message : String(error) }),
+      ),
+    );
   }
 
   private async planInRounds(
@@ -98,7 +89,7 @@ export class DayPlanning {
   }
 
   /** Why it does not fit, then ways out, each kind as it comes. */
-  loosen(order: Omit<SheetOrder, 'seconds'>): Observable<Loosening> {
+  loosen(order: Order): Observable<Loosening> {
     return from(PARTS).pipe(
       concatMap((part) =>
         abortable((signal) => this.work.run('loosen-day', { order: { ...order, seconds: 2 }, part }, signal)).pipe(
