@@ -166,8 +166,8 @@ function kindOf(
   if (NOTES_MARK.test(text)) return 'notes-mark';
   if (!(section === 'method' && marked) && readFact(text)) return 'fact';
   // "Bake: 350 °F · 20–23 min · 12-cup tin" says more than how long it takes
-  if (TIMES_MARK.test(text) && readBake([text]).celsius !== undefined) return 'step';
-  if (TIMES_MARK.test(text) || DETAIL.test(text)) return 'note';
+  if (TIMES_MARK.test(text)) return readBake([text]).celsius === undefined ? 'note' : 'step';
+  if (DETAIL.test(text)) return 'note';
   const words = withoutLeadIn(text.replace(BULLET, ''));
   // "Seven minute frosting" is no seven of anything
   const amount = !/^(?:\d{1,2}|[a-z]{3,6})[- ]minute\b/i.test(words) && beginsWithAmount(words, context);
