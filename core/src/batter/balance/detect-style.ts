@@ -81,6 +81,8 @@ interface Mark {
   readonly words?: RegExp;
   /** The shape of pan it is usually baked in. */
   readonly pan?: RegExp;
+  /** In such a pan nobody bakes it, where no word says so. */
+  readonly notIn?: RegExp;
   /** Without this it is hardly that style. */
   readonly needs?: (traits: Traits) => boolean;
 }
@@ -132,7 +134,11 @@ const MARKS: Readonly<Record<string, Mark>> = {
   pancake: { words: /pancake|flapjack|griddle cake|scotch/i },
   gluten_free_loaf: { words: /gluten[- ]free/i, needs: (t) => t.wheat < 0.05 },
   sourdough_discard_cake: { words: /discard|sourdough/i, needs: (t) => t.discard > 0.1 },
-  tray_bake: { words: /tray ?bake|sheet cake|snack/i, pan: SHEET_TIN },
+  tray_bake: {
+    words: /tray ?bake|sheet cake|snack/i,
+    pan: SHEET_TIN,
+    notIn: /loaf|bundt|\bring\b|tube|round|sandwich/i,
+  },
 };
 
 export interface StyleGuess {
@@ -146,8 +152,8 @@ const WORD_BONUS = 1.6;
 /** "Three-egg scones" are scones, whatever their eggs. */
 const CALLED_OTHERWISE = 2.5;
 const PAN_BONUS = 0.5;
-/** In the cups of a muffin tin nobody bakes a traybake, where no word says so. */
-const BAKED_IN_CUPS = 1;
+/** In the cups of a muffin tin nobody bakes a traybake, in a ring neither. */
+const BAKED_OTHERWISE = 1;
 const LACKS_WHAT_IT_NEEDS = 6;
 const HAS_WHAT_IT_NEEDS = 0.5;
 /** Fruit and nuts go into everything: only much of them, or none where they make the style, tells. */
@@ -203,7 +209,8 @@ export function detectStyle(
       if (mark?.words?.test(title)) distance -= WORD_BONUS;
       if (saysOther(name, style.basedOn)) distance += CALLED_OTHERWISE;
       if (mark?.pan?.test(pan)) distance -= PAN_BONUS;
-      if (MUFFIN_TIN.test(pan) && mark?.pan !== MUFFIN_TIN && !mark?.words?.test(title)) distance += BAKED_IN_CUPS;
+      const isElsewhere = (MUFFIN_TIN.test(pan) && mark?.pan !== MUFFIN_TIN) || mark?.notIn?.test(pan) === true;
+      if (isElsewhere && !mark?.pan?.test(pan) && !mark?.words?.test(title)) distance += BAKED_OTHERWISE;
       if (mark?.needs) distance += mark.needs(traits) ? -HAS_WHAT_IT_NEEDS : LACKS_WHAT_IT_NEEDS;
       return { style, distance };
     })

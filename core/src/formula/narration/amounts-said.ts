@@ -2,7 +2,7 @@ import { unitNamed, type Unit } from '../../ground/units/index.js';
 import type { Names } from './names-said.js';
 import type { Words } from './tokens.js';
 import { unitAt, type UnitsSaid } from './units-said.js';
-import { FULL, FULL_BEFORE, HEDGE, SIZE } from './words-around.js';
+import { describesAt, FULL, FULL_BEFORE, HEDGE, SIZE } from './words-around.js';
 
 /** An amount in running text: its number, its measure, and the same said again. */
 export interface Amount {
@@ -71,20 +71,22 @@ class AmountReader {
     return words.word(of) === 'of' ? of + 1 - at : undefined;
   }
 
-  /** "A teaspoon of ginger, one of cinnamon": the spoon is understood. */
+  /** "A teaspoon of ginger, one of cinnamon", "two ounces of butter, four of strong cheddar": the measure is understood. */
   private oneOf(at: number): Amount | undefined {
     const { words } = this;
     const last = this.amounts.at(-1);
-    const isOne =
-      /^(?:one|1|another)$/.test(words.word(at)) && words.word(at + 1) === 'of' && (this.nameAt[at + 2] ?? -1) >= 0;
-    if (!isOne || last?.unit?.kind !== 'volume' || at - last.to > NEAR_WORDS) return undefined;
+    const isOne = /^(?:one|1|another)$/.test(words.word(at));
+    const named = describesAt(words, at + 2) && (this.nameAt[at + 2] ?? -1) < 0 ? at + 3 : at + 2;
+    const isSoMany = (isOne || words.isNumber(at)) && words.word(at + 1) === 'of' && (this.nameAt[named] ?? -1) >= 0;
+    if (!isSoMany || this.marked[at] || at - (last?.to ?? 0) > NEAR_WORDS) return undefined;
+    if (last?.unit?.kind !== 'volume' && last?.unit?.kind !== 'mass') return undefined;
     return {
       ...last,
       from: at,
       to: at + 2,
       ofWhat: words.word(at + 2),
       each: false,
-      figures: `1 ${last.unit.words[0] ?? last.unit.id}`,
+      figures: `${isOne ? 1 : words.slice(at, at + 1)} ${last.unit.words[0] ?? last.unit.id}`,
       same: true,
     };
   }

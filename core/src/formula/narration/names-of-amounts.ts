@@ -96,6 +96,15 @@ export class NamesOfAmounts {
     return { passed, unread, definite };
   }
 
+  /** "enough milk to bind - about a quarter of a pint": what it does stands between. */
+  private boundBy(at: number, free: (name: number) => number | undefined): number | undefined {
+    const { words } = this;
+    const behind = /^[-(,:]$/.test(words.at(at)) ? at - 1 : at;
+    const bound =
+      /^(?:bind|mix|moisten|slacken|loosen|cover)$/.test(words.word(behind)) && words.word(behind - 1) === 'to';
+    return bound ? free(this.names.at[behind - 2] ?? -1) : undefined;
+  }
+
   /** "sour cream 1 cup", "eggs: 2", "sugar which is a cup", "lard, two tablespoons of it". */
   lookLeft(amount: Amount, lastEnd: number): number | undefined {
     const { words } = this;
@@ -115,7 +124,7 @@ export class NamesOfAmounts {
       /^(?:which|is|are|that|that's|thats|its|it's|were|was|be|takes|needs)$/.test(words.word(at))
     )
       at--;
-    if (at === start && !ofIt) return undefined;
+    if (at === start && !ofIt) return this.boundBy(at, free);
     if (words.at(at) === ',') at--;
     return at >= 0 ? free(this.names.at[at] ?? -1) : undefined;
   }

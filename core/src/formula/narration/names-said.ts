@@ -21,6 +21,8 @@ export interface Names {
 
 const THING =
   /^(?:mixture|mix|cakes?|loaf|loaves|breads?|cornbread|muffins?|scones?|cupcakes?|frosting|icing|glaze|batter|dough|topping|filling|drizzle|biscuits?|pancakes|flavou?r|buckle|bundt|crumble|streusel|base|layer|sponge|syrup|tin|pan)$/;
+const COLOUR = /^white$/;
+const KIND = /^(?:flour|sugar|chocolate|vinegar|rice|bread)$/;
 const MOST_NAME_WORDS = 6;
 
 /** "cream the butter", "butter a tin", "flour it well": a thing done, no thing. */
@@ -68,6 +70,8 @@ export function namesIn(words: Words, marked: Uint8Array, units: UnitsSaid, { ki
       isDoing(words, units, at)
     )
       continue;
+    // "white Somebody's flour": a colour by itself is no egg's
+    if (length === 1 && COLOUR.test(words.word(at)) && run.slice(1).some((word) => KIND.test(word))) continue;
     // "plain greek yogurt": of two names side by side the first only says which kind
     if (length === 1 && describesOnly(words.word(at)) && words.word(to) !== '') {
       const behindIt = run.slice(1);

@@ -129,6 +129,10 @@ export function notAmounts(words: Words): Uint8Array {
       MAKES.test(words.word(at - 1)) ||
       (words.at(at - 1) === ':' && MAKES.test(words.word(at - 2))) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
+      // "for the 4th"
+      /^(?:st|nd|rd|th)$/.test(words.word(at + 1)) ||
+      // "you should get 8."
+      (/^(?:gets?|got)$/.test(words.word(at - 1)) && words.ends(at + 1)) ||
       // "into two 20 cm tins"
       (words.isNumber(at + 1) && sizeTokens(words, at + 1) > 0) ||
       // "pat out 3 cm, cut 9."

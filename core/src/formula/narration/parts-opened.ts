@@ -10,7 +10,9 @@ export interface PartOpened {
 
 const PART =
   /^(?:frosting|icing|glaze|topping|filling|syrup|streusel|crumble|drizzle|buttercream|ganache|sauce|soak|swirl|crust)$/;
-const BODY = /^(?:cake|cakes|batter|dough|loaf|muffins|scones|bread|sponge|biscuits|cupcakes)$/;
+/** Parts only where they head a line by themselves: "Berries:". */
+const HEADED = /^(?:berries|strawberries|cream|whip)$/;
+const BODY = /^(?:cake|cakes|shortcakes?|batter|dough|loaf|muffins|scones|bread|sponge|biscuits|cupcakes)$/;
 const IS = /^(?:is|needs|takes|wants|gets|has)$/;
 const ARTICLE = /^(?:the|my|your|an?)$/;
 const named = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
@@ -28,6 +30,10 @@ function headingAt(words: Words, at: number): string | undefined {
   // "Lemon drizzle" above everything is what the cake is called
   if (at === 0 && last === end - 1 && !/^(?:for|to)$/.test(words.word(at))) return undefined;
   if (PART.test(words.word(last))) return named(words.word(last));
+  if (last === at && words.at(end - 1) === ':') {
+    if (HEADED.test(words.word(at))) return named(words.word(at));
+    if (BODY.test(words.word(at))) return '';
+  }
   if (!/^(?:for|to|the)$/.test(words.word(at))) return undefined;
   for (let place = at; place <= last; place++) if (PART.test(words.word(place))) return named(words.word(place));
   return BODY.test(words.word(last)) ? '' : undefined;
@@ -61,6 +67,10 @@ function saidAt(words: Words, at: number): string | undefined {
     (next === 'with' || (/^(?:it|them)$/.test(next) && words.word(at + 2) === 'with'))
   )
     return { ice: 'Icing', frost: 'Frosting', sandwich: 'Filling' }[word] ?? 'Glaze';
+  // "Whip 300 ml cream with 2 tbsp sugar"
+  if (word === 'whip' && (at === 0 || words.ends(at - 1)))
+    for (let place = at + 1; place < at + 6 && !words.ends(place); place++)
+      if (words.word(place) === 'cream') return 'Whipped cream';
   if (/^(?:bake|back)$/.test(word) && next === 'the' && BODY.test(words.word(at + 2))) return '';
   return undefined;
 }

@@ -58,6 +58,11 @@ interface Pair {
   readonly definite: boolean;
 }
 
+/** "a pinch of mustard and cayenne" is one of each, as "4 oz each of butter, sugar and flour". */
+const isOfEach = ({ each, unit }: Amount): boolean => each || unit?.id === 'pinch' || unit?.id === 'dash';
+/** "a splash more if it is dry". */
+const VAGUE_FROM = 0.3;
+
 class Reader {
   private readonly names: Names;
   private readonly amounts: readonly Amount[];
@@ -107,7 +112,8 @@ class Reader {
     const name = nameAt === undefined ? undefined : this.names.names[nameAt];
     const article = amount.unit === undefined && /^an?$/.test(words.word(amount.from));
     if (!name || (name.isThing && (amount.unit === undefined || (right?.passed ?? 0) > 0))) {
-      if (!article && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
+      const isMore = (amount.unit?.spread ?? 0) >= VAGUE_FROM && /^(?:more|extra)$/.test(words.word(amount.to));
+      if (!article && !isMore && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
       return undefined;
     }
     const phrase = words.slice(name.from, name.to);
@@ -139,6 +145,8 @@ class Reader {
     const { words } = this;
     const named = unit !== undefined && unit.kind !== 'share' && words.word(to) !== '' && !STOPS.test(words.word(to));
     if (!named || /^(?:it|them|this|that|these|those|the)$/.test(ofWhat)) return false;
+    // "maybe a splash more"
+    if (/^(?:more|extra|less|again|either|each)$/.test(words.word(to))) return false;
     const more = words.word(to + 1) !== '' && !STOPS.test(words.word(to + 1)) && !words.isNumber(to + 2);
     const end = more && ofWhat === '' ? to + 2 : to + 1;
     this.takings.push({
@@ -171,7 +179,7 @@ class Reader {
       this.widenLast(to);
       return;
     }
-    if (amount.each) to = this.pastEach(to);
+    if (isOfEach(amount)) to = this.pastEach(to);
     to = this.pastPreparation(to);
     const line = this.lineOf(pair, from, to);
     const saidBefore = before?.part === part && before.line === line;
@@ -252,7 +260,7 @@ class Reader {
       let next = words.at(end) === ',' && words.at(end + 1) === 'and' ? end + 2 : end + 1;
       while (describesAt(words, next) && (this.names.at[next] ?? -1) < 0) next++;
       const name = this.names.names[this.names.at[next] ?? -1];
-      if (!name) break;
+      if (!name || words.isNumber(name.to)) break;
       name.used = true;
       end = name.to;
     }
@@ -268,14 +276,16 @@ class Reader {
     while (
       describesOnly(words.word(next)) &&
       words.word(next) !== '' &&
-      // "curd 1 cup, powdered sugar 1/2 cup": it is the beginning of the next
+      // "curd 1 cup, powdered sugar 1/2 cup", "white, a heaped tsp": it is the beginning of the next
       (this.names.at[next] ?? -1) < 0 &&
+      !/^an?$/.test(words.word(next)) &&
       (prepared.test(words.word(next)) || prepared.test(words.word(next + 1)))
     ) {
       next++;
       end = next;
     }
-    if (words.at(end) !== '(') return end;
+    // "flour (with 1 tsp salt)": what is in brackets is taken too
+    if (words.at(end) !== '(' || /^(?:with|plus)$/.test(words.word(end + 1))) return end;
     let close = end + 1;
     while (close < end + 14 && words.at(close) !== ')' && !words.ends(close)) close++;
     return words.at(close) === ')' ? close + 1 : end;
@@ -302,7 +312,7 @@ class Reader {
     const isGrams = amount.unit === undefined && !isCounted(ingredient) && this.isGrams(amount);
     if (isGrams) this.bareGrams++;
     const bare = single(
-      `${article}${amount.figures.replace(/\s+of$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, name.to)}`,
+      `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, isOfEach(amount) ? to : name.to)}`,
     );
     if (right?.name === undefined || amount.same || article !== '' || isGrams) return bare;
     const whole = single(words.slice(from, to)).replace(/[,;.]$/, '');
@@ -310,8 +320,14 @@ class Reader {
     const isRead =
       entries.length > 0 &&
       entries.every(({ ingredient: read, confidence }) => read !== undefined && confidence >= 0.6);
-    const several = amount.each || this.fruitParts(amount) > 0;
-    const isSame = several || (entries.length === 1 && entries[0]?.ingredient?.id === ingredient?.id);
+    const several = isOfEach(amount) || this.fruitParts(amount) > 0;
+    const [only] = entries;
+    // "white flour (the self-rising kind)": the line tells more than the name
+    const isSame =
+      several ||
+      (entries.length === 1 &&
+        (only?.ingredient?.id === ingredient?.id ||
+          (whole.includes('(') && only?.ingredient?.category === ingredient?.category)));
     return isRead && isSame ? whole : bare;
   }
 }

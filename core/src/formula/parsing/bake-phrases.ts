@@ -12,7 +12,7 @@ const BAKING = /\b(?:bakes?|baking|baked|cook(?:ed)?|in the oven|oven|roast|gas(
 const BAKE_VERB = /\b(?:bakes?|baking|cook|in(?:to)? the oven|give it)\b/gi;
 /** What stands before a time that is not the bake's: cooling, resting, mixing, turning. */
 const NOT_BAKING =
-  /\b(?:cool|rest|stand|leave|let|turn(?:ed)? (?:it )?out|chill|store|keeps?|whisk|beat|mix|cream|knead|rotate|turn the|soak|cover|tent|uncover|after|every|hydrate|simmer|boil|melt|prep(?:aration)?|total|for the last|freezes?)\b/i;
+  /\b(?:cool|rest(?! of\b)|stand|leave|let|turn(?:ed)? (?:it )?out|chill|store|keeps?|whisk|beat|mix|cream|knead|rotate|turn the|soak|cover|tent|uncover|after|every|hydrate|simmer|boil|melt|prep(?:aration)?|total|for the last|freezes?)\b/i;
 const COVERING = /\b(?:cover|tent|turn(?:ed)? (?:it )?(?:down|round))\b/gi;
 const TO_PREPARE = /^ (?:to (?:prep|make|rest|cool|chill)|prep\b|cooling|resting)/i;
 const MORE = /^\s*(?:more|longer|further)\b/i;
@@ -116,6 +116,8 @@ function stagesOf(tokens: readonly Token[]): readonly Stage[] {
       const heat = preferred(token.points);
       if (heat === undefined) continue;
       if (now.heat === undefined) now.heat = heat;
+      // "180 °C. Fan about 160 °C. 60 minutes": said for both kinds of oven
+      else if (now.low === undefined && !token.lowered && heat.fan && !now.heat.fan) continue;
       // "preheat to 220; bake 15 minutes at 220, then …": said again behind its time
       else if (now.low !== undefined && !token.lowered && now.heat.celsius === heat.celsius) continue;
       else if (now.low !== undefined || token.lowered) stages.push({ heat });

@@ -176,7 +176,12 @@ function sizedBy(note: string, amount: ReadAmount): ReadAmount {
 /** Weights hidden in a note: "ripe, mashed (about 340 g)", "peeled, 200 g". */
 export function amountsOfNote(note: string, read: (text: string) => readonly Amount[]): readonly Amount[] {
   // "(or 1/3 cup water)" is another thing, not this one again
-  const aboutThis = note.replace(
+  // "(about 400 g raw)" is what it was before
+  const asMeasured = note.replace(
+    /\((?:about |approx\.? |roughly |from )?\d[\d.,/ ]{0,6}(?:g|kg|oz|lbs?) (?:raw|unpeeled|uncooked|untrimmed|whole|before [a-z ]{3,20}|with (?:the )?(?:skins?|stones?|peel))\)/gi,
+    ' ',
+  );
+  const aboutThis = asMeasured.replace(
     /(?:^|[([,;]\s?)(?:(?:or|instead|keep|reserve|save|saving|keeping|plus|minus|up to)\s|\+ ?|(?:s?he|they|i|we|mum|dad|gran|original(?:ly)?|recipe|card|book) (?:uses?|used|says?|said|takes?|had|has|calls for|with)\s)[^()[\]]*/gi,
     ' ',
   );

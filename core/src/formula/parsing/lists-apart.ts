@@ -15,7 +15,7 @@ import { BULLET, INLINE_HEADING, PART_HEADING } from './segments.js';
 
 /** What is said of the thing before it: "2 eggs, lightly beaten". */
 const PREPARED =
-  /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature)(?: and | |$)){1,3}$/i;
+  /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature|let sit|left to stand)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
   /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[a-z]{3})\. (?=\d|[½¼¾⅓⅔⅛]|(?:[Zz]est|[Jj]uice) (?:of )?\d)|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop|zest|juice)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
@@ -65,6 +65,11 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
 const PART_BARE =
   /^((?:the )?(?:icing|frosting|topping|filling|glaze|drizzle|buttercream|streusel)) (?=(?:\d|[½¼¾⅓⅔⅛])[\d/. ½¼¾⅓⅔⅛]{0,6}[a-z]{1,11}\.? [a-z]{3})/i;
 
+/** "Shortcakes: 2 c flour, 2 T sugar, …": called by what comes of it, where it heads several. */
+const MADE_OF =
+  /^((?:short)?cakes|biscuits|breads?|loaves|cupcakes|berries|strawberries|(?:whipped )?cream|whip)(?: ?:| [-–—]) +(?=\d|[½¼¾⅓⅔⅛])/i;
+const FEWEST_MADE_OF = 2;
+
 /** "Cut in: 1 stick butter": what is done with a thing, before it. */
 const DONE_WITH = /^((?:cut|rub|fold|stir|beat|mix|work) in) ?: +(?=\d|[½¼¾⅓⅔⅛]|an? )/i;
 
@@ -78,12 +83,21 @@ export function headedList(line: string, context: ReadingContext): readonly stri
       (thing) => `${thing}, ${how.toLowerCase()}`,
     );
   const part = PART_HEADING.exec(bare);
-  const heading = part ?? INLINE_HEADING.exec(bare) ?? PART_BARE.exec(bare);
+  const madeOf = part ? null : MADE_OF.exec(bare);
+  const heading = part ?? madeOf ?? INLINE_HEADING.exec(bare) ?? PART_BARE.exec(bare);
   if (!heading) return [line];
-  const rest = bare.slice(heading[0].length);
+  const named = bare.slice(heading[0].length);
+  // "Berries: 2 qts, 1/3 c sugar": the first is of what heads them
+  const rest =
+    madeOf &&
+    isKnownName(madeOf[1] ?? '', context) &&
+    readAmount(named.split(/[,;]/)[0] ?? '', unitsOf(context.kitchen))?.rest === ''
+      ? named.replace(/[,;]|$/, ` ${madeOf[1]?.toLowerCase() ?? ''}$&`)
+      : named;
   const things = thingsIn(rest, context);
   // "for the glaze: 1 cup powdered sugar, 3 tbsp syrup"
-  const fewest = part ? 1 : /^(?:for the|für de[nr]|für die|für das)\b/i.test(heading[0]) ? 2 : FEWEST;
+  const isFor = madeOf !== null || /^(?:for the|für de[nr]|für die|für das)\b/i.test(heading[0]);
+  const fewest = part ? 1 : isFor ? FEWEST_MADE_OF : FEWEST;
   if (things && things.length >= fewest) return [`${heading[1] ?? heading[2] ?? ''}:`, ...things];
   // "to feed: 4 tbsp cider" is one thing, and its line says where it goes
   return part ? [`${heading[1] ?? ''}:`, rest] : [line];

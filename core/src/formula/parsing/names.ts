@@ -48,10 +48,16 @@ export function namesIn(phrase: string, context: ReadingContext): readonly strin
 
 /** "sugar (powdered)", "flour, whole wheat": what follows belongs to the name when both together are a name. */
 function withQualifier(name: string, note: string, context: ReadingContext): MatchResult | undefined {
-  const qualifier = /^[([]?([a-z][a-z' -]{1,30}?)[)\]]?(?:,|$)/i.exec(note)?.[1];
+  const qualifier =
+    /^[([]?(?:(?:the|it's) )?([a-z][a-z' -]{1,30}?)(?: (?:kind|type|sort|stuff|one))?[)\]]?(?:,|$)/i.exec(note)?.[1];
   if (qualifier === undefined || qualifier.split(' ').length > 3) return undefined;
-  const together = pantryOf(context.kitchen).match(`${qualifier} ${name}`, context.region);
-  return together.kind === 'matched' && together.confidence === 1 ? together : undefined;
+  // "soft white flour (self-rising)" is one kind of flour, whatever else is said of it
+  const plain = /[a-z-]+$/i.exec(name)?.[0] ?? name;
+  for (const of of [name, plain]) {
+    const together = pantryOf(context.kitchen).match(`${qualifier} ${of}`, context.region);
+    if (together.kind === 'matched' && together.confidence === 1) return together;
+  }
+  return undefined;
 }
 
 /** Says which kind, and could be read as a thing by itself: "white or brown sugar" has no white of an egg. */
@@ -90,7 +96,8 @@ export function matchName(name: string, note: string, context: ReadingContext): 
     }
   }
   const alone = pantry.match(name, region);
-  const qualified = alone.kind === 'matched' && alone.confidence === 1 ? withQualifier(name, note, context) : undefined;
+  const isKind = alone.kind === 'matched' && (alone.confidence === 1 || /flour$/i.test(name));
+  const qualified = isKind ? withQualifier(name, note, context) : undefined;
   return qualified ?? alone;
 }
 

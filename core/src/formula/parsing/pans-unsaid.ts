@@ -26,7 +26,7 @@ const LOAF_OF =
   /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]|$)/i;
 /** "Greased & floured 9x13, 350 degrees" */
 const DIMENSIONS_PREPARED =
-  /\b(?:greased|lined|buttered|papered|floured),? (\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=[,.;\n]| at |$)/i;
+  /\b(?:(two|three|four|[2-4]) )?(?:greased|lined|buttered|papered|floured),? (\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=(?:'?s)?(?:[,.;\n]| at |$))/i;
 /** "350F, 9x5 greased" */
 const PREPARED_DIMENSIONS =
   /(?:^|[,;.] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
@@ -42,6 +42,9 @@ const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (
 /** "in a 9\" cast-iron": a pan that is called by what it is made of. */
 const CAST_IRON =
   /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b|\bcast[- ]iron,? (\d{1,2}(?:[.,]\d)? ?(?:"|inch|in|cm))(?!\w)/i;
+/** "greased skillet (10")": the size behind, in brackets. */
+const SIZE_IN_BRACKETS =
+  /\b(skillet|(?:(?:round|square|cake|spring-?form) )?(?:tin|pan)),? ?\((?:about )?(\d{1,2}(?:[.,]\d)?) ?("|in|inch|cm)\)/i;
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
@@ -75,13 +78,22 @@ const WAYS: readonly Way[] = [
     ROUNDS,
     BUNDT,
     PREPARED_DIMENSIONS,
-    DIMENSIONS_PREPARED,
     SHAPE_BEFORE_HEAT,
     SHAPE_ALONE,
     CUPS,
   ].map(asWritten),
+  {
+    pattern: DIMENSIONS_PREPARED,
+    called: ([, count, size = '']) => (count === undefined ? size.trim() : `${count} ${size.trim()}`),
+    beside: 'any',
+  },
   { pattern: TWO_OF, called: round, beside: 'none' },
   { pattern: CAKE_OF, called: round, beside: 'none' },
+  {
+    pattern: SIZE_IN_BRACKETS,
+    called: ([, kind = '', size = '', unit = '']) => `${size} ${unit === '"' ? 'in' : unit} ${kind}`,
+    beside: 'unsized',
+  },
   { pattern: CAST_IRON, called: (match) => `${found(match) ?? ''} skillet`, beside: 'unsized' },
   {
     pattern: POUND_LOAF,

@@ -4,11 +4,15 @@ import type { Region } from '../../ground/units/index.js';
 /** Words that give away where a formula was written, each with its weight. */
 const TELLS: readonly (readonly [RegExp, Region, number])[] = [
   [/\b(?:all-purpose|confectioners'?|cornstarch|half-and-half|heavy cream|molasses|stick(?:s)? (?:of )?(?:unsalted )?butter|kosher)\b/gi, 'US', 2],
-  [/\d\s?°?\s?f\b|fahrenheit|\binch(?:es)?\b|\bpan\b|\bbaking soda\b/gi, 'US', 1],
-  [/\b(?:bicarb(?:onate)?|caster|castor|icing sugar|plain flour|self-raising|treacle|sultanas?|courgettes?|double cream|gas mark|digestives?|demerara|muscovado|strong white)\b/gi, 'UK', 2],
+  [/\d\s?°?\s?f\b|fahrenheit|\bbaking soda\b/gi, 'US', 2],
+  [/\binch(?:es)?\b|\bpan\b/gi, 'US', 1],
+  [/\b(?:bicarb(?:onate)?|caster|castor|icing sugar|plain flour|self[- ]raising|treacle|sultanas?|courgettes?|double cream|gas (?:mark )?\d|digestives?|demerara|muscovado|strong white)\b/gi, 'UK', 2],
   [/\b(?:tins?|grease ?proof|clingfilm|traybake|wholemeal|fan)\b/gi, 'UK', 1],
   [/\b(?:maida|atta|(?<!(?:lemon|lime|orange|fruit|passion-fruit|passionfruit|bean) )curd|jaggery|ghee|elaichi|besan|dahi|sooji)\b/gi, 'IN', 3],
 ]; // prettier-ignore
+
+/** A word that is used on both sides of the sea tells nothing by itself: "pat it out an inch thick". */
+const TELLING = 2;
 
 /** The region whose words a formula uses; a tie, or no tell at all, leaves it with the baker's own. What is German is of Europe. */
 export function regionOf(text: string, bakersOwn: Region): Region {
@@ -17,7 +21,7 @@ export function regionOf(text: string, bakersOwn: Region): Region {
   for (const [pattern, region, weight] of TELLS)
     score.set(region, (score.get(region) ?? 0) + weight * [...text.matchAll(pattern)].length);
   const [first, second] = [...score].sort((a, b) => b[1] - a[1]);
-  if (!first || first[1] === 0 || first[1] === second?.[1]) return bakersOwn;
+  if (!first || first[1] < TELLING || first[1] === second?.[1]) return bakersOwn;
   // Australian, New Zealand, Irish and continental bakers use many British words: theirs stay their own
   return first[0] === 'UK' && ['AU', 'NZ', 'EU', 'UK'].includes(bakersOwn) ? bakersOwn : first[0];
 }

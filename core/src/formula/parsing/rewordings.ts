@@ -32,12 +32,24 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "1/4 tsp s.", "1/2 c unsw. cocoa"
   [/(?<=\d ?(?:t|tsp|teaspoon)\.? )s\.?$/i, 'salt'],
   [/\bunsw(?:ee)?t?\. ?/i, 'unsweetened '],
+  // "a pinch of mustard and cayenne": of each
+  [
+    /^((?:an? |one )?(?:good |big |small |tiny )?(?:pinch|dash)) (?:of )?([a-z]{3,12}(?: [a-z]{3,12})?) (?:and|&|\+) ([a-z]{3,12}(?: [a-z]{3,12})?)$/i,
+    '$1 each of $2 and $3',
+  ],
+  // "2 cups flour (with 1 tsp each soda and baking powder)"
+  [/ \((?:sifted |mixed )?(?:with|plus) (?=\d|an? |half )([^()]{3,60})\)$/i, ' with $1'],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"
   [
     /^([a-z][a-z ]{2,30}?)(?:,| -)? (?:an? |one )?(?:(good|big|small|generous) )?(pinch|handful|splash|dash|knob)(?: or so)?$/i,
     '$2 $3 of $1',
+  ],
+  // "4 tbsp lard, 1 of it for the skillet"
+  [
+    /,? (?:\d[\d/ ]{0,4}(?: ?[a-z]{1,11})?|half|some|a little) of (?:it|this|that|them|which) (?:for|to|in|on) [^,;]{2,40}$/i,
+    '',
   ],
   [/\bdessert spoon/gi, 'dessertspoon'],
   // "made up to 300ml w milk"
@@ -120,7 +132,7 @@ export function reworded(line: string): string {
   const [, sized, of] = SIZED_LUMP.exec(line) ?? [];
   const grams = ownOf(LUMPS, (size ?? sized ?? '').toLowerCase());
   if (grams !== undefined) return `${grams} g ${thing ?? of ?? ''}`;
-  return REWORDINGS.reduce((text, [pattern, instead]) => text.replace(pattern, instead), line);
+  return REWORDINGS.reduce((text, [pattern, instead]) => text.replace(pattern, instead), shelled(line));
 }
 
 const LIQUIDS = 'milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
@@ -139,6 +151,18 @@ const THEIR_WEIGHT =
   /^(?<eggs>.{1,40}?\beggs?\b.{0,20}?),? (?:and |plus )?(?:their|its|the same|equal) weight (?:each )?(?:in|of) (?<things>.{3,60})$/i;
 /** How much of an egg in its shell is egg. */
 const SHELLED_SHARE = 0.88;
+
+/** "4 eggs (240 g in their shells)", "240 g eggs in shell": weighed before they are broken. */
+const IN_SHELLS =
+  /^(?<before>(?:weigh )?(?:\d{1,2} )?(?:large |medium |small )?(?:eggs?)?[ ,(]{0,3})(?<grams>\d{2,4}) ?g(?:rams?)?(?: of)?(?<behind>(?: eggs?)?,? ?\(?(?:weighed )?(?:in|with) (?:the |their )?shells?(?: on)?\)?)$/i;
+const shelled = (line: string): string => {
+  const { before, grams, behind = '' } = IN_SHELLS.exec(line)?.groups ?? {};
+  if (before === undefined || grams === undefined) return line;
+  const weight = `${Math.round(Number(grams) * SHELLED_SHARE)} g`;
+  return /egg/i.test(before)
+    ? `${before.replace(/[ ,(]+$/, '')} (${weight})`
+    : `${weight}${/egg/i.exec(behind) ? ' eggs' : ''}`;
+};
 
 /** "250 g mix of wholemeal and plain flour", "200 g flour (half wholemeal)", "4 oz lard & butter mixed": half of each. */
 const HALF_OF_EACH: readonly RegExp[] = [

@@ -27,7 +27,7 @@ const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
-  /^(?:difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^next time\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
+  /^(?:(?:(?:recipe|cook'?s|baker'?s|my) )?(?:notes?|tips?|nb)|difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^next time\b|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
   /^for (?:the|a|your) [^:]+(?: ?:)?(?: \([^()]*\))?$|^for (?:batter|dough|cake|bread|loaf|muffins?|scones?|sponge|glaze|icing|frosting|topping|filling|streusel|crumble|drizzle|syrup) ?:?$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|(?:add|mix|stir|fold)[- ]?ins|fruit|coating|compote|whipped cream|garnish))(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
@@ -37,7 +37,7 @@ const PART_AT_THE_END =
 const CHATTER =
   /^(?:keeps\b|freezes\b|stores\b|lasts\b|enjoy\b|best (?:eaten|served|the)|good with\b|lovely with\b|happy baking)/i;
 const VERB =
-  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream(?! ?[-–:]? ?[\d½¼¾⅓⅔])|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check)\b/i;
+  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream(?! ?[-–:]? ?(?:[\d½¼¾⅓⅔]|$))|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
 /** "425°F. Whisk dry. …" */
@@ -194,7 +194,8 @@ function kindOf(
     // "Zitronenkuchen aus der Kastenform" at the head says what it is baked in, and no size: it is what the cake is called
     // "Dundee cake - 18 cm round" too
     const [name = ''] = text.split(/ [-–—(]|, /);
-    const called = section === 'head' && (!/\d/.test(written.replace(IN_BRACKETS, '')) || CALLED.test(name));
+    const outside = written.replace(IN_BRACKETS, '');
+    const called = section === 'head' && ((/\p{L}/u.test(outside) && !/\d/.test(outside)) || CALLED.test(name));
     if ((bake.pan !== undefined && !called) || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;

@@ -6,7 +6,7 @@ import { headOf } from './names.js';
 
 /** What a sentence says before its first amount: "You'll want 2 cups …", "mix 450 g …". */
 const LEAD_IN =
-  /^(?:and |then |so |first,? )?(?:(?:you|we|i)(?:'ll| will)? (?:want|need|use|take)|take|get|weigh out|measure out|have ready|start with|mix|sift|whisk|stir together|combine|beat)\s+(?=(?:about |roughly )?(?:\d|an? |half |one |two |three ))/i;
+  /^(?:and |then |so |first,? )?(?:(?:you|we|i)(?:'ll| will)? (?:want|need|use|take)|take|get|weigh(?: out)?|measure(?: out)?|have ready|start with|mix|sift|whisk|stir together|combine|beat)\s+(?=(?:about |roughly )?(?:\d|an? |half |one |two |three ))/i;
 export const withoutLeadIn = (text: string): string => text.replace(LEAD_IN, '');
 
 export const BULLET =
@@ -22,7 +22,7 @@ const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)
 
 /** Where one written line goes on with another ingredient and its amount. */
 const NEXT_ENTRY =
-  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+:-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
+  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+:-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |(?:heaped|heaping|level|scant|rounded|generous) [a-z]{3,12} |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
 /** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
 export function bareLine(line: string): { readonly line: string; readonly saidFirst: string } {

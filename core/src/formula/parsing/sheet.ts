@@ -146,7 +146,9 @@ export class Sheet {
     const measured = beginsWithAmount(bare, this.context) || entries.some((entry) => entry.unit !== undefined);
     // "Hazelnut, pear and marmalade sponge", "1-bowl chocolate cake (easy)": what a bake is called, whatever food it names
     const called = CALLED.test(bare.replace(/ ?\([^()]*\)$/, '')) && (!measured || OF_SO_MANY.test(bare));
-    if (this.isFirst && !this.marked && (called || (!measured && !known))) {
+    // "Coffee & walnut" too: nobody begins a list with two things and no amount
+    const isTwo = / (?:&|and|\+) /i.test(bare);
+    if (this.isFirst && !this.marked && (called || (!measured && (!known || isTwo)))) {
       this.title = said;
       return;
     }

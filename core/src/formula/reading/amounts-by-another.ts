@@ -30,7 +30,7 @@ function toppedUp(text: string, takings: readonly Taking[], context: ReadingCont
   });
 }
 
-const WEIGHED = /\([^()\d]{0,30}(\d{2,4}) ?g(?:rams?)?\)/i;
+const WEIGHED = /\([^()\d]{0,30}(\d{2,4}) ?g(?:rams?)?(?: in (?:the |their )?shells?)?\)/i;
 /** What weighs as much as eggs in their shells, each in a line that can be read by itself. */
 function linesAlike(eggs: string, things: readonly string[], context: ReadingContext): readonly string[] {
   // "weigh 4 eggs (mine came to 230 g)": as they were weighed
@@ -54,7 +54,7 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
 
 /** "same weight in butter" below eggs, row by row. */
 const ROW_ALIKE =
-  /^\s*(?:[-*•▢] )?(?:the )?(?:same|equal) weights? (?:each )?(?:in|of) (?:each )?([a-z][a-z ,&-]{2,60})$/i;
+  /^\s*(?:[-*•▢] )?(?:(?:and|then) )?(?:the )?(?:(?:same|equal) weights? (?:each )?(?:in|of)|same of)(?: each)?:? ([a-z][a-z ,&-]{2,80})$/i;
 export function rowsByAnother(rows: readonly string[], context: ReadingContext): readonly string[] {
   let eggs: string | undefined;
   return rows.flatMap((row) => {

@@ -26,9 +26,9 @@ const POINTED = /\bb\. ?([ps])\.(?=[\s,;)]|$)/gi;
 const MAKES_FIRST = /^((?:makes|serves|yields?):? [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d)| \| )/i;
 const PICTURES = new RegExp(String.raw`^(?:\s{0,4}${PICTURE}){1,12}\s*|(?:\s{0,4}${PICTURE}){1,12}\s{0,40}$`, 'gu');
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
-const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method) ?: +(?=\S)/i;
+const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method|zutaten|zubereitung|anleitung) ?: +(?=\S)/i;
 const FEWEST_PARTED = 2;
-const BETWEEN_THINGS = /; +|, (?=\d|[½¼¾⅓⅔⅛]|(?:a |good )?(?:pinch|handful|splash)\b)/i;
+const BETWEEN_THINGS = /; +|, (?=\d|[½¼¾⅓⅔⅛]|(?:a |good |eine )?(?:pinch|handful|splash|prise|handvoll|etwas)\b)/i;
 const BETWEEN_STEPS = / (?=\d{1,2}[.)] \p{Lu})/u;
 const COLUMNS = /\t| {2,}(?=\S)/;
 const FEWEST_ROWS = 3;
@@ -137,7 +137,7 @@ function withoutMarksBefore(row: string): readonly string[] {
   const [whole, mark] = MARK_BEFORE.exec(row) ?? [];
   if (whole === undefined || mark === undefined) return [row];
   const rest = row.slice(whole.length);
-  const parted = /^ingr/i.test(mark) ? BETWEEN_THINGS : /^1[.)] /.test(rest) ? BETWEEN_STEPS : undefined;
+  const parted = /^(?:ingr|zutat)/i.test(mark) ? BETWEEN_THINGS : /^1[.)] /.test(rest) ? BETWEEN_STEPS : undefined;
   const parts = parted ? rest.split(parted) : [rest];
   return [mark, ...(parts.length > FEWEST_PARTED ? parts : [rest])];
 }
@@ -178,6 +178,10 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],
   [OF_EVERYTHING, '$1 each of $2'],
+  // "1 tsp each soda & powder": of the two that raise it
+  [/\b(soda) (&|and|\+) (?=powder\b)/gi, '$1 $2 baking '],
+  [/(?<!\b[a-z]{3,12} )\b(?=powder (?:&|and|\+) (?:baking )?soda\b)/gi, 'baking '],
+  [/\bhalf ?(?:&|n|'n'|-and-) ?half\b/gi, 'half and half'],
   // "for the drizzle - juice of the lemon + 50 g granulated": of the one above
   [
     /^((?:for the )?(?:drizzle|icing|glaze|syrup|topping) ?[:–-] ?(?:juice|zest) of )the (?=lemon|lime|orange)/i,

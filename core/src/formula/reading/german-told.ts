@@ -7,7 +7,7 @@ import { assembleFormula, readBake, readLine, type FormulaReading, type ReadingC
  * stretch from one amount to the next is tried as a line, its last words taken off until it is one. What is a sentence stays a step.
  */
 
-const SENTENCE = /(?<=[a-zäöüß)°\d][.!?])\s+|\n+/i;
+const SENTENCE = /(?<=[a-zäöüß)°\d][.!?])(?<!(?:^|[^a-zäöüß])(?:ca|min|std|sek|evtl|ggf|bzw|pck|msp|gestr)\.)\s+|\n+/i;
 const BETWEEN_THINGS = /[,;:] | und (?=\d|½|¼|eine?n? )| (?:dann|dazu|mit|plus) (?=\d|½|¼)/i;
 const AMOUNT = /(?:\d|[½¼¾]|\beine?n? (?=(?:prise|päckchen|tl|el|becher|schuss)\b))/i;
 const MOST_WORDS_BEHIND = 4;
@@ -42,6 +42,6 @@ export function readGermanTold(text: string, bakersOwn: Region, kitchen: Kitchen
     .flatMap((sentence) => sentence.split(BETWEEN_THINGS).flatMap((stretch) => lineIn(stretch, context) ?? []));
   if (lines.length < FEWEST_THINGS) return undefined;
   const title = CALLED.exec(text)?.[1] ?? '';
-  const steps = sentences.filter((sentence) => sentence.includes(' '));
+  const steps = sentences;
   return assembleFormula({ title, components: [{ name: '', lines }], steps }, context.region, kitchen);
 }

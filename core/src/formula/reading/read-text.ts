@@ -203,7 +203,7 @@ function narrated(
         .map(({ text: step }) => step),
       // what only lists is in the lines; what is sentences besides stays
       notes: talk
-        .filter((stretch) => !stretch.takes && wordsIn(stretch.text) > 2 && stretch.text !== opening?.said)
+        .filter(({ text: said, takes }) => !takes && (wordsIn(said) > 2 || /\d/.test(said)) && said !== opening?.said)
         .map(({ text: note }) => note),
     },
     region,
