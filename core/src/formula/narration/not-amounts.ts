@@ -29,6 +29,8 @@ const isHeat = (words: Words, at: number): boolean => {
   if (/^(?:c|f|celsius|centigrade|fahrenheit|fan)$/.test(next)) return true;
   // "220/200 fan"
   if (next === '/' && words.isNumber(at + 2) && /^(?:fan|c)$/.test(words.word(at + 3))) return true;
+  // "180/fan 160"
+  if (next === '/' && words.word(at + 2) === 'fan' && words.isNumber(at + 3)) return true;
   const timed = next === 'for' && words.isNumber(at + 2);
   const soon = /^(?:about|approx|for)$/.test(next) && words.isNumber(at + 2) && TIME.test(words.at(at + 3));
   return value >= 120 && value % 5 === 0 && (timed || soon || HEAT_BEFORE.test(words.word(at - 1)));
@@ -102,10 +104,25 @@ function markBake(words: Words, marked: Uint8Array): void {
   }
 }
 
+/** "Next time 9 g baking powder", "Notes: less sugar, 100 g": what is meant for another bake is not taken in this one. */
+function markRemarks(words: Words, marked: Uint8Array): void {
+  for (let at = 0; at < words.length; at++) {
+    if (at > 0 && !words.ends(at - 1)) continue;
+    const isNext = words.word(at) === 'next' && words.word(at + 1) === 'time';
+    const isNote = /^(?:notes?|verdict|tips?|nb)$/.test(words.word(at)) && words.at(at + 1) === ':';
+    if (!isNext && !isNote) continue;
+    let end = at + 2;
+    while (end < words.length && (isNote ? words.at(end) !== '\n' : !words.ends(end))) end++;
+    marked.fill(1, at, end);
+    at = end - 1;
+  }
+}
+
 /** Marks each token that belongs to such a figure. */
 export function notAmounts(words: Words): Uint8Array {
   const marked = new Uint8Array(words.length);
   markBake(words, marked);
+  markRemarks(words, marked);
   for (let at = 0; at < words.length;) {
     if (!words.isNumber(at)) {
       at++;
@@ -129,6 +146,8 @@ export function notAmounts(words: Words): Uint8Array {
       MAKES.test(words.word(at - 1)) ||
       (words.at(at - 1) === ':' && MAKES.test(words.word(at - 2))) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
+      // "drop by 1/4 cups"
+      (words.word(at - 1) === 'by' && UNIT_WORDS.has(words.word(at + 1))) ||
       // "for the 4th"
       /^(?:st|nd|rd|th)$/.test(words.word(at + 1)) ||
       // "you should get 8."

@@ -39,6 +39,13 @@ function headingAt(words: Words, at: number): string | undefined {
   return BODY.test(words.word(last)) ? '' : undefined;
 }
 
+/** "while hot, spike it and pour over": what stands before says that it is out of the oven. */
+function isBaked(words: Words, at: number): boolean {
+  for (let place = at - 1; place > at - 12 && !words.ends(place); place--)
+    if (/^(?:hot|warm|spike|prick|poke|skewer|skewered|cooled)$/.test(words.word(place))) return true;
+  return false;
+}
+
 function saidAt(words: Words, at: number): string | undefined {
   const word = words.word(at);
   const next = words.word(at + 1);
@@ -54,6 +61,16 @@ function saidAt(words: Words, at: number): string | undefined {
       .map((place) => words.word(place))
       .filter((noun) => PART.test(noun))
       .map(named)[0];
+  // "Icing - icing sugar 175 g"
+  if (
+    PART.test(word) &&
+    words.at(at + 1) === '-' &&
+    words.word(at + 2) !== '' &&
+    (at === 0 || words.at(at - 1) === '\n')
+  )
+    return named(word);
+  // "pour over the juice of a lemon", when it is baked
+  if (word === 'pour' && next === 'over' && isBaked(words, at)) return 'Drizzle';
   if (PART.test(word) && (words.at(at + 1) === ':' || (IS.test(next) && ARTICLE.test(words.word(at - 1)))))
     return named(word);
   if (

@@ -14,7 +14,7 @@ export interface Stretch {
 const DOING =
   /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|goes|go|went|put|throw|chuck|bung|dump|let|heap|bind|scoop|scooped|swirl)$/;
 const OVEN =
-  /^(?:gas|minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pans?|tins?|trays?|dish|skillet|m(?:ou|o)lds?|springform|cutter)$/;
+  /^(?:gas|minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pans?|tins?|trays?|dish|skillet|m(?:ou|o)lds?|springform|cutter|bowls?|jug|saucepan|overnight)$/;
 const JOINTS = /^(?:then|now|next)$/;
 /** Measures and kinds that are written short, with a point behind them. */
 const SHORTENED = /^(?:[a-z]|sr|oz|lb|tsp|tbsp|tbs|pkt|approx|min|mod|med|lg|sm|sq|pt|qt|brn?|gran|conf|van|cinn)$/i;
@@ -24,6 +24,7 @@ const BREATH = 14;
 function isDoing(words: Words, from: number, to: number): boolean {
   for (let at = from; at < to; at++) {
     if (DOING.test(words.word(at)) || OVEN.test(words.at(at))) return true;
+    if (words.word(at) === 'next' && words.word(at + 1) === 'day') return true;
   }
   return false;
 }

@@ -116,7 +116,7 @@ class Reader {
       if (!article && !isMore && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
       return undefined;
     }
-    const phrase = words.slice(name.from, name.to);
+    const phrase = this.kindSaidBefore(name) ?? words.slice(name.from, name.to);
     const match = pantryOf(this.context.kitchen).match(phrase, this.context.region);
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
     if (amount.unit === undefined && !isCounted(ingredient)) {
@@ -132,6 +132,20 @@ class Reader {
       (/^(?:the|those|these)$/.test(words.word(amount.from - 1)) && amount.unit === undefined);
     const nameConfidence = match.kind === 'matched' ? match.confidence : 0;
     return { amount, name, right, phrase, ingredient, nameConfidence, definite };
+  }
+
+  /** "self-rising flour and cream, that's it: 2 cups flour …": which flour was said before its amount. */
+  private kindSaidBefore(name: Name): string | undefined {
+    const { words } = this;
+    if (words.slice(name.from, name.to).toLowerCase() !== 'flour') return undefined;
+    // of a flour that was taken this is another
+    if (this.takings.some(({ line }) => / flour\b/i.test(line))) return undefined;
+    const kinds = this.names.names
+      .filter((other) => other.to <= name.from && !other.isThing && words.word(other.to - 1) === 'flour')
+      .map((other) => words.slice(other.from, other.to));
+    const [first = 'flour'] = kinds;
+    const isOnly = kinds.every((kind) => kind === first);
+    return isOnly && first.toLowerCase() !== 'flour' ? first : undefined;
   }
 
   /** Whether a bare number of what is not counted is grams. */
@@ -256,7 +270,9 @@ class Reader {
   private pastEach(at: number): number {
     const { words } = this;
     let end = at;
-    while (/^(?:and|,|\/)$/.test(words.at(end))) {
+    // "175 g each butter (soft), caster sugar and flour"
+    if (words.at(end) === '(' && words.at(end + 2) === ')') end += 3;
+    while (/^(?:and|,|\/|&)$/.test(words.at(end))) {
       let next = words.at(end) === ',' && words.at(end + 1) === 'and' ? end + 2 : end + 1;
       while (describesAt(words, next) && (this.names.at[next] ?? -1) < 0) next++;
       const name = this.names.names[this.names.at[next] ?? -1];
@@ -303,7 +319,7 @@ class Reader {
   }
 
   /** The words said, where the reader of lines reads them as they are meant; else amount before name. */
-  private lineOf({ amount, name, right, ingredient }: Pair, from: number, to: number): string {
+  private lineOf({ amount, name, right, phrase, ingredient }: Pair, from: number, to: number): string {
     const { words } = this;
     const single = (text: string) => text.replace(/\s+/g, ' ').trim();
     const first = words.word(amount.from);
@@ -312,7 +328,7 @@ class Reader {
     const isGrams = amount.unit === undefined && !isCounted(ingredient) && this.isGrams(amount);
     if (isGrams) this.bareGrams++;
     const bare = single(
-      `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${isGrams ? ' g' : ''} ${words.slice(name.from, isOfEach(amount) ? to : name.to)}`,
+      `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${isGrams ? ' g' : ''} ${isOfEach(amount) ? words.slice(name.from, to) : phrase}`,
     );
     if (right?.name === undefined || amount.same || article !== '' || isGrams) return bare;
     const whole = single(words.slice(from, to)).replace(/[,;.]$/, '');

@@ -23,7 +23,7 @@ const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inc
 const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
 /** "8.5 x 4.5 loaf, 350": a tin that is called by what comes out of it. */
 const LOAF_OF =
-  /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]|$)/i;
+  /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]| \||$)/i;
 /** "Greased & floured 9x13, 350 degrees" */
 const DIMENSIONS_PREPARED =
   /\b(?:(two|three|four|[2-4]) )?(?:greased|lined|buttered|papered|floured),? (\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=(?:'?s)?(?:[,.;\n]| at |$))/i;

@@ -145,7 +145,8 @@ function withoutMarksBefore(row: string): readonly string[] {
 /** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
 const LIST_BEFORE = /^(?!\d{1,2}[.)] )(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
 /** "Heap on greased trays", "Mix to a stiff dough": what is done begins here. */
-const ACT = /^(?:[A-Z][a-z]{1,8}) (?:on|in|into|to|together|well|all|the|it|until)\b/;
+const ACT =
+  /^(?:[A-Z][a-z]{1,8}) (?:on|in|into|to|together|well|all|the|it|until)\b|^(?:Rest|Chill|Stand|Leave|Soak) (?:for )?\d/;
 function withoutBakeBehind(row: string): readonly string[] {
   if (row.length > LONGEST_PARAGRAPH) return [row];
   let at = 0;
@@ -172,6 +173,8 @@ function eachSaid(row: string): readonly string[] {
 const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [PICTURES, ''],
   [SET_APART, '$1$3'],
+  // "Glaze → 1 cup powdered sugar"
+  [/^((?:glaze|icing|frosting|topping|filling|drizzle|streusel|syrup)) ?(?:→|=>|-->) ?/i, '$1: '],
   [COMES_OF_IT, '. '],
   [POINTED, 'b$1'],
   // "Method:-"
