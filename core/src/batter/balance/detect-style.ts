@@ -88,7 +88,7 @@ interface Mark {
 }
 
 const MUFFIN_TIN = /muffin|cupcake|case|bun tin|fairy/i;
-const LOAF_TIN = /loaf|\blb\b|9\s*x\s*5|8\.5/i;
+const LOAF_TIN = /loaf|\b(?:lb|pound)\b|9\s*x\s*5|8\.5/i;
 const LAYER_TIN = /round|sandwich|springform|layer|cake tin|cake pan/i;
 const CUTTER = /^disc\b/i;
 const SHEET_TIN = /tray|9\s*x\s*13|13\s*x\s*9|sheet|rect|square|33|slice|lamington|\b[23]\d ?x ?[23]\d\b/i;
@@ -137,7 +137,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   tray_bake: {
     words: /tray ?bake|sheet cake|snack/i,
     pan: SHEET_TIN,
-    notIn: /loaf|bundt|\bring\b|tube|round|sandwich/i,
+    notIn: /loaf|\b(?:lb|pound)\b|bundt|\bring\b|tube|round|sandwich/i,
   },
 };
 

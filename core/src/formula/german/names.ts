@@ -31,8 +31,13 @@ export interface GermanName {
   readonly count: number;
 }
 
+/** "mit gemahlenen Haselnüssen", "aus 3 Eiern": as it is called by itself. */
+const asCalled = (word: string): string => word.replace(/(?<=e|er|el)n$/, '');
+
 function nameOf(words: readonly string[], from: number, count: number): GermanName | undefined {
-  const id = germanNames().idOf.get(words.slice(from, from + count).join(' '));
+  const said = words.slice(from, from + count);
+  const { idOf } = germanNames();
+  const id = idOf.get(said.join(' ')) ?? idOf.get(said.map(asCalled).join(' '));
   const ingredient = id === undefined ? undefined : ingredientById(id);
   return ingredient && { ingredient, from, count };
 }

@@ -2,7 +2,7 @@ import { unitNamed, type Unit } from '../../ground/units/index.js';
 import type { Names } from './names-said.js';
 import type { Words } from './tokens.js';
 import { unitAt, type UnitsSaid } from './units-said.js';
-import { describesAt, FULL, FULL_BEFORE, HEDGE, SIZE } from './words-around.js';
+import { describesAt, FULL, FULL_BEFORE, HEDGE, NEAR_WORDS, SIZE } from './words-around.js';
 
 /** An amount in running text: its number, its measure, and the same said again. */
 export interface Amount {
@@ -18,8 +18,6 @@ export interface Amount {
   leftward: boolean;
 }
 
-/** So far back the measure of the thing before is still in the ear. */
-const NEAR_WORDS = 6;
 const CONTAINER =
   /^(?:cans?|tins?|blocks?|packets?|packages?|pkg|pack|tubs?|jars?|carton|box|bags?|bars?|pots?|container)$/;
 const UNSAID = new Set([
@@ -109,9 +107,19 @@ class AmountReader {
     if (container !== undefined) return this.amount(at, container, unitNamed('g'));
     if (figure && this.isPotOf(to)) return this.amount(at, to + 1, unitNamed(words.word(to)));
     const measure = this.unitAt(to);
+    const several = measure && article ? this.orMore(at, measure) : undefined;
+    if (several) return several;
     if (measure) return this.amount(at, this.pastAgain(measure.to, measure.unit), measure.unit);
     if (SIZE.test(words.word(to))) to++;
     return figure || article ? this.amount(at, to, undefined) : undefined;
+  }
+
+  /** "a tablespoon or two of juice". */
+  private orMore(at: number, { unit, to }: { readonly unit: Unit; readonly to: number }): Amount | undefined {
+    const { words } = this;
+    const more = words.word(to) === 'or' && words.isNumber(to + 1) && !this.unitAt(to + 2) ? words.value(to + 1) : 0;
+    if (!(more > 1 && more < 5) || (this.nameAt[to + 1] ?? -1) >= 0) return undefined;
+    return { ...this.amount(at, to + 2, unit), figures: `1-${more} ${words.slice(to - 1, to)}`, same: true };
   }
 
   /** "3 pots flour", "2 cans of pumpkin": a vessel measures only what stands right behind it. */

@@ -14,7 +14,7 @@ const PAN =
 const SIZED = /^(?:jumbo|large|big|small|mini|standard|medium|regular)$/;
 const PIECES =
   /^(?:wedges|rounds|squares|bars|slices|pieces|muffins|scones|biscuits|cupcakes|buns|farls|portions|servings|people|holes?|cases|liners|moulds|tins|pans|trays|layers|cakes|loaves|parts|discs|balls|strips)$/;
-const MAKES = /^(?:makes|serves|feeds|yields?|gives)$/;
+const MAKES = /^(?:makes|serves|feeds|yields?|gives|does)$/;
 /** "attempt 3", "14 Nov". */
 const NUMBERED = /^(?:attempt|version|try|mark|page|number|no)$/;
 const MONTHS = /^(?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)(?:[a-z]{2,6})?$/;
@@ -151,7 +151,7 @@ export function notAmounts(words: Words): Uint8Array {
       // "for the 4th"
       /^(?:st|nd|rd|th)$/.test(words.word(at + 1)) ||
       // "you should get 8."
-      (/^(?:gets?|got)$/.test(words.word(at - 1)) && words.ends(at + 1)) ||
+      (/^(?:gets?|got|do)$/.test(words.word(at - 1)) && (words.ends(at + 1) || words.at(at + 1) === ',')) ||
       // "into two 20 cm tins"
       (words.isNumber(at + 1) && sizeTokens(words, at + 1) > 0) ||
       // "pat out 3 cm, cut 9."

@@ -12,7 +12,7 @@ export interface Stretch {
 }
 
 const DOING =
-  /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|goes|go|went|put|throw|chuck|bung|dump|let|heap|bind|scoop|scooped|swirl)$/;
+  /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|goes|go|went|put|throw|chuck|bung|dump|let|heap|bind|scoop|scooped|swirl|loosen|slacken|glaze|glazed)$/;
 const OVEN =
   /^(?:gas|minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pans?|tins?|trays?|dish|skillet|m(?:ou|o)lds?|springform|cutter|bowls?|jug|saucepan|overnight)$/;
 const JOINTS = /^(?:then|now|next)$/;

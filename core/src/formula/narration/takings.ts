@@ -8,7 +8,7 @@ import { notAmounts } from './not-amounts.js';
 import { partsOpened } from './parts-opened.js';
 import type { Words } from './tokens.js';
 import { unitsSaid } from './units-said.js';
-import { describesAt, FULL, STOPS } from './words-around.js';
+import { describesAt, FULL, NEAR_WORDS, STOPS } from './words-around.js';
 
 /**
  * What is taken in running text: each amount with the ingredient it belongs to. An amount takes the next name, past words that only
@@ -71,6 +71,8 @@ class Reader {
   private readonly takings: (Taking & { readonly places: readonly [number, number] })[] = [];
   private readonly nameless: string[] = [];
   private bareGrams = 0;
+  /** The place behind the last amount in ounces. */
+  private ounces = -Infinity;
   /** The part that is spoken of. */
   private part = '';
 
@@ -93,6 +95,9 @@ class Reader {
       for (let next = parts[opened]; next && next.at <= amount.from; next = parts[++opened]) this.part = next.part;
       const pair = this.pairOf(amount, this.amounts[i + 1]?.from ?? this.words.length);
       if (pair) this.take(pair);
+      const inOunces =
+        pair && amount.unit === undefined && !isCounted(pair.ingredient) && this.measureUnsaid(amount) === 'oz';
+      if (inOunces || amount.unit?.id === 'ounce') this.ounces = amount.to;
     });
     return { takings: this.takings, nameless: this.nameless };
   }
@@ -121,7 +126,7 @@ class Reader {
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
     if (amount.unit === undefined && !isCounted(ingredient)) {
       if (article) return undefined;
-      if (!this.isGrams(amount) && this.fruitParts(amount) === 0) {
+      if (this.measureUnsaid(amount) === '' && this.fruitParts(amount) === 0) {
         this.nameless.push(words.slice(amount.from, name.to));
         return undefined;
       }
@@ -146,6 +151,13 @@ class Reader {
     const [first = 'flour'] = kinds;
     const isOnly = kinds.every((kind) => kind === first);
     return isOnly && first.toLowerCase() !== 'flour' ? first : undefined;
+  }
+
+  /** What a bare number of what is not counted is of: grams, or, in "8 oz flour, 4 butter", what the one before was of. */
+  private measureUnsaid(amount: Amount): string {
+    const isNear = amount.from - this.ounces <= NEAR_WORDS;
+    if (isNear && this.words.value(amount.from) < GRAMS_FROM) return 'oz';
+    return this.isGrams(amount) ? 'g' : '';
   }
 
   /** Whether a bare number of what is not counted is grams. */
@@ -325,12 +337,12 @@ class Reader {
     const first = words.word(amount.from);
     // "pinch salt" is one of it; "450 flour" so many grams: nobody counts flour
     const article = amount.same || words.isNumber(amount.from) || /^an?$/.test(first) || FULL.test(first) ? '' : '1 ';
-    const isGrams = amount.unit === undefined && !isCounted(ingredient) && this.isGrams(amount);
-    if (isGrams) this.bareGrams++;
+    const unsaid = amount.unit === undefined && !isCounted(ingredient) ? this.measureUnsaid(amount) : '';
+    if (unsaid === 'g') this.bareGrams++;
     const bare = single(
-      `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${isGrams ? ' g' : ''} ${isOfEach(amount) ? words.slice(name.from, to) : phrase}`,
+      `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${unsaid === '' ? '' : ` ${unsaid}`} ${isOfEach(amount) ? words.slice(name.from, to) : phrase}`,
     );
-    if (right?.name === undefined || amount.same || article !== '' || isGrams) return bare;
+    if (right?.name === undefined || amount.same || article !== '' || unsaid !== '') return bare;
     const whole = single(words.slice(from, to)).replace(/[,;.]$/, '');
     const entries = readLine(whole, this.context);
     const isRead =

@@ -12,6 +12,9 @@ const SKIP =
   /^(?:of|the|my|your|some|our|that|this|strong|very|nice|ripe|natural|golden|lined|just|free|range|really|lovely|softened|melted|beaten|extra|more)$/;
 const FILLER = /^(?:um|uh|er|erm|well|ok|okay|so|like|actually|sorry|yeah|yes|oh|you|know)$/;
 
+/** So far back the measure of the thing before is still in the ear. */
+export const NEAR_WORDS = 6;
+
 /** Words that no name goes past: something is done, or another clause begins. */
 export const STOPS =
   /^(?:i|we|it|is|are|that's|which|in|on|at|with|to|from|if|until|go|goes|went|add|adding|put|take|whisk|beat|mix|stir|fold|pour|sift|tip|cream|rub|melt|combine|bake|bakes|cut|shape|knead|roll|divide|split|spread|scatter|brush|smooth|scrape|make|makes|give|fill|pat|press|sprinkle|simmer|bring|now|then|next|first|for|get|into|over|and|or|but)$/;

@@ -6,6 +6,7 @@ import type { ReadingContext } from './context.js';
 import { GRAMS_FROM } from './counted.js';
 import { isKnownName } from './names.js';
 import { normalise } from './normalise.js';
+import { inOunces } from './ounces-unsaid.js';
 import { BULLET, INLINE_HEADING, PART_HEADING } from './segments.js';
 
 /*
@@ -18,7 +19,7 @@ const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature|let sit|left to stand)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
-  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[a-z]{3})\. (?=\d|[½¼¾⅓⅔⅛]|(?:[Zz]est|[Jj]uice) (?:of )?\d)|(?<=[A-Za-z]{3}) \/ (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop|zest|juice)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[a-z]{3})\. (?=\d|[½¼¾⅓⅔⅛]|(?:[Zz]est|[Jj]uice) (?:of )?\d)|(?<=[A-Za-z]{3}) \/{1,2} (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop|zest|juice)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
 const JOINING = /^(?:plus|and|&) (?=\d|[½¼¾⅓⅔⅛])/i;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;
@@ -51,7 +52,7 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
     .split(BETWEEN)
     .map((each) => each.replace(JOINING, ''))) {
     const last = things.at(-1);
-    if (isMeasured(normalise(part), context) || OF_FRUIT.test(part)) things.push(part);
+    if (isMeasured(normalise(part), context) || OF_FRUIT.test(part)) things.push(inOunces(part, last, context));
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
     // "…, 100 ml oil, vanilla": what has no amount is a thing of the list too
     else if (things.length >= FEWEST && isKnownName(part.trim().replace(BY_THE_HAND, ''), context))

@@ -18,7 +18,7 @@ const DIMENSIONS_FIRST =
 const BARE_ROUND =
   /(?<!\b(?:pat|shape|form|press|roll|flatten)(?:ted|d|ed)?(?: [a-z]{2,8}){0,4} )\b(?:an?|in|into) (?:an? )?(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
 /** "bake 2 9\" rounds" */
-const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?rounds)\b/i;
+const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?(?:rounds|layers))\b/i;
 /** "10-cup bundt, 350" */
 const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
 /** "8.5 x 4.5 loaf, 350": a tin that is called by what comes out of it. */

@@ -51,6 +51,8 @@ export function readFormula(text: string, bakersOwn: Region, kitchen: Kitchen = 
   return readWrittenLines(physicalLines(text, context).map(plainLine), context);
 }
 
+const NUMBERED = /^\s{0,3}(?:step ?)?(\d{1,2})[.):] {1,3}(?=[a-z])/i;
+
 /** A line that is longer than a paragraph, as several. */
 const asParagraphs = (line: WrittenLine): readonly WrittenLine[] =>
   inPieces(line.written, LONGEST_PARAGRAPH).map((written) => ({ ...line, written }));
@@ -61,6 +63,7 @@ export function readWrittenLines(lines: readonly WrittenLine[], context: Reading
     return refuse('text-too-long', { of: 'lines', found: lines.length, limit: MOST_LINES });
   const shape = shapeOf(lines);
   const sheet = new Sheet(context);
+  let step = 0;
   for (const line of lines.flatMap(asParagraphs)) {
     const { written } = line;
     const titled = sheet.isFirst ? yieldBehind(written) : undefined;
@@ -71,7 +74,14 @@ export function readWrittenLines(lines: readonly WrittenLine[], context: Reading
     } else if (titled && !beginsWithAmount(written, context)) {
       sheet.title = titled.title.replace(/^#+\s*/, '');
       sheet.yieldText = titled.said;
-    } else sheet.put(readTextLine(line, sheet.section, sheet.marked, shape, context));
+    } else {
+      const read = readTextLine(line, sheet.section, sheet.marked, shape, context);
+      const number = Number(NUMBERED.exec(written)?.[1]);
+      const goesOn = number > 1 && number === step + 1;
+      if (goesOn || (number === 1 && read.kind === 'step')) step = number;
+      // "2. For the topping, rub everything together" goes on from the first step, whatever it begins with
+      sheet.put(goesOn && (read.kind === 'line' || read.kind === 'words') ? { ...read, kind: 'step' } : read);
+    }
   }
   callByItsEnd(sheet);
   return sheet.finish(lines.find(({ written }) => written !== '')?.written ?? '');

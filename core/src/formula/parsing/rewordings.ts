@@ -4,6 +4,7 @@ import { amountsIn, middle, readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import { trailingAmount } from './drafts.js';
 import { isKnownName } from './names.js';
+import { inOunces } from './ounces-unsaid.js';
 
 /*
  * Ways of writing that say the same as another, put into the one that lines are read in. What the baker wrote stays as it is on the sheet;
@@ -231,5 +232,8 @@ export function thingsApart(
   if (fruits.length > 1 && fruits.every((part) => PART_OF_FRUIT.test(part))) return fruits;
   const parts = line.includes(';') ? line.split(/; ?/) : line.split(/, ?| ?[+&] | and /);
   const isList = parts.length > 1 && parts.length < 20 && parts.every((part) => isThing(part, context));
-  return isList ? parts : [line];
+  if (!isList) return [line];
+  const each: string[] = [];
+  for (const part of parts) each.push(inOunces(part, each.at(-1), context));
+  return each;
 }

@@ -200,6 +200,8 @@ const plainly = (row: string): string =>
         : `${count}${eggs}, ${grams} each of ${things}`,
   );
 
+const NAMED = /^(?=[^:\n]* )([^:\n]{3,40}\b(?:cakes?|sponge|bread|loaf|muffins|scones|biscuits|buns)): (?=\d)/i;
+
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
@@ -208,7 +210,9 @@ export function asPasted(text: string): string {
     .flatMap(eachSaid)
     .flatMap(withoutMarksBefore)
     .flatMap(withoutBakeBehind);
-  const kept = rows.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
+  // "6-6-6-3 sponge: 6 oz butter, …": what it is called, above its list
+  const named = rows.flatMap((row, i) => (i === rows.findIndex((each) => each.trim() !== '') ? row.replace(NAMED, '$1\n') : row).split('\n')); // prettier-ignore
+  const kept = named.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
   const first = kept.findIndex((row) => row.trim() !== '');
   return kept.map((row, i) => (i === first ? row.replace(FORWARDED, '') : row)).join('\n');
 }

@@ -42,6 +42,10 @@ export function readGermanTold(text: string, bakersOwn: Region, kitchen: Kitchen
     .flatMap((sentence) => sentence.split(BETWEEN_THINGS).flatMap((stretch) => lineIn(stretch, context) ?? []));
   if (lines.length < FEWEST_THINGS) return undefined;
   const title = CALLED.exec(text)?.[1] ?? '';
-  const steps = sentences;
-  return assembleFormula({ title, components: [{ name: '', lines }], steps }, context.region, kitchen);
+  // "Hallo!"
+  const [steps, notes] = [
+    sentences.filter((sentence) => sentence.includes(' ')),
+    sentences.filter((sentence) => !sentence.includes(' ')),
+  ];
+  return assembleFormula({ title, components: [{ name: '', lines }], steps, notes }, context.region, kitchen);
 }

@@ -58,7 +58,7 @@ const SURE = 0.6;
 const LOOK_AGAIN = 0.8;
 const TITLE_WORDS = 12;
 /** "You will need … and …": with more words besides, something is done. */
-const WORDS_OF_A_LIST = 8;
+const WORDS_OF_A_LIST = 4;
 
 /** "12 muffins.": no more than how many it makes, without a word for it. */
 const SO_MANY = /^\d{1,3} (?:muffins|cupcakes|scones|biscuits|buns|squares|slices|portions)[.!]?$/i;

@@ -33,7 +33,12 @@ export const eatenRaw: Rule = (evidence) => {
             text,
           ),
         ));
-    if (cooked) return [];
+    // "add the topping, bake 45 minutes": it goes into the oven too
+    const goesIn = about.some((text) => {
+      const said = text.toLowerCase();
+      return /^[^.]{0,60}\bbak(?:e|ed|ing)\b/.test(said.slice(said.indexOf(stem)));
+    });
+    if (cooked || goesIn) return [];
     return itsLines.flatMap((line): readonly Finding[] =>
       line.entries.flatMap((entry): readonly Finding[] => {
         const { ingredient } = entry;
