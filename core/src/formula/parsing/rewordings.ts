@@ -35,7 +35,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/\bunsw(?:ee)?t?\. ?/i, 'unsweetened '],
   // "a pinch of mustard and cayenne": of each
   [
-    /^((?:an? |one )?(?:good |big |small |tiny )?(?:pinch|dash)) (?:of )?([a-z]{3,12}(?: [a-z]{3,12})?) (?:and|&|\+) ([a-z]{3,12}(?: [a-z]{3,12})?)$/i,
+    /^((?:an? |one |1 )?(?:good |big |small |tiny )?(?:pinch|dash)) (?:of )?([a-z]{3,12}(?: [a-z]{3,12})?) (?:and|&|\+) ([a-z]{3,12}(?: [a-z]{3,12})?)$/i,
     '$1 each of $2 and $3',
   ],
   // "2 cups flour (with 1 tsp each soda and baking powder)"
@@ -156,7 +156,11 @@ const SHELLED_SHARE = 0.88;
 /** "4 eggs (240 g in their shells)", "240 g eggs in shell": weighed before they are broken. */
 const IN_SHELLS =
   /^(?<before>(?:weigh )?(?:\d{1,2} )?(?:large |medium |small )?(?:eggs?)?[ ,(]{0,3})(?<grams>\d{2,4}) ?g(?:rams?)?(?: of)?(?<behind>(?: eggs?)?,? ?\(?(?:weighed )?(?:in|with) (?:the |their )?shells?(?: on)?\)?)$/i;
+/** "weigh 4 eggs in their shells (mine came to 240 g)". */
+const SHELLS_FIRST = / ?(?:in|with) (?:the |their )?shells? \([^()\d]{0,30}(\d{2,4}) ?g(?:rams?)?\)$/i;
 const shelled = (line: string): string => {
+  const [said, whole] = SHELLS_FIRST.exec(line) ?? [];
+  if (said !== undefined) return `${line.slice(0, -said.length)} (${Math.round(Number(whole) * SHELLED_SHARE)} g)`;
   const { before, grams, behind = '' } = IN_SHELLS.exec(line)?.groups ?? {};
   if (before === undefined || grams === undefined) return line;
   const weight = `${Math.round(Number(grams) * SHELLED_SHARE)} g`;

@@ -1,0 +1,145 @@
+import { holdTo, type Kept } from './kept.spec-help.js';
+
+/*
+ * Letters, messages and jottings as people write them to each other, each in the words of its own, and what a person reads in them. None
+ * was known to the reader when it was written.
+ */
+const LETTERS: readonly Kept[] = [
+  {
+    is: 'a letter whose cheese is in the ounces of the butter, whose milk binds, and whose yield is promised',
+    region: 'UK',
+    text: 'Dear both,\nAs promised the cheese scones. Half a pound of self raising, a level teaspoon of baking powder on top of that, pinch of mustard and cayenne, two ounces of butter, four of strong cheddar, and enough milk to bind - about a quarter of a pint with an egg beaten in it. Rub in, stir in most of the cheese, bring together, pat out an inch thick and cut with the 2 1/2" cutter. You should get eight. Milk and the rest of the cheese on top, and into a hot oven (Gas 7) for 12-15 min.\nLove to all',
+    title: 'Cheese scones',
+    yield: 'You should get 8',
+    takes: [['self-raising-flour', 227], 'uk-baking-powder', 'prepared-mustard', 'cayenne', ['unsalted-butter', 57], ['cheddar', 113], 'whole-milk', 'egg'],
+    bake: { celsius: 220, minutes: [12, 15] },
+  },
+  {
+    is: 'a voice that says which flour in brackets, and of which a splash more is none',
+    region: 'US',
+    text: "so for the biscuits I do 2 cups of that soft white flour (the self rising), a stick of really cold butter grated on the box grater, and then 3/4 cup of buttermilk, maybe a splash more if it's dry. Fold it over like a letter 4 times, cut with a 2 inch cutter, don't twist! 450 for 13-15 minutes and brush with melted butter after",
+    title: 'Biscuits',
+    takes: ['self-rising-flour', ['unsalted-butter', 113], 'buttermilk'],
+    bake: { celsius: 232, minutes: [13, 15] },
+  },
+  {
+    is: 'spoons that are heaped and level, and minutes given once more',
+    region: 'UK',
+    text: 'Soda bread, what I actually did on Tuesday: 340g wholemeal, 110g strong white, a heaped tsp bicarb, level tsp salt, about 400ml buttermilk (started w/ 350, added the rest). Handful of oats on top. 200 fan for 35 min, tapped the bottom, gave it another 5. Bit dense in the middle?',
+    title: 'Soda bread',
+    takes: [['whole-wheat-flour', 340], ['bread-flour', 110], ['baking-soda', 7.9], ['table-salt', 6.1], 'buttermilk', 'rolled-oats'],
+    bake: { celsius: 200, fan: true, minutes: [40, 40] },
+  },
+  {
+    is: 'eggs weighed in their shells, and the same of the rest',
+    region: 'UK',
+    text: 'Victoria sandwich\nweigh 4 eggs in their shells (mine came to 240g)\nthen same of: SR flour, caster, soft butter\n1 tsp baking powder\n2 x 20cm sandwich tins, 170 fan 25m',
+    title: 'Victoria sandwich',
+    takes: [['egg', 211], ['self-raising-flour', 240], ['superfine-sugar', 240], ['unsalted-butter', 240], 'uk-baking-powder'],
+    bake: { celsius: 170, fan: true, minutes: [25, 25], pan: '2 x 20cm sandwich tins' },
+  },
+  {
+    is: 'heat and minutes with a cross between, and a note that takes nothing',
+    region: 'US',
+    text: 'Blueberry muffins v3 (less sweet!!)\n- 260g AP\n- 130g sugar (was 200)\n- 10g BP\n- 2 lg eggs\n- 180g sour cream + 60g milk\n- 100g melted butter\nrest batter 30m. 425 x 7, then 350 x 14. Makes 12.\nNotes: domes better w/ rest; next time try 9g BP',
+    yield: 'Makes 12',
+    takes: [['all-purpose-flour', 260], ['granulated-sugar', 130], ['baking-powder', 10], 'egg', 'sour-cream', 'whole-milk', ['unsalted-butter', 100]],
+    bake: { celsius: 218, minutes: [21, 21] },
+  },
+  {
+    is: 'two loaves in the title, and two pans without their word',
+    region: 'US',
+    text: "PUMPKIN BREAD (2 loaves)\n3 1/3 c AP flour\n2 t baking soda\n3 c sugar\n1 c oil\n4 eggs\n1 15-oz can pumpkin\nMix dry. Mix wet. Combine. Two greased 9x5's. 350, 1 hr or so.",
+    title: 'Pumpkin bread',
+    yield: '2 loaves',
+    takes: ['all-purpose-flour', 'baking-soda', 'granulated-sugar', 'vegetable-oil', 'egg', ['pumpkin-puree', 425]],
+    bake: { celsius: 177, minutes: [60, 60], pan: 'Two 9x5' },
+  },
+  {
+    is: 'a German card with its tin below the title and a heat for each oven',
+    region: 'EU',
+    text: 'Marmorkuchen\n(Gugelhupfform, 22 cm)\n\n300 g Butter (weich)\n275 g Zucker\n5 Eier (Gr. M)\n375 g Weizenmehl\n4 gestr. TL Backpulver\netwa 3 EL Milch\n\nOber-/Unterhitze etwa 180 °C\nHeißluft etwa 160 °C\nBackzeit: etwa 60 Min.\nButter mit Zucker schaumig rühren, Eier nach und nach unterrühren.',
+    title: 'Marmorkuchen',
+    takes: [['unsalted-butter', 300], ['granulated-sugar', 275], 'egg', ['all-purpose-flour', 375], 'uk-baking-powder', 'whole-milk'],
+    bake: { celsius: 180, fan: false, minutes: [60, 60], pan: '22 cm bundt tin' },
+  },
+  {
+    is: 'German with its list and its method behind their marks',
+    region: 'EU',
+    text: 'Buttermilch-Muffins (12 Stück)\nZutaten: 250 g Mehl, 2 TL Backpulver, 150 g Zucker, 1 Prise Salz, 1 Ei, 80 ml Öl, 300 ml Buttermilch\nZubereitung: Trockene Zutaten mischen. Ei, Öl und Buttermilch verquirlen und kurz unterrühren. Bei 180 °C (Umluft 160 °C) ca. 25 Min. backen.',
+    title: 'Buttermilch-Muffins',
+    yield: '12 Stück',
+    steps: 1,
+    takes: [['all-purpose-flour', 250], 'uk-baking-powder', ['granulated-sugar', 150], 'table-salt', 'egg', 'vegetable-oil', 'buttermilk'],
+    bake: { celsius: 180, minutes: [25, 25] },
+  },
+  {
+    is: 'flour with what is sifted into it in brackets, of each of the two',
+    region: 'US',
+    text: 'My go-to coffee cake. Batter is 1 stick butter + 1 c. sugar creamed, 2 eggs, 1 tsp vanilla, then alternate 2 c. flour (with 1 tsp each soda & powder and a half tsp salt) and 1 c. sour cream. 9" springform @ 350 for 45-50.',
+    takes: [['unsalted-butter', 113], 'granulated-sugar', 'egg', 'vanilla-extract', 'all-purpose-flour', ['baking-soda', 4.9], ['baking-powder', 4.6], 'table-salt', 'sour-cream'],
+    bake: { celsius: 177, minutes: [45, 50], pan: '9" springform' },
+  },
+  {
+    is: 'a cake that is called by what is in it',
+    region: 'UK',
+    text: 'Coffee & walnut (tray)\n250g marg (baking)\n250g caster\n250g SR\n4 eggs\nAll in one, beat 2 min. 12x9 tin, 180/160fan, 35-40 mins. Cuts into 16',
+    title: 'Coffee & walnut (tray)',
+    yield: 'Cuts into 16',
+    takes: ['baking-margarine', 'superfine-sugar', 'self-raising-flour', 'egg'],
+    bake: { celsius: 180, minutes: [35, 40], pan: '12x9 tin' },
+  },
+  {
+    is: 'a shortcake with its berries, called above them, and its cream',
+    region: 'US',
+    text: 'Strawberry shortcake for the fete\nShortcakes: 2 c flour, 2 T sugar, 1 T baking powder, ½ t salt, 6 T butter, ¾ c half & half\n425°, 12 min, makes 6 big ones\nBerries: 2 qts, 1/3 c sugar, let sit\nWhip 1 pt cream w/ 2 T powdered sugar',
+    parts: ['Batter', 'Berries', 'Whipped cream'],
+    takes: ['all-purpose-flour', 'granulated-sugar', 'baking-powder', 'table-salt', 'unsalted-butter', 'half-and-half', 'mixed-berries', 'granulated-sugar', 'heavy-cream', 'powdered-sugar'],
+    bake: { celsius: 218, minutes: [12, 12] },
+  },
+  {
+    is: 'a message with what each of three weighs, and what is poured over',
+    region: 'UK',
+    text: 'Hi love, the lemon cake you wanted. 175g each butter (soft), caster sugar and SR flour, 3 eggs, zest of 2 lemons, 1/2 tsp baking powder, splash of milk. All in together, beat 2 mins. 900g loaf tin, 160 fan 45-50. While hot spike it and pour over juice of 2 lemons mixed with 85g granulated. Cool in the tin!! xx',
+    title: 'Lemon cake',
+    parts: ['Batter', 'Drizzle'],
+    takes: [['unsalted-butter', 175], ['superfine-sugar', 175], ['self-raising-flour', 175], 'egg', 'lemon-zest', 'uk-baking-powder', 'whole-milk', 'lemon-juice', ['granulated-sugar', 85]],
+    bake: { celsius: 160, fan: true, minutes: [45, 50], pan: '900g loaf tin' },
+  },
+  {
+    is: 'a flour that is said before its amount',
+    region: 'US',
+    text: "Easiest drop biscuits: self-rising flour and heavy cream. That's it. 2 1/4 cups flour to 1 1/2 cups cream, stir, drop by 1/4 cups on a sheet, 450 12 minutes. Butter on top.",
+    title: 'Easiest drop biscuits',
+    takes: ['self-rising-flour', 'heavy-cream'],
+    bake: { celsius: 232, minutes: [12, 12] },
+  },
+  {
+    is: 'ounces that are said once',
+    region: 'UK',
+    text: '6-6-6-3 sponge: 6oz butter, 6 sugar, 6 SR, 3 eggs\n2 x 7" tins 25 min gas 4',
+    title: '6-6-6-3 sponge',
+    takes: [['unsalted-butter', 170], ['granulated-sugar', 170], ['self-raising-flour', 170], 'egg'],
+    bake: { celsius: 180, minutes: [25, 25] },
+  },
+  {
+    is: 'numbered steps of which one begins with what it is for, below parts set in',
+    region: 'US',
+    text: 'Peach Buckle\nPrep: 20 min   Cook: 50 min   Yield: 9 servings\nTopping\n  1/3 cup sugar\n  1/4 cup flour\n  3 Tbsp cold butter\nCake\n  1/4 cup butter, softened\n  3/4 cup sugar\n  1 large egg\n  2 cups all-purpose flour\n  2 tsp baking powder\n  1/2 cup milk\n1. Heat oven to 375°. Butter an 8-inch square pan.\n2. For topping, rub everything together.\n3. Cream butter and sugar; beat in egg. Add dry alternately with milk.\n4. Spread in pan, add topping, bake 45 to 50 minutes.',
+    parts: ['Topping', 'Cake'],
+    steps: 4,
+    takes: ['granulated-sugar', 'all-purpose-flour', 'unsalted-butter', 'unsalted-butter', 'granulated-sugar', 'egg', 'all-purpose-flour', 'baking-powder', 'whole-milk'],
+    bake: { celsius: 191, minutes: [45, 50], pan: '8-inch square pan' },
+  },
+  {
+    is: 'pumpkin that was more when it was raw',
+    region: 'AU',
+    text: 'Pumpkin scones\n60g butter\n1/4 cup caster sugar\n1 egg\n1 cup cold mashed pumpkin (about 400g raw)\n2 1/2 cups SR flour, sifted\nPreheat 220°C (200 fan-forced). Pat to 2cm, cut 5cm rounds. 15 min. Makes about 16.',
+    takes: [['unsalted-butter', 60], 'superfine-sugar', 'egg', ['pumpkin-puree', 257], 'self-raising-flour'],
+    bake: { celsius: 220, minutes: [15, 15] },
+  },
+]; // prettier-ignore
+
+describe('a letter or a jotting', () => {
+  for (const kept of LETTERS) it(`is read as a person reads it: ${kept.is}`, () => holdTo(kept));
+});
