@@ -17,7 +17,7 @@ const SOURCES: readonly (readonly [words: () => readonly string[], shortest: num
   [() => Object.keys({ ...GERMAN_NUMBERS, ...GERMAN_HEDGES }), 4],
   [() => formsOf([...GERMAN_PHRASES, ...GERMAN_ACTS, ...GERMAN_PANS]), 5],
 ];
-const SHORT_ONES = ['ei', 'el', 'tl', 'ein', 'ofen', 'teig', 'fuer', 'und', 'tipp', 'guss'];
+const SHORT_ONES = ['ei', 'el', 'tl', 'ein', 'ofen', 'teig', 'fuer', 'und', 'tipp', 'guss', 'grad'];
 
 let giveaways: ReadonlySet<string> | undefined;
 function made(): ReadonlySet<string> {

@@ -16,6 +16,8 @@ export interface Amount {
   /** Number and measure as said; of "the same of" those of the one before. */
   readonly figures: string;
   leftward: boolean;
+  /** "a little salt": taken, and no amount. */
+  readonly isVague?: true;
 }
 
 const CONTAINER =
@@ -95,6 +97,9 @@ class AmountReader {
     let to = at;
     if (FULL_BEFORE.test(words.word(to)) && (words.isNumber(to + 1) || this.unitAt(to + 1))) to++;
     const article = /^an?$/.test(words.word(to));
+    const named = words.word(to + 2) === 'of' ? to + 3 : to + 2;
+    if (article && /^(?:little|bit|touch)$/.test(words.word(to + 1)) && (this.nameAt[named] ?? -1) >= 0)
+      return { ...this.amount(at, named, undefined), figures: 'a little', isVague: true };
     if (words.isNumber(to)) {
       if (this.marked[to]) return undefined;
       to = this.pastRange(to + 1);

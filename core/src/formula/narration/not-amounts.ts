@@ -148,10 +148,13 @@ export function notAmounts(words: Words): Uint8Array {
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
       // "drop by 1/4 cups"
       (words.word(at - 1) === 'by' && UNIT_WORDS.has(words.word(at + 1))) ||
+      // "for 4 of us"
+      (words.word(at + 1) === 'of' && /^(?:us|you|them|these|those)$/.test(words.word(at + 2))) ||
       // "for the 4th"
       /^(?:st|nd|rd|th)$/.test(words.word(at + 1)) ||
       // "you should get 8."
-      (/^(?:gets?|got|do)$/.test(words.word(at - 1)) && (words.ends(at + 1) || words.at(at + 1) === ',')) ||
+      (/^(?:gets?|got)$/.test(words.word(at - 1)) && words.ends(at + 1)) ||
+      (words.word(at - 1) === 'do' && /^(?:should|will|would)$/.test(words.word(at - 2))) ||
       // "into two 20 cm tins"
       (words.isNumber(at + 1) && sizeTokens(words, at + 1) > 0) ||
       // "pat out 3 cm, cut 9."

@@ -51,7 +51,8 @@ function saidAt(words: Words, at: number): string | undefined {
   const next = words.word(at + 1);
   if (word === 'for' && ARTICLE.test(next)) {
     for (let place = at + 2; place < at + 6 && !words.ends(place) && words.at(place) !== ','; place++) {
-      if (PART.test(words.word(place))) return named(words.word(place));
+      // "crumble-topped muffins" are muffins
+      if (PART.test(words.word(place)) && words.at(place + 1) !== '-') return named(words.word(place));
       if (BODY.test(words.word(place)) && !PART.test(words.word(place + 1))) return '';
     }
     return undefined;
@@ -69,9 +70,13 @@ function saidAt(words: Words, at: number): string | undefined {
     (at === 0 || words.at(at - 1) === '\n')
   )
     return named(word);
+  // "Drizzle juice of 2 lemons", "muffin mix = 225 g flour"
+  const opens = at === 0 || words.ends(at - 1);
+  if (word === 'drizzle' && opens && (/^(?:juice|zest)$/.test(next) || words.isNumber(at + 1))) return 'Drizzle';
+  if (/^(?:mix|mixture|batter)$/.test(word) && words.at(at + 1) === '=') return '';
   // "pour over the juice of a lemon", when it is baked
   if (word === 'pour' && next === 'over' && isBaked(words, at)) return 'Drizzle';
-  if (PART.test(word) && (words.at(at + 1) === ':' || (IS.test(next) && ARTICLE.test(words.word(at - 1)))))
+  if (PART.test(word) && (/^[:=]$/.test(words.at(at + 1)) || (IS.test(next) && ARTICLE.test(words.word(at - 1)))))
     return named(word);
   if (
     BODY.test(word) &&

@@ -1,14 +1,15 @@
-import { describesOnly, type Ingredient } from '../../kitchen/ingredients/index.js';
+import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
 import { GRAMS_FROM, isCounted, readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
 import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
 import { namesIn, type Name, type Names } from './names-said.js';
+import { pastEach, pastPreparation } from './behind-names.js';
 import { notAmounts } from './not-amounts.js';
 import { partsOpened } from './parts-opened.js';
 import type { Words } from './tokens.js';
 import { unitsSaid } from './units-said.js';
-import { describesAt, FULL, NEAR_WORDS, STOPS } from './words-around.js';
+import { FULL, NEAR_WORDS, STOPS } from './words-around.js';
 
 /**
  * What is taken in running text: each amount with the ingredient it belongs to. An amount takes the next name, past words that only
@@ -43,6 +44,12 @@ const GRAMS_ALL_FROM = 2;
 const SURE = 0.95;
 /** How sure one is of a thing that nobody knows. */
 const UNKNOWN = 0.3;
+
+/** What stands between a thing and its weight. */
+const WEIGHED_BEFORE =
+  /\b(?:they|it|that|which)(?:'s)? ?(?:were|was|weighed|came to|comes to|is|are|makes|made)? ?(?:about|around|roughly)?$/;
+/** What stands between what another takes and what the writer does. */
+const OWN_BEFORE = /\bbut i (?:do|use|take|put|only (?:do|use|put))(?: in)? ?(?:about)?$/;
 
 /** An amount with the name it belongs to, before it is known whether anything is taken. */
 interface Pair {
@@ -116,6 +123,7 @@ class Reader {
     const nameAt = right?.name ?? this.around.lookLeft(amount, this.lastEnd);
     const name = nameAt === undefined ? undefined : this.names.names[nameAt];
     const article = amount.unit === undefined && /^an?$/.test(words.word(amount.from));
+    if (nameAt === undefined && this.saysAgain(amount)) return undefined;
     if (!name || (name.isThing && (amount.unit === undefined || (right?.passed ?? 0) > 0))) {
       const isMore = (amount.unit?.spread ?? 0) >= VAGUE_FROM && /^(?:more|extra)$/.test(words.word(amount.to));
       if (!article && !isMore && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
@@ -124,7 +132,8 @@ class Reader {
     const phrase = this.kindSaidBefore(name) ?? words.slice(name.from, name.to);
     const match = pantryOf(this.context.kitchen).match(phrase, this.context.region);
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
-    if (amount.unit === undefined && !isCounted(ingredient)) {
+    if (amount.isVague && !/^(?:salt|spice)/.test(ingredient?.category ?? '')) return undefined;
+    if (amount.unit === undefined && !isCounted(ingredient) && !amount.isVague) {
       if (article) return undefined;
       if (this.measureUnsaid(amount) === '' && this.fruitParts(amount) === 0) {
         this.nameless.push(words.slice(amount.from, name.to));
@@ -137,6 +146,26 @@ class Reader {
       (/^(?:the|those|these)$/.test(words.word(amount.from - 1)) && amount.unit === undefined);
     const nameConfidence = match.kind === 'matched' ? match.confidence : 0;
     return { amount, name, right, phrase, ingredient, nameConfidence, definite };
+  }
+
+  /** "three bananas, they were about 300 g", "4 cups of flour but I do 3 1/2": the thing before, weighed or put otherwise. */
+  private saysAgain({ from, to, unit, figures }: Amount): boolean {
+    const { words } = this;
+    const last = this.takings.at(-1);
+    const { ingredient } = last ?? {};
+    if (!last || !ingredient || from - this.lastEnd > NEAR_WORDS) return false;
+    const said = words.slice(this.lastEnd, from).toLowerCase();
+    const name = pantryOf(this.context.kitchen).byId(ingredient.id)?.nameUs ?? '';
+    let line: string | undefined;
+    if (unit?.kind === 'mass' && WEIGHED_BEFORE.test(said)) line = `${last.line} (${figures})`;
+    else if (OWN_BEFORE.test(said)) {
+      const measure = unit ? '' : (/^[\d./ ]+([a-z]+)/i.exec(last.line)?.[1] ?? '');
+      line = `${figures} ${measure} ${name}`.replace(/\s+/g, ' ');
+    }
+    if (line === undefined) return false;
+    this.takings.pop();
+    this.takings.push({ ...last, line, to: words.tokens[to - 1]?.to ?? last.to, places: [last.places[0], to] });
+    return true;
   }
 
   /** "self-rising flour and cream, that's it: 2 cups flour …": which flour was said before its amount. */
@@ -205,8 +234,8 @@ class Reader {
       this.widenLast(to);
       return;
     }
-    if (isOfEach(amount)) to = this.pastEach(to);
-    to = this.pastPreparation(to);
+    if (isOfEach(amount)) to = pastEach(this.words, this.names, to);
+    to = pastPreparation(this.words, this.names, to);
     const line = this.lineOf(pair, from, to);
     const saidBefore = before?.part === part && before.line === line;
     this.taken.set(key, { line, part });
@@ -278,46 +307,6 @@ class Reader {
     this.takings.push({ ...last, line, to: words.tokens[end - 1]?.to ?? last.to, places: [from, end] });
   }
 
-  /** "4 oz each of butter, sugar and flour". */
-  private pastEach(at: number): number {
-    const { words } = this;
-    let end = at;
-    // "175 g each butter (soft), caster sugar and flour"
-    if (words.at(end) === '(' && words.at(end + 2) === ')') end += 3;
-    while (/^(?:and|,|\/|&)$/.test(words.at(end))) {
-      let next = words.at(end) === ',' && words.at(end + 1) === 'and' ? end + 2 : end + 1;
-      while (describesAt(words, next) && (this.names.at[next] ?? -1) < 0) next++;
-      const name = this.names.names[this.names.at[next] ?? -1];
-      if (!name || words.isNumber(name.to)) break;
-      name.used = true;
-      end = name.to;
-    }
-    return end;
-  }
-
-  /** ", mashed", "softened", "(about 3 medium)". */
-  private pastPreparation(at: number): number {
-    const { words } = this;
-    const prepared = /(?:ed|en)$|^(?:cold|soft|warm|hot|ripe|fresh|roughly|finely)$/;
-    let end = at;
-    let next = words.at(end) === ',' ? end + 1 : end;
-    while (
-      describesOnly(words.word(next)) &&
-      words.word(next) !== '' &&
-      // "curd 1 cup, powdered sugar 1/2 cup", "white, a heaped tsp": it is the beginning of the next
-      (this.names.at[next] ?? -1) < 0 &&
-      !/^an?$/.test(words.word(next)) &&
-      (prepared.test(words.word(next)) || prepared.test(words.word(next + 1)))
-    ) {
-      next++;
-      end = next;
-    }
-    // "flour (with 1 tsp salt)": what is in brackets is taken too
-    if (words.at(end) !== '(' || /^(?:with|plus)$/.test(words.word(end + 1))) return end;
-    let close = end + 1;
-    while (close < end + 14 && words.at(close) !== ')' && !words.ends(close)) close++;
-    return words.at(close) === ')' ? close + 1 : end;
-  }
   private saidOfAnother(at: number): boolean {
     const { words } = this;
     for (let back = at - 1; back >= at - 5 && !words.ends(back) && words.at(back) !== ','; back--)
@@ -333,6 +322,7 @@ class Reader {
   /** The words said, where the reader of lines reads them as they are meant; else amount before name. */
   private lineOf({ amount, name, right, phrase, ingredient }: Pair, from: number, to: number): string {
     const { words } = this;
+    if (amount.isVague) return `${amount.figures} ${phrase}`;
     const single = (text: string) => text.replace(/\s+/g, ' ').trim();
     const first = words.word(amount.from);
     // "pinch salt" is one of it; "450 flour" so many grams: nobody counts flour

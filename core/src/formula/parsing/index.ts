@@ -8,7 +8,15 @@ export {
   type FormulaParts,
 } from './read-formula.js';
 export type { FormulaReading } from './sheet.js';
-export { beginsStep, isFirstStep, isMarked, isMethodMark, SAID_IN_A_ROW, type WrittenLine } from './sections.js';
+export {
+  beginsStep,
+  isFirstStep,
+  isMarked,
+  isMethodMark,
+  isPartName,
+  SAID_IN_A_ROW,
+  type WrittenLine,
+} from './sections.js';
 export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
 export { beginsWithAmount, readLine, type Correction, type ReadEntry } from './read-line.js';
 export { middle, type Quantity } from './amounts.js';

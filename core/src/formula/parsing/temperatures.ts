@@ -22,7 +22,7 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b)|(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven:?|to|on|bake|baked|fan|preheat)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/\n]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|x\s?\d|-\s?\d{1,2}\s?m|\d+\s*min))|(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?m)|(?<=(?:^|[.,;\n]\s?))(\d{3})(?=[.,]? \d{1,2} ?- ?\d{1,2}\b)|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?m?\b)|(?<=(?:^|[.,;\n]\s?|\bthen ))(\d{3})(?=(?: ?x ?|\/)\d{1,2}(?:[.,;\n]|$))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s?\(?(?:not |no )?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?|rounds|squares?)\s))(\d{3})(?=,?\s(?:about\s|x\s|~\s?)?(?:\d+(?:\s?(?:-|to)\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
+  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b)|(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven:?|to|on|bake|baked|fan|preheat)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/\n]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|x\s?\d|-\s?\d{1,2}\s?m|\d+\s*min))|(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?m)|(?<=(?:^|[.,;\n]\s?))(\d{3})(?=[.,]? \d{1,2} ?- ?\d{1,2}\b)|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?m?\b)|(?<=(?:^|[.,;\n]\s?|\bthen ))(\d{3})(?=(?: ?x ?|\/)\d{1,2}(?:[.,;\n]|$))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s+in (?:the|an?|my) (?:fan )?oven\b|\s?\(?(?:not |no )?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?|rounds|squares?)\s))(\d{3})(?=,?\s(?:about\s|x\s|~\s?)?(?:\d+(?:\s?(?:-|to)\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
 const GAS =
   /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark)|(?<=\bat )no\.?)\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
@@ -74,7 +74,7 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     if (!core && celsius < 130 && OF_SYRUP.test(sentence)) continue;
     // "195 °C (fan 175 °C)": the word belongs to the figure behind it; not in "160 fan / 180", where that is the hotter
     const said =
-      /^\s?\(?(?:fan|convection)(?! ?\?)(?:[- ](?:forced|assisted|oven))?(?:\s?(?:oven)?[\s:/]{0,4}(?:about )?(\d{3}))?/i.exec(
+      /^(?: in (?:the|an?|my))?\s?\(?(?:fan|convection)(?! ?\?)(?:[- ](?:forced|assisted|oven))?(?:\s?(?:oven)?[\s:/]{0,4}(?:about )?(\d{3}))?/i.exec(
         after,
       );
     const fan =

@@ -181,6 +181,12 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],
   [OF_EVERYTHING, '$1 each of $2'],
+  // "equal weights 225 g butter sugar SR flour"
+  [
+    /\b(?:equal weights?:? (?:of )?)?(\d{2,3} ?(?:g|oz)) (butter|marg(?:arine)?)[ ,/]{1,2}((?:caster |castor )?sugar)[ ,/]{1,2}(?:and |& )?((?:sr |self[- ]raising |plain )?flour)\b/gi,
+    '$1 each of $2, $3 and $4',
+  ],
+  [/(?<=\d ?(?:g|oz) )gran\b(?=[\s.,;)]|$)/gi, 'granulated'],
   // "1 tsp each soda & powder": of the two that raise it
   [/\b(soda) (&|and|\+) (?=powder\b)/gi, '$1 $2 baking '],
   [/(?<!\b[a-z]{3,12} )\b(?=powder (?:&|and|\+) (?:baking )?soda\b)/gi, 'baking '],

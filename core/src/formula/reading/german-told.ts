@@ -8,11 +8,16 @@ import { assembleFormula, readBake, readLine, type FormulaReading, type ReadingC
  */
 
 const SENTENCE = /(?<=[a-zäöüß)°\d][.!?])(?<!(?:^|[^a-zäöüß])(?:ca|min|std|sek|evtl|ggf|bzw|pck|msp|gestr)\.)\s+|\n+/i;
-const BETWEEN_THINGS = /[,;:] | und (?=\d|½|¼|eine?n? )| (?:dann|dazu|mit|plus) (?=\d|½|¼)/i;
-const AMOUNT = /(?:\d|[½¼¾]|\beine?n? (?=(?:prise|päckchen|tl|el|becher|schuss)\b))/i;
+const BETWEEN_THINGS =
+  /[,;:] | und (?=\d|½|¼|eine?[nmr]? )| (?:dann|dazu|mit|plus) (?=\d|½|¼|eine?[nmr]? (?:prise|päckchen|pck|tl|el|teelöffel|esslöffel|becher|schuss)\b)/i;
+const AMOUNT = /(?:\d|[½¼¾]|\b(?:eine?[nmr]? )?(?=(?:prise|päckchen|tl|el|becher|schuss)\b))/i;
 const MOST_WORDS_BEHIND = 4;
 const FEWEST_THINGS = 3;
 const SURE = 0.6;
+/** What is done with it, behind the thing. */
+const DONE_BEHIND = /(?: (?:dazu|dann|und|mischen|verrühren|unterrühren|unterheben|zugeben|schaumig|schlagen))+$/i;
+/** "Omas Quarkbrötchen: 250 g Quark, …": what stands before the first amount. */
+const NAMED = /^\s*((?:\p{L}[\p{L}-]{2,24} ){0,3}\p{Lu}[\p{L}-]{2,30}): (?=\d)/u;
 const CALLED = /\brezept (?:für|von)(?:s| den| die| das| meine[nm]?| unsere[nm]?)? ([A-ZÄÖÜ][\p{L}-]{3,30})/iu;
 
 /** The longest beginning of a stretch that is a line by itself. */
@@ -28,7 +33,7 @@ function lineIn(stretch: string, context: ReadingContext): string | undefined {
     const line = words.slice(0, words.length - behind).join(' ');
     const entries = readLine(line, context);
     const isOne = entries.length > 0 && entries.every(({ ingredient, confidence, weight }) => ingredient !== undefined && confidence >= SURE && weight !== undefined); // prettier-ignore
-    if (isOne) return line;
+    if (isOne) return line.replace(DONE_BEHIND, '');
   }
   return undefined;
 }
@@ -41,7 +46,7 @@ export function readGermanTold(text: string, bakersOwn: Region, kitchen: Kitchen
     .filter((sentence) => readBake([sentence]).celsius === undefined)
     .flatMap((sentence) => sentence.split(BETWEEN_THINGS).flatMap((stretch) => lineIn(stretch, context) ?? []));
   if (lines.length < FEWEST_THINGS) return undefined;
-  const title = CALLED.exec(text)?.[1] ?? '';
+  const title = CALLED.exec(text)?.[1] ?? NAMED.exec(text)?.[1] ?? '';
   // "Hallo!"
   const [steps, notes] = [
     sentences.filter((sentence) => sentence.includes(' ')),

@@ -1,4 +1,4 @@
-import { CALLED, yieldBehind } from '../parsing/index.js';
+import { beginsStep, CALLED, isPartName, yieldBehind } from '../parsing/index.js';
 
 /*
  * What a told text is called: what is said before its first amount. "Banana bread, serves 8. You will need …", "Hi, here's gran's
@@ -7,10 +7,10 @@ import { CALLED, yieldBehind } from '../parsing/index.js';
 
 /** What is said before a name: it is no part of it. */
 const BEFORE_IT =
-  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|making|made|try|from|for)\s+)*(?:(?:the|my|our|a|an|some)\s+)?/i;
+  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes|does)(?: her| his)?|making|made|try|from|for)\s+)*(?:(?:the|my|our|a|an|some)\s+)?/i;
 /** What is said behind it: "the gingerbread one you asked for", "the cornbread I do". */
 const BEHIND_IT =
-  /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|the [a-z ]{3,20}))?$/i;
+  /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| like (?:my|the|our|her|his|your)\b.{0,40}| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|the [a-z ]{3,20}))?$/i;
 const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
 const MOST_WORDS = 7;
 const LONGEST_OPENING = 200;
@@ -28,10 +28,19 @@ export function openingOf(before: string): Opening | undefined {
   const all = before
     .slice(0, LONGEST_OPENING)
     .trim()
-    .split(/(?<=[.!:])\s|\n|:/);
-  return all.slice(0, MOST_SENTENCES).flatMap((said) => calledIn(said) ?? [])[0];
+    .split(/(?<=[.!:])\s|\n|(?<=:)/);
+  return all.slice(0, MOST_SENTENCES).flatMap((said, i) => calledIn(said, i === 0) ?? [])[0];
 }
-function calledIn(said: string): Opening | undefined {
+/** "Lemon drizzle (tray): 225 g butter …": what the whole begins with, where it names no part and no act. */
+function beforeItsColon(said: string): string | undefined {
+  const name = said.replace(/:$/, '').trim();
+  const isName = said.endsWith(':') && /^[a-z]/i.test(name) && name.split(/\s+/).length <= MOST_WORDS_BEFORE_COLON;
+  return isName && !isPartName(name) && !beginsStep(name) && !NO_NAME.test(name) ? name : undefined;
+}
+const MOST_WORDS_BEFORE_COLON = 5;
+const NO_NAME = /\b(?:i|you|we|need|ingredients?|recipe|method|notes?|went|version|is|are|it|dry|wet|memo)\b/i;
+
+function calledIn(said: string, isFirst: boolean): Opening | undefined {
   const whole = said
     .replace(/(?:[.!:]|\s[-–—])$/, '')
     .replace(/\s(?:it'?s|you(?:'ll)? need|[iw]e? (?:use|take|need))\s*$/i, '');
@@ -40,7 +49,8 @@ function calledIn(said: string): Opening | undefined {
   const names = apart
     .filter((part) => !SERVES.test(part.trim()))
     .map((part) => part.replace(BEFORE_IT, '').replace(BEHIND_IT, '').trim());
-  const name = names.findLast((each) => CALLED.test(each) && each.split(/\s+/).length <= MOST_WORDS);
+  const called = names.findLast((each) => CALLED.test(each) && each.split(/\s+/).length <= MOST_WORDS);
+  const name = called ?? (isFirst ? beforeItsColon(said) : undefined);
   if (name === undefined) return undefined;
   return {
     title: name.slice(0, 1).toUpperCase() + name.slice(1),

@@ -203,7 +203,10 @@ function narrated(
         .map(({ text: step }) => step),
       // what only lists is in the lines; what is sentences besides stays
       notes: talk
-        .filter(({ text: said, takes }) => !takes && (wordsIn(said) > 2 || /\d/.test(said)) && said !== opening?.said)
+        .filter(
+          ({ text: said, takes }) =>
+            !takes && (wordsIn(said) > 2 || /\d(?!\d{0,2}[.)]$)/.test(said)) && said !== opening?.said,
+        )
         .map(({ text: note }) => note),
     },
     region,
