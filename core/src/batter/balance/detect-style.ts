@@ -162,7 +162,7 @@ const COMPARED = ['sugar', 'fat', 'egg', 'water'] as const;
 
 /** "Pear and cardamom loaf (for two)" is called a loaf: the title without what follows its name. A hyphen within a word ends nothing. */
 const nameOf = (title: string): string => title.slice(0, LONGEST_TITLE).split(AFTER_THE_NAME, 1).join('').trim();
-const AFTER_THE_NAME = /[([,:]|\s[–-]\s/;
+const AFTER_THE_NAME = /[([,:]|\s(?:[–-]|in|from|for|with|without)\s/;
 /** Families by the last word of a name; what the word does not name is hardly meant, whatever its amounts. */
 const FAMILIES: readonly { readonly called: RegExp; readonly styles: readonly string[] }[] = [
   { called: /scones?$/i, styles: ['british_scone', 'flaky_wedge_scone'] },

@@ -150,6 +150,10 @@ export function notAmounts(words: Words): Uint8Array {
       (words.word(at - 1) === 'by' && UNIT_WORDS.has(words.word(at + 1))) ||
       // "for 4 of us"
       (words.word(at + 1) === 'of' && /^(?:us|you|them|these|those)$/.test(words.word(at + 2))) ||
+      // "6 cm cutter = 12."
+      (words.at(at - 1) === '=' && words.ends(at + 1)) ||
+      // "check at 50"
+      (words.word(at - 1) === 'at' && words.word(at - 2) === 'check') ||
       // "for the 4th"
       /^(?:st|nd|rd|th)$/.test(words.word(at + 1)) ||
       // "you should get 8."

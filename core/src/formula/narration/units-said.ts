@@ -31,7 +31,7 @@ export function unitAt(
 const ASKED_ABOUT = ['mug', 'mugs', 'beaker', 'beakers', 'tumbler', 'tumblers', 'scoop', 'scoops', 'ladle', 'ladles', 'wineglass', 'wineglasses']; // prettier-ignore
 
 export function unitsSaid({ kitchen }: ReadingContext): UnitsSaid {
-  const extra: readonly (readonly [string, string])[] = [['c', 'cup'], ['mil', 'ml'], ['mils', 'ml'], ['spoonful', 'tablespoon'], ['spoonfuls', 'tablespoon']]; // prettier-ignore
+  const extra: readonly (readonly [string, string])[] = [['c', 'cup'], ['mil', 'ml'], ['mils', 'ml'], ['spoonful', 'tablespoon'], ['spoon', 'tablespoon'], ['spoons', 'tablespoon'], ['spoonfuls', 'tablespoon']]; // prettier-ignore
   const known = new Map<string, Unit>();
   for (const [word, unit] of extra) {
     const meant = unitNamed(unit);

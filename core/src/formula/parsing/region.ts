@@ -4,7 +4,7 @@ import type { Region } from '../../ground/units/index.js';
 /** Words that give away where a formula was written, each with its weight. */
 const TELLS: readonly (readonly [RegExp, Region, number])[] = [
   [/\b(?:all-purpose|confectioners'?|cornstarch|half-and-half|heavy cream|molasses|stick(?:s)? (?:of )?(?:unsalted )?butter|kosher)\b/gi, 'US', 2],
-  [/(?<!\/\d{3})(?<=\d)\s?°?\s?f\b|fahrenheit|\bbaking soda\b/gi, 'US', 2],
+  [/(?<=\b(?:2[5-9]|[345]\d)\d)\s?°?\s?f\b|fahrenheit|\bbaking soda\b/gi, 'US', 2],
   [/\binch(?:es)?\b|\bpan\b/gi, 'US', 1],
   [/\b(?:bicarb(?:onate)?|caster|castor|icing sugar|plain flour|self[- ]raising|treacle|sultanas?|courgettes?|double cream|gas (?:mark )?\d|digestives?|demerara|muscovado|strong white)\b/gi, 'UK', 2],
   [/\b(?:tins?|grease ?proof|clingfilm|traybake|wholemeal|fan)\b/gi, 'UK', 1],

@@ -2,6 +2,7 @@ import { celsiusFromFahrenheit, celsiusFromGasMark } from '../../ground/units/in
 
 const COOLEST_OVEN_CELSIUS = 90;
 const HOTTEST_OVEN_CELSIUS = 300;
+const COOLEST_FAHRENHEIT = 240;
 /** A bare "350 degrees" can only be Fahrenheit, "180 degrees" only Celsius. */
 const BARE_DEGREES_TURN_AT = 260;
 
@@ -22,7 +23,7 @@ export interface WrittenTemperature {
 }
 
 const TEMPERATURE =
-  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b)|(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven:?|to|on|bake|baked|fan|preheat)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/\n]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|x\s?\d|-\s?\d{1,2}\s?m|\d+\s*min))|(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?m)|(?<=(?:^|[.,;\n]\s?))(\d{3})(?=[.,]? \d{1,2} ?- ?\d{1,2}\b)|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?m?\b)|(?<=(?:^|[.,;\n]\s?|\bthen ))(\d{3})(?=(?: ?x ?|\/)\d{1,2}(?:[.,;\n]|$))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s+in (?:the|an?|my) (?:fan )?oven\b|\s?\(?(?:not |no )?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?|rounds|squares?)\s))(\d{3})(?=,?\s(?:about\s|x\s|~\s?)?(?:\d+(?:\s?(?:-|to)\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
+  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b)|(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven:?|to|on|bake|baked|fan|preheat)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/\n]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|x\s?\d|-\s?\d{1,2}\s?m|\d+\s*min))|(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?m)|(?<=(?:^|[.,;\n]\s?))(\d{3})(?=[.,]? \d{1,2} ?- ?\d{1,2}\b)|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?m?\b)|(?<=(?:^|[.,;\n]\s?))(\d{3})(?= \d{1,2}-?ish\b)|(?<=\boven )(\d{3})(?= \d[\d/ ]{0,4}(?: ?- ?\d[\d/ ]{0,4})? ?(?:h|m))|(?<=(?:^|[.,;\n]\s?|\bthen ))(\d{3})(?=(?: ?x ?|\/)\d{1,2}(?:[.,;\n]|$))|(?<![\d.,])(\d{3})(?=\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s+in (?:the|an?|my) (?:fan )?oven\b|\s?\(?(?:not |no )?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|[.,;\n]\s?|\b(?:tins?|pans?|cases|trays?|rounds|squares?)\s))(\d{3})(?=,?\s(?:about\s|x\s|~\s?)?(?:\d+(?:\s?(?:-|to)\s?\d+)?\s?(?:h|m)|an? hour|half an hour))/gi;
 const GAS =
   /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark)|(?<=\bat )no\.?)\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =
@@ -63,10 +64,13 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
     const to = match.index + match[0].length;
     const after = text.slice(to, to + 18);
     const number = Number(match[1] ?? match[2] ?? match.slice(4).find(Boolean));
-    const letter = (match[3] ?? '').toLowerCase();
+    const core = OF_THE_CORE.test(sentence.replace(RACK, ' '));
+    const written = (match[3] ?? '').toLowerCase();
+    // "160f": no oven bakes at 71 °C, so the letter says that it has a fan
+    const isFan = written === 'f' && number < COOLEST_FAHRENHEIT && !core;
+    const letter = isFan ? '' : written;
     const scale = letter.startsWith('f') ? 'F' : letter === '' ? (number > BARE_DEGREES_TURN_AT ? 'F' : 'C') : 'C';
     const celsius = scale === 'F' ? celsiusFromFahrenheit(number) : number;
-    const core = OF_THE_CORE.test(sentence.replace(RACK, ' '));
     if (
       core ? !(celsius >= 30 && celsius <= 130) : !(celsius >= COOLEST_OVEN_CELSIUS && celsius <= HOTTEST_OVEN_CELSIUS)
     )
@@ -78,6 +82,7 @@ export function temperaturesIn(text: string): readonly WrittenTemperature[] {
         after,
       );
     const fan =
+      isFan ||
       (said !== null && (said[1] === undefined || (said[0].includes('/') && Number(said[1]) > number))) ||
       /(?:fan|convection)(?:\s*oven)?[\s:(]*(?:(?:about|approx\.?|ca\.?) )?$/i.test(before);
     writtenTemperatures.push({

@@ -14,11 +14,11 @@ export const CALLED =
   /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|bundt|[a-z]+bread)$/i;
 
 const LEAD =
-  /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for|cuts into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
+  /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE = new RegExp(
-  String.raw`^(?:this )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?-\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}$`,
+  String.raw`^(?:this )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?-\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}$`,
   'i',
 );
 /** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */

@@ -23,7 +23,7 @@ import {
 } from '../parsing/index.js';
 import { asPasted } from './as-pasted.js';
 import { readGermanTold } from './german-told.js';
-import { openingOf, titleOf } from './opening.js';
+import { openingOf, titleOf, type Opening } from './opening.js';
 import { amountsByAnother, rowsByAnother } from './amounts-by-another.js';
 
 /**
@@ -150,6 +150,18 @@ function wordsBesides({ from, text }: Stretch, taken: readonly Taking[]): number
   return (`${rest} ${text.slice(at)}`.match(/[a-z]{2,}/gi) ?? []).length;
 }
 
+/** "Blondies!", "Cranberry orange bread, from the bog days.": a sentence below that says no more than what it is. */
+function calledAlone(talk: readonly Stretch[]): Opening | undefined {
+  for (const { text } of talk) {
+    const name = text.split(/[,.!]/)[0] ?? '';
+    if (/^[A-Z]/.test(name) && CALLED.test(name) && wordsIn(name) <= WORDS_OF_A_NAME && !DOES.test(name))
+      return { title: name, said: text };
+  }
+  return undefined;
+}
+const WORDS_OF_A_NAME = 5;
+const DOES = /\b(?:i|you|we|is|are|was|for|it|makes?|this|that|the)\b/i;
+
 function narrated(
   text: string,
   lines: readonly Line[],
@@ -187,7 +199,7 @@ function narrated(
   const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
   const talk = sentences.filter((stretch) => !stretch.isStep && !headings.has(stretch.text));
   const firstTaking = lines.find(({ takings }) => takings.length > 0)?.takings[0];
-  const opening = title ? undefined : openingOf(words.text.slice(0, firstTaking?.from));
+  const opening = title ? undefined : (openingOf(words.text.slice(0, firstTaking?.from)) ?? calledAlone(talk));
   const serves =
     talk.find(({ text: said }) => SO_MANY.test(said))?.text.replace(/[.!]$/, '') ??
     yieldSaidIn(sentences.map(({ text: said }) => said));

@@ -7,6 +7,7 @@ lemonade	lemonade	lemon-juice	UK/Australia fizzy; US still and sweetened
 ginger	fresh-ginger	ground-ginger|crystallised-ginger|stem-ginger	a teaspoon in a cake recipe usually means ground
 coriander		ground-coriander|cilantro	US coriander is the seed; UK/India may be the leaf
 coconut	fresh-coconut	desiccated-coconut|sweetened-shredded-coconut|coconut-flakes	UK/Australia baking usually means desiccated; US usually sweetened shredded
+syrup	golden-syrup	corn-syrup|maple-syrup	the golden kind in British baking; elsewhere say which
 cream		heavy-cream|double-cream|whipping-cream|single-cream	ask for fat percentage
 oatmeal	medium-oatmeal	rolled-oats|quick-oats	US oatmeal means rolled or quick oats
 mustard	prepared-mustard	mustard-powder|mustard-oil	a teaspoon of dry mustard is powder
