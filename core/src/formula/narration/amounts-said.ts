@@ -1,3 +1,4 @@
+import { gramsOfLump } from '../parsing/index.js';
 import { unitNamed, type Unit } from '../../ground/units/index.js';
 import type { Names } from './names-said.js';
 import type { Words } from './tokens.js';
@@ -54,7 +55,7 @@ class AmountReader {
       const amount =
         sameFor !== undefined && last
           ? { ...last, from: at, to: at + sameFor, same: true, ofWhat: '', each: false }
-          : (this.oneOf(at) ?? this.amountAt(at));
+          : (this.oneOf(at) ?? this.lumpAt(at) ?? this.amountAt(at));
       if (amount) this.amounts.push(amount);
       at = amount ? Math.max(amount.to, at + 1) : at + 1;
     }
@@ -89,6 +90,17 @@ class AmountReader {
       figures: `${isOne ? 1 : words.slice(at, at + 1)} ${last.unit.words[0] ?? last.unit.id}`,
       same: true,
     };
+  }
+
+  /** "lard the size of an egg": the thing stands before it. */
+  private lumpAt(at: number): Amount | undefined {
+    const { words } = this;
+    const size = words.word(at) === 'the' ? at + 1 : at;
+    if (words.word(size) !== 'size' || words.word(size + 1) !== 'of') return undefined;
+    const grams = gramsOfLump(words.word(size + 3));
+    return grams === undefined
+      ? undefined
+      : { ...this.amount(at, size + 4, unitNamed('g')), figures: `${grams} g`, same: true, leftward: true };
   }
 
   private amountAt(at: number): Amount | undefined {

@@ -124,6 +124,8 @@ export function notAmounts(words: Words): Uint8Array {
   markBake(words, marked);
   markRemarks(words, marked);
   for (let at = 0; at < words.length;) {
+    // "lard the size of an egg"
+    if (words.word(at) === 'size' && words.word(at + 1) === 'of') marked[at + 2] = 1;
     if (!words.isNumber(at)) {
       at++;
       continue;
@@ -165,7 +167,10 @@ export function notAmounts(words: Words): Uint8Array {
       (!measured && SHAPES.test(words.word(at - 1)) && words.ends(at + 1)) ||
       (!measured && SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||
       (!measured && SHAPES.test(words.word(at - 3)) && /^(?:into|in)$/.test(words.word(at - 1)));
-    const tokens = size || pan || (lineNumber || pieces || isHeat(words, at) || isTime(words, at) ? 1 : 0);
+    // "makes 6-7"
+    const isRange = MAKES.test(words.word(at - 1)) && words.at(at + 1) === '-' && words.isNumber(at + 2);
+    const tokens =
+      size || pan || (isRange ? 3 : 0) || (lineNumber || pieces || isHeat(words, at) || isTime(words, at) ? 1 : 0);
     if (tokens > 0) marked.fill(1, at, at + tokens);
     at += Math.max(1, tokens);
   }

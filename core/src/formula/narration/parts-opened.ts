@@ -73,6 +73,7 @@ function saidAt(words: Words, at: number): string | undefined {
   // "Drizzle juice of 2 lemons", "muffin mix = 225 g flour"
   const opens = at === 0 || words.ends(at - 1);
   if (word === 'drizzle' && opens && (/^(?:juice|zest)$/.test(next) || words.isNumber(at + 1))) return 'Drizzle';
+  if (word === 'top' && opens && words.isNumber(at + 1)) return 'Topping';
   if (/^(?:mix|mixture|batter)$/.test(word) && words.at(at + 1) === '=') return '';
   // "pour over the juice of a lemon", when it is baked
   if (word === 'pour' && next === 'over' && isBaked(words, at)) return 'Drizzle';

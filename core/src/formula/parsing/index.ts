@@ -41,6 +41,7 @@ export { GRAMS_FROM, isCounted } from './counted.js';
 export { minutesIn } from './minutes-said.js';
 export { durationIn, durationsIn } from './durations.js';
 export { listApart } from './lists-apart.js';
+export { gramsOfLump } from './rewordings.js';
 export { CALLED, readYield, yieldSaidIn, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';

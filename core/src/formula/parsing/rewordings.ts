@@ -13,6 +13,7 @@ import { inOunces } from './ounces-unsaid.js';
 
 /** Grams of a lump that is told by its size. */
 const LUMPS: Readonly<Record<string, number>> = { egg: 55, walnut: 20, hazelnut: 5 };
+export const gramsOfLump = (size: string): number | undefined => ownOf(LUMPS, size);
 
 const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "juice of the 2 lemons"
@@ -40,6 +41,8 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   // "2 cups flour (with 1 tsp each soda and baking powder)"
   [/ \((?:sifted |mixed )?(?:with|plus) (?=\d|an? |half )([^()]{3,60})\)$/i, ' with $1'],
+  // "8 oz plain flour 225 g", as two columns stand
+  [/^(\d[\d/. ½¼¾]{0,6} ?(?:oz|lbs?) [a-z][a-z ]{2,30}?),? (\d{1,4} ?g)$/i, '$1 ($2)'],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"
@@ -131,7 +134,7 @@ export const isSizedLump = (line: string): boolean => SIZE_OF.test(line) || SIZE
 export function reworded(line: string): string {
   const [, thing, size] = SIZE_OF.exec(line) ?? [];
   const [, sized, of] = SIZED_LUMP.exec(line) ?? [];
-  const grams = ownOf(LUMPS, (size ?? sized ?? '').toLowerCase());
+  const grams = gramsOfLump((size ?? sized ?? '').toLowerCase());
   if (grams !== undefined) return `${grams} g ${thing ?? of ?? ''}`;
   return REWORDINGS.reduce((text, [pattern, instead]) => text.replace(pattern, instead), shelled(line));
 }

@@ -217,7 +217,7 @@ function narrated(
       notes: talk
         .filter(
           ({ text: said, takes }) =>
-            !takes && (wordsIn(said) > 2 || /\d(?!\d{0,2}[.)]$)/.test(said)) && said !== opening?.said,
+            !takes && (wordsIn(said) > 1 || /\d(?!\d{0,2}[.)]$)/.test(said)) && said !== opening?.said,
         )
         .map(({ text: note }) => note),
     },
