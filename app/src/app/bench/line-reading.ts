@@ -37,7 +37,7 @@ const ABOUT_NAME: ReadonlySet<ProblemCode> = new Set([
   'heard-unsure',
 ]);
 /** Marks on an amount: the weight taken becomes the baker's own word. */
-const ABOUT_AMOUNT: ReadonlySet<ProblemCode> = new Set(['amounts-disagree', 'egg-size-assumed']);
+const ABOUT_AMOUNT: ReadonlySet<ProblemCode> = new Set(['amounts-disagree', 'egg-size-assumed', 'grams-assumed']);
 /** Marks that ask which. */
 const ASKS_WHICH: ReadonlySet<ProblemCode> = new Set([
   'ingredient-unknown',

@@ -96,6 +96,18 @@ export class NamesOfAmounts {
     return { passed, unread, definite };
   }
 
+  /** "gf flour w/ xanthan 210 g" is of the flour. */
+  private withBefore(name: number): number {
+    const { words } = this;
+    const at = this.names.names[name]?.from ?? 0;
+    const before =
+      words.word(at - 1) === 'with' ? at - 2 : words.at(at - 1) === '/' && words.word(at - 2) === 'w' ? at - 3 : -1;
+    const other =
+      [before, before - 1].map((place) => (place >= 0 ? (this.names.at[place] ?? -1) : -1)).find((each) => each >= 0) ??
+      -1;
+    return other >= 0 ? other : name;
+  }
+
   /** "enough milk to bind - about a quarter of a pint": what it does stands between. */
   private boundBy(at: number, free: (name: number) => number | undefined): number | undefined {
     const { words } = this;
@@ -112,7 +124,7 @@ export class NamesOfAmounts {
       const named = this.names.names[name];
       return named && !named.used && !named.isThing && named.from >= lastEnd ? name : undefined;
     };
-    const close = free(this.leftName(amount));
+    const close = free(this.withBefore(this.leftName(amount)));
     if (close !== undefined || !amount.unit) return close;
     let at = amount.from - 1;
     while (at >= 0 && HEDGE.test(words.word(at)) && amount.from - at < 4) at--;

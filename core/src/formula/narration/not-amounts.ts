@@ -154,6 +154,8 @@ export function notAmounts(words: Words): Uint8Array {
       (words.word(at + 1) === 'of' && /^(?:us|you|them|these|those)$/.test(words.word(at + 2))) ||
       // "6 cm cutter = 12."
       (words.at(at - 1) === '=' && words.ends(at + 1)) ||
+      // "2lb, 160 fan"
+      (/^lbs?$/.test(words.word(at + 1)) && words.at(at + 2) === ',' && words.value(at + 3) >= 140) ||
       // "check at 50"
       (words.word(at - 1) === 'at' && words.word(at - 2) === 'check') ||
       // "for the 4th"
@@ -168,7 +170,7 @@ export function notAmounts(words: Words): Uint8Array {
       (!measured && SHAPES.test(words.word(at - 2)) && /^(?:into|in|out|it|the)$/.test(words.word(at - 1))) ||
       (!measured && SHAPES.test(words.word(at - 3)) && /^(?:into|in)$/.test(words.word(at - 1)));
     // "makes 6-7"
-    const isRange = MAKES.test(words.word(at - 1)) && words.at(at + 1) === '-' && words.isNumber(at + 2);
+    const isRange = MAKES.test(words.word(at - 1)) && /^(?:-|or)$/.test(words.at(at + 1)) && words.isNumber(at + 2);
     const tokens =
       size || pan || (isRange ? 3 : 0) || (lineNumber || pieces || isHeat(words, at) || isTime(words, at) ? 1 : 0);
     if (tokens > 0) marked.fill(1, at, at + tokens);

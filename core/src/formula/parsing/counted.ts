@@ -3,6 +3,10 @@ import type { Ingredient } from '../../kitchen/ingredients/index.js';
 /** Nobody counts so many of a thing: a bare figure from here on is grams. */
 export const GRAMS_FROM = 20;
 
+/** "300 flour", "200 buttermilk": nobody counts so many of it, and of a spice one counts the pods. */
+export const isBareGrams = (count: number, ingredient: Ingredient | undefined): boolean =>
+  count >= GRAMS_FROM && ingredient !== undefined && ingredient.category !== 'spice' && !isCounted(ingredient);
+
 /** Counted by the piece: the table knows the grams of one. */
 export function isCounted(ingredient: Ingredient | undefined): boolean {
   if (!ingredient || /^(?:fat|flour|sugar|syrup|dairy|leavener|liquid|salt|spice|starch)/.test(ingredient.category))

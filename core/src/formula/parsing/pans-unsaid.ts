@@ -51,6 +51,8 @@ const SIZE_IN_BRACKETS =
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
+/** "2lb, 160 fan, 50": its tin by the pounds of its loaf. */
+const POUNDS_ALONE = /(?:^|[.\n] ?)([12] ?lb)(?=, ?\d{3})/i;
 /** "Scoop into 12 lined cups." */
 const LINED_CUPS =
   /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b|\bfill (\d{1,2}|twelve|six) (?:muffin )?cups\b/i;
@@ -104,6 +106,7 @@ const WAYS: readonly Way[] = [
     called: ([, loaves, loaf = '']) => (loaves === undefined ? `${loaf} loaf tin` : `${loaves} ${loaf} loaf tins`),
     beside: 'unsized',
   },
+  { pattern: POUNDS_ALONE, called: ([, pounds = '']) => `${pounds} loaf tin`, beside: 'unsized' },
   {
     pattern: LINED_CUPS,
     called: (match) => `${found(match)?.replace('a dozen', '12') ?? ''} muffin cups`,

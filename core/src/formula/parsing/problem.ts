@@ -10,6 +10,8 @@ export interface ProblemFacts {
   'amounts-disagree': { readonly first: number; readonly second: number };
   'cannot-weigh': { readonly name: string; readonly unit: string };
   'egg-size-assumed': { readonly grams: number };
+  /** "300 flour": nobody counts it. */
+  'grams-assumed': { readonly grams: number };
   'not-understood': NoFacts;
   /** Taken from running text, and not sure of it. */
   'heard-unsure': NoFacts;

@@ -4,6 +4,7 @@ import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
 import { MOST_GRAMS, type Region } from '../../ground/units/index.js';
 import { amountsIn, readAmount, type Amount, type Quantity } from './amounts.js';
 import type { ReadingContext } from './context.js';
+import { isBareGrams } from './counted.js';
 import { amountsOfNote, draftsOf, type Draft } from './drafts.js';
 import { matchName, partOfFruit } from './names.js';
 import { normalise } from './normalise.js';
@@ -184,6 +185,9 @@ function weighDraft(
     const lighter = stated.unit?.kind !== 'mass' && (weighed || metric);
     if (weight === undefined || !(exact || lighter)) weight = second;
   }
+  const isBare = first?.unit === undefined && first?.each === undefined && first?.size === undefined;
+  if (isBare && first && weight && !stated && isBareGrams(first.quantity.low, ingredient))
+    problems.push(problem('grams-assumed', 'note', text, { grams: weight.grams }));
   if (
     weight?.certain === false &&
     EGGS.has(ingredient?.behavesAs ?? '') &&

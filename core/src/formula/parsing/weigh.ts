@@ -4,6 +4,7 @@ import { ownOf } from '../../ground/records/index.js';
 import { FILLINGS, gramsOfMeasure, type Filling, type Region, type Unit } from '../../ground/units/index.js';
 import { middle, type Amount } from './amounts.js';
 import type { ReadingContext } from './context.js';
+import { isBareGrams, isCounted } from './counted.js';
 
 /** Grams of an amount, and how far they may be off. */
 export interface Weight {
@@ -190,6 +191,9 @@ function pieceOf(
   return weight(usual * factor, PIECE_SPREAD, false);
 }
 
+/** "6 salt", "4 butter": so few of it are neither grams nor pieces, and nothing says what they are. */
+const NEVER_COUNTED = /^(?:fat|flour|whole-grain flour|sugar|leavener|salt|starch)$/;
+
 /** Grams of one amount of an ingredient, or undefined where nothing says what it weighs. */
 function weighOne(amount: Amount, ingredient: Ingredient | undefined, context: WeighContext): Weight | undefined {
   const { unit, factor, each } = amount;
@@ -224,6 +228,11 @@ function weighOne(amount: Amount, ingredient: Ingredient | undefined, context: W
       },
       grams.weighed ?? unit.spread,
     );
+  }
+  if (unit === undefined && ingredient && amount.size === undefined && !isCounted(ingredient)) {
+    // "300 flour": nobody counts it
+    if (isBareGrams(amount.quantity.low, ingredient)) return times(weight(1, 0));
+    if (NEVER_COUNTED.test(ingredient.category)) return undefined;
   }
   const piece = ingredient && pieceOf(ingredient, unit, amount.size, context);
   return piece && times(piece);

@@ -142,6 +142,20 @@ function withoutMarksBefore(row: string): readonly string[] {
   return [mark, ...(parts.length > FEWEST_PARTED ? parts : [rest])];
 }
 
+/** "1 Rub the crumble. 2 Beat the rest. 3 Spread …" in one row. */
+const COUNTED_IN_A_ROW = /^\s{0,3}1 \p{Lu}[^]{5,300}? 2 \p{Lu}/u;
+function withStepsBelow(row: string): readonly string[] {
+  if (row.length > LONGEST_PARAGRAPH || !COUNTED_IN_A_ROW.test(row)) return [row];
+  const steps: string[] = [];
+  let from = 0;
+  for (const { index, 1: number } of row.matchAll(/ (\d{1,2}) (?=[\p{Lu}\d])/gu)) {
+    if (Number(number) !== steps.length + 2) continue;
+    steps.push(row.slice(from, index));
+    from = index + 1;
+  }
+  return [...steps, row.slice(from)];
+}
+
 /** "250 g flour, 2 eggs, 100 ml milk. 9x5 at 350, 1 h": the bake stands behind the list, and is no thing of it. */
 const LIST_BEFORE = /^(?!\d{1,2}[.)] )(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
 /** "Heap on greased trays", "Mix to a stiff dough": what is done begins here. */
@@ -206,12 +220,13 @@ const plainly = (row: string): string =>
         : `${count}${eggs}, ${grams} each of ${things}`,
   );
 
-const NAMED = /^(?=[^:\n]* )([^:\n]{3,40}\b(?:cakes?|sponge|bread|loaf|muffins|scones|biscuits|buns)): (?=\d)/i;
+const NAMED =
+  /^(?=[^:\n]* )([^:\n]{3,40}\b(?:cakes?|sponge|bread|loaf|muffins|scones|biscuits|buns)(?: by weight)?): (?=\d)/i;
 
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
-  const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(withoutMailHead(unframed))))
+  const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(withoutMailHead(unframed)).flatMap(withStepsBelow)))
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(eachSaid)
     .flatMap(withoutMarksBefore)

@@ -58,7 +58,10 @@ const SURE = 0.6;
 const LOOK_AGAIN = 0.8;
 const TITLE_WORDS = 12;
 /** "You will need … and …": with more words besides, something is done. */
-const WORDS_OF_A_LIST = 4;
+const WORDS_OF_A_LIST = 2;
+/** Said before one goes on. */
+const FILLER = /^(?:um+|uh+|erm?|ok(?:ay)?|so|right|well|yeah|yes|hi|hey|hello|now|and|then|quick|here goes)\W*$/i;
+const BARE_NUMBER = /^\d{1,2}[.)]?$/;
 
 /** "12 muffins.": no more than how many it makes, without a word for it. */
 const SO_MANY = /^\d{1,3} (?:muffins|cupcakes|scones|biscuits|buns|squares|slices|portions)[.!]?$/i;
@@ -216,8 +219,7 @@ function narrated(
       // what only lists is in the lines; what is sentences besides stays
       notes: talk
         .filter(
-          ({ text: said, takes }) =>
-            !takes && (wordsIn(said) > 1 || /\d(?!\d{0,2}[.)]$)/.test(said)) && said !== opening?.said,
+          ({ text: said, takes }) => !takes && !FILLER.test(said) && !BARE_NUMBER.test(said) && said !== opening?.said,
         )
         .map(({ text: note }) => note),
     },

@@ -57,6 +57,11 @@ const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sent
       $localize`No egg size said: counted at ${gramsInWords(facts.grams)} each, shelled.`,
       $localize`A large egg of one country is a medium one elsewhere. Write the size to be sure.`,
     ),
+  'grams-assumed': (facts) =>
+    sentence(
+      $localize`No measure is written: counted as ${gramsInWords(facts.grams)}.`,
+      $localize`Write g behind the figure, or the measure that is meant.`,
+    ),
   'heard-unsure': () =>
     sentence(
       $localize`Taken out of running words, and not sure of it.`,

@@ -33,6 +33,8 @@ function fixOf(problem: Problem, { line, entries }: PlacedLine, nearest: string 
       lineId: line.id,
       text: line.text.replace(/\b(eggs?|egg whites?|egg yolks?)\b/i, 'large $1'),
     };
+  if (problem.code === 'grams-assumed')
+    return { kind: 'retype', lineId: line.id, text: line.text.replace(/(?<![\d.,/])\d+(?![\d.,/])/, '$& g') };
   if (problem.code === 'formula-missing' || problem.code === 'formula-inside-itself')
     return { kind: 'tell-line', lineId: line.id, facts: { formulaId: undefined } };
   return undefined;
