@@ -79,6 +79,7 @@ export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {
   'amounts-disagree': salted('1 cup (300 g) walnuts'),
   'cannot-weigh': salted('2 bunches golden syrup'),
   'egg-size-assumed': muffinsWith(['2 large eggs', '2 eggs']),
+  'grams-assumed': muffinsWith(['130 g sugar', '130 sugar']),
   'heard-unsure': TOLD,
   'amount-without-name': TOLD,
   'not-understood': { from: () => convertedProblems('3 g sugar and 2 g salt', 'g') },
