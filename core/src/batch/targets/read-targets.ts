@@ -53,8 +53,8 @@ const TIMES_WORDS: readonly (readonly [RegExp, number])[] = [
   saysTimes('as (?:(?:it )?is|written)|once|same(?: again)?|the same(?: again)?', 1),
   [/^(?:the|one) (?:formula|recipe|batch|mix|mixture)$/i, 1],
   saysTimes('(?:one|once) and a half(?: times)?|half again(?: as much)?|half as much (?:again|more)', 1.5),
-  saysTimes('double|twice(?: as much)?|two times', 2),
-  saysTimes('triple|treble|three times|thrice', 3),
+  saysTimes('(?:an? )?double|twice(?: as much)?|two times', 2),
+  saysTimes('(?:an? )?(?:triple|treble)|three times|thrice', 3),
   saysTimes('quadruple|four times', 4),
 ];
 /** "75 %", "1 1/2": a share, or a number that no count of pieces is. */
@@ -228,7 +228,9 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
         .replace(/\b(?:a|one|1) gross(?: of)?\b/i, '144')
         .replace(/\bhalf a dozen\b/i, '6')
         .replace(/^as (?:many|much) as (.{2,40}?) (?:makes?|gives?|allows?|will make)$/i, 'use $1')
-        .replace(/^(?:enough )?to fill /i, ''),
+        .replace(/^(?:enough )?to fill /i, '')
+        // "4 loaves for the fete"
+        .replace(/(?<=^(?:\d|two|three|four|five|six).{2,40}) for (?:the|my|our|a|an) [a-z][a-z' ]{2,24}$/i, ''),
     )
     .filter(Boolean);
   for (const phrase of phrases) {

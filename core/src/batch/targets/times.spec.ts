@@ -17,7 +17,7 @@ describe('how many times a formula is made', () => {
     [0.75, 'three quarters', '75 %', '75% of the recipe', '¾'],
     [1, 'as written', 'same again', 'one batch', 'the recipe', '100%'],
     [1.5, 'one and a half times', '1 1/2', '1½', '1 ½', '1.5x', '150%'],
-    [2, 'double', 'double the recipe', 'double batch', 'twice', '2 batches'],
+    [2, 'double', 'double the recipe', 'double batch', 'a double batch', 'twice', '2 batches'],
     [3, 'triple batch', 'treble', 'three times', 'x3'],
     [4, 'quadruple it', '4 times'],
   ] as const)
@@ -44,6 +44,7 @@ describe('counts said in words', () => {
     ['two dozen muffins', 24],
     ['3 dozen muffins', 36],
     ['fifteen muffins', 15],
+    ['12 muffins for the fete', 12],
   ] as const)
     it(`“${words}” are ${count}`, () => {
       expect(read(words)).toEqual({ targets: [{ kind: 'pans', pans: `${count} muffins` }], faults: [] });

@@ -17,6 +17,8 @@ const SAID: readonly (readonly [said: string, grams: readonly number[]])[] = [
   ['max 80g butter', [80]],
   ['use up 4 bananas', [472]],
   ['only 200 ml milk', [206]],
+  ['just 80g sugar left', [80]],
+  ['2 eggs in the fridge', [102]],
 ];
 
 describe('what there is', () => {

@@ -8,7 +8,7 @@ import { FAULT_IDS } from './network.js';
 /** Stems of words; several of one entry must all be there. */
 const STEMS: Readonly<Record<string, readonly string[]>> = {
   sank_middle: ['sank', 'sunk', 'collaps', 'fell', 'crater', 'dip in the middle'],
-  peaked_cracked: ['peak', 'crack', 'split dome', 'volcano'],
+  peaked_cracked: ['peak', 'crack', 'split dome', 'split top', 'split on top', 'domed and split', 'volcano'],
   mushroom: ['mushroom', 'overflow', 'ran over', 'over the rim'],
   sticky_top: ['sticky', 'wet top', 'tacky'],
   speckled_top: ['specks on top', 'sugar specks', 'speckle'],
@@ -17,7 +17,7 @@ const STEMS: Readonly<Record<string, readonly string[]>> = {
   too_dark: ['too dark', 'too brown', 'burnt top', 'burned top', 'black top'],
   burnt_raw: ['raw inside', 'raw in the middle', 'dark outside'],
   burnt_base: ['burnt base', 'burnt bottom', 'burned bottom', 'burnt underneath'],
-  hard_crust: ['hard crust', 'thick crust'],
+  hard_crust: ['hard crust', 'thick crust', 'hard edge', 'edges hard', 'edges are hard', 'edges were hard'],
   tunnels: ['tunnel', 'wormhole'],
   hollow: ['hollow', 'cavern'],
   coarse_crumb: ['coarse', 'open crumb', 'big holes', 'large holes'],

@@ -105,6 +105,10 @@ describe('several batches said at once', () => {
     expect(several('12 scones at 10 and 24 scones at 3').map(([formula, , at]) => [formula, at])).toEqual([[3, '10:00'], [3, '15:00']]); // prettier-ignore
     expect(read('12 layer cakes').formulas).toEqual([4]);
   });
+  it('may be another of the same, and have their hours first', () => {
+    expect(several('marmalade loaf at 10 and another at 2')).toEqual([[5, '', '10:00'], [5, '', '14:00']]);
+    expect(several('by 3: marmalade loaf, by 4: 24 scones')).toEqual([[5, '', '15:00'], [3, '24 scones', '16:00']]);
+  }); // prettier-ignore
   it('are one where an “and” is of a title, or a piece is of no formula alone', () => {
     for (const text of ['pear and cardamom loaf at 3', 'rhubarb & ginger muffins, noon', 'thyme and sweet-potato scones', 'scones and jam at 4', 'coconut and passion-fruit layer cake, iced and sliced by 5'])
       expect(several(text).length).withContext(text).toBe(1);

@@ -66,19 +66,28 @@ function likeness(words: readonly string[], title: string): number {
   return words.filter((word) => has.has(word)).length / Math.max(1, words.length);
 }
 
-const BETWEEN_WISHES = /; ?|,? (?:and|plus|&) |, (?=\d|(?:an?|two|three|four|five|six) )/i;
+const BETWEEN_WISHES =
+  /; ?|,? (?:and|plus|&) |, (?=\d|(?:an?|two|three|four|five|six) )|, (?=(?:by|at|for|before) \d{1,2}\b)/i;
+/** "at 10 and another at 2": of the one before. */
+const ANOTHER = /^(?:another|one more|the same(?: again)?)(?: (?:one|loaf|batch|lot|tray|tin))?(?= |$)/i;
 /**
  * What is said of several batches at once, "3 pear loaves and 24 scones for 3pm": one wish for each that names a formula of its own or
  * has an amount, the hour and the day that are said last for all that have none. A title with an "and" of its own is one wish.
  */
 export function readWishes(written: string, context: WishContext): readonly ReadWish[] {
   const pieces = written.split(BETWEEN_WISHES).filter((piece) => piece.trim() !== '');
-  const wishes = pieces.map((piece) => readWish(piece, context));
+  const wishes: ReadWish[] = [];
+  for (const piece of pieces) {
+    const before = ANOTHER.test(piece.trim()) ? wishes.at(-1) : undefined;
+    const wish = readWish(before ? piece.trim().replace(ANOTHER, '') : piece, context);
+    wishes.push(before ? { ...wish, said: piece.trim(), formulas: before.formulas, amount: before.amount } : wish);
+  }
+  const isAgain = pieces.every((piece, i) => i === 0 || ANOTHER.test(piece.trim())) && wishes[0]?.formulas.length === 1;
   const named = new Set(wishes.map(({ formulas: [only, more] }) => (more === undefined ? only : undefined)));
   const eachNamesOne = named.size === wishes.length && !named.has(undefined);
   // no title goes on with a number: what has an amount of its own is said of something else, known or not
   const eachIsCounted = wishes.every(({ amount }) => amount !== '');
-  if (pieces.length < 2 || !(eachNamesOne || eachIsCounted)) return [readWish(written, context)];
+  if (pieces.length < 2 || !(eachNamesOne || eachIsCounted || isAgain)) return [readWish(written, context)];
   const last = wishes.findLast(({ usualHour }) => !usualHour);
   return wishes.map((wish) => (wish.usualHour && last ? { ...wish, due: last.due, usualHour: false } : wish));
 }
@@ -87,6 +96,8 @@ export function readWish(written: string, { titles, date, usualTime }: WishConte
   const text = written
     .replace(/[’‘]/g, "'")
     .replace(/ @ ?(?=\d)/g, ' at ')
+    // "by 3: banana loaf"
+    .replace(/^((?:by|at|for|before) \d[^:]{0,8}):(?= )/i, '$1')
     // "3ish", "scones x30", "gingerbread (2 tins)"
     .replace(/\b(?:(?:at|about|around) )*(\d{1,2})-?ish\b/i, 'at $1')
     .replace(/ [x×] ?(\d{2,3})(?=\s|$)/, (whole, count: string) => (Number(count) > MOST_TIMES ? ` ${count}` : whole))
