@@ -13,7 +13,8 @@ const NONE = /^(?:no|without|out of|zero|0|keine?n?|ohne)\s+(?:any\s+)?(?:more\s
 const LEAD =
   /^(?:(?:i|we)(?:'ve| have)?(?: got)?|have(?: got)?|only|just|at most|up to|using up|use up|(?:a )?max(?:imum)?(?: of)?|there (?:is|are)|there's)\s+/i;
 /** "80 g sugar left", "2 eggs in the fridge". */
-const LEFT_OVER = / (?:left(?: over)?|remaining|to use(?: up)?|to hand|in (?:the )?(?:fridge|cupboard|house|tin|jar))$/i;
+const LEFT_OVER =
+  / (?:left(?: over)?|remaining|to use(?: up)?|to hand|in (?:the )?(?:fridge|cupboard|house|tin|jar))$/i;
 /** Between two things: a comma, "and", "but", or the next amount. */
 const BETWEEN =
   /[,;\n]|\b(?:and|und|but)\b|(?<=\d ?[a-z]{0,11} [a-z]{3,20}) (?=\d[\d./]{0,5} ?(?:g|kg|ml|oz|lbs?|cups?|tbsps?|tsps?|sticks?|pints?|eggs?)\b)/i;

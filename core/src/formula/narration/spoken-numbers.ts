@@ -156,7 +156,11 @@ function measureAndPart(words: Words, at: number, whole: number, measure: number
 const countsOne = (words: Words, at: number): boolean =>
   !/^(?:the|this|that|which|each|no|any|by|another)$/.test(words.word(at - 1)) &&
   !/^[:,]$/.test(words.at(at + 1)) &&
-  !/^(?:of|is|that|which|day|more|thing|by|with|in|for|to|from|at|on|and|or|i|we|you|side)$/.test(words.word(at + 1));
+  // "make 3 holes, in one 1/3 cup oil"
+  !(words.word(at - 1) === 'in' && words.isNumber(at + 1)) &&
+  !/^(?:of|is|that|which|day|more|thing|by|with|in|for|to|from|at|on|and|or|i|we|you|side|put|goes)$/.test(
+    words.word(at + 1),
+  );
 
 /** The same text with its spoken numbers in figures; everything else stands letter by letter. */
 export function inFigures(words: Words): Words {

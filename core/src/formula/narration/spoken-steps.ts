@@ -24,6 +24,8 @@ const BREATH = 14;
 function isDoing(words: Words, from: number, to: number): boolean {
   for (let at = from; at < to; at++) {
     if (DOING.test(words.word(at)) || OVEN.test(words.at(at))) return true;
+    // "8x8."
+    if (words.at(at) === 'x' && words.isNumber(at - 1) && words.isNumber(at + 1)) return true;
     if (words.word(at) === 'next' && words.word(at + 1) === 'day') return true;
   }
   return false;

@@ -44,6 +44,9 @@ const BY_THE_HAND = /,? (?:to (?:mix|bind|loosen|taste|slacken)|as needed|if nee
 const OF_FRUIT =
   /^(?:the )?(?:(?:finely )?grated )?(?:juice|zest|rind|saft|abrieb|schale) (?:and |und |& )?[a-zäöü ]{0,12}(?:of |von )?(?:\d|[½¼¾⅓⅔]|an? |half |einer )/i;
 
+const isThingName = (name: string, context: ReadingContext): boolean =>
+  isKnownName(name, context) || isKnownName(normalise(`1 g ${name}`).replace(/^1 g /, ''), context);
+
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {
   const things: string[] = [];
@@ -55,7 +58,7 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
     if (isMeasured(normalise(part), context) || OF_FRUIT.test(part)) things.push(inOunces(part, last, context));
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;
     // "…, 100 ml oil, vanilla": what has no amount is a thing of the list too
-    else if (things.length >= FEWEST && isKnownName(part.trim().replace(BY_THE_HAND, ''), context))
+    else if (things.length >= FEWEST && isThingName(part.trim().replace(BY_THE_HAND, ''), context))
       things.push(part.trim());
     else return undefined;
   }

@@ -13,7 +13,7 @@ export const BARE_DIMENSIONS =
   /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
 /** "8x8, 350, 40 min", "Nut cake (9x13)": dimensions alone, at the beginning or in brackets. */
 const DIMENSIONS_FIRST =
-  /(?:^|\n|[.;,] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d| \d{3} |\. [A-Z])|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
+  /(?:^|\n|[.;,] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d| \d{3} |\. [A-Z]|\.?(?:$|\n))|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
 /** "butter and flour an 8-inch round."; not "pat into an 8-inch round", which stands by itself */
 const BARE_ROUND =
   /(?<!\b(?:pat|shape|form|press|roll|flatten)(?:ted|d|ed)?(?: [a-z]{2,8}){0,4} )\b(?:an?|in|into) (?:an? )?(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;

@@ -43,6 +43,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/ \((?:sifted |mixed )?(?:with|plus) (?=\d|an? |half )([^()]{3,60})\)$/i, ' with $1'],
   // "8 oz plain flour 225 g", as two columns stand
   [/^(\d[\d/. ½¼¾]{0,6} ?(?:oz|lbs?) [a-z][a-z ]{2,30}?),? (\d{1,4} ?g)$/i, '$1 ($2)'],
+  [/(?<=\d ?(?:g|oz) )dem\.? sugar$/i, 'demerara sugar'],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"

@@ -174,7 +174,11 @@ export class Sheet {
     else if (this.lineCount === 0 && this.steps.length === 0 && !this.marked) {
       // "Chocolate orange muffins - adapted. Mine need 190": called, and talked of
       const called = said.split(/[.,:;(!]| [-–—] /)[0]?.trim() ?? '';
-      if (this.isFirst && CALLED.test(called) && called.split(/\s+/).length <= MOST_WORDS_OF_A_NAME)
+      if (
+        this.isFirst &&
+        CALLED.test(called.replace(/ (?:for|from|with|in) [a-z' ]{2,30}$/i, '')) &&
+        called.split(/\s+/).length <= MOST_WORDS_OF_A_NAME
+      )
         this.title = called;
       this.notes.push(written);
     }
@@ -368,7 +372,7 @@ function nameIn(title: string): string {
 
 /** A title shouted in capitals, said in a normal voice. */
 function calmed(title: string): string {
-  if (!/[A-Z]{3}/.test(title) || /[a-z]/.test(title)) return title;
+  if (!/[A-Z]{3}/.test(title) || /[a-z]/.test(title.replace(/ ?\([^()]*\)$/, ''))) return title;
   return title.charAt(0) + title.slice(1).toLowerCase();
 }
 

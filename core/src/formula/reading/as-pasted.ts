@@ -133,7 +133,12 @@ function withValuesBelow(rows: readonly string[]): readonly string[] {
 }
 
 /** A mark stands above what it heads; things between semicolons stand below each other. */
+/** "Zutaten für eine 26er Springform:", "Ingredients for one 23 cm tin": what it is baked in, above the mark. */
+const MARK_FOR =
+  /^\s*(ingredients|zutaten) (?:for|für) ((?:an?|one|two|eine?n?|\d{1,2}) .{0,30}?(?:form|tins?|pans?|trays?|loaf|loaves|blech|muffins?|stück)) ?:?$/i;
 function withoutMarksBefore(row: string): readonly string[] {
+  const [, marked, bakedIn] = MARK_FOR.exec(row) ?? [];
+  if (marked !== undefined && bakedIn !== undefined) return [`(${bakedIn})`, marked];
   const [whole, mark] = MARK_BEFORE.exec(row) ?? [];
   if (whole === undefined || mark === undefined) return [row];
   const rest = row.slice(whole.length);
@@ -191,6 +196,8 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/^((?:glaze|icing|frosting|topping|filling|drizzle|streusel|syrup)) ?(?:→|=>|-->) ?/i, '$1: '],
   [COMES_OF_IT, '. '],
   [POINTED, 'b$1'],
+  // "DRY 2 cups flour, …"
+  [/^(DRY|WET|FATS?|LIQUIDS?|TOPPING|GLAZE|ICING) (?=\d|[½¼¾])/, '$1: '],
   // "Method:-"
   [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],

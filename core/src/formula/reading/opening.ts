@@ -12,6 +12,8 @@ const BEFORE_IT =
 const BEHIND_IT =
   /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| like (?:my|the|our|her|his|your)\b.{0,40}| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|brunch|breakfast|lunch|tea|the [a-z ]{3,20}))?$/i;
 const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
+/** `she just called it "the Sunday cake"`. */
+const CALLED_IT = /\b(?:called|calls|call) (?:it|this|them|these) ["“'](?:the )?([a-z][a-z' -]{3,40})["”']/i;
 const MOST_WORDS = 7;
 const LONGEST_OPENING = 200;
 const MOST_SENTENCES = 4;
@@ -25,6 +27,8 @@ export interface Opening {
 
 /** @param before the text before the first thing that is taken */
 export function openingOf(before: string): Opening | undefined {
+  const named = CALLED_IT.exec(before.slice(0, LONGEST_OPENING))?.[1];
+  if (named !== undefined) return { title: named.slice(0, 1).toUpperCase() + named.slice(1), said: before.trim() };
   const all = before
     .slice(0, LONGEST_OPENING)
     .trim()
@@ -38,7 +42,8 @@ function beforeItsColon(said: string): string | undefined {
   return isName && !isPartName(name) && !beginsStep(name) && !NO_NAME.test(name) ? name : undefined;
 }
 const MOST_WORDS_BEFORE_COLON = 5;
-const NO_NAME = /\b(?:i|you|we|need|ingredients?|recipe|method|notes?|went|version|is|are|it|dry|wet|memo)\b/i;
+const NO_NAME =
+  /\b(?:i|you|we|need|ingredients?|recipe|card|file|from|method|notes?|went|version|is|are|it|dry|wet|memo)\b/i;
 
 function calledIn(said: string, isFirst: boolean): Opening | undefined {
   const whole = said

@@ -172,7 +172,9 @@ function narrated(
   region: Region,
   kitchen: Kitchen,
 ): FormulaReading {
-  const first = lines.find(({ text: written }) => written !== '');
+  const [above, below] = lines.filter(({ text: written }) => written !== '').slice(0, 2);
+  // "From the file card:" stands above what it is called
+  const first = above && below && above.text.endsWith(':') && isTitle(below) && CALLED.test(below.text) ? below : above;
   const title = first && lines.length > 1 && isTitle(first) ? first : undefined;
   const parts = new Map<string, string[]>([['', []]]);
   for (const line of lines)
@@ -217,11 +219,15 @@ function narrated(
         .filter(({ isStep, takes, text: step }) => isStep && !(takes && NEEDED.test(step)))
         .map(({ text: step }) => step),
       // what only lists is in the lines; what is sentences besides stays
-      notes: talk
-        .filter(
-          ({ text: said, takes }) => !takes && !FILLER.test(said) && !BARE_NUMBER.test(said) && said !== opening?.said,
-        )
-        .map(({ text: note }) => note),
+      notes: [
+        ...(first === below && above ? [above.text] : []),
+        ...talk
+          .filter(
+            ({ text: said, takes }) =>
+              !takes && !FILLER.test(said) && !BARE_NUMBER.test(said) && said !== opening?.said,
+          )
+          .map(({ text: note }) => note),
+      ],
     },
     region,
     kitchen,
