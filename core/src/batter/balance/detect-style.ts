@@ -117,7 +117,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
     pan: LOAF_TIN,
     needs: (t) => t.puree > 0.35,
   },
-  plain_quick_loaf: { words: /loaf(?! cake)|tea ?bread|brack/i, pan: LOAF_TIN },
+  plain_quick_loaf: { words: /loaf(?! cake)|tea ?bread|brack|bara brith/i, pan: LOAF_TIN },
   corn_bread: { words: /corn ?bread|maize/i, needs: (t) => t.corn > 0.25 },
   gingerbread: { words: /ginger ?(?:bread|cake)|parkin/i, needs: (t) => t.darkSyrup > 0.2 },
   soda_bread_plain: { words: /soda bread/i, needs: (t) => t.soda && t.wholeGrain < 0.4 },

@@ -150,8 +150,13 @@ class AmountReader {
   /** "pinch salt", "tsp baking powder": one is understood where a measure stands right before a name. */
   private isOneUnsaid(at: number): boolean {
     const measure = this.unitAt(at);
-    if (!measure || !UNSAID.has(measure.unit.id) || this.words.word(at).length < 2) return false;
+    if (!measure || !UNSAID.has(measure.unit.id)) return false;
     const behind = this.words.at(measure.to);
+    // "t vanilla", "t each BP and soda": a letter is a spoon where a thing of the list begins
+    const opens = at === 0 || /^[,;&+\n]$/.test(this.words.at(at - 1));
+    if (this.words.word(at).length < 2 && !(opens && ((this.nameAt[measure.to] ?? -1) >= 0 || behind === 'each')))
+      return false;
+    if (behind === 'each') return (this.nameAt[measure.to + 1] ?? -1) >= 0;
     // "cayenne pinch, egg 1"
     const closes = (this.nameAt[at - 1] ?? -1) >= 0 && (behind === ',' || this.words.ends(measure.to));
     return closes || behind === 'of' || (this.nameAt[measure.to] ?? -1) >= 0;

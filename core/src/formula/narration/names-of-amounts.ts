@@ -81,6 +81,8 @@ export class NamesOfAmounts {
       if (at >= until && at > amount.to) break;
       const word = words.word(at);
       if (/^(?:the|your)$/.test(word)) definite = true;
+      // "sugar 1 3/4 cup — cream 5 min": behind a dash that stands alone something is done
+      if (words.at(at) === '-' && words.standsAlone(at) && this.leftName(amount) >= 0) break;
       if (words.at(at) === '-' && words.word(at + 1) !== '') continue;
       if (word === '') break;
       if (describesAt(this.words, at) && !STOPS.test(word)) passed++;

@@ -156,6 +156,8 @@ export function notAmounts(words: Words): Uint8Array {
       (words.at(at - 1) === '=' && words.ends(at + 1)) ||
       // "2lb, 160 fan"
       (/^lbs?$/.test(words.word(at + 1)) && words.at(at + 2) === ',' && words.value(at + 3) >= 140) ||
+      // "milk to make 3/4 c"
+      (words.word(at - 1) === 'make' && words.word(at - 2) === 'to') ||
       // "check at 50"
       (words.word(at - 1) === 'at' && words.word(at - 2) === 'check') ||
       // "for the 4th"

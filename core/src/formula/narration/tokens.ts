@@ -81,6 +81,12 @@ export class Words {
     const [first, last] = [this.tokens[from], this.tokens[to - 1]];
     return first && last ? this.text.slice(first.from, last.to) : '';
   }
+  /** Whether there is space on both sides of it. */
+  standsAlone(place: number): boolean {
+    const [before, token, after] = [this.tokens[place - 1], this.tokens[place], this.tokens[place + 1]];
+    return token !== undefined && (before?.to ?? 0) < token.from && token.to < (after?.from ?? Infinity);
+  }
+
   /** Whether a sentence or a line ends here. */
   ends(place: number): boolean {
     return place >= this.length || /^[.!?;\n]$/.test(this.at(place));

@@ -17,7 +17,7 @@ export const NEAR_WORDS = 6;
 
 /** Words that no name goes past: something is done, or another clause begins. */
 export const STOPS =
-  /^(?:i|we|it|is|are|that's|which|in|on|at|with|to|from|if|until|go|goes|went|add|adding|put|take|whisk|beat|mix|stir|fold|pour|sift|tip|cream|rub|melt|combine|bake|bakes|cut|shape|knead|roll|divide|split|spread|scatter|brush|smooth|scrape|make|makes|give|fill|pat|press|sprinkle|simmer|bring|now|then|next|first|for|get|into|over|and|or|but)$/;
+  /^(?:i|we|it|is|are|that's|which|in|on|at|with|to|from|if|until|go|goes|went|add|adding|put|take|whisk|beat|mix|stir|fold|pour|sift|tip|cream|rub|melt|combine|bake|bakes|cut|shape|knead|roll|divide|split|spread|scatter|brush|smooth|scrape|make|makes|give|fill|pat|press|sprinkle|simmer|bring|drop|now|then|next|first|for|get|into|over|and|or|but)$/;
 
 /** Whether the word at a place only says how. */
 export function describesAt(words: Words, at: number): boolean {

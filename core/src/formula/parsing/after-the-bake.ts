@@ -108,8 +108,10 @@ function onTop({ sentences, lines, named, baked }: Told): readonly (readonly [Ca
 const PART_FIRST =
   /^(?:for the |the )?(?:icing(?! sugar)|glaze|drizzle|frosting|buttercream|ganache|syrup|sauce)(?: ?:| [-–—]) /i;
 function headed({ sentences, lines, named }: Told): readonly (readonly [CalledLine, string])[] {
+  // "beat everything": what has no sentence of its own is in there
+  const isWhole = sentences.some((sentence, i) => WHOLE_METHOD.test(sentence) && !PART_FIRST.test(sentences[i] ?? ''));
   const isOnlyThere = (line: CalledLine, at: number) =>
-    !isOfABatter(line) && named.every((names, i) => i === at || !names.has(line)) && !sharedOut(line);
+    !isWhole && !isOfABatter(line) && named.every((names, i) => i === at || !names.has(line)) && !sharedOut(line);
   return sentences.flatMap((sentence, at) =>
     PART_FIRST.test(sentence)
       ? lines

@@ -25,7 +25,7 @@ export interface Draft {
 const AMOUNT_BEHIND = /[\s(,:;=-](?=(?:about |approx\.? |x )?(?:\d|\.\d|half |an? |one ))/gi;
 const SIZE_ALONE =
   /^\s*\(?(extra[ -]large|very large|large|medium|small|jumbo|lge?|med|sm)(?:[ -]sized?)?\)?(?![a-z])/i;
-const JOINS_ON = /^\s*(?:[,;(]|plus\b|or\b|for\b|to\b|at\b|-)/i;
+const JOINS_ON = /^\s*(?:[,;(]|plus\b|alternat(?:ing|ely)\b|or\b|for\b|to\b|at\b|-)/i;
 
 /** Where the amount stands when it stands behind the name. */
 export interface TrailingAmount {

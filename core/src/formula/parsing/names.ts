@@ -6,7 +6,7 @@ import type { ReadingContext } from './context.js';
 export function headOf(rest: string): { readonly head: string; readonly note: string } {
   const withoutBracket = rest.replace(/^\s*(?:of|x)\s+/i, '');
   const cut =
-    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|glazing|serving|sprinkling|topping|rolling|frying|decorat)\b|\bto (?:sprinkle|scatter|strew|decorate|garnish|finish|dust|top)\b|\bfrom\b(?=\s+\d)|\bat room\b|\bcut in(?:to)? (?=\d|small|large|chunks|cubes|pieces)|\btossed (?:in|with|w\/)|\bfried (?:in|until)\b)/i.exec(
+    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|glazing|serving|sprinkling|topping|rolling|frying|decorat)\b|\bto (?:sprinkle|scatter|strew|decorate|garnish|finish|dust|top)\b|\bfrom\b(?=\s+\d)|\bat room\b|\balternat(?:ing|ely)\b|\bcut in(?:to)? (?=\d|small|large|chunks|cubes|pieces)|\btossed (?:in|with|w\/)|\bfried (?:in|until)\b)/i.exec(
       withoutBracket,
     );
   if (!cut) return { head: withoutBracket.trim(), note: '' };
@@ -83,7 +83,7 @@ function withEndOfOther(before: string, after: string, context: ReadingContext):
 export function matchName(name: string, note: string, context: ReadingContext): Named {
   const { region, kitchen } = context;
   const pantry = pantryOf(kitchen);
-  const either = / or |\//i.exec(name);
+  const either = / or |(?<!\bw)\//i.exec(name);
   const [before, after] = either
     ? [name.slice(0, either.index).trim(), name.slice(either.index + either[0].length).trim()]
     : ['', ''];

@@ -51,6 +51,9 @@ const SIZE_IN_BRACKETS =
 /** "Makes one 900g/2lb loaf": it is baked in its tin. */
 const POUND_LOAF =
   /\b(?:(two|three|four|[2-4]) (?:x )?)?((?:\d{3,4} ?g ?\/ ?)?[12] ?lb|(?:450|900) ?g)s? loa(?:f|ves)\b/i;
+/** "2 sandwich tins 20cm": the size behind what they are. */
+const TINS_OF =
+  /\b(?:(two|three|four|[2-4]) )?(?:sandwich|round|layer|cake) (?:tins|pans|tin|pan),? (\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|"))(?! ?(?:x|deep|high))/i;
 /** "2lb, 160 fan, 50": its tin by the pounds of its loaf. */
 const POUNDS_ALONE = /(?:^|[.\n] ?)([12] ?lb)(?=, ?\d{3})/i;
 /** "Scoop into 12 lined cups." */
@@ -104,6 +107,11 @@ const WAYS: readonly Way[] = [
   {
     pattern: POUND_LOAF,
     called: ([, loaves, loaf = '']) => (loaves === undefined ? `${loaf} loaf tin` : `${loaves} ${loaf} loaf tins`),
+    beside: 'unsized',
+  },
+  {
+    pattern: TINS_OF,
+    called: ([, count, size = '']) => (count === undefined ? `${size} round` : `${count} ${size} rounds`),
     beside: 'unsized',
   },
   { pattern: POUNDS_ALONE, called: ([, pounds = '']) => `${pounds} loaf tin`, beside: 'unsized' },

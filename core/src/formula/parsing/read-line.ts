@@ -8,6 +8,7 @@ import { isBareGrams } from './counted.js';
 import { amountsOfNote, draftsOf, type Draft } from './drafts.js';
 import { matchName, partOfFruit } from './names.js';
 import { normalise } from './normalise.js';
+import { fruitApart } from './fruit-apart.js';
 import { problem, type Problem, type ProblemFacts } from './problem.js';
 import { reworded, thingsApart } from './rewordings.js';
 import { bareLine, segmentsOf } from './segments.js';
@@ -346,7 +347,7 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
   );
   const there: ReadingContext = { ...context, region };
   const gramsOf = (part: string) => readLine(part, there)[0]?.weight?.grams;
-  const all = partsApart(words)
+  const all = fruitApart(words)
     .flatMap((part) => thingsApart(part, there, gramsOf))
     .flatMap((part) => segmentsOf(reworded(part), there))
     .flatMap((segment) => draftsOf(segment, there));
@@ -360,27 +361,6 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
     const entry = enter(text, noted, there, correctionOfEntry);
     return optional ? { ...entry, optional } : entry;
   });
-}
-
-/** "zest of 3 lemons, plus the flesh (about 3 tbsp juice)": the rest of the same fruit is a thing of its own, in its own amount. */
-const REST_OF_FRUIT =
-  /^(?:the )?((?:zest|peel) of (\d{1,2}|an?|one|two|three|four|six) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? plus (?:the|their|its) (?:flesh|juice|pulp)(?: ?\((?:about |roughly )?([^()]{2,30}?)(?: of)?(?: juice)?\))?$/i;
-/** "zest of 1 large orange + 50 ml of its juice". */
-const AND_ITS_JUICE =
-  /^((?:the )?(?:(?:finely )?grated )?(?:zest|peel|rind) of (?:\d{1,2}|an?|one|two|three) (?:large |small |medium )?([a-z]{3,12}?)(?:e?s)?),? ?(?:plus|\+|and|&) ?(?:about )?(\d[\d/. ]{0,5} ?[a-z]{1,11}) (?:of )?(?:(?:the|their|its) )?juice$/i;
-/** "zest 2 lemons, juice 1": the second of the same fruit. */
-const OF_THE_SAME =
-  /^((?:zest|juice|rind) (?:of )?(?:\d{1,2}|\d\/\d|half an?|an?) ([a-z]{3,10}?)(?:e?s)?),? (?:and |& |\+ )?(zest|juice|rind) (?:of )?(\d{1,2}|\d\/\d|one|two|half)$/i;
-function partsApart(line: string): readonly string[] {
-  const [, first, kind, part, number] = OF_THE_SAME.exec(line) ?? [];
-  if (first !== undefined && kind !== undefined && part !== undefined)
-    return [first, `${part} of ${number ?? 1} ${kind}`];
-  const [, grated, of, measure] = AND_ITS_JUICE.exec(line) ?? [];
-  if (grated !== undefined && of !== undefined && measure !== undefined) return [grated, `${measure} ${of} juice`];
-  const rest = REST_OF_FRUIT.exec(line);
-  if (!rest) return [line];
-  const [, zest = '', count = '', fruit = '', amount] = rest;
-  return [zest, amount === undefined ? `juice of ${count} ${fruit}` : `${amount} ${fruit} juice`];
 }
 
 /** Whether a text begins with an amount. */

@@ -232,6 +232,9 @@ function weighOne(amount: Amount, ingredient: Ingredient | undefined, context: W
   if (unit === undefined && ingredient && amount.size === undefined && !isCounted(ingredient)) {
     // "300 flour": nobody counts it
     if (isBareGrams(amount.quantity.low, ingredient)) return times(weight(1, 0));
+    // German counts the packets: "1 Backpulver, 1 Vanillezucker"
+    const packet = context.region === 'EU' ? sachetOf(ingredient, context.region) : undefined;
+    if (packet !== undefined) return times(weight(packet, PIECE_SPREAD));
     if (NEVER_COUNTED.test(ingredient.category)) return undefined;
   }
   const piece = ingredient && pieceOf(ingredient, unit, amount.size, context);

@@ -20,8 +20,16 @@ export interface ByAnother {
   readonly line: string;
 }
 
+/** "1 egg + milk to make 3/4 c". */
+const TO_MAKE =
+  /(?:\+|\bplus|\band|&) (?:enough )?(milk|buttermilk|water|cream) to make (?:up )?(?:to )?(?:about )?(\d[\d/ ]{0,4} ?(?:cups?|c|ml|fl oz))\b/gi;
+
 function toppedUp(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
-  return [...text.matchAll(TOPPED_UP)].flatMap(({ index, 1: total = '', 2: liquid = '' }): readonly ByAnother[] => {
+  const found = [
+    ...[...text.matchAll(TOPPED_UP)].map(({ index, 1: total = '', 2: liquid = '' }) => ({ index, total, liquid })),
+    ...[...text.matchAll(TO_MAKE)].map(({ index, 1: liquid = '', 2: total = '' }) => ({ index, total, liquid })),
+  ];
+  return found.flatMap(({ index, total, liquid }): readonly ByAnother[] => {
     const inJug = takings.findLast(({ from, to }) => to <= index && from > index - NEAR_LETTERS);
     // a line that says so is read already: the jug's is put into its words
     const said = inJug ? readLine(`${inJug.line} made up to ${total} with ${liquid}`, context) : [];

@@ -7,7 +7,7 @@ import { beginsStep, CALLED, isPartName, yieldBehind } from '../parsing/index.js
 
 /** What is said before a name: it is no part of it. */
 const BEFORE_IT =
-  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes|does)(?: her| his)?|making|made|try|from|for|take)\s+)*(?:(?:the|my|our|your|a|an|some)\s+)?/i;
+  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes|does)(?: her| his)?|making|made|try|from|for|take|(?:can|could) you (?:do|make|bake))\s+)*(?:(?:the|my|our|your|a|an|some)\s+)?/i;
 /** What is said behind it: "the gingerbread one you asked for", "the cornbread I do". */
 const BEHIND_IT =
   /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| like (?:my|the|our|her|his|your)\b.{0,40}| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|brunch|breakfast|lunch|tea|the [a-z ]{3,20}))?$/i;
@@ -32,7 +32,7 @@ export function openingOf(before: string): Opening | undefined {
   const all = before
     .slice(0, LONGEST_OPENING)
     .trim()
-    .split(/(?<=[.!:])\s|\n|(?<=:)/);
+    .split(/(?<=[.!?:])\s|\n|(?<=:)/);
   return all.slice(0, MOST_SENTENCES).flatMap((said, i) => calledIn(said, i === 0) ?? [])[0];
 }
 /** "Lemon drizzle (tray): 225 g butter …": what the whole begins with, where it names no part and no act. */
@@ -47,7 +47,7 @@ const NO_NAME =
 
 function calledIn(said: string, isFirst: boolean): Opening | undefined {
   const whole = said
-    .replace(/(?:[.!:]|\s[-–—])$/, '')
+    .replace(/(?:[.!?:]|\s[-–—])$/, '')
     .replace(/\s(?:it'?s|you(?:'ll)? need|[iw]e? (?:use|take|need))\s*$/i, '');
   const apart = whole.split(/,\s?|\s?[(–—]|\s-\s/);
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];

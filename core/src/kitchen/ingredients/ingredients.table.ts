@@ -106,7 +106,7 @@ golden-syrup	golden syrup	golden syrup	light treacle|refiners' syrup|cane syrup|
 light-corn-syrup	light corn syrup	light corn syrup	corn syrup|white corn syrup	syrup	22.8	0.2	0	0	76.8	0	0	62	0	4.8	1.40				tablespoon=20		1	473|680
 dark-corn-syrup	dark corn syrup	dark corn syrup		syrup	22.8	0	0	0	76.5	0	0	155	0.003	4.8	1.40				tablespoon=20		1	473|680
 glucose-syrup	glucose syrup	liquid glucose	confectioners' glucose|liquid glucose syrup	syrup	18.5	0	0	0	81.3	0	0	40	0	5.0	1.43				tablespoon=21		1	140|500|1000
-maple-syrup	maple syrup	maple syrup	pure maple syrup	syrup	32.4	0.1	0	0	66.9	0	0	12	0.002	6.7	1.33				tablespoon=20		1	250|330|473
+maple-syrup	maple syrup	maple syrup	pure maple syrup|maple	syrup	32.4	0.1	0	0	66.9	0	0	12	0.002	6.7	1.33				tablespoon=20		1	250|330|473
 agave-nectar	agave nectar	agave syrup	agave	syrup	23.0	0.4	0.1	0	76.0	0.2	0	4	0.005	4.5	1.38				tablespoon=20		1	250|330|680
 brown-rice-syrup	brown rice syrup	rice malt syrup	rice syrup	syrup	20.0	0.2	0.5	0	78.8	0.2	0	60	0.004	5.5	1.40				tablespoon=20		1	350|500
 barley-malt-extract	barley malt syrup	malt extract	barley malt extract|malt syrup|liquid malt extract	syrup	20.5	0	5.5	0	71.5	0	0	40	0.07	5.2	1.42				tablespoon=21	gluten	1	340|454
