@@ -239,7 +239,8 @@ export function asPasted(text: string): string {
     .flatMap(withoutMarksBefore)
     .flatMap(withoutBakeBehind);
   // "6-6-6-3 sponge: 6 oz butter, …": what it is called, above its list
-  const named = rows.flatMap((row, i) => (i === rows.findIndex((each) => each.trim() !== '') ? row.replace(NAMED, '$1\n') : row).split('\n')); // prettier-ignore
+  const opening = rows.findIndex((row) => row.trim() !== '');
+  const named = rows.flatMap((row, i) => (i === opening ? row.replace(NAMED, '$1\n').split('\n') : [row]));
   const kept = named.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
   const first = kept.findIndex((row) => row.trim() !== '');
   return kept.map((row, i) => (i === first ? row.replace(FORWARDED, '') : row)).join('\n');
