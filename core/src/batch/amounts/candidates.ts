@@ -205,9 +205,13 @@ export function candidatesFor(
 ): readonly Candidate[] {
   const density = gramsPerMillilitre ?? ingredient.gramsPerMillilitre.spooned;
   const spooned = SPOONED.has(ingredient.category);
-  const spoons = density !== undefined && kit.spoonsForLittle && (spooned || kit.scaleGrams === undefined);
+  // less than a step of the scale, and it says nothing
+  const tooLittle = grams < (kit.scaleGrams ?? 0);
+  const spoons = density !== undefined && kit.spoonsForLittle && (spooned || tooLittle || kit.scaleGrams === undefined);
   const weighs =
-    kit.scaleGrams !== undefined && !(spooned && kit.spoonsForLittle && kit.scaleGrams >= 1 && grams < LITTLE_GRAMS);
+    kit.scaleGrams !== undefined &&
+    !(spooned && kit.spoonsForLittle && kit.scaleGrams >= 1 && grams < LITTLE_GRAMS) &&
+    !(tooLittle && spoons);
   const candidates =
     pieceGrams !== undefined
       ? byPiece(grams, pieceGrams, pieceName ?? 'egg', kit.scaleGrams)

@@ -25,6 +25,11 @@ describe('roundBatch', () => {
       '6 medium eggs',
     );
   });
+  it('tells in spoons what is less than a step of the scale', () => {
+    const [pinch] = roundBatch(scaled({ 'prepared-mustard': 0.3 }, 1), KITS['metric-spoons']).lines;
+    expect(pinch?.amount).toMatch(/pinch|tsp/);
+    expect(pinch?.grams).toBeCloseTo(0.3, 1);
+  });
   it('says its own error: functions add up from the lines', () => {
     fc.assert(
       fc.property(fc.constantFrom(...KIT_IDS), fc.double({ min: 0.3, max: 4, noNaN: true }), (kit, times) => {

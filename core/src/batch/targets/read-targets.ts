@@ -230,7 +230,10 @@ export function readTargets(text: string, context: TargetContext): TargetsRead {
         .replace(/^as (?:many|much) as (.{2,40}?) (?:makes?|gives?|allows?|will make)$/i, 'use $1')
         .replace(/^(?:enough )?to fill /i, '')
         // "4 loaves for the fete"
-        .replace(/(?<=^(?:\d|two|three|four|five|six).{2,40}) for (?:the|my|our|a|an) [a-z][a-z' ]{2,24}$/i, ''),
+        .replace(
+          /(?<=^(?:\d|an? |one |two|three|four|five|six|double|triple).{2,40}) for (?:the|my|our|a|an) [a-z][a-z' ]{2,24}$/i,
+          '',
+        ),
     )
     .filter(Boolean);
   for (const phrase of phrases) {

@@ -78,6 +78,9 @@ export function readPortion(words: string, line: WeighedLine, formula: Formula, 
     .trim();
   // "take 2 medium courgettes" of "2 medium courgettes (350 g)" takes all, whatever two of them usually weigh
   if (text === '' || (/^\d/.test(text) && beginsWith(line, text))) return { kind: 'all' };
+  // "2 ounces of butter, 4 of cheddar": the measure of the one before, which the line has
+  if (/^\d{1,2} of\b/i.test(normalise(words)) && new RegExp(`^${text} ?oz\\b`, 'i').test(line.line.text))
+    return { kind: 'all' };
   const named = SHARE_WORDS.find(([pattern]) => pattern.test(text.replace(/-/g, ' ')))?.[1];
   if (named === 'all' || named === 'rest') return { kind: named };
   if (named !== undefined) return { kind: 'share', share: named };

@@ -27,7 +27,9 @@ export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
     .flatMap((step) => step.split(/(?<=[.;,])\s/))
     // with a kiss behind it
     .map((sentence) => sentence.trim().replace(/(?: x{1,3})?[.;,!]?$/, ''))
-    .find((sentence) => SAID_ALONE.test(sentence));
+    .find((sentence) => SAID_ALONE.test(sentence))
+    // "you should get 8", "cuts into 16": as a sheet says it
+    ?.replace(/^(?:cuts? into|(?:(?:you|i) )?(?:should |'ll |will )?(?:get|got|do)|does)\b/i, 'Makes');
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */
 export function readYield(written: string): Yield | undefined {

@@ -67,7 +67,7 @@ const TOLD: readonly Kept[] = [
     region: 'US',
     text: 'I melted 1/2 cup butter, stirred in a cup of brown sugar and let it cool, then an egg and a splash of vanilla. A cup of flour whisked with a half teaspoon baking powder and a quarter teaspoon salt. Folded in a cup of toasted pecans. 8 inch square, 350, 22 minutes. Blondies! Cut into 16.',
     title: 'Blondies',
-    yield: 'Cut into 16',
+    yield: 'Makes 16',
     takes: ['unsalted-butter', 'light-brown-sugar', 'egg', 'vanilla-extract', 'all-purpose-flour', 'baking-powder', 'table-salt', 'pecans'],
     bake: { celsius: 177, minutes: [22, 22], pan: '8 inch square' },
   },
