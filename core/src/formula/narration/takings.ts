@@ -1,6 +1,6 @@
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
-import { GRAMS_FROM, isCounted, readLine, type ReadingContext } from '../parsing/index.js';
+import { GRAMS_FROM, isCounted, isEggByWeight, readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
 import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
 import { namesIn, type Name, type Names } from './names-said.js';
@@ -103,7 +103,10 @@ class Reader {
       const pair = this.pairOf(amount, this.amounts[i + 1]?.from ?? this.words.length);
       if (pair) this.take(pair);
       const inOunces =
-        pair && amount.unit === undefined && !isCounted(pair.ingredient) && this.measureUnsaid(amount) === 'oz';
+        pair &&
+        amount.unit === undefined &&
+        !this.isCounted(amount, pair.ingredient, pair.phrase) &&
+        this.measureUnsaid(amount) === 'oz';
       if (inOunces || amount.unit?.id === 'ounce') this.ounces = amount.to;
     });
     return { takings: this.takings, nameless: this.nameless };
@@ -133,7 +136,7 @@ class Reader {
     const match = pantryOf(this.context.kitchen).match(phrase, this.context.region);
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;
     if (amount.isVague && !/^(?:salt|spice)/.test(ingredient?.category ?? '')) return undefined;
-    if (amount.unit === undefined && !isCounted(ingredient) && !amount.isVague) {
+    if (amount.unit === undefined && !this.isCounted(amount, ingredient, phrase) && !amount.isVague) {
       if (article) return undefined;
       if (this.measureUnsaid(amount) === '' && this.fruitParts(amount) === 0) {
         this.nameless.push(words.slice(amount.from, name.to));
@@ -180,6 +183,10 @@ class Reader {
     const [first = 'flour'] = kinds;
     const isOnly = kinds.every((kind) => kind === first);
     return isOnly && first.toLowerCase() !== 'flour' ? first : undefined;
+  }
+
+  private isCounted({ from }: Amount, ingredient: Ingredient | undefined, phrase: string): boolean {
+    return isCounted(ingredient) && !isEggByWeight(this.words.value(from), ingredient, phrase);
   }
 
   /** What a bare number of what is not counted is of: grams, or, in "8 oz flour, 4 butter", what the one before was of. */
@@ -327,7 +334,8 @@ class Reader {
     const first = words.word(amount.from);
     // "pinch salt" is one of it; "450 flour" so many grams: nobody counts flour
     const article = amount.same || words.isNumber(amount.from) || /^an?$/.test(first) || FULL.test(first) ? '' : '1 ';
-    const unsaid = amount.unit === undefined && !isCounted(ingredient) ? this.measureUnsaid(amount) : '';
+    const isBare = amount.unit === undefined && !this.isCounted(amount, ingredient, phrase);
+    const unsaid = isBare ? this.measureUnsaid(amount) : '';
     if (unsaid === 'g') this.bareGrams++;
     const bare = single(
       `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${unsaid === '' ? '' : ` ${unsaid}`} ${isOfEach(amount) ? words.slice(name.from, to) : phrase}`,

@@ -16,6 +16,10 @@ describe('a figure without a measure', () => {
     expect(read('24 strawberries')[0]?.weight?.grams).toBeGreaterThan(100);
     expect(read('twenty cardamom pods')[0]?.weight?.grams).toBeLessThan(10);
   });
+  it('is grams of egg, and pieces of eggs', () => {
+    expect(read('120 egg')[0]?.weight?.grams).toBe(120);
+    expect(read('24 eggs')[0]?.weight?.grams).toBeGreaterThan(1000);
+  });
   it('asks, where so few can be neither', () => {
     for (const text of ['6 salt', '4 butter', '15 baking powder']) {
       const [entry] = read(text);

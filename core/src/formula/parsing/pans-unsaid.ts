@@ -55,7 +55,7 @@ const POUND_LOAF =
 const TINS_OF =
   /\b(?:(two|three|four|[2-4]) )?(?:sandwich|round|layer|cake) (?:tins|pans|tin|pan),? (\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|"))(?! ?(?:x|deep|high))/i;
 /** "2lb, 160 fan, 50": its tin by the pounds of its loaf. */
-const POUNDS_ALONE = /(?:^|[.\n] ?)([12] ?lb)(?=, ?\d{3})/i;
+const POUNDS_ALONE = /(?:^|[.\n] ?)([12] ?lb)(?=, ?\d{3})|(?<!\d ?)\b(pound)(?= loaf tin)/i;
 /** "Scoop into 12 lined cups." */
 const LINED_CUPS =
   /\b(\d{1,2}|twelve|six|a dozen) (?:lined|papered|greased|buttered|paper) (?:muffin )?(?:cups|cases|papers|liners)\b|\bfill (\d{1,2}|twelve|six) (?:muffin )?cups\b/i;
@@ -114,7 +114,7 @@ const WAYS: readonly Way[] = [
     called: ([, count, size = '']) => (count === undefined ? `${size} round` : `${count} ${size} rounds`),
     beside: 'unsized',
   },
-  { pattern: POUNDS_ALONE, called: ([, pounds = '']) => `${pounds} loaf tin`, beside: 'unsized' },
+  { pattern: POUNDS_ALONE, called: ([, pounds]) => `${pounds ?? '1 lb'} loaf tin`, beside: 'unsized' },
   {
     pattern: LINED_CUPS,
     called: (match) => `${found(match)?.replace('a dozen', '12') ?? ''} muffin cups`,

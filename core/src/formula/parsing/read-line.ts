@@ -187,7 +187,7 @@ function weighDraft(
     if (weight === undefined || !(exact || lighter)) weight = second;
   }
   const isBare = first?.unit === undefined && first?.each === undefined && first?.size === undefined;
-  if (isBare && first && weight && !stated && isBareGrams(first.quantity.low, ingredient))
+  if (isBare && first && weight && !stated && isBareGrams(first.quantity.low, ingredient, draft.words))
     problems.push(problem('grams-assumed', 'note', text, { grams: weight.grams }));
   if (
     weight?.certain === false &&

@@ -22,7 +22,7 @@ const NOTES_MARK =
   /^(?:(?:(?:recipe|cook'?s|baker'?s|top) )?(?:notes?|tips?)|storage|to store|keeping|serving suggestions?|variations?) ?:?$|^nutrition.*$/i;
 /** "(20 Stück)", "(2 lb tin)": said beside a title. */
 const IN_BRACKETS = /\([^()]{1,40}\)/;
-const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b/i;
+const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b|^for \d{1,3} ?:$/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;

@@ -229,9 +229,10 @@ function weighOne(amount: Amount, ingredient: Ingredient | undefined, context: W
       grams.weighed ?? unit.spread,
     );
   }
-  if (unit === undefined && ingredient && amount.size === undefined && !isCounted(ingredient)) {
-    // "300 flour": nobody counts it
-    if (isBareGrams(amount.quantity.low, ingredient)) return times(weight(1, 0));
+  // "300 flour": nobody counts it
+  const isBare = unit === undefined && amount.size === undefined;
+  if (isBare && isBareGrams(amount.quantity.low, ingredient, context.words)) return times(weight(1, 0));
+  if (isBare && ingredient && !isCounted(ingredient)) {
     // German counts the packets: "1 Backpulver, 1 Vanillezucker"
     const packet = context.region === 'EU' ? sachetOf(ingredient, context.region) : undefined;
     if (packet !== undefined) return times(weight(packet, PIECE_SPREAD));

@@ -14,7 +14,7 @@ export const CALLED =
   /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|bundt|[a-z]+bread)$/i;
 
 const LEAD =
-  /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
+  /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for|for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE = new RegExp(

@@ -211,6 +211,8 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   // "1 tsp each soda & powder": of the two that raise it
   [/\b(soda) (&|and|\+) (?=powder\b)/gi, '$1 $2 baking '],
   [/(?<!\b[a-z]{3,12} )\b(?=powder (?:&|and|\+) (?:baking )?soda\b)/gi, 'baking '],
+  // "3 T powder", where it is measured in spoons
+  [/(?<=\d ?(?:t|T|tsp|tbsp|Tbsp)\.? )(?=powder\b)/g, 'baking '],
   [/\bhalf ?(?:&|n|'n'|-and-) ?half\b/gi, 'half and half'],
   // "for the drizzle - juice of the lemon + 50 g granulated": of the one above
   [

@@ -137,6 +137,15 @@ const isTitle = (line: Line): boolean =>
   line.text !== '' &&
   wordsIn(line.text) <= TITLE_WORDS;
 
+/** A short line that begins with a number between lines of a list, and takes nothing that is known. */
+const isUnknownThing = (line: Line, above: Line | undefined, below: Line | undefined): boolean =>
+  line.takings.length === 0 &&
+  above?.isListed === true &&
+  below?.isListed === true &&
+  /^\d{1,4} [a-z]/i.test(line.text) &&
+  wordsIn(line.text) <= WORDS_OF_A_THING;
+const WORDS_OF_A_THING = 5;
+
 /** The words of a heading of a part, which says itself where it stands. */
 const isHeading = ({ text, takings }: Line): boolean =>
   takings.length === 0 && wordsIn(text) <= 6 && /:$|^(?:for |the |to )/i.test(text);
@@ -177,12 +186,17 @@ function narrated(
   const first = above && below && above.text.endsWith(':') && isTitle(below) && CALLED.test(below.text) ? below : above;
   const title = first && lines.length > 1 && isTitle(first) ? first : undefined;
   const parts = new Map<string, string[]>([['', []]]);
-  for (const line of lines)
+  let part = '';
+  for (const [i, line] of lines.entries()) {
+    // "3 zorblaxes, crushed" among the lines of a list: nobody knows it, and it stays a line
+    if (isUnknownThing(line, lines[i - 1], lines[i + 1])) parts.get(part)?.push(line.text);
+    part = line.takings.at(-1)?.part ?? part;
     for (const taking of line.takings) {
       const written = parts.get(taking.part) ?? [];
       written.push(line.isListed ? line.text : taking.line);
       parts.set(taking.part, written);
     }
+  }
   for (const { part, line } of amountsByAnother(
     words.text,
     lines.flatMap(({ takings }) => takings),
@@ -194,7 +208,7 @@ function narrated(
   const sentences = stretchesOf(words).flatMap((stretch): readonly (Stretch & { readonly takes: boolean })[] => {
     while ((lines[at]?.to ?? Infinity) <= stretch.from) at++;
     const line = lines[at];
-    if (!line || line.isListed || line === title) return [];
+    if (!line || line.isListed || line === title || isUnknownThing(line, lines[at - 1], lines[at + 1])) return [];
     const taken = line.takings.filter((taking) => taking.from >= stretch.from && taking.from < stretch.to);
     // "for the glaze I take …" tells where these go, "butter rubbed into it" what is done: else it would stand nowhere
     const isStep =

@@ -148,6 +148,23 @@ const TOLD: readonly Kept[] = [
     takes: ['all-purpose-flour', 'baking-powder', 'baking-soda', 'table-salt', 'light-brown-sugar', ['unsalted-butter', 85], 'sweet-potato-puree', 'buttermilk'],
     bake: { celsius: 218, minutes: [14, 16] },
   },
+  {
+    is: 'a ratio and what it comes to, the egg by its weight',
+    region: 'US',
+    text: 'Muffins by ratio. So 240 flour, 240 milk, 120 egg, 120 butter, + 120 sugar, 8 BP, 3 salt. 375, 20.',
+    takes: [['all-purpose-flour', 240], ['whole-milk', 240], ['egg', 120], ['unsalted-butter', 120], ['granulated-sugar', 120], ['baking-powder', 8], ['table-salt', 3]],
+    bake: { celsius: 191, minutes: [20, 20] },
+  },
+  {
+    is: 'for twelve, above the list',
+    region: 'UK',
+    text: 'Pear & chocolate chunk muffins\nFor 12:\n- 300g SR flour\n- 1 tsp baking powder\n- 150g light brown sugar\n- 2 large eggs\n- 100ml oil\n- 2 ripe pears, diced\nMethod: whisk wet, fold into dry, pears last. 190/170fan, 20-25.',
+    title: 'Pear & chocolate chunk muffins',
+    yield: 'For 12',
+    parts: ['Batter'],
+    takes: [['self-raising-flour', 300], 'uk-baking-powder', ['light-brown-sugar', 150], 'egg', 'vegetable-oil', 'pear'],
+    bake: { celsius: 190, fan: false, minutes: [20, 25] },
+  },
 ]; // prettier-ignore
 
 describe('a bake told at the table', () => {
