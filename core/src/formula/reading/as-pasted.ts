@@ -213,7 +213,7 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/(?<!\b[a-z]{3,12} )\b(?=powder (?:&|and|\+) (?:baking )?soda\b)/gi, 'baking '],
   // "3 T powder", where it is measured in spoons
   [/(?<=\d ?(?:t|T|tsp|tbsp|Tbsp)\.? )(?=powder\b)/g, 'baking '],
-  [/\bhalf ?(?:&|n|'n'|-and-) ?half\b/gi, 'half and half'],
+  [/\bhalf ?(?:&|n|'n') ?half\b/gi, 'half and half'],
   // "for the drizzle - juice of the lemon + 50 g granulated": of the one above
   [
     /^((?:for the )?(?:drizzle|icing|glaze|syrup|topping) ?[:–-] ?(?:juice|zest) of )the (?=lemon|lime|orange)/i,
