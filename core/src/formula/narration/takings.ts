@@ -209,6 +209,8 @@ class Reader {
     if (!named || /^(?:it|them|this|that|these|those|the)$/.test(ofWhat)) return false;
     // "maybe a splash more"
     if (/^(?:more|extra|less|again|either|each)$/.test(words.word(to))) return false;
+    // "stewed glimmerwort 200 g, folded through": it stands before its amount, at the beginning of what is said
+    if (/(?:ed|en)$/.test(words.word(to))) return this.takesUnknownBefore(from, to, figures);
     const more = words.word(to + 1) !== '' && !STOPS.test(words.word(to + 1)) && !words.isNumber(to + 2);
     const end = more && ofWhat === '' ? to + 2 : to + 1;
     this.takings.push({
@@ -219,6 +221,24 @@ class Reader {
       to: words.tokens[end - 1]?.to ?? 0,
       confidence: UNKNOWN,
       places: [from, end],
+    });
+    return true;
+  }
+
+  private takesUnknownBefore(from: number, to: number, figures: string): boolean {
+    const { words } = this;
+    let begin = from;
+    while (from - begin < 2 && words.word(begin - 1) !== '' && !STOPS.test(words.word(begin - 1))) begin--;
+    const opens = begin === 0 || words.ends(begin - 1) || words.at(begin - 1) === ',';
+    if (begin === from || !opens || begin < this.lastEnd) return false;
+    this.takings.push({
+      line: `${figures.replace(/ ?\([^()]*\)$/, '')} ${words.slice(begin, from).toLowerCase()}`,
+      ingredient: undefined,
+      part: this.part,
+      from: words.tokens[begin]?.from ?? 0,
+      to: words.tokens[to - 1]?.to ?? 0,
+      confidence: UNKNOWN,
+      places: [begin, to],
     });
     return true;
   }

@@ -41,6 +41,9 @@ function beforeItsColon(said: string): string | undefined {
   const isName = said.endsWith(':') && /^[a-z]/i.test(name) && name.split(/\s+/).length <= MOST_WORDS_BEFORE_COLON;
   return isName && !isPartName(name) && !beginsStep(name) && !NO_NAME.test(name) ? name : undefined;
 }
+/** "So these are my quince squares": what is cut is called so only where it is shown. */
+const SHOWN = /\b(?:these are|this is|here(?:'s| is| are)) (?:my|our|the|some)\b/i;
+const PIECES = /[a-z]{3} (?:squares|bars|slices?)$/i;
 const MOST_WORDS_BEFORE_COLON = 5;
 const NO_NAME =
   /\b(?:i|you|we|need|ingredients?|recipe|card|file|from|method|notes?|went|version|is|are|it|dry|wet|memo)\b/i;
@@ -54,7 +57,10 @@ function calledIn(said: string, isFirst: boolean): Opening | undefined {
   const names = apart
     .filter((part) => !SERVES.test(part.trim()))
     .map((part) => part.replace(BEFORE_IT, '').replace(BEHIND_IT, '').trim());
-  const called = names.findLast((each) => CALLED.test(each) && each.split(/\s+/).length <= MOST_WORDS);
+  const isShown = SHOWN.test(said);
+  const called = names.findLast(
+    (each) => (CALLED.test(each) || (isShown && PIECES.test(each))) && each.split(/\s+/).length <= MOST_WORDS,
+  );
   const name = called ?? (isFirst ? beforeItsColon(said) : undefined);
   if (name === undefined) return undefined;
   return {

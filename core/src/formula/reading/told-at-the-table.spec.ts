@@ -1,4 +1,4 @@
-import { holdTo, type Kept } from './kept.spec-help.js';
+import { holdTo, UNKNOWN, type Kept } from './kept.spec-help.js';
 
 /*
  * Bakes told across a table or into a telephone, each in the words of its own, and what a person hears in them. None was known to the
@@ -164,6 +164,15 @@ const TOLD: readonly Kept[] = [
     parts: ['Batter'],
     takes: [['self-raising-flour', 300], 'uk-baking-powder', ['light-brown-sugar', 150], 'egg', 'vegetable-oil', 'pear'],
     bake: { celsius: 190, fan: false, minutes: [20, 25] },
+  },
+  {
+    is: 'ounces that go on, a flour by its grain, and a fruit that nobody knows before its amount',
+    region: 'UK',
+    text: 'So these are my quince and rye squares. Five oz butter, 4 of light brown sugar, two eggs, then six oz self raising and two of rye, pinch of salt and allspice, and enough milk to slacken - about two tbsp. Stewed glimmerwort 200 g (about 350g raw) folded through. 20cm square tin, 180/160f, 30 to 35 min. Should do 16. Next time 3 oz sugar.',
+    title: 'Quince and rye squares',
+    yield: 'Makes 16',
+    takes: [['unsalted-butter', 142], ['light-brown-sugar', 113], 'egg', ['self-raising-flour', 170], ['dark-rye-flour', 57], 'table-salt', 'ground-allspice', 'whole-milk', UNKNOWN],
+    bake: { celsius: 180, fan: false, minutes: [30, 35], pan: '20cm square tin' },
   },
 ]; // prettier-ignore
 

@@ -24,7 +24,7 @@ whole-spelt-flour	whole spelt flour	wholemeal spelt flour	wholegrain spelt flour
 einkorn-flour	einkorn flour	einkorn flour	all-purpose einkorn flour	whole-grain flour	11.5	2.2	13.5	63.5	1.5	6.5	0	3	0.02	6.2	0.45	0.52				gluten	1	907|1000
 khorasan-flour	khorasan wheat flour	khorasan wheat flour	khorasan flour	whole-grain flour	11.0	2.1	14.5	59.5	1.9	9.6	0	5	0.02	6.2	0.52	0.59				gluten	1	500|1000
 light-rye-flour	light rye flour	light rye flour	white rye flour|pale rye flour	flour	11.5	1.3	9.8	68.0	0.9	8.0	0	2	0.015	6.3	0.44	0.52	0.40			gluten	1	907|1000
-dark-rye-flour	dark rye flour	wholemeal rye flour	rye flour|whole rye flour|pumpernickel flour|rye meal	whole-grain flour	11.0	2.2	12.0	56.0	1.6	15.5	0	2	0.03	6.4	0.48	0.55				gluten	1	907|1000
+dark-rye-flour	dark rye flour	wholemeal rye flour	rye flour|rye|whole rye flour|pumpernickel flour|rye meal	whole-grain flour	11.0	2.2	12.0	56.0	1.6	15.5	0	2	0.03	6.4	0.48	0.55				gluten	1	907|1000
 barley-flour	barley flour	barley flour	jau flour|barley meal|bere meal	whole-grain flour	11.5	1.8	10.5	63.8	0.8	10.4	0	4	0.02	6.2	0.50	0.58				gluten	1	500|680
 malted-grain-flour	malted multigrain flour	malted grain brown flour	malthouse flour|malted brown flour|country grain flour|malted wheat flakes flour	whole-grain flour	12.0	2.0	13.0	61.0	2.5	8.0	0	5	0.02	6.1	0.53	0.60				gluten	1	1000|1500
 vital-wheat-gluten	vital wheat gluten	wheat gluten powder	gluten flour|vital gluten|bread improver gluten	flour	8.2	1.9	75.2	13.2	0	0.6	0	29	0	6.2	0.55	0.60				gluten	1	283|500
