@@ -107,7 +107,7 @@ function markBake(words: Words, marked: Uint8Array): void {
 /** "Next time 9 g baking powder", "Notes: less sugar, 100 g": what is meant for another bake is not taken in this one. */
 function markRemarks(words: Words, marked: Uint8Array): void {
   for (let at = 0; at < words.length; at++) {
-    if (at > 0 && !words.ends(at - 1)) continue;
+    if (!words.begins(at)) continue;
     const isNext = words.word(at) === 'next' && words.word(at + 1) === 'time';
     const isNote = /^(?:notes?|verdict|tips?|nb)$/.test(words.word(at)) && words.at(at + 1) === ':';
     if (!isNext && !isNote) continue;

@@ -71,7 +71,7 @@ function saidAt(words: Words, at: number): string | undefined {
   )
     return named(word);
   // "Drizzle juice of 2 lemons", "muffin mix = 225 g flour"
-  const opens = at === 0 || words.ends(at - 1);
+  const opens = words.begins(at);
   if (word === 'drizzle' && opens && (/^(?:juice|zest)$/.test(next) || words.isNumber(at + 1))) return 'Drizzle';
   if (word === 'top' && opens && words.isNumber(at + 1)) return 'Topping';
   if (/^(?:mix|mixture|batter)$/.test(word) && words.at(at + 1) === '=') return '';
@@ -91,7 +91,7 @@ function saidAt(words: Words, at: number): string | undefined {
   )
     return { ice: 'Icing', frost: 'Frosting', sandwich: 'Filling' }[word] ?? 'Glaze';
   // "Whip 300 ml cream with 2 tbsp sugar"
-  if (word === 'whip' && (at === 0 || words.ends(at - 1)))
+  if (word === 'whip' && opens)
     for (let place = at + 1; place < at + 6 && !words.ends(place); place++)
       if (words.word(place) === 'cream') return 'Whipped cream';
   if (/^(?:bake|back)$/.test(word) && next === 'the' && BODY.test(words.word(at + 2))) return '';

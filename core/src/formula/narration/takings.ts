@@ -213,33 +213,29 @@ class Reader {
     if (/(?:ed|en)$/.test(words.word(to))) return this.takesUnknownBefore(from, to, figures);
     const more = words.word(to + 1) !== '' && !STOPS.test(words.word(to + 1)) && !words.isNumber(to + 2);
     const end = more && ofWhat === '' ? to + 2 : to + 1;
+    this.pushUnknown(`${figures} ${words.slice(to, end)}`, from, end);
+    return true;
+  }
+
+  private pushUnknown(line: string, from: number, to: number): void {
     this.takings.push({
-      line: `${figures} ${words.slice(to, end)}`,
+      line,
       ingredient: undefined,
       part: this.part,
-      from: words.tokens[from]?.from ?? 0,
-      to: words.tokens[end - 1]?.to ?? 0,
+      from: this.words.tokens[from]?.from ?? 0,
+      to: this.words.tokens[to - 1]?.to ?? 0,
       confidence: UNKNOWN,
-      places: [from, end],
+      places: [from, to],
     });
-    return true;
   }
 
   private takesUnknownBefore(from: number, to: number, figures: string): boolean {
     const { words } = this;
     let begin = from;
     while (from - begin < 2 && words.word(begin - 1) !== '' && !STOPS.test(words.word(begin - 1))) begin--;
-    const opens = begin === 0 || words.ends(begin - 1) || words.at(begin - 1) === ',';
+    const opens = words.begins(begin) || words.at(begin - 1) === ',';
     if (begin === from || !opens || begin < this.lastEnd) return false;
-    this.takings.push({
-      line: `${figures.replace(/ ?\([^()]*\)$/, '')} ${words.slice(begin, from).toLowerCase()}`,
-      ingredient: undefined,
-      part: this.part,
-      from: words.tokens[begin]?.from ?? 0,
-      to: words.tokens[to - 1]?.to ?? 0,
-      confidence: UNKNOWN,
-      places: [begin, to],
-    });
+    this.pushUnknown(`${figures.replace(/ ?\([^()]*\)$/, '')} ${words.slice(begin, from).toLowerCase()}`, begin, to);
     return true;
   }
 

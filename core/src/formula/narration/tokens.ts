@@ -87,6 +87,11 @@ export class Words {
     return token !== undefined && (before?.to ?? 0) < token.from && token.to < (after?.from ?? Infinity);
   }
 
+  /** Whether a sentence or a line begins here. */
+  begins(place: number): boolean {
+    return place === 0 || this.ends(place - 1);
+  }
+
   /** Whether a sentence or a line ends here. */
   ends(place: number): boolean {
     return place >= this.length || /^[.!?;\n]$/.test(this.at(place));
