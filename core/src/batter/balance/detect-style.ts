@@ -135,7 +135,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   gluten_free_loaf: { words: /gluten[- ]free/i, needs: (t) => t.wheat < 0.05 },
   sourdough_discard_cake: { words: /discard|sourdough/i, needs: (t) => t.discard > 0.1 },
   tray_bake: {
-    words: /tray ?bake|sheet cake|snack/i,
+    words: /tray ?bake|sheet cake|snack|\b(?:squares|bars)$/i,
     pan: SHEET_TIN,
     notIn: /loaf|\b(?:lb|pound)\b|bundt|\bring\b|tube|round|sandwich/i,
   },
