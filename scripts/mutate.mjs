@@ -9,7 +9,7 @@ const TOPICS = {
   leavening: ['core/src/batter/leavening', ['core/src/batter/**/*.spec.ts'], true],
   balance: ['core/src/batter/balance', ['core/src/batter/balance/*.spec.ts']],
   // without the 400 distorted formulas of distorted.spec.ts, which take seconds a mutant: a lower bound
-  rebalance: ['core/src/bench/rebalance', ['core/src/bench/rebalance/{laws,measurable,rebalance}.spec.ts']],
+  rebalance: ['core/src/bench/rebalance', ['core/src/bench/rebalance/{laws,measurable,nearest,program,rebalance,rows}.spec.ts']],
   // without the specs of one bake, which foresee its time: a lower bound
   batch: ['core/src/batch/batch', ['core/src/batch/{batch,amounts,targets,plan,bowl}/*.spec.ts']],
   baking: ['core/src/oven/baking', ['core/src/oven/**/*.spec.ts']],

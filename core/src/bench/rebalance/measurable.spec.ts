@@ -43,10 +43,14 @@ describe('what can be measured', () => {
     expect(measurable(standIn, start, start, STYLE)[milk]).toBe(200);
   }); // prettier-ignore
   it('leaves alone what is locked, what goes in whole, and what there is none of', () => {
-    const wanted = found({ 'whole-milk': 205.41, egg: 101.3, 'granulated-sugar': 128.77 });
-    const held = linesOf({ 'whole-milk': { locked: true }, egg: { pieceGrams: 50 } });
+    const wanted = found({ 'whole-milk': 205.41, egg: 150.9, 'granulated-sugar': 128.77 });
+    const held = linesOf({ 'whole-milk': { locked: true }, egg: { pieceGrams: 50.3 } });
     const at = measured(held, wanted, new Set([IDS.indexOf('granulated-sugar')]));
-    expect([at('whole-milk'), at('egg'), at('granulated-sugar')]).toEqual([205.41, 101.3, 128.77]);
+    expect([at('whole-milk'), at('egg'), at('granulated-sugar')]).toEqual([205.41, 150.9, 128.77]);
+  });
+  it('weighs an egg that does not go in whole', () => {
+    const at = measured(linesOf({ egg: { pieceGrams: 50 } }), found({ egg: 131.3391 }));
+    expect(at('egg')).toBe(131);
   });
   it('is eighths of a spoon of all that is written in spoons, the nearest that hold the bands', () => {
     const [powder, salt] = [0.58, 0.75];

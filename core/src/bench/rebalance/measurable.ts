@@ -67,6 +67,13 @@ const NUDGES: readonly (readonly [number, number])[] = [-3, -2, -1, 0, 1, 2, 3]
   .flatMap((a) => [-3, -2, -1, 0, 1, 2, 3].map((b) => [a, b] as const))
   .sort((a, b) => Math.hypot(...a) - Math.hypot(...b));
 
+/** Grams of the whole pieces that it is; undefined where it is none: then it is beaten and weighed like the rest. */
+function wholeGrams(grams: number, pieceGrams: number | undefined): number | undefined {
+  if (pieceGrams === undefined) return undefined;
+  const whole = Math.round(grams / pieceGrams);
+  return Math.abs(grams / pieceGrams - whole) < 1e-6 ? Number((whole * pieceGrams).toFixed(6)) : undefined;
+}
+
 function inSpoons(
   lines: readonly OpenLine[],
   grams: readonly number[],
@@ -75,11 +82,12 @@ function inSpoons(
 ): readonly number[] {
   const rounded = lines.map((line, i) => {
     const [is, was] = [grams[i] ?? 0, start[i] ?? 0];
-    if (line.locked || line.pieceGrams !== undefined) return is;
+    if (line.locked) return is;
     const step = SCALE_STEPS.find(({ below }) => is < below)?.grams ?? 1;
     // a stand-in begins from an amount that nobody has written
     const isWritten = writtenGrams(line) === was;
-    return isWritten && Math.abs(is - was) < UNCHANGED * step ? was : onScale(is);
+    if (isWritten && Math.abs(is - was) < UNCHANGED * step) return was;
+    return wholeGrams(is, line.pieceGrams) ?? onScale(is);
   });
   const spooned = lines.flatMap((line, i) =>
     line.eighthGrams !== undefined && !line.locked && rounded[i] !== start[i] ? [{ i, eighth: line.eighthGrams }] : [],

@@ -35,6 +35,8 @@ export interface Rebalanced {
 /** Changes smaller than this are not worth telling: they are tried without. */
 const HARDLY_MOVED = 0.035;
 const SLACK_TOLERANCE = 1e-3;
+/** So near, gas made linear at one pH is that of the other. */
+const SAME_PH = 0.03;
 
 const phOf = (lines: readonly OpenLine[], grams: readonly number[], { low, high }: { low: number; high: number }) =>
   Math.min(high, Math.max(low, openBalance(partsOf(lines, grams), [])([]).pH));
@@ -150,7 +152,7 @@ function settle({ problem, locks, along }: Search): Settled {
   let best = withWholePieces(problem, held, likelyPh);
   for (let again = 0; again < 3 && best; again++) {
     const settled = phOf(lines, best.grams, band);
-    if (Math.abs(settled - likelyPh) < 0.03) break;
+    if (Math.abs(settled - likelyPh) < SAME_PH) break;
     likelyPh = settled;
     const pieces = best.grams.flatMap((grams, i) =>
       wholeCounts(problem, i, grams).length === 0 ? [] : [[i, grams] as const],
@@ -349,7 +351,16 @@ function conflicting(
   likelyPh: number,
 ): Pick<Rebalanced, 'conflicts' | 'outOfReach'> {
   const everyBand: Problem = { ...problem, outOfReach: new Set() };
-  const solved = solve(everyBand, along, likelyPh, new Set(locks.keys()));
+  const giving = (pH: number) => solve(everyBand, along, pH, new Set(locks.keys()));
+  // what a lock gives moves the pH, and with it the gas: solved again where it settles, so that what is named is enough
+  let aimed = likelyPh;
+  let solved = giving(aimed);
+  for (let again = 0; again < 3 && solved; again++) {
+    const settles = phOf(problem.lines, solved.grams, problem.style.bands['crumb-ph']);
+    if (Math.abs(settles - aimed) < SAME_PH) break;
+    aimed = settles;
+    solved = giving(aimed) ?? solved;
+  }
   if (!solved) return { conflicts: [], outOfReach: [] };
   const conflicts = [...locks.keys()].flatMap((i): Conflict[] => {
     const line = problem.lines[i];
