@@ -51,25 +51,28 @@ describe('another pan from a known bake, over the reference conversions', () => 
     anchors.set(from.id, anchor);
     return anchor;
   };
-  const pairs = readTable(REFERENCE_CONVERSIONS_TABLE)
-    .filter((_, i) => i % EVERY === 0)
-    .flatMap((row): Pair[] => {
-      const [from, to] = [bakes.get(row['from_id'] ?? ''), bakes.get(row['to_id'] ?? '')];
-      if (!from || !to) return [];
-      const known = numberIn(row, 'known_minutes');
-      const anchor = anchorOf(from, known);
-      const heatScale = anchor.kind === 'anchored' ? anchor.heatFactor : 1;
-      const minutes = simulateBake({ ...to.spec, heatScale }, {}, folds.get(to.family)).doneMinute ?? Number.NaN;
-      return [
-        {
-          family: from.family,
-          sameShape: from.spec.pan.shape === to.spec.pan.shape,
-          expected: Math.sqrt(numberIn(row, 'expected_low') * numberIn(row, 'expected_high')),
-          minutes,
-          rules: new Map(rulesOfThumb(plain(from), known, plain(to)).map((rule) => [rule.id, rule.minutes])),
-        },
-      ];
-    });
+  let pairs: readonly Pair[] = [];
+  beforeAll(() => {
+    pairs = readTable(REFERENCE_CONVERSIONS_TABLE)
+      .filter((_, i) => i % EVERY === 0)
+      .flatMap((row): Pair[] => {
+        const [from, to] = [bakes.get(row['from_id'] ?? ''), bakes.get(row['to_id'] ?? '')];
+        if (!from || !to) return [];
+        const known = numberIn(row, 'known_minutes');
+        const anchor = anchorOf(from, known);
+        const heatScale = anchor.kind === 'anchored' ? anchor.heatFactor : 1;
+        const minutes = simulateBake({ ...to.spec, heatScale }, {}, folds.get(to.family)).doneMinute ?? Number.NaN;
+        return [
+          {
+            family: from.family,
+            sameShape: from.spec.pan.shape === to.spec.pan.shape,
+            expected: Math.sqrt(numberIn(row, 'expected_low') * numberIn(row, 'expected_high')),
+            minutes,
+            rules: new Map(rulesOfThumb(plain(from), known, plain(to)).map((rule) => [rule.id, rule.minutes])),
+          },
+        ];
+      });
+  });
   const off = (minutes: number, { expected }: Pair) => Math.abs(minutes / expected - 1);
   const familyMean = (error: (pair: Pair) => number) => {
     const families = [...new Set(pairs.map(({ family }) => family))];
