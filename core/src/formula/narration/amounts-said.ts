@@ -39,6 +39,8 @@ const UNSAID = new Set([
 
 class AmountReader {
   readonly amounts: Amount[] = [];
+  /** How often eggs are spoken of. */
+  private eggs: number | undefined;
 
   constructor(
     private readonly words: Words,
@@ -55,7 +57,7 @@ class AmountReader {
       const amount =
         sameFor !== undefined && last
           ? { ...last, from: at, to: at + sameFor, same: true, ofWhat: '', each: false }
-          : (this.oneOf(at) ?? this.lumpAt(at) ?? this.amountAt(at));
+          : (this.oneOf(at) ?? this.lumpAt(at) ?? this.eggAlone(at) ?? this.amountAt(at));
       if (amount) this.amounts.push(amount);
       at = amount ? Math.max(amount.to, at + 1) : at + 1;
     }
@@ -101,6 +103,16 @@ class AmountReader {
     return grams === undefined
       ? undefined
       : { ...this.amount(at, size + 4, unitNamed('g')), figures: `${grams} g`, same: true, leftward: true };
+  }
+
+  /** "3/4 c sugar, egg, tsp vanilla": one, where no other is spoken of and it stands among amounts. */
+  private eggAlone(at: number): Amount | undefined {
+    const { words } = this;
+    if (words.word(at) !== 'egg' || this.marked[at] || !/^[,+]$/.test(words.at(at - 1))) return undefined;
+    if (!/^[,+.]$|^and$/.test(words.at(at + 1)) && !words.ends(at + 1)) return undefined;
+    this.eggs ??= words.tokens.filter(({ low }) => /^eggs?$/.test(low)).length;
+    const isAmong = [-6, -5, -4, -3].some((back) => words.isNumber(at + back));
+    return this.eggs === 1 && isAmong ? this.amount(at, at, undefined) : undefined;
   }
 
   private amountAt(at: number): Amount | undefined {

@@ -259,7 +259,9 @@ class Reader {
     }
     if (isOfEach(amount)) to = pastEach(this.words, this.names, to);
     to = pastPreparation(this.words, this.names, to);
-    const line = this.lineOf(pair, from, to);
+    const line = this.saysOptional(amount.from)
+      ? `${this.lineOf(pair, from, to)} (optional)`
+      : this.lineOf(pair, from, to);
     const saidBefore = before?.part === part && before.line === line;
     this.taken.set(key, { line, part });
     this.takings.push({
@@ -330,6 +332,11 @@ class Reader {
     this.takings.push({ ...last, line, to: words.tokens[end - 1]?.to ?? last.to, places: [from, end] });
   }
 
+  /** "optional cup of walnuts", "optional: 50 g raisins". */
+  private saysOptional(at: number): boolean {
+    const place = this.words.at(at - 1) === ':' ? at - 2 : at - 1;
+    return /^optional(?:ly)?$/.test(this.words.word(place));
+  }
   private saidOfAnother(at: number): boolean {
     const { words } = this;
     for (let back = at - 1; back >= at - 5 && !words.ends(back) && words.at(back) !== ','; back--)

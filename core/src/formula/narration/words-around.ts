@@ -9,7 +9,7 @@ export const SIZE = /^(?:large|medium|small|lg|med|sm|big|xl|jumbo|little)$/;
 export const HEDGE =
   /^(?:about|around|roughly|approx|approximately|almost|nearly|maybe|just|scant|heaped|generous|good|slightly|under|over|more|than|some|like|say|only|another|a|an|or|so)$/;
 const SKIP =
-  /^(?:of|the|my|your|some|our|that|this|strong|very|nice|ripe|natural|golden|black|spotty|speckled|lined|just|free|range|really|lovely|softened|melted|beaten|extra|more)$/;
+  /^(?:of|the|my|your|some|our|that|this|strong|very|v|nice|ripe|natural|golden|black|spotty|speckled|lined|just|free|range|really|lovely|softened|melted|beaten|extra|more)$/;
 const FILLER = /^(?:um|uh|er|erm|well|ok|okay|so|like|actually|sorry|yeah|yes|oh|you|know)$/;
 
 /** So far back the measure of the thing before is still in the ear. */

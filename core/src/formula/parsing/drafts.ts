@@ -22,10 +22,16 @@ export interface Draft {
 }
 
 /** Where an amount may begin behind a name: a digit, or a word that counts. */
-const AMOUNT_BEHIND = /[\s(,:;=-](?=(?:about |approx\.? |x )?(?:\d|\.\d|half |an? |one ))/gi;
+const AMOUNT_BEHIND = /[\s(,:;=-](?!00\b)(?=(?:about |approx\.? |x )?(?:\d|\.\d|half |an? |one ))/gi;
 const SIZE_ALONE =
   /^\s*\(?(extra[ -]large|very large|large|medium|small|jumbo|lge?|med|sm)(?:[ -]sized?)?\)?(?![a-z])/i;
 const JOINS_ON = /^\s*(?:[,;(]|plus\b|alternat(?:ing|ely)\b|or\b|for\b|to\b|at\b|-)/i;
+
+/** "Eggs (M) - 3", "eggs, large: 2". */
+const SIZE_BEHIND_NAME =
+  /(?<=\begg(?:s|er)?)(?:,? \(?(?:size )?(XL|S|M|L|extra[ -]large|large|medium|small)(?:[ -]sized?)?\)?)$/i;
+/** "flour T55", "Mehl Typ 405", "cream 35 %": figures that tell the kind. */
+const KIND_IN_FIGURES = /\b(?:t|type|typ|tipo) ?\d{2,4}\b|\b00?\b|\b\d{1,2}(?:\.\d)? ?%/gi;
 
 /** Where the amount stands when it stands behind the name. */
 export interface TrailingAmount {
@@ -55,8 +61,10 @@ function kindBehind(
 export function trailingAmount(line: string, context: ReadingContext): TrailingAmount | undefined {
   const units = unitsOf(context.kitchen);
   for (const at of line.matchAll(AMOUNT_BEHIND)) {
-    const name = line.slice(0, at.index).replace(/[\s(,:;=-]+$/, '');
-    if (!/[a-z]{2}/i.test(name) || /\d/.test(name) || /\([^)]*$/.test(name)) continue;
+    const written = line.slice(0, at.index).replace(/[\s(,:;=-]+$/, '');
+    const [sizeBehind = '', sizeSaid] = SIZE_BEHIND_NAME.exec(written) ?? [];
+    const name = written.slice(0, written.length - sizeBehind.length);
+    if (!/[a-z]{2}/i.test(name) || /\d/.test(name.replace(KIND_IN_FIGURES, '')) || /\([^)]*$/.test(name)) continue;
     const behind = line.slice(at.index + 1).replace(/^x /i, '');
     const from = line.length - behind.length;
     const amount = readAmount(behind, units);
@@ -67,6 +75,7 @@ export function trailingAmount(line: string, context: ReadingContext): TrailingA
     if (kind) return { ...kind, amount, from, to: line.length - kind.note.length };
     const size = amount.parts[0]?.unit === undefined ? SIZE_ALONE.exec(amount.rest) : null;
     const rest = size ? amount.rest.slice(size[0].length) : amount.rest;
+    const sizeOf = size?.[1] ?? sizeSaid;
     const bracketed = line[at.index] === '(';
     const ends = /^[\s.)]*$/.test(rest);
     // "75g chopped", "120g grated"
@@ -74,7 +83,7 @@ export function trailingAmount(line: string, context: ReadingContext): TrailingA
     if ((!ends || amount.parts[0]?.unit === undefined) && !isKnownName(name, context)) continue;
     const [first, ...others] = amount.parts;
     const sized =
-      size?.[1] && first ? { ...amount, parts: [{ ...first, size: size[1].toLowerCase() }, ...others] } : amount;
+      sizeOf && first ? { ...amount, parts: [{ ...first, size: sizeOf.toLowerCase() }, ...others] } : amount;
     return {
       name,
       amount: sized,

@@ -9,6 +9,8 @@ export interface Minutes {
 
 const IN_WORDS = String.raw`(?:${anyOf(Object.keys(TENS))})[ -](?:one|two|three|four|five|six|seven|eight|nine)(?![a-z])|(?:${anyOf(Object.keys(NUMBER_WORDS))})(?![a-z])`;
 const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d\/\d(?!\d)|\d+(?:[.,]\d+)?(?:-?ish\b)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|${IN_WORDS}|an?)`;
+/** "hour and a half", "hour to hour and a quarter": the one hour goes without saying. */
+const HOUR_UNSAID = String.raw`hour(?= (?:and (?:a (?:half|quarter)|1\/[24]|three quarters|3\/4)|(?:to|or) (?:an |one |1 )?hour)\b)`;
 const HOURS = String.raw`(?:hours?|hrs?|h)(?![a-z])`;
 const MINUTES = String.raw`(?:minutes?|mins?|m|')(?![a-z])`;
 const TO = String.raw`\s*(?:-|–|to|or)\s*`;
@@ -26,13 +28,14 @@ const SECONDS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(?:sec
 const DAYS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(days?|weeks?|months?)(?![a-z])`, 'i');
 const MINUTES_OF: Readonly<Record<string, number>> = { day: 1440, week: 10_080, month: 43_800 };
 /** "350/45 min": what stands behind a heat is no part of a fraction. */
-const START = new RegExp(`(?:(?<![\\w.,/])|(?<=\\b\\d{3}[cf]? ?/))${NUMBER}`, 'gi');
+const START = new RegExp(`(?:(?<![\\w.,/])|(?<=\\b\\d{3}[cf]? ?/))(?:${NUMBER}|${HOUR_UNSAID})`, 'gi');
 
 /** "20ish": about twenty. */
 const plain = (written = ''): string => written.replace(/-?ish$/i, '');
 
 /** One duration at the very start: "55 to 60 minutes", "1 h 10", "2 hours and a quarter". */
 function startsWith(text: string): { minutes: Minutes; rest: string } | undefined {
+  if (/^hour/i.test(text)) return startsWith(`an ${text}`);
   const seconds = SECONDS_RANGE.exec(text);
   if (seconds) return scaled(seconds, 1 / 60, text);
   const days = DAYS_RANGE.exec(text);
@@ -109,7 +112,7 @@ export function durationsIn(text: string): readonly WrittenDuration[] {
     if (at.index < end) continue;
     const first = startsWith(text.slice(at.index));
     if (!first) continue;
-    const joint = /^\s*(?:-|to|or)\s*(?=\d|an?\b|one|two)/i.exec(first.rest);
+    const joint = /^\s*(?:-|to|or)\s*(?=\d|an?\b|one|two|hour and\b)/i.exec(first.rest);
     const second = joint ? startsWith(first.rest.slice(joint[0].length)) : undefined;
     const whole = second !== undefined && second.minutes.high > first.minutes.low;
     const minutes = whole ? { low: first.minutes.low, high: second.minutes.high } : first.minutes;

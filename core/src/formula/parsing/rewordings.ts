@@ -112,9 +112,12 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     '',
   ],
   [
-    /(?<=[a-z])(?<!\b(?:dissolved|soaked|steeped|stirred|mixed)) in (?=\d[\d/. ]{0,5} ?(?:ml|tbsps?|tsps?|tablespoons?|teaspoons?|dessertspoons?|dsp|fl oz) (?:of )?(?:boiling |hot |warm |cold )?(?:water|milk|buttermilk|vinegar|lemon juice)$)/i,
+    /(?<=[a-z])(?<!\b(?:dissolved|soaked|steeped|stirred|mixed)) in (?=\d[\d/. ]{0,5} ?(?:g|ml|tbsps?|tsps?|tablespoons?|teaspoons?|dessertspoons?|dsp|fl oz) (?:of )?(?:boiling |hot |warm |cold )?(?:water|milk|buttermilk|vinegar|lemon juice)$)/i,
     ' dissolved in ',
   ],
+  // "00 flour", "flour 00": a kind, and no amount
+  [/(?<![\d.,/]|type |tipo )\b00 (?=(?:plain )?flour\b)/i, 'type 00 '],
+  [/(?<=\bflour),? 00(?![\d.,]\d)\b/i, ' type 00'],
   // "cloves, nutmeg, cinnamon 1 tsp each"
   [
     /^([a-z][a-z ,&]{3,60}?),? (\d[\d/. ]{0,5} ?(?:tsps?|tbsps?|teaspoons?|tablespoons?|g|oz|cups?)) each$/i,

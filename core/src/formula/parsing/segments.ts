@@ -2,6 +2,7 @@ import { describesOnly } from '../../kitchen/ingredients/index.js';
 import { pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
+import { trailingAmount } from './drafts.js';
 import { headOf } from './names.js';
 
 /** What a sentence says before its first amount: "You'll want 2 cups …", "mix 450 g …". */
@@ -24,6 +25,8 @@ const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)
 const NEXT_ENTRY =
   /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+:-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |(?:heaped|heaping|level|scant|rounded|generous) [a-z]{3,12} |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
+const SOAKED = /\b(?:dissolved|soaked|steeped|stirred|mixed)\b/i;
+
 /** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
 export function bareLine(line: string): { readonly line: string; readonly saidFirst: string } {
   const bare = line.replace(BULLET, '').replace(INLINE_HEADING, '').replace(PART_HEADING, '').replace(LEAD_IN, '');
@@ -41,15 +44,19 @@ function insideBrackets(line: string, at: number): boolean {
 }
 
 /** Cuts a line into the parts that each hold an amount and an ingredient; a line with one ingredient stays whole. */
-export function segmentsOf(line: string, { region, kitchen }: ReadingContext): readonly string[] {
+export function segmentsOf(line: string, context: ReadingContext): readonly string[] {
+  const { region, kitchen } = context;
   const units = unitsOf(kitchen);
   const cuts = [...line.matchAll(NEXT_ENTRY)].filter((cut) => {
     if (insideBrackets(line, cut.index)) return false;
     // "dark chocolate, 70 % cocoa solids": what it is made of is no other thing
     if (/^\d{1,3}(?:\.\d)? ?%/.test(line.slice(cut.index + cut[0].length))) return false;
     const after = readAmount(line.slice(cut.index + cut[0].length), units);
-    const before = readAmount(withoutLeadIn(line.slice(0, cut.index)), units);
-    if (!after || !before || after.rest === '' || before.rest === '') return false;
+    const said = withoutLeadIn(line.slice(0, cut.index));
+    const before = readAmount(said, units);
+    // "Instant coffee - 8 g dissolved in 20 g water"
+    const isBehind = !before && SOAKED.test(cut[0]) && trailingAmount(said, context) !== undefined;
+    if (!after || after.rest === '' || (!isBehind && (!before || before.rest === ''))) return false;
     if (/^\s*(?:more|extra)\b/i.test(after.rest)) return false;
     const unitSaid =
       after.parts[0]?.unit !== undefined ||

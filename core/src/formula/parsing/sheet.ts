@@ -1,5 +1,6 @@
 import { isBatter, type Formula, type FormulaComponent, type FormulaLine, type KnownBake } from '../formula/index.js';
 import { parseVessel } from '../../kitchen/pans/index.js';
+import { countedPans } from './pan-counts.js';
 import { readBake } from './bake-phrases.js';
 import { middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
@@ -268,9 +269,10 @@ export class Sheet {
     const called = /\d/.test(this.title) ? readBake([this.title]).pan : undefined;
     const pan = called ?? knownBake.pan ?? readBake(equipment).pan;
     const written: KnownBake = { ...knownBake, ...(pan !== undefined && { pan }) };
-    const bake = counted({ ...written, ...this.facts.bake }, kept);
     const { region, styleId } = this.facts;
     const makes = this.yieldText ?? yieldSaidIn(this.steps);
+    const batterGrams = gramsIn(kept);
+    const bake = countedPans({ ...written, ...this.facts.bake }, makes, batterGrams);
     const parts = kept.map(({ name }) => `for ${name}`);
     const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];
     const flourBasisGrams = this.facts.flourBasisGrams ?? flourBasisIn(beside, everyEntry, this.context);
@@ -282,7 +284,7 @@ export class Sheet {
       components: numbered(kept),
       steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
       ...(this.notes.length > 0 && { notes: this.notes }),
-      bake: this.facts.bake ?? counted(written, kept),
+      bake: this.facts.bake ?? countedPans(written, makes, batterGrams),
       ...(flourBasisGrams !== undefined && { flourBasisGrams }),
     };
     const problems = [...this.problems, ...everyEntry.flatMap((entry) => entry.problems), ...panProblems(bake)];
@@ -314,23 +316,12 @@ function numbered(components: readonly Draft[]): readonly FormulaComponent[] {
   }));
 }
 
-const DOUGH_GRAMS_PER_MILLILITRE = 1.12;
-/** Rounds of a cutter whose number nobody says: as many as the dough gives, scraps rolled out again. */
-function counted(bake: KnownBake, components: readonly Draft[]): KnownBake {
-  const parsed = bake.pan === undefined ? undefined : parseVessel(bake.pan);
-  if (parsed?.kind !== 'vessel' || parsed.set.pan.shape !== 'disc' || !parsed.assumed.includes('size')) return bake;
-  const { diameterCm, heightCm = USUAL_THICKNESS_CM } = parsed.set.pan;
-  if (diameterCm === undefined) return bake;
-  const dough = components
+/** Grams that go into the tin. */
+const gramsIn = (components: readonly Draft[]): number =>
+  components
     .filter(({ name }) => isBatter(name))
     .flatMap(({ lines }) => lines.flatMap(({ entries }) => entries))
     .reduce((sum, { weight, optional }) => sum + (optional ? 0 : (weight?.grams ?? 0)), 0);
-  const each = (Math.PI / 4) * diameterCm ** 2 * heightCm * DOUGH_GRAMS_PER_MILLILITRE;
-  const count = Math.floor(dough / each + 0.15);
-  return count >= 1 && count <= MOST_ROUNDS ? { ...bake, pan: `${bake.pan ?? ''} x ${count}` } : bake;
-}
-const USUAL_THICKNESS_CM = 2.5;
-const MOST_ROUNDS = 100;
 
 function panProblems(bake: KnownBake): readonly Problem[] {
   if (bake.pan === undefined) return [];

@@ -18,7 +18,7 @@ const LEAD =
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE = new RegExp(
-  String.raw`^(?:this )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$`,
+  String.raw`^(?:this |it )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$`,
   'i',
 );
 /** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */
@@ -29,7 +29,8 @@ export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
     .map((sentence) => sentence.trim().replace(/(?: x{1,3})?[.;,!]?$/, ''))
     .find((sentence) => SAID_ALONE.test(sentence))
     // "you should get 8", "cuts into 16": as a sheet says it
-    ?.replace(/^(?:cuts? into|(?:(?:you|i) )?(?:should |'ll |will )?(?:get|got|do)|does)\b/i, 'Makes');
+    ?.replace(/^it /i, '')
+    .replace(/^(?:cuts? into|(?:(?:you|i) )?(?:should |'ll |will )?(?:get|got|do)|does)\b/i, 'Makes');
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */
 export function readYield(written: string): Yield | undefined {

@@ -34,6 +34,8 @@ import { amountsByAnother, rowsByAnother } from './amounts-by-another.js';
 
 interface Line {
   readonly text: string;
+  /** With its numbers as they were written. */
+  readonly written: string;
   readonly from: number;
   readonly to: number;
   readonly takings: readonly Taking[];
@@ -54,6 +56,8 @@ const eachBehind = (line: string): boolean => line.split(/[,;]/).every((part) =>
 const WORDS_BEHIND = 7;
 const LISTED_SHARE = 0.7;
 const MOST_LOST = 0.1;
+/** So much without a name beside what is taken is more than talk. */
+const MANY_NAMELESS = 0.5;
 const SURE = 0.6;
 const LOOK_AGAIN = 0.8;
 const TITLE_WORDS = 12;
@@ -70,10 +74,16 @@ const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you
 
 const wordsIn = (text: string): number => (text.trim() === '' ? 0 : text.trim().split(/\s+/).length);
 
-function linesOf(text: string, takings: readonly Taking[], context: ReadingContext): readonly Line[] {
+function linesOf(
+  text: string,
+  takings: readonly Taking[],
+  context: ReadingContext,
+  written: readonly string[],
+): readonly Line[] {
   let from = 0;
   let next = 0;
-  return text.split('\n').map((line): Line => {
+  const rows = text.split('\n');
+  return rows.map((line, i): Line => {
     const to = from + line.length + 1;
     const here: Taking[] = [];
     for (let taking = takings[next]; taking && taking.from < to; taking = takings[++next]) here.push(taking);
@@ -96,6 +106,7 @@ function linesOf(text: string, takings: readonly Taking[], context: ReadingConte
       readLine(line, context).length >= here.length;
     const read = {
       text: line.trim(),
+      written: ((rows.length === written.length ? written[i] : undefined) ?? line).trim(),
       from,
       to,
       takings: here,
@@ -225,7 +236,7 @@ function narrated(
   return assembleFormula(
     {
       ...(serves !== undefined && { yield: serves }),
-      ...(title ? titleOf(title.text) : { title: '', ...opening }),
+      ...(title ? titleOf(title.written) : { title: '', ...opening }),
       components: [...parts]
         .filter(([, written]) => written.length > 0)
         .map(([name, written]) => ({ name, lines: written })),
@@ -275,7 +286,7 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
     return german.kind === 'read' ? german : (readGermanTold(text, bakersOwn, kitchen) ?? german);
   }
   const { takings, nameless } = takingsIn(words, context);
-  const lines = linesOf(words.text, takings, context);
+  const lines = linesOf(words.text, takings, context, apart);
   // below a heading for the method, or the first of its numbered steps, the things of the list are only named again
   const method = lines.findIndex(({ text: line }) => isMethodMark(line) || isFirstStep(line));
   const above = method > 0 && lines.slice(0, method).some(({ takings: taken }) => taken.length > 0) ? method : Infinity;
@@ -283,7 +294,9 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
   const countOf = (of: (line: Line) => number) => named.reduce((sum, line) => sum + of(line), 0);
   const share =
     takings.length === 0 ? 1 : countOf(({ listed }) => listed) / countOf(({ takings: taken }) => taken.length);
-  const list = share < LISTED_SHARE && takings.length > 2 ? undefined : readList(text, bakersOwn, kitchen);
+  // "Flour T55 - 180 g": where much is measured that no name is found for, the reader of lists may find it
+  const misses = nameless.length > MANY_NAMELESS * takings.length;
+  const list = share < LISTED_SHARE && takings.length > 2 && !misses ? undefined : readList(text, bakersOwn, kitchen);
   if (list?.kind === 'read') {
     const losesLittle = () => lostIn(list, takings, context) <= Math.max(1, MOST_LOST * takings.length);
     // what stands in one line, each thing with its amount, gets a line for each

@@ -1,9 +1,9 @@
 // Made from core/tables/ingredients.csv by scripts/tables.mjs: change the CSV and run `npm run tables`.
 export const INGREDIENTS_TABLE = `id	name_us	name_uk	aliases	category	water_g	fat_g	protein_g	starch_g	sugars_g	fibre_g	alcohol_g	sodium_mg	acid_meq_per_g	ph	g_per_ml_spooned	g_per_ml_scooped	g_per_ml_sifted	g_per_ml_packed	pieces	allergens	vegan	pack_g
-all-purpose-flour	all-purpose flour	plain flour	ap flour|apf|maida|cream flour|plain white flour|all purpose flour|white flour|refined wheat flour|wheat flour|flour	flour	11.9	1.0	10.3	73.1	0.3	2.7	0	2	0.01	6.1	0.53	0.61	0.49			gluten	1	500|1000|1500|2267
+all-purpose-flour	all-purpose flour	plain flour	ap flour|apf|maida|cream flour|plain white flour|all purpose flour|white flour|refined wheat flour|wheat flour|flour|t55 flour|flour t55|type 55 flour|type 550 flour|flour type 550|type 405 flour|flour type 405|00 flour|flour 00|type 00 flour|flour type 00|tipo 00 flour|flour tipo 00|t65 flour|flour t65	flour	11.9	1.0	10.3	73.1	0.3	2.7	0	2	0.01	6.1	0.53	0.61	0.49			gluten	1	500|1000|1500|2267
 bread-flour	bread flour	strong white flour	strong flour|strong white bread flour|strong plain flour|bakers flour|baker's flour|high-protein flour|hard flour	flour	12.5	1.5	12.5	70.0	0.4	2.5	0	2	0.01	6.1	0.55	0.62	0.50			gluten	1	1000|1500|2267
 cake-flour	cake flour	soft cake flour	sponge flour|soft flour|extra-fine sponge flour|low-protein flour|chlorinated cake flour	flour	12.5	0.9	8.2	75.8	0.3	1.7	0	2	0.03	4.8	0.48	0.55	0.42			gluten	1	907|1000
-pastry-flour	pastry flour	soft pastry flour	soft wheat pastry flour|biscuit flour	flour	12.2	1.0	9.0	74.5	0.3	2.3	0	2	0.01	6.0	0.49	0.57	0.44			gluten	1	1000|2267
+pastry-flour	pastry flour	soft pastry flour	soft wheat pastry flour|biscuit flour|t45 flour|flour t45|type 45 flour	flour	12.2	1.0	9.0	74.5	0.3	2.3	0	2	0.01	6.0	0.49	0.57	0.44			gluten	1	1000|2267
 self-rising-flour	self-rising flour	US self-rising flour (with salt)	self rising flour|southern self-rising flour	flour	10.8	1.0	9.6	71.2	0.3	2.7	0	1190	0	7.0	0.52	0.59	0.47			gluten	1	907|2267
 self-raising-flour	self-raising flour (UK, no added salt)	self-raising flour	sr flour|s.r. flour|self raising flour|srf|self raising	flour	12.8	1.2	9.5	70.6	0.4	2.9	0	360	0	6.9	0.53	0.60	0.48			gluten	1	500|1000|1500
 whole-wheat-flour	whole wheat flour	wholemeal flour	wholewheat flour|whole-wheat flour|plain wholemeal flour|whole meal flour|wholemeal plain flour	whole-grain flour	11.0	2.5	13.2	60.5	0.4	10.7	0	2	0.025	6.2	0.51	0.58	0.46			gluten	1	1000|1500|2267
@@ -342,7 +342,7 @@ raspberry-jam	raspberry jam	raspberry jam	seedless raspberry jam|raspberry prese
 apricot-jam	apricot jam	apricot jam	apricot preserves|apricot glaze	fruit puree	34.0	0.1	0.5	0	63.0	1.1	0	20	0.1	3.3	1.35				tablespoon=20	sulphite	1	340|454
 orange-marmalade	orange marmalade	orange marmalade	marmalade	fruit puree	33.0	0.1	0.3	0	64.6	0.7	0	30	0.09	3.2	1.35				tablespoon=20		1	340|454
 redcurrant-jelly	red currant jelly	redcurrant jelly	currant jelly	fruit puree	33.5	0.1	0.2	0	64.5	0.3	0	15	0.14	3.0	1.33				tablespoon=20		1	200|340
-lemon-curd	lemon curd	lemon curd	lemon cheese	fruit puree	36.0	11.5	2.5	1.5	47.0	0.2	0	70	0.16	3.5	1.17				tablespoon=18	milk|egg	0	312|320|411
+lemon-curd	lemon curd	lemon curd	lemon cheese|lime curd|orange curd|passion fruit curd|grapefruit curd|fruit curd	fruit puree	36.0	11.5	2.5	1.5	47.0	0.2	0	70	0.16	3.5	1.17				tablespoon=18	milk|egg	0	312|320|411
 cherry-pie-filling	cherry pie filling	cherry pie filling	tinned cherry pie filling|black cherry pie filling	fruit puree	71.5	0.1	0.4	4.0	22.5	0.6	0	15	0.06	3.5	1.10				can=595		1	400|595
 fruit-compote-apple	stewed apple (chunky, sweetened)	stewed apple	apple compote|apple pie filling|tinned apple filling	fruit puree	80.0	0.1	0.2	0.8	16.9	1.3	0	5	0.06	3.4	1.03				can=385		1	385|567
 raisins	raisins	raisins	raisin|kishmish (dark)|seedless raisins|thompson raisins	dried fruit	15.4	0.3	3.1	2.0	68.0	5.0	0	18	0.2	3.9	0.61				cup=145|packed cup=165|tablespoon=9		1	250|375|500
