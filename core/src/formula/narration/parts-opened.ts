@@ -85,6 +85,10 @@ function saidAt(words: Words, at: number): string | undefined {
     (words.at(at + 1) === ':' || IS.test(next) || (next === 'itself' && IS.test(words.word(at + 2))))
   )
     return '';
+  // "Glaze if you want: 1/2 c sugar", "Frost: 1 stick butter"
+  if (opens && (PART.test(word) || word === 'frost'))
+    for (let place = at + 1; place < at + 6 && words.word(place - 1) !== '' && !words.ends(place); place++)
+      if (words.at(place) === ':' && !words.isNumber(at - 1)) return word === 'frost' ? 'Frosting' : named(word);
   if (
     /^(?:ice|frost|sandwich|glaze)$/.test(word) &&
     (next === 'with' || (/^(?:it|them)$/.test(next) && words.word(at + 2) === 'with'))

@@ -12,9 +12,9 @@ export interface Stretch {
 }
 
 const DOING =
-  /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|goes|go|went|put|throw|chuck|bung|dump|let|heap|bind|scoop|scooped|swirl|loosen|slacken|glaze|glazed)$/;
+  /^(?:add|adding|whisk|whisking|beat|beating|mix|mixing|stir|stirring|fold|folding|pour|sift|tip|cream|rub|melt|melting|combine|bake|bakes|baking|cut|shape|knead|roll|divide|spread|scatter|brush|smooth|scrape|press|sprinkle|simmer|boil|toast|soak|chill|rest|cool|grease|line|preheat|heat|turn|cover|tent|leave|slice|serve|drizzle|ice|frost|peel|grate|mash|chop|dice|warm|dissolve|knock|poke|push|crowd|toss|turned|drop|crumble|layer|spoon|fill|pat|work|blend|whip|strain|steep|whisked|creamed|blitz|blitzed|boiled|folded|rubbed|goes|go|went|put|throw|chuck|bung|dump|let|heap|bind|scoop|scooped|swirl|loosen|slacken|glaze|glazed)$/;
 const OVEN =
-  /^(?:gas|minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pans?|tins?|trays?|dish|skillet|m(?:ou|o)lds?|springform|cutter|bowls?|jug|saucepan|overnight)$/;
+  /^(?:gas|minutes?|mins?|hours?|hrs?|hr|degrees|oven|°|pans?|tins?|trays?|dish|skillet|m(?:ou|o)lds?|springform|cutter|bowls?|jug|saucepan|overnight|wedges|triangles|farls)$/;
 const JOINTS = /^(?:then|now|next)$/;
 /** Measures and kinds that are written short, with a point behind them. */
 const SHORTENED = /^(?:[a-z]|sr|oz|lb|tsp|tbsp|tbs|pkt|approx|min|mod|med|lg|sm|sq|pt|qt|brn?|gran|conf|van|cinn)$/i;
@@ -46,8 +46,10 @@ export function stretchesOf(words: Words): readonly Stretch[] {
     const next = words.tokens[at + 1];
     // "4 oz S.R. flour", "1/2 c. sugar": a letter or two, and it goes on
     const shortened = words.at(at) === '.' && SHORTENED.test(words.at(at - 1)) && /^[a-z]/.test(words.at(at + 1));
+    // "350. 30-35 (9 inch)": a figure by itself is no sentence
+    const isFigure = words.at(at) === '.' && cuts.at(-1) === at - 1 && words.isNumber(at - 1) && words.isNumber(at + 1);
     const ends = /^[.!?]$/.test(words.at(at))
-      ? !shortened && next !== undefined && token !== undefined && next.from > token.to
+      ? !shortened && !isFigure && next !== undefined && token !== undefined && next.from > token.to
       : words.at(at) === '\n';
     const joins =
       JOINTS.test(words.word(at)) || (/^(?:and|so)$/.test(words.word(at)) && DOING.test(words.word(at + 1)));

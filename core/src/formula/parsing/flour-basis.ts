@@ -69,12 +69,15 @@ export function areBareGrams(entries: readonly ReadEntry[]): boolean {
   return bare.length >= LEAST_LINES && bare.some((entry) => isFlour(entry) && shareOf(entry) >= LEAST_FLOUR_GRAMS);
 }
 
+/** "zest 2 oranges": so many fruits. */
+const OF_FRUITS = /\b(?:zest|juice|rind)(?: of)?(?: about)? (?:\d|an? |half )/i;
 /** A figure without a measure, of something that is not counted, or of more than anybody counts. */
-export const isBareFigure = ({ unit, size, quantity, ingredient }: ReadEntry): boolean =>
+export const isBareFigure = ({ unit, size, quantity, ingredient, text }: ReadEntry): boolean =>
   unit === 'piece' &&
   size === undefined &&
   quantity !== undefined &&
   ingredient !== undefined &&
+  !OF_FRUITS.test(text) &&
   (!isCounted(ingredient) || quantity.low > GRAMS_FROM);
 
 /** Whether the bare figures of lines are percent of the flour: a flour stands at 100, and nothing is counted or measured. */

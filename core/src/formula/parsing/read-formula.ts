@@ -53,6 +53,8 @@ export function readFormula(text: string, bakersOwn: Region, kitchen: Kitchen = 
 }
 
 const NUMBERED = /^\s{0,3}(?:step ?)?(\d{1,2})[.):] {1,3}(?=[a-z])/i;
+/** "3. 45 min - 1 hr.": what is a step for sure may begin with a figure. */
+const NUMBERED_STEP = /^\s{0,3}(?:step ?)?(\d{1,2})[.):] {1,3}(?=\S)/i;
 
 /** A line that is longer than a paragraph, as several. */
 const asParagraphs = (line: WrittenLine): readonly WrittenLine[] =>
@@ -77,7 +79,7 @@ export function readWrittenLines(lines: readonly WrittenLine[], context: Reading
       sheet.yieldText = titled.said;
     } else {
       const read = readTextLine(line, sheet.section, sheet.marked, shape, context);
-      const number = Number(NUMBERED.exec(written)?.[1]);
+      const number = Number((read.kind === 'step' ? NUMBERED_STEP : NUMBERED).exec(written)?.[1]);
       const goesOn = number > 1 && number === step + 1;
       if (goesOn || (number === 1 && read.kind === 'step')) step = number;
       // "2. For the topping, rub everything together" goes on from the first step, whatever it begins with

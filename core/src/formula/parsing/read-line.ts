@@ -82,7 +82,10 @@ const OPTIONAL = /\boptional(?:ly)?\b|\bif (?:you like|liked|using|wanted|you ha
 const BESIDE =
   /[,(] ?(?:to|for) (?:brush(?:ing)?|glaz(?:e|ing)|dust(?:ing)?|greas(?:e|ing)|sprinkl(?:e|ing)|serv(?:e|ing)|garnish|decorat(?:e|ing)|the (?:tin|pan|top)|frying|drizzling)\b/i;
 const isBeside = ({ words, note }: Draft) =>
-  (BESIDE.test(words) || BESIDE.test(`, ${note}`)) && !/\b(?:plus|and|more|extra)\b/i.test(note);
+  (BESIDE.test(words) || BESIDE.test(`, ${note}`)) &&
+  !/\b(?:plus|and|more|extra)\b/i.test(note) &&
+  // "1 1/4 cups milk (plus a bit for glazing)"
+  !/(?:\bplus|\bextra|\bmore|\+) ?[^,()]{0,24}\b(?:for|to)\b/i.test(words);
 const DIVIDED = /\bdivided\b|\breserv(?:e|ed|ing)\b|\b(?:split|separated) (?:between|over)\b/i;
 
 /** What was found about the name: what it is taken for, how sure that is, and what to say about it. */

@@ -40,7 +40,10 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     '$1 each of $2 and $3',
   ],
   // "2 cups flour (with 1 tsp each soda and baking powder)"
-  [/ \((?:sifted |mixed )?(?:with|plus) (?=\d|an? |half )([^()]{3,60})\)$/i, ' with $1'],
+  [
+    / \((?:sifted |mixed )?(?:with|plus) (?!a (?:bit|little|drop|splash|touch|few)\b)(?=\d|an? |half )([^()]{3,60})\)$/i,
+    ' with $1',
+  ],
   // "8 oz plain flour 225 g", as two columns stand
   [/^(\d[\d/. ½¼¾]{0,6} ?(?:oz|lbs?) [a-z][a-z ]{2,30}?),? (\d{1,4} ?g)$/i, '$1 ($2)'],
   [/(?<=\d ?(?:g|oz) )dem\.? sugar$/i, 'demerara sugar'],
@@ -100,6 +103,10 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/^(\d{1,4} ?(?:g|oz) (?:of )?each (?:of )?[a-z ]{3,24})\/([a-z ]{3,24})\/([a-z ]{3,24})$/i, '$1, $2, $3'],
   [/\b(?:gf|g\/f|gluten[ -]free) (?=baking powder|bp\b)/i, ''],
   [/\bg\/f\b/i, 'gf'],
+  [/\b(lemon|lime|orange|pineapple) j\b\.?/i, '$1 juice'],
+  [/\b(?:powd|pwd|pdr)\.? (?=sugar\b)/i, 'powdered '],
+  [/\bc\. ?meal\b/i, 'cornmeal'],
+  [/^(\d{2,4} ?(?:g|oz)?) icing$/i, '$1 icing sugar'],
   // "1 tsp. ea. salt, soda, cinn."
   [/ ea\.?:? (?=[a-z])/i, ' each '],
   [/\b1(?::|-to-)1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/i, ''],

@@ -5,7 +5,7 @@ import { beginsStep } from '../parsing/index.js';
  * counts. They are told from "2 eggs" by their order: one, two, three, each of something that is done.
  */
 
-const UNMARKED = /^\s{0,3}(\d{1,2}) {1,3}(?=\p{Lu}|\d{3} ?°?[CF]\b)/u;
+const UNMARKED = /^\s{0,3}(\d{1,2}) {1,3}(?=\p{Lu}|\d{3} ?°?[CF]\b|\d{1,3}(?: ?- ?\d{1,3})? ?(?:min|h(?:ou)?r))/u;
 const ALONE = /^\s{0,3}(?:step )?(\d{1,2})[.):]?\s*$/i;
 const FEWEST_STEPS = 2;
 

@@ -77,7 +77,7 @@ pregelatinised-starch	instant (pregelatinized) starch	pregelatinised starch	inst
 granulated-sugar	granulated sugar	granulated sugar	sugar|cinnamon sugar|white sugar|cheeni|table sugar|regular sugar|granulated	sugar	0.1	0	0	0	99.8	0	0	1	0	6.8	0.845				teaspoon=4.2|cube=4		1	500|1000|1814
 superfine-sugar	superfine sugar	caster sugar	castor sugar|baker's sugar|bar sugar|fruit sugar|white caster sugar|berry sugar|caster|castor	sugar	0.1	0	0	0	99.8	0	0	1	0	6.8	0.87						1	500|1000
 golden-caster-sugar	golden superfine sugar	golden caster sugar	unrefined caster sugar|golden castor sugar|golden granulated sugar|golden caster	sugar	0.3	0	0	0	99.4	0	0	8	0.002	6.4	0.87						1	500|1000
-powdered-sugar	confectioners' sugar	icing sugar	powdered sugar|confectioners sugar|10x sugar|powder sugar|icing sugar mixture|fondant icing powder	sugar	0.3	0	0	2.9	96.7	0	0	2	0	6.6	0.51	0.56	0.43		tablespoon=7.5		1	500|907|1000
+powdered-sugar	confectioners' sugar	icing sugar	powdered sugar|confectioners sugar|10x sugar|powder sugar|icing sugar mixture|fondant icing powder|powd sugar|pwd sugar	sugar	0.3	0	0	2.9	96.7	0	0	2	0	6.6	0.51	0.56	0.43		tablespoon=7.5		1	500|907|1000
 light-brown-sugar	light brown sugar	light brown soft sugar	brown sugar|soft light brown sugar|golden brown sugar|light brown soft|soft brown sugar	sugar	1.5	0	0.1	0	97.2	0	0	25	0.006	6.0	0.66			0.93	tablespoon packed=13.8		1	500|907|1000
 dark-brown-sugar	dark brown sugar	dark brown soft sugar	soft dark brown sugar|dark soft brown sugar	sugar	2.2	0	0.2	0	96.0	0	0	35	0.01	5.7	0.67			0.94	tablespoon packed=13.9		1	500|907|1000
 light-muscovado-sugar	light muscovado sugar	light muscovado sugar	muscovado|muscovado sugar|light unrefined brown sugar|light muscovado	sugar	2.0	0	0.2	0	95.8	0	0	30	0.012	5.8	0.65			0.93			1	500
@@ -242,7 +242,7 @@ malt-vinegar	malt vinegar	malt vinegar	brown vinegar	acid	93.8	0	0.2	0	0.6	0	0	1
 white-wine-vinegar	white wine vinegar	white wine vinegar	wine vinegar|champagne vinegar	acid	93.2	0	0.1	0	0.3	0	0	8	1.0	2.8	1.010				tablespoon=14.9	sulphite	1	350|500
 rice-vinegar	rice vinegar (unseasoned)	rice vinegar	rice wine vinegar	acid	95.0	0	0.1	0	0.6	0	0	10	0.7	2.9	1.010				tablespoon=14.9		1	150|355
 balsamic-vinegar	balsamic vinegar	balsamic vinegar	balsamic	acid	76.5	0	0.5	0	16.0	0	0	23	1.0	2.9	1.08				tablespoon=16	sulphite	1	250|500
-lemon-juice	lemon juice	lemon juice	fresh lemon juice|nimbu juice|juice of lemon|bottled lemon juice	acid	91.5	0.2	0.4	0	2.5	0.3	0	1	0.81	2.4	1.03				tablespoon=15.2|juice of one lemon=45		1	125|250|500
+lemon-juice	lemon juice	lemon juice	fresh lemon juice|nimbu juice|juice of lemon|bottled lemon juice|lemon j	acid	91.5	0.2	0.4	0	2.5	0.3	0	1	0.81	2.4	1.03				tablespoon=15.2|juice of one lemon=45		1	125|250|500
 lime-juice	lime juice	lime juice	fresh lime juice|juice of lime	acid	91.7	0.1	0.4	0	1.7	0.4	0	2	0.78	2.4	1.03				tablespoon=15.2|juice of one lime=30		1	125|250
 cream-of-tartar	cream of tartar	cream of tartar	potassium bitartrate|tartar cream|potassium hydrogen tartrate|cream of tarter	acid	1.7	0	0	0	0	0.2	0	52	5.31	3.6	0.69				teaspoon=3.4		1	40|100|113
 tartaric-acid	tartaric acid	tartaric acid		acid	0.2	0	0	0	0	0	0	0	13.3	1.8	0.95				teaspoon=4.7		1	50|100
@@ -502,7 +502,7 @@ cola	cola	cola	cola soft drink	liquid	89.3	0	0	0	10.6	0	0	4	0.012	2.5	1.04				ca
 ginger-ale	ginger ale or ginger beer	ginger beer	ginger ale	liquid	91.0	0	0	0	8.8	0	0	7	0.015	3.0	1.03				can=355		1	330|355
 sparkling-water	sparkling water	sparkling water	soda water|club soda|seltzer|carbonated water|fizzy water	liquid	100	0	0	0	0	0	0	10	0	5.0	1.00				can=355		1	330|1000
 vegetable-stock	vegetable stock (made up)	vegetable stock (made up)	vegetable broth|stock|veg stock|vegetable stock	liquid	97.8	0.2	0.2	0.2	0.4	0.1	0	300	0	6.0	1.01					celery	1	500|946
-cheddar	cheddar cheese	cheddar cheese	cheddar|mature cheddar|sharp cheddar|grated cheddar|cheese|grated cheese|hard cheese|mature cheese	cheese/savoury	36.7	33.8	24.5	0	0.5	0	0	650	0.05	5.3	0.42			0.51	grated cup=100|slice=28	milk	0	200|227|400
+cheddar	cheddar cheese	cheddar cheese	cheddar|ched|sharp ched|mature cheddar|sharp cheddar|grated cheddar|cheese|grated cheese|hard cheese|mature cheese	cheese/savoury	36.7	33.8	24.5	0	0.5	0	0	650	0.05	5.3	0.42			0.51	grated cup=100|slice=28	milk	0	200|227|400
 parmesan	Parmesan-style hard cheese (grated)	Parmesan-style hard cheese	parmesan|parmesan cheese|grana|hard italian cheese	cheese/savoury	29.2	28.5	35.5	0	0.5	0	0	1200	0.05	5.3	0.42				tablespoon=6|grated cup=100	milk	0	100|200
 gruyere	Gruyère cheese	Gruyère	gruyere|swiss cheese|emmental|emmenthal	cheese/savoury	34.0	32.0	28.5	0	0.4	0	0	600	0.04	5.6	0.45				grated cup=108	milk	0	170|200
 mozzarella	low-moisture mozzarella	mozzarella (grated)	mozzarella|pizza cheese|grated mozzarella|mozzarella cheese	cheese/savoury	48.5	22.0	24.0	0.5	1.2	0	0	580	0.04	5.3	0.47				grated cup=112	milk	0	200|227
