@@ -108,7 +108,7 @@ function markBake(words: Words, marked: Uint8Array): void {
 function markRemarks(words: Words, marked: Uint8Array): void {
   for (let at = 0; at < words.length; at++) {
     if (!words.begins(at)) continue;
-    const isNext = words.word(at) === 'next' && words.word(at + 1) === 'time';
+    const isNext = words.word(at) === 'next' && /^(?:time|:)$/.test(words.at(at + 1));
     const isNote = /^(?:notes?|verdict|tips?|nb)$/.test(words.word(at)) && words.at(at + 1) === ':';
     if (!isNext && !isNote) continue;
     let end = at + 2;

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
-import { GRAMS_FROM, isCounted, isEggByWeight, readLine, type ReadingContext } from '../parsing/index.js';
+import { GRAMS_FROM, isCounted, isByWeight, readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
 import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
 import { namesIn, type Name, type Names } from './names-said.js';
@@ -186,7 +186,7 @@ class Reader {
   }
 
   private isCounted({ from }: Amount, ingredient: Ingredient | undefined, phrase: string): boolean {
-    return isCounted(ingredient) && !isEggByWeight(this.words.value(from), ingredient, phrase);
+    return isCounted(ingredient) && !isByWeight(this.words.value(from), ingredient, phrase);
   }
 
   /** What a bare number of what is not counted is of: grams, or, in "8 oz flour, 4 butter", what the one before was of. */

@@ -37,7 +37,7 @@ export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './men
 export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
 export { namesComponent, withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
-export { GRAMS_FROM, isCounted, isEggByWeight } from './counted.js';
+export { GRAMS_FROM, isCounted, isByWeight } from './counted.js';
 export { minutesIn } from './minutes-said.js';
 export { durationIn, durationsIn } from './durations.js';
 export { listApart } from './lists-apart.js';

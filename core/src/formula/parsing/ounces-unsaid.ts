@@ -9,7 +9,10 @@ const BARE = /^(\d{1,2}|[½¼¾]) ([a-z][a-z .-]{1,30})$/i;
 export function inOunces(thing: string, before: string | undefined, { region, kitchen }: ReadingContext): string {
   const [bare, number = '', name = ''] = BARE.exec(thing) ?? [];
   if (bare === undefined || before === undefined) return thing;
-  if (readAmount(before, unitsOf(kitchen))?.parts[0]?.unit?.id !== 'ounce') return thing;
+  const units = unitsOf(kitchen);
+  if (readAmount(before, units)?.parts[0]?.unit?.id !== 'ounce') return thing;
+  // "1 tblsp coffee" has its measure
+  if (readAmount(thing, units)?.parts[0]?.unit !== undefined) return thing;
   const named = pantryOf(kitchen).match(name, region);
   return named.kind === 'matched' && !isCounted(named.ingredient) ? `${number} oz ${name}` : thing;
 }

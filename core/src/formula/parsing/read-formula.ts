@@ -23,7 +23,7 @@ export function yieldBehind(written: string): { readonly title: string; readonly
   const bare = line
     .slice(0, match?.index)
     .replace(/\((?:ca\.|für|ergibt|makes|for) $/i, '')
-    .replace(/[ ([,–—-]{1,6}$/, '')
+    .replace(/[ ([,|–—-]{1,6}$/, '')
     .replace(/\(([^()]*)$/, '($1)');
   const title = match
     ? bare.replace(/^for (?:the|a|some) (?=[a-z]{3})([a-z])/i, (_, first: string) => first.toUpperCase())

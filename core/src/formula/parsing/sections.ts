@@ -159,7 +159,7 @@ function kindOf(
   marked: boolean,
   context: ReadingContext,
 ): LineKind {
-  if (text === '' || /^[-=_*~]{3,}$/.test(text)) return 'blank';
+  if (text === '' || /^[-=_*~–—]{2,}$/.test(text)) return 'blank';
   if (INGREDIENTS_MARK.test(text)) return 'ingredients-mark';
   if (METHOD_MARK.test(text)) return 'method-mark';
   if (LIST_OF_A_PART.test(text)) return 'heading';

@@ -198,6 +198,9 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [POINTED, 'b$1'],
   // "DRY 2 cups flour, …"
   [/^(DRY|WET|FATS?|LIQUIDS?|TOPPING|GLAZE|ICING) (?=\d|[½¼¾])/, '$1: '],
+  // "[dry] 1 c flour, 1/2 tsp soda"
+  [/^\[add(?:[- ]?ins)?\] (?=\d|[½¼¾⅓⅔⅛])/i, ''],
+  [/^\[([a-z]{3,10})\] (?=\d|[½¼¾⅓⅔⅛])/i, '$1: '],
   // "Method:-"
   [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],

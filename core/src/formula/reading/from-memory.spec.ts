@@ -105,6 +105,45 @@ const FROM_MEMORY: readonly Kept[] = [
     takes: ['self-rising-flour', 'table-salt', 'unsalted-butter', 'cheddar', 'chives', 'buttermilk'],
     bake: { celsius: 232, minutes: [18, 18], pan: '9" cake pan' },
   },
+  {
+    is: 'an icing told in ounces, with a spoon among them',
+    region: 'UK',
+    text: 'Coffee & walnut traybake\n(from the village fete leaflet)\n8oz each s.r. flour, caster sugar, soft marg\n4 eggs\n2 tblsp strong coffee\n3oz walnuts chopped\nIcing\n6oz icing sugar, 3oz butter, 1 tblsp coffee\nMethod: all in together method. Beat well, grease & line a 12 x 9 tin. Bake 170c 35 mins. Cool & ice.',
+    parts: ['Batter', 'Icing'],
+    takes: [['self-raising-flour', 227], ['superfine-sugar', 227], ['baking-margarine', 227], 'egg', ['brewed-coffee', 30], ['walnuts', 85], ['powdered-sugar', 170], ['unsalted-butter', 85], ['brewed-coffee', 15]],
+    bake: { celsius: 170, minutes: [35, 35], pan: '12 x 9 tin' },
+  },
+  {
+    is: 'lines between the lists, and fruit in pints',
+    region: 'US',
+    text: 'Strawberry shortcakes (6)\n2 cups AP flour\n1/4 cup sugar\n1 Tbsp baking powder\n3/4 tsp kosher salt\n6 Tbsp cold butter, cubed\n2/3 cup half & half\n1 egg\n--\n2 pts strawberries, 3 Tbsp sugar\n1 cup whipping cream\n--\n425, 15 minutes on parchment. 3 inch cutter, 1 inch thick.',
+    takes: ['all-purpose-flour', 'granulated-sugar', 'baking-powder', 'kosher-salt', 'unsalted-butter', 'half-and-half', 'egg', ['strawberries', 606], 'granulated-sugar', 'whipping-cream'],
+    bake: { celsius: 218, minutes: [15, 15] },
+  },
+  {
+    is: 'German, each sentence with its things and what is done with them behind',
+    region: 'EU',
+    text: 'Gewürzkuchen (schnell)\n4 Eier, 200 g Zucker, 1 Pck Vanillezucker schaumig rühren\n200 g gemahlene Nüsse, 200 g Mehl, 1 Pck Backpulver, 2 TL Zimt, 1/2 TL Nelken, 2 EL Kakao mischen\n200 ml Öl und 200 ml Rotwein abwechselnd dazu\nKastenform, 175° Umluft?? nein O/U, ca. 60 Min',
+    title: 'Gewürzkuchen (schnell)',
+    takes: ['egg', ['granulated-sugar', 200], 'vanilla-sugar', ['hazelnut-meal', 200], ['all-purpose-flour', 200], 'uk-baking-powder', 'ground-cinnamon', 'ground-cloves', 'dutch-cocoa', 'vegetable-oil', ['red-wine', 198]],
+    bake: { celsius: 175, fan: false, minutes: [60, 60] },
+  },
+  {
+    is: 'parts in square brackets, and two heats with their minutes',
+    region: 'US',
+    text: 'Dark Choc Zucchini Muffins || makes 12\n[dry] 1 c AP, 1/2 c dutch cocoa, 1 tsp BS, 1/4 tsp BP, 1/2 tsp salt\n[wet] 1/2 c oil, 3/4 c brn sugar, 2 eggs, 1/4 c greek yogurt, 2 tsp vanilla, 1.5 c zucchini\n[add] 1 c choc chips, 2/3 in batter 1/3 on top\n425F x 5 then 350F x 13-15',
+    title: 'Dark Choc Zucchini Muffins',
+    parts: ['Dry', 'Wet'],
+    takes: ['all-purpose-flour', 'dutch-cocoa', 'baking-soda', 'baking-powder', 'table-salt', 'vegetable-oil', 'light-brown-sugar', 'egg', 'greek-yogurt', 'vanilla-extract', 'zucchini', ['semisweet-chocolate-chips', 170]],
+    bake: { celsius: 218, minutes: [18, 20] },
+  },
+  {
+    is: 'a trial in bare grams: a puree that is not counted, and what is meant for the next',
+    region: 'UK',
+    text: 'Beetroot & chocolate loaf — notes from trial 2\nflour 160 / cocoa 40 / BP 8 / bicarb 2 / salt 2\nbeet puree 180 (was 200, too wet)\noil 120, eggs 2, sugar 180 (dk muscovado)\n2lb tin, 160F, 62 min — core 97\nnext: +5 cocoa',
+    takes: [['all-purpose-flour', 160], ['natural-cocoa', 40], ['uk-baking-powder', 8], ['baking-soda', 2], ['table-salt', 2], ['beet', 180], ['vegetable-oil', 120], 'egg', ['granulated-sugar', 180]],
+    bake: { celsius: 160, fan: true, minutes: [62, 62], pan: '2lb tin' },
+  },
 ]; // prettier-ignore
 
 describe('a bake from memory', () => {

@@ -142,6 +142,14 @@ function lostIn(reading: FormulaReading, takings: readonly Taking[], context: Re
   return lost;
 }
 
+/** How many things a reading weighs. */
+function weighedIn(reading: FormulaReading, kitchen: Kitchen): number {
+  if (reading.kind !== 'read') return 0;
+  const { components, region } = reading.formula;
+  const entries = components.flatMap(({ lines }) => lines.flatMap(({ text }) => readLine(text, { region, kitchen })));
+  return entries.filter(({ weight }) => weight !== undefined).length;
+}
+
 const isTitle = (line: Line): boolean =>
   line.takings.length === 0 &&
   (!/[.!?;,]$/.test(line.text) || CALLED.test(line.text.replace(/[.!]$/, ''))) &&
@@ -283,7 +291,11 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
   // what is told is told in English; of German the reader of lists reads all lines, in one row or below each other
   if (isGerman(text)) {
     const german = readList(apart.join('\n'), bakersOwn, kitchen);
-    return german.kind === 'read' ? german : (readGermanTold(text, bakersOwn, kitchen) ?? german);
+    const told = readGermanTold(text, bakersOwn, kitchen);
+    if (german.kind !== 'read') return told ?? german;
+    // "4 Eier, 200 g Zucker schaumig rühren": what the reader of lists takes for a sentence holds things
+    if (told?.kind !== 'read' || weighedIn(told, kitchen) <= weighedIn(german, kitchen) + 1) return german;
+    return { ...told, formula: { ...told.formula, title: told.formula.title || german.formula.title } };
   }
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings, context, apart);

@@ -148,7 +148,7 @@ export const UNITS: readonly Unit[] = [
       '小さじ',
     ],
   },
-  { id: 'pint', kind: 'volume', measure: 'pint', spread: CUP_SPREAD, words: ['pint', 'pints', 'pt'] },
+  { id: 'pint', kind: 'volume', measure: 'pint', spread: CUP_SPREAD, words: ['pint', 'pints', 'pt', 'pts'] },
   { id: 'quart', kind: 'volume', measure: 'quart', spread: CUP_SPREAD, words: ['quart', 'quarts', 'qt', 'qts'] },
   { id: 'gallon', kind: 'volume', measure: 'gallon', spread: CUP_SPREAD, words: ['gallon', 'gallons', 'gal'] },
   { id: 'gill', kind: 'volume', measure: 'gill', spread: CUP_SPREAD, words: ['gill', 'gills'] },

@@ -376,7 +376,7 @@ angelica	candied angelica	candied angelica	angelica	candied fruit	18.0	0.1	0.2	0
 mincemeat	mincemeat (sweet fruit)	mincemeat	fruit mincemeat|christmas mincemeat|sweet mincemeat	candied fruit	29.0	4.5	0.8	0.8	61.0	1.8	0.3	60	0.1	3.8	1.20				tablespoon=18	sulphite	1	411|822
 carrot	carrot (grated)	carrot	carrots|grated carrot|gajar|shredded carrot	vegetable	88.3	0.2	0.9	1.4	4.7	2.8	0	69	0.01	6.1	0.46			0.58	medium=61|grated cup=110		1	500|1000
 zucchini	zucchini	courgette	zucchinis|courgettes|grated zucchini|grated courgette	vegetable	94.8	0.3	1.2	0.1	2.5	1.0	0	8	0.01	6.0	0.52			0.65	medium=196|grated cup=124		1	196|500
-beet	cooked beet	cooked beetroot	beets|beetroot|beets (cooked)|chukandar	vegetable	87.1	0.2	1.7	0	8.0	2.0	0	77	0.01	5.9	0.72				one small=50|pureed cup=245		1	250|300
+beet	cooked beet	cooked beetroot	beet puree|beetroot puree|pureed beetroot|beets|beetroot|beets (cooked)|chukandar	vegetable	87.1	0.2	1.7	0	8.0	2.0	0	77	0.01	5.9	0.72				one small=50|pureed cup=245		1	250|300
 sweet-potato-puree	cooked mashed sweet potato	mashed sweet potato	sweet potato|sweet potato puree|kumara|shakarkandi|sweet potatoes	vegetable	76.5	0.2	1.9	10.5	6.5	3.1	0	36	0.015	5.6	1.06				medium raw=130|mashed cup=255		1	425|500
 mashed-potato	cooked mashed potato (plain)	mashed potato (plain)	potato|potatoes|mashed potatoes|aloo|boiled potato	vegetable	77.5	0.1	1.9	17.2	0.9	1.6	0	5	0.01	5.9	0.89				medium raw=170|mashed cup=210		1	170|1000
 butternut-squash-puree	cooked mashed winter squash	butternut squash purée	butternut squash|butternut|winter squash|fresh pumpkin (cooked)|kaddu	vegetable	87.8	0.1	0.9	5.5	2.2	2.6	0	4	0.01	5.8	1.02				mashed cup=240		1	400|1000
