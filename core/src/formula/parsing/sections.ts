@@ -41,7 +41,8 @@ const VERB =
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
 /** "425°F. Whisk dry. …" */
-const HEAT_FIRST = /^(?:oven:? (?:to )?)?\d{3} ?(?:°|º|degrees?|deg)? ?[CF]\b ?[.,;:] /;
+const HEAT_FIRST =
+  /^(?:oven:? (?:to )?)?\d{3} ?(?:°|º|degrees?|deg)? ?[CF]\b(?: ?[/(] ?(?:gas(?: mark)? ?\d|\d{3} ?°? ?[CF]?(?: fan)?|fan \d{3})\)?){0,3} ?[.,;:] /;
 /** A step without its number or bullet; in a marked method any number is one. */
 export const withoutStepNumber = (text: string, inMethod: boolean): string =>
   text
@@ -150,6 +151,10 @@ export function readTextLine(
   return { ...line, bare: whole, said, kind: above ? 'words' : kind, entries };
 }
 
+const isSure = ({ ingredient, confidence, weight }: ReadEntry): boolean =>
+  ingredient !== undefined && weight !== undefined && confidence >= SURE;
+const SURE = 0.6;
+
 function kindOf(
   text: string,
   entries: readonly ReadEntry[],
@@ -178,6 +183,8 @@ function kindOf(
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   // "6. 12-15 mins"
   if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';
+  // "Half batter, half streusel, repeat. 350F 35-40 min.": of what it seems to take nothing is sure
+  if (/[.!?] /.test(text) && !entries.some(isSure) && readBake([text]).celsius !== undefined) return 'step';
   const short = wordCount(text) <= HEADING_WORDS;
   if (!amount && !listed && short && (COMPONENT_NAME.test(text) || headed)) return 'heading';
   const named = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.85);

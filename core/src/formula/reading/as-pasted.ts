@@ -201,6 +201,9 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   // "[dry] 1 c flour, 1/2 tsp soda"
   [/^\[add(?:[- ]?ins)?\] (?=\d|[½¼¾⅓⅔⅛])/i, ''],
   [/^\[([a-z]{3,10})\] (?=\d|[½¼¾⅓⅔⅛])/i, '$1: '],
+  // "3 oz butter } cream", and "6 oz sugar }" below it: the brace says what is done with both
+  [/ {1,8}[}⎫⎬⎭] {0,8}(?=[a-z])/i, ', '],
+  [/ {0,8}[}⎫⎬⎭] {0,8}$/, ''],
   // "Method:-"
   [/ ?:[-–—]\s*$/, ':'],
   [MAKES_FIRST, '$1\n'],

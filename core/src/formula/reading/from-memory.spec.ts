@@ -144,6 +144,36 @@ const FROM_MEMORY: readonly Kept[] = [
     takes: [['all-purpose-flour', 160], ['natural-cocoa', 40], ['uk-baking-powder', 8], ['baking-soda', 2], ['table-salt', 2], ['beet', 180], ['vegetable-oil', 120], 'egg', ['granulated-sugar', 180]],
     bake: { celsius: 160, fan: true, minutes: [62, 62], pan: '2lb tin' },
   },
+  {
+    is: 'a brace that says what is done with two lines',
+    region: 'UK',
+    text: 'Date & walnut loaf\n8 oz chopped dates, ½ pt boiling water, 1 tsp bicarb (pour over, leave)\n3 oz butter   } cream\n6 oz soft brown sugar }\n1 egg\n10 oz plain flour + 1 tsp B.P.\n2 oz walnuts\n2 lb tin, Gas 4, 1 hr approx. Wrap, better next day.',
+    takes: [['dates', 227], ['water', 284], 'baking-soda', ['unsalted-butter', 85], ['light-brown-sugar', 170], 'egg', ['all-purpose-flour', 283], 'uk-baking-powder', ['walnuts', 57]],
+    bake: { celsius: 180, minutes: [60, 60], pan: '2 lb tin' },
+  },
+  {
+    is: 'a method that begins with three heats of one oven',
+    region: 'UK',
+    text: 'Parkin\n200g butter\n1 large egg\n4 tbsp milk\n200g golden syrup\n85g treacle\n85g light soft brown sugar\n100g medium oatmeal\n250g self-raising flour\n1 tbsp ground ginger\n160C/140 fan/gas 3. Beat egg+milk. Melt syrup, treacle, sugar, butter (not boil). Mix in oatmeal, flour, ginger, then egg & milk. 50-60 mins. Wrap 3-5 days.',
+    takes: [['unsalted-butter', 200], 'egg', 'whole-milk', ['golden-syrup', 200], ['black-treacle', 85], ['light-brown-sugar', 85], ['medium-oatmeal', 100], ['self-raising-flour', 250], 'ground-ginger'],
+    bake: { celsius: 160, fan: false, minutes: [50, 60] },
+  },
+  {
+    is: 'soda in a heaped spoon, and a quarter of an hour',
+    region: 'UK',
+    text: "Okay the soda bread I promised. It's a pound of flour, teaspoon of salt, heaped teaspoon of bread soda, and about 14 fl oz of buttermilk. Hot oven, 230, for a quarter of an hour, then down to 200 for another 25 minutes. Deep cross. Sounds hollow.",
+    title: 'Soda bread',
+    takes: [['all-purpose-flour', 454], 'table-salt', 'baking-soda', 'buttermilk'],
+    bake: { celsius: 230, minutes: [40, 40] },
+  },
+  {
+    is: 'a step of halves that take nothing, below a streusel',
+    region: 'US',
+    text: 'Cinnamon streusel coffee cake\nBatter\nAP flour 190 g (1 1/2 c)\nSugar 150 g (3/4 c)\nBP 2 tsp\nSalt 1/2 tsp\nButter 75 g, soft\nEgg 1 lg\nSour cream 160 g (2/3 c)\nStreusel\nBrown sugar 100 g (1/2 c packed)\nFlour 40 g (1/3 c)\nCinnamon 1 Tbsp\nButter 45 g, cold\nHalf batter, half streusel, repeat. 350F 35-40 min. Test center.',
+    parts: ['Batter', 'Streusel'],
+    takes: [['all-purpose-flour', 190], ['granulated-sugar', 150], 'baking-powder', 'table-salt', ['unsalted-butter', 75], 'egg', ['sour-cream', 160], ['light-brown-sugar', 100], ['all-purpose-flour', 40], 'ground-cinnamon', ['unsalted-butter', 45]],
+    bake: { celsius: 177, minutes: [35, 40] },
+  },
 ]; // prettier-ignore
 
 describe('a bake from memory', () => {

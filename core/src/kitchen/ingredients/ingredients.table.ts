@@ -261,7 +261,7 @@ coarse-sea-salt	coarse sea salt	coarse sea salt	rock salt|coarse salt|sendha nam
 pink-salt	pink rock salt (fine)	pink salt (fine)	pink salt|himalayan salt|himalayan pink salt	salt	0.3	0	0	0	0	0	0	38000	0	7.0	1.15				teaspoon=5.7		1	250|500
 reduced-sodium-salt	reduced-sodium salt	reduced-sodium salt	low-sodium salt|potassium salt blend	salt	0.3	0	0	0	0	0	0	13500	0	7.0	1.15				teaspoon=5.7		1	350
 black-salt	Indian black salt	kala namak	black salt|indian black salt (sulphurous)	salt	0.6	0	0	0	0	0	0	37000	0	7.5	1.15				teaspoon=5.7|pinch=0.3		1	100|200
-ground-cinnamon	ground cinnamon	ground cinnamon	cinnamon|dalchini powder|dalchini|cassia|ground cassia|cinnamon powder	spice	10.6	1.2	4.0	25.3	2.2	53.1	0	10	0.03	5.9	0.53				teaspoon=2.6|stick=4		1	40|100
+ground-cinnamon	ground cinnamon	ground cinnamon	cin|cinnamon|dalchini powder|dalchini|cassia|ground cassia|cinnamon powder	spice	10.6	1.2	4.0	25.3	2.2	53.1	0	10	0.03	5.9	0.53				teaspoon=2.6|stick=4		1	40|100
 ground-nutmeg	ground nutmeg	ground nutmeg	nutmeg|jaiphal|grated nutmeg	spice	6.2	36.3	5.8	25.6	2.8	20.8	0	16	0.01	6.0	0.45				teaspoon=2.2|whole=5		1	40|100
 ground-ginger	ground ginger	ground ginger	ginger powder|powdered ginger|saunth|sonth|dried ginger	spice	9.9	4.2	9.0	54.1	3.4	14.1	0	27	0.02	6.0	0.37				teaspoon=1.8		1	40|100
 ground-cloves	ground cloves	ground cloves	cloves|clove|laung	spice	9.9	13.0	6.0	29.2	2.4	33.9	0	277	0.03	5.6	0.43				teaspoon=2.1|whole clove=0.09		1	40|100
