@@ -8,6 +8,7 @@ import { DayList } from './day-list';
 import { DayOwn } from './day-own';
 import { DayPicture } from './day-picture';
 import { DayShopping } from './day-shopping';
+import { DayWanted } from './day-wanted';
 import { nextActs } from './day-view';
 import { NowStrip } from './now-strip';
 import { TaskPanel } from './task-panel';
@@ -26,6 +27,15 @@ describe('the faces of a day', () => {
     expect(wordsOf(strip, 'h2')).not.toBe(words);
     day.tick(day.tasks().filter(({ id }) => id === first.id), words, false); // prettier-ignore
     expect(wordsOf(strip, 'h2')).toBe(words);
+  });
+
+  it('say what is to be on the table by its hour, the earlier first, while a plan is looked for', async () => {
+    await ready();
+    const wanted = rendered(DayWanted, {});
+    expect(allWordsOf(wanted, '.hour')).toEqual(['14:30', '15:00']);
+    const [first, second] = allWordsOf(wanted, 'li');
+    expect(first).toMatch(/^Rhubarb/);
+    expect(second).toMatch(/^Marmalade/);
   });
 
   it('list every task of hands in its order, and a tap says done', async () => {

@@ -13,6 +13,7 @@ import { DayList } from './day-list';
 import { DayOut } from './day-out';
 import { DayPicture } from './day-picture';
 import { DayShopping } from './day-shopping';
+import { DayWanted } from './day-wanted';
 import { DayWays } from './day-ways';
 import { nextActs, shortTitle, type HandBlock } from './day-view';
 import { Reminding } from './reminding';
@@ -27,7 +28,19 @@ const SATURDAY = 6;
 /** Day: everything on the table at its hour, planned backwards around the oven. */
 @Component({
   selector: 'orv-day',
-  imports: [DayAhead, DayBatches, DayList, DayOut, DayPicture, DayShopping, DayWays, FaceTabs, NowStrip, TaskPanel],
+  imports: [
+    DayAhead,
+    DayBatches,
+    DayList,
+    DayOut,
+    DayPicture,
+    DayShopping,
+    DayWanted,
+    DayWays,
+    FaceTabs,
+    NowStrip,
+    TaskPanel,
+  ],
   providers: [ThisDay, Reminding],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './day.html',
