@@ -13,7 +13,7 @@ export const BARE_DIMENSIONS =
   /\bin(?:to)? (?:an? )?(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)/i;
 /** "8x8, 350, 40 min", "Nut cake (9x13)": dimensions alone, at the beginning or in brackets. */
 const DIMENSIONS_FIRST =
-  /(?:^|\n|[.;,] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d| \d{3} |\. [A-Z]|\.?(?:$|\n))|\((\d{1,2} ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?: ?x ?\d{1,2})? ?(?:"|in|inch|cm)?)\)/i;
+  /(?:^|\n|[.;,] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d| \d{3} |\. [A-Z]|\.?(?:$|\n))|\((\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)\)/i;
 /** "butter and flour an 8-inch round."; not "pat into an 8-inch round", which stands by itself */
 const BARE_ROUND =
   /(?<!\b(?:pat|shape|form|press|roll|flatten)(?:ted|d|ed)?(?: [a-z]{2,8}){0,4} )\b(?:an?|in|into) (?:an? )?(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
@@ -34,7 +34,7 @@ const PREPARED_DIMENSIONS =
 const SHAPE_BEFORE_HEAT =
   /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.]? (?:@ ?|at )?\d{3}\D|, ?\d| for \d{2}\b)|\b(\d{1,2} ?cm ?\/ ?\d{1,2} ?in(?:ch)? (?:round|square))(?! (?:cake )?(?:tins?|pans?))/i;
 /** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
-const TWO_OF = /(?:^|[\n;.] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;\n]|$)/i;
+const TWO_OF = /(?:^|[\n;.(] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;)\n]|$)/i;
 /** "20cm square, lined double" */
 const SHAPE_PREPARED =
   /(?:^|[\n;.,] ?)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:square|sq|round))(?=,? (?:double )?(?:lined|greased|buttered|papered)\b)/i;

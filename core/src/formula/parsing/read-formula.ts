@@ -28,7 +28,9 @@ export function yieldBehind(written: string): { readonly title: string; readonly
   const title = match
     ? bare.replace(/^for (?:the|a|some) (?=[a-z]{3})([a-z])/i, (_, first: string) => first.toUpperCase())
     : bare;
-  return match && title !== '' ? { title, said: match[0].replace(/[)\]]$/, '').trim() } : undefined;
+  return match && title !== ''
+    ? { title, said: (/[([]/.test(match[0]) ? match[0] : match[0].replace(/[)\]]$/, '')).trim() }
+    : undefined;
 }
 
 /** Whether a text is the source of a page and not words to read. */

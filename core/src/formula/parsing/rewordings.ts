@@ -106,6 +106,11 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/\b(lemon|lime|orange|pineapple) j\b\.?/i, '$1 juice'],
   [/\b(?:powd|pwd|pdr)\.? (?=sugar\b)/i, 'powdered '],
   [/\bc\. ?meal\b/i, 'cornmeal'],
+  // "1 c each cornmeal/flour"
+  [
+    /^(\d[\d/. ]{0,5} ?[a-z]{1,11}\.? each (?:of )?[a-z]{3,14}(?: [a-z]{3,14})?) ?\/ ?([a-z]{3,14}(?: [a-z]{3,14})?)$/i,
+    '$1, $2',
+  ],
   // "nuts opt 1c"
   [/^([a-z][a-z ]{2,24}?),? opt(?:\.|ional)? (\d.{0,14})$/i, '$2 $1 (optional)'],
   [/^(\d{2,4} ?(?:g|oz)?) icing$/i, '$1 icing sugar'],

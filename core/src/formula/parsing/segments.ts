@@ -17,7 +17,7 @@ export const INLINE_HEADING =
   /^((?:for|to|für|zum|zur) [a-zäöüß][a-zäöüß ]{1,30}?)\s*:\s+(?=\S)|^(for the [a-z][a-z ]{1,20}?) [-–—] (?=\S)/i;
 /** "Dry: 200 g flour, 2 tsp baking powder", "topping - 2 tbsp sugar": a part of the formula is named in the line of its things. */
 export const PART_HEADING =
-  /^((?:the )?(?:(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|batter|dough|cake|sponge|loaf|muffins?|scones?|base|fats?|topping|frosting|icing|glaze|filling|crumble|crumb|streusel|syrup|soak|drizzle|buttercream|ganache|swirl|sauce|fruit|trocken(?:e zutaten)?|nass|feucht(?:e zutaten)?|flüssig(?:e zutaten)?|(?:rühr)?teig|(?:dunkler|heller) teig|belag|füllung|guss|glasur|creme))(?: ?:| [-–—]) +(?=(?:about )?(?:\d|\.\d|[½¼¾⅓⅔⅛]|an? |half |one |two |three |four |pinch |handful |knob |juice |zest |grated ))/i;
+  /^((?:the )?(?:(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|batter|dough|cake|sponge|loaf|muffins?|scones?|base|fats?|topping|frosting|icing|glaze|filling|crumble|crumb|streusel|syrup|soak|drizzle|buttercream|ganache|fudge|caramel|swirl|sauce|fruit|trocken(?:e zutaten)?|nass|feucht(?:e zutaten)?|flüssig(?:e zutaten)?|(?:rühr)?teig|(?:dunkler|heller) teig|belag|füllung|guss|glasur|creme))(?: ?:| [-–—]) +(?=(?:about )?(?:\d|\.\d|[½¼¾⅓⅔⅛]|an? |half |one |two |three |four |pinch |handful |knob |juice |zest |grated ))/i;
 /** "optional: 50 g walnuts", "to taste, salt": said of the line, not part of its name. */
 const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)/i;
 

@@ -174,6 +174,46 @@ const FROM_MEMORY: readonly Kept[] = [
     takes: [['all-purpose-flour', 190], ['granulated-sugar', 150], 'baking-powder', 'table-salt', ['unsalted-butter', 75], 'egg', ['sour-cream', 160], ['light-brown-sugar', 100], ['all-purpose-flour', 40], 'ground-cinnamon', ['unsalted-butter', 45]],
     bake: { celsius: 177, minutes: [35, 40] },
   },
+  {
+    is: 'heat and minutes with a stroke between, in a row of their own',
+    region: 'US',
+    text: 'what we need for saturday (x3 batches): blueberry scones. per batch = 2c flour, 1/3c sugar, 1T bp, 1/2t salt, 6T butter, 1c blueberries, 3/4c cream, 1 egg. cut 8.\n400 / 18-20',
+    title: 'Blueberry scones',
+    takes: ['all-purpose-flour', 'granulated-sugar', 'baking-powder', 'table-salt', 'unsalted-butter', 'blueberries', 'heavy-cream', 'egg'],
+    bake: { celsius: 204, minutes: [18, 20] },
+  },
+  {
+    is: 'the size of the tin behind how many it makes',
+    region: 'US',
+    text: 'choc chip pumpkin loaf- makes 1 (8.5x4.5)\n~1 2/3 c flour (200 g)\n1 tsp baking soda, 1/2 tsp baking powder\n1/2 tsp salt; 1 1/2 tsp pumpkin pie spice\n1/2 c oil\n1 1/4 c sugar (250g)\n2 eggs\n1 c pumpkin (half a 15oz can + a bit = 240g)\n1/4 c water\n325, 60-70m',
+    title: 'choc chip pumpkin loaf',
+    yield: 'makes 1 (8.5x4.5)',
+    takes: [['all-purpose-flour', 200], 'baking-soda', 'baking-powder', 'table-salt', 'pumpkin-pie-spice', 'vegetable-oil', ['granulated-sugar', 250], 'egg', ['pumpkin-puree', 242], 'water'],
+    bake: { celsius: 163, minutes: [60, 70], pan: '8.5x4.5' },
+  },
+  {
+    is: 'a cup of each of four, soaked',
+    region: 'UK',
+    text: "Dear Margaret, here is the bran loaf: one cup each of bran cereal, sugar, mixed fruit and milk - soak an hour. Then one cup of self raising flour in. That's all! 2lb loaf tin, 180 for 50 minutes to an hour. Love, Pat",
+    title: 'Bran loaf',
+    takes: ['bran-cereal', 'granulated-sugar', 'mixed-dried-fruit', 'whole-milk', 'self-raising-flour'],
+    bake: { celsius: 180, minutes: [50, 60], pan: '2lb loaf tin' },
+  },
+  {
+    is: 'each of two with a stroke between, which is no other way',
+    region: 'US',
+    text: 'Skillet cornbread card: 1 c each cornmeal/flour, 1 T sugar, 1 T bp, 1 t salt, 1 egg, 1 c milk, 1/4 c drippings. Hot skillet (10 in). 425 for 20.',
+    takes: ['cornmeal', 'all-purpose-flour', 'granulated-sugar', 'baking-powder', 'table-salt', 'egg', 'whole-milk', 'dripping'],
+    bake: { celsius: 218, minutes: [20, 20], pan: '10 in skillet' },
+  },
+  {
+    is: 'a fudge that goes on a fudge cake, and two tins in its name',
+    region: 'UK',
+    text: 'Chocolate fudge cake batter (2 x 20cm):\n200g plain flour\n60g cocoa\n1 tsp bicarb, 1 tsp baking powder\n300g golden caster\n2 eggs\n150ml buttermilk\n150ml veg oil\n150ml hot coffee\nWhisk dry; whisk wet (not coffee); combine; coffee last. 180°C fan 160, 28–32 min.\nFudge: 150g dark choc, 150g butter, 200g icing sugar, 2 tbsp milk',
+    parts: ['Batter', 'Fudge'],
+    takes: [['all-purpose-flour', 200], ['natural-cocoa', 60], 'baking-soda', 'uk-baking-powder', ['golden-caster-sugar', 300], 'egg', ['buttermilk', 155], 'vegetable-oil', ['brewed-coffee', 150], ['dark-chocolate-70', 150], ['unsalted-butter', 150], ['powdered-sugar', 200], 'whole-milk'],
+    bake: { celsius: 180, fan: false, minutes: [28, 32], pan: '2 x 20cm round' },
+  },
 ]; // prettier-ignore
 
 describe('a bake from memory', () => {

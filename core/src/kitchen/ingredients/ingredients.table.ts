@@ -15,7 +15,7 @@ graham-flour	graham flour	coarse-ground wholemeal (graham) flour	graham	whole-gr
 coarse-wholemeal-flour	Irish-style coarse whole wheat flour	coarse wholemeal flour	extra coarse wholemeal|coarse wholemeal|stoneground coarse wholemeal|wheaten meal|irish wholemeal|brown soda bread flour|stoneground wholemeal flour	whole-grain flour	12.5	2.3	11.5	59.5	1.0	11.2	0	3	0.02	6.3	0.51	0.57				gluten	1	1000|1500|2000
 atta-flour	atta flour	chapati flour	atta|chapatti flour|chakki atta|gehun ka atta|roti flour|durum wholemeal flour	whole-grain flour	10.5	1.9	11.8	62.4	1.0	10.8	0	4	0.022	6.2	0.52	0.60	0.47			gluten	1	1000|1500|5000|10000
 wheat-bran	wheat bran	wheat bran	bran|unprocessed bran|miller's bran|coarse bran	whole-grain flour	9.9	4.3	15.6	21.3	0.4	42.8	0	2	0.05	6.4	0.25	0.27				gluten	1	250|500
-bran-cereal	shredded bran cereal	bran strands cereal	all-bran type cereal|bran breakfast cereal|bran sticks	whole-grain flour	3.0	3.5	13.5	30.0	17.5	27.5	0	380	0.02	6.2	0.26					gluten	1	500|750
+bran-cereal	shredded bran cereal	bran strands cereal	bran cereal|all-bran type cereal|bran breakfast cereal|bran sticks	whole-grain flour	3.0	3.5	13.5	30.0	17.5	27.5	0	380	0.02	6.2	0.26					gluten	1	500|750
 wheat-germ	wheat germ	wheatgerm	raw wheat germ|toasted wheat germ	whole-grain flour	8.5	9.7	24.0	26.5	12.5	14.0	0	10	0.04	6.3	0.42	0.46				gluten	1	250|340|500
 semolina	semolina	semolina	sooji|suji|rava|rawa|fine semolina|farina	flour	12.5	1.1	12.0	69.5	0.5	3.9	0	2	0.01	6.2	0.70	0.75				gluten	1	500|1000
 durum-flour	durum flour	fine semolina flour	semola|semola rimacinata|twice-milled durum	flour	12.5	1.4	12.5	68.5	0.9	3.5	0	3	0.01	6.2	0.60	0.68				gluten	1	500|1000
