@@ -33,6 +33,8 @@ const MOST_TIMES = 4;
  * 0.4 and 2.5, so that rounding to a spoon stays within.
  */
 export const SHARE = { least: 0.42, most: 2.4 } as const;
+/** So little of a band missed is none: the solver’s own. */
+export const SLACK_TOLERANCE = 1e-3;
 const MASS = { least: 0.9, most: 1.15 } as const;
 
 export interface Problem {

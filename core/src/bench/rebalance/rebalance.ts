@@ -5,7 +5,8 @@ import { isInclusion, type Category, type Ingredient } from '../../kitchen/ingre
 import { openBalance } from '../../batter/leavening/index.js';
 import { measurable } from './measurable.js';
 import { isCrumb, leastWorth, partsOf, writtenGrams, type Limit, type MovedLine, type OpenLine } from './open-line.js';
-import { boundsOf, scaleOf, solve, weightOf, type Problem, type Solved } from './program.js';
+import { fewer, withPutBack } from './fewest.js';
+import { boundsOf, scaleOf, SLACK_TOLERANCE, solve, weightOf, type Problem, type Solved } from './program.js';
 import { distanceOutside, verdictsOf } from './verdicts.js';
 
 /** A lock, or a limit, that stands in the way, and the least it would have to give. */
@@ -32,9 +33,6 @@ export interface Rebalanced {
   readonly outOfReach: readonly Quantity[];
 }
 
-/** Changes smaller than this are not worth telling: they are tried without. */
-const HARDLY_MOVED = 0.035;
-const SLACK_TOLERANCE = 1e-3;
 /** So near, gas made linear at one pH is that of the other. */
 const SAME_PH = 0.03;
 
@@ -171,8 +169,10 @@ function settle({ problem, locks, along }: Search): Settled {
   });
   const [without, enough] = tries as [(typeof tries)[0], (typeof tries)[0]];
   const settled = distanceOutside(enough.after) < distanceOutside(without.after) - 1e-9 ? enough : without;
-  return { ...settled, likelyPh, feasible: settled.after.every(({ verdict }) => verdict === 'within') };
+  const feasible = settled.after.every(({ verdict }) => verdict === 'within');
+  return { ...(feasible ? withPutBack(problem, settled) : settled), likelyPh, feasible };
 }
+
 const leastWorthOf = (line: OpenLine | undefined): number => (line ? leastWorth(line) : 0);
 interface Settled {
   readonly grams: readonly number[];
@@ -302,45 +302,6 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
     wishes: settled.feasible ? [] : wishesInTheWay(lines, style, limits),
     outOfReach: elastic?.outOfReach ?? [],
   };
-}
-
-/** The same with the lines that hardly moved left as they are, where the bands allow it. */
-function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number>, likelyPh: number): Solved {
-  const { lines, start, scale, target } = problem;
-  const shrunk = target.some((grams) => grams > 0 && grams < 1);
-  if (shrunk) return best;
-  let result = best;
-  const change = (i: number) => Math.abs((result.grams[i] ?? 0) - (start[i] ?? 0)) / (scale[i] ?? 1);
-  const held = new Map(locks);
-  result.grams.forEach((grams, i) => {
-    if (lines[i]?.pieceGrams !== undefined) held.set(i, grams);
-  });
-  const still = lines.flatMap((_, i) =>
-    !held.has(i) && (change(i) < HARDLY_MOVED || isCrumb(lines[i], result.grams[i] ?? 0)) ? [i] : [],
-  );
-  const tryHolding = (more: readonly number[]) => {
-    const tried = solve(problem, new Map([...held, ...more.map((i) => [i, start[i] ?? 0] as const)]), likelyPh);
-    if (!tried || tried.outside > Math.max(SLACK_TOLERANCE, result.outside + 1e-6)) return false;
-    for (const i of more) held.set(i, start[i] ?? 0);
-    result = tried;
-    return true;
-  };
-  if (still.length > 0 && !tryHolding(still))
-    for (const i of still.filter((k) => isCrumb(lines[k], result.grams[k] ?? 0))) tryHolding([i]);
-  // then the least of what is left, one at a time, while it costs little
-  for (let round = 0; round < 2; round++) {
-    const moving = lines.flatMap((_, i) => (!held.has(i) && change(i) > 1e-6 ? [i] : []));
-    const least = moving.sort((a, b) => change(a) - change(b))[0];
-    if (moving.length < 3 || least === undefined || change(least) > 0.12) break;
-    const before = result;
-    if (!tryHolding([least])) break;
-    if (result.cost > 1.5 * before.cost) {
-      held.delete(least);
-      result = before;
-      break;
-    }
-  }
-  return result;
 }
 
 /** With every lock allowed to give at a price: those that do are in conflict, by what they give. */
