@@ -13,8 +13,8 @@ import {
   pansInWords,
   verdictInWords,
 } from '@orvin/core/words/batch-words';
-import { courseInWords, setPointInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
-import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
+import { courseInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
+import { gramsInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { Bakes } from '../work/bakes';

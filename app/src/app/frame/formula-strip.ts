@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Button } from 'primeng/button';
 import { styleShortName } from '@orvin/core/batter/balance';
-import { gramsInWords, heatInWords, windowInWords } from '@orvin/core/words/figures';
+import { gramsInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../store/formula-store';
 import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
@@ -75,7 +75,8 @@ export class FormulaStrip {
         more: $localize`of batter`,
       });
     if (bake.lowMinutes !== undefined) {
-      const at = bake.celsius === undefined ? '' : $localize`:a heat|:at ${heatInWords(bake.celsius, region)}`;
+      const { celsius, fan } = bake;
+      const at = celsius === undefined ? '' : $localize`:a heat|:at ${setPointInWords({ celsius, fan }, region)}`;
       facts.push({
         label: $localize`known:`,
         strong: windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes),

@@ -12,6 +12,8 @@ export const withoutLeadIn = (text: string): string => text.replace(LEAD_IN, '')
 
 export const BULLET =
   /^\s*(?:(?:[-*•·▢□☐✓+]|\p{Extended_Pictographic}\uFE0F?|\[[ x]?\])\s+|\d{1,2}\)\s+(?=(?:\d|\.\d|an? |half |one |two )))/iu;
+/** A line without the mark that it has in its list. */
+export const withoutBullet = (line: string): string => line.replace(BULLET, '');
 /** "To feed: 4 tbsp cider": says where the line goes, not what it is. */
 export const INLINE_HEADING =
   /^((?:for|to|für|zum|zur) [a-zäöüß][a-zäöüß ]{1,30}?)\s*:\s+(?=\S)|^(for the [a-z][a-z ]{1,20}?) [-–—] (?=\S)/i;

@@ -4,8 +4,7 @@ import { namedAmount, panMentionsIn, type Mention, type Taking } from '../../for
 import { panSetOf } from '../../kitchen/pans/index.js';
 import type { BakePrediction, OvenStage } from '../../oven/baking/index.js';
 import { pansInWords } from '../../words/batch-words/index.js';
-import { setPointInWords } from '../../words/oven-words/index.js';
-import { gramsInWords, windowInWords, listed } from '../../words/figures/index.js';
+import { gramsInWords, listed, setPointInWords, windowInWords } from '../../words/figures/index.js';
 
 /*
  * The steps of a method were written for the pans, the heat, the time and the amounts of the original. On the sheet of another batch

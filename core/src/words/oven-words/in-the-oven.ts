@@ -1,12 +1,6 @@
 import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { heatInWords, minutesInWords, windowInWords } from '../figures/index.js';
-
-/** A set point in words: "170 °C fan". */
-export const setPointInWords = (
-  { celsius, fan }: { readonly celsius: number; readonly fan: boolean },
-  region: Region,
-): string => `${heatInWords(celsius, region)}${fan ? $localize` fan` : ''}`;
+import { minutesInWords, setPointInWords, windowInWords } from '../figures/index.js';
 
 /** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
 export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>, region: Region): string {
