@@ -31,7 +31,9 @@ export function pastPreparation(words: Words, names: Names, at: number): number 
     words.word(next) !== '' &&
     // "curd 1 cup, powdered sugar 1/2 cup", "white, a heaped tsp": it is the beginning of the next
     (names.at[next] ?? -1) < 0 &&
-    !/^(?:an?|to|heaped|heaping|rounded|generous|scant|level|stirred|whisked|folded|mixed|poured|added|worked|rubbed)$/.test(words.word(next)) &&
+    !/^(?:an?|to|heaped|heaping|rounded|generous|scant|level|stirred|whisked|folded|mixed|poured|added|worked|rubbed)$/.test(
+      words.word(next),
+    ) &&
     (prepared.test(words.word(next)) || prepared.test(words.word(next + 1)))
   ) {
     next++;

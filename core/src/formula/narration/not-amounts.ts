@@ -148,6 +148,8 @@ export function notAmounts(words: Words): Uint8Array {
       MAKES.test(words.word(at - 1)) ||
       (words.at(at - 1) === ':' && MAKES.test(words.word(at - 2))) ||
       (MAKES.test(words.word(at - 2)) && /^(?:about|around|roughly)$/.test(words.word(at - 1))) ||
+      // "fill 12 cups heaping"
+      (words.word(at - 1) === 'fill' && /^(?:cups?|cases|holes|tins|liners)$/.test(words.word(at + 1))) ||
       // "drop by 1/4 cups"
       (words.word(at - 1) === 'by' && UNIT_WORDS.has(words.word(at + 1))) ||
       // "for 4 of us"

@@ -208,7 +208,7 @@ class Reader {
     const named = unit !== undefined && unit.kind !== 'share' && words.word(to) !== '' && !STOPS.test(words.word(to));
     if (!named || /^(?:it|them|this|that|these|those|the)$/.test(ofWhat)) return false;
     // "maybe a splash more"
-    if (/^(?:more|extra|less|again|either|each)$/.test(words.word(to))) return false;
+    if (/^(?:more|extra|less|again|either|each|recipe|batch|batter|version)$/.test(words.word(to))) return false;
     // "stewed glimmerwort 200 g, folded through": it stands before its amount, at the beginning of what is said
     if (/(?:ed|en)$/.test(words.word(to))) return this.takesUnknownBefore(from, to, figures);
     const more = words.word(to + 1) !== '' && !STOPS.test(words.word(to + 1)) && !words.isNumber(to + 2);

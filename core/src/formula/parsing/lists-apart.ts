@@ -4,6 +4,7 @@ import { readAmount } from './amounts.js';
 import { readBake } from './bake-phrases.js';
 import type { ReadingContext } from './context.js';
 import { GRAMS_FROM } from './counted.js';
+import { trailingAmount } from './drafts.js';
 import { isKnownName } from './names.js';
 import { normalise } from './normalise.js';
 import { inOunces } from './ounces-unsaid.js';
@@ -32,6 +33,8 @@ function isMeasured(thing: string, context: ReadingContext): boolean {
   const { kitchen } = context;
   const handed = HANDED.exec(thing.trim())?.[1];
   if (handed !== undefined && isKnownName(handed, context)) return true;
+  // "cream cheese 200 g"
+  if (trailingAmount(thing, context)?.amount.parts[0]?.unit !== undefined) return true;
   const [first] = readAmount(thing, unitsOf(kitchen))?.parts ?? [];
   return (
     first !== undefined && (first.unit !== undefined || first.each !== undefined || first.quantity.high < GRAMS_FROM)
@@ -47,10 +50,15 @@ const OF_FRUIT =
 const isThingName = (name: string, context: ReadingContext): boolean =>
   isKnownName(name, context) || isKnownName(normalise(`1 g ${name}`).replace(/^1 g /, ''), context);
 
+/** A sentence behind a list, and nothing measured in it. */
+const DONE_BEHIND = /(?<=[a-z]{3})\. [a-z]{3,12} [^\d,;]{3,60}$/i;
+
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {
   const things: string[] = [];
-  for (const part of line
+  // "…, 1 c milk. pour on butter": what is done stands behind the last of them
+  const done = DONE_BEHIND.exec(line);
+  for (const part of (done ? line.slice(0, done.index) : line)
     .replace(/\.$/, '')
     .split(BETWEEN)
     .map((each) => each.replace(JOINING, ''))) {
@@ -62,7 +70,7 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
       things.push(part.trim());
     else return undefined;
   }
-  return things;
+  return done ? [...things, done[0].slice(2)] : things;
 }
 
 /** "Icing 6 oz icing sugar, 3 oz butter": a part that is named before its first amount, and nothing else that is weighed so. */

@@ -41,7 +41,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   // "2 cups flour (with 1 tsp each soda and baking powder)"
   [
-    / \((?:sifted |mixed )?(?:with|plus) (?!a (?:bit|little|drop|splash|touch|few)\b)(?=\d|an? |half )([^()]{3,60})\)$/i,
+    / \((?:sifted |mixed |soured |curdled )?(?:with|plus) (?!a (?:bit|little|drop|splash|touch|few)\b)(?=\d|an? |half )([^()]{3,60})\)$/i,
     ' with $1',
   ],
   // "8 oz plain flour 225 g", as two columns stand
@@ -208,7 +208,7 @@ function halfOfEach(line: string, context: ReadingContext): readonly string[] | 
 } // prettier-ignore
 
 /** "zest of 1/2 lemon and zest of 1/2 orange" */
-const BETWEEN_FRUITS = / and (?=(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of )/i;
+const BETWEEN_FRUITS = /(?: and |, )(?=(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of )/i;
 const PART_OF_FRUIT = /^(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of (?:\d|an? |half )/i;
 
 /** A thing with its amount, behind it or before, and nothing else. */

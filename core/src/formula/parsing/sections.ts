@@ -37,7 +37,7 @@ const PART_AT_THE_END =
 const CHATTER =
   /^(?:keeps\b|freezes\b|stores\b|lasts\b|enjoy\b|best (?:eaten|served|the)|good with\b|lovely with\b|happy baking)/i;
 const VERB =
-  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream(?! ?[-–:]? ?(?:[\d½¼¾⅓⅔]|$))|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check|mash|chop|dump|throw)\b/i;
+  /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream(?! cheese[,:]? ?\d)(?! ?[-–:]? ?(?:[\d½¼¾⅓⅔]|$))|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check|mash|chop|dump|throw)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
 /** "425°F. Whisk dry. …" */
@@ -151,6 +151,7 @@ export function readTextLine(
   return { ...line, bare: whole, said, kind: above ? 'words' : kind, entries };
 }
 
+const ONLY_MINUTES = /^(?:about |approx\.? |ca\.? )?\d{1,3}(?: ?- ?\d{1,3})? ?(?:min(?:ute)?s?|hours?|hrs?)[.!]?$/i;
 const isSure = ({ ingredient, confidence, weight }: ReadEntry): boolean =>
   ingredient !== undefined && weight !== undefined && confidence >= SURE;
 const SURE = 0.6;
@@ -183,6 +184,8 @@ function kindOf(
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   // "6. 12-15 mins"
   if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';
+  // "45-50 min" in a row of its own
+  if (ONLY_MINUTES.test(text)) return 'step';
   // "Half batter, half streusel, repeat. 350F 35-40 min.": of what it seems to take nothing is sure
   if (/[.!?] /.test(text) && !entries.some(isSure) && readBake([text]).celsius !== undefined) return 'step';
   const short = wordCount(text) <= HEADING_WORDS;

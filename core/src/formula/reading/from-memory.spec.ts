@@ -214,6 +214,44 @@ const FROM_MEMORY: readonly Kept[] = [
     takes: [['all-purpose-flour', 200], ['natural-cocoa', 60], 'baking-soda', 'uk-baking-powder', ['golden-caster-sugar', 300], 'egg', ['buttermilk', 155], 'vegetable-oil', ['brewed-coffee', 150], ['dark-chocolate-70', 150], ['unsalted-butter', 150], ['powdered-sugar', 200], 'whole-milk'],
     bake: { celsius: 180, fan: false, minutes: [28, 32], pan: '2 x 20cm round' },
   },
+  {
+    is: 'a heat with its tin behind, and salts of each',
+    region: 'US',
+    text: 'Lemon loaf copy\n1½ c AP flour (spooned), ½ tsp each b.powder, b.soda, salt\n3 eggs rm temp, 1 c sugar, 2 Tbsp soft butter, 1 tsp vanilla, 1 tsp lemon extract, ⅓ c lemon juice, ½ c oil\nIcing: 1 c + 1 Tbsp powdered sugar, 2 Tbsp whole milk, ½ tsp lemon extract\n350, 9x5, 45 min. ice when cool',
+    parts: ['Batter', 'Icing'],
+    takes: ['all-purpose-flour', 'baking-powder', 'baking-soda', 'table-salt', 'egg', 'granulated-sugar', 'unsalted-butter', 'vanilla-extract', 'lemon-extract', 'lemon-juice', 'vegetable-oil', 'powdered-sugar', 'whole-milk', 'lemon-extract'],
+    bake: { celsius: 177, minutes: [45, 45], pan: '9x5' },
+  },
+  {
+    is: 'what is done behind the last of a list, and minutes in a row of their own',
+    region: 'US',
+    text: 'PEACH COBBLER (cast iron, 10")\nmelt 1 stick butter in skillet in oven @ 350\nbatter: 1 c flour, 1 c sugar, 2 tsp bp, 1/4 tsp salt, 1 c milk. pour on butter - don\'t stir\n4 c peaches + 1/2 c sugar + 1 tsp cinnamon\n45-50 min',
+    takes: ['all-purpose-flour', 'granulated-sugar', 'baking-powder', 'table-salt', ['whole-milk', 244], 'peach', 'granulated-sugar', 'ground-cinnamon'],
+    steps: 3,
+    bake: { celsius: 177, minutes: [45, 50] },
+  },
+  {
+    is: 'milk that is soured in brackets',
+    region: 'AU',
+    text: 'pikelets\n1 c SR flour\n1 tbsp caster sugar\n1/4 tsp bicarb\n1 egg\n3/4 c milk (soured with 1 tsp vinegar)\nWhisk. Dollops in buttered pan. makes 20ish',
+    takes: ['self-raising-flour', 'superfine-sugar', 'baking-soda', 'egg', ['whole-milk', 193], 'white-vinegar'],
+    bake: {},
+  },
+  {
+    is: 'a frosting whose amounts stand behind, below a list that does the same',
+    region: 'EU',
+    text: 'Carrot cake — metric version\ncarrots, finely grated 250 g\nflour 200 g\nsugar 200 g\noil 180 ml\neggs 3\nwalnuts 80 g\nbaking powder 8 g\nbaking soda 3 g\nsalt 3 g\nRound tin 22 cm, 175 °C, 45-50 min.\nFrosting: cream cheese 200 g, butter 60 g, icing sugar 120 g',
+    parts: ['Batter', 'Frosting'],
+    takes: [['carrot', 250], ['all-purpose-flour', 200], ['granulated-sugar', 200], 'vegetable-oil', 'egg', ['walnuts', 80], ['uk-baking-powder', 8], ['baking-soda', 3], ['table-salt', 3], ['cream-cheese', 200], ['unsalted-butter', 60], ['powdered-sugar', 120]],
+    bake: { celsius: 175, minutes: [45, 50], pan: '22 cm round' },
+  },
+  {
+    is: 'cups that are filled, and minutes more at another heat',
+    region: 'US',
+    text: 'Overnight blueberry muffins\nNight: whisk 2c AP, 3/4c sugar, 2t BP, 1/2t salt; wet = 2 eggs, 1/2c oil, 2/3c milk, 1t van. Combine, fold 1.5c blueberries. Fridge.\nAM: fill 12 cups heaping, 425 8 min, 350 14-16 more.',
+    takes: ['all-purpose-flour', 'granulated-sugar', 'baking-powder', 'table-salt', 'egg', 'vegetable-oil', 'whole-milk', 'vanilla-extract', 'blueberries'],
+    bake: { celsius: 218, minutes: [22, 24], pan: '12 muffin cups' },
+  },
 ]; // prettier-ignore
 
 describe('a bake from memory', () => {

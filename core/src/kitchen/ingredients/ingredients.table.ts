@@ -80,8 +80,8 @@ golden-caster-sugar	golden superfine sugar	golden caster sugar	unrefined caster 
 powdered-sugar	confectioners' sugar	icing sugar	powdered sugar|confectioners sugar|10x sugar|powder sugar|icing sugar mixture|fondant icing powder|powd sugar|pwd sugar	sugar	0.3	0	0	2.9	96.7	0	0	2	0	6.6	0.51	0.56	0.43		tablespoon=7.5		1	500|907|1000
 light-brown-sugar	light brown sugar	light brown soft sugar	brown sugar|soft light brown sugar|golden brown sugar|light brown soft|soft brown sugar	sugar	1.5	0	0.1	0	97.2	0	0	25	0.006	6.0	0.66			0.93	tablespoon packed=13.8		1	500|907|1000
 dark-brown-sugar	dark brown sugar	dark brown soft sugar	soft dark brown sugar|dark soft brown sugar	sugar	2.2	0	0.2	0	96.0	0	0	35	0.01	5.7	0.67			0.94	tablespoon packed=13.9		1	500|907|1000
-light-muscovado-sugar	light muscovado sugar	light muscovado sugar	muscovado|muscovado sugar|light unrefined brown sugar|light muscovado	sugar	2.0	0	0.2	0	95.8	0	0	30	0.012	5.8	0.65			0.93			1	500
-dark-muscovado-sugar	dark muscovado sugar	dark muscovado sugar	molasses sugar|barbados sugar|black muscovado|dark muscovado	sugar	3.0	0	0.4	0	92.8	0	0	50	0.02	5.6	0.66			0.95			1	500
+light-muscovado-sugar	light muscovado sugar	light muscovado sugar	light musc|muscovado|muscovado sugar|light unrefined brown sugar|light muscovado	sugar	2.0	0	0.2	0	95.8	0	0	30	0.012	5.8	0.65			0.93			1	500
+dark-muscovado-sugar	dark muscovado sugar	dark muscovado sugar	dark musc|molasses sugar|barbados sugar|black muscovado|dark muscovado	sugar	3.0	0	0.4	0	92.8	0	0	50	0.02	5.6	0.66			0.95			1	500
 demerara-sugar	demerara sugar	demerara sugar	demerara	sugar	0.4	0	0	0	99.2	0	0	6	0.002	6.4	0.88						1	500|1000
 turbinado-sugar	turbinado sugar	raw cane sugar	turbinado|raw sugar|coarse raw sugar	sugar	0.2	0	0	0	99.5	0	0	3	0.002	6.4	0.86						1	500|907
 jaggery	jaggery	jaggery	gur|gud|panela|piloncillo|rapadura|jaggery powder|vellam	sugar	4.0	0.1	0.5	0	92.6	0	0	40	0.015	5.8	0.75			0.90			1	500|1000
