@@ -12,7 +12,7 @@ import { beginsWithAmount, readLine, withoutThatIs, type Correction, type ReadEn
 import { withPartsOfTheMethod } from './after-the-bake.js';
 import { withAmount } from './retype.js';
 import { isPartName, withoutStepNumber, type ReadText, type Section } from './sections.js';
-import { INLINE_HEADING } from './segments.js';
+import { INLINE_HEADING, withoutBullet } from './segments.js';
 import { CALLED, yieldSaidIn } from './yields.js';
 
 export type FormulaReading =
@@ -76,7 +76,8 @@ export class Sheet {
 
   /** A line of ingredients; Orvin's own "(that is …)" at its end is the baker's word, not part of what was written. */
   addLine(written: string, entries: readonly ReadEntry[], into: Draft = this.current()): void {
-    into.lines.push({ ...withoutThatIs(written, this.context), entries });
+    // the mark of a list is none of its words
+    into.lines.push({ ...withoutThatIs(withoutBullet(written), this.context), entries });
   }
 
   addFacts(facts: FormulaFacts): void {
