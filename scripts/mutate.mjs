@@ -30,7 +30,9 @@ const TOPICS = {
     {
       files: 'core/src/oven/baking/*.ts',
       except: KERNEL,
-      specs: ['core/src/oven/baking/{read-course,predict-bake,simulate,every-shape}.spec.ts'],
+      specs: [
+        'core/src/oven/baking/{window,around-a-bake,rules-of-thumb,read-course,predict-bake,simulate,every-shape}.spec.ts',
+      ],
     },
   ],
 };
