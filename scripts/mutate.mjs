@@ -31,7 +31,7 @@ const TOPICS = {
       files: 'core/src/oven/baking/*.ts',
       except: KERNEL,
       specs: [
-        'core/src/oven/baking/{window,around-a-bake,rules-of-thumb,read-course,predict-bake,simulate,every-shape}.spec.ts',
+        'core/src/oven/baking/{window,around-a-bake,rules-of-thumb,body,composition,read-course,predict-bake,simulate,every-shape}.spec.ts',
       ],
     },
   ],

@@ -198,5 +198,5 @@ export function checkBake(spec: BakeSpec): void {
   allow(pan.depthCm > THINNEST_CM, 'pan.depthCm', pan.depthCm, 'more than 0.5 cm');
   allow(pan.bottomWidthCm > 1, 'pan.bottomWidthCm', pan.bottomWidthCm, 'more than 1 cm');
   const tube = pan.tubeDiameterCm ?? 0;
-  allow(tube < pan.bottomWidthCm - 2, 'pan.tubeDiameterCm', tube, 'a tube that leaves room for batter');
+  allow(tube === 0 || tube < pan.bottomWidthCm - 2, 'pan.tubeDiameterCm', tube, 'a tube that leaves room for batter');
 }
