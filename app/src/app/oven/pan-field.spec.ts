@@ -44,6 +44,18 @@ describe('a field for a pan', () => {
     await until(() => (TestBed.tick(), options()[0] === '24 cm springform'));
     expect(heard).toContain('springform 24');
   });
+  it('begins its list with what was typed while it was to come, and has none for what is typed to its end', async () => {
+    const { box, isList } = field('9 in round');
+    box().focus();
+    TestBed.tick();
+    type(box(), 'springform');
+    await until(() => (TestBed.tick(), isList() && options().length > 0));
+    expect(options().every((option) => /springform/i.test(option))).toBeTrue();
+    type(box(), '24 cm springform');
+    await until(() => (TestBed.tick(), options().length === 0));
+    type(box(), 'springform');
+    await until(() => (TestBed.tick(), options().length > 1));
+  });
   it('tells a pan that is picked, and can be emptied for the next one by whoever took it', async () => {
     const { view, box, isList } = field();
     const picked: string[] = [];

@@ -68,9 +68,12 @@ export class PanField {
   /** Where the baker was in the plain field when the other took its place. */
   caret: readonly [number, number] = [0, 0];
   hadFocus = false;
+  /** Something was typed while the list was still to come: it begins with that. */
+  typedAhead = false;
 
   say(words: unknown): void {
     if (typeof words !== 'string') return;
+    if (!this.arrived()) this.typedAhead = true;
     this.typed.set(words);
     this.said.emit(words);
   }

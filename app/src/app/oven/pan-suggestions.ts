@@ -86,8 +86,12 @@ export class PanSuggestions {
   }
   /** What is typed is looked for; who only goes into the field sees them all, whatever stands in it. */
   protected suggest({ originalEvent, query }: AutoCompleteCompleteEvent): void {
-    const typed = originalEvent.type === 'input';
-    this.suggestions.set([...panSuggestions(typed ? query : '', this.of().first())]);
+    const typed = originalEvent.type === 'input' || this.of().typedAhead;
+    this.of().typedAhead = false;
+    const found = panSuggestions(typed ? query : '', this.of().first());
+    // what is typed to its end needs no list over the fields below
+    const isWhole = typed && found.length === 1 && found[0]?.toLowerCase() === query.trim().toLowerCase();
+    this.suggestions.set(isWhole ? [] : [...found]);
   }
   /** A field that has the focus already is asked again by a touch. */
   protected showAll(): void {
