@@ -4,44 +4,39 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { install, root, run } from './lib.mjs';
 
-/**
- * Topics, each in one part or more: the files that are mutated, and the specs that are to notice; whether a run begins afresh, for what
- * remembers what it worked out. Tables are data, not code: a wrong figure in them is for their own checks.
- */
 // of what runs for each cell at each step, made ready for mutants, one bake takes minutes: it is held by the specs of its numerics alone
 const KERNEL =
   'core/src/oven/baking/{batter-cells,batter-faces,batter-grid,conduction,cooling,doneness,heat-exchange,oven-air,physics,simulate}.ts';
+
+/**
+ * Topics: the files that are mutated, and the specs that are to notice; whether a run begins afresh, for what
+ * remembers what it worked out. Tables are data, not code: a wrong figure in them is for their own checks.
+ */
 const TOPICS = {
-  leavening: [{ files: 'core/src/batter/leavening/*.ts', specs: ['core/src/batter/**/*.spec.ts'], afresh: true }],
-  balance: [{ files: 'core/src/batter/balance/*.ts', specs: ['core/src/batter/balance/*.spec.ts'] }],
+  leavening: { files: 'core/src/batter/leavening/*.ts', specs: ['core/src/batter/**/*.spec.ts'], afresh: true },
+  balance: { files: 'core/src/batter/balance/*.ts', specs: ['core/src/batter/balance/*.spec.ts'] },
   // without the 400 distorted formulas of distorted.spec.ts, which take seconds a mutant: a lower bound
-  rebalance: [
-    {
-      files: 'core/src/bench/rebalance/*.ts',
-      specs: ['core/src/bench/rebalance/{laws,measurable,nearest,program,rebalance,rows}.spec.ts'],
-    },
-  ],
+  rebalance: {
+    files: 'core/src/bench/rebalance/*.ts',
+    specs: ['core/src/bench/rebalance/{laws,measurable,nearest,program,rebalance,rows}.spec.ts'],
+  },
   // without the specs of one bake, which foresee its time: a lower bound
-  batch: [
-    { files: 'core/src/batch/batch/*.ts', specs: ['core/src/batch/{batch,amounts,targets,plan,bowl}/*.spec.ts'] },
-  ],
+  batch: { files: 'core/src/batch/batch/*.ts', specs: ['core/src/batch/{batch,amounts,targets,plan,bowl}/*.spec.ts'] },
   // without its kernel, and without the reference bakes and conversions, which take half a minute a mutant
-  baking: [
-    {
-      files: 'core/src/oven/baking/*.ts',
-      except: KERNEL,
-      specs: [
-        'core/src/oven/baking/{window,around-a-bake,rules-of-thumb,body,composition,read-course,predict-bake,simulate,every-shape}.spec.ts',
-      ],
-    },
-  ],
+  baking: {
+    files: 'core/src/oven/baking/*.ts',
+    except: KERNEL,
+    specs: [
+      'core/src/oven/baking/{window,around-a-bake,rules-of-thumb,body,composition,read-course,predict-bake,simulate,every-shape}.spec.ts',
+    ],
+  },
 };
 
 install();
 const wanted = process.argv.slice(2);
 const folder = join(root, 'reports/mutation');
 mkdirSync(folder, { recursive: true });
-/** Mutates the files of one part; what became of its mutants, by outcome. */
+/** Mutates the files of a topic; what became of each of its mutants. */
 function mutated(name, { files, specs, except, afresh = false }) {
   writeFileSync(
     join(folder, `${name}.jasmine.json`),
@@ -82,9 +77,9 @@ function mutated(name, { files, specs, except, afresh = false }) {
   );
 }
 
-for (const [topic, parts] of Object.entries(TOPICS)) {
+for (const [topic, what] of Object.entries(TOPICS)) {
   if (wanted.length > 0 && !wanted.includes(topic)) continue;
-  const outcomes = parts.flatMap((part, i) => mutated(i === 0 ? topic : `${topic}-${i + 1}`, part));
+  const outcomes = mutated(topic, what);
   const count = (...which) => outcomes.filter((outcome) => which.includes(outcome)).length;
   const killed = count('Killed', 'Timeout');
   const all = killed + count('Survived', 'NoCoverage');

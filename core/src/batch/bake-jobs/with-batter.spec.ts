@@ -1,12 +1,12 @@
 import { runBakeJob, type BakeJob } from '../../oven/baking/index.js';
-import { parseVessel } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { isCutThin, withBatter } from './index.js';
 
-const jobOf = (words: string, grams: number, celsius: number): BakeJob => {
-  const parsed = parseVessel(words);
-  if (parsed.kind !== 'vessel') throw new Error(words);
-  return { batter: { grams, heatStyle: 'soda' }, pans: parsed.set, setting: { celsius, fan: false, reasons: [] } };
-};
+const jobOf = (words: string, grams: number, celsius: number): BakeJob => ({
+  batter: { grams, heatStyle: 'soda' },
+  pans: mustBeVessel(words),
+  setting: { celsius, fan: false, reasons: [] },
+});
 const minutesOf = (job: BakeJob) => {
   const result = runBakeJob(job);
   if (result.kind !== 'foreseen') throw new Error('never done');

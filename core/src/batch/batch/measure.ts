@@ -21,7 +21,7 @@ import {
 } from '../../kitchen/ingredients/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { fillingHabit, millilitresIn, weighedDensity } from '../../kitchen/equipment/index.js';
-import { withoutBullet, type ProblemCode, type ReadEntry, type WeighedLine } from '../../formula/parsing/index.js';
+import type { ProblemCode, ReadEntry, WeighedLine } from '../../formula/parsing/index.js';
 import { sumOf } from '../../ground/numerics/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
 import type { BatchSettings } from '../plan/index.js';
@@ -148,17 +148,16 @@ const NO_AMOUNT: ReadonlySet<ProblemCode> = new Set([
 /** A line, or what of it is not in the weight of the batch. */
 function unweighedOf({ line, entries, grams }: WeighedLine, componentId: string, factor: number): UnweighedLine[] {
   if (line.text.trim() === '') return [];
-  const text = withoutBullet(line.text);
   const unknown = entries.filter(({ ingredient }) => ingredient === undefined);
   if (entries.length > 0 && unknown.length === 0) {
     if (grams !== undefined) return [];
     const wanting = entries.some(({ problems }) =>
       problems.some(({ code, severity }) => NO_AMOUNT.has(code) && severity !== 'note'),
     );
-    return [{ lineId: line.id, componentId, text, why: wanting ? 'no-amount' : 'to-taste' }];
+    return [{ lineId: line.id, componentId, text: line.text, why: wanting ? 'no-amount' : 'to-taste' }];
   }
   const said = sumOf(unknown.map(({ weight }) => weight?.grams ?? 0)) * factor;
-  return [{ lineId: line.id, componentId, text, why: 'not-understood', ...(said > 0 && { grams: said }) }];
+  return [{ lineId: line.id, componentId, text: line.text, why: 'not-understood', ...(said > 0 && { grams: said }) }];
 }
 
 /** An amount by itself, near and not awkward: for what does not rise. */

@@ -1,18 +1,20 @@
 import type { BandVerdict } from '../../batter/balance/index.js';
 import { isCrumb, partsOf } from './open-line.js';
 import { SLACK_TOLERANCE, solve, type Problem, type Solved } from './program.js';
-import { verdictsOf } from './verdicts.js';
+import { areWithin, verdictsOf } from './verdicts.js';
 
 /* The fewest changes: what a search moves by a hair, or by little for little, stays as it is written where the bands allow it. */
 
 /** Changes smaller than this are not worth telling: they are tried without. */
 const HARDLY_MOVED = 0.035;
 
+/** Of a smaller batch every line is another. */
+const isSmaller = ({ target }: Problem): boolean => target.some((share) => share > 0 && share < 1);
+
 /** The same with the lines that hardly moved left as they are, where the bands allow it. */
 export function fewer(problem: Problem, best: Solved, locks: ReadonlyMap<number, number>, likelyPh: number): Solved {
-  const { lines, start, scale, target } = problem;
-  const shrunk = target.some((grams) => grams > 0 && grams < 1);
-  if (shrunk) return best;
+  if (isSmaller(problem)) return best;
+  const { lines, start, scale } = problem;
   let result = best;
   const change = (i: number) => Math.abs((result.grams[i] ?? 0) - (start[i] ?? 0)) / (scale[i] ?? 1);
   const held = new Map(locks);
@@ -54,9 +56,9 @@ interface Weighed {
 }
 
 /** What hardly moved is put back to where it was, the least first, where the bands still hold: a search keeps a little inside them. */
-export function withPutBack({ lines, start, target, style }: Problem, settled: Weighed): Weighed {
-  // of a smaller batch every line is another
-  if (target.some((share) => share > 0 && share < 1)) return settled;
+export function withPutBack(problem: Problem, settled: Weighed): Weighed {
+  if (isSmaller(problem)) return settled;
+  const { lines, start, style } = problem;
   const change = (i: number) => Math.abs((settled.grams[i] ?? 0) / (start[i] ?? 1) - 1);
   const hardly = lines
     .flatMap((line, i) => (!line.locked && (start[i] ?? 0) > 0 && change(i) > 0 && change(i) < HARDLY_MOVED ? [i] : []))
@@ -64,6 +66,6 @@ export function withPutBack({ lines, start, target, style }: Problem, settled: W
   return hardly.reduce((best, i) => {
     const grams = best.grams.map((amount, k) => (k === i ? (start[i] ?? 0) : amount));
     const after = verdictsOf(partsOf(lines, grams), style);
-    return after.every(({ verdict }) => verdict === 'within') ? { grams, after } : best;
+    return areWithin(after) ? { grams, after } : best;
   }, settled);
 }

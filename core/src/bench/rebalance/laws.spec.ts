@@ -4,30 +4,16 @@ import { isFreeLeavener } from '../../batter/leavening-methods/index.js';
 import { batterOf, PUBLISHED_BATTERS } from '../../doors/samples/index.js';
 import { WORKED_FORMULAS_TABLE } from '../../doors/samples/worked-formulas.table.js';
 import { workedParts } from '../../doors/samples/worked-parts.js';
-import { bandQuantities, mustBeIngredient } from '../../formula/formula/index.js';
+import { bandQuantities } from '../../formula/formula/index.js';
 import { chanceFrom, readTable } from '../../ground/numerics/index.js';
 import { bandRows } from './band-rows.js';
-import {
-  distanceOutside,
-  partsOf,
-  rebalance,
-  verdictsOf,
-  type Limit,
-  type OpenLine,
-  type Rebalanced,
-} from './index.js';
+import { distanceOutside, partsOf, rebalance, verdictsOf, type Limit, type OpenLine } from './index.js';
+import { afterOf, limit, linesOf, movedIn, MUFFIN, newLine } from './open-lines.spec-help.js';
 import { boundsOf, scaleOf, weightOf, type Problem } from './program.js';
+import { missedIn } from './verdicts.js';
 import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 
 /* What holds of any rebalancing, whatever the batter: figures by other ways, and what a baker would call the same formula still. */
-
-const MUFFIN = { 'all-purpose-flour': 250, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 100, 'whole-milk': 200, 'table-salt': 3, 'baking-powder': 10 }; // prettier-ignore
-const linesOf = (amounts: Readonly<Record<string, number>>, more: Readonly<Record<string, Partial<OpenLine>>> = {}): OpenLine[] =>
-  batterOf(amounts).map((part) => ({ id: part.ingredient.id, part, locked: false, ...more[part.ingredient.id] })); // prettier-ignore
-const newLine = (id: string): OpenLine => ({ id: `new ${id}`, part: { ingredient: mustBeIngredient(id), grams: 0, preparation: 'none' }, locked: false, isNew: true }); // prettier-ignore
-const afterOf = ({ lines }: Rebalanced, id: string) => lines.find((line) => line.id === id)?.after ?? NaN;
-const movedIn = ({ lines }: Rebalanced) => lines.filter(({ before, after }) => before !== after).map(({ id }) => id);
-const outsideIn = ({ after }: Rebalanced) => after.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity); // prettier-ignore
 
 /** Formulas of a book, each line at 0.64 to 1.57 of its amount. */
 function distorted(runs: number): readonly { readonly style: Style; readonly lines: readonly OpenLine[] }[] {
@@ -91,7 +77,7 @@ describe('a rebalanced batter', () => {
     for (const { lines, result, style } of runs) {
       const grams = lines.map(({ id }) => result.lines.find((line) => line.id === id)?.after ?? 0);
       expect(result.after).toEqual(verdictsOf(partsOf(lines, grams), style));
-      expect(outsideIn(result).length === 0)
+      expect(missedIn(result.after).length === 0)
         .withContext(style.id)
         .toBe(result.feasible);
       if (result.feasible) expect([result.conflicts, result.wishes, result.outOfReach]).toEqual([[], [], []]);
@@ -190,11 +176,6 @@ describe('a rebalanced batter', () => {
 });
 
 describe('what there is', () => {
-  const limit = (lineIds: readonly string[], mostGrams: number): Limit => ({
-    lineIds,
-    mostGrams,
-    said: `${mostGrams} g ${lineIds.join()}`,
-  });
   it('makes a smaller batch of the same formula: everything by as much as the flour', () => {
     const result = rebalance(linesOf(MUFFIN), mustBeStyle('muffin'), [limit(['all-purpose-flour'], 125)]);
     expect(result.feasible).toBeTrue();

@@ -1,24 +1,18 @@
 import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import { batterOf } from '../../doors/samples/index.js';
-import { mustBeIngredient } from '../../formula/formula/index.js';
-import { rebalance, verdictsOf, type Limit, type OpenLine, type Rebalanced } from './index.js';
+import { rebalance, verdictsOf } from './index.js';
+import { afterOf, limit, linesOf, movedIn, MUFFIN, newLine } from './open-lines.spec-help.js';
+import { missedIn } from './verdicts.js';
 
 /* Where not every band can be had, and where something goes in whole or runs short: what is still offered, and what is said of it. */
 
 type Amounts = Readonly<Record<string, number>>;
-const MUFFIN = { 'all-purpose-flour': 250, 'granulated-sugar': 130, 'unsalted-butter': 85, egg: 100, 'whole-milk': 200, 'table-salt': 3, 'baking-powder': 10 }; // prettier-ignore
 const CAKE = { 'all-purpose-flour': 225, 'granulated-sugar': 225, 'unsalted-butter': 180, egg: 200, 'whole-milk': 60, 'table-salt': 2, 'baking-powder': 8 }; // prettier-ignore
 const STYLE = mustBeStyle('muffin');
 const CAKE_STYLE = mustBeStyle('creamed_butter_cake');
-const linesOf = (amounts: Amounts, more: Readonly<Record<string, Partial<OpenLine>>> = {}): OpenLine[] =>
-  batterOf(amounts).map((part) => ({ id: part.ingredient.id, part, locked: false, ...more[part.ingredient.id] }));
 const lockedIn = (amounts: Amounts, free: readonly string[] = []) =>
   Object.fromEntries(Object.keys(amounts).map((id) => [id, { locked: !free.includes(id) }]));
-const limit = (lineIds: readonly string[], mostGrams: number): Limit => ({ lineIds, mostGrams, said: `${mostGrams} g ${lineIds.join()}` }); // prettier-ignore
-const afterOf = ({ lines }: Rebalanced, id: string) => lines.find((line) => line.id === id)?.after ?? NaN;
-const movedIn = ({ lines }: Rebalanced) => lines.filter(({ before, after }) => before !== after).map(({ id }) => id);
-const missedIn = ({ after }: Rebalanced) => after.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity); // prettier-ignore
 
 describe('what can still be baked', () => {
   /** The amount of one thing at which a quantity lies so many widths of its band over an end of it. */
@@ -44,7 +38,7 @@ describe('what can still be baked', () => {
   ] as const)
     it(`misses the ${end} end of its ${quantity} by no more than ${reach} widths of the band`, () => {
       const near = missingBy(quantity, id, end, 0.9 * reach);
-      expect(missedIn(near)).toContain(quantity);
+      expect(missedIn(near.after)).toContain(quantity);
       expect([near.feasible, near.bakeable, movedIn(near)]).toEqual([false, true, []]);
       const far = missingBy(quantity, id, end, 1.1 * reach);
       expect([far.feasible, far.bakeable, movedIn(far)]).toEqual([false, false, []]);
@@ -52,16 +46,15 @@ describe('what can still be baked', () => {
   it('may be as sweet, salt or rich in egg as it likes', () => {
     for (const [quantity, id, widths] of [['sugar', 'granulated-sugar', 1.5], ['salt', 'table-salt', 6]] as const) {
       const result = missingBy(quantity, id, 'high', widths);
-      expect(missedIn(result)).toContain(quantity);
+      expect(missedIn(result.after)).toContain(quantity);
       expect(result.bakeable).withContext(quantity).toBeTrue();
     }
   }); // prettier-ignore
   it('is proposed with the rest in order: a cake without egg has its other bands, and is not bent for the egg', () => {
     const { egg, ...eggless } = CAKE;
-    const soda: OpenLine = { id: 'new', part: { ingredient: mustBeIngredient('baking-soda'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
-    const result = rebalance([...linesOf({ ...eggless, 'whole-milk': 60 + egg }), soda], CAKE_STYLE);
+    const result = rebalance([...linesOf({ ...eggless, 'whole-milk': 60 + egg }), newLine('baking-soda')], CAKE_STYLE);
     expect([result.feasible, result.bakeable]).toEqual([false, true]);
-    expect(missedIn(result)).toEqual(['egg']);
+    expect(missedIn(result.after)).toEqual(['egg']);
     expect(result.outOfReach).toContain('egg');
     for (const { before, after, id, isNew } of result.lines)
       if (!isNew && !['baking-powder', 'table-salt'].includes(id))

@@ -1,9 +1,10 @@
 import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 import { batterOf } from '../../doors/samples/index.js';
-import { functionalTotals, mustBeIngredient } from '../../formula/formula/index.js';
+import { functionalTotals } from '../../formula/formula/index.js';
 import { chanceFrom } from '../../ground/numerics/index.js';
 import { bandRows } from './band-rows.js';
 import type { OpenLine } from './open-line.js';
+import { newLine } from './open-lines.spec-help.js';
 import { boundsOf, scaleOf, solve, weightOf, type Problem, type Solved } from './program.js';
 
 /* What the program finds is the least change there is: nothing near it that holds the bands changes less. Its price is summed here anew. */
@@ -19,10 +20,9 @@ const WRONG: Readonly<Record<string, readonly number[]>> = {
   'rich and salt': [250, 130, 190, 100, 200, 9, 10],
   'risen by far too much': [250, 130, 85, 100, 200, 3, 30],
 };
-const NEW: OpenLine = { id: 'new', part: { ingredient: mustBeIngredient('baking-soda'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
 function problemOf(amounts: readonly number[], more: Partial<Problem> = {}): Problem {
   const written = batterOf(Object.fromEntries(LINES.map((id, i) => [id, amounts[i] ?? 0])));
-  const lines: readonly OpenLine[] = [...written.map((part): OpenLine => ({ id: part.ingredient.id, part, locked: false })), NEW]; // prettier-ignore
+  const lines: readonly OpenLine[] = [...written.map((part): OpenLine => ({ id: part.ingredient.id, part, locked: false })), newLine('baking-soda')]; // prettier-ignore
   const { flour } = functionalTotals(written);
   return {
     lines,

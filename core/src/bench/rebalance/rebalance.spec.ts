@@ -1,6 +1,7 @@
 import { mustBeIngredient } from '../../formula/formula/index.js';
 import { batterOf } from '../../doors/samples/index.js';
 import { rebalance, type OpenLine, type Rebalanced } from './index.js';
+import { newLine } from './open-lines.spec-help.js';
 import { mustBeStyle } from '../../batter/balance/must-be-style.spec-help.js';
 
 const linesOf = (amounts: Readonly<Record<string, number>>, locked: readonly string[] = []): OpenLine[] =>
@@ -23,8 +24,7 @@ describe('rebalance', () => {
   });
   it('takes the soda back from a loaf that is too sweet and alkaline, and never touches the locked fruit', () => {
     const loaf = linesOf({ 'all-purpose-flour': 250, 'granulated-sugar': 300, 'unsalted-butter': 60, egg: 50, banana: 230, 'table-salt': 1, 'baking-soda': 7.2 }, ['banana']); // prettier-ignore
-    const powder: OpenLine = { id: 'new', part: { ingredient: mustBeIngredient('baking-powder'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
-    const result = rebalance([...loaf, powder], mustBeStyle('fruit_puree_loaf'));
+    const result = rebalance([...loaf, newLine('baking-powder')], mustBeStyle('fruit_puree_loaf'));
     expect(within(result)).toBeTrue();
     expect(gramsOf(result, 'banana')).toBe(230);
     expect(gramsOf(result, 'baking-soda')).toBeLessThan(4);
@@ -32,8 +32,7 @@ describe('rebalance', () => {
   });
   it('keeps eggs whole', () => {
     const cake = linesOf({ 'all-purpose-flour': 200, 'granulated-sugar': 240, 'unsalted-butter': 190, egg: 50, 'whole-milk': 150, 'table-salt': 1, 'baking-powder': 10 }); // prettier-ignore
-    const soda: OpenLine = { id: 'new', part: { ingredient: mustBeIngredient('baking-soda'), grams: 0, preparation: 'none' }, locked: false, isNew: true }; // prettier-ignore
-    const result = rebalance([...cake, soda], mustBeStyle('creamed_butter_cake'));
+    const result = rebalance([...cake, newLine('baking-soda')], mustBeStyle('creamed_butter_cake'));
     expect(within(result)).toBeTrue();
     expect((gramsOf(result, 'egg') ?? 1) % 50).toBe(0);
     expect(gramsOf(result, 'egg')).toBeGreaterThan(50);

@@ -7,7 +7,7 @@ import { measurable } from './measurable.js';
 import { isCrumb, leastWorth, partsOf, writtenGrams, type Limit, type MovedLine, type OpenLine } from './open-line.js';
 import { fewer, withPutBack } from './fewest.js';
 import { boundsOf, scaleOf, SLACK_TOLERANCE, solve, weightOf, type Problem, type Solved } from './program.js';
-import { distanceOutside, verdictsOf } from './verdicts.js';
+import { areWithin, distanceOutside, missedIn, verdictsOf } from './verdicts.js';
 
 /** A lock, or a limit, that stands in the way, and the least it would have to give. */
 export interface Conflict {
@@ -139,25 +139,39 @@ function searchFor(
   return { problem, locks, along: new Map([...goAlong, ...absent]) };
 }
 
+/** What is solved moves the pH, and with it the gas, which is linear at one pH: solved again, three times at most, where it settles. */
+function whereItSettles(
+  lines: readonly OpenLine[],
+  band: { readonly low: number; readonly high: number },
+  firstPh: number,
+  solveAt: (pH: number, before: Solved | undefined) => Solved | undefined,
+): { readonly solved: Solved | undefined; readonly likelyPh: number } {
+  let likelyPh = firstPh;
+  let solved = solveAt(likelyPh, undefined);
+  for (let again = 0; again < 3 && solved; again++) {
+    const settles = phOf(lines, solved.grams, band);
+    if (Math.abs(settles - likelyPh) < SAME_PH) break;
+    likelyPh = settles;
+    solved = solveAt(likelyPh, solved) ?? solved;
+  }
+  return { solved, likelyPh };
+}
+
 /** The grams of a search, measurable, with the bands that they meet. */
 function settle({ problem, locks, along }: Search): Settled {
   const { lines, start, style, limits } = problem;
   const absent = new Set(absentIn(lines, limits).keys());
   // gas is made linear at the pH that is aimed at; where that cannot be had, at the pH that is
   const band = problem.outOfReach.has('crumb-ph') ? { low: 0, high: 14 } : style.bands['crumb-ph'];
-  let likelyPh = phOf(lines, start, band);
   const held = new Map([...locks, ...along]);
-  let best = withWholePieces(problem, held, likelyPh);
-  for (let again = 0; again < 3 && best; again++) {
-    const settled = phOf(lines, best.grams, band);
-    if (Math.abs(settled - likelyPh) < SAME_PH) break;
-    likelyPh = settled;
-    const pieces = best.grams.flatMap((grams, i) =>
+  const { solved, likelyPh } = whereItSettles(lines, band, phOf(lines, start, band), (pH, before) => {
+    if (!before) return withWholePieces(problem, held, pH);
+    const pieces = before.grams.flatMap((grams, i) =>
       wholeCounts(problem, i, grams).length === 0 ? [] : [[i, grams] as const],
     );
-    best = solve(problem, new Map([...held, ...pieces]), likelyPh) ?? best;
-  }
-  if (best) best = fewer(problem, best, held, likelyPh);
+    return solve(problem, new Map([...held, ...pieces]), pH);
+  });
+  const best = solved && fewer(problem, solved, held, likelyPh);
   if (!best) return { grams: start, after: verdictsOf(partsOf(lines, start), style), likelyPh, feasible: false };
   // too little to be weighed out is left out, or made enough, whichever holds the bands
   const tries = [
@@ -169,7 +183,7 @@ function settle({ problem, locks, along }: Search): Settled {
   });
   const [without, enough] = tries as [(typeof tries)[0], (typeof tries)[0]];
   const settled = distanceOutside(enough.after) < distanceOutside(without.after) - 1e-9 ? enough : without;
-  const feasible = settled.after.every(({ verdict }) => verdict === 'within');
+  const feasible = areWithin(settled.after);
   return { ...(feasible ? withPutBack(problem, settled) : settled), likelyPh, feasible };
 }
 
@@ -187,8 +201,7 @@ interface Tried {
   readonly outside: number;
 }
 
-const missedBy = ({ settled }: Tried): readonly Quantity[] =>
-  settled.after.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
+const missedBy = ({ settled }: Tried): readonly Quantity[] => missedIn(settled.after);
 
 function tried(search: Search): Tried {
   const settled = settle(search);
@@ -265,8 +278,6 @@ function wishesInTheWay(lines: readonly OpenLine[], style: Style, limits: readon
 export function rebalance(lines: readonly OpenLine[], style: Style, limits: readonly Limit[] = []): Rebalanced {
   const written = lines.map(writtenGrams);
   const before = verdictsOf(partsOf(lines, written), style);
-  const outside = (verdicts: readonly BandVerdict[]) =>
-    verdicts.filter(({ verdict }) => verdict !== 'within').map(({ quantity }) => quantity);
   const unmoved: Rebalanced = {
     feasible: false,
     bakeable: false,
@@ -275,15 +286,14 @@ export function rebalance(lines: readonly OpenLine[], style: Style, limits: read
     after: before,
     conflicts: [],
     wishes: [],
-    outOfReach: outside(before),
+    outOfReach: missedIn(before),
   };
   if (!(functionalTotals(lines.map(({ part }) => part)).flour > 0)) return unmoved;
   const kept = limits.every(
     ({ lineIds, mostGrams }) =>
       lines.reduce((sum, line, i) => sum + (lineIds.includes(line.id) ? (written[i] ?? 0) : 0), 0) <= mostGrams + 1e-6,
   );
-  if (kept && before.every(({ verdict }) => verdict === 'within'))
-    return { ...unmoved, feasible: true, bakeable: true, outOfReach: [] };
+  if (kept && areWithin(before)) return { ...unmoved, feasible: true, bakeable: true, outOfReach: [] };
 
   const best = nearest(lines, style, limits);
   if (!best) return unmoved;
@@ -312,16 +322,9 @@ function conflicting(
   likelyPh: number,
 ): Pick<Rebalanced, 'conflicts' | 'outOfReach'> {
   const everyBand: Problem = { ...problem, outOfReach: new Set() };
-  const giving = (pH: number) => solve(everyBand, along, pH, new Set(locks.keys()));
-  // what a lock gives moves the pH, and with it the gas: solved again where it settles, so that what is named is enough
-  let aimed = likelyPh;
-  let solved = giving(aimed);
-  for (let again = 0; again < 3 && solved; again++) {
-    const settles = phOf(problem.lines, solved.grams, problem.style.bands['crumb-ph']);
-    if (Math.abs(settles - aimed) < SAME_PH) break;
-    aimed = settles;
-    solved = giving(aimed) ?? solved;
-  }
+  const { solved } = whereItSettles(problem.lines, problem.style.bands['crumb-ph'], likelyPh, (pH) =>
+    solve(everyBand, along, pH, new Set(locks.keys())),
+  );
   if (!solved) return { conflicts: [], outOfReach: [] };
   const conflicts = [...locks.keys()].flatMap((i): Conflict[] => {
     const line = problem.lines[i];

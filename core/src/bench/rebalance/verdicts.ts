@@ -1,3 +1,4 @@
+import type { Quantity } from '../../kitchen/kitchen/index.js';
 import { judgeAgainst, type BandVerdict, type Style } from '../../batter/balance/index.js';
 import { bandQuantities, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { LEAVENERS, MOLAR_MASS, openBalance } from '../../batter/leavening/index.js';
@@ -29,3 +30,10 @@ export function distanceOutside(verdicts: readonly BandVerdict[]): number {
     return sum + Math.max(0, low - value, value - high) / width;
   }, 0);
 }
+
+/** The bands that are not met. */
+export const missedIn = (verdicts: readonly BandVerdict[]): readonly Quantity[] =>
+  verdicts.flatMap(({ verdict, quantity }) => (verdict === 'within' ? [] : [quantity]));
+
+/** Whether every band is met. */
+export const areWithin = (verdicts: readonly BandVerdict[]): boolean => missedIn(verdicts).length === 0;

@@ -259,9 +259,7 @@ class Reader {
     }
     if (isOfEach(amount)) to = pastEach(this.words, this.names, to);
     to = pastPreparation(this.words, this.names, to);
-    const line = this.saysOptional(amount.from)
-      ? `${this.lineOf(pair, from, to)} (optional)`
-      : this.lineOf(pair, from, to);
+    const line = `${this.lineOf(pair, from, to)}${this.saysOptional(amount.from) ? ' (optional)' : ''}`;
     const saidBefore = before?.part === part && before.line === line;
     this.taken.set(key, { line, part });
     this.takings.push({

@@ -51,4 +51,3 @@ export { convertAmount, type Converted } from './convert.js';
 export { panMentionsIn, type PanMention } from './pan-phrases.js';
 export { portionsOf, type Portions } from './portions.js';
 export { alternativesIn, type Alternative } from './alternatives.js';
-export { withoutBullet } from './segments.js';

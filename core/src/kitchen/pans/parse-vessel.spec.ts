@@ -1,40 +1,35 @@
 import { isFree, panSetOf, parseVessel } from './index.js';
-
-function read(written: string) {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(`${written}: ${JSON.stringify(parsed)}`);
-  return parsed.set;
-}
+import { mustBeVessel } from './must-be-vessel.spec-help.js';
 
 describe('parseVessel', () => {
   it('reads what stands on a sheet, as people write it', () => {
-    expect(read('disc 5x2.5 cm x 16')).toEqual({
+    expect(mustBeVessel('disc 5x2.5 cm x 16')).toEqual({
       pan: jasmine.objectContaining({ shape: 'disc', diameterCm: 5, heightCm: 2.5, cavities: 16, material: 'light' }),
       count: 1,
     });
-    expect(read('12 scones of 6 cm').pan).toEqual(
+    expect(mustBeVessel('12 scones of 6 cm').pan).toEqual(
       jasmine.objectContaining({ shape: 'disc', diameterCm: 6, cavities: 12 }),
     );
-    expect(read('wedge 18 cm round x 8').pan).toEqual(
+    expect(mustBeVessel('wedge 18 cm round x 8').pan).toEqual(
       jasmine.objectContaining({ shape: 'wedge', diameterCm: 18, cavities: 8 }),
     );
-    expect(read('six wedges of a 20 cm round').pan).toEqual(
+    expect(mustBeVessel('six wedges of a 20 cm round').pan).toEqual(
       jasmine.objectContaining({ shape: 'wedge', diameterCm: 20, cavities: 6 }),
     );
-    expect(read('disc 2 in x 10').pan).toEqual(jasmine.objectContaining({ diameterCm: 5.08, cavities: 10 }));
+    expect(mustBeVessel('disc 2 in x 10').pan).toEqual(jasmine.objectContaining({ diameterCm: 5.08, cavities: 10 }));
   });
   it('reads free-standing round loaves, one or several, and what they stand in', () => {
-    expect(read('dome')).toEqual({ pan: jasmine.objectContaining({ shape: 'dome' }), count: 1 });
-    expect(read('dome x 2').count).toBe(2);
-    expect(read('two round loaves').count).toBe(2);
-    expect(read('cast iron dome').pan.material).toBe('cast-iron');
+    expect(mustBeVessel('dome')).toEqual({ pan: jasmine.objectContaining({ shape: 'dome' }), count: 1 });
+    expect(mustBeVessel('dome x 2').count).toBe(2);
+    expect(mustBeVessel('two round loaves').count).toBe(2);
+    expect(mustBeVessel('cast iron dome').pan.material).toBe('cast-iron');
   });
   it('leaves pans to the reader of pans', () => {
-    const set = read('23 cm springform');
+    const set = mustBeVessel('23 cm springform');
     expect(isFree(set.pan)).toBeFalse();
     expect(panSetOf(set)?.pan.shape).toBe('round');
-    expect(panSetOf(read('dome'))).toBeUndefined();
-    expect(read('12-cup muffin tin').pan.cavities).toBe(12);
+    expect(panSetOf(mustBeVessel('dome'))).toBeUndefined();
+    expect(mustBeVessel('12-cup muffin tin').pan.cavities).toBe(12);
   });
   it('asks for a size, and refuses one that nobody bakes', () => {
     expect(parseVessel('scones')).toEqual({ kind: 'pieces-without-size', shape: 'disc' });

@@ -1,4 +1,5 @@
-import { parseVessel, type Fill, type VesselSet } from '../../kitchen/pans/index.js';
+import type { Fill, VesselSet } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { batterOf as partsOf } from '../../doors/samples/index.js';
 import { adviceFor, type AdviceInput } from './advice.js';
 import { batterGrowth, batterOf, runBakeJob, WARM_UP_JOB } from './bake-job.js';
@@ -12,14 +13,9 @@ import { heatingFrom, preheatMinutes, timelineOf, type BakeTimeline, type Timeli
 
 /* What is said around a bake that was foreseen: advice, the clock, how it ends. Nothing is simulated but one small bake. */
 
-function vessel(written: string): VesselSet {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(written);
-  return parsed.set;
-}
-const LOAF = vessel('9x5x2.75 in loaf');
-const CUPS = vessel('12-cup muffin tin');
-const DISCS = vessel('disc 6 cm x 8');
+const LOAF = mustBeVessel('9x5x2.75 in loaf');
+const CUPS = mustBeVessel('12-cup muffin tin');
+const DISCS = mustBeVessel('disc 6 cm x 8');
 const setting = (celsius: number) => ({ celsius, fan: false, reasons: [] });
 const QUIET: BakeTimeline = { preheatMinutes: 19, stages: [], carryOverCelsius: 0, coolMinutes: {}, racks: 1 };
 const REFUSED = {
@@ -190,7 +186,7 @@ describe('the clock of a bake', () => {
     expect([line({}).rotateMinute, line({}).swapMinute]).toEqual([30, undefined]);
     expect(line({ minutes: { likely: 15, high: 18 } }).rotateMinute).toBe(10);
     expect(line({ minutes: { likely: 14.9, high: 18 } }).rotateMinute).toBeUndefined();
-    const many = line({ pans: vessel('9 in round x 4') });
+    const many = line({ pans: mustBeVessel('9 in round x 4') });
     expect([many.racks, many.swapMinute, many.rotateMinute]).toEqual([2, 30, undefined]);
     expect(line({}).racks).toBe(1);
   });

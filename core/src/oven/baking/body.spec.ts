@@ -1,12 +1,6 @@
 import { DomainError } from '../../ground/errors/index.js';
-import {
-  cavityMillilitres,
-  isFree,
-  parseVessel,
-  type FreePieces,
-  type Pan,
-  type Vessel,
-} from '../../kitchen/pans/index.js';
+import { cavityMillilitres, isFree, type FreePieces, type Pan, type Vessel } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { checkBake, type BakeSpec } from './bake-spec.js';
 import type { BatterGrid } from './batter-grid.js';
 import { bodyOf } from './body.js';
@@ -15,11 +9,7 @@ import { HEAT_MODEL } from './parameters.js';
 
 /* The shape of what is baked, by the geometry of its pan; and what the simulation was not made for. */
 
-function panOf(written: string): Vessel {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(written);
-  return parsed.set.pan;
-}
+const panOf = (written: string): Vessel => mustBeVessel(written).pan;
 const dome = (diameterCm?: number, heightCm?: number): FreePieces => ({
   name: 'loaf', shape: 'dome', cavities: 1, material: 'light',
   ...(diameterCm !== undefined && { diameterCm }), ...(heightCm !== undefined && { heightCm }),

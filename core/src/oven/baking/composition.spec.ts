@@ -1,4 +1,4 @@
-import { parseVessel } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { airAt } from '../../ground/steam/index.js';
 import { bakeJobSchema, predictionSchema } from './bake-schema.js';
 import { runBakeJob, WARM_UP_JOB } from './bake-job.js';
@@ -8,9 +8,7 @@ import { HEAT_MODEL, HEAT_STYLES } from './parameters.js';
 
 /* What a batter is made of, for its heat; and what crosses to the worker that bakes it. */
 
-const parsed = parseVessel('20 cm round tin');
-if (parsed.kind !== 'vessel') throw new Error(parsed.kind);
-const SPEC: BakeSpec = { pan: parsed.set.pan, panCount: 1, gramsPerPan: 700, heatStyle: 'layer', ovenCelsius: 175, fan: false }; // prettier-ignore
+const SPEC: BakeSpec = { pan: mustBeVessel('20 cm round tin').pan, panCount: 1, gramsPerPan: 700, heatStyle: 'layer', ovenCelsius: 175, fan: false }; // prettier-ignore
 const STYLE = HEAT_STYLES.layer;
 const of = (more: Partial<BakeSpec> = {}, startCelsius = 21, constant?: ConstantSolid) =>
   compositionOf({ ...SPEC, ...more }, STYLE, HEAT_MODEL.heat, startCelsius, constant);

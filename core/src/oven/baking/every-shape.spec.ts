@@ -1,11 +1,6 @@
-import { parseVessel, type VesselSet } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { simulateBake, type BakeSpec, type HeatStyleId } from './index.js';
 
-function vessel(written: string): VesselSet {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(`${written}: ${parsed.kind}`);
-  return parsed.set;
-}
 function spec(
   written: string,
   heatStyle: HeatStyleId,
@@ -13,7 +8,7 @@ function spec(
   ovenCelsius: number,
   more: Partial<BakeSpec> = {},
 ): BakeSpec {
-  const { pan, count } = vessel(written);
+  const { pan, count } = mustBeVessel(written);
   return { pan, panCount: count, gramsPerPan: grams / count, heatStyle, ovenCelsius, fan: false, ...more };
 }
 const minutes = (bake: BakeSpec) => simulateBake(bake).doneMinute ?? Infinity;
@@ -58,7 +53,7 @@ describe('every shape', () => {
     expect(minutes(shaped(4))).toBeLessThan(minutes(shaped(9)));
   });
   it('feels corners, flutes and water measured: what holds less stands deeper and takes longer', () => {
-    const plain = vessel('20 cm square tin').pan;
+    const plain = mustBeVessel('20 cm square tin').pan;
     const rounded = { ...LAYER, pan: { ...plain, cornerRadiusCm: 8 } as BakeSpec['pan'] };
     const sharp = { ...LAYER, pan: plain };
     expect(minutes(rounded)).toBeGreaterThan(minutes(sharp));

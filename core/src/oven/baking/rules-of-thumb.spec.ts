@@ -1,4 +1,5 @@
-import { parseVessel, type VesselSet } from '../../kitchen/pans/index.js';
+import type { VesselSet } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { bodyOf } from './body.js';
 import type { BakeSpec } from './bake-spec.js';
 import { kinship, type Anchor, type KnownTime } from './known-bake.js';
@@ -8,19 +9,14 @@ import { isApart, plainLawMinutes, rulesOfThumb, type PlainBake, type RuleOfThum
 
 /* From one pan to another without a simulation: rules of thumb, how far a known bake reaches, what a load does to its oven. */
 
-function vessel(written: string): VesselSet {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(written);
-  return parsed.set;
-}
-const LOAF = vessel('9x5x2.75 in loaf');
-const CUPS = vessel('12-cup muffin tin');
+const LOAF = mustBeVessel('9x5x2.75 in loaf');
+const CUPS = mustBeVessel('12-cup muffin tin');
 const KNOWN: KnownTime = { pans: LOAF, ovenCelsius: 175, fan: false, lowMinutes: 9, highMinutes: 11, from: 'printed-time' }; // prettier-ignore
 
 describe('rules of thumb by themselves', () => {
   const square = (grams: number, more: Partial<PlainBake> = {}): PlainBake => ({
     batter: { grams, heatStyle: 'quick' },
-    pans: vessel('20 cm square tin, 5 cm deep'),
+    pans: mustBeVessel('20 cm square tin, 5 cm deep'),
     celsius: 180,
     fan: false,
     ...more,
@@ -62,7 +58,7 @@ describe('rules of thumb by themselves', () => {
   it('have a surface of every shape: a ball of dough by its bulk, a ring by its tube', () => {
     const ball = (grams: number): PlainBake => ({
       batter: { grams, heatStyle: 'soda' },
-      pans: vessel('dome'),
+      pans: mustBeVessel('dome'),
       celsius: 200,
       fan: false,
     });
@@ -71,11 +67,11 @@ describe('rules of thumb by themselves', () => {
     expect(of(ball(200), ball(1600), 'surface')).toBeCloseTo(80, 3);
     const ring: PlainBake = {
       batter: { grams: 1500, heatStyle: 'bundt' },
-      pans: vessel('25 cm tube pan, 9 cm deep'),
+      pans: mustBeVessel('25 cm tube pan, 9 cm deep'),
       celsius: 170,
       fan: false,
     };
-    const round: PlainBake = { ...ring, pans: vessel('25 cm round, 9 cm deep') };
+    const round: PlainBake = { ...ring, pans: mustBeVessel('25 cm round, 9 cm deep') };
     expect(of(round, ring, 'depth')).toBeGreaterThan(40);
     expect(of(round, ring, 'surface') / 40).toBeLessThan(of(round, ring, 'depth') / 40);
   });
@@ -118,7 +114,7 @@ describe('kin of a known bake', () => {
 describe('a load in its oven', () => {
   const { heat } = HEAT_MODEL;
   const spec = (written: string, grams: number, more: Partial<BakeSpec> = {}): BakeSpec => {
-    const { pan, count } = vessel(written);
+    const { pan, count } = mustBeVessel(written);
     return { pan, panCount: count, gramsPerPan: grams, heatStyle: 'quick', ovenCelsius: 180, fan: false, ...more };
   };
   const convection = (of: BakeSpec) => loadConvection(of, bodyOf(of.pan), heat, (of.gramsPerPan / of.pan.cavities) * 1.6e-6); // prettier-ignore
@@ -141,9 +137,9 @@ describe('a load in its oven', () => {
     expect(convection(spec('disc 2 cm x 1', 5))).toBeLessThanOrEqual(1.6 * heat.convectionStill);
   });
   it('stands as high as its pan makes it, and a free loaf by its bulk', () => {
-    const tin = bodyOf(vessel('20 cm square tin, 5 cm deep').pan);
+    const tin = bodyOf(mustBeVessel('20 cm square tin, 5 cm deep').pan);
     expect(risenHeight(tin, 0.002)).toBeGreaterThan(risenHeight(tin, 0.001));
-    const dome = bodyOf(vessel('dome').pan);
+    const dome = bodyOf(mustBeVessel('dome').pan);
     expect(risenHeight(dome, 0.008) / risenHeight(dome, 0.001)).toBeCloseTo(2, 9);
   });
 });

@@ -1,5 +1,5 @@
 import type { Lesson } from '../../kitchen/learned/index.js';
-import { parseVessel, type VesselSet } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import type { OvenCourse } from './bake-spec.js';
 import type { Anchor, KnownTime } from './known-bake.js';
 import { HEAT_STYLES, SHAPE_SPREAD } from './parameters.js';
@@ -15,13 +15,8 @@ import {
 
 /* How sure a time is, and why: no bake is simulated here. */
 
-function vessel(written: string): VesselSet {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(written);
-  return parsed.set;
-}
-const LOAF = vessel('9x5x2.75 in loaf');
-const ROUND = vessel('20 cm round tin');
+const LOAF = mustBeVessel('9x5x2.75 in loaf');
+const ROUND = mustBeVessel('20 cm round tin');
 const cover = (kind: 'lid' | 'bowl' | 'foil') => ({ covers: [{ kind, fromMinute: 0 }] });
 
 describe('what the model has seen little of', () => {
@@ -47,10 +42,10 @@ describe('what the model has seen little of', () => {
   it('is each condition by its name, and no other', () => {
     for (const [course, code] of ALONE) expect(found(course)).withContext(JSON.stringify(course)).toEqual([code]);
     expect(found({}, ROUND, true)).toEqual(['far-from-plain-law']);
-    expect(found({}, vessel('20 cm square silicone tin'))).toEqual(['silicone']);
-    expect(found({}, vessel('20 cm round ceramic dish'))).toEqual(['ceramic']);
-    expect(found({}, vessel('10 in cast iron skillet'))).toEqual(['cast-iron']);
-    const free = vessel('disc 6 cm x 6');
+    expect(found({}, mustBeVessel('20 cm square silicone tin'))).toEqual(['silicone']);
+    expect(found({}, mustBeVessel('20 cm round ceramic dish'))).toEqual(['ceramic']);
+    expect(found({}, mustBeVessel('10 in cast iron skillet'))).toEqual(['cast-iron']);
+    const free = mustBeVessel('disc 6 cm x 6');
     expect(found({}, { ...free, pan: { ...free.pan, material: 'cast-iron' } })).toEqual([]);
     expect(found({}, { ...free, pan: { ...free.pan, material: 'silicone' } })).toEqual(['silicone']);
   });
@@ -69,17 +64,17 @@ describe('what the model has seen little of', () => {
 
 describe('what covers a rack', () => {
   it('is the rim of each pan, round or straight, times how many', () => {
-    expect(footprintOf(vessel('30 x 20 cm tin'))).toBeCloseTo(600, 6);
-    expect(footprintOf(vessel('30 x 20 cm tin x 2'))).toBeCloseTo(1200, 6);
+    expect(footprintOf(mustBeVessel('30 x 20 cm tin'))).toBeCloseTo(600, 6);
+    expect(footprintOf(mustBeVessel('30 x 20 cm tin x 2'))).toBeCloseTo(1200, 6);
     expect(footprintOf(ROUND)).toBeCloseTo(100 * Math.PI, 6);
-    const cups = vessel('12-cup muffin tin');
+    const cups = mustBeVessel('12-cup muffin tin');
     const width = 'topLengthCm' in cups.pan ? cups.pan.topLengthCm : NaN;
     expect(footprintOf(cups)).toBeCloseTo((12 * Math.PI * width ** 2) / 4, 6);
   });
   it('of what stands free is each round, and of one that is cut the round', () => {
-    expect(footprintOf(vessel('disc 6 cm x 16'))).toBeCloseTo(16 * 9 * Math.PI, 6);
-    expect(footprintOf(vessel('wedge 18 cm round x 8'))).toBeCloseTo(81 * Math.PI, 6);
-    const dome = vessel('dome');
+    expect(footprintOf(mustBeVessel('disc 6 cm x 16'))).toBeCloseTo(16 * 9 * Math.PI, 6);
+    expect(footprintOf(mustBeVessel('wedge 18 cm round x 8'))).toBeCloseTo(81 * Math.PI, 6);
+    const dome = mustBeVessel('dome');
     expect(footprintOf({ ...dome, count: 2 })).toBeCloseTo(2 * footprintOf(dome), 6);
   });
 });

@@ -1,17 +1,12 @@
 import type { BakeJob } from '../baking/index.js';
-import { parseVessel, type VesselSet } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { bakeAt, besideOf, sweptAt, SWEEP_CELSIUS } from '../sweeps/index.js';
 import { sensitivitiesOf, UNKNOWNS } from '../sensitivity/index.js';
 import { settingForColour, settingForMinutes, sharedSetting } from './index.js';
 
-function vessel(written: string): VesselSet {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(written);
-  return parsed.set;
-}
 const job = (written: string, grams: number, celsius: number, heatStyle: BakeJob['batter']['heatStyle']): BakeJob => ({
   batter: { grams, heatStyle, water: 0.36, fat: 0.13, sugar: 0.22 },
-  pans: vessel(written),
+  pans: mustBeVessel(written),
   setting: { celsius, fan: false, reasons: [] },
 });
 const MUFFINS = job('12-cup muffin tin', 800, 190, 'muffin');

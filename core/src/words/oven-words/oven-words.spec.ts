@@ -8,7 +8,7 @@ import {
   type OvenCourse,
   type WindowReasonCode,
 } from '../../oven/baking/index.js';
-import { parseVessel, type VesselSet } from '../../kitchen/pans/index.js';
+import { mustBeVessel } from '../../kitchen/pans/must-be-vessel.spec-help.js';
 import { UNKNOWNS } from '../../oven/sensitivity/index.js';
 import {
   donenessInWords,
@@ -23,20 +23,15 @@ import {
   windowReasonInWords,
 } from './index.js';
 
-function pansOf(written: string): VesselSet {
-  const parsed = parseVessel(written);
-  if (parsed.kind !== 'vessel') throw new Error(written);
-  return parsed.set;
-}
 const bakeOf = (written: string, course?: OvenCourse, celsius = 175): BakeJob => ({
   batter: { grams: 1200, heatStyle: 'layer', water: 0.36, fat: 0.13, sugar: 0.22 },
-  pans: pansOf(written),
+  pans: mustBeVessel(written),
   setting: { celsius, fan: false, reasons: [] },
   ...(course && { course }),
 });
 const LAYERS = bakeOf('8 in round x 2');
 const knownOf = (written: string, minutes: number, from: KnownTime['from'] = 'printed-range'): KnownTime => ({
-  pans: pansOf(written),
+  pans: mustBeVessel(written),
   ovenCelsius: 175,
   fan: false,
   lowMinutes: minutes - 2,
