@@ -5,6 +5,9 @@ import type { Words } from './tokens.js';
 import { unitAt, type UnitsSaid } from './units-said.js';
 import { describesAt, FULL, FULL_BEFORE, HEDGE, NEAR_WORDS, SIZE } from './words-around.js';
 
+/** Of what is understood to be in the measure of the one before: more than so many are grams. */
+const MOST_SPOONS = 12;
+
 /** An amount in running text: its number, its measure, and the same said again. */
 export interface Amount {
   readonly from: number;
@@ -39,6 +42,8 @@ const UNSAID = new Set([
 
 class AmountReader {
   readonly amounts: Amount[] = [];
+  /** The last amount that is weighed. */
+  private lastWeighed: Amount | undefined;
   /** How often eggs are spoken of. */
   private eggs: number | undefined;
 
@@ -59,6 +64,7 @@ class AmountReader {
           ? { ...last, from: at, to: at + sameFor, same: true, ofWhat: '', each: false }
           : (this.oneOf(at) ?? this.lumpAt(at) ?? this.eggAlone(at) ?? this.amountAt(at));
       if (amount) this.amounts.push(amount);
+      if (amount?.unit?.kind === 'mass') this.lastWeighed = amount;
       at = amount ? Math.max(amount.to, at + 1) : at + 1;
     }
   }
@@ -77,11 +83,14 @@ class AmountReader {
   /** "A teaspoon of ginger, one of cinnamon", "two ounces of butter, four of strong cheddar": the measure is understood. */
   private oneOf(at: number): Amount | undefined {
     const { words } = this;
-    const last = this.amounts.at(-1);
     const isOne = /^(?:one|1|another)$/.test(words.word(at));
     const named = describesAt(words, at + 2) && (this.nameAt[at + 2] ?? -1) < 0 ? at + 3 : at + 2;
     const isSoMany = (isOne || words.isNumber(at)) && words.word(at + 1) === 'of' && (this.nameAt[named] ?? -1) >= 0;
-    if (!isSoMany || this.marked[at] || at - (last?.to ?? 0) > NEAR_WORDS) return undefined;
+    const before = this.amounts.at(-1);
+    if (!isSoMany || this.marked[at] || at - (before?.to ?? 0) > NEAR_WORDS) return undefined;
+    // "three teaspoons of powder, then eighty-five of butter": nobody counts so many spoons
+    const isBeyondSpoons = before?.unit?.kind === 'volume' && (words.tokens[at]?.value ?? 0) > MOST_SPOONS;
+    const last = isBeyondSpoons ? this.lastWeighed : before;
     if (last?.unit?.kind !== 'volume' && last?.unit?.kind !== 'mass') return undefined;
     return {
       ...last,

@@ -108,8 +108,9 @@ function markBake(words: Words, marked: Uint8Array): void {
 function markRemarks(words: Words, marked: Uint8Array): void {
   for (let at = 0; at < words.length; at++) {
     if (!words.begins(at)) continue;
-    const isNext = words.word(at) === 'next' && /^(?:time|:)$/.test(words.at(at + 1));
-    const isNote = /^(?:notes?|verdict|tips?|nb)$/.test(words.word(at)) && words.at(at + 1) === ':';
+    const isNext = /^(?:next|last)$/.test(words.word(at)) && /^(?:time|:)$/.test(words.at(at + 1));
+    const isNote =
+      (/^(?:notes?|verdict|tips?)$/.test(words.word(at)) && words.at(at + 1) === ':') || words.word(at) === 'nb';
     if (!isNext && !isNote) continue;
     let end = at + 2;
     while (end < words.length && (isNote ? words.at(end) !== '\n' : !words.ends(end))) end++;

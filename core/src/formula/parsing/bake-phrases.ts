@@ -27,7 +27,7 @@ const TAKEN_OUT =
 const PREHEAT = /\b(?:pre-?heat|heat (?:the |your )?oven)\b/i;
 /** "mix, into the tin, moderate oven 25 min" */
 const IN_AN_OVEN =
-  /(?:\boven|(?<!\d)\d{3} ?(?:°|degrees)? ?[cf]?(?: ?(?:fan|convection))?),? (?:(?:lid on|lidded|covered),? )?(?:for )?(?:about )?$|\b(?:lid off|uncovered),? (?:for )?(?:another |about )?$/i;
+  /(?:\boven|(?<!\d)\d{3} ?(?:°|deg(?:rees)?)? ?[cf]?(?: ?(?:fan|convection))?),? (?:(?:lid on|lidded|covered),? )?(?:for )?(?:about )?$|\b(?:lid off|uncovered),? (?:for )?(?:another |about )?$/i;
 const AT_A_HEAT = /^\s?(?:at|@|in an? oven at) ?\d{3}(?!\d)/i;
 const SHORTEST_BAKE_MINUTES = 4;
 const LONGEST_BAKE_MINUTES = 420;

@@ -207,12 +207,14 @@ function halfOfEach(line: string, context: ReadingContext): readonly string[] | 
   return undefined;
 } // prettier-ignore
 
-/** "zest of 1/2 lemon and zest of 1/2 orange" */
-const BETWEEN_FRUITS = /(?: and |, )(?=(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of )/i;
+/** "rind 1 lemon & 1 orange", once it is reworded. */
+const BETWEEN_FRUITS = / and (?=(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of )/i;
 const PART_OF_FRUIT = /^(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of (?:\d|an? |half )/i;
 
 /** A thing with its amount, behind it or before, and nothing else. */
 function isThing(part: string, context: ReadingContext): boolean {
+  // "90 ml yogurt, zest 1 orange"
+  if (PART_OF_FRUIT.test(reworded(part))) return true;
   const behind = trailingAmount(part, context);
   if (behind) return behind.note === '' && isKnownName(behind.name, context);
   const before = readAmount(reworded(part), unitsOf(context.kitchen));

@@ -71,6 +71,17 @@ function withoutMailHead(rows: readonly string[]): readonly string[] {
   return [...(subject === undefined ? [] : [subject.replace(MAIL_HEAD, '')]), ...rows.slice(end)];
 }
 
+/** "From the church cookbook p. 41" above what it is called: the name comes first. */
+const SOURCE =
+  /^\s{0,3}from (?:the|my|our|an?) [^:]{3,50}\b(?:\w{0,12}book|magazine|newspaper|newsletter|leaflet)\b[^:]{0,20}$/i;
+const SHORT_NAME = /^[^\d:,]{3,60}$/;
+function withNameFirst(rows: readonly string[]): readonly string[] {
+  const first = rows.findIndex((row) => row.trim() !== '');
+  const [source = '', name = ''] = rows.slice(first, first + 2);
+  if (!SOURCE.test(source) || !SHORT_NAME.test(name.trim())) return rows;
+  return [...rows.slice(0, first), name, source, ...rows.slice(first + 2)];
+}
+
 /** Two lists side by side: each thing of a row is a line of its own. */
 const sideBySide = (row: readonly string[]): boolean =>
   row.length >= FEWEST_CELLS && row.every((cell) => BEGINS_WITH_AMOUNT.test(cell) && !AMOUNT.test(cell));
@@ -192,6 +203,32 @@ function eachSaid(row: string): readonly string[] {
 const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [PICTURES, ''],
   [SET_APART, '$1$3'],
+  // "Then 100 g dark chocolate chips", below a list
+  [
+    /^(?:and )?(?:then|plus|also|finally),? (?=(?:about )?\d[\d.,/]{0,5} ?(?:g|kg|oz|lb|ml|cups?|tsp|tbsp|c\.)(?![a-z])[^.]{3,60}$)(?!.{0,60}\b(?:mins?|minutes?|hours?|degrees)\b)/i,
+    '',
+  ],
+  // "(pour the water over the dates, leave till cold)": a step
+  [
+    /^\((?=(?:pour|soak|mix|melt|warm|heat|leave|let|boil|simmer|rub|beat|whisk|stir|sift|toast)\b)([^()]{1,200})\)$/i,
+    '$1',
+  ],
+  // "zest of an orange and a lemon"
+  [
+    /\b(zest|juice|rind) of (an?|one|1|two|2|half an?) (orange|lemon|lime)(s?) and (an?|one|1|two|2|half an?) (orange|lemon|lime|grapefruit)/i,
+    '$1 of $2 $3$4 and $1 of $5 $6',
+  ],
+  // "325 - 1 hr.": no range
+  [/^(\d{3}(?: ?°)?(?: ?[FC])?) ?- ?(?=\d{1,2}(?: 1\/2|½)? ?h(?:rs?|ours?)?\b)/i, '$1, '],
+  // "Ingredients (swirl)"
+  [/^ingredients \(([a-z ]{3,20})\) ?:?$/i, '$1:'],
+  // "half a teaspoon of bicarb, a whole one of cream of tartar"
+  [/\b(?:a whole|a full|one whole) one of (?=[a-z])/i, 'one of '],
+  // "… pinch of salt. Cup and a half flour.": one of them
+  [/((?:^|[.,;]) ?"?)(cup|teaspoon|tablespoon|pound) and a half (?=of |[a-z])/i, '$11 1/2 $2 '],
+  [/((?:^|[.,;]) ?"?)(cup|teaspoon|tablespoon|pound) and a quarter (?=of |[a-z])/i, '$11 1/4 $2 '],
+  // "Icing: 500 g icing sugar, 1/2 cup milk. Coconut: 2 cups"
+  [/(?<=^(?:icing|frosting|topping|filling|glaze): [^:]{5,120})\. (?=[A-Z][a-z]{2,15}: (?:about )?[\d½¼¾])/i, '\n'],
   // "Glaze → 1 cup powdered sugar"
   [/^((?:glaze|icing|frosting|topping|filling|drizzle|streusel|syrup)) ?(?:→|=>|-->) ?/i, '$1: '],
   [COMES_OF_IT, '. '],
@@ -226,14 +263,21 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
     '$11 ',
   ],
 ];
+const COUNTED = String.raw`(?:\d[\d.,/]{0,5}|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?)(?: and an? (?:half|quarter))?`;
+const MEASURE = String.raw`(?:g|grams?|kg|ml|oz|ounces?|cups?|teaspoons?|tablespoons?|tsps?|tbsps?)`;
+/** "four teaspoons of baking powder, no sorry, three, three teaspoons": what is said last stands, in the place of the first. */
+const TAKEN_BACK = new RegExp(
+  String.raw`(?<![\w.,/])(${COUNTED})( ?[a-z][a-z' -]{0,40}?),? (?:(?:um|er|uh|oh|well)[,.]? ){0,2}(?:(?:no|sorry|wait|make (?:that|it)|i mean|i tell a lie)[,.]? ){1,3}(?:it's )?(${COUNTED})(?: ?${MEASURE})?(?:, \3(?: ?${MEASURE})?)?(?=[,.;!]|$)`,
+  'gi',
+);
 const plainly = (row: string): string =>
-  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row).replace(
-    AS_THE_EGGS,
-    (_, things: string, count: string, eggs: string, grams?: string) =>
+  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row)
+    .replace(TAKEN_BACK, '$3$2')
+    .replace(AS_THE_EGGS, (_, things: string, count: string, eggs: string, grams?: string) =>
       grams === undefined
         ? `${count}${eggs}, their weight in ${things}`
         : `${count}${eggs}, ${grams} each of ${things}`,
-  );
+    );
 
 const NAMED =
   /^(?=[^:\n]* )([^:\n]{3,40}\b(?:cakes?|sponge|bread|loaf|muffins|scones|biscuits|buns)(?: by weight)?): (?=\d)/i;
@@ -241,7 +285,9 @@ const NAMED =
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
-  const rows = withoutLineNumbers(withStepNumbers(withValuesBelow(withoutMailHead(unframed)).flatMap(withStepsBelow)))
+  const rows = withoutLineNumbers(
+    withStepNumbers(withValuesBelow(withNameFirst(withoutMailHead(unframed))).flatMap(withStepsBelow)),
+  )
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(eachSaid)
     .flatMap(withoutMarksBefore)
