@@ -209,13 +209,13 @@ test('rings, scones and silicone: every shape is drawn and has its time', async 
 
 test('an impossible oven or batter is refused clearly, and the one before stands', async ({ baker, page }) => {
   await toTheOven(baker);
-  await write(page, 'set to', '400');
+  await write(page, 'set to', '700');
   await expect(page.getByText('Too high: 100 to 300 °C.')).toBeVisible();
   await expect(baker.window).toHaveText('53–62 min');
   await write(page, 'batter', '0');
   await expect(page.getByText(/Too low: 10 to 200.000 g\./)).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'set to' })).toHaveValue('400');
+  await expect(page.getByRole('textbox', { name: 'set to' })).toHaveValue('700');
   await expect(page.getByText('Too high: 100 to 300 °C.')).toBeVisible();
   await expect(page.getByText(/Too low: 10 to 200.000 g\./)).toBeVisible();
   await page.getByRole('textbox', { name: 'batter' }).press('Escape');
@@ -247,4 +247,23 @@ test('stages and covers are rows as well as words, and the bake follows them', a
   await page.getByRole('button', { name: 'Take cover 1 away' }).click();
   await page.getByRole('button', { name: 'Take stage 2 away' }).click();
   await expect(page.getByText(/Uncover it at/)).toHaveCount(0);
+});
+
+test.describe('an American', () => {
+  test.use({ locale: 'en-US' });
+  test('reads and turns the dial by Fahrenheit: on the shelf, in the Oven, on the sheet', async ({ baker, page }) => {
+    await baker.opens();
+    await expect(page.getByRole('row', { name: /Rhubarb & ginger muffins/ })).toContainText('385 °F');
+    await baker.takesFromShelf('Pear and cardamom loaf');
+    await baker.goesTo('Oven');
+    const heat = page.locator('.heat');
+    await expect(heat).toContainText('350 °F 177 °C · gas 4 · fan 325');
+    await write(page, 'set to', '325');
+    await expect(heat).toContainText('325 °F 163 °C');
+    await expect(page.getByLabel('set to', { exact: true })).toHaveValue('325');
+    await page.getByText('Stages, lid or foil, cold batter').click();
+    await expect(page.getByLabel('goes in at')).toHaveAttribute('placeholder', '70');
+    await baker.opens('/batch/demo-pear-cardamom-loaf/sheet');
+    await expect(page.locator('main')).toContainText('325 °F (163 °C)');
+  });
 });

@@ -3,7 +3,7 @@ import { expect, test } from './baker';
 test('measures are converted both ways, with the spread that filling a cup brings', async ({ baker, page }) => {
   await baker.opens('/pantry');
   const asked = page.getByRole('textbox', { name: 'How much is' });
-  await page.getByRole('combobox', { name: 'Whose cups and spoons' }).click();
+  await page.getByRole('combobox', { name: 'Whose cups, spoons and oven dial' }).click();
   await page.getByRole('option', { name: 'American cups and eggs' }).click();
   await asked.fill('1 cup plain flour');
   await expect(page.getByRole('status')).toContainText('125 g');

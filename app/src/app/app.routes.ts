@@ -1,4 +1,12 @@
-import type { Route, Routes } from '@angular/router';
+import { inject } from '@angular/core';
+import type { CanActivateFn, Route, Routes } from '@angular/router';
+import { RecordStore } from './store/record-store';
+
+/** A screen that shows bakes waits until all are read: what is not there is not there. */
+const bakesAreRead: CanActivateFn = async () => {
+  await inject(RecordStore).wholly();
+  return true;
+};
 
 /** One lazy route for each station, in the order of the work. */
 export const routes: Routes = [
@@ -15,6 +23,7 @@ export const routes: Routes = [
   },
   {
     path: 'batch/:id/sheet',
+    canActivate: [bakesAreRead],
     title: $localize`Batch sheet · Orvin`,
     loadComponent: () => import('./batch/sheet-page').then((m) => m.SheetPage),
   },
@@ -27,9 +36,15 @@ export const routes: Routes = [
     loadComponent: () => import('./bake/start').then((m) => m.BakeStart),
   },
   { path: 'bake/:id', title: $localize`Bake · Orvin`, loadComponent: () => import('./bake/bake').then((m) => m.Bake) },
-  { path: 'book', title: $localize`Book · Orvin`, loadComponent: () => import('./book/book').then((m) => m.Book) },
+  {
+    path: 'book',
+    canActivate: [bakesAreRead],
+    title: $localize`Book · Orvin`,
+    loadComponent: () => import('./book/book').then((m) => m.Book),
+  },
   {
     path: 'book/new',
+    canActivate: [bakesAreRead],
     title: $localize`Book · Orvin`,
     loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
   },
@@ -40,6 +55,7 @@ export const routes: Routes = [
   },
   {
     path: 'book/:id',
+    canActivate: [bakesAreRead],
     title: $localize`Book · Orvin`,
     loadComponent: () => import('./book/record-form').then((m) => m.RecordForm),
   },

@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import type { WalkStep } from '@orvin/core/along/walk';
 import { BakingStore } from '../store/baking-store';
 import { demoData } from '../store/demo-data';
+import { SettingsStore } from '../store/settings-store';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { RecordStore } from '../store/record-store';
@@ -172,6 +173,24 @@ describe('filling', () => {
     expect(footing.label()).toBe('Cut, next');
     footing.act();
     expect(baking.step()?.kind).toBe('bake');
+  });
+});
+
+describe('an American at the counter', () => {
+  const { ready } = counter();
+  it('hears of the oven by its own dial, and reads the thermometer by it', async () => {
+    const heat = stepOf('heat');
+    const { footing, baking } = await ready(at(heat));
+    TestBed.inject(SettingsStore).set({ region: 'US' });
+    const view = rendered(PlainStepView, { step: heat });
+    expect(wordsOf(view, 'h2')).toBe('Oven on, 350 °F');
+    expect(wordsOf(view, '.tell')).toContain('That is 177 °C.');
+    footing.act();
+    expect(baking.state().timers[0]?.name).toBe('oven to 350 °F');
+    const oven = rendered(OvenStepView, { step: stepOf('bake') });
+    expect(wordsOf(oven, 'h2')).toBe('Is it 350 °F?');
+    typed(oven, '345');
+    expect(wordsOf(oven, '.tell')).toBe('It is to be 350: ready.');
   });
 });
 

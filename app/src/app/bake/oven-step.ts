@@ -7,8 +7,10 @@ import { DONENESS_TESTS } from '@orvin/core/oven/baking';
 import { alarmInWords, DO_WORDS, DONE_WORDS, liveInWords, LOOK_WORDS } from '@orvin/core/words/along-words';
 import { whyTurned } from '@orvin/core/words/book-words';
 import { donenessInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords } from '@orvin/core/words/figures';
-import { FigureField } from '../parts/kept-field';
+import { dialDegrees } from '@orvin/core/ground/units';
+import { minutesInWords, readingsOn } from '@orvin/core/words/figures';
+import { HeatField } from '../parts/kept-field';
+import { OwnDial } from '../parts/own-dial';
 import { clockAt } from '../parts/wall-clock';
 import { Learning } from '../work/learning';
 import { RisksNow } from '../work/risks-now';
@@ -35,7 +37,7 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
 /** The oven: verified, in, followed, looked at, out. */
 @Component({
   selector: 'orv-oven-step',
-  imports: [CoreChart, FigureField, InstrumentLineView],
+  imports: [CoreChart, HeatField, InstrumentLineView],
   providers: [LiveBakes, RealBake],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
@@ -52,14 +54,15 @@ const TIMER_OF: Readonly<Partial<Record<DoneAtOven, string>>> = {
         <label class="by-hand">
           <ng-container i18n>What the thermometer in it says</ng-container>&ngsp;
           <input
-            [orvFigure]="readBefore()"
+            #thermometer="orvHeat"
+            [orvHeat]="readBefore()"
             [lowest]="0"
             [highest]="350"
-            unit="°C"
+            [read]="true"
             [keptAs]="'oven of bake ' + baking.id()"
-            (figureSaid)="read($event)"
+            (heatSaid)="read($event)"
           />
-          °C
+          {{ thermometer.unit() }}
         </label>
         <orv-instrument-line />
       </div>
@@ -129,7 +132,7 @@ export class OvenStepView {
   protected readonly live = inject(LiveBakes);
   protected readonly looks = LOOKS;
   protected readonly lookWords = LOOK_WORDS;
-  private readonly field = viewChild(FigureField);
+  private readonly field = viewChild(HeatField);
 
   protected readonly pans = computed(() => this.baking.pansOf(this.step().portion));
   private readonly portion = computed(() => this.baking.baking()?.snapshot.portions[this.step().portion]);
@@ -154,6 +157,7 @@ export class OvenStepView {
     return air === undefined ? undefined : ovenVerdict(air, this.setPoint());
   });
   private readonly risks = inject(RisksNow);
+  private readonly dial = inject(OwnDial);
   /** What this bake risks most as the oven stands now: by the model that finds causes afterwards. */
   protected readonly risk = computed(() => {
     const id = this.baking.baking()?.snapshot.formulaId;
@@ -161,11 +165,11 @@ export class OvenStepView {
     const oven = air === undefined ? {} : { ovenError: air - this.setPoint(), ovenErrorSpread: THERMOMETER };
     return id === undefined ? undefined : this.risks.of(id, oven, 1)[0];
   });
-  protected readonly setWords = computed(() => $localize`Is it ${Math.round(this.setPoint())} °C?`);
-  protected readonly airWords = computed(() => $localize`${Math.round(this.air() ?? 0)} °C in it`);
+  protected readonly setWords = computed(() => $localize`Is it ${this.dial.heat(this.setPoint())}?`);
+  protected readonly airWords = computed(() => $localize`${this.dial.heat(this.air() ?? 0)} in it`);
   protected readonly verdictWords = computed(() => {
     const verdict = this.verdict();
-    const set = Math.round(this.setPoint());
+    const set = dialDegrees(this.dial.scale(), this.setPoint());
     if (!verdict) return $localize`Look at the thermometer in it before anything goes in: a light is no thermometer.`;
     if (verdict.kind === 'ready') return $localize`It is to be ${set}:set:: ready.`;
     if (verdict.kind === 'hot') return $localize`It is to be ${set}:set:: door open a hand’s breadth for about ${verdict.waitMinutes} min, or the top is dark too soon.`; // prettier-ignore
@@ -267,7 +271,7 @@ export class OvenStepView {
     const [first] = doneness.tests;
     const { low, high } = doneness.coreCelsius;
     const words = first && DONENESS_TESTS.includes(first) ? donenessInWords(first) : undefined;
-    return $localize`${words?.say ?? ''} A core figure alone is not done; here it is usually ${Math.round(low)}–${Math.round(high)} °C.`;
+    return $localize`${words?.say ?? ''} A core figure alone is not done; here it is usually ${readingsOn(this.dial.scale(), low, high)}.`;
   });
 
   constructor() {
@@ -298,7 +302,7 @@ export class OvenStepView {
 
   protected read(celsius: number | undefined): void {
     if (celsius !== undefined)
-      this.baking.tell($localize`${celsius} °C in the oven`, { kind: 'oven-read', celsius, by: 'hand' });
+      this.baking.tell($localize`${this.dial.heat(celsius)} in the oven`, { kind: 'oven-read', celsius, by: 'hand' });
   }
   private goesIn(): void {
     const { portion } = this.step();
@@ -329,7 +333,7 @@ export class OvenStepView {
       ...at('turn', $localize`turn it`, timeline?.rotateMinute ?? timeline?.swapMinute),
       ...at('tent', $localize`foil on`, timeline?.tentMinute),
       ...at('lid', $localize`lid off`, timeline?.uncoverMinute),
-      ...(timeline?.stages ?? []).flatMap(({ minute, celsius }, i) => at(`stage-${i}`, $localize`oven to ${Math.round(celsius)} °C`, minute)),
+      ...(timeline?.stages ?? []).flatMap(({ minute, celsius }, i) => at(`stage-${i}`, $localize`oven to ${this.dial.heat(celsius)}`, minute)),
       ...at('look', $localize`first look`, first),
     ]; // prettier-ignore
   }

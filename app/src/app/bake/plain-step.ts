@@ -4,6 +4,7 @@ import type { WalkStep } from '@orvin/core/along/walk';
 import { stepInWords } from '@orvin/core/words/along-words';
 import { minutesInWords } from '@orvin/core/words/figures';
 import { Footing } from './footing';
+import { OwnDial } from '../parts/own-dial';
 import { clockAt } from '../parts/wall-clock';
 import { ThisBaking } from './this-baking';
 
@@ -40,11 +41,12 @@ export class PlainStepView {
   readonly step = input.required<WalkStep>();
   private readonly baking = inject(ThisBaking);
   private readonly footing = inject(Footing);
+  private readonly dial = inject(OwnDial);
 
   protected readonly words = computed(() => {
     const step = this.step();
     const pans = 'portion' in step ? this.baking.pansOf(step.portion) : '';
-    return stepInWords(step, undefined, pans, this.baking.formula()?.region);
+    return stepInWords(step, undefined, pans, this.baking.formula()?.region, this.dial.scale());
   });
   /** Cooling, by the clock from the moment it came out. */
   protected readonly clocks = computed(() => {
@@ -84,7 +86,7 @@ export class PlainStepView {
     const { baking } = this;
     const timers = {
       ready: () => (step.kind === 'ready' && step.waitMinutes > 0 ? [baking.timer(step.id, step.what, step.waitMinutes)] : []),
-      heat: () => (step.kind === 'heat' ? [baking.timer('heat', $localize`oven to ${Math.round(step.celsius)} °C`, step.minutes)] : []),
+      heat: () => (step.kind === 'heat' ? [baking.timer('heat', $localize`oven to ${this.dial.heat(step.celsius)}`, step.minutes)] : []),
       rest: () => (step.kind === 'rest' ? [baking.timer('rest', $localize`batter rests`, step.minutes)] : []),
       cool: () => [],
     }[step.kind]();

@@ -17,6 +17,7 @@ import { courseInWords, windowReasonInWords } from '@orvin/core/words/oven-words
 import { gramsInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
+import { OwnDial } from '../parts/own-dial';
 import { Bakes } from '../work/bakes';
 import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
@@ -90,6 +91,7 @@ export class PansPanel {
   };
   readonly portions = input.required<readonly Portion[]>();
   private readonly settings = inject(ThisBatch);
+  private readonly dial = inject(OwnDial);
   private readonly onBench = inject(OnBench);
   private readonly reading = inject(BenchReading);
   private readonly store = inject(FormulaStore);
@@ -114,8 +116,8 @@ export class PansPanel {
             ? $localize`Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
         time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: bake ? $localize`:a heat|:at ${setPointInWords(bake, region)}` : '',
-        course: job ? courseInWords(job, region) : '',
+        heat: bake ? $localize`:a heat|:at ${setPointInWords(bake, region, this.dial.scale())}` : '',
+        course: job ? courseInWords(job, region, this.dial.scale()) : '',
       };
     }),
   );

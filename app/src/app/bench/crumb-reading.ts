@@ -6,7 +6,7 @@ import { pantryOf } from '@orvin/core/kitchen/equipment';
 import type { Region } from '@orvin/core/ground/units';
 import { consequenceInWords, ruleInWords } from '@orvin/core/words/explaining';
 import { minutesInWords, percentInWords } from '@orvin/core/words/figures';
-import { FigureField } from '../parts/kept-field';
+import { FigureField, HeatField } from '../parts/kept-field';
 import { FormulaStore } from '../store/formula-store';
 import { TextureList } from './texture-list';
 import { How } from './how';
@@ -16,7 +16,7 @@ import { WaitStrip } from './wait-strip';
 /** What follows for the baker: how long it may wait here, what taste and colour do, how it lifts, what pulls on the crumb, what altitude asks. */
 @Component({
   selector: 'orv-crumb-reading',
-  imports: [FigureField, TextureList, How, WaitStrip],
+  imports: [FigureField, HeatField, TextureList, How, WaitStrip],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (judged(); as judged) {
@@ -33,14 +33,15 @@ import { WaitStrip } from './wait-strip';
         <label for="place-celsius" i18n>this kitchen</label>
         <input
           id="place-celsius"
-          [orvFigure]="place().celsius"
+          #kitchenHeat="orvHeat"
+          [orvHeat]="place().celsius"
           [lowest]="2"
           [highest]="40"
-          unit="°C"
+          [read]="true"
           keptAs="kitchen celsius"
-          (figureSaid)="setPlace({ celsius: $event })"
+          (heatSaid)="setPlace({ celsius: $event })"
         />
-        °C,
+        {{ kitchenHeat.unit() }},
         <input
           id="place-metres"
           i18n-aria-label

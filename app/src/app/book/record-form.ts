@@ -27,7 +27,7 @@ import {
 } from '@orvin/core/words/book-words';
 import { inFileName, minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { FigureRows } from '../parts/figure-rows';
-import { FigureField } from '../parts/kept-field';
+import { FigureField, HeatField } from '../parts/kept-field';
 import { NextAct } from '../parts/next-act';
 import { saveFile } from '../parts/save-file';
 import { Toasts } from '../parts/toasts';
@@ -79,7 +79,7 @@ const localMoment = (at: number) => {
 /** Records a bake: how done, then five taps; everything else is known already. If there is a minute more, more. */
 @Component({
   selector: 'orv-record-form',
-  imports: [CrustTop, FigureRows, PhotoField, FigureField, RouterLink, SideField, Slice, Teaches],
+  imports: [CrustTop, FigureRows, PhotoField, FigureField, HeatField, RouterLink, SideField, Slice, Teaches],
   providers: [RecordDraft],
   changeDetection: ChangeDetectionStrategy.OnPush,
   templateUrl: './record-form.html',

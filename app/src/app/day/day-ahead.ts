@@ -2,7 +2,6 @@ import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { daysAhead } from '@orvin/core/day/days-ahead';
 import { methodSays } from '@orvin/core/day/tasks';
-import { taskInWords } from '@orvin/core/words/day-words';
 import { FormulaStore } from '../store/formula-store';
 import { shortTitle } from './day-view';
 import { ThisDay } from './this-day';
@@ -100,7 +99,7 @@ export class DayAhead {
       .map((task) => ({
         key: `${task.id} ${task.from}`,
         time: this.day.clock(task.from),
-        words: taskInWords(task, titles[task.batch] ?? ''),
+        words: this.day.taskWords(task, titles[task.batch] ?? ''),
       }));
   });
 }

@@ -4,7 +4,7 @@ import { PLAIN_DAY } from '@orvin/core/day/works';
 import { withoutUndefined } from '@orvin/core/ground/records';
 import { learnedOvenInWords } from '@orvin/core/words/oven-words';
 import { paceSaid } from '@orvin/core/words/book-words';
-import { FigureField, WordsField } from '../parts/kept-field';
+import { FigureField, HeatField, WordsField } from '../parts/kept-field';
 import { Learning } from '../work/learning';
 import { ThisDay } from './this-day';
 
@@ -34,7 +34,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
 /** Who bakes, and with what: hands and when they are away, ovens, bowls, the fridge, the room. */
 @Component({
   selector: 'orv-day-hands',
-  imports: [FigureField, WordsField],
+  imports: [FigureField, HeatField, WordsField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (day.sheet(); as sheet) {
@@ -109,7 +109,7 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
                 (figureSaid)="setOven(oven, { racks: whole($event, oven.racks) })"
             /></label>
             <label
-              ><ng-container i18n>at 180 °C in</ng-container>&ngsp;
+              ><ng-container i18n>at {{ day.dial.heat(180) }} in</ng-container>&ngsp;
               <input
                 class="line-input figure"
                 size="3"
@@ -199,14 +199,15 @@ export const spansInWords = (spans: readonly SheetSpan[]): string =>
             <input
               class="line-input figure"
               size="3"
-              [orvFigure]="sheet.roomCelsius"
+              #room="orvHeat"
+              [orvHeat]="sheet.roomCelsius"
               [lowest]="10"
               [highest]="40"
-              unit="°C"
+              [read]="true"
               [keptAs]="key('room')"
-              (figureSaid)="set(texts.theRoom, { roomCelsius: $event ?? sheet.roomCelsius })"
+              (heatSaid)="set(texts.theRoom, { roomCelsius: $event ?? sheet.roomCelsius })"
             />
-            °C</label
+            {{ room.unit() }}</label
           >
         </div>
         @if (changed(sheet)) {
@@ -280,7 +281,7 @@ export class DayHands {
   /** Whose oven it plans around: what bakes taught of it. */
   protected readonly ovenSaid = computed(() => {
     const { learned } = this.learning.kitchen();
-    return learned && learnedOvenInWords(learned);
+    return learned && learnedOvenInWords(learned, this.day.dial.scale());
   });
   protected readonly heatsIn = (oven: SheetOven, nth: number): number =>
     Math.round(heatingOf(oven, nth, this.learning.kitchen()));

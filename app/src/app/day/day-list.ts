@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { taskInWords } from '@orvin/core/words/day-words';
 import { aFrameLater } from '../parts/a-frame-later';
 import { MOVES_COLD } from './day-view';
 import { ThisDay } from './this-day';
@@ -151,7 +150,7 @@ export class DayList {
         key: keyOf(task.id),
         id: task.id,
         time: this.day.clock(task.from),
-        words: taskInWords(task, this.titleOf()(task.batch)),
+        words: this.day.taskWords(task, this.titleOf()(task.batch)),
         more: [
           task.hands > 0 && (sheet?.pairs.length ?? 1) > 1 ? (sheet?.pairs[task.pair ?? 0]?.name ?? '') : '',
           task.to > task.from ? $localize`until ${this.day.clock(task.to)}` : '',

@@ -127,7 +127,15 @@ export class DayOut {
   }
   private onPaper({ name, date, pairs }: DaySheet): DayOnPaper {
     const { tasks, clock } = this.day;
-    return { name, date, tasks: tasks(), titleOf: this.titleOf(), clock, pairs: pairs.map((pair) => pair.name) };
+    return {
+      name,
+      date,
+      tasks: tasks(),
+      titleOf: this.titleOf(),
+      scale: this.day.dial.scale(),
+      clock,
+      pairs: pairs.map((pair) => pair.name),
+    };
   }
   protected print(): void {
     window.print();

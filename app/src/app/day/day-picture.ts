@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, input, output, signal } from '@angular/core';
 import type { PlannedTask } from '@orvin/core/day/works';
-import { taskInWords, taskKindName } from '@orvin/core/words/day-words';
+import { taskKindName } from '@orvin/core/words/day-words';
 import { Width } from '../parts/width';
 import {
   coldLabels,
@@ -105,7 +105,7 @@ export class DayPicture {
   protected readonly spines = computed(() =>
     this.ovens().map((oven, k) => {
       const tasks = this.day.tasks();
-      const { curve, marks } = ovenHeat(tasks, k, this.hours());
+      const { curve, marks } = ovenHeat(tasks, k, this.hours(), (celsius) => this.day.dial.heat(celsius));
       const top = this.ovenTop(k);
       const y = (celsius: number) => top + OVEN - (celsius / HOTTEST) * (OVEN - 14);
       const line = curve
@@ -127,7 +127,7 @@ export class DayPicture {
           }))
           .sort((a, b) => a.x - b.x)
           .map((mark, nth) => {
-            const words = mark.words.endsWith('C') ? mark.words : `${mark.words} ${this.day.clock(mark.minute)}`;
+            const words = mark.isSet ? mark.words : `${mark.words} ${this.day.clock(mark.minute)}`;
             // off is always said: where the last heat stands in its way, under the curve
             const below = mark.words === 'off' && !(mark.x > labelEnd || Math.abs(mark.y - labelAt) > 15);
             const at = below ? mark.y + UNDER_THE_CURVE : mark.y;
@@ -153,7 +153,7 @@ export class DayPicture {
             y: bottom - Math.max(6, (room - 26) / 2),
             title: fitting(titlesFor(this.titleOf(block.batch)), letters),
             out: block.rows === 1 && letters >= 9 ? $localize`out ${this.day.clock(block.to)}` : '',
-            whole: $localize`${this.titleOf(block.batch)}:title:: in at ${this.day.clock(block.from)}, out at ${this.day.clock(block.to)}, ${block.celsius} °C`,
+            whole: $localize`${this.titleOf(block.batch)}:title:: in at ${this.day.clock(block.from)}, out at ${this.day.clock(block.to)}, ${this.day.dial.heat(block.celsius)}`,
             chain: this.day.chain().has(block.id),
           };
         }),
@@ -254,7 +254,7 @@ export class DayPicture {
   });
   private taskWords(id: string): string {
     const task = this.day.tasks().find((one: PlannedTask) => one.id === id);
-    return task ? taskInWords(task, this.titleOf(task.batch)) : '';
+    return task ? this.day.taskWords(task, this.titleOf(task.batch)) : '';
   }
   protected readonly dueX = computed(() => this.x(this.day.due()));
   protected readonly nowX = computed(() => {

@@ -80,12 +80,15 @@ export interface HeatPoint {
 export interface OvenMark {
   readonly minute: number;
   readonly words: string;
+  /** Whether it says what the oven is set to: that needs no clock beside it. */
+  readonly isSet: boolean;
 }
 /** The oven's temperature through the day, minute by minute, and where it is set. */
 export function ovenHeat(
   tasks: readonly PlannedTask[],
   oven: number,
   hours: Span,
+  heat = (celsius: number): string => `${celsius} °C`,
 ): { readonly curve: readonly HeatPoint[]; readonly marks: readonly OvenMark[] } {
   const own = tasks.filter((task) => task.oven === oven && (task.kind === 'preheat' || task.kind === 'set-oven' || task.kind === 'bake')).sort((a, b) => a.from - b.from || a.to - b.to); // prettier-ignore
   const curve: HeatPoint[] = [];
@@ -112,17 +115,20 @@ export function ovenHeat(
     curve.push({ minute, celsius });
     if (baking && baking.celsius !== set) {
       set = baking.celsius;
-      marks.push({ minute: baking.from, words: `${set ?? 0} °C` });
+      marks.push({ minute: baking.from, words: heat(set ?? 0), isSet: true });
     }
   }
   const last = own.filter(({ kind }) => kind === 'bake').at(-1);
   for (const heat of own.filter(({ kind }) => kind === 'preheat').slice(1)) {
     const before = own.filter(({ kind, to }) => kind === 'bake' && to <= heat.from).map(({ to }) => to);
-    marks.push({ minute: Math.max(...before), words: OFF }, { minute: heat.from, words: $localize`:the oven|:on` });
+    marks.push(
+      { minute: Math.max(...before), words: OFF, isSet: false },
+      { minute: heat.from, words: $localize`:the oven|:on`, isSet: false },
+    );
     set = undefined;
   }
   const end = Math.max(...own.filter(({ kind }) => kind === 'bake').map(({ to }) => to));
-  if (last) marks.push({ minute: end, words: OFF });
+  if (last) marks.push({ minute: end, words: OFF, isSet: false });
   return { curve, marks };
 }
 /** What goes in or out of the fridge, or stands in it. */

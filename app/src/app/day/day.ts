@@ -1,7 +1,7 @@
 import { LOCALE } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
-import { sheetProblemInWords, taskInWords } from '@orvin/core/words/day-words';
+import { sheetProblemInWords } from '@orvin/core/words/day-words';
 import { inOneLine, minutesInWords } from '@orvin/core/words/figures';
 import { FaceTabs } from '../parts/face-tabs';
 import { NextAct } from '../parts/next-act';
@@ -163,7 +163,7 @@ export class Day {
     const [first] = nextActs(this.day.tasks(), this.sheet()?.done ?? {});
     if (now !== undefined && first && this.day.planned())
       return {
-        label: $localize`${taskInWords(first, '').replace(/: $/, '')}:replace:: done`,
+        label: $localize`${this.day.taskWords(first, '').replace(/: $/, '')}:replace:: done`,
         run: () => this.tick(first.id),
       };
     return undefined;
@@ -173,7 +173,7 @@ export class Day {
   protected tick(id: string): void {
     const tasks = this.day.tasks().filter((task) => task.id === id);
     const [first] = tasks;
-    if (first) this.day.tick(tasks, taskInWords(first, this.titleOf(first.batch)), true);
+    if (first) this.day.tick(tasks, this.day.taskWords(first, this.titleOf(first.batch)), true);
   }
   protected show(face: string): void {
     void this.router.navigate([], { queryParams: { at: face }, queryParamsHandling: 'merge' });

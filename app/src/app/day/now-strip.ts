@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { taskInWords } from '@orvin/core/words/day-words';
 import { minutesInWords } from '@orvin/core/words/figures';
 import { nextActs } from './day-view';
 import { ThisDay } from './this-day';
@@ -109,10 +108,14 @@ import { ThisDay } from './this-day';
         display: none;
       }
     }
+    @media (max-width: 899px) {
+      :host {
+        padding-inline: 16px;
+      }
+    }
     @media (max-width: 699px) {
       :host {
         flex-wrap: wrap;
-        padding: 10px 16px;
       }
       .figure {
         font-size: 3.6rem;
@@ -161,7 +164,7 @@ export class NowStrip {
     return {
       id: act.id,
       from: act.from,
-      words: taskInWords(act, this.titleOf()(act.batch)),
+      words: this.day.taskWords(act, this.titleOf()(act.batch)),
       more: `${who}${until}${act.hands > 0 ? may : ''}`,
     };
   });
@@ -191,7 +194,7 @@ export class NowStrip {
       .map((task) => ({
         id: `${task.id}${task.from}`,
         who: `${this.day.clock(task.from)}${(this.day.sheet()?.pairs.length ?? 1) > 1 ? `, ${this.who(task.pair)}` : $localize`, then`}`,
-        words: taskInWords(task, this.titleOf()(task.batch)),
+        words: this.day.taskWords(task, this.titleOf()(task.batch)),
         more: task.to - task.from > 1 ? minutesInWords(task.to - task.from) : '',
       }));
   });

@@ -1,7 +1,6 @@
 import { Injectable, computed, effect, inject } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { AT_THE_MINUTE } from '@orvin/core/day/works';
-import { taskInWords } from '@orvin/core/words/day-words';
 import { sound } from '../parts/tone';
 import { nextActs } from './day-view';
 import { ThisDay } from './this-day';
@@ -24,7 +23,7 @@ export class Reminding {
       const due = this.due();
       if (!due) return;
       const { act, now } = due;
-      const words = taskInWords(act, this.day.works()[act.batch]?.title ?? '');
+      const words = this.day.taskWords(act, this.day.works()[act.batch]?.title ?? '');
       this.title.setTitle(
         $localize`${act.from <= now ? $localize`Now` : this.day.clock(act.from)}:from:: ${words} · Orvin`,
       );

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { PlannedTask } from '@orvin/core/day/works';
-import { taskInWords } from '@orvin/core/words/day-words';
 import { minutesInWords } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { ThisDay } from './this-day';
@@ -168,7 +167,7 @@ export class TaskPanel {
           all: pieces,
           minutes,
           times: `${this.day.clock(task.from)}–${this.day.clock(task.to)}`,
-          words: taskInWords(task, this.titleOf()(task.batch)),
+          words: this.day.taskWords(task, this.titleOf()(task.batch)),
           more: `${pair}${slack === undefined ? '' : slack < 2 ? $localize`, on the chain` : $localize`, may slip ${minutesInWords(Math.min(slack, 600))}`}`,
           movable: task.mayBeCut !== true && !FOLLOWS.has(task.kind) && task.batch >= 0,
           held: this.day.sheet()?.locks[task.id] !== undefined,

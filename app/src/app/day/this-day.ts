@@ -4,7 +4,9 @@ import { combineLatest, debounceTime, of, switchMap, tap, type Observable } from
 import type { DaySheet, Wish } from '@orvin/core/day/sheets';
 import type { SheetOrder, SheetPlan } from '@orvin/core/day/planned-sheets';
 import type { PlannedTask } from '@orvin/core/day/works';
+import { taskInWords } from '@orvin/core/words/day-words';
 import { isSame, without } from '@orvin/core/ground/records';
+import { OwnDial } from '../parts/own-dial';
 import { clockAt, midnightOf } from '../parts/wall-clock';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
@@ -25,6 +27,8 @@ export class ThisDay {
   private readonly learning = inject(Learning);
   private readonly store = inject(FormulaStore);
   private readonly planning = inject(DayPlanning);
+
+  readonly dial = inject(OwnDial);
 
   readonly id = signal('');
   readonly record = computed(() => this.plans.plan(this.id()));
@@ -53,6 +57,11 @@ export class ThisDay {
     },
     { equal: isSame },
   );
+
+  /** What is to be done, as the baker's oven says it. @param title of its batch; '' for the oven's own */
+  taskWords(task: PlannedTask, title: string): string {
+    return taskInWords(task, title, this.dial.scale());
+  }
 
   /** The day whose plan stands: another day's says nothing of this one. */
   private plannedOf = '';

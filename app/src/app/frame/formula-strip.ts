@@ -3,6 +3,7 @@ import { Button } from 'primeng/button';
 import { styleShortName } from '@orvin/core/batter/balance';
 import { gramsInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { FormulaStore } from '../store/formula-store';
+import { OwnDial } from '../parts/own-dial';
 import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
 import { NextAct } from '../parts/next-act';
@@ -49,6 +50,7 @@ import { NextAct } from '../parts/next-act';
 export class FormulaStrip {
   protected readonly label = $localize`Formula at hand`;
   private readonly store = inject(FormulaStore);
+  private readonly dial = inject(OwnDial);
   protected readonly onBench = inject(OnBench);
   private readonly reading = inject(BenchReading);
   protected readonly next = inject(NextAct);
@@ -76,7 +78,10 @@ export class FormulaStrip {
       });
     if (bake.lowMinutes !== undefined) {
       const { celsius, fan } = bake;
-      const at = celsius === undefined ? '' : $localize`:a heat|:at ${setPointInWords({ celsius, fan }, region)}`;
+      const at =
+        celsius === undefined
+          ? ''
+          : $localize`:a heat|:at ${setPointInWords({ celsius, fan }, region, this.dial.scale())}`;
       facts.push({
         label: $localize`known:`,
         strong: windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes),

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import { capitalised, minutesInWords } from '@orvin/core/words/figures';
 import { Width } from '../parts/width';
+import { OwnDial } from '../parts/own-dial';
 import { afterwards, roughMinutes } from '@orvin/core/words/oven-words';
 import { crustColour, placeMarks, stripMarks } from './bake-view';
 
@@ -171,6 +172,7 @@ export class BakeStrip {
 
   protected readonly strip = STRIP_HEIGHT;
   protected readonly width = inject(Width).pixels;
+  private readonly dial = inject(OwnDial);
   protected readonly wide = computed(() => this.width() >= ROOM_FOR_ALL);
   protected readonly preheat = computed(() => this.bake().timeline.preheatMinutes);
   /** Where going in and the end of the bake's own clock stand. */
@@ -178,7 +180,9 @@ export class BakeStrip {
   protected readonly until = computed(() => (this.wide() ? (1 - COOLING) * this.width() : this.width()));
   private readonly room = computed(() => this.until() - this.from());
   private readonly lasts = computed(() => this.bake().minutes.high * BEYOND);
-  protected readonly marks = computed(() => placeMarks(stripMarks(this.bake()), this.lasts(), this.room()));
+  protected readonly marks = computed(() =>
+    placeMarks(stripMarks(this.bake(), this.dial.scale()), this.lasts(), this.room()),
+  );
   private readonly rows = computed(() => 1 + Math.max(...this.marks().map(({ row }) => row)));
   protected readonly top = computed(() => this.rows() * ROW + 6);
   protected readonly height = computed(() => this.top() + STRIP_HEIGHT + 24);
@@ -211,7 +215,7 @@ export class BakeStrip {
           ? []
           : [$localize`heat the oven ${this.preheatWords()}`];
     const carries =
-      carryOverCelsius >= 1 ? [$localize`the middle gains about ${Math.round(carryOverCelsius)} °C once out`] : [];
+      carryOverCelsius >= 1 ? [$localize`the middle gains about ${this.dial.apart(carryOverCelsius)} once out`] : [];
     const words = [...before, ...carries, ...afterwards(bake).map(({ words: after }) => after)];
     const [first = '', ...rest] = words;
     return words.length === 0 ? '' : `${[capitalised(first), ...rest].join(' · ')}.`;

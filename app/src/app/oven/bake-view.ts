@@ -1,7 +1,8 @@
 import type { BakeAdvice, BakePrediction } from '@orvin/core/oven/baking';
 import { ADVICE_LABELS } from '@orvin/core/words/names';
+import type { HeatScale } from '@orvin/core/ground/units';
 import { parsePan, SHELF_PANS } from '@orvin/core/kitchen/pans';
-import { minutesInWords } from '@orvin/core/words/figures';
+import { heatOn, minutesInWords } from '@orvin/core/words/figures';
 
 /** A moment on the bake strip. */
 export interface StripMark {
@@ -11,14 +12,14 @@ export interface StripMark {
   readonly strong: boolean;
 }
 
-function markWord({ code, facts }: BakeAdvice): string | undefined {
-  return code === 'turn-oven' ? $localize`${Math.round(facts.celsius)} °C at` : ADVICE_LABELS[code];
+function markWord({ code, facts }: BakeAdvice, scale: HeatScale): string | undefined {
+  return code === 'turn-oven' ? $localize`${heatOn(scale, facts.celsius)} at` : ADVICE_LABELS[code];
 }
 
 /** What to do when, in the order of the clock. */
-export function stripMarks(bake: BakePrediction): readonly StripMark[] {
+export function stripMarks(bake: BakePrediction, scale: HeatScale = 'C'): readonly StripMark[] {
   const timed = bake.advice.flatMap((advice): StripMark[] => {
-    const word = markWord(advice);
+    const word = markWord(advice, scale);
     if (word === undefined || advice.minute === undefined) return [];
     return [
       {

@@ -7,6 +7,7 @@ import { colourInWords, comparedInWords, noBakeInWords } from '@orvin/core/words
 import { minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { Chart, type ChartLine } from '../parts/chart';
 import { HowWords } from '../parts/how-words';
+import { OwnDial } from '../parts/own-dial';
 import { BakeForesight } from '../work/foresight';
 import { PanField } from './pan-field';
 import { ThisBake } from './this-bake';
@@ -103,7 +104,7 @@ interface Row {
                   @if (row.bake; as bake) {
                     <td role="cell" class="time">{{ windowOf(bake) }}</td>
                     <td role="cell" data-of="look">{{ minutes(bake.minutes.first) }}</td>
-                    <td role="cell" i18n>{{ round(bake.celsius) }} °C{{ bake.fan ? texts.fan : '' }}</td>
+                    <td role="cell">{{ dial.heat(bake.celsius) }}{{ bake.fan ? texts.fan : '' }}</td>
                     <td role="cell" data-of="top">{{ colour(bake.topColour) }}</td>
                     <td role="cell" data-of="dries">
                       {{ round(bake.weightLossPercent.low) }}–{{ round(bake.weightLossPercent.high) }} %
@@ -172,6 +173,7 @@ export class ComparePanel {
 
   protected readonly settings = inject(ThisBake);
   private readonly foresight = inject(BakeForesight);
+  protected readonly dial = inject(OwnDial);
   protected readonly how = [
     $localize`Each way is the same batter, simulated in its own pan at its own set point and leaning on the same known bake.`,
     $localize`Top is the simulated browning at the likely minute; dries is the weight lost when cooled, two points either way.`,

@@ -10,7 +10,7 @@ import {
   type CoverRow,
   type StageRow,
 } from '@orvin/core/oven/settings';
-import { FigureField } from '../parts/kept-field';
+import { FigureField, HeatField } from '../parts/kept-field';
 import { ThisBake } from './this-bake';
 
 const KINDS: readonly { readonly kind: CoverRow['kind']; readonly name: string }[] = [
@@ -23,7 +23,7 @@ const MOST_ROWS = 6;
 /** What the oven does on the way, row by row: set points with their minutes, lids and foil from a minute to a minute. */
 @Component({
   selector: 'orv-course-rows',
-  imports: [FigureField, FormsModule, InputText, SelectButton],
+  imports: [FigureField, HeatField, FormsModule, InputText, SelectButton],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     @if (of() === 'stages') {
@@ -48,14 +48,14 @@ const MOST_ROWS = 6;
             <input
               pInputText
               [attr.aria-label]="texts.heatOfStage($index + 1)"
-              [orvFigure]="row.celsius"
+              #heat="orvHeat"
+              [orvHeat]="row.celsius"
               [lowest]="100"
               [highest]="300"
-              unit="°C"
               [keptAs]="settings.field('stage heat ' + $index)"
-              (figureSaid)="change($index, { celsius: $event })"
+              (heatSaid)="change($index, { celsius: $event })"
             />
-            <span i18n>°C</span>
+            <span>{{ heat.unit() }}</span>
             @if (stages().length > 1) {
               <button
                 type="button"

@@ -1,8 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { BakePrediction } from '@orvin/core/oven/baking';
 import { carryOverInWords, donenessInWords, howDone, testHereInWords } from '@orvin/core/words/oven-words';
-import { minutesInWords } from '@orvin/core/words/figures';
+import { minutesInWords, readingsOn } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
+import { OwnDial } from '../parts/own-dial';
 
 /** How to tell that it is done: the tests of this style, the best first, and what each means here. */
 @Component({
@@ -30,15 +31,16 @@ import { HowWords } from '../parts/how-words';
 })
 export class DonePanel {
   readonly bake = input.required<BakePrediction>();
+  private readonly dial = inject(OwnDial);
 
   protected readonly how = computed(() => howDone(this.bake()));
   protected readonly core = computed(() => {
     const { low, high } = this.bake().doneness.coreCelsius;
-    return `${Math.round(low)}–${Math.round(high)} °C`;
+    return readingsOn(this.dial.scale(), low, high);
   });
   protected readonly altitude = computed(() => {
     const { boilingCelsius } = this.bake().doneness;
-    return boilingCelsius < 99 ? $localize`, where water boils at ${boilingCelsius.toFixed(0)} °C` : '';
+    return boilingCelsius < 99 ? $localize`, where water boils at ${this.dial.heat(boilingCelsius)}` : '';
   });
   protected readonly first = computed(() => minutesInWords(this.bake().minutes.first));
   /** Looks so far apart that a minute or two of overbaking is the most they cost. */
@@ -50,8 +52,8 @@ export class DonePanel {
     const bake = this.bake();
     return bake.doneness.tests.map((test) => ({
       ...donenessInWords(test),
-      here: testHereInWords(test, bake, this.core()),
+      here: testHereInWords(test, bake, this.core(), this.dial.scale()),
     }));
   });
-  protected readonly carry = computed(() => carryOverInWords(this.bake().timeline.carryOverCelsius));
+  protected readonly carry = computed(() => carryOverInWords(this.bake().timeline.carryOverCelsius, this.dial.scale()));
 }

@@ -22,15 +22,17 @@ import {
 import { PAN_MATERIALS } from '@orvin/core/kitchen/pans';
 import { durationIn } from '@orvin/core/formula/parsing';
 import { adviceInWords, originInWords, otherScales, setPointReasonInWords } from '@orvin/core/words/wording';
-import { capitalised, gramsInWords, minutesInWords, windowInWords } from '@orvin/core/words/figures';
+import { degreesOn, dialDegrees } from '@orvin/core/ground/units';
+import { capitalised, gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { ChoiceField } from '../parts/choice';
 import { FaceTabs } from '../parts/face-tabs';
 import { HowWords } from '../parts/how-words';
-import { FigureField, WordsField } from '../parts/kept-field';
+import { FigureField, HeatField, WordsField } from '../parts/kept-field';
 import { Keeping } from '../parts/keeping';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
 import { FormulaStore } from '../store/formula-store';
+import { OwnDial } from '../parts/own-dial';
 import { BakeForesight, type Foresight } from '../work/foresight';
 import { BakeStrip } from './bake-strip';
 import { ComparePanel } from './compare-panel';
@@ -86,6 +88,7 @@ type Ready = Extract<Foresight, { state: 'ready' }>;
     DonePanel,
     FaceTabs,
     FigureField,
+    HeatField,
     FormsModule,
     HowWords,
     InputText,
@@ -133,6 +136,7 @@ export class Oven {
   private readonly store = inject(FormulaStore);
   private readonly foresight = inject(BakeForesight);
   protected readonly settings = inject(ThisBake);
+  private readonly dial = inject(OwnDial);
 
   protected readonly record = computed(() => this.store.formula(this.id()));
   protected readonly materials = PAN_MATERIALS.map((id) => ({ id, name: PAN_MATERIAL_NAMES[id] }));
@@ -213,8 +217,10 @@ export class Oven {
   protected readonly wayName = computed(() => this.settings.written() || $localize`this bake`);
   protected readonly proposedCelsius = computed(() => {
     const job = this.settings.job();
-    return job ? String(Math.round(job.setting.celsius)) : '';
+    return job ? String(dialDegrees(this.dial.scale(), job.setting.celsius)) : '';
   });
+  /** A batter as warm as most, 21 °C. */
+  protected readonly usualWarmth = computed(() => String(Math.round(degreesOn(this.dial.scale(), 21))));
   protected readonly batterGrams = this.settings.grams;
   protected readonly batterWords = computed(() => gramsInWords(this.batterGrams()).replace(/ g$/, ''));
   protected readonly panProblem = computed(() => vesselProblemInWords(this.settings.parsed()));
@@ -227,20 +233,22 @@ export class Oven {
   });
   protected readonly knownCelsius = computed(() => {
     const { celsius } = this.settings.known();
-    return celsius === undefined ? undefined : Math.round(celsius);
+    return celsius;
   });
 
   protected readonly headline = computed(() => {
     const bake = this.bake();
     if (!bake) return undefined;
     const { low, likely, high, first } = bake.minutes;
+    const scale = this.dial.scale();
     return {
       window: windowInWords(low, high),
       first: minutesInWords(first),
       likely: minutesInWords(likely),
-      celsius: Math.round(bake.celsius),
-      scales: otherScales(bake.celsius, bake.fan),
-      reasons: capitalised(bake.setPointReasons.map(setPointReasonInWords).join(', ')),
+      heat: this.dial.heat(bake.celsius),
+      setPoint: setPointInWords(bake, this.record()?.formula.region ?? 'UK', scale),
+      scales: otherScales(bake.celsius, bake.fan, scale),
+      reasons: capitalised(bake.setPointReasons.map((reason) => setPointReasonInWords(reason, scale)).join(', ')),
       origin: originInWords(bake),
     };
   });
@@ -256,7 +264,7 @@ export class Oven {
   protected readonly advice = computed(() =>
     (this.bake()?.advice ?? []).map((advice) => ({
       code: advice.code,
-      sentence: adviceInWords(advice),
+      sentence: adviceInWords(advice, this.dial.scale()),
       warns: WARNINGS.includes(advice.code),
     })),
   );

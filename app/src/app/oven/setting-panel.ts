@@ -10,6 +10,7 @@ import { settingInWords, sharedInWords } from '@orvin/core/words/oven-words';
 import { minutesInWords } from '@orvin/core/words/figures';
 import { ChoiceField } from '../parts/choice';
 import { FigureField } from '../parts/kept-field';
+import { OwnDial } from '../parts/own-dial';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
@@ -73,7 +74,9 @@ const minutesOfClock = (clock: string): number | undefined => {
         </p>
         <p class="caption">{{ answer.cost }}</p>
         @if (answer.take; as celsius) {
-          <button type="button" class="act" (click)="take(celsius)" i18n>Set the oven to {{ celsius }} °C</button>
+          <button type="button" class="act" (click)="take(celsius)" i18n>
+            Set the oven to {{ dial.heat(celsius) }}
+          </button>
         }
       }
 
@@ -85,7 +88,7 @@ const minutesOfClock = (clock: string): number | undefined => {
         <p class="caption">{{ answer.cost }}</p>
         @if (answer.take; as celsius) {
           <button type="button" class="act" (click)="take(celsius)" i18n>
-            Set the oven to {{ celsius }} °C for this crust
+            Set the oven to {{ dial.heat(celsius) }} for this crust
           </button>
         }
       } @else {
@@ -133,7 +136,8 @@ const minutesOfClock = (clock: string): number | undefined => {
 })
 export class SettingPanel {
   protected readonly texts = {
-    bakedAtSetPointsFrom130: (of: string | number) => $localize`Baked at ${of} set points from 130 to 230 °C.`,
+    bakedAtSetPointsFrom130: (of: string | number) =>
+      $localize`Baked at ${of} set points from ${this.dial.heat(130)} to ${this.dial.heat(230)}.`,
     bakingItAtSetPointsDone: (of: string | number, count: string | number) =>
       $localize`Baking it at ${of} set points, ${count} done…`,
     workingItOut: $localize`Working it out…`,
@@ -142,6 +146,7 @@ export class SettingPanel {
   readonly job = input.required<BakeJob>();
 
   protected readonly settings = inject(ThisBake);
+  protected readonly dial = inject(OwnDial);
   private readonly sweeps = inject(Sweeps);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
@@ -180,6 +185,7 @@ export class SettingPanel {
     return settingInWords(
       settingForMinutes(sweep.points, wanted, this.job().setting.celsius),
       $localize`for ${minutesInWords(wanted)}`,
+      this.dial.scale(),
     );
   });
   protected readonly sameCrust = computed(() => {
@@ -189,6 +195,7 @@ export class SettingPanel {
     return settingInWords(
       settingForColour(sweep.points, crust.topColour, this.job().setting.celsius),
       $localize`browns it as the known bake does`,
+      this.dial.scale(),
     );
   });
 
@@ -212,7 +219,7 @@ export class SettingPanel {
       { sweep: pair.theirs.points, celsius: pair.other.setting.celsius },
     ]);
     const names = [this.onBench.record()?.formula.title ?? '', this.store.formula(pair.id ?? '')?.formula.title ?? ''];
-    return sharedInWords(sharedOven, names);
+    return sharedInWords(sharedOven, names, this.dial.scale());
   });
 
   protected setClock(event: Event, which: 'in' | 'out'): void {

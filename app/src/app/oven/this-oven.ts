@@ -5,14 +5,16 @@ import { InputText } from 'primeng/inputtext';
 import { USUAL_HEATING_MINUTES } from '@orvin/core/oven/baking';
 import type { OvenReading } from '@orvin/core/kitchen/kitchen';
 import { ownOvenInWords } from '@orvin/core/words/oven-words';
-import { FigureField } from '../parts/kept-field';
+import { dialDegrees } from '@orvin/core/ground/units';
+import { FigureField, HeatField } from '../parts/kept-field';
+import { OwnDial } from '../parts/own-dial';
 import { Learning } from '../work/learning';
 import { ThisBake } from './this-bake';
 
 /** The baker's own oven: how long it heats, and what a thermometer in it said. It holds for every formula. */
 @Component({
   selector: 'orv-this-oven',
-  imports: [FigureField, InputText, RouterLink],
+  imports: [FigureField, HeatField, InputText, RouterLink],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <h2 i18n>This oven <span class="caption">for every formula</span></h2>
@@ -35,36 +37,38 @@ import { ThisBake } from './this-bake';
           pInputText
           #read
           id="reading-read"
-          placeholder="171"
-          [orvFigure]="readCelsius()"
+          [placeholder]="usually()"
+          #reads="orvHeat"
+          [orvHeat]="readCelsius()"
           [lowest]="setCelsius() - 60"
           [highest]="setCelsius() + 60"
-          unit="°C"
+          [read]="true"
           keptAs="oven reads"
-          (figureSaid)="readCelsius.set($event)"
-        />&ngsp; <ng-container i18n>°C set to</ng-container>&ngsp;
+          (heatSaid)="readCelsius.set($event)"
+        />&ngsp; {{ reads.unit() }} <ng-container i18n>set to</ng-container>&ngsp;
         <input
           pInputText
           i18n-aria-label
           aria-label="Set point when the thermometer was read"
-          [orvFigure]="setCelsius()"
+          [orvHeat]="setCelsius()"
           [lowest]="80"
           [highest]="300"
-          unit="°C"
           keptAs="oven set to when read"
-          (figureSaid)="setCelsius.set($event ?? 180)"
+          (heatSaid)="setCelsius.set($event ?? 180)"
         />
         <button type="button" class="quiet" (click)="add(read)" i18n>Note it</button>
       </span>
     </div>
     @for (reading of readings(); track $index) {
       <p class="reading">
-        <ng-container i18n>set to {{ reading.setCelsius }}, read {{ reading.readCelsius }} °C</ng-container>&ngsp;
+        <ng-container i18n
+          >set to {{ dial.heat(reading.setCelsius) }}, read {{ dial.heat(reading.readCelsius) }}</ng-container
+        >&ngsp;
         <button
           type="button"
           class="quiet"
           (click)="forget($index)"
-          [attr.aria-label]="texts.forgetTheReadingOfC(reading.readCelsius)"
+          [attr.aria-label]="texts.forgetTheReadingOf(dial.heat(reading.readCelsius))"
         >
           ×
         </button>
@@ -84,7 +88,7 @@ import { ThisBake } from './this-bake';
           [placeholder]="usual"
           (figureSaid)="settings.setOven({ heatsInMinutes: $event })"
         />&ngsp;
-        <ng-container i18n>min to 180 °C</ng-container>
+        <ng-container i18n>min to {{ dial.heat(180) }}</ng-container>
       </span>
     </div>
   `,
@@ -138,17 +142,20 @@ import { ThisBake } from './this-bake';
 })
 export class ThisOven {
   protected readonly texts = {
-    forgetTheReadingOfC: (readCelsius: string | number) => $localize`Forget the reading of ${readCelsius} °C`,
+    forgetTheReadingOf: (heat: string) => $localize`Forget the reading of ${heat}`,
   };
   protected readonly settings = inject(ThisBake);
+  protected readonly dial = inject(OwnDial);
+  /** What a thermometer says in an oven that is set as most are. */
+  protected readonly usually = computed(() => String(dialDegrees(this.dial.scale(), 171)));
   protected readonly usual = String(USUAL_HEATING_MINUTES);
   protected readonly readings = computed<readonly OvenReading[]>(() => this.settings.ownOven().readings);
-  protected readonly words = computed(() => ownOvenInWords(this.settings.offset()));
+  protected readonly words = computed(() => ownOvenInWords(this.settings.offset(), this.dial.scale()));
 
   protected readonly learning = inject(Learning);
   protected readonly learnt = computed(() => {
     const kitchen = this.learning.learned()?.kitchen;
-    return kitchen && learnedOvenInWords(kitchen);
+    return kitchen && learnedOvenInWords(kitchen, this.dial.scale());
   });
 
   protected readonly setCelsius = signal(180);

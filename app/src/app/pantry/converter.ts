@@ -31,7 +31,7 @@ import { ChoiceField } from '../parts/choice';
       />
       <orv-choice
         i18n-ariaLabel
-        ariaLabel="Whose cups and spoons"
+        ariaLabel="Whose cups, spoons and oven dial"
         [options]="regions"
         [chosen]="settings.region()"
         (choose)="settings.set({ region: $event })"

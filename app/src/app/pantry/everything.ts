@@ -111,6 +111,7 @@ export class Everything {
   protected async save(): Promise<void> {
     this.busy.set(true);
     const { writeWorkbook } = await import('../work/workbook');
+    await this.records.wholly();
     const now = Date.now();
     const file = await writeWorkbook(this.records.records(), (id) => this.photos.photo(id), now);
     saveBlob(`orvin-${new Date(now).toISOString().slice(0, 10)}.zip`, file);
@@ -131,6 +132,7 @@ export class Everything {
         if (!(await this.photos.has(id))) await this.photos.keep(await takenIn(picture, id, Date.now()));
       });
       const { rows, damaged } = await this.sound(all);
+      await this.records.wholly();
       const held = heldAgainst(rows, this.records.records());
       this.arrived.set({ rows, damaged, lines: linesOf(held, damaged), ...sums(held) });
     } catch (error) {

@@ -1,9 +1,12 @@
 import { ChangeDetectionStrategy, Component, provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { FigureField, WordsField } from './kept-field';
+import { DATABASE_NAME } from '../store/database';
+import { SettingsStore } from '../store/settings-store';
+import { CHECKED_HERE } from '../store/visits.spec-help';
+import { FigureField, HeatField, WordsField } from './kept-field';
 
 @Component({
-  imports: [FigureField, WordsField],
+  imports: [FigureField, HeatField, WordsField],
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <input
@@ -15,12 +18,23 @@ import { FigureField, WordsField } from './kept-field';
       keptAs="heat"
       (figureSaid)="celsius.set($event)"
     />
+    <input
+      id="dial"
+      #dial="orvHeat"
+      [orvHeat]="dialled()"
+      [lowest]="100"
+      [highest]="300"
+      keptAs="dial"
+      (heatSaid)="dialled.set($event)"
+    />
+    <output>{{ dial.unit() }}</output>
     <input id="lid" [orvWords]="lid()" [refuses]="refuses" keptAs="lid" (wordsSaid)="lid.set($event)" />
     <button type="button">next</button>
   `,
 })
 class Kitchen {
   readonly celsius = signal<number | undefined>(180);
+  readonly dialled = signal<number | undefined>(180);
   readonly lid = signal('');
   readonly refuses = (words: string) => (words.startsWith('lid') ? '' : 'Write a lid.');
 }
@@ -35,7 +49,9 @@ describe('a field whose words count once they are confirmed', () => {
   const said = (id = 'heat') => document.getElementById(field(id).getAttribute('aria-describedby') ?? '')?.textContent;
   async function opens(): Promise<void> {
     TestBed.resetTestingModule();
-    TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] });
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), CHECKED_HERE, { provide: DATABASE_NAME, useValue: 'test-fields' }],
+    });
     kitchen = TestBed.createComponent(Kitchen);
     document.body.append(kitchen.nativeElement as HTMLElement);
     await kitchen.whenStable();
@@ -127,5 +143,44 @@ describe('a field whose words count once they are confirmed', () => {
     await confirms();
     expect(kitchen.componentInstance.celsius()).toBeUndefined();
     expect(field().value).toBe('');
+  });
+
+  describe('for a heat', () => {
+    const region = (of: 'US' | 'UK') => {
+      TestBed.inject(SettingsStore).set({ region: of });
+      return kitchen.whenStable();
+    };
+    const writes = async (words: string) => {
+      await types(words, 'dial');
+      await confirms('dial');
+    };
+    const unit = () => (kitchen.nativeElement as HTMLElement).querySelector('output')?.textContent;
+
+    it('goes by the baker’s oven: an American’s 350 is 350, and stays so', async () => {
+      await region('US');
+      expect([field('dial').value, unit()]).toEqual(['355', '°F']);
+      await writes('350');
+      expect(kitchen.componentInstance.dialled()).toBeCloseTo(176.67, 2);
+      expect(field('dial').value).toBe('350');
+      await writes('180 C');
+      expect(kitchen.componentInstance.dialled()).toBe(180);
+    });
+    it('takes another scale where it is written, and never drops an F', async () => {
+      await region('UK');
+      expect([field('dial').value, unit()]).toEqual(['180', '°C']);
+      await writes('275F');
+      expect(kitchen.componentInstance.dialled()).toBe(135);
+      expect(field('dial').value).toBe('135');
+      await writes('gas 6');
+      expect(kitchen.componentInstance.dialled()).toBe(200);
+    });
+    it('refuses a heat that no oven has, on the scale of the baker’s', async () => {
+      await region('US');
+      await writes('50');
+      expect(said('dial')).toContain('Too low: 212 to 572 °F.');
+      await writes('350 fan');
+      expect(said('dial')).toContain('Write a heat alone: “180 C”, “350 F” or “gas 4”.');
+      expect(kitchen.componentInstance.dialled()).toBe(180);
+    });
   });
 });

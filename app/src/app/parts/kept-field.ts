@@ -13,8 +13,17 @@ import {
   signal,
   type Signal,
 } from '@angular/core';
-import { readFigure } from '@orvin/core/ground/units';
-import { figureRefusedInWords } from '@orvin/core/words/figures';
+import {
+  boundsOn,
+  degreesOn,
+  dialDegrees,
+  readFigure,
+  readHeat,
+  type FigureBounds,
+  type FigureRead,
+} from '@orvin/core/ground/units';
+import { DEGREES, figureRefusedInWords } from '@orvin/core/words/figures';
+import { OwnDial } from './own-dial';
 import { UnconfirmedWords } from './unconfirmed';
 
 let count = 0;
@@ -134,40 +143,97 @@ abstract class KeptField {
   }
 }
 
-/** A field for one figure, read as hands write it (core: `readFigure`). */
-@Directive({ selector: 'input[orvFigure]', host: { inputmode: 'decimal', maxlength: '40' } })
-export class FigureField extends KeptField {
-  /** The figure as it stands; undefined where none is set. */
-  readonly figure = input<number | undefined>(undefined, { alias: 'orvFigure' });
-  readonly lowest = input.required<number>();
-  readonly highest = input.required<number>();
-  readonly whole = input(false);
+/** A field for one figure, whatever it is written on. */
+@Directive()
+abstract class ReadField extends KeptField {
   /** As it stands behind the field. */
-  readonly unit = input('');
-  /** Said when a figure is confirmed; undefined when the field is emptied. */
-  readonly figureSaid = output<number | undefined>();
-
-  private readonly bounds = computed(() => ({ lowest: this.lowest(), highest: this.highest(), whole: this.whole() }));
-  protected readonly standing = computed(() => {
-    const figure = this.figure();
-    return figure === undefined ? '' : shortDecimal(figure, 6);
-  });
+  abstract readonly unit: Signal<string>;
+  /** As it stands; undefined where none is set. */
+  protected abstract readonly value: Signal<number | undefined>;
+  /** In the unit of the field. */
+  protected abstract readonly bounds: Signal<FigureBounds>;
+  protected abstract asRead(words: string): FigureRead;
+  protected abstract tell(value: number | undefined): void;
 
   /** The figure as it is being typed, where it can be read: for what follows every keystroke. */
   readonly inHand = computed(() => {
     const words = this.live();
-    const read = words === undefined ? undefined : readFigure(words, this.bounds());
+    const read = words === undefined ? undefined : this.asRead(words);
     return read?.kind === 'figure' ? read.value : undefined;
   });
-
   protected refusal(words: string): string {
-    const read = readFigure(words, this.bounds());
+    const read = this.asRead(words);
     return read.kind === 'refused' ? figureRefusedInWords(read, this.bounds(), this.unit()) : '';
   }
   protected say(words: string): void {
-    const read = readFigure(words, this.bounds());
-    if (read.kind === 'empty') this.figureSaid.emit(undefined);
-    else if (read.kind === 'figure' && read.value !== this.figure()) this.figureSaid.emit(read.value);
+    const read = this.asRead(words);
+    if (read.kind === 'empty') this.tell(undefined);
+    else if (read.kind === 'figure' && read.value !== this.value()) this.tell(read.value);
+  }
+}
+
+/** A field for one figure, read as hands write it (core: `readFigure`). */
+@Directive({ selector: 'input[orvFigure]', host: { inputmode: 'decimal', maxlength: '40' } })
+export class FigureField extends ReadField {
+  readonly value = input<number | undefined>(undefined, { alias: 'orvFigure' });
+  readonly lowest = input.required<number>();
+  readonly highest = input.required<number>();
+  readonly whole = input(false);
+  readonly unit = input('');
+  /** Said when a figure is confirmed; undefined when the field is emptied. */
+  readonly figureSaid = output<number | undefined>();
+
+  protected readonly bounds = computed(() => ({ lowest: this.lowest(), highest: this.highest(), whole: this.whole() }));
+  protected readonly standing = computed(() => {
+    const value = this.value();
+    return value === undefined ? '' : shortDecimal(value, 6);
+  });
+  protected asRead(words: string): FigureRead {
+    return readFigure(words, this.bounds());
+  }
+  protected tell(value: number | undefined): void {
+    this.figureSaid.emit(value);
+  }
+}
+
+/**
+ * A field for a heat, °C inside: read and shown on the scale of the baker's oven, and read on any other that is written with it ("350F",
+ * "gas 4"; core: `readHeat`). `unit()` is what stands behind it.
+ */
+@Directive({ selector: 'input[orvHeat]', exportAs: 'orvHeat', host: { inputmode: 'text', maxlength: '40' } })
+export class HeatField extends ReadField {
+  /** °C */
+  readonly value = input<number | undefined>(undefined, { alias: 'orvHeat' });
+  /** °C */
+  readonly lowest = input.required<number>();
+  /** °C */
+  readonly highest = input.required<number>();
+  /** Whether it is a thermometer's, to the degree; else a dial's. */
+  readonly read = input(false);
+  /** °C, when it is confirmed; undefined when the field is emptied. */
+  readonly heatSaid = output<number | undefined>();
+
+  private readonly scale = inject(OwnDial).scale;
+  readonly unit = computed(() => DEGREES[this.scale()]);
+  private readonly celsiusBounds = computed(() => ({ lowest: this.lowest(), highest: this.highest() }));
+  protected readonly bounds = computed(() => boundsOn(this.scale(), this.celsiusBounds()));
+  protected readonly standing = computed(() => {
+    const [celsius, scale] = [this.value(), this.scale()];
+    if (celsius === undefined) return '';
+    return this.read()
+      ? shortDecimal(degreesOn(scale, celsius), scale === 'C' ? 6 : 0)
+      : String(dialDegrees(scale, celsius));
+  });
+  protected asRead(words: string): FigureRead {
+    return readHeat(words, this.scale(), this.celsiusBounds());
+  }
+  protected override refusal(words: string): string {
+    const read = this.asRead(words);
+    const isNone = read.kind === 'refused' && read.why === 'not-a-figure';
+    return isNone ? $localize`Write a heat alone: “180 C”, “350 F” or “gas 4”.` : super.refusal(words);
+  }
+  protected tell(celsius: number | undefined): void {
+    this.heatSaid.emit(celsius);
   }
 }
 

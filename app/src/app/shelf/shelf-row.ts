@@ -1,4 +1,5 @@
-import { windowInWords } from '@orvin/core/words/figures';
+import type { HeatScale } from '@orvin/core/ground/units';
+import { heatOn, windowInWords } from '@orvin/core/words/figures';
 import type { StoredFormula } from '../store/records';
 import type { ShelfFacts } from '../work/shelf-jobs';
 
@@ -11,10 +12,15 @@ export interface ShelfRow {
   readonly facts: ShelfFacts | undefined;
 }
 
-export function shelfRow(record: StoredFormula, facts: ShelfFacts | undefined, version: number | undefined): ShelfRow {
+export function shelfRow(
+  record: StoredFormula,
+  facts: ShelfFacts | undefined,
+  version: number | undefined,
+  scale: HeatScale = 'C',
+): ShelfRow {
   const { bake, title } = record.formula;
   const time = bake.lowMinutes === undefined ? '' : windowInWords(bake.lowMinutes, bake.highMinutes ?? bake.lowMinutes);
-  const heat = bake.celsius === undefined ? '' : `${Math.round(bake.celsius)} °C${bake.fan ? $localize` fan` : ''}`;
+  const heat = bake.celsius === undefined ? '' : `${heatOn(scale, bake.celsius)}${bake.fan ? $localize` fan` : ''}`;
   return {
     id: record.id,
     title: title || $localize`Without a name`,

@@ -111,7 +111,7 @@ export class Shelf {
   private readonly inSight = computed(() => this.store.formulas().slice(0, this.shown()));
   protected readonly rows = computed(() =>
     this.inSight().map((record) =>
-      shelfRow(record, this.facts.of(record), this.store.versionsOf(record.id)[0]?.number),
+      shelfRow(record, this.facts.of(record), this.store.versionsOf(record.id)[0]?.number, this.settings.heatScale()),
     ),
   );
   protected readonly percent = computed(() => {

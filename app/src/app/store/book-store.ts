@@ -12,6 +12,9 @@ export class BookStore {
   /** The latest first. */
   readonly bakes = computed(() => [...this.records().values()].sort((a, b) => b.record.at - a.record.at));
 
+  /** Whether all bakes are read: a Book of years is read behind the first screen. */
+  readonly isRead = this.store.isWhole;
+
   bake(id: string): StoredBake | undefined {
     return this.records().get(id);
   }

@@ -1,3 +1,4 @@
+import { mergeThree } from '@orvin/core/ground/records';
 import { TABLE_NAMES, type Table, type TableRecords } from './tables';
 
 /*
@@ -105,4 +106,15 @@ export function merged(first: Edit, second: Edit): Edit | undefined {
     ...second,
     changes: [{ table, id, ...(a.before && { before: a.before }), ...(b.after && { after: b.after }) } as Change],
   };
+}
+
+/** An edit of the past as it is done to what stands now: what was changed elsewhere in the meantime stays. */
+export function onto(records: Records, edit: Edit): Edit {
+  const changes = edit.changes.map((change): Change => {
+    const { table, id, before, after } = change;
+    const now = records[table].get(id);
+    if (!now || !before || !after) return change;
+    return { table, id, before: now, after: mergeThree<TableRecords[Table]>(before, now, after).value } as Change;
+  });
+  return { ...edit, changes };
 }

@@ -7,7 +7,7 @@ import { CHECK_ROWS, type CheckRows } from './checking';
 import type { StoredKitchen } from './records';
 import { damagedRows, type StoredRow } from './row-fuzzing.spec-help';
 import { bringsIn, LOAF, storeVisits } from './visits.spec-help';
-import { UNWRITTEN } from './record-store';
+import { UNWRITTEN } from './unwritten';
 
 describe('FormulaStore', () => {
   const visits = storeVisits();

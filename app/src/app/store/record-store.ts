@@ -5,11 +5,25 @@ import { filter } from 'rxjs/operators';
 import { mergeThree, without } from '@orvin/core/ground/records';
 import { CHECK_ROWS } from './checking';
 import { Database, openFailure } from './database';
+import { partedByShape, setAside, type UnreadableRecord } from './damaged-rows';
 import { diskNews, type DiskNews } from './disk-news';
 import { EditHistory } from './edit-history';
-import { apply, composed, invert, merged, NO_RECORDS, perTable, type Change, type Edit, type Records } from './edits';
+import {
+  apply,
+  composed,
+  invert,
+  merged,
+  NO_RECORDS,
+  onto,
+  perTable,
+  type Change,
+  type Edit,
+  type Records,
+} from './edits';
+import { rowsBehind, rowsNow, Turns } from './rows-behind';
 import { shownOf, TABLE_NAMES, TABLES, type Table, type TableRecords } from './tables';
-import { UnloadJournal } from './unload-journal';
+import { UNWRITTEN, type AnyRecord, type Unwritten } from './unwritten';
+import { writeBatch } from './write-batch';
 import { keptInBrowser } from './page-storage';
 
 /** Typing goes on within one step to undo until a pause of so long. */
@@ -19,27 +33,7 @@ const ASK_AGAIN_MILLISECONDS = 4000;
 /** Rows that are looked over at once, behind the first screen. */
 const CHECKED_AT_ONCE = 200;
 
-/** A record that came back from the disk damaged, or from a later Orvin: kept there untouched, and shown. */
-export interface UnreadableRecord {
-  readonly id: string;
-  readonly reason: string;
-  readonly raw: unknown;
-}
-
 export type StoreState = 'loading' | 'ready' | 'no-storage' | 'newer-database' | 'blocked';
-type AnyRecord = TableRecords[Table];
-/** A record that waits to be written: none means deleted. */
-type Unwritten = {
-  [T in Table]: { readonly table: T; readonly id: string; readonly record?: TableRecords[T] | undefined };
-}[Table];
-function isUnwritten(entry: unknown): entry is Unwritten {
-  if (typeof entry !== 'object' || entry === null || !('table' in entry) || !('id' in entry)) return false;
-  const table = TABLE_NAMES.find((name) => name === entry.table);
-  if (table === undefined || typeof entry.id !== 'string') return false;
-  return !('record' in entry) || shownOf(table, entry.record) === entry.record;
-}
-/** What the last page could not write any more, of any tab. */
-export const UNWRITTEN = new UnloadJournal('orvin-unwritten-', isUnwritten);
 const keyOf = (table: Table, id: string) => `${table} ${id}`;
 
 /**
@@ -65,6 +59,14 @@ export class RecordStore {
   private readonly onDisk = new Map<string, AnyRecord>();
   private writing: Promise<void> | undefined;
   private looking: Promise<unknown> = Promise.resolve();
+  /** Long tables, until they are read behind the first screen. */
+  private readonly behind = signal<ReadonlySet<Table>>(new Set());
+  private reading: Promise<void> = Promise.resolve();
+  private readonly turns = new Turns();
+  /** What the page before could not write into one of them. */
+  private notYetTakenUp: readonly Unwritten[] = [];
+  /** Those of them that something was written into before they were read. */
+  private readonly missed = new Set<Table>();
 
   readonly state = signal<StoreState>('loading');
   readonly unreadable = signal<readonly UnreadableRecord[]>([]);
@@ -77,6 +79,9 @@ export class RecordStore {
   /** Whether work is kept nowhere but on this screen. */
   readonly inMemoryOnly = computed(() => !['loading', 'ready'].includes(this.state()));
 
+  /** Whether all that the disk holds is read: what goes by what is not there waits for it. */
+  readonly isWhole = computed(() => this.behind().size === 0);
+
   constructor() {
     fromEvent(document, 'visibilitychange')
       .pipe(filter(() => document.visibilityState === 'visible' && this.state() === 'ready'))
@@ -84,7 +89,9 @@ export class RecordStore {
       .subscribe(() => void this.lookAgain().catch(() => undefined));
     fromEvent(window, 'pagehide')
       .pipe(takeUntilDestroyed())
-      .subscribe(() => UNWRITTEN.putDown([...this.inFlight, ...this.waiting.values()], keptInBrowser()));
+      .subscribe(() =>
+        UNWRITTEN.putDown([...this.notYetTakenUp, ...this.inFlight, ...this.waiting.values()], keptInBrowser()),
+      );
   }
 
   /** Reads everything back. Without storage the work goes on in memory, and says so. */
@@ -99,32 +106,38 @@ export class RecordStore {
       this.state.set(openFailure(error));
       return;
     }
-    this.takeUpUnwritten();
+    const unwritten = UNWRITTEN.takeUp(keptInBrowser());
+    this.notYetTakenUp = unwritten.filter(({ table }) => this.behind().has(table));
+    this.takeUp(unwritten.filter(({ table }) => !this.behind().has(table)));
     diskNews(this.database)
       .pipe(takeUntilDestroyed(this.destroyed))
       .subscribe((news) => void this.catchUp(news).catch(() => undefined)); // a closed database has no news
-    this.looking = this.lookOver();
+    this.reading = this.readBehind();
+    this.looking = this.reading.then(() => this.lookOver());
+  }
+
+  /** Resolves when all that the disk holds is read. */
+  wholly(): Promise<void> {
+    this.turns.hurry();
+    return this.reading;
   }
 
   undo(): void {
-    const edit = this.history.undo();
-    if (edit) this.put(this.ontoWhatIs(invert(edit)));
+    this.whenWhole(() => {
+      const edit = this.history.undo();
+      if (edit) this.put(onto(this.current(), invert(edit)));
+    });
   }
 
   redo(): void {
-    const edit = this.history.redo();
-    if (edit) this.put(this.ontoWhatIs(edit));
-  }
-
-  /** An edit of the past as it is done to what stands now: what another tab changed in the meantime stays. */
-  private ontoWhatIs(edit: Edit): Edit {
-    const changes = edit.changes.map((change): Change => {
-      const { table, id, before, after } = change;
-      const now = this.current()[table].get(id);
-      if (!now || !before || !after) return change;
-      return { table, id, before: now, after: mergeThree<AnyRecord>(before, now, after).value } as Change;
+    this.whenWhole(() => {
+      const edit = this.history.redo();
+      if (edit) this.put(onto(this.current(), edit));
     });
-    return { ...edit, changes };
+  }
+  private whenWhole(act: () => void): void {
+    if (this.isWhole()) act();
+    else void this.wholly().then(act);
   }
 
   /** Resolves when everything is on the disk, and what came from it looked over. */
@@ -186,8 +199,8 @@ export class RecordStore {
   }
 
   /** What the last page could not write any more: taken up where it is newer than the disk. */
-  private takeUpUnwritten(): void {
-    for (const edit of UNWRITTEN.takeUp(keptInBrowser())) {
+  private takeUp(unwritten: readonly Unwritten[]): void {
+    for (const edit of unwritten) {
       const onDisk = this.known(edit.table, edit.id);
       if (edit.record ? edit.record.revision <= onDisk : onDisk === 0) continue;
       const { record, ...rest } = edit;
@@ -204,7 +217,7 @@ export class RecordStore {
     const batch = [...this.waiting.values()];
     this.inFlight = batch;
     this.waiting.clear();
-    this.writing = this.writeBatch(batch)
+    this.writing = this.writeNow(batch)
       .then(() => this.diskFails.set(false))
       .catch(() => {
         this.diskFails.set(true);
@@ -221,33 +234,8 @@ export class RecordStore {
       });
   }
 
-  private async writeBatch(batch: readonly Unwritten[]): Promise<void> {
-    const { database } = this;
-    const met: { readonly edit: Unwritten; readonly theirs: AnyRecord }[] = [];
-    const written: Unwritten[] = [];
-    await database.transaction(
-      'rw',
-      TABLE_NAMES.map((table) => database.table(table)),
-      async () => {
-        for (const table of TABLE_NAMES) {
-          const edits = batch.filter((edit) => edit.table === table);
-          if (edits.length === 0) continue;
-          const rows = database.table<AnyRecord, string>(table);
-          const stored = await rows.bulkGet(edits.map(({ id }) => id));
-          const due = edits.filter((edit, i) => {
-            const theirs = stored[i];
-            if (!theirs || theirs.revision === this.known(table, edit.id) || TABLES[table].overtaken === 'ours')
-              return true;
-            met.push({ edit, theirs });
-            return false;
-          });
-          await rows.bulkPut(due.flatMap(({ record }) => record ?? []));
-          await rows.bulkDelete(due.flatMap(({ id, record }) => (record ? [] : [id])));
-          written.push(...due);
-        }
-      },
-    );
-    // all of it or nothing: a write that failed half way left the disk as it was
+  private async writeNow(batch: readonly Unwritten[]): Promise<void> {
+    const { written, met } = await writeBatch(this.database, batch, (table, id) => this.known(table, id));
     for (const { table, id, record } of written) {
       if (record) this.onDisk.set(keyOf(table, id), record);
       else this.onDisk.delete(keyOf(table, id));
@@ -295,6 +283,11 @@ export class RecordStore {
   /** Takes over what was written elsewhere, for everything that does not wait to be written here. */
   private async catchUp(news: readonly DiskNews[]): Promise<void> {
     for (const { table, from, to } of news) {
+      // all of it is taken over when it is read
+      if (this.behind().has(table)) {
+        this.missed.add(table);
+        continue;
+      }
       const rows = await this.database.table<AnyRecord>(table).where(':id').between(from, to, true, true).toArray();
       const there = new Set(rows.map(({ id }) => id));
       const within = (id: string) => indexedDB.cmp(id, from) >= 0 && indexedDB.cmp(id, to) <= 0;
@@ -320,38 +313,53 @@ export class RecordStore {
   }
 
   private async readAll(): Promise<Records> {
-    const unreadable: UnreadableRecord[] = [];
+    this.unreadable.set([]);
     const read = new Map(
       await Promise.all(
         TABLE_NAMES.map(async (table) => {
-          const rows = await this.database.table<AnyRecord>(table).toArray();
-          const whole: AnyRecord[] = [];
-          for (const row of rows) {
-            const shown = shownOf(table, row);
-            if (shown) whole.push(shown);
-            else {
-              unreadable.push({ id: row.id, reason: $localize`parts are missing`, raw: row });
-              await this.setAside(table, row);
-            }
-          }
+          const rows = await rowsNow(this.database.table<AnyRecord, string>(table), TABLES[table].mayBeLong === true);
+          if (rows === 'later') this.behind.update((others) => new Set([...others, table]));
+          const whole = rows === 'later' ? [] : await this.readable(table, rows);
           for (const row of whole) this.onDisk.set(keyOf(table, row.id), row);
           return [table, new Map(whole.map((row) => [row.id, row]))] as const;
         }),
       ),
     );
-    this.unreadable.set(unreadable);
     return perTable((table) => (read.get(table) ?? new Map()) as Map<string, never>);
   }
 
-  /** A damaged record whose place is needed for another gets a place of its own, so that nothing is written over it. */
+  /** Reads the long tables. What was written here in the meantime is later than what was read. */
+  private async readBehind(): Promise<void> {
+    try {
+      for (const table of this.behind()) {
+        const whole: AnyRecord[] = [];
+        for await (const some of rowsBehind(this.database.table<AnyRecord, string>(table), this.turns.next))
+          whole.push(...(await this.readable(table, some)));
+        const later = ({ id }: AnyRecord) => this.onDisk.has(keyOf(table, id)) || this.waiting.has(keyOf(table, id)) || this.current()[table].has(id); // prettier-ignore
+        const earlier = whole.filter((row) => !later(row));
+        for (const row of earlier) this.onDisk.set(keyOf(table, row.id), row);
+        this.show(table, earlier, []);
+        this.behind.update((tables) => new Set([...tables].filter((other) => other !== table)));
+        if (this.missed.delete(table)) await this.catchUp([{ table, from: '', to: '\uffff' }]);
+      }
+    } catch (error) {
+      this.state.set(openFailure(error));
+      this.behind.set(new Set());
+    }
+    this.takeUp(this.notYetTakenUp);
+    this.notYetTakenUp = [];
+  }
+
+  /** The rows that can be shown; the others are told. */
+  private async readable(table: Table, rows: readonly AnyRecord[]): Promise<readonly AnyRecord[]> {
+    const { whole, damaged } = partedByShape(table, rows);
+    if (damaged.length > 0)
+      this.unreadable.update((all) => [...all, ...damaged.map((raw) => ({ id: raw.id, reason: $localize`parts are missing`, raw }))]); // prettier-ignore
+    for (const row of damaged) await this.setAside(table, row);
+    return whole;
+  }
   private async setAside(table: Table, row: AnyRecord): Promise<void> {
-    const rows = this.database.table<object, string>(table);
-    if (TABLES[table].single !== row.id) return;
-    await this.database.transaction('rw', rows, async () => {
-      await rows.put({ ...row, id: `${row.id}, damaged ${Date.now()}` });
-      await rows.delete(row.id);
-    });
-    this.onDisk.delete(keyOf(table, row.id));
+    if (await setAside(this.database, table, row)) this.onDisk.delete(keyOf(table, row.id));
   }
 
   /** Looks every record over by its schema, some at a time, when the first screen stands; what is damaged leaves the shelf and is shown. */

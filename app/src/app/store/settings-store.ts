@@ -1,5 +1,5 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
-import type { Region } from '@orvin/core/ground/units';
+import { heatScaleOf, type Region } from '@orvin/core/ground/units';
 import { Database } from './database';
 import { CHECK_ROWS } from './checking';
 import type { StoredSettings } from './records';
@@ -35,6 +35,8 @@ export class SettingsStore {
   private readonly checkRows = inject(CHECK_ROWS);
   private readonly current = signal(DEFAULTS);
   readonly region = computed(() => this.current().region);
+  /** What the dial of the baker's oven and the thermometer in it go by. */
+  readonly heatScale = computed(() => heatScaleOf(this.region()));
   readonly theme = computed(() => this.current().theme);
   readonly seeded = computed(() => this.current().seeded);
   readonly onBench = computed(() => this.current().onBench);

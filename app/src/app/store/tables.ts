@@ -36,6 +36,8 @@ export interface TableRule {
   readonly overtaken: 'merge' | 'theirs' | 'ours';
   /** Where there is but one record, its id. */
   readonly single?: string;
+  /** Whether years fill it, and no first screen shows it but its own: a long one is read behind that. */
+  readonly mayBeLong?: true;
 }
 export const TABLES: Readonly<Record<Table, TableRule>> = {
   formulas: { changes: true, overtaken: 'merge' },
@@ -46,7 +48,7 @@ export const TABLES: Readonly<Record<Table, TableRule>> = {
   plans: { changes: true, overtaken: 'merge' },
   // what happened in a bake is told at one counter: the later word stands
   bakings: { changes: true, overtaken: 'ours' },
-  bakes: { changes: true, overtaken: 'merge' },
+  bakes: { changes: true, overtaken: 'merge', mayBeLong: true },
   larder: { changes: true, overtaken: 'merge' },
 };
 export const TABLE_NAMES = Object.keys(TABLES) as readonly Table[];

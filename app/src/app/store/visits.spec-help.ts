@@ -6,6 +6,7 @@ import { CHECK_ROWS, type CheckRows } from './checking';
 import { Database, DATABASE_NAME } from './database';
 import { FormulaStore } from './formula-store';
 import { checkRows } from './record-schemas';
+import { SettingsStore } from './settings-store';
 
 /** The schemas themselves, on this thread. */
 export const CHECKED_HERE = {
@@ -48,6 +49,8 @@ export function storeVisits() {
       leave(providers);
       const store = TestBed.inject(FormulaStore);
       await store.load();
+      // wherever the browser of the specs comes from
+      TestBed.inject(SettingsStore).set({ region: 'UK' });
       return store;
     },
   };

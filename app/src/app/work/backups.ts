@@ -88,6 +88,7 @@ export class Backups {
     this.problem.set('');
     try {
       const { backUpInto } = await import('./backup-folder');
+      await this.records.wholly();
       const done = await backUpInto(folder, this.records.records(), (id) => this.photos.photo(id), now, sha256);
       await this.keep({ backedUpAt: now, sha256: done.sha256 });
     } catch (error) {

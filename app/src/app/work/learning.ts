@@ -1,6 +1,17 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { catchError, debounceTime, distinctUntilChanged, from, map, of, switchMap, timer, type Observable } from 'rxjs';
+import {
+  catchError,
+  debounceTime,
+  distinctUntilChanged,
+  filter,
+  from,
+  map,
+  of,
+  switchMap,
+  timer,
+  type Observable,
+} from 'rxjs';
 import { lessonOf, lessonsOf, routineOf, type NamedRecord } from '@orvin/core/book/records';
 import type { Lessons } from '@orvin/core/book/learning';
 import { isSame } from '@orvin/core/ground/records';
@@ -30,7 +41,15 @@ export class Learning {
     return new WeakMap<NamedRecord, ReturnType<typeof lessonOf>>();
   });
   private readonly taught = toSignal(
-    toObservable(computed(() => ({ bakes: this.book.bakes(), oven: this.oven(), remembered: this.remembered() }))).pipe(
+    toObservable(
+      computed(() => ({
+        bakes: this.book.bakes(),
+        oven: this.oven(),
+        remembered: this.remembered(),
+        isRead: this.book.isRead(),
+      })),
+    ).pipe(
+      filter(({ isRead }) => isRead),
       // after the screen that asked: ten thousand bakes take a tenth of a second
       debounceTime(PAUSE_MILLISECONDS),
       map(({ bakes, oven: of, remembered }) =>

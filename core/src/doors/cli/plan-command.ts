@@ -198,8 +198,10 @@ function infeasible({ proven, of }: Extract<SheetPlan, { kind: 'none' }>, order:
 const calendarOf = ({ plan, of }: Feasible, clock: DayClock, by: string, now: Now | undefined): string =>
   writeCalendar(
     `Baking for ${by.replace('T', ' ')}`,
-    dayEvents(clock.date, { tasks: plan.tasks, titleOf: (batch) => of.works[batch]?.title ?? '' }, (minute) =>
-      instantOf(clock, minute),
+    dayEvents(
+      clock.date,
+      { tasks: plan.tasks, titleOf: (batch) => of.works[batch]?.title ?? '', scale: 'C' },
+      (minute) => instantOf(clock, minute),
     ),
     now?.instant ?? 0,
   );

@@ -25,3 +25,4 @@ export {
 } from './temperature.js';
 export { FINE_GRAMS, gramsForHands, gramsOnScale, inEighths, inTeaspoons } from './for-hands.js';
 export { readFigure, type FigureBounds, type FigureRead } from './figure.js';
+export { boundsOn, celsiusFrom, degreesOn, dialDegrees, heatScaleOf, readHeat, type HeatScale } from './heat.js';

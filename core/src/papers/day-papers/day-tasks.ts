@@ -1,4 +1,5 @@
 import { AT_THE_MINUTE, BY_ITSELF, type PlannedTask } from '../../day/works/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
 import { taskInWords } from '../../words/day-words/index.js';
 import type { CalendarTask } from '../calendar/index.js';
 
@@ -9,6 +10,8 @@ export interface DayOnPaper {
   readonly tasks: readonly PlannedTask[];
   /** The name of a batch; '' for the oven's own. */
   readonly titleOf: (batch: number) => string;
+  /** What the baker's oven goes by. */
+  readonly scale: HeatScale;
   /** The wall's time of a minute. */
   readonly clock: (minute: number) => string;
   /** Names of hands, where there are several. */
@@ -25,7 +28,7 @@ const ALARM_MINUTES = 2;
  */
 export function dayEvents(
   day: string,
-  { tasks, titleOf }: Pick<DayOnPaper, 'tasks' | 'titleOf'>,
+  { tasks, titleOf, scale }: Pick<DayOnPaper, 'tasks' | 'titleOf' | 'scale'>,
   instantOf: (minute: number) => number,
   onlyAtTheMinute = false,
 ): readonly CalendarTask[] {
@@ -37,7 +40,7 @@ export function dayEvents(
       pieces.set(task.id, piece);
       return {
         uid: `${day}-${task.id}-${piece}@orvin`.replaceAll(' ', '_'),
-        summary: taskInWords(task, titleOf(task.batch)),
+        summary: taskInWords(task, titleOf(task.batch), scale),
         from: instantOf(task.from),
         to: instantOf(Math.max(task.to, task.from + 1)),
         ...(AT_THE_MINUTE.has(task.kind) && { alarmMinutes: ALARM_MINUTES }),
@@ -46,12 +49,12 @@ export function dayEvents(
 }
 
 /** The day as a list to tick. */
-export function dayMarkdown({ name, date, tasks, titleOf, clock, pairs }: DayOnPaper): string {
+export function dayMarkdown({ name, date, tasks, titleOf, scale, clock, pairs }: DayOnPaper): string {
   const rows = tasks
     .filter(({ kind }) => kind !== 'cool' && kind !== 'rest' && kind !== 'from-store')
     .map((task) => {
       const who = task.hands > 0 && pairs.length > 1 ? ` (${pairs[task.pair ?? 0] ?? ''})` : '';
-      return `- [ ] **${clock(task.from)}** ${taskInWords(task, titleOf(task.batch))}${who}`;
+      return `- [ ] **${clock(task.from)}** ${taskInWords(task, titleOf(task.batch), scale)}${who}`;
     });
   return `# ${[name, date].filter(Boolean).join(', ')}\n\n${rows.join('\n')}\n`;
 }

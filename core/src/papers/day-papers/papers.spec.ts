@@ -53,7 +53,7 @@ const tasks: readonly PlannedTask[] = [
   { id: 'a:cool', kind: 'cool', batch: 0, from: 691, to: 790, hands: 0 },
   { id: 'a:take-out butter', kind: 'take-out', batch: 0, from: 500, to: 500, hands: 0, what: 'butter' },
 ];
-const day = { name: 'Tea tent', date: '2026-11-28', tasks, titleOf: () => 'Pear loaf', clock: (minute: number) => String(minute), pairs: ['you', 'second pair'] }; // prettier-ignore
+const day = { name: 'Tea tent', date: '2026-11-28', tasks, titleOf: () => 'Pear loaf', scale: 'C' as const, clock: (minute: number) => String(minute), pairs: ['you', 'second pair'] }; // prettier-ignore
 
 describe('a day on paper', () => {
   const events = dayEvents('d1', day, (minute) => minute * 60_000);

@@ -66,10 +66,16 @@ describe('the words of a bake', () => {
     const kept = { ...flour, by: 'scale' as const, keptBack: [{ grams: 45, step: 4 }] };
     expect(stepInWords(kept, undefined, '').tell).toBe('Stop at 209 g. Keep back 45 g for step 4.');
   });
-  it('tell an American what the dial of the oven is to say', () => {
+  it('say what the baker’s dial is to say, and what it is where the formula comes from', () => {
     const heat = { kind: 'heat', id: 'heat', celsius: 176.7, fan: false, minutes: 20 } as const;
-    expect(stepInWords(heat, undefined, '', 'US').tell).toMatch(/^350 °F on its dial\. Ready in about 20 min/);
-    expect(stepInWords(heat, undefined, '', 'UK').tell).not.toContain('°F');
+    const words = (...of: ['US' | 'UK', ('C' | 'F')?]) => stepInWords(heat, undefined, '', ...of);
+    expect(words('US').title).toBe('Oven on, 350 °F');
+    expect(words('US').tell).toMatch(/^Ready in about 20 min/);
+    expect(words('US', 'C').title).toBe('Oven on, 177 °C');
+    expect(words('US', 'C').tell).toMatch(/^That is 350 °F\. Ready in/);
+    expect(words('UK', 'F').title).toBe('Oven on, 350 °F');
+    expect(words('UK', 'F').tell).toMatch(/^That is 177 °C\. Ready in/);
+    expect(words('UK').tell).not.toContain('°F');
   });
   it('cut a long step at a word', () => {
     expect(firstWords('Fold wet into dry; stop early.')).toBe('Fold wet into dry');

@@ -2,8 +2,8 @@ import { amountInWords } from '../batch-words/index.js';
 import { inSentence, shortDecimal, uncapitalised } from '../../ground/language/index.js';
 import type { WalkStep, WeighStep } from '../../along/walk/index.js';
 import type { BowlKind } from '../../batch/pouring/index.js';
-import { fahrenheitFromCelsius, gramsOnScale, onDial, type Region } from '../../ground/units/index.js';
-import { capitalised, gramsInWords, minutesInWords } from '../figures/index.js';
+import { gramsOnScale, heatScaleOf, type HeatScale, type Region } from '../../ground/units/index.js';
+import { capitalised, gramsInWords, heatOn, minutesInWords } from '../figures/index.js';
 
 /* What a step of a bake is called across the counter: a large word or two, a small line before it, a sentence behind it. */
 
@@ -63,9 +63,16 @@ const READY: Readonly<Record<Extract<WalkStep, { kind: 'ready' }>['task'], (what
 /**
  * @param before the step weighed into the same bowl before
  * @param pans of the portion, in words: "two 20 cm rounds"
- * @param region of the formula: where ovens go by Fahrenheit, what the dial is to say
+ * @param region of the formula: where its ovens go by another scale, what they say is told beside
+ * @param scale of the baker's oven
  */
-export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans: string, region?: Region): StepWords {
+export function stepInWords(
+  step: WalkStep,
+  before: WeighStep | undefined,
+  pans: string,
+  region: Region = 'UK',
+  scale: HeatScale = heatScaleOf(region),
+): StepWords {
   switch (step.kind) {
     case 'weigh':
       return weighWords(step, before?.name);
@@ -77,8 +84,8 @@ export function stepInWords(step: WalkStep, before: WeighStep | undefined, pans:
     case 'heat':
       return {
         lead: $localize`the oven`,
-        title: $localize`Oven on, ${Math.round(step.celsius)} °C${step.fan ? $localize` fan` : ''}`,
-        tell: `${region === 'US' ? $localize`${onDial(fahrenheitFromCelsius(step.celsius))} °F on its dial. ` : ''}${$localize`Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`}`,
+        title: $localize`Oven on, ${heatOn(scale, step.celsius)}${step.fan ? $localize` fan` : ''}`,
+        tell: `${heatScaleOf(region) === scale ? '' : $localize`That is ${heatOn(heatScaleOf(region), step.celsius)}. `}${$localize`Ready in about ${minutesInWords(step.minutes)}. Put a thermometer in the middle.`}`,
       };
     case 'mix':
       return {

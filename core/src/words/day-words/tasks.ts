@@ -1,5 +1,6 @@
 import { uncapitalised } from '../../ground/language/index.js';
-import { capitalised } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { capitalised, heatOn } from '../figures/index.js';
 import type { PlannedTask, TaskKind } from '../../day/works/index.js';
 
 /** A word or two for a kind of task, as a lane or a filter says it. */
@@ -14,10 +15,11 @@ export const taskKindName = (kind: TaskKind): string => KIND_NAMES[kind];
 /**
  * What is to be done, to which batch: "Mix the pear and cardamom loaf".
  * @param title of its batch; '' for the oven's own
+ * @param scale of the baker's oven
  */
-export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: string): string {
+export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: string, scale: HeatScale = 'C'): string {
   const it = title === '' ? '' : uncapitalised(title);
-  const degrees = celsius === undefined ? '' : `${celsius} °C`;
+  const degrees = celsius === undefined ? '' : heatOn(scale, celsius);
   switch (kind) {
     case 'take-out':
       return $localize`${capitalised(what)} out of the fridge: ${it}`;

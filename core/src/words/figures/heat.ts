@@ -1,11 +1,36 @@
-import { fahrenheitFromCelsius, onDial, type Region } from '../../ground/units/index.js';
+import { degreesOn, dialDegrees, heatScaleOf, type HeatScale, type Region } from '../../ground/units/index.js';
 
-/** A heat in words; where ovens go by Fahrenheit, with what their dial says: "177 °C (350 °F)". */
-export const heatInWords = (celsius: number, region: Region): string =>
-  `${Math.round(celsius)} °C${region === 'US' ? ` (${onDial(fahrenheitFromCelsius(celsius))} °F)` : ''}`;
+/** What stands behind a figure on a scale. */
+export const DEGREES: Readonly<Record<HeatScale, string>> = { C: '°C', F: '°F' };
+
+/** A heat on one scale as its dial has it: "177 °C", "350 °F". */
+export const heatOn = (scale: HeatScale, celsius: number): string => `${dialDegrees(scale, celsius)} ${DEGREES[scale]}`;
+
+/** What a thermometer says, from and to: "94–97 °C". */
+export const readingsOn = (scale: HeatScale, low: number, high: number): string =>
+  `${Math.round(degreesOn(scale, low))}–${Math.round(degreesOn(scale, high))} ${DEGREES[scale]}`;
+
+/** How far two heats are apart, whole degrees. */
+export const degreesApart = (scale: HeatScale, celsius: number): number =>
+  Math.round(Math.abs(scale === 'C' ? celsius : celsius * 1.8));
+/** How far two heats are apart: "6 °C", "11 °F". */
+export const apartOn = (scale: HeatScale, celsius: number): string =>
+  `${degreesApart(scale, celsius)} ${DEGREES[scale]}`;
+
+/**
+ * A heat in words: as the baker's own dial has it, and where the formula comes from the other side as it is written there too:
+ * "177 °C (350 °F)".
+ * @param region of the formula
+ * @param scale of the baker's oven; where nobody knows it that of the formula
+ */
+export function heatInWords(celsius: number, region: Region, scale: HeatScale = heatScaleOf(region)): string {
+  const other = scale === 'F' ? 'C' : heatScaleOf(region);
+  return other === scale ? heatOn(scale, celsius) : `${heatOn(scale, celsius)} (${heatOn(other, celsius)})`;
+}
 
 /** A set point in words: "170 °C fan". */
 export const setPointInWords = (
   { celsius, fan }: { readonly celsius: number; readonly fan: boolean },
   region: Region,
-): string => `${heatInWords(celsius, region)}${fan ? $localize` fan` : ''}`;
+  scale?: HeatScale,
+): string => `${heatInWords(celsius, region, scale)}${fan ? $localize` fan` : ''}`;

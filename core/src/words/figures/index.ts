@@ -10,4 +10,4 @@ export {
 export type { FigureRow } from './figure-row.js';
 export { inFileName } from './file-name.js';
 export { capitalised, eitherOf, inOneLine, listed, sentence, type Sentence } from './sentence.js';
-export { heatInWords, setPointInWords } from './heat.js';
+export { apartOn, DEGREES, degreesApart, heatInWords, heatOn, readingsOn, setPointInWords } from './heat.js';

@@ -1,15 +1,19 @@
 import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
-import type { Region } from '../../ground/units/index.js';
+import type { HeatScale, Region } from '../../ground/units/index.js';
 import { minutesInWords, setPointInWords, windowInWords } from '../figures/index.js';
 
 /** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
-export function courseInWords({ setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>, region: Region): string {
+export function courseInWords(
+  { setting, course = {} }: Pick<BakeJob, 'setting' | 'course'>,
+  region: Region,
+  scale?: HeatScale,
+): string {
   let celsius = setting.celsius;
   const stages = (course.stages ?? []).map((stage) => {
     const isDown = stage.celsius < celsius;
     celsius = stage.celsius;
     const at = minutesInWords(stage.fromMinute);
-    const to = setPointInWords({ celsius, fan: setting.fan }, region);
+    const to = setPointInWords({ celsius, fan: setting.fan }, region, scale);
     return isDown ? $localize`at ${at} down to ${to}` : $localize`at ${at} up to ${to}`;
   });
   const covers = (course.covers ?? []).map(({ kind, fromMinute, toMinute }) => {

@@ -8,7 +8,8 @@ import type {
   WindowReasonCode,
 } from '../../oven/baking/index.js';
 import { otherScales } from '../wording/index.js';
-import { minutesInWords, sentence, type Sentence } from '../figures/index.js';
+import { celsiusFrom, dialDegrees, type HeatScale } from '../../ground/units/index.js';
+import { heatOn, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 import type { Sensitivity, Unknown } from '../../oven/sensitivity/index.js';
 import type { SettingCost, SettingFound } from '../../oven/settings/index.js';
 
@@ -229,21 +230,21 @@ const NO_SETTING: Readonly<
 };
 
 /** The setting that was looked for: its figure, what it gives and what it costs; or why there is none. @param what it does: "is done in time" */
-export function settingInWords(settingFound: SettingFound, what: string) {
+export function settingInWords(settingFound: SettingFound, what: string, scale: HeatScale = 'C') {
   if (settingFound.kind === 'none') {
     const { celsius, minutes = 0 } = settingFound.nearest;
     return {
       big: '',
-      small: NO_SETTING[settingFound.because](`${Math.round(celsius)} °C`, minutes),
+      small: NO_SETTING[settingFound.because](heatOn(scale, celsius), minutes),
       cost: '',
       take: undefined,
     };
   }
   const { celsius, minutes } = settingFound.point;
-  const rounded = Math.round(celsius);
+  const rounded = celsiusFrom(dialDegrees(scale, Math.round(celsius)), scale);
   return {
-    big: `${rounded} °C`,
-    small: `${otherScales(rounded)}, ${what}${minutes === undefined ? '' : $localize`; likely ${minutesInWords(minutes)}`}.`,
+    big: heatOn(scale, rounded),
+    small: `${otherScales(rounded, false, scale)}, ${what}${minutes === undefined ? '' : $localize`; likely ${minutesInWords(minutes)}`}.`,
     cost:
       settingFound.costs.length === 0
         ? $localize`It costs nothing that matters.`

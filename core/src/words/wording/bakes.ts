@@ -1,13 +1,12 @@
 import type { BakeAdvice, BakeAdviceCode, BakePrediction, SetPointReason } from '../../oven/baking/index.js';
-import { fahrenheitFromCelsius, nearestGasMark, onDial } from '../../ground/units/index.js';
-import { minutesInWords } from '../figures/index.js';
-import { sentence, type Sentence } from '../figures/index.js';
+import { degreesOn, dialDegrees, nearestGasMark, onDial, type HeatScale } from '../../ground/units/index.js';
+import { apartOn, DEGREES, degreesApart, heatOn, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 
 const at = ({ minute }: Pick<BakeAdvice, 'minute'>) => minutesInWords(minute ?? 0);
 type AdviceOf<C extends BakeAdviceCode> = Extract<BakeAdvice, { code: C }>;
 
 /** One wording for each code. A spec holds this table and the list of codes together. */
-const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentence } = {
+const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>, scale: HeatScale) => Sentence } = {
   'first-look': (a) =>
     sentence($localize`Look first at ${at(a)}.`, $localize`Nine bakes in ten are not done before it.`),
   rotate: (a) =>
@@ -20,15 +19,15 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
       $localize`Let the racks change places at ${at(a)}, and turn the pans round.`,
       $localize`The upper rack browns faster, the lower one from beneath; by now the crumb holds.`,
     ),
-  'turn-oven': (a) =>
+  'turn-oven': (a, scale) =>
     sentence(
-      $localize`Turn the oven to ${Math.round(a.facts.celsius)} °C at ${at(a)}.`,
+      $localize`Turn the oven to ${heatOn(scale, a.facts.celsius)} at ${at(a)}.`,
       $localize`As the bake is staged.`,
     ),
-  'oven-off': ({ facts: { offCelsius, celsius, setTo } }) =>
+  'oven-off': ({ facts: { offCelsius, celsius, setTo } }, scale) =>
     sentence(
-      $localize`Set this oven to ${setTo} °C for ${celsius} inside.`,
-      $localize`By your thermometer it is ${Math.abs(offCelsius)} °C ${offCelsius < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}. The time here reckons with the dial as it is set.`,
+      $localize`Set this oven to ${heatOn(scale, setTo)} for ${dialDegrees(scale, celsius)} inside.`,
+      $localize`By your thermometer it is ${apartOn(scale, offCelsius)} ${offCelsius < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}. The time here reckons with the dial as it is set.`,
     ),
   'lid-off': (a) =>
     sentence(
@@ -40,15 +39,15 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
       $localize`Let the batter lose its chill before it goes into hot glass.`,
       $localize`Cold batter in a hot dish, or a cold dish in a hot oven, can crack it.`,
     ),
-  'too-hot-for-material': (a) =>
+  'too-hot-for-material': (a, scale) =>
     sentence(
-      $localize`Bake below ${Math.round(a.facts.celsius)} °C in this pan, or take a plain metal one.`,
+      $localize`Bake below ${heatOn(scale, a.facts.celsius)} in this pan, or take a plain metal one.`,
       $localize`Coatings and silicone are not made for more.`,
     ),
-  'paper-scorches': (a) =>
+  'paper-scorches': (a, scale) =>
     sentence(
       $localize`Trim the baking paper to the pieces.`,
-      $localize`It browns above ${Math.round(a.facts.celsius)} °C; keep it clear of the elements.`,
+      $localize`It browns above ${heatOn(scale, a.facts.celsius)}; keep it clear of the elements.`,
     ),
   'cast-iron-goes-in-cold': () =>
     sentence(
@@ -109,39 +108,43 @@ const ADVICE: { readonly [C in BakeAdviceCode]: (advice: AdviceOf<C>) => Sentenc
     ),
 };
 
-const codeInWords = <C extends BakeAdviceCode>(code: C, advice: AdviceOf<C>): Sentence => ADVICE[code](advice);
-export const adviceInWords = (advice: BakeAdvice): Sentence => codeInWords(advice.code, advice as never);
+const codeInWords = <C extends BakeAdviceCode>(code: C, advice: AdviceOf<C>, scale: HeatScale): Sentence =>
+  ADVICE[code](advice, scale);
+/** @param scale of the baker's oven */
+export const adviceInWords = (advice: BakeAdvice, scale: HeatScale = 'C'): Sentence =>
+  codeInWords(advice.code, advice as never, scale);
 
-const SIGNED = (celsius: number) => `${celsius > 0 ? '+' : '−'}${Math.abs(celsius)} °C`;
+/** What a set point is moved by; by Fahrenheit dials go by fives. */
+const signed = (celsius: number, scale: HeatScale) => `${celsius > 0 ? '+' : '−'}${scale === 'C' ? apartOn(scale, celsius) : `${onDial(degreesApart(scale, celsius))} ${DEGREES[scale]}`}`; // prettier-ignore
 
 /** Why the oven is set as it is, one short phrase. */
-export function setPointReasonInWords(reason: SetPointReason): string {
+export function setPointReasonInWords(reason: SetPointReason, scale: HeatScale = 'C'): string {
   switch (reason.code) {
     case 'as-known':
-      return $localize`${Math.round(reason.celsius)} °C as the formula says`;
+      return $localize`${heatOn(scale, reason.celsius)} as the formula says`;
     case 'usual-for-style':
-      return $localize`${Math.round(reason.celsius)} °C is usual for the style`;
+      return $localize`${heatOn(scale, reason.celsius)} is usual for the style`;
     case 'chosen':
       return $localize`as you set it`;
     case 'fan':
-      return $localize`${SIGNED(reason.celsius)} for the fan`;
+      return $localize`${signed(reason.celsius, scale)} for the fan`;
     case 'no-fan':
-      return $localize`${SIGNED(reason.celsius)} without a fan`;
+      return $localize`${signed(reason.celsius, scale)} without a fan`;
     case 'dark':
-      return $localize`${SIGNED(reason.celsius)} for dark metal`;
+      return $localize`${signed(reason.celsius, scale)} for dark metal`;
     case 'glass':
-      return $localize`${SIGNED(reason.celsius)} for glass`;
+      return $localize`${signed(reason.celsius, scale)} for glass`;
     case 'lighter':
-      return $localize`${SIGNED(reason.celsius)} for a lighter pan`;
+      return $localize`${signed(reason.celsius, scale)} for a lighter pan`;
   }
 }
 
-/** What a fan saves, °C. */
-const FAN_SAVES = 20;
-/** "375 °F · gas 5 · fan 170": one heat on the other scales, and with or without a fan. */
-export function otherScales(celsius: number, fan = false): string {
-  const other = celsius + (fan ? FAN_SAVES : -FAN_SAVES);
-  return $localize`${onDial(fahrenheitFromCelsius(celsius))} °F · gas ${nearestGasMark(celsius)} · ${fan ? $localize`no fan` : $localize`fan`} ${onDial(other)}`;
+/** What a fan saves, by the degrees of each scale. @source cautions.md: 15 to 25 °C lower; by Fahrenheit 25 is the rule */
+const FAN_SAVES: Readonly<Record<HeatScale, number>> = { C: 20, F: 25 };
+/** "375 °F · gas 5 · fan 170": one heat on the scales that are not the baker's, and with or without a fan on theirs. */
+export function otherScales(celsius: number, fan = false, scale: HeatScale = 'C'): string {
+  const other = degreesOn(scale, celsius) + (fan ? FAN_SAVES[scale] : -FAN_SAVES[scale]);
+  return $localize`${heatOn(scale === 'C' ? 'F' : 'C', celsius)} · gas ${nearestGasMark(celsius)} · ${fan ? $localize`no fan` : $localize`fan`} ${onDial(other)}`;
 }
 
 /** Where the time comes from: the written bake, and what bakes in this kitchen taught. */

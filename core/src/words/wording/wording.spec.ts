@@ -5,8 +5,16 @@ import { readFormula } from '../../formula/parsing/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob, type BakeAdvice, type BakeAdviceCode } from '../../oven/baking/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
-import { heatInWords, minutesInWords, percentInWords, phInWords, windowInWords } from '../figures/index.js';
-import { adviceInWords, otherScales, phConsequence, REASON_CODES_WORDED } from './index.js';
+import {
+  apartOn,
+  heatInWords,
+  heatOn,
+  minutesInWords,
+  percentInWords,
+  phInWords,
+  windowInWords,
+} from '../figures/index.js';
+import { adviceInWords, otherScales, phConsequence, REASON_CODES_WORDED, setPointReasonInWords } from './index.js';
 
 const PLAIN_LOAF = 'Quay loaf\n250 g plain flour\n150 g sugar\n100 g butter\n2 large eggs\n150 ml milk\n2 tsp baking powder\n\nMix. Bake in a 9x5 inch loaf pan at 175 C for 50 to 55 minutes.'; // prettier-ignore
 
@@ -85,11 +93,19 @@ describe('wording', () => {
     expect(percentInWords(77.84)).toBe('77.8 %');
     expect(percentInWords(119.6)).toBe('120 %');
     expect(phInWords(8.05, 8.93)).toBe('8.1–8.9');
-    expect(heatInWords(177, 'US')).toBe('177 °C (350 °F)');
-    expect(heatInWords(190.6, 'US')).toBe('191 °C (375 °F)');
+    expect(heatInWords(177, 'US')).toBe('350 °F (177 °C)');
+    expect(heatInWords(177, 'US', 'C')).toBe('177 °C (350 °F)');
+    expect(heatInWords(177, 'UK', 'F')).toBe('350 °F (177 °C)');
+    expect(heatInWords(190.6, 'US', 'C')).toBe('191 °C (375 °F)');
     expect(heatInWords(177, 'UK')).toBe('177 °C');
     expect(otherScales(177)).toBe('350 °F · gas 4 · fan 155');
     expect(otherScales(155, true)).toBe('310 °F · gas 2 · no fan 175');
+    expect(otherScales(177, false, 'F')).toBe('177 °C · gas 4 · fan 325');
+    expect(heatOn('F', 170)).toBe('340 °F');
+    expect([apartOn('C', -6.2), apartOn('F', -6.2)]).toEqual(['6 °C', '11 °F']);
+    const off = { code: 'oven-off', facts: { offCelsius: -6, celsius: 177, setTo: 185 } } as const;
+    expect(adviceInWords(off as never, 'F').say).toBe('Set this oven to 365 °F for 350 inside.');
+    expect(setPointReasonInWords({ code: 'fan', celsius: -20 }, 'F')).toBe('−35 °F for the fan');
   });
   it('turns from sour to soapy as the pH rises', () => {
     expect([5.5, 6.3, 7, 8, 8.8].map((pH) => phConsequence(pH).say)).toEqual([
