@@ -60,6 +60,12 @@ const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
     await baker.goesTo('Pantry');
     await expect(baker.page.getByRole('list', { name: 'By the way of filling' })).toBeVisible();
   },
+  'the list of pans': async (baker) => {
+    await baker.takesFromShelf('Pear and cardamom loaf');
+    await baker.goesTo('Oven');
+    await baker.page.getByRole('combobox', { name: 'pan', exact: true }).first().click();
+    await expect(baker.page.getByRole('option').first()).toBeVisible();
+  },
   'an own ingredient': async (baker) => {
     await baker.goesTo('Pantry');
     await baker.page.getByRole('button', { name: 'Add an ingredient' }).click();

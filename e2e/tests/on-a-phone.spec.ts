@@ -52,3 +52,16 @@ test('what is said in passing covers no station and no button', async ({ baker, 
   await said.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('main').getByRole('link', { name: 'Pear and cardamom loaf', exact: true })).toBeVisible();
 });
+
+test('between a phone and a laptop the rail stays within the screen, in both languages', async ({ page }) => {
+  const rail = page.locator('orv-rail');
+  for (const language of ['', '/de']) {
+    await page.goto(`${language}/oven/demo-pear-cardamom-loaf`);
+    await expect(rail.getByRole('link')).not.toHaveCount(0);
+    for (const width of [561, 640, 740, 820]) {
+      await page.setViewportSize({ width, height: 900 });
+      const wider = () => rail.evaluate((its) => its.scrollWidth - innerWidth); // prettier-ignore
+      await expect.poll(wider, `${language} ${width}`).toBeLessThanOrEqual(0);
+    }
+  }
+});

@@ -17,6 +17,8 @@ import { CHECK_ROWS, type CheckRows } from './store/checking';
 import { openStores } from './store/open-stores';
 import { Work } from './work/work-client';
 
+const LISTED = { role: 'region', 'aria-label': $localize`To choose from` };
+
 export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
@@ -29,6 +31,8 @@ export const appConfig: ApplicationConfig = {
         options: { darkModeSelector: '.never', cssLayer: { name: 'primeng', order: 'base, primeng, app' } },
       },
       ripple: false,
+      // a list hangs on the body, beside every landmark: while it is open it is one of its own
+      pt: { select: { pcOverlay: { root: LISTED } }, autocomplete: { pcOverlay: { root: LISTED } } },
     }),
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:10000' }),
     MessageService,
