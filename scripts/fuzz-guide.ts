@@ -14,9 +14,9 @@ export class Guide {
     this.#session.post('Profiler.startPreciseCoverage', { callCount: true, detailed: true });
   }
 
-  /** How many blocks of the core have been reached. */
-  get reached(): number {
-    return this.#reached.size;
+  /** The blocks of the core that have been reached, each by its place. */
+  get reached(): readonly string[] {
+    return [...this.#reached];
   }
 
   /** Whether what ran since the last question reached a block for the first time. */
