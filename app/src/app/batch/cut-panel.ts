@@ -115,7 +115,7 @@ type CutFigure = 'thicknessCm' | 'wedges' | 'sizeCm' | 'toFreeze';
       }
     </section>
   `,
-  styleUrls: ['../parts/panels.css', './frosting-panel.css'],
+  styleUrls: ['../parts/panels.css', './panel-figures.css'],
 })
 export class CutPanel {
   protected readonly settings = inject(ThisBatch);

@@ -24,9 +24,13 @@ import { PanShelf } from './pan-shelf';
     >
       <div sheet class="sheet">
         @if (editing(); as open) {
-          <orv-ingredient-editor [ingredient]="open.ingredient" (closed)="editing.set(undefined)" />
+          @defer (on immediate) {
+            <orv-ingredient-editor [ingredient]="open.ingredient" (closed)="editing.set(undefined)" />
+          }
         } @else if (measuring(); as open) {
-          <orv-pan-editor [pan]="open.pan" (closed)="measuring.set(undefined)" />
+          @defer (on immediate) {
+            <orv-pan-editor [pan]="open.pan" (closed)="measuring.set(undefined)" />
+          }
         } @else {
           <orv-converter />
         }
@@ -79,11 +83,11 @@ export class Pantry {
   protected readonly known = computed(() => {
     const { measures, weighed, ingredients, names, pans = [] } = this.store.kitchen();
     const counts = [
-      [pans.length, 'pans'],
-      [measures.length, 'measures'],
-      [weighed.length, 'weighed'],
-      [ingredients.length, 'ingredients'],
-      [names.length, 'words'],
+      [pans.length, $localize`pans`],
+      [measures.length, $localize`measures`],
+      [weighed.length, $localize`weighed`],
+      [ingredients.length, $localize`ingredients`],
+      [names.length, $localize`words`],
     ] as const;
     const some = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
     return some.length > 0 ? some.join(' · ') : $localize`its own cups, spoons and ingredients`;

@@ -1,5 +1,6 @@
 import { Injectable, InjectionToken, inject } from '@angular/core';
-import { Dexie, type EntityTable, type Transaction } from 'dexie';
+import type { EntityTable, Transaction } from 'dexie';
+import { Dexie } from './dexie';
 import type { StoredEdit } from './edit-history';
 import type {
   StoredBackups,

@@ -57,7 +57,7 @@ export function demoData(now: number): {
     formulaId: record.id,
     number: 1,
     parent: null,
-    reason: 'as it was written',
+    reason: $localize`as it was written`,
     keptAt: record.createdAt,
     formula: record.formula,
     oven: record.oven,
@@ -65,7 +65,7 @@ export function demoData(now: number): {
   const { daysAgo: readDaysAgo, setCelsius, readCelsius } = THERMOMETER_READ;
   const oven: OwnOven = {
     readings: [{ setCelsius, readCelsius, at: now - readDaysAgo * DAY_MILLISECONDS }],
-    changes: [{ at: now - ELEMENT_CHANGED_DAYS_AGO * DAY_MILLISECONDS, what: 'The oven' }],
+    changes: [{ at: now - ELEMENT_CHANGED_DAYS_AGO * DAY_MILLISECONDS, what: $localize`The oven` }],
     rough: false,
   };
   const kitchen: StoredKitchen = { id: 'kitchen', revision: 1, kitchen: { ...PLAIN_KITCHEN, pans: panShelf(), oven } };

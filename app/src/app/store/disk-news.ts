@@ -1,5 +1,6 @@
-import { Dexie, RangeSet, type ObservabilitySet } from 'dexie';
+import type { ObservabilitySet } from 'dexie';
 import { fromEventPattern, map, filter, type Observable } from 'rxjs';
+import { Dexie, RangeSet } from './dexie';
 import { TABLE_NAMES, type Table } from './tables';
 
 /** Rows of a table that somebody wrote or deleted, from a key to a key. */

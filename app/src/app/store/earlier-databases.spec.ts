@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { Dexie } from 'dexie';
+import { Dexie } from './dexie';
 import one from '../../../../core/tables/reference/earlier/database-1.json';
 import two from '../../../../core/tables/reference/earlier/database-2.json';
 import three from '../../../../core/tables/reference/earlier/database-3.json';

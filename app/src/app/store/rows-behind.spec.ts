@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { Dexie } from 'dexie';
+import { Dexie } from './dexie';
 import { Backups } from '../work/backups';
 import { Learning } from '../work/learning';
 import { Work } from '../work/work-client';

@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { Dexie } from 'dexie';
+import { Dexie } from './dexie';
 import type { Formula } from '@orvin/core/formula/formula';
 import { Database } from './database';
 import { FormulaStore } from './formula-store';

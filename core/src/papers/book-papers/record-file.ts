@@ -24,14 +24,16 @@ export function readRecord(text: string): RecordReading {
   try {
     parsed = JSON.parse(withoutMark(text));
   } catch {
-    return { kind: 'refused', error: 'not JSON: a record of a bake is written by the Book' };
+    return { kind: 'refused', error: $localize`not JSON: a record of a bake is written by the Book` };
   }
   const { format, version, record } = (parsed ?? {}) as { readonly format?: unknown; readonly version?: unknown; readonly record?: unknown }; // prettier-ignore
-  if (format !== FORMAT) return { kind: 'refused', error: `no record of a bake: its "format" is not "${FORMAT}"` };
-  if (typeof version !== 'number' || version > VERSION) return { kind: 'refused', error: 'written by a later Orvin' };
+  if (format !== FORMAT)
+    return { kind: 'refused', error: $localize`no record of a bake: its "format" is not "${FORMAT}"` };
+  if (typeof version !== 'number' || version > VERSION)
+    return { kind: 'refused', error: $localize`written by a later Orvin` };
   const checked: Joi.ValidationResult<BakeRecord> = bakeRecordSchema.validate(record);
   if (checked.error) return { kind: 'refused', error: checked.error.message };
   return record === undefined
-    ? { kind: 'refused', error: 'no "record" in it' }
+    ? { kind: 'refused', error: $localize`no "record" in it` }
     : { kind: 'read', record: checked.value };
 }

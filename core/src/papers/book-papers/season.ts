@@ -54,22 +54,23 @@ export function readSeason(text: string): SeasonReading {
     transform: (cell) => cell.trim(),
   });
   const missing = COLUMNS.filter((column) => !(meta.fields ?? []).includes(column));
-  if (missing.length > 0) return { kind: 'refused', error: `there is no column ${missing.map((name) => `"${name}"`).join(', ')}; a season has ${COLUMNS.join(',')}` }; // prettier-ignore
+  if (missing.length > 0) return { kind: 'refused', error: $localize`there is no column ${missing.map((name) => `"${name}"`).join(', ')}; a season has ${COLUMNS.join(',')}` }; // prettier-ignore
   const twice = Object.values(meta.renamedHeaders ?? {}).find((column) => COLUMNS.some((name) => name === column));
-  if (twice !== undefined) return { kind: 'refused', error: `the column "${twice}" stands twice: leave one of them` };
-  if (data.length > MOST_ROWS) return { kind: 'refused', error: `more than ${MOST_ROWS} bakes` };
+  if (twice !== undefined)
+    return { kind: 'refused', error: $localize`the column "${twice}" stands twice: leave one of them` };
+  if (data.length > MOST_ROWS) return { kind: 'refused', error: $localize`more than ${MOST_ROWS} bakes` };
   const rows: SeasonRow[] = [];
   const errors: string[] = [];
   data.forEach((cells, i) => {
     const checked: Joi.ValidationResult<Cells> = rowSchema.validate(cells, { errors: { wrap: { label: '' } } });
     if (checked.error) {
-      errors.push(`row ${i + 1}: ${checked.error.message}`);
+      errors.push($localize`row ${i + 1}:row:: ${checked.error.message}`);
       return;
     }
     const { date, recipe, pan, celsius, fan, predicted, out, word } = checked.value;
     rows.push({ row: i + 1, date, recipe, pan, celsius, fan: fan === '1', predicted, out, ...(word !== '' && { word }) }); // prettier-ignore
   });
-  const more = errors.length > 3 ? `, and ${errors.length - 3} more` : '';
+  const more = errors.length > 3 ? $localize`, and ${errors.length - 3} more` : '';
   return errors.length > 0 ? { kind: 'refused', error: errors.slice(0, 3).join('; ') + more } : { kind: 'read', rows };
 }
 

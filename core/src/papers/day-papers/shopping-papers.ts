@@ -17,12 +17,12 @@ export const shoppingText = (list: readonly AisleList[]): string =>
     .join('\n\n')}\n`;
 
 export const shoppingMarkdown = (list: readonly AisleList[]): string =>
-  `# Shopping\n\n${toBuy(list)
+  `# ${$localize`Shopping`}\n\n${toBuy(list)
     .map(({ aisle, items }) =>
       [
         `## ${aisle}`,
         '',
-        ...items.map((item) => `- [ ] ${buyInWords(item)} (${gramsInWords(item.neededGrams)} needed)`),
+        ...items.map((item) => $localize`- [ ] ${buyInWords(item)} (${gramsInWords(item.neededGrams)} needed)`),
       ].join('\n'),
     )
     .join('\n\n')}\n`;

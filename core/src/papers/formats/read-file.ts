@@ -76,7 +76,7 @@ export function readFile(name: string, text: string, bakersOwn: Region, kitchen:
     return { format: 'jsonld', items: recipes.map((recipe) => readRecipe(recipe, bakersOwn, kitchen)) };
   }
   if (/\.json(?:ld)?$/i.test(name))
-    return refused('jsonld', problem('file-damaged', 'error', '', { why: 'it is not JSON' }));
+    return refused('jsonld', problem('file-damaged', 'error', '', { why: $localize`it is not JSON` }));
   const named = formatByName(name);
   if (named === 'html' || (named === undefined && isPageSource(bare)))
     return unlessTooDeep('html', () => readHtml(bare, bakersOwn, kitchen));
@@ -93,7 +93,7 @@ function unlessTooDeep(format: FileFormat, read: () => FileReading['items']): Fi
     return { format, items: read() };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    return refused(format, problem('file-damaged', 'error', '', { why: 'it is nested too deep' }));
+    return refused(format, problem('file-damaged', 'error', '', { why: $localize`it is nested too deep` }));
   }
 }
 

@@ -173,13 +173,13 @@ export const FILL_REASONS: Readonly<Record<FillReason, string>> = {
 };
 
 const SHARES: readonly (readonly [number, string])[] = [
-  [1 / 4, $localize`a quarter`], [1 / 3, $localize`a third`], [1 / 2, $localize`half`], [2 / 3, $localize`two thirds`], [3 / 4, $localize`three quarters`], [1, $localize`to the brim`],
+  [1 / 4, $localize`a quarter`], [1 / 3, $localize`a third`], [1 / 2, $localize`half`], [2 / 3, $localize`two thirds`], [3 / 4, $localize`three quarters`],
 ]; // prettier-ignore
 const NEAR = 0.04;
 /** "half full", "58 % full". */
 export function fillInWords({ fraction }: Fill): string {
+  if (Math.abs(fraction - 1) < NEAR) return $localize`filled to the brim`;
   const named = SHARES.find(([share]) => Math.abs(fraction - share) < NEAR)?.[1];
-  if (named === 'to the brim') return $localize`filled to the brim`;
   return named === undefined ? $localize`${Math.round(100 * fraction)} % full` : $localize`${named} full`;
 }
 export const eachInWords = ({ fill, set }: Pick<Portion, 'fill' | 'set'>): string =>

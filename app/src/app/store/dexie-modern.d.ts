@@ -1,0 +1,3 @@
+declare module 'dexie/dist/modern/dexie.mjs' {
+  export * from 'dexie';
+}
