@@ -1,7 +1,8 @@
-import { decimal } from '@orvin/core/ground/language';
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { LiveEstimate, LiveReading } from '@orvin/core/along/live-bake';
 import type { ForeseenTime } from '@orvin/core/batch/snapshots';
+import { celsiusFrom, type HeatScale } from '@orvin/core/ground/units';
+import { OwnDial } from '../parts/own-dial';
 
 const WIDTH = 820;
 const HEIGHT = 400;
@@ -14,6 +15,9 @@ const HIGHEST = 105;
 const LONGER_BY = 2;
 
 /** The middle's temperature: what was foreseen as a band, what the probe shows on it, and where it goes from here. */
+/** Degrees with a line, by scale. */
+const GRID: Readonly<Record<HeatScale, readonly number[]>> = { C: [20, 40, 60, 80, 100], F: [80, 120, 160, 200] };
+
 @Component({
   selector: 'orv-core-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -25,11 +29,11 @@ const LONGER_BY = 2;
       role="img"
       [attr.aria-label]="words()"
     >
-      @for (line of celsiusLines(); track line.celsius) {
+      @for (line of degreeLines(); track line.degrees) {
         <path class="grid" [attr.d]="'M' + left + ' ' + line.y + 'H' + width" />
-        <text class="tick" [attr.x]="left - 10" [attr.y]="line.y + 6" text-anchor="end">{{ line.celsius }}</text>
+        <text class="tick" [attr.x]="left - 10" [attr.y]="line.y + 6" text-anchor="end">{{ line.degrees }}</text>
       }
-      <text class="tick" x="4" y="12" i18n>°C in the middle</text>
+      <text class="tick" x="4" y="12" i18n>{{ dial.degrees() }} in the middle</text>
       <rect
         class="window"
         [attr.x]="window().from"
@@ -111,6 +115,7 @@ const LONGER_BY = 2;
   `,
 })
 export class CoreChart {
+  protected readonly dial = inject(OwnDial);
   readonly foreseen = input.required<ForeseenTime>();
   /** The middle as it was foreseen: minute and °C. */
   readonly nominal = input.required<readonly { readonly minute: number; readonly celsius: number }[]>();
@@ -136,7 +141,9 @@ export class CoreChart {
   private readonly path = (points: readonly { readonly minute: number; readonly celsius: number }[]) =>
     points.map(({ minute, celsius }, i) => `${i === 0 ? 'M' : 'L'}${this.x(minute).toFixed(1)} ${this.y(celsius).toFixed(1)}`).join(''); // prettier-ignore
 
-  protected readonly celsiusLines = computed(() => [20, 40, 60, 80, 100].map((celsius) => ({ celsius, y: this.y(celsius) }))); // prettier-ignore
+  protected readonly degreeLines = computed(() =>
+    GRID[this.dial.scale()].map((degrees) => ({ degrees, y: this.y(celsiusFrom(degrees, this.dial.scale())) })),
+  );
   protected readonly minuteTicks = computed(() => {
     const longest = this.longest();
     const every = longest > 90 ? 20 : longest > 40 ? 10 : 5;
@@ -167,7 +174,7 @@ export class CoreChart {
     if (reading?.core === undefined) return undefined;
     const x = this.x(reading.minute);
     const late = x > WIDTH * 0.6;
-    return { x, y: this.y(reading.core), words: `${decimal(reading.core, 1)} °C`, anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 10 }; // prettier-ignore
+    return { x, y: this.y(reading.core), words: this.dial.reading(reading.core, 1), anchor: late ? 'end' : 'start', textX: late ? x - 6 : x + 10 }; // prettier-ignore
   });
   protected readonly nowX = computed(() => this.x(this.now()));
   protected readonly words = computed(() => {

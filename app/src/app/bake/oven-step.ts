@@ -217,12 +217,12 @@ export class OvenStepView {
   protected readonly alarms = computed(() => (this.live.estimate()?.alarms ?? []).slice(-2).map(({ code }) => alarmInWords(code))); // prettier-ignore
   protected readonly says = computed(() => {
     const estimate = this.live.estimate();
-    if (estimate) return liveInWords(estimate);
+    if (estimate) return liveInWords(estimate, this.dial.scale());
     if (this.live.readings().length > 0) return $localize`Learning this bake …`;
     return $localize`No probe listens: the times are those foreseen.`;
   });
   private readonly probeHere = computed(() => this.live.readings().at(-1)?.core !== undefined);
-  private readonly whyTurned = computed(() => whyTurned(this.learning.kitchen().routine?.hotSide));
+  private readonly whyTurned = computed(() => whyTurned(this.learning.kitchen().routine?.hotSide, this.dial.scale()));
   protected readonly acts = computed(() => {
     const timeline = this.prediction()?.timeline;
     const did = this.oven()?.did ?? [];

@@ -13,6 +13,7 @@ import type { Sentence } from '@orvin/core/words/figures';
 import { FigureField } from '../parts/kept-field';
 import { Work } from '../work/work-client';
 import { ThisBaking } from './this-baking';
+import { OwnDial } from '../parts/own-dial';
 
 const MINUTE = 60_000;
 const USUAL_MINUTES = 10;
@@ -81,6 +82,7 @@ export class RescueView {
     nothingNeedsToBeDone: $localize`Nothing needs to be done.`,
   };
   readonly closed = output();
+  private readonly dial = inject(OwnDial);
   protected readonly baking = inject(ThisBaking);
   private readonly work = inject(Work);
   protected readonly kinds = MISHAPS;
@@ -137,7 +139,7 @@ export class RescueView {
   protected readonly answers = computed<readonly Sentence[]>(() => {
     if (this.chosen() === 'oven-off') {
       const off = this.off();
-      return off ? [ovenOffInWords(off)] : [];
+      return off ? [ovenOffInWords(off, this.dial.scale())] : [];
     }
     return this.rescues().map((rescue) => rescueInWords(rescue, this.baking.nameOf));
   });

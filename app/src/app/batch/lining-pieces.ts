@@ -14,6 +14,7 @@ import { FormulaStore } from '../store/formula-store';
 import { OnBench } from '../work/on-bench';
 import { Printing } from '../work/printing';
 import { ThisBatch } from './this-batch';
+import { OwnDial } from '../parts/own-dial';
 
 /** Each piece of paper, drawn; as a template at its real size. */
 @Component({
@@ -149,6 +150,7 @@ export class LiningPieces {
     theGuide: $localize`the guide`,
   };
   readonly portions = input.required<readonly Portion[]>();
+  private readonly dial = inject(OwnDial);
   protected readonly settings = inject(ThisBatch);
   protected readonly mostMarks = MOST_MARKS;
   private readonly store = inject(FormulaStore);
@@ -174,7 +176,7 @@ export class LiningPieces {
         name: pansInWords(set, this.onBench.record()?.formula.region ?? 'UK'),
         set,
         refused,
-        care: bake ? careInWords(bake, this.store.kitchen()) : [],
+        care: bake ? careInWords(bake, this.store.kitchen(), this.dial.scale()) : [],
         inCups: set.pan.cavities > 1,
         box: set.pan.shape === 'square' || set.pan.shape === 'rectangle' || set.pan.shape === 'loaf',
         pages: pages === 1 ? $localize`one page` : $localize`${pages} pages`,

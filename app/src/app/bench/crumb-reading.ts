@@ -12,6 +12,7 @@ import { TextureList } from './texture-list';
 import { How } from './how';
 import { BatterOutlook } from './outlook';
 import { WaitStrip } from './wait-strip';
+import { OwnDial } from '../parts/own-dial';
 
 /** What follows for the baker: how long it may wait here, what taste and colour do, how it lifts, what pulls on the crumb, what altitude asks. */
 @Component({
@@ -155,6 +156,7 @@ import { WaitStrip } from './wait-strip';
 })
 export class CrumbReading {
   readonly region = input.required<Region>();
+  private readonly dial = inject(OwnDial);
   private readonly store = inject(FormulaStore);
   private readonly judging = inject(BatterOutlook);
   protected readonly judged = computed<Outlook | undefined>(() => this.judging.judged());
@@ -218,7 +220,7 @@ export class CrumbReading {
     const advice = this.judged()?.altitude;
     if (!advice) return '';
     const { liquidPercentOfFlour: liquid, sugarPercentLess: sugar } = advice;
-    return $localize`Liquid up by ${Math.round(liquid.low)} to ${Math.round(liquid.high)} % of the flour, sugar down by ${Math.round(sugar.low)} to ${Math.round(sugar.high)} %, oven ${Math.round(advice.ovenCelsiusMore)} °C hotter, ${Math.round(advice.timePercentLess)} % shorter. Water boils at ${advice.boilingCelsius.toFixed(0)} °C.`;
+    return $localize`Liquid up by ${Math.round(liquid.low)} to ${Math.round(liquid.high)} % of the flour, sugar down by ${Math.round(sugar.low)} to ${Math.round(sugar.high)} %, oven ${this.dial.apart(advice.ovenCelsiusMore)} hotter, ${Math.round(advice.timePercentLess)} % shorter. Water boils at ${this.dial.reading(advice.boilingCelsius)}.`;
   });
 
   /** Another warmth or height of the kitchen; emptied, it is the usual one. */

@@ -14,6 +14,7 @@ import { type Sentence } from '@orvin/core/words/figures';
 import { MARKS, SEVERITY_ORDER } from '../parts/marks';
 import { FormulaStore } from '../store/formula-store';
 import { LineEditing } from './line-editing';
+import { OwnDial } from '../parts/own-dial';
 
 interface Note {
   readonly key: string;
@@ -157,6 +158,7 @@ export class NoteList {
   /** The id of the line or step to go to. */
   readonly goTo = output<string>();
 
+  private readonly dial = inject(OwnDial);
   protected readonly editing = inject(LineEditing);
   private readonly store = inject(FormulaStore);
   /** The note whose reason is asked for. */
@@ -202,7 +204,7 @@ export class NoteList {
       key: `${finding.code}-${finding.place}-${nameIn(finding) ?? ''}`.replace(/[^\w-]/g, '-'),
       severity: finding.severity,
       ...MARKS[finding.severity],
-      sentence: findingInWords(finding),
+      sentence: findingInWords(finding, this.dial.scale()),
       at: shortened(at),
       finding,
       ...(finding.fix && { fix: fixInWords(finding.fix, (id) => this.nameOf(id)) }),

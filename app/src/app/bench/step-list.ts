@@ -6,6 +6,7 @@ import { DragRows } from './drag-rows';
 import { StepEditing } from './step-editing';
 import { StepRow } from './step-row';
 import { saidIn, takenBy } from './step-view';
+import { OwnDial } from '../parts/own-dial';
 
 /** The method: steps in order, each with what it takes and says. */
 @Component({
@@ -38,6 +39,7 @@ export class StepList {
   readonly region = input.required<Region>();
   readonly goTo = output<string>();
 
+  private readonly dial = inject(OwnDial);
   protected readonly editing = inject(StepEditing);
   protected readonly rows = computed(() => {
     const { steps, method } = this.audit();
@@ -45,7 +47,7 @@ export class StepList {
     return this.steps().map((step) => ({
       step,
       taken: takenBy(method, step.id, this.lines(), this.region()),
-      said: saidIn(read.get(step.id)),
+      said: saidIn(read.get(step.id), this.dial.scale()),
     }));
   });
 }

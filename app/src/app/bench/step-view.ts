@@ -2,8 +2,8 @@ import type { AuditLine, ReadStep } from '@orvin/core/bench/audit';
 import { PURPOSE_NAMES } from '@orvin/core/words/names';
 import { calledHere } from '@orvin/core/kitchen/ingredients';
 import { takenIn, type Mention, type Method } from '@orvin/core/formula/parsing';
-import type { Region } from '@orvin/core/ground/units';
-import { gramsInWords, windowInWords } from '@orvin/core/words/figures';
+import type { HeatScale, Region } from '@orvin/core/ground/units';
+import { gramsInWords, heatOn, readingOn, windowInWords } from '@orvin/core/words/figures';
 
 /** What a step takes of one line, for the eye. */
 export interface TakenChip {
@@ -30,7 +30,7 @@ function timeInWords(low: number, high: number): string {
   return low === high ? `${days(low)} d` : `${days(low)}–${days(high)} d`;
 }
 
-function said(mention: Mention): SaidChip | undefined {
+function said(mention: Mention, scale: HeatScale): SaidChip | undefined {
   switch (mention.kind) {
     case 'time':
       return {
@@ -40,7 +40,7 @@ function said(mention: Mention): SaidChip | undefined {
     case 'temperature':
       return {
         kind: 'temperature',
-        words: `${Math.round(mention.celsius)} °C${mention.fan ? $localize` fan` : ''}${mention.of === 'core' ? $localize` in the middle` : ''}`,
+        words: `${mention.of === 'core' ? readingOn(scale, mention.celsius) : heatOn(scale, mention.celsius)}${mention.fan ? $localize` fan` : ''}${mention.of === 'core' ? $localize` in the middle` : ''}`,
       };
     case 'cover':
       return { kind: 'cover', words: $localize`under ${mention.with}` };
@@ -52,8 +52,9 @@ function said(mention: Mention): SaidChip | undefined {
   }
 }
 
-export const saidIn = (step: ReadStep | undefined): readonly SaidChip[] =>
-  (step?.mentions ?? []).flatMap((mention) => said(mention) ?? []);
+/** @param scale of the baker's oven */
+export const saidIn = (step: ReadStep | undefined, scale: HeatScale = 'C'): readonly SaidChip[] =>
+  (step?.mentions ?? []).flatMap((mention) => said(mention, scale) ?? []);
 
 /** The name that a chip has room for. */
 function nameOfLine(line: AuditLine | undefined, region: Region): string {

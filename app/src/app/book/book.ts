@@ -28,6 +28,7 @@ import { Keep } from './keep';
 import { Why } from './why';
 import { finds, findable } from './season-view';
 import type { StoredBake } from '../store/records';
+import { OwnDial } from '../parts/own-dial';
 
 /** Bakes whose words are put together at once. */
 const AT_ONCE = 400;
@@ -73,6 +74,7 @@ export class Book {
   /** A month or a day of the season. */
   readonly on = input<string>();
   readonly view = input<string>();
+  private readonly dial = inject(OwnDial);
   private readonly router = inject(Router);
   private readonly next = inject(NextAct);
   private readonly photos = inject(PhotoStore);
@@ -166,9 +168,7 @@ export class Book {
     const kitchen = this.learning.learned()?.kitchen;
     if (!kitchen) return $localize`nothing learned yet`;
     const { celsius, spread, known } = learnedOven(kitchen);
-    return known
-      ? $localize`oven ${Math.round(celsius)} °C ± ${spread.toFixed(0)}`.replace('-', '−')
-      : $localize`oven not yet known`;
+    return known ? $localize`oven ${this.dial.offset(celsius, spread)}` : $localize`oven not yet known`;
   });
   /** A bake along that is over and not in the Book yet, else the formula at hand. */
   protected readonly toRecord = computed(() => {

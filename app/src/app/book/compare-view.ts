@@ -1,6 +1,7 @@
 import { inSentence, decimal } from '@orvin/core/ground/language';
 import { compare, readingsOf, type Compared, type Comparison } from '@orvin/core/book/comparing';
 import { READING_CODES, recipeOf, type BakeRecord, type ReadingCode } from '@orvin/core/book/records';
+import type { HeatScale } from '@orvin/core/ground/units';
 import { OUTCOME_NAMES, READING_NAMES, readingInWords } from '@orvin/core/words/book-words';
 import { capitalised } from '@orvin/core/words/figures';
 import type { StoredBake } from '../store/records';
@@ -58,7 +59,7 @@ function heldAgainst(sides: readonly Side[]): readonly [Side, Side] | undefined 
 }
 
 /** Two of them held against one another, and every one beside them. */
-export function comparedSides(sides: readonly Side[]): ComparedBakes {
+export function comparedSides(sides: readonly Side[], scale: HeatScale = 'C'): ComparedBakes {
   const [before, after] = heldAgainst(sides) ?? [];
   const comparison = before && after && compare(before.compared, after.compared);
   const told = comparison?.differences.filter(({ share }) => Math.abs(share) >= WORTH_TELLING) ?? [];
@@ -68,7 +69,7 @@ export function comparedSides(sides: readonly Side[]): ComparedBakes {
   const rows = told.map(({ code, share, shareSpread }): DifferenceRow => {
     const against = share < 0 ? $localize`pulled the other way` : $localize`${percent(share)} of it`;
     const inHeight = comparison?.outcome === 'rise' && share > 0 && Math.abs(heights) >= 2 ? $localize`, about ${Math.round(Math.abs(share * heights))} of the ${Math.abs(heights)} mm` : ''; // prettier-ignore
-    return { code, name: READING_NAMES[code], worth: `${against}, ± ${percent(shareSpread)}${inHeight}`, cells: cellsOf(code, all) }; // prettier-ignore
+    return { code, name: READING_NAMES[code], worth: `${against}, ± ${percent(shareSpread)}${inHeight}`, cells: cellsOf(code, all, scale) }; // prettier-ignore
   });
   const differing = new Set(told.map(({ code }) => code));
   const same = READING_CODES.filter((code) => !differing.has(code) && readingsOf(code, all).every((value) => value !== undefined)); // prettier-ignore
@@ -96,14 +97,14 @@ function movedInWords({ outcome, moved, foreseenSpread }: Comparison, before: Si
   const steps = Math.round(10 * Math.abs(moved)) / 10;
   return $localize`${capitalised(OUTCOME_NAMES[outcome])} moved by ${steps} of five steps`;
 }
-function cellsOf(code: ReadingCode, sides: readonly Compared[]): DifferenceRow['cells'] {
+function cellsOf(code: ReadingCode, sides: readonly Compared[], scale: HeatScale): DifferenceRow['cells'] {
   const all = readingsOf(code, sides);
   const values = all.flatMap((value) => value ?? []);
   const [least, most] = [Math.min(...values), Math.max(...values)];
   return all.map((value) => {
     return value === undefined
       ? { words: $localize`not known`, at: undefined }
-      : { words: readingInWords(code, value), at: most > least ? (value - least) / (most - least) : 0.5 };
+      : { words: readingInWords(code, value, scale), at: most > least ? (value - least) / (most - least) : 0.5 };
   });
 }
 /** What was weighed alike in all of them, within a hundredth. */

@@ -22,6 +22,8 @@ import { Readings } from '../work/readings';
 import { comparedSides, scoreOf, usualChoice, type Side } from './compare-view';
 import { HalfBatches } from './half-batches';
 import { BakePicture } from './bake-picture';
+import { OwnDial } from '../parts/own-dial';
+import { degreesOn } from '@orvin/core/ground/units';
 
 const MINUTE = 60_000;
 const MOST = 4;
@@ -53,12 +55,13 @@ interface Chosen extends Side {
 export class Compare {
   protected readonly texts = {
     minutesSinceItWentIn: $localize`minutes since it went in`,
-    coreC: $localize`core, °C`,
+    core: (degrees: string) => $localize`core, ${degrees}`,
     aLargeDifferenceButStillOne: $localize`A large difference, but still one comparison: a hint.`,
     soSmallADifferenceIsOften: $localize`So small a difference is often chance: a hint, no more.`,
   };
   /** Chosen bakes, by commas. */
   readonly ids = input.required<string>();
+  protected readonly dial = inject(OwnDial);
   private readonly router = inject(Router);
   private readonly book = inject(BookStore);
   private readonly bakings = inject(BakingStore);
@@ -154,7 +157,7 @@ export class Compare {
       .filter(([id, { count }]) => count > 1 || id === this.recipe())
       .map(([id, { title, ids }]) => ({ id, title, ids: ids.slice(0, 2), here: id === this.recipe() }));
   });
-  protected readonly compared = computed(() => comparedSides(this.chosen()));
+  protected readonly compared = computed(() => comparedSides(this.chosen(), this.dial.scale()));
   /** What half batches of this formula have told so far. */
   protected readonly trials = computed(() =>
     this.halves
@@ -168,7 +171,7 @@ export class Compare {
     this.chosen().flatMap(({ record, date }): ChartLine[] => {
       const along = record?.bakingId === undefined ? undefined : this.bakings.baking(record.bakingId)?.baking;
       const inAt = along && [...bakingState(along.walk, along.happenings).ovens.values()][0]?.inAt;
-      const told = (along?.readings ?? []).flatMap(({ at, core }) => (core === undefined || inAt === undefined ? [] : [{ x: (at - inAt) / MINUTE, y: core }])); // prettier-ignore
+      const told = (along?.readings ?? []).flatMap(({ at, core }) => (core === undefined || inAt === undefined ? [] : [{ x: (at - inAt) / MINUTE, y: degreesOn(this.dial.scale(), core) }])); // prettier-ignore
       return told.length < 5 ? [] : [{ name: date, x: told.map(({ x }) => x), y: told.map(({ y }) => y) }];
     }),
   );

@@ -3,10 +3,17 @@ import { EIGHT_IN_TEN } from '@orvin/core/ground/numerics';
 import { groupedBy } from '@orvin/core/ground/records';
 import { Width } from '../parts/width';
 import type { OvenStep } from '../work/learn-jobs';
+import type { HeatScale } from '@orvin/core/ground/units';
+import { degreesApart, signedApart } from '@orvin/core/words/figures';
+import { OwnDial } from '../parts/own-dial';
 
 const HEIGHT = 190;
 const [LEFT, RIGHT, TOP, BOTTOM] = [44, 14, 26, 26];
-const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
+/** Lines of so many degrees off, by scale. */
+const GRID: Readonly<Record<HeatScale, readonly number[]>> = {
+  C: [-40, -30, -20, -10, 0, 10, 20, 30, 40],
+  F: [-80, -60, -40, -20, 0, 20, 40, 60, 80],
+};
 
 /** How the oven came to be known, bake by bake: its error, eight in ten inside the band. */
 @Component({
@@ -23,7 +30,7 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
         role="img"
         [attr.aria-label]="spoken()"
       >
-        <text x="2" y="14" i18n>error, °C; eight in ten inside</text>
+        <text x="2" y="14" i18n>error, {{ dial.degrees() }}; eight in ten inside</text>
         @for (line of grid(); track line.celsius) {
           <line
             class="grid"
@@ -95,6 +102,7 @@ const GRID = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
 export class OvenCoursePicture {
   readonly steps = input.required<readonly OvenStep[]>();
   protected readonly width = inject(Width).pixels;
+  protected readonly dial = inject(OwnDial);
   protected readonly height = HEIGHT;
   protected readonly left = LEFT;
 
@@ -112,11 +120,12 @@ export class OvenCoursePicture {
   }
   protected readonly grid = computed(() => {
     const { low, high } = this.reach();
-    return GRID.filter((celsius) => celsius >= low && celsius <= high).map((celsius) => ({
-      celsius,
-      y: this.y(celsius),
-      words: celsius > 0 ? `+${celsius}` : `${celsius}`.replace('-', '−'),
-    }));
+    const scale = this.dial.scale();
+    return GRID[scale].flatMap((degrees) => {
+      const celsius = scale === 'C' ? degrees : degrees / 1.8;
+      const words = signedApart(scale, celsius);
+      return celsius >= low && celsius <= high ? [{ celsius, y: this.y(celsius), words }] : [];
+    });
   });
   /** From change to change: the oven is another one after it. */
   protected readonly parts = computed(() =>
@@ -135,6 +144,6 @@ export class OvenCoursePicture {
   });
   protected readonly spoken = computed(() => {
     const last = this.steps().at(-1);
-    return last ? $localize`The oven’s error after ${this.last()}:last:: ${last.celsius.toFixed(0)} °C, give or take ${(EIGHT_IN_TEN * last.spread).toFixed(0)}` : ''; // prettier-ignore
+    return last ? $localize`The oven’s error after ${this.last()}:last:: ${signedApart(this.dial.scale(), last.celsius)} ${this.dial.degrees()}, give or take ${degreesApart(this.dial.scale(), EIGHT_IN_TEN * last.spread)}` : ''; // prettier-ignore
   });
 }

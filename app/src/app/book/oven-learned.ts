@@ -13,7 +13,7 @@ import {
 } from '@orvin/core/kitchen/learned';
 import { UNKNOWN_OVEN, type OwnOven } from '@orvin/core/kitchen/kitchen';
 import { heatingRow, hotSideRow, paceRow } from '@orvin/core/words/book-words';
-import type { FigureRow } from '@orvin/core/words/figures';
+import { degreesApart, signedApart, type FigureRow } from '@orvin/core/words/figures';
 import { FigureRows } from '../parts/figure-rows';
 import { dayOf } from '../parts/wall-clock';
 import { BookStore } from '../store/book-store';
@@ -23,6 +23,7 @@ import { Work } from '../work/work-client';
 import { OvenCoursePicture } from './oven-course';
 import { WindowsPicture } from './windows-picture';
 import type { StoredBake } from '../store/records';
+import { OwnDial } from '../parts/own-dial';
 
 const signed = (value: number, places = 0) => `${value < -0.5 * 10 ** -places ? '−' : value >= 0.5 * 10 ** -places ? '+' : ''}${decimal(Math.abs(value), places)}`; // prettier-ignore
 /** Bakes before it is asked how closely times are noted. */
@@ -141,6 +142,7 @@ export class OvenLearned {
   };
   /** Those that are shown. */
   readonly shown = input.required<readonly StoredBake[]>();
+  private readonly dial = inject(OwnDial);
   private readonly store = inject(FormulaStore);
   private readonly book = inject(BookStore);
   private readonly work = inject(Work);
@@ -154,8 +156,10 @@ export class OvenLearned {
     const kitchen = this.kitchen();
     return kitchen && learnedOven(kitchen);
   });
-  protected readonly figure = computed(() => `${signed(this.oven()?.celsius ?? 0)} °C`);
-  protected readonly giveOrTake = computed(() => `± ${(this.oven()?.spread ?? 0).toFixed(0)}`);
+  protected readonly figure = computed(
+    () => `${signedApart(this.dial.scale(), this.oven()?.celsius ?? 0)} ${this.dial.degrees()}`,
+  );
+  protected readonly giveOrTake = computed(() => `± ${degreesApart(this.dial.scale(), this.oven()?.spread ?? 0)}`);
   protected readonly side = computed(() => {
     const celsius = this.oven()?.celsius ?? 0;
     return Math.abs(celsius) < 1
@@ -234,8 +238,8 @@ export class OvenLearned {
     const leftOut = this.leftOut();
     const { pace, heating, hotSide } = this.learning.routine();
     const besides: readonly FigureRow[] = [
-      ...(heating ? [heatingRow(heating)] : []),
-      ...(hotSide ? [hotSideRow(hotSide)] : []),
+      ...(heating ? [heatingRow(heating, this.dial.scale())] : []),
+      ...(hotSide ? [hotSideRow(hotSide, this.dial.scale())] : []),
       ...(pace ? [paceRow(pace)] : []),
     ];
     const fan = learnedFan(kitchen);

@@ -1,4 +1,3 @@
-import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { faultsOf } from '@orvin/core/book/diagnosing';
@@ -42,6 +41,7 @@ import { RecordDraft, type Saying } from './record-draft';
 import { SideField } from './side-field';
 import { Slice } from './slice';
 import { Teaches } from './teaches';
+import { OwnDial } from '../parts/own-dial';
 
 /** As many as stand in one row. */
 const USUAL_WRONGS = 7;
@@ -109,6 +109,7 @@ export class RecordForm {
   readonly id = input<string>();
   readonly of = input<string>();
   readonly bake = input<string>();
+  private readonly dial = inject(OwnDial);
   private readonly router = inject(Router);
   private readonly book = inject(BookStore);
   private readonly toasts = inject(Toasts);
@@ -176,10 +177,10 @@ export class RecordForm {
     if (!record) return [];
     const { foreseen, coreCelsius, readings } = record;
     const rows = [
-      ...(coreCelsius === undefined ? [] : [{ what: $localize`core when it came out`, figure: `${decimal(coreCelsius, 1)} °C`, why: record.simulated ? $localize`simulated` : '' }]),
+      ...(coreCelsius === undefined ? [] : [{ what: $localize`core when it came out`, figure: this.dial.reading(coreCelsius, 1), why: record.simulated ? $localize`simulated` : '' }]),
       ...KNOWN_FIRST.flatMap((code) => {
         const value = readings[code];
-        return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value), why: '' }];
+        return value === undefined ? [] : [{ what: READING_NAMES[code], figure: readingInWords(code, value, this.dial.scale()), why: '' }];
       }),
     ];
     const window = foreseen ? [{ what: $localize`foreseen`, figure: windowInWords(foreseen.low, foreseen.high), why: $localize`likely ${minutesInWords(foreseen.likely)}` }] : [];

@@ -1,4 +1,3 @@
-import { decimal } from '@orvin/core/ground/language';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, debounceTime, from, of, switchMap } from 'rxjs';
@@ -11,6 +10,7 @@ import { UNKNOWN_OVEN } from '@orvin/core/kitchen/kitchen';
 import { FormulaStore } from '../store/formula-store';
 import { Learning } from '../work/learning';
 import { Work } from '../work/work-client';
+import { OwnDial } from '../parts/own-dial';
 
 const WHY_NOTHING: Readonly<Record<NoLesson, string>> = {
   'left-out': $localize`It is left out, so it teaches nothing.`,
@@ -18,7 +18,6 @@ const WHY_NOTHING: Readonly<Record<NoLesson, string>> = {
   'not-foreseen': $localize`Nothing was foreseen of it, so its minutes are kept but teach nothing of the oven.`,
   'contradicts-itself': $localize`A look and how done it was contradict one another, so it teaches nothing. Look at the minutes.`,
 };
-const signed = (value: number) => `${value < 0 ? '−' : ''}${decimal(Math.abs(value), 1)}`;
 
 /** What a bake that is being recorded teaches: oven, recipe, and the window of the next one. */
 @Component({
@@ -51,6 +50,7 @@ export class Teaches {
   readonly job = input<BakeJob>();
   /** Where it is kept already. */
   readonly id = input<string>();
+  private readonly dial = inject(OwnDial);
   private readonly work = inject(Work);
   private readonly learning = inject(Learning);
   private readonly store = inject(FormulaStore);
@@ -97,7 +97,7 @@ export class Teaches {
     if (!learned) return [{ words: $localize`One moment …`, strong: '', more: '' }];
     const said = (kitchen: LearnedKitchen) => {
       const { celsius, spread } = learnedOven(kitchen);
-      return spread > LEARNING_PRIOR.oven - 0.05 ? $localize`unknown` : `${signed(celsius)} ± ${decimal(spread, 1)} °C`;
+      return spread > LEARNING_PRIOR.oven - 0.05 ? $localize`unknown` : this.dial.offset(celsius, spread, 1);
     };
     const after = learnedBake(learned.after, learned.lesson);
     const percent = Math.round(100 * (after.factor - 1));

@@ -4,6 +4,7 @@ import type { WayOut } from '@orvin/core/day/ways-out';
 import { conflictInWords, wayOutInWords } from '@orvin/core/words/day-words';
 import { hoursOf, ovenBlocks, ovenHeat, shortTitle } from './day-view';
 import { ThisDay } from './this-day';
+import { OwnDial } from '../parts/own-dial';
 
 const WIDTH = 220;
 const HEIGHT = 86;
@@ -142,6 +143,7 @@ export class DayWays {
   protected readonly texts = {
     theOven: (say: string | number) => $localize`The oven: ${say}`,
   };
+  private readonly dial = inject(OwnDial);
   protected readonly day = inject(ThisDay);
   readonly titleOf = input.required<(batch: number) => string>();
   protected readonly width = WIDTH;
@@ -166,7 +168,7 @@ export class DayWays {
       return {
         way,
         key: `${way.code} ${way.batches.join()}`,
-        words: wayOutInWords(way, this.titles()),
+        words: wayOutInWords(way, this.titles(), this.dial.scale()),
         when: $localize`begin ${this.day.clock(way.plan.startsAt)}${way.evening ? $localize`; that evening from ${this.day.clock(way.evening.plan.startsAt)}` : ''}`,
         blocks: way.kitchen.ovens.flatMap((_, oven) =>
           ovenBlocks(way.plan.tasks, oven).map((block) => ({
@@ -191,7 +193,7 @@ export class DayWays {
   protected take(way: WayOut): void {
     const of = this.day.loosened()?.of;
     const wishIds = new Set(way.batches.map((batch) => of?.wishes[batch] ?? -1));
-    this.day.change(inSentence(wayOutInWords(way, this.titles()).say), (sheet) => {
+    this.day.change(inSentence(wayOutInWords(way, this.titles(), this.dial.scale()).say), (sheet) => {
       const wishes = (change: (due: string) => Partial<(typeof sheet.wishes)[number]>) =>
         sheet.wishes.map((wish, i) => (wishIds.has(i) ? { ...wish, ...change(wish.due) } : wish));
       switch (way.code) {

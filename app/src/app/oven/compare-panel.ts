@@ -11,41 +11,50 @@ import { OwnDial } from '../parts/own-dial';
 import { BakeForesight } from '../work/foresight';
 import { PanField } from './pan-field';
 import { ThisBake } from './this-bake';
+import { degreesOn, type HeatScale } from '@orvin/core/ground/units';
 
 type Quantity = 'core' | 'crust' | 'colour' | 'moisture';
 interface Shown {
   readonly id: Quantity;
   readonly name: string;
-  readonly title: string;
-  readonly of: (frame: BakeFrame) => number;
+  /** @param degrees °C or °F */
+  readonly title: (degrees: string) => string;
+  readonly of: (frame: BakeFrame, scale: HeatScale) => number;
 }
 const CORE: Shown = {
   id: 'core',
   name: $localize`Core`,
-  title: $localize`middle, °C`,
-  of: ({ coreCelsius }) => coreCelsius,
+  title: (degrees) => $localize`middle, ${degrees}`,
+  of: ({ coreCelsius }, scale) => degreesOn(scale, coreCelsius),
 };
 const QUANTITIES: readonly Shown[] = [
   CORE,
-  { id: 'crust', name: $localize`Crust`, title: $localize`top crust, °C`, of: ({ topCelsius }) => topCelsius },
-  { id: 'colour', name: $localize`Colour`, title: $localize`colour, 1 is golden`, of: ({ topColour }) => topColour },
+  {
+    id: 'crust',
+    name: $localize`Crust`,
+    title: (degrees) => $localize`top crust, ${degrees}`,
+    of: ({ topCelsius }, scale) => degreesOn(scale, topCelsius),
+  },
+  {
+    id: 'colour',
+    name: $localize`Colour`,
+    title: () => $localize`colour, 1 is golden`,
+    of: ({ topColour }) => topColour,
+  },
   {
     id: 'moisture',
     name: $localize`Moisture`,
-    title: $localize`water lost, % of the batter`,
+    title: () => $localize`water lost, % of the batter`,
     of: ({ massLost }) => 100 * massLost,
   },
 ];
 const MOST_WAYS = 3;
 const WORKING = $localize`working it out…`;
 /** Suggested until the baker names ways of their own. */
-const STARTERS: readonly string[] = [
-  '12-cup muffin tin',
-  '20 cm square tin',
-  '8 in round x 2',
-  '10 in bundt',
-  'at 160 °C fan',
-];
+const STARTERS: Readonly<Record<HeatScale, readonly string[]>> = {
+  C: ['12-cup muffin tin', '20 cm square tin', '8 in round x 2', '10 in bundt', 'at 160 °C fan'],
+  F: ['12-cup muffin tin', '8 in square tin', '8 in round x 2', '10 in bundt', 'at 325 °F fan'],
+};
 
 interface Row {
   readonly name: string;
@@ -145,7 +154,7 @@ interface Row {
         <orv-chart
           [lines]="lines()"
           [across]="{ title: texts.minutesInTheOven }"
-          [up]="{ title: shown().title }"
+          [up]="{ title: shown().title(dial.degrees()) }"
           [marks]="marks()"
           [label]="texts.ofEachWayOverTime(shown().name)"
         />
@@ -202,13 +211,13 @@ export class ComparePanel {
       if (result?.state !== 'ready') return { ...row, problem: WORKING };
       return result.result.kind === 'foreseen'
         ? { ...row, bake: result.result.bake }
-        : { ...row, problem: noBakeInWords(result.result).say };
+        : { ...row, problem: noBakeInWords(result.result, this.dial.scale()).say };
     });
     return [{ name: this.name(), strong: true, bake: this.bake() }, ...others];
   });
   protected readonly starters = computed(() => {
     const taken = new Set([this.name(), ...this.settings.ways().map(({ written }) => written)]);
-    return STARTERS.filter((starter) => !taken.has(starter)).slice(0, 3);
+    return STARTERS[this.dial.scale()].filter((starter) => !taken.has(starter)).slice(0, 3);
   });
   protected readonly shown = computed(() => QUANTITIES.find(({ id }) => id === this.quantity()) ?? CORE);
   /** The curves are drawn anew when all of them are there: until then the last ones stand. */
@@ -225,7 +234,7 @@ export class ComparePanel {
               name,
               strong,
               x: bake.frames.map(({ minute }) => minute),
-              y: bake.frames.map(this.shown().of),
+              y: bake.frames.map((frame) => this.shown().of(frame, this.dial.scale())),
             },
           ]
         : [],

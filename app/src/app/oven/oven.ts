@@ -172,7 +172,7 @@ export class Oven {
   /** Why there is no prediction, where there is none. */
   protected readonly noBake = computed(() => {
     const result = this.ready()?.result;
-    return result && result.kind !== 'foreseen' ? noBakeInWords(result) : undefined;
+    return result && result.kind !== 'foreseen' ? noBakeInWords(result, this.dial.scale()) : undefined;
   });
   protected readonly faces = FACES;
   protected readonly face = computed<FaceId>(() => FACES.find(({ id }) => id === this.at())?.id ?? 'pan');
@@ -200,7 +200,7 @@ export class Oven {
     return { typed: stages ? this.staged(stages) : '', usual: known ? this.staged(known) : $localize`one set point` };
   });
   private staged(stages: readonly { readonly fromMinute: number; readonly celsius: number }[]): string {
-    return scheduleInWords(this.settings.job()?.setting.celsius ?? 0, stages);
+    return scheduleInWords(this.settings.job()?.setting.celsius ?? 0, stages, this.dial.scale());
   }
   protected readonly covers = computed(() => coversInWords(this.settings.sheet().covers ?? []));
   /** As the formula covers it, until something else is set. */
@@ -294,12 +294,13 @@ export class Oven {
     });
   }
 
-  protected readonly stagesRefused = (words: string) =>
-    readSchedule(words)
-      ? ''
-      : $localize`Write stages as minutes at a heat, 100 to 300 °C: “10 minutes at 220, then 180”.`;
+  protected readonly stagesRefused = (words: string) => {
+    if (readSchedule(words, this.dial.scale())) return '';
+    const [low, high, hot, then] = [100, 300, 220, 180].map((celsius) => this.dial.heat(celsius));
+    return $localize`Write stages as minutes at a heat, ${low} to ${high}:high:: “10 minutes at ${hot}, then ${then}”.`;
+  };
   protected setSchedule(words: string): void {
-    const read = readSchedule(words);
+    const read = readSchedule(words, this.dial.scale());
     this.settings.set(
       $localize`the stages`,
       read

@@ -5,6 +5,7 @@ import { DOME_RISE, isFree, sectionAt, type VesselSet } from '@orvin/core/kitche
 import { Width } from '../parts/width';
 import { middleInWords } from '@orvin/core/words/oven-words';
 import { crustColour, heatColour } from './bake-view';
+import { OwnDial } from '../parts/own-dial';
 
 const TALLEST = 210;
 const MARGIN = 18;
@@ -90,6 +91,7 @@ const DOME_ASPECT = 0.55;
   `,
 })
 export class PanSection {
+  private readonly dial = inject(OwnDial);
   readonly bake = input.required<BakePrediction>();
   readonly pans = input.required<VesselSet>();
   readonly minute = input.required<number>();
@@ -281,7 +283,7 @@ export class PanSection {
       { text: $localize`top ${decimal(risen, 1)} cm`, y: y(risen), quiet: false },
       ...(fill ? [{ text: $localize`rim ${decimal(this.depthCm(), 1)} cm`, y: y(this.depthCm()), quiet: true }] : []),
       {
-        text: middleInWords(frame.coreCelsius, frame.minute, minutes.likely),
+        text: middleInWords(frame.coreCelsius, frame.minute, minutes.likely, this.dial.scale()),
         y: y(frame.heightCm * 0.52),
         quiet: false,
       },

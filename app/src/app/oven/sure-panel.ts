@@ -8,6 +8,7 @@ import { howSure, ruleOfThumbInWords, unknownInWords, windowReasonInWords } from
 import { minutesInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { Sweeps } from '../work/sweeps';
+import { OwnDial } from '../parts/own-dial';
 
 const QUIET_MILLISECONDS = 200;
 const signed = (minutes: number) =>
@@ -94,6 +95,7 @@ const signed = (minutes: number) =>
 export class SurePanel {
   readonly bake = input.required<BakePrediction>();
   readonly job = input.required<BakeJob>();
+  private readonly dial = inject(OwnDial);
   private readonly sweeps = inject(Sweeps);
 
   protected readonly misses = RULES_MISS;
@@ -110,7 +112,7 @@ export class SurePanel {
     this.bake().windowReasons.map((reason) => ({
       code: reason.code,
       effect: WINDOW_EFFECT_NAMES[reason.effect],
-      ...windowReasonInWords(reason),
+      ...windowReasonInWords(reason, this.dial.scale()),
     })),
   );
   private readonly found = toSignal(
@@ -133,7 +135,7 @@ export class SurePanel {
       const [low, high] = [sensitivity.lessMinutes, sensitivity.moreMinutes].sort((a, b) => a - b);
       const [from = 0, to = 0] = [low, high];
       return {
-        ...unknownInWords(sensitivity),
+        ...unknownInWords(sensitivity, this.dial.scale()),
         left: at(from),
         width: Math.max(0.5, at(to) - at(from)),
         less: signed(from),

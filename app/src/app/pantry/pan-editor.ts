@@ -20,6 +20,7 @@ import { brimWords } from '../parts/pan-shapes';
 import { FormulaStore } from '../store/formula-store';
 import { draftOf, EMPTY_DRAFT, MADE_OF, panOf, type PanDraft, type PanField } from './pan-draft';
 import { PanDrawing } from './pan-drawing';
+import { OwnDial } from '../parts/own-dial';
 
 interface Field {
   readonly field: PanField;
@@ -185,6 +186,7 @@ export class PanEditor {
   };
   readonly pan = input<OwnPan>();
   readonly closed = output();
+  private readonly dial = inject(OwnDial);
   private readonly store = inject(FormulaStore);
   protected readonly shapes = PAN_SHAPES.map((id) => ({ id, name: PAN_SHAPE_NAMES[id] }));
   protected readonly materials = [...MADE_OF];
@@ -248,7 +250,7 @@ export class PanEditor {
   });
   protected readonly caution = computed(() => {
     const material = materialById(this.draft().madeOf);
-    return material ? $localize`To ${material.safeCelsius} °C. ${tableWords(material.caution)}.` : '';
+    return material ? $localize`To ${this.dial.heat(material.safeCelsius)}. ${tableWords(material.caution)}.` : '';
   });
 
   protected set(field: PanField, value: string): void {

@@ -7,9 +7,10 @@ import type { Formula } from '@orvin/core/formula/formula';
 import type { Surroundings } from '@orvin/core/formula/parsing';
 import type { Kitchen } from '@orvin/core/kitchen/kitchen';
 import { problemInWords, QUANTITY_NAMES } from '@orvin/core/words/wording';
-import { gramsInWords, inOneLine, windowInWords } from '@orvin/core/words/figures';
+import { gramsInWords, heatOn, inOneLine, windowInWords } from '@orvin/core/words/figures';
 import type { ReadJob } from './file-jobs';
 import { FINGERPRINT_PARTS, type FingerprintPart, type FingerprintShare } from './shelf-parts';
+import { heatScaleOf, type Region } from '@orvin/core/ground/units';
 
 /*
  * What the Shelf says of formulas: worked out beside the page. Its rows stand before anything is read, and it carries no reader and no
@@ -117,10 +118,11 @@ function pasteReading({ name, text, region, kitchen }: ReadJob): PasteReading {
       summary: $localize`${read.length} formulas: ${read.map(({ title }) => title || $localize`without a name`).join(', ')}`,
       refused: false,
     };
-  return { summary: inShort(formula, kitchen), refused: false };
+  return { summary: inShort(formula, kitchen, region), refused: false };
 }
 
-function inShort(formula: Formula, kitchen: Kitchen): string {
+/** @param region the baker's own */
+function inShort(formula: Formula, kitchen: Kitchen, region: Region): string {
   // a formula that nobody has yet takes nothing from another
   const { lines } = auditSafely(formula, { kitchen, formula: () => undefined });
   const weighed = lines.filter((line) => line.grams !== undefined).length;
@@ -131,7 +133,7 @@ function inShort(formula: Formula, kitchen: Kitchen): string {
     $localize`${weighed} of ${lines.length} lines weighed`,
     ...(unknown > 0 ? [$localize`${unknown} not understood`] : []),
     ...(lowMinutes === undefined ? [] : [windowInWords(lowMinutes, highMinutes ?? lowMinutes)]),
-    ...(celsius === undefined ? [] : [`${Math.round(celsius)} °C`]),
+    ...(celsius === undefined ? [] : [heatOn(heatScaleOf(region), celsius)]),
     ...(pan === undefined ? [] : [pan]),
   ].join(' · ');
 }

@@ -28,8 +28,35 @@ describe('readSchedule', () => {
     ])
       expect(readSchedule(said)).withContext(said).toEqual(down);
   });
+  it('reads heats of any scale, bare ones by the dial of the baker’s oven or, all of them, by the other', () => {
+    const down = [
+      readSchedule('10 minutes at 425 °F, then 350 °F'),
+      readSchedule('10 minutes at 425, then 350', 'F'),
+      readSchedule('10 minutes at 425, then 350', 'C'),
+      readSchedule('10@425f,*@350f'),
+    ];
+    for (const each of down) {
+      expect(each?.celsius).toBeCloseTo(218.33, 1);
+      expect(each?.stages[0]?.celsius).toBeCloseTo(176.67, 1);
+    }
+    expect(readSchedule('10 min at 220 C, then 180 C', 'F')?.celsius).toBe(220);
+    expect(readSchedule('10 min at gas 7, then gas 4')?.celsius).toBe(220);
+    const written = scheduleInWords(down[0]?.celsius ?? 0, down[0]?.stages ?? [], 'F');
+    expect(written).toBe('10 min at 425 °F, then 350 °F');
+    expect(readSchedule(written, 'F')).toEqual(down[0]);
+  });
   it('refuses what no oven does, and what it cannot read', () => {
-    for (const wrong of ['20@400,*@163', '*@218,*@163', '20@', 'hot', '', '20@218;0@163,*@150'])
+    for (const wrong of [
+      '20@400,*@163',
+      '20@425f,*@163f0',
+      '20@900',
+      '20@160 fan',
+      '*@218,*@163',
+      '20@',
+      'hot',
+      '',
+      '20@218;0@163,*@150',
+    ])
       expect(readSchedule(wrong)).withContext(wrong).toBeUndefined();
   });
 });

@@ -1,13 +1,16 @@
 import { asPhrase } from '../../ground/text/index.js';
+import { celsiusFrom, dialDegrees, readHeat, type HeatScale } from '../../ground/units/index.js';
 import type { Cover, OvenStage } from './bake-spec.js';
 
 /* The course of a bake as a person writes it. Undefined where it cannot be read. */
 
-const CELSIUS_RANGE = [100, 300] as const;
-const inRange = (celsius: number) => celsius >= CELSIUS_RANGE[0] && celsius <= CELSIUS_RANGE[1];
+/** °C */
+const OVENS = { lowest: 100, highest: 300 };
 
-/** "20 min at 218", "20@218", "*@163", "163". */
-const STAGE = /^(?:(\d{1,4}(?:[.,]\d{1,2})?|\*) ?(?:min(?:ute)?s?)? ?(?:@|at) ?|(?:@|at) ?)?(\d{1,4}(?:[.,]\d{1,2})?)$/;
+/** "20 min at 218", "20@425f", "*@163", "gas 4": how long, and a heat. */
+const STAGE = /^(?:(\d{1,4}(?:[.,]\d{1,2})?|\*) ?(?:min(?:ute)?s?)? ?(?:@|at) ?|(?:@|at) ?)?([^@]{1,24})$/;
+
+const BARE = /^\d+(?:[.,]\d+)?$/;
 
 export interface ReadSchedule {
   /** The first set point. */
@@ -15,13 +18,15 @@ export interface ReadSchedule {
   readonly stages: readonly OvenStage[];
 }
 
-/** "20 minutes at 218, then 163", or short "20@218,*@163": 20 minutes at 218 °C, then 163 °C until done. */
-export function readSchedule(text: string): ReadSchedule | undefined {
+/**
+ * "20 minutes at 218, then 163", or short "20@218,*@163": 20 minutes at 218 °C, then 163 °C until done.
+ * @param scale of a heat that is written without one
+ */
+export function readSchedule(text: string, scale: HeatScale = 'C'): ReadSchedule | undefined {
   const phrase = asPhrase(text);
   if (phrase === undefined) return undefined;
   const parts = phrase
     .toLowerCase()
-    .replace(/°? ?c\b|\bdegrees\b|°/g, '')
     .replace(
       /\b(?:until (?:it is )?done|for the rest|to the end|turn (?:it |the oven )?down to|lower (?:it )?to|at first|first)\b/g,
       '',
@@ -31,29 +36,34 @@ export function readSchedule(text: string): ReadSchedule | undefined {
     .filter(Boolean);
   let minute = 0;
   const stages: OvenStage[] = [];
+  const bareScales = new Set<string>();
   for (const [i, part] of parts.entries()) {
     const read = STAGE.exec(part);
     if (!read) return undefined;
-    const celsius = Number((read[2] ?? '').replace(',', '.'));
+    const heat = readHeat(read[2] ?? '', scale, OVENS);
     const lasts = read[1];
     const last = i === parts.length - 1;
-    if (!inRange(celsius)) return undefined;
+    if (heat.kind !== 'figure') return undefined;
+    const bare = BARE.test(read[2] ?? '') && Number((read[2] ?? '').replace(',', '.'));
+    if (bare !== false) bareScales.add(Math.abs(heat.value - celsiusFrom(bare, scale)) < 0.01 ? scale : 'the other');
     if (lasts !== undefined && lasts !== '*' && !(Number(lasts.replace(',', '.')) > 0)) return undefined;
     if (!last && (lasts === undefined || lasts === '*' || !(Number(lasts.replace(',', '.')) > 0))) return undefined;
-    stages.push({ fromMinute: minute, celsius });
+    stages.push({ fromMinute: minute, celsius: heat.value });
     minute += lasts === undefined || lasts === '*' ? 0 : Number(lasts.replace(',', '.'));
   }
+  // 400, then 163: one of them is of another scale, and nobody said so
+  if (bareScales.size > 1) return undefined;
   const [first, ...later] = stages;
   return first && { celsius: first.celsius, stages: later };
 }
 
 /** The same written out again: "20 min at 218 °C, then 163 °C". */
-export function scheduleInWords(celsius: number, stages: readonly OvenStage[]): string {
+export function scheduleInWords(celsius: number, stages: readonly OvenStage[], scale: HeatScale = 'C'): string {
   const all = [{ fromMinute: 0, celsius }, ...stages];
   return all
     .map((stage, i) => {
       const next = all[i + 1];
-      const heat = `${Math.round(stage.celsius)} °C`;
+      const heat = `${dialDegrees(scale, stage.celsius)} °${scale}`;
       return next ? `${next.fromMinute - stage.fromMinute} min at ${heat}` : heat;
     })
     .join(', then ');

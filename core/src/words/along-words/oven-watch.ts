@@ -1,6 +1,7 @@
 import type { AlarmCode, LiveEstimate } from '../../along/live-bake/index.js';
 import type { DoneAtOven, Look } from '../../along/baking/index.js';
-import { sentence, type Sentence } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { apartOn, sentence, type Sentence } from '../figures/index.js';
 
 /* What is said beside the oven's door. */
 
@@ -45,14 +46,14 @@ const ALARMS: Readonly<Record<AlarmCode, Sentence>> = {
 export const alarmInWords = (code: AlarmCode): Sentence => ALARMS[code];
 
 /** What the curve says of this oven and of where the probe stands. */
-export function liveInWords({ oven, probe }: LiveEstimate): string {
+export function liveInWords({ oven, probe }: LiveEstimate, scale: HeatScale = 'C'): string {
   const off = Math.round(oven.celsius);
   const surely = Math.abs(off) > oven.spread;
   const says =
     Math.abs(off) < 3 || !surely
       ? $localize`The curve goes as foreseen.`
-      : $localize`It warms like an oven ${Math.abs(off)} °C ${off < 0 ? $localize`cooler` : $localize`hotter`} than thought.`;
+      : $localize`It warms like an oven ${apartOn(scale, off)} ${off < 0 ? $localize`cooler` : $localize`hotter`} than thought.`;
   return probe.offCentre
-    ? $localize`${says} The probe stands about ${Math.round(probe.aheadCelsius)} °C off the coldest point: the middle is behind what it shows.`
+    ? $localize`${says} The probe stands about ${apartOn(scale, probe.aheadCelsius)} off the coldest point: the middle is behind what it shows.`
     : says;
 }

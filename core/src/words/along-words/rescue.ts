@@ -1,7 +1,8 @@
 import { decimal } from '../../ground/language/index.js';
 import type { MishapKind, OvenOff, Rescue } from '../../along/rescue/index.js';
 import { ingredientById, ingredientName } from '../../kitchen/ingredients/index.js';
-import { gramsInWords, listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { gramsInWords, listed, minutesInWords, readingOn, sentence, type Sentence } from '../figures/index.js';
 import { standsOutside } from './scale.js';
 import { scaleGrams } from './steps.js';
 
@@ -86,7 +87,10 @@ export function rescueInWords(rescue: Rescue, nameOf: (id: string) => string): S
 }
 
 /** An oven that was off for a while. */
-export function ovenOffInWords({ delayMinutes, coreCelsius, lowestOvenCelsius, maySink }: OvenOff): Sentence {
+export function ovenOffInWords(
+  { delayMinutes, coreCelsius, lowestOvenCelsius, maySink }: OvenOff,
+  scale: HeatScale = 'C',
+): Sentence {
   const later =
     delayMinutes === undefined
       ? $localize`It may not get done`
@@ -96,6 +100,6 @@ export function ovenOffInWords({ delayMinutes, coreCelsius, lowestOvenCelsius, m
     : '';
   return sentence(
     later,
-    $localize`The oven fell to about ${Math.round(lowestOvenCelsius)} °C, the middle went from ${Math.round(coreCelsius.before)} to ${Math.round(coreCelsius.after)}. Keep the door shut.${sinks}`,
+    $localize`The oven fell to about ${readingOn(scale, lowestOvenCelsius)}, the middle went from ${readingOn(scale, coreCelsius.before)} to ${readingOn(scale, coreCelsius.after)}. Keep the door shut.${sinks}`,
   );
 }

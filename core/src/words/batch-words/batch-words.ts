@@ -8,8 +8,8 @@ import type { LiningPiece, LiningPieceKind } from '../../batch/lining/index.js';
 import type { BakePortion } from '../../batch/bakes/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
-import type { Region } from '../../ground/units/index.js';
-import { gramsInWords, listed, sentence, type Sentence } from '../figures/index.js';
+import type { HeatScale, Region } from '../../ground/units/index.js';
+import { gramsInWords, heatOn, listed, sentence, type Sentence } from '../figures/index.js';
 
 /* One wording for each code of a batch, for the screen, the printed sheet and the command line. */
 
@@ -324,15 +324,16 @@ const hottestCelsius = ({ setting, course }: BakePortion['job']): number =>
 export function careInWords(
   { pans, job }: Pick<BakePortion, 'pans' | 'job'>,
   { pans: ownPans = [] }: Kitchen,
+  scale: HeatScale = 'C',
 ): readonly Sentence[] {
   const set = panSetOf(pans);
   const madeOf = ownPans.find(({ name }) => name === pans.pan.name)?.madeOf;
-  return set ? panCare(set.pan, hottestCelsius(job), materialById(madeOf ?? '')?.safeCelsius) : [];
+  return set ? panCare(set.pan, hottestCelsius(job), materialById(madeOf ?? '')?.safeCelsius, scale) : [];
 }
 
 const WARMEST_PARCHMENT = 215;
 /** How a pan is made ready, and what its material and its paper bear. */
-function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): readonly Sentence[] {
+function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined, scale: HeatScale): readonly Sentence[] {
   const fluted = pan.shape === 'ring' && pan.shapeFactor !== undefined;
   return [
     fluted
@@ -360,7 +361,7 @@ function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): re
     ...(!fluted && celsius > WARMEST_PARCHMENT
       ? [
           sentence(
-            $localize`Parchment browns and embers above ${WARMEST_PARCHMENT} °C.`,
+            $localize`Parchment browns and embers above ${heatOn(scale, WARMEST_PARCHMENT)}.`,
             $localize`Trim what stands above the rim, or grease and flour instead.`,
           ),
         ]
@@ -368,7 +369,7 @@ function panCare(pan: Pan, celsius: number, safeCelsius: number | undefined): re
     ...(safeCelsius !== undefined && celsius > safeCelsius
       ? [
           sentence(
-            $localize`This pan is made for no more than ${safeCelsius} °C.`,
+            $localize`This pan is made for no more than ${heatOn(scale, safeCelsius)}.`,
             $localize`Bake lower, or take another.`,
           ),
         ]

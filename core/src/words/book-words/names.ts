@@ -2,7 +2,8 @@ import { decimal } from '../../ground/language/index.js';
 import type { DoneWord } from '../../book/learning/index.js';
 import type { HalfBatchStep, Trial, TrialReading } from '../../book/comparing/index.js';
 import type { Crumb, Half, Outcome, ReadingCode, Shape, Top, Wrong } from '../../book/records/index.js';
-import type { FigureRow } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { readingOn, type FigureRow } from '../figures/index.js';
 
 /* What the taps of a record, its readings and its outcomes are called. */
 
@@ -74,7 +75,7 @@ const inBand = (z: number) => {
   const [size, side] = [Math.abs(z), z < 0 ? $localize`low` : $localize`high`];
   return size < 0.35 ? $localize`as usual` : size <= 1 ? $localize`${side} in its band` : $localize`too ${side}`;
 };
-const SAID: Readonly<Record<ReadingCode, (value: number) => string>> = {
+const SAID: Readonly<Record<ReadingCode, (value: number, scale: HeatScale) => string>> = {
   gas: inBand,
   water: inBand,
   sugar: inBand,
@@ -82,14 +83,15 @@ const SAID: Readonly<Record<ReadingCode, (value: number) => string>> = {
   egg: inBand,
   waiting: (minutes) => $localize`${Math.round(minutes)} min`,
   mixing: clock,
-  oven: (celsius) => `${Math.round(celsius)} °C`,
+  oven: (celsius, scale) => readingOn(scale, celsius),
   filling: (share) => `${Math.round(100 * share)} %`,
   'soda-left': (grams) => $localize`${decimal(grams, 1)} % of flour`,
   time: (percent) => `${signed(percent)} %`,
   altitude: (metres) => `${Math.round(metres)} m`,
 };
 /** A reading as it is said of a bake. */
-export const readingInWords = (code: ReadingCode, value: number): string => SAID[code](value);
+export const readingInWords = (code: ReadingCode, value: number, scale: HeatScale = 'C'): string =>
+  SAID[code](value, scale);
 
 /** Two halves of one bowl, step by step. @param change what differs in B */
 export const halfBatchInWords = (step: HalfBatchStep, change: string): string => HALF_BATCH[step](change);

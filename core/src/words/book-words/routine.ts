@@ -1,4 +1,5 @@
-import { listed } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { apartOn, degreesApart, heatOn, listed } from '../figures/index.js';
 import { decimal } from '../../ground/language/index.js';
 import {
   hotSides,
@@ -46,21 +47,21 @@ export const paceRow = (pace: LearnedPace): FigureRow => ({
   figure: times(paceOf(pace)),
   why: [$localize`the usual minutes, ${bakesInWords(pace.bakes)}`, tasksInWords(pace)].filter(Boolean).join(': '),
 });
-export const heatingRow = ({ minutesTo180, spread, timed }: LearnedHeating): FigureRow => ({
-  what: $localize`at 180 °C by its lamp in`,
+export const heatingRow = ({ minutesTo180, spread, timed }: LearnedHeating, scale: HeatScale = 'C'): FigureRow => ({
+  what: $localize`at ${heatOn(scale, 180)} by its lamp in`,
   figure: $localize`${Math.round(minutesTo180)} min`,
   why: $localize`± ${Math.max(1, Math.round(minutesTo180 * spread))}, timed ${timed === 1 ? $localize`once` : $localize`${timed} times`}`,
 });
 /** The back and the left, the hottest first; the evidence where no side is surely hotter. */
-export function hotSideRow(hotSide: LearnedHotSide): FigureRow {
+export function hotSideRow(hotSide: LearnedHotSide, scale: HeatScale = 'C'): FigureRow {
   const sides = hotSides(hotSide);
   const [first] = sides;
   const of = bakesInWords(hotSide.bakes);
   if (!first) return { what: $localize`its sides`, figure: $localize`alike`, why: $localize`as far as ${of} told` };
   return {
     what: $localize`${listed(sides.map(({ side }) => SIDE_NAMES[side]))} of it`,
-    figure: `+${Math.round(first.celsius)} °C`,
-    why: $localize`± ${Math.round(first.spread)} hotter than across, ${of}:what:: turn what bakes long`,
+    figure: `+${apartOn(scale, first.celsius)}`,
+    why: $localize`± ${degreesApart(scale, first.spread)} hotter than across, ${of}:what:: turn what bakes long`,
   };
 }
 
@@ -71,7 +72,7 @@ export function paceSaid(pace: LearnedPace | undefined): string {
   return $localize`Minutes of hands are yours, by ${bakesInWords(pace.bakes)}:bakes:: ${times(paceOf(pace))} the usual${tasks ? `; ${tasks}` : ''}.`;
 }
 /** At the oven, beside turning: why. '' where no side is known to be hotter. */
-export function whyTurned(hotSide: LearnedHotSide | undefined): string {
+export function whyTurned(hotSide: LearnedHotSide | undefined, scale: HeatScale = 'C'): string {
   const [first] = hotSides(hotSide);
-  return first && hotSide ? $localize`${SIDE_NAMES[first.side]} is about ${Math.round(first.celsius)} °C hotter, by ${bakesInWords(hotSide.bakes)}` : ''; // prettier-ignore
+  return first && hotSide ? $localize`${SIDE_NAMES[first.side]} is about ${apartOn(scale, first.celsius)} hotter, by ${bakesInWords(hotSide.bakes)}` : ''; // prettier-ignore
 }

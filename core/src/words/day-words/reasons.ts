@@ -1,6 +1,7 @@
 import type { SheetProblem } from '../../day/planned-sheets/index.js';
 import type { Conflict, WayOut } from '../../day/ways-out/index.js';
-import { eitherOf, listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { eitherOf, heatOn, listed, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 
 /** Why a day cannot be planned, and what to do. */
 export function sheetProblemInWords({ code, wish = '', pan = '', wanted = 0, there = 0 }: SheetProblem): Sentence {
@@ -85,6 +86,7 @@ export function conflictInWords(
 export function wayOutInWords(
   { code, batches, minutes, celsius, evening }: WayOut,
   titles: readonly string[],
+  scale: HeatScale = 'C',
 ): Sentence {
   const names = listed(batches.map((i) => titles[i] ?? ''));
   switch (code) {
@@ -106,7 +108,7 @@ export function wayOutInWords(
       );
     case 'share-heat':
       return sentence(
-        $localize`${names} share the oven at ${celsius ?? 0} °C`,
+        $localize`${names} share the oven at ${heatOn(scale, celsius ?? 0)}`,
         $localize`One a little hotter, one a little cooler than alone: look at both.`,
       );
     case 'evening': {

@@ -1,3 +1,4 @@
+import { decimal } from '../../ground/language/index.js';
 import { degreesOn, dialDegrees, heatScaleOf, type HeatScale, type Region } from '../../ground/units/index.js';
 
 /** What stands behind a figure on a scale. */
@@ -6,16 +7,26 @@ export const DEGREES: Readonly<Record<HeatScale, string>> = { C: '°C', F: '°F'
 /** A heat on one scale as its dial has it: "177 °C", "350 °F". */
 export const heatOn = (scale: HeatScale, celsius: number): string => `${dialDegrees(scale, celsius)} ${DEGREES[scale]}`;
 
+/** What a thermometer says: "71 °C", "160 °F". */
+export const readingOn = (scale: HeatScale, celsius: number, places = 0): string =>
+  `${decimal(degreesOn(scale, celsius), places)} ${DEGREES[scale]}`;
 /** What a thermometer says, from and to: "94–97 °C". */
 export const readingsOn = (scale: HeatScale, low: number, high: number): string =>
   `${Math.round(degreesOn(scale, low))}–${Math.round(degreesOn(scale, high))} ${DEGREES[scale]}`;
 
+/** A difference of so many °C on a scale. */
+const onScale = (scale: HeatScale, celsius: number): number => (scale === 'C' ? celsius : celsius * 1.8);
 /** How far two heats are apart, whole degrees. */
 export const degreesApart = (scale: HeatScale, celsius: number): number =>
-  Math.round(Math.abs(scale === 'C' ? celsius : celsius * 1.8));
+  Math.round(Math.abs(onScale(scale, celsius)));
 /** How far two heats are apart: "6 °C", "11 °F". */
-export const apartOn = (scale: HeatScale, celsius: number): string =>
-  `${degreesApart(scale, celsius)} ${DEGREES[scale]}`;
+export const apartOn = (scale: HeatScale, celsius: number, places = 0): string =>
+  `${decimal(Math.abs(onScale(scale, celsius)), places)} ${DEGREES[scale]}`;
+/** How far one heat is from another, and which way, without what stands behind it: "+4", "−7.2". */
+export function signedApart(scale: HeatScale, celsius: number, places = 0): string {
+  const words = decimal(Math.abs(onScale(scale, celsius)), places);
+  return `${Number(words) === 0 ? '' : celsius < 0 ? '−' : '+'}${words}`;
+}
 
 /**
  * A heat in words: as the baker's own dial has it, and where the formula comes from the other side as it is written there too:

@@ -10,4 +10,14 @@ export {
 export type { FigureRow } from './figure-row.js';
 export { inFileName } from './file-name.js';
 export { capitalised, eitherOf, inOneLine, listed, sentence, type Sentence } from './sentence.js';
-export { apartOn, DEGREES, degreesApart, heatInWords, heatOn, readingsOn, setPointInWords } from './heat.js';
+export {
+  apartOn,
+  DEGREES,
+  degreesApart,
+  heatInWords,
+  heatOn,
+  readingOn,
+  readingsOn,
+  setPointInWords,
+  signedApart,
+} from './heat.js';

@@ -19,6 +19,22 @@ describe('findingInWords', () => {
         expect(texts.some((value) => `${say} ${why}`.toLowerCase().includes(String(value).toLowerCase()))).withContext(`${say} ${why}`).toBe(true); // prettier-ignore
       expect(`${say} ${why}`.length).toBeLessThan(260);
     });
+  it('says heats by the dial of the baker’s oven, and steps between heats by its degrees', () => {
+    const inFahrenheit = (code: FindingCode) => {
+      const found = foundAt(code);
+      if (!found) throw new Error(`nothing found ${code}`);
+      const { say, why } = findingInWords({ ...found, place: '' }, 'F');
+      return `${say} ${why}`;
+    };
+    // what the formula itself says is said as it says it
+    const QUOTED: readonly FindingCode[] = ['temperatures-disagree', 'fan-not-below'];
+    for (const code of Object.keys(TEXT_OF_CODE) as FindingCode[])
+      if (!QUOTED.includes(code)) expect(inFahrenheit(code)).withContext(code).not.toContain('°C');
+    // what food agencies ask of egg, and what cooks call room-warm
+    expect(inFahrenheit('raw-egg')).toContain('160 °F');
+    expect(inFahrenheit('cold-for-emulsion')).toContain('64–70 °F');
+    expect(inFahrenheit('fan-not-below')).toContain('27 to 45 °F lower');
+  });
   it('names nuts and soya as bakers do', () => {
     const finding: Finding = {
       code: 'allergen-denied',

@@ -1,7 +1,18 @@
 import { tableWords } from '../table-words/index.js';
 import { inSentence, decimal } from '../../ground/language/index.js';
 import type { Finding, Fix, RuleCode, RuleFacts } from '../../bench/findings/index.js';
-import { gramsInWords, minutesInWords, percentInWords, windowInWords } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import {
+  apartOn,
+  degreesApart,
+  gramsInWords,
+  heatOn,
+  minutesInWords,
+  percentInWords,
+  readingOn,
+  readingsOn,
+  windowInWords,
+} from '../figures/index.js';
 import { problemInWords } from '../wording/index.js';
 import { capitalised, listed, sentence, type Sentence } from '../figures/index.js';
 
@@ -14,16 +25,16 @@ const gas = (grams: number) => `${decimal(grams, 2)} g`;
 const mixerOf = (mixer: 'own' | 'usual') => (mixer === 'own' ? $localize`your` : $localize`a usual`);
 
 /** One wording for each code: what was found, what was computed, what to do. A spec holds this table and the list of codes together. */
-const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence } = {
-  'temperatures-disagree': (facts) =>
+const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C], scale: HeatScale) => Sentence } = {
+  'temperatures-disagree': (facts, scale) =>
     sentence(
       $localize`${facts.first} and ${facts.second} are not the same oven.`,
-      $localize`They are ${facts.apart} °C apart: one of them is a slip.`,
+      $localize`They are ${apartOn(scale, facts.apart)} apart: one of them is a slip.`,
     ),
-  'fan-not-below': (facts) =>
+  'fan-not-below': (facts, scale) =>
     sentence(
       $localize`${facts.fan} fan does not go with ${facts.conventional}.`,
-      $localize`It is ${facts.below} °C below; a fan oven is set 15 to 25 °C lower for the same bake.`,
+      $localize`It is ${apartOn(scale, facts.below)} below; a fan oven is set ${degreesApart(scale, 15)} to ${apartOn(scale, 25)} lower for the same bake.`,
     ),
   'leavener-without-amount': (facts) =>
     sentence(
@@ -67,14 +78,14 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
       $localize`The pan is large for this batter.`,
       $localize`${facts.pan} is ${facts.fillPercent} % full: it bakes thin and dry.${facts.better === undefined ? '' : $localize` ${facts.better} suits it.`}`,
     ),
-  'bake-time-implausible': (facts) =>
+  'bake-time-implausible': (facts, scale) =>
     sentence(
-      $localize`${windowInWords(facts.low, facts.high)} at ${Math.round(facts.celsius)} °C does not fit this batter in this pan.`,
+      $localize`${windowInWords(facts.low, facts.high)} at ${heatOn(scale, facts.celsius)} does not fit this batter in this pan.`,
       $localize`By its heat it needs ${windowInWords(facts.modelLow, facts.modelHigh)}. Check the time, the pan and the oven in the method.`,
     ),
-  'bake-never-done': (facts) =>
+  'bake-never-done': (facts, scale) =>
     sentence(
-      $localize`At ${Math.round(facts.celsius)} °C it would not be done.`,
+      $localize`At ${heatOn(scale, facts.celsius)} it would not be done.`,
       $localize`The middle does not set within ${minutesInWords(facts.longest)}. Check the oven’s figure and the pan.`,
     ),
   'line-unused': (facts) =>
@@ -127,15 +138,15 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
       $localize`The ${listed(facts.names)} will drink ${gramsInWords(facts.grams)} of water.`,
       $localize`That leaves ${percentInWords(facts.left)} of the flour, under the ${percentInWords(facts.low)} of this style. Give it about ${gramsInWords(facts.wanted)} more, and ten minutes to drink.`,
     ),
-  'raw-egg': (facts) =>
+  'raw-egg': (facts, scale) =>
     sentence(
       $localize`The ${facts.name} in the ${inSentence(facts.part)} stays raw.`,
-      $localize`Use pasteurised egg, or heat it to 71 °C. Not for the very young, the old, the pregnant or the ill.`,
+      $localize`Use pasteurised egg, or heat it to ${readingOn(scale, 71)}. Not for the very young, the old, the pregnant or the ill.`,
     ),
-  'raw-flour': (facts) =>
+  'raw-flour': (facts, scale) =>
     sentence(
       $localize`The ${facts.name} in the ${inSentence(facts.part)} stays raw.`,
-      $localize`Raw flour can carry germs. Bake it dry to 75 °C first, or cook it.`,
+      $localize`Raw flour can carry germs. Bake it dry to ${readingOn(scale, 75)} first, or cook it.`,
     ),
   'baby-honey': () =>
     sentence(
@@ -154,9 +165,9 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
       $localize`Whole ${facts.name}:name:: a choking risk for a small child.`,
       $localize`Grind them finely, or use a smooth butter of them.`,
     ),
-  'oven-above-limit': (facts) =>
+  'oven-above-limit': (facts, scale) =>
     sentence(
-      $localize`${facts.celsius} °C is above what ${facts.material} bears: ${facts.limit} °C.`,
+      $localize`${heatOn(scale, facts.celsius)} is above what ${facts.material} bears: ${heatOn(scale, facts.limit)}.`,
       `${tableWords(facts.caution)}.`,
     ),
   'allergen-denied': (facts) =>
@@ -169,10 +180,10 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
       $localize`${facts.name} is not vegan.`,
       $localize`The title says it is. Take another ingredient, or change the title.`,
     ),
-  'cold-for-emulsion': (facts) =>
+  'cold-for-emulsion': (facts, scale) =>
     sentence(
       $localize`Cold ${facts.name} will not cream.`,
-      $localize`Butter, eggs and milk at 18 to 21 °C hold air and make one emulsion; cold ones curdle.`,
+      $localize`Butter, eggs and milk at ${readingsOn(scale, 18, 21)} hold air and make one emulsion; cold ones curdle.`,
     ),
   'warm-for-flakes': (facts) =>
     sentence(
@@ -198,12 +209,13 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C]) => Sentence }
 
 const isOfRule = (finding: Finding): finding is Extract<Finding, { code: RuleCode }> => finding.code in SENTENCES;
 /** A table has one sentence for each code: the code of a finding picks the one for its own facts. */
-const ruleInWords = <C extends RuleCode>(code: C, facts: RuleFacts[C]): Sentence => SENTENCES[code](facts);
+const ruleInWords = <C extends RuleCode>(code: C, facts: RuleFacts[C], scale: HeatScale): Sentence =>
+  SENTENCES[code](facts, scale);
 
-/** The sentence for a finding. */
-export function findingInWords(finding: Finding): Sentence {
+/** The sentence for a finding. @param scale of the baker's oven */
+export function findingInWords(finding: Finding, scale: HeatScale = 'C'): Sentence {
   if (!isOfRule(finding)) return problemInWords(finding);
-  const { say, why } = ruleInWords(finding.code, finding.facts as never);
+  const { say, why } = ruleInWords(finding.code, finding.facts as never, scale);
   return { say: capitalised(say), why };
 }
 

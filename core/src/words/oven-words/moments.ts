@@ -1,10 +1,11 @@
 import { domeLean, type BakePrediction } from '../../oven/baking/index.js';
-import { minutesInWords } from '../figures/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { minutesInWords, readingOn } from '../figures/index.js';
 
 /** What to say of the middle: the model's own degrees are only worth showing while the batter warms. */
-export function middleInWords(coreCelsius: number, minute: number, likely: number): string {
+export function middleInWords(coreCelsius: number, minute: number, likely: number, scale: HeatScale = 'C'): string {
   if (Math.round(minute) >= Math.round(likely)) return $localize`middle set`;
-  return coreCelsius < 85 ? $localize`middle about ${Math.round(coreCelsius)} °C` : $localize`middle nearly set`;
+  return coreCelsius < 85 ? $localize`middle about ${readingOn(scale, coreCelsius)}` : $localize`middle nearly set`;
 }
 
 /** Cooling is known to five minutes at best. */

@@ -9,11 +9,14 @@ import type {
 } from '../../oven/baking/index.js';
 import { otherScales } from '../wording/index.js';
 import { celsiusFrom, dialDegrees, type HeatScale } from '../../ground/units/index.js';
-import { heatOn, minutesInWords, sentence, type Sentence } from '../figures/index.js';
+import { apartOn, degreesApart, heatOn, minutesInWords, sentence, type Sentence } from '../figures/index.js';
 import type { Sensitivity, Unknown } from '../../oven/sensitivity/index.js';
 import type { SettingCost, SettingFound } from '../../oven/settings/index.js';
 
 /* What the Oven says of a window, a rule of thumb, a test of doneness and a setting. One wording for each code. */
+
+/** How far off an oven is that nobody measured, °C. */
+const OVEN_UNMEASURED = 12;
 
 /** What was learned promises more of what was baked before in its pan than of what is new. */
 const LEARNED_SAYS: Readonly<Record<LearnedFrom, (times: string) => string>> = {
@@ -24,7 +27,7 @@ const LEARNED_SAYS: Readonly<Record<LearnedFrom, (times: string) => string>> = {
 
 /** What the window stands on, what makes it wide, and what would narrow it. */
 const WINDOW_REASONS: {
-  readonly [C in WindowReasonCode]: (facts: WindowFacts[C]) => Sentence;
+  readonly [C in WindowReasonCode]: (facts: WindowFacts[C], scale: HeatScale) => Sentence;
 } = {
   'known-bake': ({ minutes }) =>
     sentence(
@@ -50,15 +53,15 @@ const WINDOW_REASONS: {
     ),
   'another-shape': () =>
     sentence($localize`Another shape than the known bake.`, $localize`What was learned there holds here in part.`),
-  'oven-known': ({ celsius, spread }) =>
+  'oven-known': ({ celsius, spread }, scale) =>
     sentence(
-      $localize`This oven is ${celsius === 0 ? $localize`true` : `${Math.abs(Math.round(celsius))} °C ${celsius < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}`}, give or take ${Math.round(spread)}.`,
+      $localize`This oven is ${celsius === 0 ? $localize`true` : `${apartOn(scale, celsius)} ${celsius < 0 ? $localize`:an oven, against what it is set to|:cool` : $localize`:an oven, against what it is set to|:hot`}`}, give or take ${degreesApart(scale, spread)}.`,
       $localize`By a thermometer in it.`,
     ),
-  'oven-unknown': ({ percent }) =>
+  'oven-unknown': ({ percent }, scale) =>
     sentence(
       $localize`Put an oven thermometer in it.`,
-      $localize`An oven nobody measured is easily 12 °C off, and that is ${Math.round(percent)} % of the time.`,
+      $localize`An oven nobody measured is easily ${apartOn(scale, OVEN_UNMEASURED)} off, and that is ${Math.round(percent)} % of the time.`,
     ),
   'own-composition': () => sentence($localize`Water, fat and sugar are this formula’s own.`, ''),
   'usual-composition': () =>
@@ -112,7 +115,9 @@ const WINDOW_REASONS: {
   'weigh-the-batter': ({ percent }) =>
     sentence($localize`Weigh the batter.`, $localize`A tenth more of it takes about ${Math.round(percent)} % longer.`),
 };
-export const windowReasonInWords = ({ code, facts }: WindowReason): Sentence => WINDOW_REASONS[code](facts as never);
+/** @param scale of the baker's oven */
+export const windowReasonInWords = ({ code, facts }: WindowReason, scale: HeatScale = 'C'): Sentence =>
+  WINDOW_REASONS[code](facts as never, scale);
 
 /** A rule of thumb: what it says to do, and where it goes wrong. */
 const RULES: Readonly<Record<RuleOfThumbId, Sentence>> = {
@@ -170,25 +175,28 @@ export const SETTING_COSTS: Readonly<Record<SettingCost, string>> = {
   shorter: $localize`the window is shorter, so look sooner`,
 };
 
-const UNKNOWN_WORDS: Readonly<Record<Unknown, { readonly what: string; readonly unit: string; readonly act: string }>> =
-  {
-    oven: { what: $localize`the oven`, unit: ' °C', act: $localize`Put a thermometer in it once.` },
-    'batter-warmth': {
-      what: $localize`the batter’s warmth`,
-      unit: ' °C',
-      act: $localize`Measure it when mixed, or keep to room-warm things.`,
-    },
-    mass: { what: $localize`the batter in the pan`, unit: ' %', act: $localize`Weigh the batter as it goes in.` },
-    'pan-size': {
-      what: $localize`the pan’s width`,
-      unit: ' %',
-      act: $localize`Measure the pan inside, at half its height.`,
-    },
-    water: { what: $localize`the batter’s water`, unit: ' points', act: $localize`Weigh the fruit and the eggs.` },
-  };
-/** How far off an oven is that nobody measured, °C. */
-const OVEN_UNMEASURED = 12;
-export function unknownInWords({ unknown, off }: Pick<Sensitivity, 'unknown' | 'off'>): {
+/** Without a unit it is degrees. */
+const UNKNOWN_WORDS: Readonly<
+  Record<Unknown, { readonly what: string; readonly unit: string | undefined; readonly act: string }>
+> = {
+  oven: { what: $localize`the oven`, unit: undefined, act: $localize`Put a thermometer in it once.` },
+  'batter-warmth': {
+    what: $localize`the batter’s warmth`,
+    unit: undefined,
+    act: $localize`Measure it when mixed, or keep to room-warm things.`,
+  },
+  mass: { what: $localize`the batter in the pan`, unit: ' %', act: $localize`Weigh the batter as it goes in.` },
+  'pan-size': {
+    what: $localize`the pan’s width`,
+    unit: ' %',
+    act: $localize`Measure the pan inside, at half its height.`,
+  },
+  water: { what: $localize`the batter’s water`, unit: ' points', act: $localize`Weigh the fruit and the eggs.` },
+};
+export function unknownInWords(
+  { unknown, off }: Pick<Sensitivity, 'unknown' | 'off'>,
+  scale: HeatScale = 'C',
+): {
   readonly what: string;
   readonly off: string;
   readonly act: string;
@@ -197,14 +205,17 @@ export function unknownInWords({ unknown, off }: Pick<Sensitivity, 'unknown' | '
   // one reading has been taken when the oven is surer than any oven
   const again =
     unknown === 'oven' && off < OVEN_UNMEASURED ? $localize`Read the thermometer again at another set point.` : act;
-  return { what, off: `± ${Math.round(off)}${unit}`, act: again };
+  return { what, off: `± ${unit === undefined ? apartOn(scale, off) : `${Math.round(off)}${unit}`}`, act: again };
 }
 
 /** Why a bake has no prediction. */
-export function noBakeInWords(result: Exclude<PredictionResult, { kind: 'foreseen' }>): Sentence {
+export function noBakeInWords(
+  result: Exclude<PredictionResult, { kind: 'foreseen' }>,
+  scale: HeatScale = 'C',
+): Sentence {
   if (result.kind === 'never-done')
     return sentence(
-      $localize`At ${Math.round(result.celsius)} °C it would not be done within ${result.longestMinutes} minutes.`,
+      $localize`At ${heatOn(scale, result.celsius)} it would not be done within ${result.longestMinutes} minutes.`,
       $localize`Use a hotter oven or a smaller pan.`,
     );
   const done = minutesInWords(result.doneMinutes);
