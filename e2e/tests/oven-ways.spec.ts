@@ -263,6 +263,14 @@ test.describe('an American', () => {
     await expect(page.getByLabel('set to', { exact: true })).toHaveValue('325');
     await page.getByText('Stages, lid or foil, cold batter').click();
     await expect(page.getByLabel('goes in at')).toHaveAttribute('placeholder', '70');
+    const stages = page.getByRole('textbox', { name: 'stages', exact: true });
+    await stages.fill('10 minutes at 400, then 325');
+    await stages.press('Enter');
+    await expect(stages).toHaveValue('10 min at 400 °F, then 325 °F');
+    await stages.fill('');
+    await stages.press('Enter');
+    await write(page, 'set to', '325');
+    await expect(heat).toContainText('325 °F 163 °C');
     await baker.opens('/batch/demo-pear-cardamom-loaf/sheet');
     await expect(page.locator('main')).toContainText('325 °F (163 °C)');
   });

@@ -16,6 +16,7 @@ import { RescueView } from './rescue';
 import { StepList } from './step-list';
 import { ThisBaking } from './this-baking';
 import { WeighStepView } from './weigh-step';
+import { OwnDial } from '../parts/own-dial';
 
 /** Bake: one step at a time, with sticky hands, across the counter. */
 @Component({
@@ -45,6 +46,7 @@ export class Bake {
   };
   readonly id = input.required<string>();
 
+  private readonly dial = inject(OwnDial);
   protected readonly baking = inject(ThisBaking);
   private readonly bakings = inject(BakingStore);
   protected readonly footing = inject(Footing);
@@ -71,7 +73,7 @@ export class Bake {
     const next = this.baking.next();
     if (!next) return $localize`the end`;
     const pans = 'portion' in next ? this.baking.pansOf(next.portion) : '';
-    return nextInWords(next, pans, this.baking.wordsOf(next));
+    return nextInWords(next, pans, this.baking.wordsOf(next), this.dial.scale());
   });
 
   /** Another bake whose timer rang while this one goes on by itself and none of its own rings. */

@@ -15,6 +15,7 @@ import type { StoredBaking } from '../store/records';
 import { Bakes } from '../work/bakes';
 import { OnBench } from '../work/on-bench';
 import { BeginBake } from './begin-bake';
+import { OwnDial } from '../parts/own-dial';
 
 const DATE = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }); // prettier-ignore
 const MINUTE = 60_000;
@@ -230,6 +231,7 @@ export class BakeStart {
   readonly wish = input<string>();
   readonly due = input<string>();
 
+  private readonly dial = inject(OwnDial);
   private readonly router = inject(Router);
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
@@ -273,6 +275,7 @@ export class BakeStart {
         step,
         pans,
         step.kind === 'mix' ? (texts.get(step.stepId) ?? '').slice(step.clause?.from, step.clause?.to) : '',
+        this.dial.scale(),
       );
       return { id: step.id, words: capitalised(words), big: step.kind !== 'weigh' };
     });

@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, output } from '@a
 import { capitalised } from '@orvin/core/words/figures';
 import { nextInWords } from '@orvin/core/words/along-words';
 import { ThisBaking } from './this-baking';
+import { OwnDial } from '../parts/own-dial';
 
 /** All steps, to jump to any of them; what was weighed stands beside it. */
 @Component({
@@ -80,13 +81,14 @@ import { ThisBaking } from './this-baking';
 })
 export class StepList {
   readonly chosen = output<string>();
+  private readonly dial = inject(OwnDial);
   private readonly baking = inject(ThisBaking);
   protected readonly steps = computed(() => {
     const { at, weighed } = this.baking.state();
     return this.baking.walk().map((step, i) => {
       const pans = 'portion' in step ? this.baking.pansOf(step.portion) : '';
       const grams = weighed.get(step.id)?.grams;
-      const words = nextInWords(step, pans, this.baking.wordsOf(step));
+      const words = nextInWords(step, pans, this.baking.wordsOf(step), this.dial.scale());
       return {
         id: step.id,
         number: i + 1,

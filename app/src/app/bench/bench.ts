@@ -47,6 +47,7 @@ import { PhScale } from './ph-scale';
 import { StepEditing } from './step-editing';
 import { SpokenVerdict } from './spoken-verdict';
 import { StepList } from './step-list';
+import { OwnDial } from '../parts/own-dial';
 
 @Component({
   selector: 'orv-bench',
@@ -104,6 +105,7 @@ export class Bench {
   readonly of = input<string>();
   readonly faults = input<string>();
 
+  private readonly dial = inject(OwnDial);
   private readonly store = inject(FormulaStore);
   private readonly readings = inject(Readings);
   private readonly router = inject(Router);
@@ -161,7 +163,9 @@ export class Bench {
   protected readonly ledger = computed(() => {
     const audit = this.audit();
     const formula = this.formula();
-    return audit && formula && audit.totals.flour > 0 ? ledgerView(audit.ledger, formula.region) : undefined;
+    return audit && formula && audit.totals.flour > 0
+      ? ledgerView(audit.ledger, formula.region, this.dial.scale())
+      : undefined;
   });
   /** The bands of the last kept version, for the ghosts: against the style of today. */
   protected readonly verdictsBefore = computed(() => {

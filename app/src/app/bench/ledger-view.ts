@@ -2,8 +2,8 @@ import { LANGUAGE, decimal } from '@orvin/core/ground/language';
 import type { Ledger } from '@orvin/core/batter/leavening';
 import { GRAMS_PER_TEASPOON, PHASES, SODA_MEQ_PER_GRAM } from '@orvin/core/batter/leavening';
 import { shortIngredientName, type Ingredient } from '@orvin/core/kitchen/ingredients';
-import { inTeaspoons, type Region } from '@orvin/core/ground/units';
-import { PHASE_NAMES, phConsequence } from '@orvin/core/words/wording';
+import { inTeaspoons, type HeatScale, type Region } from '@orvin/core/ground/units';
+import { phaseNames, phConsequence } from '@orvin/core/words/wording';
 import { gramsInWords, phInWords } from '@orvin/core/words/figures';
 
 /** A block of the ledger picture, in milliequivalents from the left edge. */
@@ -53,7 +53,7 @@ const LONG_NAME = 18;
 const meqInWords = (meq: number) => decimal(meq, meq < 9.95 ? 1 : 0);
 
 /** What the ledger picture shows, worked out once: figures and words, no pixels. */
-export function ledgerView(ledger: Ledger, region: Region): LedgerView {
+export function ledgerView(ledger: Ledger, region: Region, scale: HeatScale = 'C'): LedgerView {
   const { sodaMeq, acidMeq, leftoverSodaGrams, leftoverAcidMeq, crumbPh } = ledger;
   const leftMeq = leftoverSodaGrams * SODA_MEQ_PER_GRAM;
   const room = leftoverAcidMeq / SODA_MEQ_PER_GRAM;
@@ -98,7 +98,7 @@ export function ledgerView(ledger: Ledger, region: Region): LedgerView {
     most: Math.max(acidMeq, sodaMeq, 1),
     gas: PHASES.map((phase) => ({
       phase,
-      name: PHASE_NAMES[phase],
+      name: phaseNames(scale)[phase],
       percent: ledger.gas.millimoles > 0 ? (100 * ledger.gas.byPhase[phase]) / ledger.gas.millimoles : 0,
     })),
     gasWords: $localize`${decimal(ledger.gas.gramsPer100gFlour, 2)} g CO₂ per 100 g flour`,

@@ -1,7 +1,8 @@
 import { tableWords } from '@orvin/core/words/table-words';
 import { inSentence } from '@orvin/core/ground/language';
 import type { Keeps } from '@orvin/core/keep/keeping';
-import type { Region } from '@orvin/core/ground/units';
+import { heatScaleOf, type Region } from '@orvin/core/ground/units';
+import { heatOn } from '@orvin/core/words/figures';
 import { daysInWords, keepReasonInWords, monthsInWords } from '@orvin/core/words/keep-words';
 
 /* What the Keep face draws: days on one scale, from a day to a year. */
@@ -33,10 +34,11 @@ export function keepBars({ whole, parts }: Keeps, region: Region): readonly Keep
     const reason = part?.reasons.at(-1);
     return part && reason ? `${parts.length > 1 ? `${inSentence(part.name)}: ` : ''}${keepReasonInWords(reason, region)}` : ''; // prettier-ignore
   };
+  const scale = heatScaleOf(region);
   const freezerDays = whole.freezerMonths * 30;
   return [
     { name: $localize`in the room`, how: tableWords(whole.wrap), length: atDays(whole.roomDays), words: daysInWords(whole.roomDays), why: why(({ roomDays }) => roomDays) },
-    { name: $localize`fridge`, how: $localize`4 °C or below`, length: atDays(whole.fridgeDays), words: daysInWords(whole.fridgeDays), why: whole.mustBeCold ? '' : $localize`cold stales a crumb sooner, and keeps mould off longer` },
-    { name: $localize`freezer`, how: $localize`−18 °C, wrapped twice`, length: atDays(freezerDays), words: monthsInWords(whole.freezerMonths), why: whole.freezerMonths > 0 ? $localize`frozen on the day it was baked; thawed in its wrapping` : $localize`it does not freeze well` },
+    { name: $localize`fridge`, how: $localize`${heatOn(scale, 4)} or below`, length: atDays(whole.fridgeDays), words: daysInWords(whole.fridgeDays), why: whole.mustBeCold ? '' : $localize`cold stales a crumb sooner, and keeps mould off longer` },
+    { name: $localize`freezer`, how: $localize`${heatOn(scale, -18)}, wrapped twice`, length: atDays(freezerDays), words: monthsInWords(whole.freezerMonths), why: whole.freezerMonths > 0 ? $localize`frozen on the day it was baked; thawed in its wrapping` : $localize`it does not freeze well` },
   ];
 } // prettier-ignore

@@ -1,4 +1,5 @@
 import { diagnose, ifOther, faultsByRisk, NETWORK, testsFor, type Asked, type CauseFound, type FaultPlace, type Speaks } from '@orvin/core/book/diagnosing'; // prettier-ignore
+import type { HeatScale } from '@orvin/core/ground/units';
 import { LIKELIHOOD_NAMES, TEST_WORDS, causeName, faultName, signalInWords, speaksInWords, type SpeaksWords } from '@orvin/core/words/why-words'; // prettier-ignore
 import { capitalised, listed } from '@orvin/core/words/figures';
 
@@ -27,15 +28,16 @@ const MOST_SPOKEN = 3;
 /** Below this the first cause is a guess among several. */
 const LIKELY = 0.3;
 const inHundred = (share: number) => Math.round(100 * share);
-const spoken = (speaks: readonly Speaks[]) => speaks.slice(0, MOST_SPOKEN).map(speaksInWords);
+const spoken = (speaks: readonly Speaks[], scale: HeatScale) =>
+  speaks.slice(0, MOST_SPOKEN).map((each) => speaksInWords(each, scale));
 
-const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFound): CauseRow => ({
+const rowOf = ({ cause, share, likelihood, speaksFor, speaksAgainst }: CauseFound, scale: HeatScale): CauseRow => ({
   id: cause.id,
   share: inHundred(share),
   name: capitalised(causeName(cause.id)),
   likelihood: LIKELIHOOD_NAMES[likelihood],
-  speaksFor: spoken(speaksFor),
-  speaksAgainst: spoken(speaksAgainst),
+  speaksFor: spoken(speaksFor, scale),
+  speaksAgainst: spoken(speaksAgainst, scale),
 });
 
 function explained({ explains }: CauseFound, faults: readonly string[]): string {
@@ -44,15 +46,15 @@ function explained({ explains }: CauseFound, faults: readonly string[]): string 
 }
 
 /** What would be first if one number were other, in a sentence. */
-function otherwise(asked: Asked, found: ReturnType<typeof diagnose>): string {
+function otherwise(asked: Asked, found: ReturnType<typeof diagnose>, scale: HeatScale): string {
   const other = ifOther(asked, found);
   if (!other) return '';
-  const { figure, words } = signalInWords(other.signal, other.usual);
+  const { figure, words } = signalInWords(other.signal, other.usual, scale);
   return $localize` With ${figure} ${words} instead, “${causeName(other.first)}” would lead, ${inHundred(other.share)} to ${inHundred(other.shareOfFirst)}.`; // prettier-ignore
 }
 
 /** Everything beside the slice. Undefined while no fault was said. */
-export function whyView(asked: Asked): WhyView | undefined {
+export function whyView(asked: Asked, scale: HeatScale = 'C'): WhyView | undefined {
   if (asked.faults.length === 0) return undefined;
   const found = diagnose(asked);
   const [first] = found.causes;
@@ -65,8 +67,8 @@ export function whyView(asked: Asked): WhyView | undefined {
   return {
     headline: `${first.share >= LIKELY ? $localize`Most likely` : $localize`Perhaps`} ${causeName(first.cause.id)}`,
     more: $localize`${inHundred(first.share)} in 100${explained(first, asked.faults)}`,
-    rows: rows.map(rowOf),
-    foot: `${others > 0.005 ? $localize`Less likely causes, ${inHundred(others)} in 100; something else` : $localize`Something else`}, ${inHundred(found.somethingElse)}.${otherwise(asked, found)}`,
+    rows: rows.map((row) => rowOf(row, scale)),
+    foot: `${others > 0.005 ? $localize`Less likely causes, ${inHundred(others)} in 100; something else` : $localize`Something else`}, ${inHundred(found.somethingElse)}.${otherwise(asked, found, scale)}`,
     test: best && words && { id: best.test.id, tells: tells ? $localize`${capitalised(tells[0] ?? '')}, or ${tells[1] ?? ''}?` : '', ...words, minutes: best.test.minutes },
   };
 } // prettier-ignore
@@ -86,13 +88,14 @@ export function faultChips(asked: Omit<Asked, 'faults'>, frosted: boolean, among
 } // prettier-ignore
 
 /** Signals that speak loudest in this bake, for or against whatever is likely. */
-export function loudest(asked: Asked, most: number): readonly SpeaksWords[] {
+export function loudest(asked: Asked, most: number, scale: HeatScale = 'C'): readonly SpeaksWords[] {
   const best = new Map<string, { readonly loud: number; readonly words: SpeaksWords }>();
   for (const { share, speaksFor, speaksAgainst } of diagnose(asked).causes)
     for (const speaks of [...speaksFor, ...speaksAgainst]) {
       if (speaks.kind !== 'signal') continue;
       const loud = Math.abs(speaks.logOdds) * (share + 0.02);
-      if (loud > (best.get(speaks.signal)?.loud ?? 0)) best.set(speaks.signal, { loud, words: speaksInWords(speaks) });
+      if (loud > (best.get(speaks.signal)?.loud ?? 0))
+        best.set(speaks.signal, { loud, words: speaksInWords(speaks, scale) });
     }
   return [...best.values()].sort((one, other) => other.loud - one.loud).slice(0, most).map(({ words }) => words); // prettier-ignore
 }

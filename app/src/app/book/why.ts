@@ -25,6 +25,7 @@ import { Whys } from '../work/whys';
 import { AT_HAND, WhichBake } from './which-bake';
 import { WhySlice, type Place } from './why-slice';
 import { faultChips, loudest, whyView } from './why-view';
+import { OwnDial } from '../parts/own-dial';
 
 const FEW_CHIPS = 8;
 const NUMBERS = 6;
@@ -52,6 +53,7 @@ export class Why {
   /** What was said of a bake without a record: faults, and answers as "fizz:yes". */
   readonly seen = input<string>();
   readonly told = input<string>();
+  private readonly dial = inject(OwnDial);
   private readonly router = inject(Router);
   private readonly book = inject(BookStore);
   private readonly formulas = inject(FormulaStore);
@@ -105,11 +107,11 @@ export class Why {
   });
   protected readonly view = computed(() => {
     const asked = this.asked();
-    return asked && whyView(asked);
+    return asked && whyView(asked, this.dial.scale());
   });
   protected readonly numbers = computed(() => {
     const asked = this.asked();
-    return asked && asked.faults.length > 0 ? loudest(asked, NUMBERS) : [];
+    return asked && asked.faults.length > 0 ? loudest(asked, NUMBERS, this.dial.scale()) : [];
   });
   protected readonly risks = computed(() => {
     const asked = this.asked();

@@ -109,7 +109,7 @@ export function stepInWords(
 }
 
 /** What comes next, in a few words: "½ tsp salt, 3 g". */
-export function nextInWords(step: WalkStep, pans: string, methodWords: string): string {
+export function nextInWords(step: WalkStep, pans: string, methodWords: string, scale: HeatScale = 'C'): string {
   switch (step.kind) {
     case 'weigh':
       return step.by === 'as-written' ? step.name : `${step.name}, ${step.by === 'scale' ? scaleGrams(step.grams) : amountInWords(step.amount)}`; // prettier-ignore
@@ -123,7 +123,7 @@ export function nextInWords(step: WalkStep, pans: string, methodWords: string): 
     case 'heat':
     case 'rest':
     case 'cool':
-      return uncapitalised(stepInWords(step, undefined, pans).title);
+      return uncapitalised(stepInWords(step, undefined, pans, 'UK', scale).title);
   }
 }
 

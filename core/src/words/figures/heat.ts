@@ -4,12 +4,15 @@ import { degreesOn, dialDegrees, heatScaleOf, type HeatScale, type Region } from
 /** What stands behind a figure on a scale. */
 export const DEGREES: Readonly<Record<HeatScale, string>> = { C: '°C', F: '°F' };
 
+const withMinus = (figure: string) => figure.replace('-', '−');
+
 /** A heat on one scale as its dial has it: "177 °C", "350 °F". */
-export const heatOn = (scale: HeatScale, celsius: number): string => `${dialDegrees(scale, celsius)} ${DEGREES[scale]}`;
+export const heatOn = (scale: HeatScale, celsius: number): string =>
+  `${withMinus(String(dialDegrees(scale, celsius)))} ${DEGREES[scale]}`;
 
 /** What a thermometer says: "71 °C", "160 °F". */
 export const readingOn = (scale: HeatScale, celsius: number, places = 0): string =>
-  `${decimal(degreesOn(scale, celsius), places)} ${DEGREES[scale]}`;
+  `${withMinus(decimal(degreesOn(scale, celsius), places))} ${DEGREES[scale]}`;
 /** What a thermometer says, from and to: "94–97 °C". */
 export const readingsOn = (scale: HeatScale, low: number, high: number): string =>
   `${Math.round(degreesOn(scale, low))}–${Math.round(degreesOn(scale, high))} ${DEGREES[scale]}`;

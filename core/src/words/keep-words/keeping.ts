@@ -1,8 +1,8 @@
-import { capitalised, listed } from '../figures/index.js';
+import { capitalised, heatOn, listed } from '../figures/index.js';
 import { tableWords } from '../table-words/index.js';
 import type { Caution, CautionCode } from '../../keep/cautions/index.js';
 import { keepingRow, type KeepReason, type KeptPart } from '../../keep/keeping/index.js';
-import type { Region } from '../../ground/units/index.js';
+import { heatScaleOf, type HeatScale, type Region } from '../../ground/units/index.js';
 import { shortIngredientName, TABLE_PANTRY } from '../../kitchen/ingredients/index.js';
 
 /* How long something keeps, why no longer, and what has to be known of it. */
@@ -61,8 +61,8 @@ export function keepsInWords({ roomDays, fridgeDays, mustBeCold }: Pick<KeptPart
   return mustBeCold ? $localize`${daysInWords(fridgeDays)}, in the fridge` : $localize`${daysInWords(roomDays)}, wrapped`;
 } // prettier-ignore
 
-const CAUTIONS: Readonly<Record<CautionCode, (about: string, note: string) => string>> = {
-  cold: () => $localize`Keep it at 4 °C or below; no more than two hours out of the fridge in all, one where it is above 32 °C.`,
+const CAUTIONS: Readonly<Record<CautionCode, (about: string, note: string, scale: HeatScale) => string>> = {
+  cold: (_about, _note, scale) => $localize`Keep it at ${heatOn(scale, 4)} or below; no more than two hours out of the fridge in all, one where it is above ${heatOn(scale, 32)}.`,
   'unread-filling': () => $localize`A part of it was not understood: treat it as perishable.`,
   'raw-egg': (about) => $localize`Raw ${about}:about:: pasteurised where it stays raw; not for the very young, the old, or anybody who is ill or pregnant.`,
   'alcohol-stays': () => $localize`It contains alcohol, and the alcohol stays.`,
@@ -75,6 +75,6 @@ const CAUTIONS: Readonly<Record<CautionCode, (about: string, note: string) => st
 }; // prettier-ignore
 export function cautionInWords({ code, about, note }: Caution, region: Region): string {
   const said = listed(about.map((ingredient) => shortIngredientName(ingredient, region)));
-  const words = CAUTIONS[code](said, note.split('; ').map(tableWords).join('; '));
+  const words = CAUTIONS[code](said, note.split('; ').map(tableWords).join('; '), heatScaleOf(region));
   return capitalised(words);
 }

@@ -1,5 +1,7 @@
 import { inSentence, decimal } from '../../ground/language/index.js';
 import { isAsUsual, type SignalCode, type Speaks } from '../../book/diagnosing/index.js';
+import type { HeatScale } from '../../ground/units/index.js';
+import { apartOn, DEGREES, readingOn, signedApart } from '../figures/index.js';
 import { TEST_WORDS } from './tests.table.js';
 
 /* What speaks for and against a cause, as a figure and what it says. */
@@ -8,7 +10,7 @@ export interface SpeaksWords {
   readonly figure: string;
   readonly words: string;
 }
-type Wording = (value: number) => SpeaksWords;
+type Wording = (value: number, scale: HeatScale) => SpeaksWords;
 
 const say = (figure: string, words: string): SpeaksWords => ({ figure, words });
 const minus = (value: number, places = 0) => decimal(value, places).replace('-', '−');
@@ -19,6 +21,16 @@ const figure =
   (unit: string, words: string, places = 0): Wording =>
   (value) =>
     say(`${minus(value, places)}${unit}`, words);
+/** What a thermometer said. */
+const reading =
+  (words: string): Wording =>
+  (celsius, scale) =>
+    say(readingOn(scale, celsius), words);
+/** How far two heats were apart. */
+const apart =
+  (words: string): Wording =>
+  (celsius, scale) =>
+    say(apartOn(scale, celsius), words);
 const yesOrNo = (yes: readonly [string, string], no: readonly [string, string]): Wording => (value) => value > 0.5 ? say(...yes) : say(...no); // prettier-ignore
 
 const SAID: Readonly<Record<SignalCode, Wording>> = {
@@ -47,14 +59,14 @@ const SAID: Readonly<Record<SignalCode, Wording>> = {
   'weak-fizz': yesOrNo([$localize`fizz`, $localize`weak in hot water`], [$localize`fizz`, $localize`hard in hot water`]),
   time: (percent) => Math.abs(percent) < 3 ? say($localize`time`, $localize`as foreseen`) : say(`${signed(percent)} %`, percent < 0 ? $localize`out before it was done` : $localize`longer than it needed`),
   'weight-loss': figure(' %', $localize`of its weight lost`, 1),
-  'oven-error': (celsius) => Math.abs(celsius) < 3 ? say($localize`oven`, $localize`true to its dial`) : say(`${signed(celsius)} °C`, $localize`by the oven’s thermometer`),
-  'set-above-usual': (celsius) => say(`${signed(celsius)} °C`, $localize`set against the usual`),
+  'oven-error': (celsius, scale) => Math.abs(celsius) < 3 ? say($localize`oven`, $localize`true to its dial`) : say(`${signedApart(scale, celsius)} ${DEGREES[scale]}`, $localize`by the oven’s thermometer`),
+  'set-above-usual': (celsius, scale) => say(`${signedApart(scale, celsius)} ${DEGREES[scale]}`, $localize`set against the usual`),
   'fan-not-lowered': yesOrNo([$localize`fan`, $localize`on, heat not lowered`], [$localize`fan`, $localize`off, or the heat lowered`]),
   'pan-heat': (times) => times > 1.05 ? say($localize`pan`, $localize`dark or heavy`) : times < 0.95 ? say($localize`pan`, $localize`takes little heat`) : say($localize`pan`, $localize`light metal`),
   filling: (times) => times > 1.1 ? say($localize`pan`, $localize`fuller than its kind may be`) : times < 0.6 ? say($localize`pan`, $localize`less full than usual`) : say($localize`pan`, $localize`filled as usual`),
   'door-opened': (share) => share >= 1 ? say($localize`door`, $localize`kept shut`) : say($localize`door`, $localize`opened after ${Math.round(100 * share)} % of the bake`),
   preheating: figure($localize` min`, $localize`of heating before it went in`),
-  'side-difference': figure(' °C', $localize`from side to side`),
+  'side-difference': apart($localize`from side to side`),
   turned: yesOrNo([$localize`turned`, $localize`at two thirds`], [$localize`never`, $localize`turned`]),
   'top-shelf': yesOrNo([$localize`shelf`, $localize`high in the oven`], [$localize`shelf`, $localize`middle of the oven`]),
   tented: yesOrNo([$localize`covered`, $localize`in time`], [$localize`not`, $localize`covered`]),
@@ -67,10 +79,10 @@ const SAID: Readonly<Record<SignalCode, Wording>> = {
   'egg-additions': figure($localize` parts`, $localize`the egg went in`),
   creamed: yesOrNo([$localize`a batter`, $localize`that is creamed`], [$localize`a batter`, $localize`that is not creamed`]),
   'rolled-and-cut': yesOrNo([$localize`a dough`, $localize`that is cut`], [$localize`nothing`, $localize`was rolled and cut`]),
-  'egg-temperature': figure(' °C', $localize`the egg`),
-  'batter-temperature': figure(' °C', $localize`the batter`),
-  'butter-temperature': figure(' °C', $localize`the butter`),
-  'dough-temperature': figure(' °C', $localize`the dough`),
+  'egg-temperature': reading($localize`the egg`),
+  'batter-temperature': reading($localize`the batter`),
+  'butter-temperature': reading($localize`the butter`),
+  'dough-temperature': reading($localize`the dough`),
   'flour-cup': (grams) => grams <= 112 ? say($localize`flour`, $localize`weighed`) : say(`${grams.toFixed(0)} g`, $localize`of flour to the cup`),
   'flour-protein': figure(' %', $localize`protein in the flour`, 1),
   'gluten-free': yesOrNo([$localize`no wheat`, $localize`to hold it`], [$localize`wheat`, $localize`holds it`]),
@@ -83,29 +95,31 @@ const SAID: Readonly<Record<SignalCode, Wording>> = {
   gap: figure($localize` cm`, $localize`apart`, 1),
   'coarse-sugar': yesOrNo([$localize`sugar`, $localize`coarse`], [$localize`sugar`, $localize`fine`]),
   humidity: figure(' %', $localize`damp in the air`),
-  'wrapped-at': figure(' °C', $localize`when it was wrapped`),
+  'wrapped-at': reading($localize`when it was wrapped`),
   'cutter-twisted': yesOrNo([$localize`cutter`, $localize`turned`], [$localize`cutter`, $localize`pressed straight`]),
   thickness: figure($localize` cm`, $localize`thick`, 1),
   rerolled: yesOrNo([$localize`scraps`, $localize`rolled again`], [$localize`first`, $localize`cut`]),
-  'cake-temperature': figure(' °C', $localize`the cake when it was frosted`),
-  'room-temperature': figure(' °C', $localize`in the room`),
+  'cake-temperature': reading($localize`the cake when it was frosted`),
+  'room-temperature': reading($localize`in the room`),
   'frosting-sugar': figure(' g', $localize`sugar to each gram of fat and cheese`, 1),
-  'frosting-gap': figure(' °C', $localize`between its parts`),
-  'frosting-butter': figure(' °C', $localize`the butter of the frosting`),
+  'frosting-gap': apart($localize`between its parts`),
+  'frosting-butter': reading($localize`the butter of the frosting`),
   'frosting-liquid-fast': yesOrNo([$localize`liquid`, $localize`all at once`], [$localize`liquid`, $localize`by the spoon`]),
   'frosting-beating': figure($localize` min`, $localize`beaten`, 1),
   'soft-cheese': yesOrNo([$localize`soft cheese`, $localize`is soon beaten thin`], [$localize`no cheese`, $localize`or cream in it`]),
   'sugar-unsifted': yesOrNo([$localize`sugar`, $localize`not sifted`], [$localize`sugar`, $localize`sifted`]),
 }; // prettier-ignore
 
-export const signalInWords = (signal: SignalCode, value: number): SpeaksWords => SAID[signal](value);
+/** @param scale of the baker's oven */
+export const signalInWords = (signal: SignalCode, value: number, scale: HeatScale = 'C'): SpeaksWords =>
+  SAID[signal](value, scale);
 
 const swapped = ([from = '', into = '']: readonly string[]) => $localize`${from} to ${into}`;
 /** One thing that speaks, for or against. */
-export function speaksInWords(speaks: Speaks): SpeaksWords {
+export function speaksInWords(speaks: Speaks, scale: HeatScale = 'C'): SpeaksWords {
   switch (speaks.kind) {
     case 'signal':
-      return signalInWords(speaks.signal, speaks.value);
+      return signalInWords(speaks.signal, speaks.value, scale);
     case 'swap':
       return say($localize`changed`, swapped(speaks.swap.split('>')));
     case 'answer': {

@@ -57,7 +57,7 @@ describe('the words of why', () => {
       { kind: 'kitchen', logOdds: 0.35 },
       { kind: 'kitchen', logOdds: -0.35 },
     ];
-    const said = all.map(speaksInWords);
+    const said = all.map((each) => speaksInWords(each));
     expect(said.map(({ figure }) => figure)).toEqual(['core', 'changed', 'you said', 'this kitchen', 'this kitchen']);
     expect(said[1]?.words).toBe('buttermilk to milk');
     expect(said[2]?.words).toBe('hardly fizzes');

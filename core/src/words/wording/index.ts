@@ -9,5 +9,5 @@ export {
   verdictInWords,
 } from './verdicts.js';
 export { adviceInWords, originInWords, otherScales, setPointReasonInWords } from './bakes.js';
-export { PHASE_NAMES, phConsequence } from './leavening.js';
+export { phaseNames, phConsequence } from './leavening.js';
 export { limitInWords } from './limits.js';

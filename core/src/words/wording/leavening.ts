@@ -1,13 +1,15 @@
 import type { Phase } from '../../batter/leavening/index.js';
-import { sentence, type Sentence } from '../figures/index.js';
+import { dialDegrees, type HeatScale } from '../../ground/units/index.js';
+import { heatOn, sentence, type Sentence } from '../figures/index.js';
 
-export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
+/** When gas is set free. @param scale of the baker's oven */
+export const phaseNames = (scale: HeatScale): Readonly<Record<Phase, string>> => ({
   mixing: $localize`mixing`,
   waiting: $localize`waiting`,
-  under60: $localize`to 60 °C`,
-  to80: $localize`to 80`,
+  under60: $localize`to ${heatOn(scale, 60)}`,
+  to80: $localize`to ${dialDegrees(scale, 80)}`,
   above80: $localize`above`,
-};
+});
 
 /** Bands of crumb pH and what each does. ± 0.2. @source leavening.md 1.6 */
 const PH_CONSEQUENCES: readonly { readonly below: number; readonly sentence: Sentence }[] = [
