@@ -55,6 +55,8 @@ const STARTERS: Readonly<Record<HeatScale, readonly string[]>> = {
   C: ['12-cup muffin tin', '20 cm square tin', '8 in round x 2', '10 in bundt', 'at 160 °C fan'],
   F: ['12-cup muffin tin', '8 in square tin', '8 in round x 2', '10 in bundt', 'at 325 °F fan'],
 };
+/** Another heat instead of another pan, as an example. */
+const ANOTHER_HEAT: Readonly<Record<HeatScale, string>> = { C: 'at 160 fan', F: 'at 325 fan' };
 
 interface Row {
   readonly name: string;
@@ -82,8 +84,7 @@ interface Row {
             (said)="typed.set($event)"
             (picked)="add($event)"
             (confirmed)="addTyped()"
-            i18n-placeholder
-            placeholder="another pan, or “at 160 fan”"
+            [placeholder]="texts.anotherPanOr(anotherHeat())"
           />
           @for (pan of starters(); track pan) {
             <button type="button" class="chip" (click)="add(pan)">{{ pan }}</button>
@@ -171,6 +172,7 @@ interface Row {
 export class ComparePanel {
   protected readonly texts = {
     waysToBakeIt: (count: string | number) => $localize`${count} ways to bake it`,
+    anotherPanOr: (heat: string) => $localize`another pan, or “${heat}”`,
     compareItWithAnotherWay: $localize`Compare it with another way`,
     fan: $localize` fan`,
     takeAway: (name: string | number) => $localize`Take away ${name}`,
@@ -215,6 +217,7 @@ export class ComparePanel {
     });
     return [{ name: this.name(), strong: true, bake: this.bake() }, ...others];
   });
+  protected readonly anotherHeat = computed(() => ANOTHER_HEAT[this.dial.scale()]);
   protected readonly starters = computed(() => {
     const taken = new Set([this.name(), ...this.settings.ways().map(({ written }) => written)]);
     return STARTERS[this.dial.scale()].filter((starter) => !taken.has(starter)).slice(0, 3);
