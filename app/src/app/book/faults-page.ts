@@ -1,9 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { causeById, FAULT_PLACES, NETWORK, type FaultPlace } from '@orvin/core/book/diagnosing';
 import { adviceFor, causeName, faultName } from '@orvin/core/words/why-words';
 import { capitalised } from '@orvin/core/words/figures';
 import { Slice } from './slice';
+import type { HeatScale } from '@orvin/core/ground/units';
+import { OwnDial } from '../parts/own-dial';
 
 const PLACE_NAMES: Readonly<Record<FaultPlace, string>> = {
   top: $localize`The top`,
@@ -29,7 +31,7 @@ const MOST_CAUSES = 6;
       <a class="act" routerLink="/book" [queryParams]="{ at: 'why' }" i18n>Back to Why</a>
     </header>
     <div class="page">
-      @for (group of groups; track group.place) {
+      @for (group of groups(); track group.place) {
         <h2>{{ group.name }}</h2>
         <div class="faults">
           @for (fault of group.faults; track fault.id) {
@@ -109,22 +111,25 @@ const MOST_CAUSES = 6;
   `,
 })
 export class FaultsPage {
+  private readonly dial = inject(OwnDial);
   /** The one that is open. */
   readonly fault = input<string>();
   protected readonly named = computed(() => this.fault());
-  protected readonly groups = FAULT_PLACES.map((place) => ({
-    place,
-    name: PLACE_NAMES[place],
-    faults: NETWORK.faults
-      .filter((fault) => fault.place === place)
-      .map(({ id }) => ({ id, name: capitalised(faultName(id)), causes: causesOf(id) })),
-  }));
+  protected readonly groups = computed(() =>
+    FAULT_PLACES.map((place) => ({
+      place,
+      name: PLACE_NAMES[place],
+      faults: NETWORK.faults
+        .filter((fault) => fault.place === place)
+        .map(({ id }) => ({ id, name: capitalised(faultName(id)), causes: causesOf(id, this.dial.scale()) })),
+    })),
+  );
 }
 
 /** What usually makes a fault, the likeliest first. */
-const causesOf = (fault: string) =>
+const causesOf = (fault: string, scale: HeatScale) =>
   Object.entries(NETWORK.links[fault] ?? {})
     .map(([id, likelihood]) => ({ id, worth: likelihood * (causeById(id)?.prior ?? 0) }))
     .sort((one, other) => other.worth - one.worth)
     .slice(0, MOST_CAUSES)
-    .map(({ id }) => ({ id, name: `${capitalised(causeName(id))}.`, advice: adviceFor(id) }));
+    .map(({ id }) => ({ id, name: `${capitalised(causeName(id))}.`, advice: adviceFor(id, scale) }));

@@ -146,7 +146,7 @@ export class Why {
     const change = this.whys.change(cause, of);
     if (!change) return undefined;
     const formula = of.formulaId === undefined ? undefined : this.formulas.formula(of.formulaId);
-    return { cause, change, words: nextTimeInWords(change, formula?.formula.region ?? 'UK'), formulaId: formula?.id, canKeep: formula !== undefined }; // prettier-ignore
+    return { cause, change, words: nextTimeInWords(change, formula?.formula.region ?? 'UK', this.dial.scale()), formulaId: formula?.id, canKeep: formula !== undefined }; // prettier-ignore
   });
   /** What came of the change that was made because of this bake. */
   protected readonly outcome = computed(() => {

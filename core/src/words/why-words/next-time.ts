@@ -1,6 +1,6 @@
 import type { NextTime } from '../../book/diagnosing/index.js';
-import type { Region } from '../../ground/units/index.js';
-import { gramsFigure } from '../figures/index.js';
+import type { HeatScale, Region } from '../../ground/units/index.js';
+import { apartOn, gramsFigure, heatOn, readingOn, readingsOn } from '../figures/index.js';
 import { shortIngredientName } from '../../kitchen/ingredients/index.js';
 
 /* The change for next time, as a baker would say it. */
@@ -24,21 +24,16 @@ const ADVICE: Readonly<Record<string, string>> = {
   underfilled: $localize`A smaller pan, or a larger batch.`,
   oven_cool: $localize`Set the oven by its thermometer.`,
   oven_hot: $localize`Set the oven by its thermometer; one rung lower.`,
-  not_preheated: $localize`Wait until a thermometer is within 5 °C: twenty minutes or more.`,
   oven_uneven: $localize`Turn the pan at two thirds; keep it 3 cm from the walls.`,
   skin_early: $localize`A middle or lower rung; a tent or a damp strip round the pan.`,
-  fan_unadjusted: $localize`Lower the heat by 20 °C, or turn the fan off.`,
   dark_pan: $localize`Lower the heat, and put a sheet beneath.`,
   pale_pan: $localize`Stand it on a hot metal sheet, and set the oven a little hotter.`,
   overbaked: $localize`First look sooner; take it out at a clean skewer.`,
   batter_waited: $localize`Heat the oven first; from bowl to oven at once.`,
   overcreamed: $localize`Stop when a cup of batter weighs what it should.`,
-  undercreamed: $localize`Cream until pale, five to seven minutes at 19–21 °C.`,
   overmixed: $localize`Fold twelve to fifteen strokes, and stop while small lumps are left.`,
   undermixed: $localize`A few more folds, scraping the bowl, until no dry streak is left.`,
   eggs_fast: $localize`The egg in five or six parts; a spoon of flour if it splits.`,
-  cold_ingredients: $localize`Eggs, milk and butter out early, to 19–21 °C.`,
-  butter_warm: $localize`Butter at 19–20 °C to cream; dough below 15 °C to flake.`,
   altitude: $localize`Less leavening and sugar, a little more liquid, for the height.`,
   flour_heavy: $localize`Weigh the flour.`,
   strong_flour: $localize`A softer flour, or starch for an eighth of it.`,
@@ -59,20 +54,32 @@ const ADVICE: Readonly<Record<string, string>> = {
   spaced_wide: $localize`Set them close, up to 1 cm apart.`,
   sugar_undissolved: $localize`Caster sugar, or cream it longer.`,
   humid_store: $localize`Leave the lid ajar, with a paper towel inside.`,
-  wrapped_warm: $localize`Wrap it below 30 °C.`,
   cutter_twist: $localize`A sharp, floured cutter pressed straight down.`,
   dough_thin: $localize`Roll it 2.2 to 2.8 cm thick.`,
   scrap_reroll: $localize`Cut squares or wedges, which leave no scraps, or press scraps together once.`,
-  cake_warm: $localize`Frost it below 22 °C.`,
-  room_hot: $localize`Chill the bowl for ten minutes; frost below 24 °C.`,
   frosting_ratio: $localize`At least 0.9 g sugar to each gram of fat and cheese, half the liquid.`,
-  frosting_temp_gap: $localize`Everything at 19–22 °C, within 3 °C.`,
   frosting_liquid_fast: $localize`The liquid by the spoon, beaten in each time.`,
   frosting_overbeaten: $localize`The cheese last, half a minute at most.`,
   frosting_sugar_coarse: $localize`Sift the sugar; dissolve crystals in warm syrup.`,
 };
 
-export const adviceFor = (cause: string): string => ADVICE[cause] ?? '';
+/** The same where it names a heat. */
+const HEAT_ADVICE: Readonly<Record<string, (scale: HeatScale) => string>> = {
+  not_preheated: (scale) => $localize`Wait until a thermometer is within ${apartOn(scale, 5)}:apart:: twenty minutes or more.`,
+  fan_unadjusted: (scale) => $localize`Lower the heat by ${apartOn(scale, 20)}, or turn the fan off.`,
+  undercreamed: (scale) => $localize`Cream until pale, five to seven minutes at ${readingsOn(scale, 19, 21)}.`,
+  cold_ingredients: (scale) => $localize`Eggs, milk and butter out early, to ${readingsOn(scale, 19, 21)}.`,
+  butter_warm: (scale) =>
+    $localize`Butter at ${readingsOn(scale, 19, 20)} to cream; dough below ${readingOn(scale, 15)} to flake.`,
+  wrapped_warm: (scale) => $localize`Wrap it below ${readingOn(scale, 30)}.`,
+  cake_warm: (scale) => $localize`Frost it below ${readingOn(scale, 22)}.`,
+  room_hot: (scale) => $localize`Chill the bowl for ten minutes; frost below ${readingOn(scale, 24)}.`,
+  frosting_temp_gap: (scale) => $localize`Everything at ${readingsOn(scale, 19, 22)}, within ${apartOn(scale, 3)}.`,
+};
+
+/** @param scale of the baker's oven */
+export const adviceFor = (cause: string, scale: HeatScale = 'C'): string =>
+  HEAT_ADVICE[cause]?.(scale) ?? ADVICE[cause] ?? '';
 
 /** Each amount that moves: "baking soda 3.7 → 1.4 g". */
 export function movedInWords({ moved }: Pick<NextTime, 'moved'>, region: Region): readonly string[] {
@@ -83,9 +90,9 @@ export function movedInWords({ moved }: Pick<NextTime, 'moved'>, region: Region)
   });
 }
 
-/** What a change says in figures: °C, minutes, how much less in the pan. */
-function figuresInWords({ cause, celsius, minutes, share }: NextTime): string | undefined {
-  if (celsius !== undefined) return $localize`set ${celsius} °C`;
+/** What a change says in figures: a heat, minutes, how much less in the pan. */
+function figuresInWords({ cause, celsius, minutes, share }: NextTime, scale: HeatScale): string | undefined {
+  if (celsius !== undefined) return $localize`set ${heatOn(scale, celsius)}`;
   if (minutes !== undefined)
     return cause.edit === 'first-check' ? $localize`not before ${minutes} min` : $localize`${minutes} min`;
   if (share !== undefined) return share < 1 ? $localize`${Math.round(100 * (1 - share))} % less in the pan` : undefined;
@@ -93,9 +100,13 @@ function figuresInWords({ cause, celsius, minutes, share }: NextTime): string | 
 }
 
 /** The figure that matters, and the sentence beside it. */
-export function nextTimeInWords(change: NextTime, region: Region): { readonly figure: string; readonly words: string } {
+export function nextTimeInWords(
+  change: NextTime,
+  region: Region,
+  scale: HeatScale = 'C',
+): { readonly figure: string; readonly words: string } {
   const moved = movedInWords(change, region);
-  return { figure: moved.length > 0 ? moved.join(', ') : (figuresInWords(change) ?? ''), words: ADVICE[change.cause.id] ?? '' }; // prettier-ignore
+  return { figure: moved.length > 0 ? moved.join(', ') : (figuresInWords(change, scale) ?? ''), words: adviceFor(change.cause.id, scale) }; // prettier-ignore
 }
 /** Why a version was kept: the change, the bake that it was made because of, and what was seen of it. */
 export const reasonForChange = (change: string, faults: readonly string[], day?: string): string =>
