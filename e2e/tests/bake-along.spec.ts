@@ -67,11 +67,10 @@ test('from weighing to cooling: over-poured, unplugged, reloaded, a cold oven, a
   // too much sugar: the cheapest answer first, and the spoon takes it out
   await expect(page.getByRole('heading', { name: 'Caster sugar' })).toBeVisible();
   await tell(page, { do: 'pour', grams: 160, rate: 60 });
-  // an answer that is taken while it still runs would take too little back
-  await expect(page.locator('.figure')).toHaveText(/^1(?:59|60|61)(?:\.\d)? g$/);
   await expect(toGo(page)).toHaveText('▲ over');
   const answers = page.getByRole('group', { name: 'What to do about it' }).getByRole('button');
-  await expect(answers.first()).toContainText(/^Spoon 3\d(\.\d)? g back/);
+  // while it still pours the stream weighs some grams more: the answer that is taken is that of the bowl at rest
+  await expect(answers.first()).toContainText(/^Spoon 3[234](\.\d)? g back/);
   expect(await answers.count()).toBeGreaterThan(1);
   await answers.first().click();
   await expect(toGo(page)).toHaveText('there');
