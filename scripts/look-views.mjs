@@ -167,6 +167,7 @@ export const VIEWS = {
   },
   'batch-paper': async (page, size) => {
     await VIEWS.batch(page, size);
+    await page.getByRole('button', { name: 'Draw the paper' }).focus();
     const marks = page.getByRole('textbox', { name: /^marks for/ }).first();
     await marks.fill('8');
     await marks.press('Enter');

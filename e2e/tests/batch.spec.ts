@@ -173,7 +173,8 @@ test('an odd pan measured with water is on the shelf, in the fits and in the bat
 test('a lining template is printed in its real size', async ({ baker, page }) => {
   await toBatch(baker, 'Marmalade and almond loaf');
   const panel = page.getByRole('region', { name: /^Paper for these pans/ });
-  await panel.scrollIntoViewIfNeeded();
+  // whoever comes by keyboard comes into view
+  await panel.getByRole('button', { name: 'Draw the paper' }).focus();
   await expect(panel.getByRole('img', { name: 'Sling' })).toBeVisible();
   await panel.getByRole('button', { name: 'one sheet' }).click();
   const svg = await saved(page, () => panel.getByRole('button', { name: 'SVG of One sheet, floor and walls' }).click());
