@@ -14,10 +14,10 @@ const HIGHEST = 105;
 /** The scale of the minutes grows by so many at a time. */
 const LONGER_BY = 2;
 
-/** The middle's temperature: what was foreseen as a band, what the probe shows on it, and where it goes from here. */
 /** Degrees with a line, by scale. */
 const GRID: Readonly<Record<HeatScale, readonly number[]>> = { C: [20, 40, 60, 80, 100], F: [80, 120, 160, 200] };
 
+/** The middle's temperature: what was foreseen as a band, what the probe shows on it, and where it goes from here. */
 @Component({
   selector: 'orv-core-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,7 +1,7 @@
 import { tableWords } from '@orvin/core/words/table-words';
 import { inSentence } from '@orvin/core/ground/language';
 import type { Keeps } from '@orvin/core/keep/keeping';
-import { heatScaleOf, type Region } from '@orvin/core/ground/units';
+import type { HeatScale, Region } from '@orvin/core/ground/units';
 import { heatOn } from '@orvin/core/words/figures';
 import { daysInWords, keepReasonInWords, monthsInWords } from '@orvin/core/words/keep-words';
 
@@ -27,14 +27,13 @@ export const TICKS = [
 ] as const;
 
 /** One bar for each place it can be kept in. */
-export function keepBars({ whole, parts }: Keeps, region: Region): readonly KeepBar[] {
+export function keepBars({ whole, parts }: Keeps, region: Region, scale: HeatScale = 'C'): readonly KeepBar[] {
   const shortest = (of: (part: Keeps['parts'][number]) => number) => [...parts].sort((a, b) => of(a) - of(b))[0];
   const why = (of: (part: Keeps['parts'][number]) => number) => {
     const part = shortest(of);
     const reason = part?.reasons.at(-1);
     return part && reason ? `${parts.length > 1 ? `${inSentence(part.name)}: ` : ''}${keepReasonInWords(reason, region)}` : ''; // prettier-ignore
   };
-  const scale = heatScaleOf(region);
   const freezerDays = whole.freezerMonths * 30;
   return [
     { name: $localize`in the room`, how: tableWords(whole.wrap), length: atDays(whole.roomDays), words: daysInWords(whole.roomDays), why: why(({ roomDays }) => roomDays) },

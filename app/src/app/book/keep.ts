@@ -23,6 +23,7 @@ import { atDays, keepBars, TICKS } from './keep-view';
 import { KitchenMeasures } from './kitchen-measures';
 import { LabelDraftView } from './label-draft';
 import { AT_HAND, WhichBake } from './which-bake';
+import { OwnDial } from '../parts/own-dial';
 
 const NOON = 12 * 3_600_000;
 const LONG_DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long' });
@@ -42,6 +43,7 @@ const PLACE_ACTS: readonly { readonly place: KeepPlace; readonly words: string }
 })
 export class Keep {
   readonly ids = input.required<string>();
+  protected readonly dial = inject(OwnDial);
   private readonly router = inject(Router);
   private readonly book = inject(BookStore);
   private readonly larder = inject(LarderStore);
@@ -83,7 +85,7 @@ export class Keep {
   protected readonly region = computed(() => this.of()?.formula?.region ?? 'UK');
   protected readonly bars = computed(() => {
     const keeps = this.keeps();
-    return keeps ? keepBars(keeps, this.region()) : [];
+    return keeps ? keepBars(keeps, this.region(), this.dial.scale()) : [];
   });
   protected readonly ticks = TICKS.map(({ days, name }) => ({ at: 100 * atDays(days), name }));
   protected readonly headline = computed(() => {
@@ -106,7 +108,7 @@ export class Keep {
     const keeps = this.keeps();
     if (!audit || !keeps) return [];
     const spirits = this.feeds().some(({ strength }) => strength > 0);
-    return cautionsFor(audit, keeps.parts, spirits).map((caution) => ({ code: caution.code, words: cautionInWords(caution, this.region()) })); // prettier-ignore
+    return cautionsFor(audit, keeps.parts, spirits).map((caution) => ({ code: caution.code, words: cautionInWords(caution, this.region(), this.dial.scale()) })); // prettier-ignore
   });
 
   // ---- feeding

@@ -1,5 +1,5 @@
 import { asPhrase } from '../../ground/text/index.js';
-import { celsiusFrom, dialDegrees, readHeat, type HeatScale } from '../../ground/units/index.js';
+import { dialDegrees, readHeat, type HeatScale } from '../../ground/units/index.js';
 import type { Cover, OvenStage } from './bake-spec.js';
 
 /* The course of a bake as a person writes it. Undefined where it cannot be read. */
@@ -10,6 +10,7 @@ const OVENS = { lowest: 100, highest: 300 };
 /** "20 min at 218", "20@425f", "*@163", "gas 4": how long, and a heat. */
 const STAGE = /^(?:(\d{1,4}(?:[.,]\d{1,2})?|\*) ?(?:min(?:ute)?s?)? ?(?:@|at) ?|(?:@|at) ?)?([^@]{1,24})$/;
 
+/** A heat without its scale. */
 const BARE = /^\d+(?:[.,]\d+)?$/;
 
 export interface ReadSchedule {
@@ -20,7 +21,7 @@ export interface ReadSchedule {
 
 /**
  * "20 minutes at 218, then 163", or short "20@218,*@163": 20 minutes at 218 °C, then 163 °C until done.
- * @param scale of a heat that is written without one
+ * @param scale of heats that are written without one; where no oven has them on it, all of them are of the other
  */
 export function readSchedule(text: string, scale: HeatScale = 'C'): ReadSchedule | undefined {
   const phrase = asPhrase(text);
@@ -34,25 +35,22 @@ export function readSchedule(text: string, scale: HeatScale = 'C'): ReadSchedule
     .split(/[,;]|\bthen\b|\band\b/)
     .map((part) => part.trim())
     .filter(Boolean);
+  return stagesOn(scale, parts) ?? stagesOn(scale === 'C' ? 'F' : 'C', parts);
+}
+
+function stagesOn(scale: HeatScale, parts: readonly string[]): ReadSchedule | undefined {
   let minute = 0;
   const stages: OvenStage[] = [];
-  const bareScales = new Set<string>();
   for (const [i, part] of parts.entries()) {
-    const read = STAGE.exec(part);
-    if (!read) return undefined;
-    const heat = readHeat(read[2] ?? '', scale, OVENS);
-    const lasts = read[1];
-    const last = i === parts.length - 1;
+    const [, lasts, written = ''] = STAGE.exec(part) ?? [];
+    const heat = readHeat(BARE.test(written) ? `${written} ${scale}` : written, scale, OVENS);
     if (heat.kind !== 'figure') return undefined;
-    const bare = BARE.test(read[2] ?? '') && Number((read[2] ?? '').replace(',', '.'));
-    if (bare !== false) bareScales.add(Math.abs(heat.value - celsiusFrom(bare, scale)) < 0.01 ? scale : 'the other');
-    if (lasts !== undefined && lasts !== '*' && !(Number(lasts.replace(',', '.')) > 0)) return undefined;
-    if (!last && (lasts === undefined || lasts === '*' || !(Number(lasts.replace(',', '.')) > 0))) return undefined;
+    const minutes = lasts === undefined || lasts === '*' ? undefined : Number(lasts.replace(',', '.'));
+    const isLast = i === parts.length - 1;
+    if (minutes === undefined ? !isLast : !(minutes > 0)) return undefined;
     stages.push({ fromMinute: minute, celsius: heat.value });
-    minute += lasts === undefined || lasts === '*' ? 0 : Number(lasts.replace(',', '.'));
+    minute += minutes ?? 0;
   }
-  // 400, then 163: one of them is of another scale, and nobody said so
-  if (bareScales.size > 1) return undefined;
   const [first, ...later] = stages;
   return first && { celsius: first.celsius, stages: later };
 }

@@ -4,7 +4,7 @@ import type { Batch, BatchComponent } from '../../batch/batch/index.js';
 import { pouringsOf, type Poured } from '../../batch/pouring/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { gramsOnScale } from '../../ground/units/index.js';
+import { gramsOnScale, heatScaleOf } from '../../ground/units/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
 import {
   careInWords,
@@ -188,7 +188,9 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
     frosting: frosting ? $localize`${gramsInWords(frosting.grams)} of frosting, ${Math.round(frosting.millilitres)} ml${frosting.soakMillilitres > 0 ? $localize`; ${Math.round(frosting.soakMillilitres)} ml of syrup to soak` : ''}` : '', // prettier-ignore
     cautions: [
       ...new Set([
-        ...portions.flatMap((portion) => careInWords(portion, kitchen).map(({ say, why }) => `${say} ${why}`)),
+        ...portions.flatMap((portion) =>
+          careInWords(portion, kitchen, heatScaleOf(formula.region)).map(({ say, why }) => `${say} ${why}`),
+        ),
         ...batch.notes.map((note) => NOTES[note]),
         $localize`Times and temperatures are estimates; the doneness test decides.`,
       ]),

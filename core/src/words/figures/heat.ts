@@ -27,8 +27,9 @@ export const apartOn = (scale: HeatScale, celsius: number, places = 0): string =
   `${decimal(Math.abs(onScale(scale, celsius)), places)} ${DEGREES[scale]}`;
 /** How far one heat is from another, and which way, without what stands behind it: "+4", "−7.2". */
 export function signedApart(scale: HeatScale, celsius: number, places = 0): string {
-  const words = decimal(Math.abs(onScale(scale, celsius)), places);
-  return `${Number(words) === 0 ? '' : celsius < 0 ? '−' : '+'}${words}`;
+  const apart = onScale(scale, celsius);
+  const isNone = Math.abs(apart) < 0.5 * 10 ** -places;
+  return `${isNone ? '' : apart < 0 ? '−' : '+'}${decimal(Math.abs(apart), places)}`;
 }
 
 /**

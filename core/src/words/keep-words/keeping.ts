@@ -2,7 +2,7 @@ import { capitalised, heatOn, listed } from '../figures/index.js';
 import { tableWords } from '../table-words/index.js';
 import type { Caution, CautionCode } from '../../keep/cautions/index.js';
 import { keepingRow, type KeepReason, type KeptPart } from '../../keep/keeping/index.js';
-import { heatScaleOf, type HeatScale, type Region } from '../../ground/units/index.js';
+import type { HeatScale, Region } from '../../ground/units/index.js';
 import { shortIngredientName, TABLE_PANTRY } from '../../kitchen/ingredients/index.js';
 
 /* How long something keeps, why no longer, and what has to be known of it. */
@@ -73,8 +73,9 @@ const CAUTIONS: Readonly<Record<CautionCode, (about: string, note: string, scale
   'freeze-once': () => $localize`Freeze it once, on the day it was baked; thaw it wrapped, and do not freeze it again.`,
   'draft-label': () => $localize`The label is a draft and no legal or medical advice: rules differ by place, registration comes first, packets decide.`,
 }; // prettier-ignore
-export function cautionInWords({ code, about, note }: Caution, region: Region): string {
+/** @param scale of the baker's oven */
+export function cautionInWords({ code, about, note }: Caution, region: Region, scale: HeatScale = 'C'): string {
   const said = listed(about.map((ingredient) => shortIngredientName(ingredient, region)));
-  const words = CAUTIONS[code](said, note.split('; ').map(tableWords).join('; '), heatScaleOf(region));
+  const words = CAUTIONS[code](said, note.split('; ').map(tableWords).join('; '), scale);
   return capitalised(words);
 }

@@ -65,7 +65,8 @@ const ADVICE: Readonly<Record<string, string>> = {
 
 /** The same where it names a heat. */
 const HEAT_ADVICE: Readonly<Record<string, (scale: HeatScale) => string>> = {
-  not_preheated: (scale) => $localize`Wait until a thermometer is within ${apartOn(scale, 5)}:apart:: twenty minutes or more.`,
+  not_preheated: (scale) =>
+    $localize`Wait until a thermometer is within ${apartOn(scale, 5)}:apart:: twenty minutes or more.`,
   fan_unadjusted: (scale) => $localize`Lower the heat by ${apartOn(scale, 20)}, or turn the fan off.`,
   undercreamed: (scale) => $localize`Cream until pale, five to seven minutes at ${readingsOn(scale, 19, 21)}.`,
   cold_ingredients: (scale) => $localize`Eggs, milk and butter out early, to ${readingsOn(scale, 19, 21)}.`,
