@@ -9,7 +9,7 @@ import { notAmounts } from './not-amounts.js';
 import { partsOpened } from './parts-opened.js';
 import type { Words } from './tokens.js';
 import { unitsSaid } from './units-said.js';
-import { FULL, NEAR_WORDS, STOPS } from './words-around.js';
+import { DONE_TO_IT, FULL, HOW_IT_IS, NEAR_WORDS, NO_NAME, NO_NAME_GOES_ON, STOPS } from './words-around.js';
 
 /**
  * What is taken in running text: each amount with the ingredient it belongs to. An amount takes the next name, past words that only
@@ -207,14 +207,28 @@ class Reader {
     const { words } = this;
     const named = unit !== undefined && unit.kind !== 'share' && words.word(to) !== '' && !STOPS.test(words.word(to));
     if (!named || /^(?:it|them|this|that|these|those|the)$/.test(ofWhat)) return false;
-    // "maybe a splash more"
-    if (/^(?:more|extra|less|again|either|each|recipe|batch|batter|version)$/.test(words.word(to))) return false;
+    if (NO_NAME.test(words.word(to))) return false;
     // "stewed glimmerwort 200 g, folded through": it stands before its amount, at the beginning of what is said
-    if (/(?:ed|en)$/.test(words.word(to))) return this.takesUnknownBefore(from, to, figures);
-    const more = words.word(to + 1) !== '' && !STOPS.test(words.word(to + 1)) && !words.isNumber(to + 2);
-    const end = more && ofWhat === '' ? to + 2 : to + 1;
-    this.pushUnknown(`${figures} ${words.slice(to, end)}`, from, end);
+    if (ofWhat === '' && DONE_TO_IT.test(words.word(to))) return this.takesUnknownBefore(from, to, figures);
+    const end = ofWhat === '' ? to + 1 + (this.goesOnAt(to + 1) ? 1 : 0) : this.endOfUnknown(to);
+    const name = words.slice(to, end).replace(/^(?:my|our|your|their|his|her) /i, '');
+    this.pushUnknown(`${figures} ${name}`, from, end);
     return true;
+  }
+
+  private goesOnAt(at: number): boolean {
+    const { words } = this;
+    return words.word(at) !== '' && !STOPS.test(words.word(at)) && !words.isNumber(at + 1);
+  }
+
+  /** "of poached quince folded through", "of elderflower cordial": what was done to it, and its name of up to three words. */
+  private endOfUnknown(from: number): number {
+    const { words } = this;
+    let end = from;
+    while (end < from + 3 && HOW_IT_IS.test(words.word(end)) && this.goesOnAt(end + 1)) end++;
+    const name = end++;
+    while (end < name + 3 && this.goesOnAt(end) && !NO_NAME_GOES_ON.test(words.word(end))) end++;
+    return end;
   }
 
   private pushUnknown(line: string, from: number, to: number): void {

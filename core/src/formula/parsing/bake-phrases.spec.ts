@@ -111,3 +111,23 @@ describe('a bake as it is noted and told', () => {
     expect(readBake(['Heat the oven to 190 °C. Put it into the hot oven for 15 minutes']).celsius).toBe(190);
   });
 }); // prettier-ignore
+
+describe('the size of a pan', () => {
+  const PANS: readonly (readonly [told: string, pan: string])[] = [
+    ['Bake in a tin about 12 by 10 inches at 350 for 35 minutes.', '12 by 10 inches tin'],
+    ['Pour into a loaf tin that is about 23 x 13 cm.', '23 x 13 cm loaf tin'],
+    ['Divide between two sandwich tins of 20 cm.', 'two 20 cm sandwich tins'],
+    ['Bake in a dish roughly 9 inches square.', '9 inches square dish'],
+    ['Divide between 8 x 200 ml tins. 180C, 22 min.', '8 x 200 ml tins'],
+    ['Spoon into eight 150 ml pudding moulds.', 'eight 150 ml pudding moulds'],
+    ['Pour into a buttered 1.2 litre pudding basin.', '1.2 litre pudding basin'],
+  ];
+  for (const [told, pan] of PANS)
+    it(`is read behind it, or as what it holds: "${told}"`, () => {
+      expect(readBake([told]).pan).toBe(pan);
+    });
+  it('is no figure that stands behind it for something else', () => {
+    expect(readBake(['Leave in the tin about 10 minutes. Bake 30 min at 180C in a 20 cm round tin.']).pan).toBe('20 cm round tin'); // prettier-ignore
+    expect(readBake(['Fill the tin about 2 cm deep, and bake at 180C for 30 min.']).pan).toBeUndefined();
+  });
+});

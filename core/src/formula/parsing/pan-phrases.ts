@@ -3,7 +3,7 @@ import { numberFrom } from './amounts.js';
 import { BARE_DIMENSIONS, CUPS, MAKES, unsaidPanIn } from './pans-unsaid.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
-const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|cases|skillet|springform)\b/i;
+const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|basins?|ramekins?|cases|skillet|springform)\b/i;
 const PAN_PHRASE = new RegExp(
   String.raw`(?:\b(?:an?|the|in|into|to|x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
   'gi',
@@ -13,16 +13,25 @@ const panPhrasesIn = (text: string): Iterable<RegExpExecArray> => (VESSEL.test(t
 
 /** "Loaf pan 9 x 5 inch": the size behind. */
 const SIZE_BEHIND =
-  /^,? ?\(?(\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|in|inch|cm)?(?: ?(?:x|by) ?\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|inch(?:es)?|in\b|cm)?){1,2})/i;
+  /^,? ?\(?(?:(?:of|is|measuring|about|around|roughly|approx(?:imately)?\.?|that is|which is) ){0,2}(\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|in|inch|cm)?(?: ?(?:x|by) ?\d+(?:[.,]\d+)?(?: \d\/\d)? ?(?:"|inch(?:es)?|in\b|cm)?){1,2})/i;
+/** "sandwich tins of 20 cm", "a dish roughly 9 inches square". */
+const ONE_SIZE_BEHIND =
+  /^,? ?\(?(?:of|measuring|about|around|roughly|that is|which is) (?:about )?(\d+(?:[.,]\d+)?(?: \d\/\d)?(?: ?|-)(?:cm|in(?:ch(?:es)?)?|"))(?![a-z])(?! ?(?:deep|high|tall|thick))(?: ?(square|round))?/i;
 /** "an 18 cm round tin, 9 cm deep" */
 const DEPTH_BEHIND = /^ ?(?:[,(] ?)?(?:about )?\d+(?:[.,]\d+)? ?(?:cm|mm|in|inch(?:es)?|")[- ](?:deep|high|tall)/i;
+
+/** "two sandwich tins of 20 cm": how many stands before the size. */
+const sizeInto = (pan: string, size: string): string =>
+  /^(?:two|three|four|[2-4]) /i.test(pan) ? pan.replace(' ', ` ${size} `) : `${size} ${pan}`;
 
 const TEN_IN_PANS =
   /\b(?:cool|rest|leave|stand|sit)(?:s|ed|ing)?(?: for| about)? \d{1,2} in (?:the )?(?:pans?|tins?)$/i;
 
-/** How many words before a pan say how many of it: "two …", "2 x …". */
+const BY_WHAT_IT_HOLDS = /^\d{1,4}(?:[.,]\d{1,3})?[ -]?(?:ml|cl|l|lit(?:re|er)s?|fl oz|pints?|pt) /i;
+/** How many words before a pan say how many of it: "two …", "2 x …", "eight 150 ml …". */
 function countWordsBefore(words: readonly string[], at: number): number {
   const before = words[at - 1] ?? '';
+  if (BY_WHAT_IT_HOLDS.test(words.slice(at).join(' ')) && /^(?:six|eight|ten|twelve|\d{1,2})$/i.test(before)) return 1;
   if (/^(?:two|three|four|[2-4]|[2-6]x)$/i.test(before)) return 1;
   return /^x$/i.test(before) && /^\d$/.test(words[at - 2] ?? '') ? 2 : 0;
 }
@@ -61,7 +70,7 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
       .join(' ')
       .replace(/^[(,]+/, '');
     if (
-      !/^(?:\d|(?:two|three|four)\b|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(
+      !/^(?:\d|(?:two|three|four|six|eight|ten|twelve)\b|loaf|muffin|spring|square|round|mini|jumbo|brownie|traybake|sandwich|layer|cake|rectang)/i.test(
         phrase,
       )
     )
@@ -170,16 +179,17 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
       const behind = DEPTH_BEHIND.exec(rest)?.[0] ?? '';
       return { pan: phraseFrom(words, ending.from) + behind, sized: true };
     }
-    const size = SIZE_BEHIND.exec(rest)?.[1]?.trim();
+    const [, oneSize = '', shape = ''] = ONE_SIZE_BEHIND.exec(rest) ?? [];
+    const size = SIZE_BEHIND.exec(rest)?.[1]?.trim() ?? (oneSize === '' ? undefined : `${oneSize} ${shape}`.trim());
     // "8 trays 12x10": so many, and no pan of that size
     const counted = /^\d{1,2}$/.test(words.at(-2) ?? '') ? ` x ${words.at(-2) ?? ''}` : '';
     const withSize =
       size === undefined
         ? ''
         : ending
-          ? `${size} ${phraseFrom(words, ending.from)}`
+          ? sizeInto(phraseFrom(words, ending.from), size)
           : `${size} ${words.at(-1) ?? ''}${counted}`;
-    if (!ending && (size?.match(/\d+/g)?.length ?? 0) < 2) continue;
+    if (!ending && shape === '' && (size?.match(/\d+/g)?.length ?? 0) < 2) continue;
     if (withSize !== '' && parsePan(withSize).kind === 'pan') return { pan: withSize, sized: true };
     if (!ending) continue;
     if (ending.kind === 'assumed') assumed ??= phraseFrom(words, ending.from);

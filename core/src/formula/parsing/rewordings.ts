@@ -51,7 +51,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"
   [
-    /^([a-z][a-z ]{2,30}?)(?:,| -)? (?:an? |one )?(?:(good|big|small|generous) )?(pinch|handful|splash|dash|knob)(?: or so)?$/i,
+    /^([a-z][a-z ]{2,30}?)(?:,| -)? (?:an? |one )?(?:(good|big|large|small|generous) )?(pinch|handful|splash|dash|knob|bunch)(?: or so)?$/i,
     '$2 $3 of $1',
   ],
   // "4 tbsp lard, 1 of it for the skillet"

@@ -11,6 +11,7 @@ import { EIGHT_IN_TEN } from '../../ground/numerics/index.js';
 import type { Region } from '../../ground/units/index.js';
 import { middle } from './amounts.js';
 import { problem } from './problem.js';
+import { kitchenWithPot } from './pots.js';
 import { readLine, type ReadEntry } from './read-line.js';
 import type { Weight } from './weigh.js';
 
@@ -178,10 +179,11 @@ function entriesOfFormula(
 const ONE = { low: 1, high: 1 };
 
 function weighWithin(formula: Formula, around: Surroundings, inside: readonly string[]): WeighedFormula {
+  const kitchen = kitchenWithPot(formula, around.kitchen);
   const read = formula.components.map((component) => ({
     component,
     lines: component.lines.map((line) => {
-      const entries = readOnce(line, formula.region, around.kitchen);
+      const entries = readOnce(line, formula.region, kitchen);
       return {
         line,
         entries:

@@ -124,6 +124,13 @@ const EGG_PART: Readonly<Record<string, 'shelledGrams' | 'whiteGrams' | 'yolkGra
   'egg-yolk': 'yolkGrams',
 };
 
+/** A bunch of herbs is a packet of them. */
+function bunchOf({ packGrams }: Ingredient): number | undefined {
+  const packs = packGrams.filter((grams) => grams <= LARGEST_BUNCH_GRAMS);
+  return packs[Math.floor(packs.length / 2)];
+}
+const LARGEST_BUNCH_GRAMS = 60;
+
 /** "8 cardamom pods, seeds ground": what the seeds of one weigh. */
 const seedsOf = (pieces: Ingredient['pieces']) => [...pieces].find(([name]) => name.startsWith('seeds of one'))?.[1];
 
@@ -155,6 +162,9 @@ function pieceOf(
     }[unit.id] ?? [unit.id, `cooked ${unit.id}`];
     const pieceGrams = drained ?? names.map((name) => pieces.get(name)).find((grams) => grams !== undefined);
     if (pieceGrams) return weight(pieceGrams, unit.spread);
+    const pot = unit.id === 'pot' ? millilitresIn(context.kitchen, unit, context.region) : undefined;
+    const inPot = pot === undefined ? undefined : density(ingredient, context);
+    if (pot !== undefined && inPot) return weight(pot * inPot.usual, unit.spread / 2);
     const filled = unit.id === 'pot' && isMeasuredByPot(ingredient) ? density(ingredient, context) : undefined;
     if (filled) return weight(POT_MILLILITRES * filled.usual, RANGE_OF_POT.spread, false);
     if (unit.id === 'pot')
@@ -165,6 +175,8 @@ function pieceOf(
       );
     const pack = ['can', 'packet', 'jar', 'bar'].includes(unit.id) ? packOf(ingredient, context.region) : undefined;
     if (pack !== undefined) return weight(pack, RANGE_OF_POT.spread, false);
+    const bunch = unit.id === 'bunch' ? bunchOf(ingredient) : undefined;
+    if (bunch !== undefined) return weight(bunch, unit.spread, false);
     if (unit.id === 'stick' && ingredient.category === 'fat') return weight(113.4, unit.spread);
     if (unit.id === 'sprig' || unit.id === 'drop') return weight(unit.id === 'drop' ? 0.05 : 1, unit.spread, false);
     if (unit.id !== 'stalk' && unit.id !== 'slice' && unit.id !== 'ball' && unit.id !== 'bunch') return undefined;

@@ -60,6 +60,15 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
   });
 }
 
+/** "1 tsp ginger, half that of cinnamon", "2 tsp cinnamon and half as much nutmeg": two lines. */
+const HALF_OF_IT =
+  /^((?:[-*•▢] )?\d[\d/. ½¼¾]{0,5} ?([a-z]{1,11})\.? [a-z][a-z ]{2,24}?),? (?:and |& |plus )?half (?:as much|of that|that(?: amount)?|the amount|the quantity)(?: of)? ([a-z][a-z ]{2,24})$/i;
+function halfOfIt(row: string, context: ReadingContext): readonly string[] | undefined {
+  const [, whole = '', unit = '', thing = ''] = HALF_OF_IT.exec(row.trim()) ?? [];
+  const quantity = whole === '' ? undefined : readLine(whole, context)[0]?.quantity;
+  return quantity?.low === quantity?.high && quantity ? [whole, `${quantity.low / 2} ${unit} ${thing}`] : undefined;
+}
+
 /** "same weight in butter" below eggs, row by row. */
 const ROW_ALIKE =
   /^\s*(?:[-*•▢] )?(?:(?:and|then) )?(?:the )?(?:(?:same|equal) weights? (?:each )?(?:in|of)|same of)(?: each)?:? ([a-z][a-z ,&-]{2,80})$/i;
@@ -71,6 +80,8 @@ export function rowsByAnother(rows: readonly string[], context: ReadingContext):
       const alike = linesAlike(eggs, things, context);
       return alike.length > 0 ? alike : [row];
     }
+    const halves = halfOfIt(row, context);
+    if (halves) return halves;
     if (/\beggs?\b/i.test(row) && readLine(row, context)[0]?.ingredient?.category === 'egg') eggs = row.trim();
     return row;
   });

@@ -273,3 +273,37 @@ describe('parsePan', () => {
     expect(parsePan('')).toEqual({ kind: 'unknown', because: 'no-pan' });
   });
 });
+
+describe('a pan that is told by what it holds', () => {
+  const HELD: readonly (readonly [written: string, millilitres: number, shape: Pan['shape'], count: number])[] = [
+    ['8 x 200 ml tins', 200, 'round', 8],
+    ['eight 150 ml pudding moulds', 150, 'round', 8],
+    ['six 175ml ramekins', 175, 'round', 6],
+    ['1.2 litre dish', 1200, 'rectangle', 1],
+    ['900 ml pudding basin x 2', 900, 'round', 2],
+    ['1 litre loaf tin', 1000, 'loaf', 1],
+    ['1,5 l cake tin', 1500, 'round', 1],
+    ['10-cup bundt tin', 2366, 'ring', 1],
+    ['1 1/2 pint pudding basin', 852, 'round', 1],
+  ];
+  for (const [written, millilitres, shape, count] of HELD)
+    it(`holds it: "${written}"`, () => {
+      const parsed = parsePan(written);
+      if (parsed.kind !== 'pan') {
+        fail(parsed.kind);
+        return;
+      }
+      const { pan: held } = parsed.set;
+      expect(cavityMillilitres(held) / millilitres).toBeCloseTo(1, 1);
+      expect([held.shape, parsed.set.count]).toEqual([shape, count]);
+      // nothing a hand could not hold: neither a plate nor a pipe
+      expect(held.depthCm / held.topWidthCm).toBeGreaterThan(0.15);
+      expect(held.depthCm / held.topWidthCm).toBeLessThan(1.2);
+    });
+  it('is none where no kitchen has it, and the one of the table by its name', () => {
+    for (const written of ['5 ml tin', '40 litre tin'])
+      expect(parsePan(written)).withContext(written).toEqual({ kind: 'unknown', because: 'size-unlikely' });
+    const basin = parsePan('2 pint pudding basin');
+    expect(basin.kind === 'pan' && cavityMillilitres(basin.set.pan)).toBeCloseTo(1204, -1);
+  });
+});

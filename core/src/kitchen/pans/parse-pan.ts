@@ -1,4 +1,5 @@
 import { asPhrase, NUMBER_WORDS } from '../../ground/text/index.js';
+import { heldIn, panThatHolds } from './held.js';
 import { SHELF_PANS, type ShelfPan } from './shelf.js';
 import type { Pan, PanMaterial, PanSet, PanShape } from './pan.js';
 
@@ -169,8 +170,8 @@ interface PanSizes {
 export const oneOfSeveral = (written: string): string =>
   written
     .replace(/ ?[x×] ?\d{1,3}$/i, '')
-    .replace(/^(?:in )?(?:two|three|four|six|twelve|\d{1,2} ?[x×]|\d{1,2}) /i, '')
-    .replace(/\b(tin|pan|round|loaf|square|dish)(?:s|es)\b/gi, '$1');
+    .replace(/^(?:in )?(?:two|three|four|six|eight|ten|twelve|\d{1,2} ?[x×]|\d{1,2}) /i, '')
+    .replace(/\b(tin|pan|round|loaf|square|dish|basin|ramekin|mou?ld)(?:s|es)\b/gi, '$1');
 
 /** The lengths that are written, and the depth; undefined where none is. */
 function sizesOf({ text, depthSaid, deepTin }: PanWords): PanSizes | undefined {
@@ -241,6 +242,11 @@ export function parsePan(written: string): ParsedPan {
   let words = wordsOfPan(phrase);
   const word = SHAPE_WORDS.find(([pattern]) => pattern.test(words.text))?.[1];
   if (NOT_BUILT.test(words.text) && word !== 'muffin') return { kind: 'unknown', because: 'shape-not-built' };
+  const held = word === 'muffin' ? undefined : heldIn(words.text);
+  if (held && !isCalledSo(words.text)) {
+    const set = panThatHolds({ ...held, count: held.count * words.count }, word, words.material);
+    return set ? { kind: 'pan', set, assumed: ['depth'] } : { kind: 'unknown', because: 'size-unlikely' };
+  }
   if (word === 'muffin') return parseMuffinTin(words.text, words.count, words.material);
   const byName = SHELF_PANS.find(({ name }) => name.toLowerCase() === phrase.toLowerCase());
   if (byName) return finish(byName, 1, words.material, []);
@@ -261,6 +267,10 @@ export function parsePan(written: string): ParsedPan {
   const shape = word ?? shapeOfSizes(words.text, sizes.sizes);
   return shape === undefined ? { kind: 'unknown', because: 'no-pan' } : sizedPan(phrase, words, shape, sizes);
 }
+
+/** A pan of the table by its own name: "2 pint pudding basin" holds what that one holds. */
+const isCalledSo = (text: string): boolean =>
+  SHELF_PANS.some(({ name, aliases }) => name.toLowerCase() === text || aliases.includes(text));
 
 function nearest(
   shape: PanShape,

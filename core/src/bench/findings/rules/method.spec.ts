@@ -41,6 +41,24 @@ describe('unlisted', () => {
     expect(found(text, 'step-uses-unlisted')?.facts.name).toMatch(/blueberr/);
     expect(afterFix(text, 'step-uses-unlisted').stillFound).toBeFalse();
   });
+  it('finds what a step measures and nobody knows, whatever the title says, and adds it as it is written', () => {
+    const text = muffinsWith(['and butter.', 'and butter, then fold in a cup of poached glimmerwort.']);
+    for (const formula of [text, `Glimmerwort muffins\n${text}`]) {
+      expect(found(formula, 'step-uses-unlisted')?.facts.name).toBe('a cup of poached glimmerwort');
+      expect(afterFix(formula, 'step-uses-unlisted').stillFound).toBeFalse();
+    }
+    for (const made of [
+      'a cup of the mixture',
+      '60 ml of batter',
+      '50 g per case',
+      'two more spoonfuls',
+      '2 tbsp of the sugar',
+      'a 200 ml cup',
+    ])
+      expect(found(muffinsWith(['and butter.', `and butter. Take ${made}.`]), 'step-uses-unlisted'))
+        .withContext(made)
+        .toBeUndefined();
+  });
   it('lets pass what is served beside it, greases the tin, or is called by half its name', () => {
     const text = muffinsWith(['and butter.', 'and butter.\nGrease the tin with lard. Serve with clotted cream.']);
     expect(found(text, 'step-uses-unlisted')).toBeUndefined();

@@ -1,6 +1,9 @@
 import { INGREDIENTS, plainWords, type Ingredient } from '../../../kitchen/ingredients/index.js';
 import type { FormulaStep } from '../../../formula/formula/index.js';
+import { isGerman } from '../../../formula/german/index.js';
+import { inFigures, takingsIn, Words } from '../../../formula/narration/index.js';
 import { withoutGreasing, type ReadEntry } from '../../../formula/parsing/index.js';
+import type { Kitchen } from '../../../kitchen/kitchen/index.js';
 import { placedById, type Evidence, type PlacedLine, type Rule } from '../evidence.js';
 import type { Finding } from '../finding.js';
 
@@ -136,30 +139,70 @@ const inWords = (text: string): ReadonlySet<string> =>
   );
 const withoutPlural = (word: string) => word.replace(/(?<=[a-z]{3})(?<!s)(?:es|s)$/, '');
 
+/** What is measured in a step and is no ingredient: something made of the list, or nothing at all. */
+const MADE_OF_THE_LIST =
+  /\b(?:mix(?:ture|es)?|mass|liquid|crumbs?|rubble|paste|foam|whites?|yolks?|rest|remainder|space|room|height|depth|width|piece|parchment|paper|foil|tins?|pans?|cases?|bowls?|jars?|sheets?|rounds?|lumps?|balls?|pats?|discs?|strips?|slices?|layers?|portions?|lot|kind|type|thing|stuff|heat|steam|time|cups?|mark|jugs?|spoons?)$/i;
+
+interface Measured {
+  /** As the step says it. */
+  readonly name: string;
+  readonly words: readonly string[];
+}
+const measuredInStep = new WeakMap<FormulaStep, { readonly kitchen: Kitchen; readonly found: readonly Measured[] }>();
+/** What a step measures that nobody knows: "fold in a cup of poached quince". */
+function unknownMeasured(step: FormulaStep, { formula, around: { kitchen } }: Evidence): readonly Measured[] {
+  const known = measuredInStep.get(step);
+  if (known?.kitchen === kitchen) return known.found;
+  const words = inFigures(new Words(withoutGreasing(step.text)));
+  // of German steps the words that English goes by tell nothing
+  const taken = isGerman(formula.steps.map(({ text }) => text).join('\n'))
+    ? []
+    : takingsIn(words, { region: formula.region, kitchen }).takings;
+  const found = taken
+    .filter(({ ingredient, line }) => !ingredient && !MADE_OF_THE_LIST.test(line))
+    .filter(({ from }) => !BESIDE.test(words.text.slice(0, from)))
+    .map(({ from, to, line }) => ({
+      name: words.text.slice(from, to),
+      words: plainWords(line)
+        .split(' ')
+        .filter((word) => word.length > 3),
+    }))
+    .filter(({ name }) => !NOT_LISTED_ANYWAY.test(name.split(' ').at(-1) ?? ''));
+  measuredInStep.set(step, { kitchen, found });
+  return found;
+}
+
 /** A step that takes what no line lists. */
 export const unlisted: Rule = (evidence) => {
   const { formula, weighed } = evidence;
   const batter = weighed.components.find(({ inBatter }) => inBatter) ?? weighed.components[0];
   if (!batter) return [];
-  const elsewhere = inWords([formula.title, ...weighed.components.map((component) => component.name)].join(' '));
-  const known = (word: string) => elsewhere.has(word) || evidence.lines.some((line) => wordsOf(line).has(word));
+  const ofParts = inWords(weighed.components.map((component) => component.name).join(' '));
+  const ofTitle = inWords(formula.title);
+  const isSaid = (word: string) => ofParts.has(word) || evidence.lines.some((line) => wordsOf(line).has(word));
+  const isKnown = (word: string) => isSaid(word) || isSaid(withoutPlural(word));
+  const isInTitle = (word: string) => ofTitle.has(word) || ofTitle.has(withoutPlural(word));
+  const finding = (step: FormulaStep, name: string): Finding => ({
+    code: 'step-uses-unlisted',
+    severity: 'warning',
+    place: step.id,
+    facts: { name },
+    fix: { kind: 'add-line', componentId: batter.id, text: name },
+  });
   const seen = new Set<string>();
-  return formula.steps.flatMap((step) =>
-    ingredientsNamed(step).flatMap(({ name, ingredient }): readonly Finding[] => {
-      const words = name.split(' ');
+  return formula.steps.flatMap((step) => {
+    const named = ingredientsNamed(step).filter(({ name, ingredient }) => {
       // one word in common is enough: "the ginger" may be the stem ginger of the list
-      if (words.some((word) => word.length > 3 && (known(word) || known(withoutPlural(word))))) return [];
-      if (seen.has(ingredient.id)) return [];
+      const isHere = name.split(' ').some((word) => word.length > 3 && (isKnown(word) || isInTitle(word)));
+      if (isHere || seen.has(ingredient.id)) return false;
       seen.add(ingredient.id);
-      return [
-        {
-          code: 'step-uses-unlisted',
-          severity: 'warning',
-          place: step.id,
-          facts: { name },
-          fix: { kind: 'add-line', componentId: batter.id, text: name },
-        },
-      ];
-    }),
-  );
+      return true;
+    });
+    const unknown = unknownMeasured(step, evidence).filter(({ name, words }) => {
+      if (words.some(isKnown) || seen.has(name)) return false;
+      seen.add(name);
+      return true;
+    });
+    return [...named, ...unknown].map(({ name }) => finding(step, name));
+  });
 };

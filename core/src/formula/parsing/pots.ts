@@ -1,0 +1,57 @@
+import type { Kitchen } from '../../kitchen/kitchen/index.js';
+import type { Formula } from '../formula/index.js';
+
+/*
+ * "1 pot yogurt (125 g), 2 pots sugar, 3 pots flour": a cake that is measured with the pot that its yogurt came in. What the pot holds is
+ * said with the yogurt, in the title or in a note; every line of the formula is measured with that one.
+ */
+
+const FIGURE = String.raw`\(?(?:about |approx\.? )?(\d{2,3}) ?-?(g|ml)\b`;
+/** "Yogurt pot cake (pot = 125 g)", "use a 150 ml pot as your measure". */
+const SAID: readonly RegExp[] = [
+  new RegExp(String.raw`\bpots?(?:'s)? ?(?:=|is|are|holds?|of|being|size:?|\() ?${FIGURE}`, 'i'),
+  new RegExp(String.raw`\b${FIGURE} (?:yogh?urt )?pots?\b`, 'i'),
+];
+/** "1 pot plain yogurt (125 g)", "one small pot, 150 ml, natural yogurt". */
+const OF_A_LINE: readonly RegExp[] = [
+  new RegExp(String.raw`^(?:1|one|an?) (?:x )?(?:small |single |individual )?pots?\b[^\d]{0,40}${FIGURE}`, 'i'),
+  new RegExp(String.raw`^(?:(?:1|one|an?) )?(?:x )?${FIGURE}\)? (?:x )?pots?\b`, 'i'),
+];
+/** Grams of yogurt, or of cream, in a millilitre. */
+const GRAMS_PER_MILLILITRE = 1.03;
+const LEAST_MILLILITRES = 50;
+const MOST_MILLILITRES = 600;
+const COUNTS_POTS = /^\s*(?:\d{1,2}|\d\/\d|½|one|two|three|half an?|a half)(?: \d\/\d)? pots?\b/i;
+
+function millilitresSaid(texts: readonly string[], patterns: readonly RegExp[]): number | undefined {
+  for (const text of texts)
+    for (const pattern of patterns) {
+      const [, figure, unit] = pattern.exec(text.slice(0, LONGEST)) ?? [];
+      if (figure === undefined) continue;
+      const millilitres = Number(figure) / (unit?.toLowerCase() === 'g' ? GRAMS_PER_MILLILITRE : 1);
+      if (millilitres >= LEAST_MILLILITRES && millilitres <= MOST_MILLILITRES) return millilitres;
+    }
+  return undefined;
+}
+const LONGEST = 500;
+
+const measuredWith = new WeakMap<Kitchen, Map<string, Kitchen>>();
+
+/** The kitchen, with the pot that a formula is measured with; itself where it is measured with none, or nothing is said of it. */
+export function kitchenWithPot(formula: Formula, kitchen: Kitchen): Kitchen {
+  const lines = formula.components.flatMap((component) => component.lines.map(({ text }) => text));
+  // one pot of yogurt is what is bought; with another thing by the pot it is a measure
+  if (lines.filter((line) => COUNTS_POTS.test(line)).length < 2) return kitchen;
+  const millilitres =
+    millilitresSaid(lines, OF_A_LINE) ??
+    millilitresSaid([formula.title, ...(formula.notes ?? []), ...formula.steps.map(({ text }) => text)], SAID);
+  if (millilitres === undefined) return kitchen;
+  const { region } = formula;
+  const known = measuredWith.get(kitchen) ?? new Map<string, Kitchen>();
+  measuredWith.set(kitchen, known);
+  const key = `${region} ${millilitres}`;
+  const others = kitchen.sets.filter(({ unitId }) => unitId !== 'pot');
+  const withPot = known.get(key) ?? { ...kitchen, sets: [...others, { unitId: 'pot', region, millilitres }] };
+  known.set(key, withPot);
+  return withPot;
+}
