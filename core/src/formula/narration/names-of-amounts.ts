@@ -116,7 +116,11 @@ export class NamesOfAmounts {
     const behind = /^[-(,:]$/.test(words.at(at)) ? at - 1 : at;
     const bound =
       /^(?:bind|mix|moisten|slacken|loosen|cover)$/.test(words.word(behind)) && words.word(behind - 1) === 'to';
-    return bound ? free(this.names.at[behind - 2] ?? -1) : undefined;
+    if (bound) return free(this.names.at[behind - 2] ?? -1);
+    // "milk till it came together, about 120 ml"
+    for (let till = behind; till > behind - 6 && words.word(till) !== ''; till--)
+      if (/^(?:till|until)$/.test(words.word(till))) return free(this.names.at[till - 1] ?? -1);
+    return undefined;
   }
 
   /** "sour cream 1 cup", "eggs: 2", "sugar which is a cup", "lard, two tablespoons of it". */
@@ -135,7 +139,9 @@ export class NamesOfAmounts {
     while (
       at >= 0 &&
       start - at < 3 &&
-      /^(?:which|is|are|that|that's|thats|its|it's|were|was|be|takes|needs)$/.test(words.word(at))
+      /^(?:which|is|are|that|that's|thats|its|it's|were|was|be|takes|needs|came|comes|weighed|weighs|to)$/.test(
+        words.word(at),
+      )
     )
       at--;
     if (at === start && !ofIt) return this.boundBy(at, free);

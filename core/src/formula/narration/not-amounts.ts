@@ -19,6 +19,7 @@ const MAKES = /^(?:makes|serves|feeds|yields?|gives|does)$/;
 const NUMBERED = /^(?:attempt|version|try|mark|page|number|no)$/;
 const MONTHS = /^(?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)(?:[a-z]{2,6})?$/;
 const SHAPES = /^(?:cuts?|divide|divided|shape|split|form)$/;
+const WEIGHT = /^(?:g|gr|grams?|gms?|ml|oz|ounces?|kg|lbs?)$/;
 const HEAT_BEFORE = /^(?:at|to|oven|fan|temp|temperature|bake|hot|mark|gas|degrees)$/;
 
 const isHeat = (words: Words, at: number): boolean => {
@@ -31,6 +32,8 @@ const isHeat = (words: Words, at: number): boolean => {
   if (next === '/' && words.isNumber(at + 2) && /^(?:fan|c)$/.test(words.word(at + 3))) return true;
   // "180/fan 160"
   if (next === '/' && words.word(at + 2) === 'fan' && words.isNumber(at + 3)) return true;
+  // "the flour came to 280 g"
+  if (WEIGHT.test(next)) return false;
   const timed = next === 'for' && words.isNumber(at + 2);
   const soon = /^(?:about|approx|for)$/.test(next) && words.isNumber(at + 2) && TIME.test(words.at(at + 3));
   return value >= 120 && value % 5 === 0 && (timed || soon || HEAT_BEFORE.test(words.word(at - 1)));
@@ -142,7 +145,8 @@ export function notAmounts(words: Words): Uint8Array {
     // "cut in 6 tbsp butter" cuts no six pieces
     const measured = UNIT_WORDS.has(words.word(at + 1));
     const pieces =
-      PIECES.test(words.word(at + 1)) ||
+      // "3 balls stem ginger" is an amount of it
+      (PIECES.test(words.word(at + 1)) && !/^(?:of|stem|preserved|candied)$/.test(words.word(at + 2))) ||
       (SIZED.test(words.word(at + 1)) && PIECES.test(words.word(at + 2))) ||
       NUMBERED.test(words.word(at - 1)) ||
       MONTHS.test(words.word(at + 1)) ||
@@ -159,6 +163,8 @@ export function notAmounts(words: Words): Uint8Array {
       (words.at(at - 1) === '=' && words.ends(at + 1)) ||
       // "2lb, 160 fan"
       (/^lbs?$/.test(words.word(at + 1)) && words.at(at + 2) === ',' && words.value(at + 3) >= 140) ||
+      // "made up to 300 ml with milk", "(mine came to 230 g)" of eggs: read with what is in the jug or on the scale
+      (words.word(at - 1) === 'to' && (words.word(at - 2) === 'up' || words.word(at - 3) === 'mine')) ||
       // "milk to make 3/4 c"
       (words.word(at - 1) === 'make' && words.word(at - 2) === 'to') ||
       // "check at 50"

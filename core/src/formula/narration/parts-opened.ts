@@ -9,7 +9,7 @@ export interface PartOpened {
 }
 
 const PART =
-  /^(?:frosting|icing|glaze|topping|filling|syrup|streusel|crumble|drizzle|buttercream|ganache|sauce|soak|swirl|crust|coating|fudge|caramel)$/;
+  /^(?:frosting|icing|glaze|topping|filling|syrup|streusel|crumble|drizzle|buttercream|ganache|sauce|soak|swirl|crust|coating|fudge|caramel|dip)$/;
 /** Parts only where they head a line by themselves: "Berries:". */
 const HEADED = /^(?:berries|strawberries|cream|whip)$/;
 const BODY = /^(?:cake|cakes|shortcakes?|batter|dough|loaf|muffins|scones|bread|sponge|biscuits|cupcakes)$/;

@@ -9,7 +9,8 @@ import { notAmounts } from './not-amounts.js';
 import { partsOpened } from './parts-opened.js';
 import type { Words } from './tokens.js';
 import { unitsSaid } from './units-said.js';
-import { DONE_TO_IT, FULL, HOW_IT_IS, NEAR_WORDS, NO_NAME, NO_NAME_GOES_ON, STOPS } from './words-around.js';
+import { unknownThing } from './unknown-things.js';
+import { FULL, NEAR_WORDS, VESSEL_WORD } from './words-around.js';
 
 /**
  * What is taken in running text: each amount with the ingredient it belongs to. An amount takes the next name, past words that only
@@ -127,6 +128,7 @@ class Reader {
     const name = nameAt === undefined ? undefined : this.names.names[nameAt];
     const article = amount.unit === undefined && /^an?$/.test(words.word(amount.from));
     if (nameAt === undefined && this.saysAgain(amount)) return undefined;
+    if ((!name || name.isThing) && this.isOfVessel(amount)) return undefined;
     if (!name || (name.isThing && (amount.unit === undefined || (right?.passed ?? 0) > 0))) {
       const isMore = (amount.unit?.spread ?? 0) >= VAGUE_FROM && /^(?:more|extra)$/.test(words.word(amount.to));
       if (!article && !isMore && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
@@ -149,6 +151,13 @@ class Reader {
       (/^(?:the|those|these)$/.test(words.word(amount.from - 1)) && amount.unit === undefined);
     const nameConfidence = match.kind === 'matched' ? match.confidence : 0;
     return { amount, name, right, phrase, ingredient, nameConfidence, definite };
+  }
+
+  /** "six 175 ml pudding basins": how many, and what they hold. */
+  private isOfVessel({ to, unit }: Amount): boolean {
+    const { words } = this;
+    const behind = unit === undefined && words.isNumber(to) ? to + 2 : to;
+    return [behind, behind + 1].some((at) => VESSEL_WORD.test(words.word(at)));
   }
 
   /** "three bananas, they were about 300 g", "4 cups of flour but I do 3 1/2": the thing before, weighed or put otherwise. */
@@ -203,32 +212,10 @@ class Reader {
   }
 
   /** "300 grams of glimmerwort": measured, and nobody knows it. It is a line of its own, to be seen and put right. */
-  private takesUnknown({ from, to, unit, figures, ofWhat }: Amount): boolean {
-    const { words } = this;
-    const named = unit !== undefined && unit.kind !== 'share' && words.word(to) !== '' && !STOPS.test(words.word(to));
-    if (!named || /^(?:it|them|this|that|these|those|the)$/.test(ofWhat)) return false;
-    if (NO_NAME.test(words.word(to))) return false;
-    // "stewed glimmerwort 200 g, folded through": it stands before its amount, at the beginning of what is said
-    if (ofWhat === '' && DONE_TO_IT.test(words.word(to))) return this.takesUnknownBefore(from, to, figures);
-    const end = ofWhat === '' ? to + 1 + (this.goesOnAt(to + 1) ? 1 : 0) : this.endOfUnknown(to);
-    const name = words.slice(to, end).replace(/^(?:my|our|your|their|his|her) /i, '');
-    this.pushUnknown(`${figures} ${name}`, from, end);
-    return true;
-  }
-
-  private goesOnAt(at: number): boolean {
-    const { words } = this;
-    return words.word(at) !== '' && !STOPS.test(words.word(at)) && !words.isNumber(at + 1);
-  }
-
-  /** "of poached quince folded through", "of elderflower cordial": what was done to it, and its name of up to three words. */
-  private endOfUnknown(from: number): number {
-    const { words } = this;
-    let end = from;
-    while (end < from + 3 && HOW_IT_IS.test(words.word(end)) && this.goesOnAt(end + 1)) end++;
-    const name = end++;
-    while (end < name + 3 && this.goesOnAt(end) && !NO_NAME_GOES_ON.test(words.word(end))) end++;
-    return end;
+  private takesUnknown(amount: Amount): boolean {
+    const unknown = unknownThing(this.words, amount, this.lastEnd);
+    if (unknown) this.pushUnknown(unknown.line, unknown.from, unknown.to);
+    return unknown !== undefined;
   }
 
   private pushUnknown(line: string, from: number, to: number): void {
@@ -241,16 +228,6 @@ class Reader {
       confidence: UNKNOWN,
       places: [from, to],
     });
-  }
-
-  private takesUnknownBefore(from: number, to: number, figures: string): boolean {
-    const { words } = this;
-    let begin = from;
-    while (from - begin < 2 && words.word(begin - 1) !== '' && !STOPS.test(words.word(begin - 1))) begin--;
-    const opens = words.begins(begin) || words.at(begin - 1) === ',';
-    if (begin === from || !opens || begin < this.lastEnd) return false;
-    this.pushUnknown(`${figures.replace(/ ?\([^()]*\)$/, '')} ${words.slice(begin, from).toLowerCase()}`, begin, to);
-    return true;
   }
 
   private take(pair: Pair): void {
@@ -344,6 +321,15 @@ class Reader {
     this.takings.push({ ...last, line, to: words.tokens[end - 1]?.to ?? last.to, places: [from, end] });
   }
 
+  /** "flour 225 (SR)", "butter 115 g (cold)": which kind stands behind the amount. */
+  private kindBehind({ to }: Amount): string {
+    const { words } = this;
+    if (words.at(to) !== '(') return '';
+    let close = to + 1;
+    while (close < to + 5 && words.word(close) !== '' && !words.isNumber(close)) close++;
+    return words.at(close) === ')' && close > to + 1 ? ` (${words.slice(to + 1, close)})` : '';
+  }
+
   /** "optional cup of walnuts", "optional: 50 g raisins". */
   private saysOptional(at: number): boolean {
     const place = this.words.at(at - 1) === ':' ? at - 2 : at - 1;
@@ -375,8 +361,9 @@ class Reader {
     const bare = single(
       `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${unsaid === '' ? '' : ` ${unsaid}`} ${isOfEach(amount) ? words.slice(name.from, to) : phrase}`,
     );
+    if (right?.name === undefined && !amount.same) return `${bare}${this.kindBehind(amount)}`;
     if (right?.name === undefined || amount.same || article !== '' || unsaid !== '') return bare;
-    const whole = single(words.slice(from, to)).replace(/[,;.]$/, '');
+    const whole = single(words.slice(from, to)).replace(/(?: and)?[,;.]?$/, '');
     const entries = readLine(whole, this.context);
     const isRead =
       entries.length > 0 &&

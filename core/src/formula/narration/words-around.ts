@@ -5,7 +5,9 @@ import type { Words } from './tokens.js';
 
 export const FULL_BEFORE = /^(?:heaped|heaping|rounded|generous|good|scant|level)$/;
 export const FULL = /^(?:heaped|heaping|rounded|generous|good|scant|level|big|small|large|little|full|packed)$/;
-export const SIZE = /^(?:large|medium|small|lg|med|sm|big|xl|jumbo|little)$/;
+export const SIZE = /^(?:large|medium|small|lg|lge|lrg|med|sm|big|xl|jumbo|little)$/;
+/** What a batter is put into: so many millilitres of it are no amount. */
+export const VESSEL_WORD = /^(?:tins?|pans?|basins?|ramekins?|mou?lds?|dish|dishes|darioles?|jars?|cases|cutters?)$/;
 export const HEDGE =
   /^(?:about|around|roughly|approx|approximately|almost|nearly|maybe|just|scant|heaped|generous|good|slightly|under|over|more|than|some|like|say|only|another|a|an|or|so)$/;
 const SKIP =
@@ -18,14 +20,6 @@ export const NEAR_WORDS = 6;
 /** Words that no name goes past: something is done, or another clause begins. */
 export const STOPS =
   /^(?:i|we|it|is|are|that's|which|in|on|at|with|to|from|if|until|go|goes|went|add|adding|put|take|whisk|beat|mix|stir|fold|pour|sift|tip|cream|rub|melt|combine|bake|bakes|cut|shape|knead|roll|divide|split|spread|scatter|brush|smooth|scrape|make|makes|give|fill|pat|press|sprinkle|simmer|bring|drop|now|then|next|first|for|get|into|over|before|after|and|or|but)$/;
-
-/** "maybe a splash more", "50 g per case": no thing. */
-export const NO_NAME = /^(?:more|extra|less|again|either|each|per|every|apiece|recipe|batch|batter|version)$/;
-export const DONE_TO_IT = /(?:ed|en)$/;
-export const HOW_IT_IS = /(?:ed|en|ly)$|^(?:my|our|your|their|his|her)$/;
-/** Where a name of several words ends: "glimmerwort folded through", "quince before the flour", "discard per loaf". */
-export const NO_NAME_GOES_ON =
-  /(?:ed|en|ly|ing)$|^(?:through|per|before|after|by|as|off|out|up|down|left|when|while|because|so|too|also|each|if|until|the|a|an|my|your|this|that|it|them|you|was|were|will|can|should|together|here|there)$/;
 
 /** Whether the word at a place only says how. */
 export function describesAt(words: Words, at: number): boolean {

@@ -18,6 +18,8 @@ const NOT_THE_BAKE =
 const FOIL = /\b(?:foil|tent)/i;
 const BOWL = /\bbowl|tin over/i;
 const FROM = /\b(?:after|from|once (?:it has )?(?:had )?|at)\s+(?:the first\s+)?(?:about\s+)?(?:minute\s+)?$/i;
+/** "foil after 35.": what is counted in a bake is minutes. */
+const AFTER_BARE = /\b(?:after|from|at)\s+(?:about\s+)?(\d{1,3})(?=\s*(?:[,;)]|$))/i;
 const LAST = /\b(?:last|final)\s+(?:about\s+)?$/i;
 const LONGEST_MINUTES = 420;
 
@@ -55,9 +57,11 @@ export function coversIn(prose: string, wholeMinutes: number | undefined): reado
     // of "bake for 15 minutes, covered for 6" the cover's is the one behind it
     const time = times.find(({ from: at }) => at > (cover?.index ?? 0)) ?? times[0];
     const kind = FOIL.test(sentence) ? 'foil' : BOWL.test(sentence) ? 'bowl' : 'lid';
+    const bare = minuteSaid(sentence, wholeMinutes);
     if (last && wholeMinutes !== undefined)
       covers.push({ kind, fromMinute: Math.max(0, wholeMinutes - middleOf(last)) });
     else if (from) covers.push({ kind, fromMinute: middleOf(from) });
+    else if (bare !== undefined) covers.push({ kind, fromMinute: bare });
     else if (last === undefined && time && (kind !== 'foil' || /\bcover/i.test(sentence)))
       covers.push({ kind, fromMinute: 0, ...(endsWithTime(sentence, time) && { toMinute: middleOf(time) }) });
     else if (
@@ -69,6 +73,11 @@ export function coversIn(prose: string, wholeMinutes: number | undefined): reado
   }
   // a cover over the whole bake is one that nobody takes off: only then does it have no end
   return covers.filter(({ fromMinute, toMinute }) => toMinute === undefined || toMinute > fromMinute);
+}
+
+function minuteSaid(sentence: string, wholeMinutes: number | undefined): number | undefined {
+  const minute = Number(AFTER_BARE.exec(sentence)?.[1] ?? NaN);
+  return minute >= 4 && minute < (wholeMinutes ?? LONGEST_MINUTES) ? minute : undefined;
 }
 
 /** "for 25 minutes", "for the first 25 minutes": how long it stays on. */

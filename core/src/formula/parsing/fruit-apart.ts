@@ -20,10 +20,17 @@ function ofBoth(line: string): readonly string[] | undefined {
   return undefined;
 }
 
+/** "orange - zest of 1, juice of 1/2", "lemon: juice of 2". */
+const NAMED_FIRST =
+  /^(orange|lemon|lime|grapefruit)s? ?[-–—:,] ?((?:(?:finely |freshly )?grated )?(?:zest|juice|rind)) of (\d(?:\/\d)?|[½¼]|half|one)(?:(?:,| and| &|, and) (zest|juice|rind) of (\d(?:\/\d)?|[½¼]|half|one))?$/i;
+
 /** A line, or a line for each part of the fruit that it asks for. */
 export function fruitApart(line: string): readonly string[] {
   const both = ofBoth(line);
   if (both) return both;
+  const [, fruit = '', one, ofIt, other, ofOther] = NAMED_FIRST.exec(line) ?? [];
+  if (one !== undefined && ofIt !== undefined)
+    return [`${one} of ${ofIt} ${fruit}`, ...(other === undefined ? [] : [`${other} of ${ofOther ?? 1} ${fruit}`])];
   const [, first, kind, part, number] = OF_THE_SAME.exec(line) ?? [];
   if (first !== undefined && kind !== undefined && part !== undefined)
     return [first, `${part} of ${number ?? 1} ${kind}`];
@@ -31,6 +38,6 @@ export function fruitApart(line: string): readonly string[] {
   if (grated !== undefined && of !== undefined && measure !== undefined) return [grated, `${measure} ${of} juice`];
   const rest = REST_OF_FRUIT.exec(line);
   if (!rest) return [line];
-  const [, zest = '', count = '', fruit = '', amount] = rest;
-  return [zest, amount === undefined ? `juice of ${count} ${fruit}` : `${amount} ${fruit} juice`];
+  const [, zest = '', count = '', kindOfRest = '', amount] = rest;
+  return [zest, amount === undefined ? `juice of ${count} ${kindOfRest}` : `${amount} ${kindOfRest} juice`];
 }

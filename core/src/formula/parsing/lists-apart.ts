@@ -20,7 +20,7 @@ const PREPARED =
   /^(?:(?:very |well |lightly |finely |coarsely |roughly |freshly )?(?:[a-z]{3,12}e[dn]|ground|soft|cold|warm|cool|ripe|sliced thin(?:ly)?|at room temperature|let sit|left to stand)(?: and | |$)){1,3}$/i;
 /** "…, 25 g butter and 200 ml milk", never within "one and a half cups". */
 const BETWEEN =
-  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[a-z]{3})\. (?=\d|[½¼¾⅓⅔⅛]|(?:[Zz]est|[Jj]uice) (?:of )?\d)|(?<=[A-Za-z]{3}) \/{1,2} (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop|zest|juice)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
+  /[,;] +(?:and )?|(?<=[a-z]{3}\.?)(?<!\b(?:cups?|tbsps?|tsps?)) [-|+•·] (?=\d|[½¼¾⅓⅔⅛])|(?<=[a-z]{3}) [•·] (?=[a-z])|(?<=[a-z]{3})\. (?=\d|[½¼¾⅓⅔⅛]|(?:[Zz]est|[Jj]uice) (?:of )?\d)|(?<=[A-Za-z]{3}) \/{1,2} (?=\d|[½¼¾⅓⅔⅛]|(?:handful|splash|pinch|drop|zest|juice)\b)|(?<=[a-z]{3}) (?:and|plus) (?!(?:a |one |three )?(?:half|quarter|third)|\d{1,2}\/\d|[½¼¾⅓⅔⅛])(?=\d|an? )/;
 const JOINING = /^(?:plus|and|&) (?=\d|[½¼¾⅓⅔⅛])/i;
 /** Fewer are read well as the one line they are. */
 const FEWEST = 3;

@@ -3,7 +3,8 @@ import { numberFrom } from './amounts.js';
 import { BARE_DIMENSIONS, CUPS, MAKES, unsaidPanIn } from './pans-unsaid.js';
 import { normaliseKeepingPlaces } from './normalise.js';
 
-const VESSEL = /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|basins?|ramekins?|cases|skillet|springform)\b/i;
+const VESSEL =
+  /\b(?:pans?|tins?|trays?|dish(?:es)?|moulds?|molds?|basins?|ramekins?|cases|skillet|springform|loose[- ](?:bottom(?:ed)?|based?))\b/i;
 const PAN_PHRASE = new RegExp(
   String.raw`(?:\b(?:an?|the|in|into|to|x|use an?|line an?|grease an?) )?((?:[\w".,'/()°-]{1,24} ){0,12}?(?:loaf|cake|round|square|springform|spring-form|sandwich|muffin|cupcake|bun|traybake|sheet|brownie|baking|roasting|layer|sheet cake|tart|bundt)?[ -]?${VESSEL.source})`,
   'gi',
@@ -114,8 +115,11 @@ const CUTTERS: readonly RegExp[] = [
     String.raw`(?<![\d.])${FIGURE}[- ]?(?:(?:plain|round|fluted|scone|biscuit) )?(?:cutter\b|rounds\b(?! (?:tins?|pans?)))`,
     'i',
   ),
+  new RegExp(String.raw`\bcutter:?,? (?:of |about )?${FIGURE}`, 'i'),
 ];
 const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| \d\/| ?(?:cm|mm|in\b|inch|"))/i;
+/** "8 scones w/ 5 cm cutter". */
+const SO_MANY = /(?<![\d./-] ?)\b(\d{1,2}) (?:scones|biscuits|rounds)\b(?! of\b)/i;
 /** "2.5 cm thick", "pat to 3 cm": how high. */
 const THICKS: readonly RegExp[] = [
   new RegExp(String.raw`${FIGURE}(?:[- ]thick|[- ]deep)`, 'i'),
@@ -151,7 +155,9 @@ function freeShapeIn(text: string): string | undefined {
   const depth = thick ? ` x ${thick.value} ${thick.unit}` : '';
   const cutter = figureOf(CUTTERS, text);
   if (cutter) {
-    const count = CUT_COUNT.exec(text)?.[1] ?? MAKES.exec(text)?.[1];
+    const count = [CUT_COUNT, MAKES, SO_MANY]
+      .map((pattern) => pattern.exec(text)?.[1])
+      .find((said) => said !== undefined);
     const behind = count === undefined ? '' : ` x ${count}`;
     return `disc ${cutter.value} ${cutter.unit}${depth}${behind}`;
   }

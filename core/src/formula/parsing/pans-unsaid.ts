@@ -6,7 +6,7 @@ import { parsePan } from '../../kitchen/pans/index.js';
  */
 
 /** How many it makes. */
-export const MAKES = /\b(?:makes|gives|you should get) (?:about |around |roughly )?(\d{1,3})\b/i;
+export const MAKES = /\b(?:makes|yields|gives|you should get) (?:about |around |roughly |~ ?)?(\d{1,3})\b/i;
 
 /** "bake 350F in a 9×5 for an hour": dimensions alone, after in. */
 export const BARE_DIMENSIONS =
@@ -16,7 +16,7 @@ const DIMENSIONS_FIRST =
   /(?:^|\n|[.;,] )(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=, ?\d|; ?\d| at \d| \d{3} |\. [A-Z]|\.?(?:$|\n))|\((\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d{1,2}(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)\)/i;
 /** "butter and flour an 8-inch round."; not "pat into an 8-inch round", which stands by itself */
 const BARE_ROUND =
-  /(?<!\b(?:pat|shape|form|press|roll|flatten)(?:ted|d|ed)?(?: [a-z]{2,8}){0,4} )\b(?:an?|in|into) (?:an? )?(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b|$)/i;
+  /(?<!\b(?:pat|shape|form|press|roll|flatten)(?:ted|d|ed)?(?: [a-z]{2,8}){0,4} )\b(?:an?|in|into|for) (?:an? )?(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -](?:round|square))(?=[.,;]| and\b| with\b| \(|$)/i;
 /** "bake 2 9\" rounds" */
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?(?:rounds|layers))\b/i;
 /** "10-cup bundt, 350" */

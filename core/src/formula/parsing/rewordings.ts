@@ -16,6 +16,30 @@ const LUMPS: Readonly<Record<string, number>> = { egg: 55, walnut: 20, hazelnut:
 export const gramsOfLump = (size: string): number | undefined => ownOf(LUMPS, size);
 
 const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
+  // "ok so 3 v ripe bananas": said before one begins
+  [/^(?:(?:ok(?:ay)?|right|well|um+|erm?|and|then|so|now),? ){1,3}(?=\d|[½¼¾⅓⅔]|an? |half )/i, ''],
+  [/\bv\.? (?=(?:ripe|soft|cold|hot|strong|fine|fresh|large|small)\b)/i, 'very '],
+  // "2 lge eggs", "eggs - 3 M", "3 M eggs"
+  [/(?<=^\d{1,2} )l(?:ge|rg|g)\.? /i, 'large '],
+  [/^([Ee]ggs?) ?[-–—:,]? ?(\d{1,2}) ?M$/, '$2 medium $1'],
+  [/^([Ee]ggs?) ?[-–—:,]? ?(\d{1,2}) ?L$/, '$2 large $1'],
+  [/^(\d{1,2}) ?M (?=[Ee]ggs?\b)/, '$1 medium '],
+  [/^(\d{1,2}) ?L (?=[Ee]ggs?\b)/, '$1 large '],
+  [/^(?:1\/2|half|½|an? half)(?: an?| of an?)? doz(?:en|\.)?(?: of)? /i, '6 '],
+  [/^(?:1|one|an?) doz(?:en|\.)?(?: of)? /i, '12 '],
+  // "1 lemon's zest"
+  [/^(\d(?:\/\d)?|an?|half an?|½) (lemon|orange|lime|grapefruit)['’]s? (zest|juice|rind)$/i, '$3 of $1 $2'],
+  // "sultanas if you like, couple of oz"
+  [
+    /^([a-z][a-z ]{2,25}?)((?: if (?:you )?(?:like|liked|wanted))?),? (?:an? )?couple (?:of )?(oz|ounces|tbsp|tablespoons|tsp|teaspoons|handfuls)$/i,
+    '2 $3 $1$2',
+  ],
+  [/(?<=^\d[\d/ ]{0,4} )sm\.? (?=(?:can|tin|jar|pkg|packet|box|carton|tub|pot)\b)/i, 'small '],
+  [/\ba\. ?p\.? (?=flour\b)/i, 'all-purpose '],
+  [/^opt\.? ?:? (?=\d)(.{3,80})$/i, '$1 (optional)'],
+  [/\b((?:cans?|tins?)(?: \([^()]{1,20}\))? (?:of )?)corn\b(?! ?(?:meal|flour|starch|syrup|ed))/i, '$1sweetcorn'],
+  [/\bwholemeal s\.?r\.?(?: flour)?$/i, 'wholemeal self-raising flour'],
+  [/\bs\.?r\.? wholemeal(?: flour)?$/i, 'wholemeal self-raising flour'],
   // "juice of the 2 lemons"
   [/\bof the (?=\d)/i, 'of '],
   // "7fl.oz. milk", "one 15-ounce can"
@@ -61,7 +85,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   [/\bdessert spoon/gi, 'dessertspoon'],
   // "made up to 300ml w milk"
-  [/(?<=[a-z0-9]) w(?:\/ ?| )(?=[a-z])/i, ' with '],
+  [/(?<=[a-z0-9]) w(?:\/ ?| )(?=[a-z]|\d[\d/ ]{0,4} ?[a-z])/i, ' with '],
   // "2 x 15ml spoons treacle": the spoon says what it holds
   [/(\d) ?x ?(5|10|15) ?ml (?:tea|table|dessert)?spoons?(?: of)?\b/i, '$1 x $2 ml'],
   [

@@ -1,6 +1,7 @@
 import type { ReadingContext } from './context.js';
 import { readFact } from './facts.js';
 import { readBake } from './bake-phrases.js';
+import { panIn } from './pan-phrases.js';
 import { normalise, oneSpelling } from './normalise.js';
 import { beginsWithAmount, readLine, type ReadEntry } from './read-line.js';
 import { headedList } from './lists-apart.js';
@@ -27,7 +28,7 @@ const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
-  /^(?:(?:(?:recipe|cook'?s|baker'?s|my) )?(?:notes?|tips?|nb)|recipe (?:by|from)|difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^(?:next|last) time\b|^n\.?b\.?(?= )|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
+  /^(?:(?:(?:recipe|cook'?s|baker'?s|my) )?(?:notes?|tips?|nb)|recipe (?:by|from)|difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|tins?|pans?|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^(?:next|last) time\b|^n\.?b\.?(?= )|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
   /^for (?:the|a|your) [^:]+(?: ?:)?(?: \([^()]*\))?$|^for (?:batter|dough|cake|bread|loaf|muffins?|scones?|sponge|glaze|icing|frosting|topping|filling|streusel|crumble|drizzle|syrup) ?:?$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|(?:add|mix|stir|fold)[- ]?ins|fruit|coating|compote|whipped cream|garnish))(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
@@ -151,6 +152,7 @@ export function readTextLine(
   return { ...line, bare: whole, said, kind: above ? 'words' : kind, entries };
 }
 
+const WORDS_OF_A_PAN = 8;
 const ONLY_MINUTES = /^(?:about |approx\.? |ca\.? )?\d{1,3}(?: ?- ?\d{1,3})? ?(?:min(?:ute)?s?|hours?|hrs?)[.!]?$/i;
 const isSure = ({ ingredient, confidence, weight }: ReadEntry): boolean =>
   ingredient !== undefined && weight !== undefined && confidence >= SURE;
@@ -184,6 +186,14 @@ function kindOf(
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   // "6. 12-15 mins"
   if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';
+  // "cutter 2 in", "2 lb loaf tin": what it is baked in, in a row of its own
+  if (
+    section !== 'head' &&
+    wordCount(text) <= WORDS_OF_A_PAN &&
+    entries.every(({ ingredient }) => !ingredient) &&
+    panIn(text)?.sized === true
+  )
+    return 'step';
   // "45-50 min" in a row of its own
   if (ONLY_MINUTES.test(text)) return 'step';
   // "Half batter, half streusel, repeat. 350F 35-40 min.": of what it seems to take nothing is sure

@@ -21,11 +21,11 @@ export const INLINE_HEADING =
 export const PART_HEADING =
   /^((?:the )?(?:(?:dry|wet|liquid|liquids)(?: ingredients| mix| stuff| things| bits)?|batter|dough|cake|sponge|loaf|muffins?|scones?|base|fats?|topping|frosting|icing|glaze|filling|crumble|crumb|streusel|syrup|soak|drizzle|buttercream|ganache|fudge|caramel|swirl|sauce|fruit|trocken(?:e zutaten)?|nass|feucht(?:e zutaten)?|flüssig(?:e zutaten)?|(?:rühr)?teig|(?:dunkler|heller) teig|belag|füllung|guss|glasur|creme))(?: ?:| [-–—]) +(?=(?:about )?(?:\d|\.\d|[½¼¾⅓⅔⅛]|an? |half |one |two |three |four |pinch |handful |knob |juice |zest |grated |(?!(?:sprinkle|mix|beat|whisk|melt|spread|rub|drizzle|pour|add|top|stir|combine|boil|heat|cook|blend|cream(?! cheese)|fold|warm|simmer|put|use|whip)\b)[a-z]{3,12}(?: [a-z]{3,12}){0,2} \d{1,4} ?(?:g|ml|oz)\b))/i;
 /** "optional: 50 g walnuts", "to taste, salt": said of the line, not part of its name. */
-const SAID_FIRST = /^(optional|to taste|if you like|as needed)(?: ?[:,])? (?=\S)/i;
+const SAID_FIRST = /^(optional|opt\.?|to taste|if you like|as needed)(?: ?[:,])? (?=\S)/i;
 
 /** Where one written line goes on with another ingredient and its amount. */
 const NEXT_ENTRY =
-  /\s*(?:[,;•|]|(?<=[a-z)])\.|\s[+:-]|\s(?:mixed |sifted |whisked )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |(?:heaped|heaping|level|scant|rounded|generous) [a-z]{3,12} |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
+  /\s*(?:[,;•·|]|(?<=[a-z)])\.|\s[+:-]|,?\s(?:mixed |sifted |whisked |beaten |blended |loosened )?(?:together )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |(?:heaped|heaping|level|scant|rounded|generous) [a-z]{3,12} |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
 const SOAKED = /\b(?:dissolved|soaked|steeped|stirred|mixed)\b/i;
 

@@ -127,6 +127,12 @@ export class Sheet {
   }
 
   private putHeading({ bare, said, headed }: ReadText): void {
+    // "from Maud, by phone" above "scones" is whose they are
+    if (OF_WHOM.test(this.title) && this.lineCount === 0 && this.steps.length === 0 && CALLED.test(bare)) {
+      this.notes.push(this.title);
+      this.title = said.replace(/ ?:$/, '');
+      return;
+    }
     // "Scones" on top of everything is what they are called
     const called =
       !bare.endsWith(':') || (CALLED.test(bare.replace(/(?: x ?\d{1,2})? ?:$/i, '')) && bare.includes(' '));
@@ -265,7 +271,10 @@ export class Sheet {
       ...readBake(headings.filter((name) => name.includes(' cm '))),
       ...readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]),
     };
-    const equipment = this.notes.filter((note) => /^(?:equipment|tins?|pans?)\s*:/i.test(note));
+    const equipment = this.notes
+      .filter((note) => /^(?:equipment|tins?|pans?)\s*:/i.test(note))
+      // "tin: 900 g / 2 lb, lined"
+      .map((note) => note.replace(/^(tin|pan)s? ?: ?(?=\S)([^\n]+)$/i, '$2 $1'));
     // "Lemon cake (loaf tin 30 cm)": a size in the title is that of this cake
     const called = /\d/.test(this.title) ? readBake([this.title]).pan : undefined;
     const pan = called ?? knownBake.pan ?? readBake(equipment).pan;
@@ -349,6 +358,9 @@ function withoutDoubles(problems: readonly Problem[]): readonly Problem[] {
 const isName = (words: string): boolean =>
   words.split(/\s+/).length <= 6 &&
   !/[\d.!?:;,]|\b(?:the|until|into|together|well|gently|in|on|it|all|oven|an?)\b/i.test(words);
+
+/** "from Maud, by phone". */
+const OF_WHOM = /^(?:from|by|via|thanks to|adapted from|copied from) \S/i;
 
 /** "1-bowl chocolate cake": no amount. */
 const OF_SO_MANY =

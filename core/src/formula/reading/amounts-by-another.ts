@@ -7,7 +7,7 @@ import type { Taking } from '../narration/index.js';
  * of lines knows both in a line; the words are put into one for it.
  */
 const TOPPED_UP =
-  /\b(?:top|topped|make|made|fill|filled) (?:(?:it|them|this|that|the jug) )?up to (?:about )?(\d{1,4} ?(?:ml|fl oz)|half a pint|1\/2 (?:a )?pint) (?:with|w\/?) (?:cold |warm |enough )?(milk|buttermilk|water|yogh?urt|cream|orange juice)\b/gi;
+  /\b(?:top|topped|make|made|fill|filled) (?:(?:it|them|this|that|the jug) )?up to (?:about )?(\d{1,4} ?(?:ml|fl oz)|\d(?:\.\d{1,2})? ?(?:l|lit(?:re|er)s?|pints?)|half a pint|1\/2 (?:a )?pint) (?:with|w\/?) (?:cold |warm |enough )?(milk|buttermilk|water|yogh?urt|cream|orange juice)\b/gi;
 const SAME_WEIGHT =
   /\b(?:(?:same|equal|their) weights? (?:each )?(?:of|in)|same of) ((?:[a-z][a-z-]{1,14}(?:, ?| & | |(?=[.;:\n(]|$))){1,14})/gi;
 const BETWEEN_THINGS = /, ?(?:and )?| and | & /;
@@ -35,6 +35,19 @@ function toppedUp(text: string, takings: readonly Taking[], context: ReadingCont
     const said = inJug ? readLine(`${inJug.line} made up to ${total} with ${liquid}`, context) : [];
     const rest = said.length > 1 ? said.at(-1)?.quantity?.low : undefined;
     return inJug && rest !== undefined ? [{ part: inJug.part, line: `${rest} ml ${liquid.toLowerCase()}` }] : [];
+  });
+}
+
+/** "flour 225, half that of butter": half of what was taken before. */
+const HALF_OF_LAST =
+  /\bhalf (?:as much|of that|that(?: amount)?|the amount)(?: of| in)? ([a-z][a-z ]{2,24}?)(?=[,.;:\n(]| and |$)/gi;
+function halvesOfLast(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
+  return [...text.matchAll(HALF_OF_LAST)].flatMap(({ index, 1: thing = '' }): readonly ByAnother[] => {
+    const last = takings.findLast(({ to }) => to <= index && to > index - NEAR_LETTERS);
+    const [, unit = ''] = /^[\d./ ]{1,8} ?([a-z]{1,11})\b/i.exec(last?.line ?? '') ?? [];
+    const amount = last && readLine(last.line, context)[0]?.quantity;
+    if (!last || !amount || amount.low !== amount.high || !readLine(thing, context)[0]?.ingredient) return [];
+    return [{ part: last.part, line: `${amount.low / 2} ${unit} ${thing}` }];
   });
 }
 
@@ -92,4 +105,8 @@ export const amountsByAnother = (
   text: string,
   takings: readonly Taking[],
   context: ReadingContext,
-): readonly ByAnother[] => [...toppedUp(text, takings, context), ...weighedAlike(text, takings, context)];
+): readonly ByAnother[] => [
+  ...toppedUp(text, takings, context),
+  ...weighedAlike(text, takings, context),
+  ...halvesOfLast(text, takings, context),
+];

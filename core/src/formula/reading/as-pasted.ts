@@ -220,6 +220,8 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   ],
   // "325 - 1 hr.": no range
   [/^(\d{3}(?: ?°)?(?: ?[FC])?) ?- ?(?=\d{1,2}(?: 1\/2|½)? ?h(?:rs?|ours?)?\b)/i, '$1, '],
+  // "350 g s/r flour"
+  [/\bs\/r(?= ?(?:flour|wholemeal)\b)/gi, 'SR'],
   // "Ingredients (swirl)"
   [/^ingredients \(([a-z ]{3,20})\) ?:?$/i, '$1:'],
   // "half a teaspoon of bicarb, a whole one of cream of tartar"

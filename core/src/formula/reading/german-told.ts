@@ -20,6 +20,15 @@ const DONE_BEHIND = /(?: (?:dazu|dann|und|mischen|verrühren|unterrühren|unterh
 const NAMED = /^\s*((?:\p{L}[\p{L}-]{2,24} ){0,3}\p{Lu}[\p{L}-]{2,30}): (?=\d)/u;
 const CALLED = /\brezept (?:für|von)(?:s| den| die| das| meine[nm]?| unsere[nm]?)? ([A-ZÄÖÜ][\p{L}-]{3,30})/iu;
 
+/** "Hallo Leute, hier mein schneller Apfelkuchen: 125 g …". */
+const SHOWN =
+  /(?:^|[.!,] )(?:hier|das)(?: ist| kommt| sind)? (?:mein|unser|das|der|die|ein)(?:e[nrs]?)? ((?:\p{L}[\p{L}-]{2,20} ){0,2}\p{Lu}[\p{L}-]{3,30}): (?=\d)/iu;
+/** What a German text is called by what is said before its first amount; '' where nothing says it. */
+export function germanTitleIn(text: string): string {
+  const title = CALLED.exec(text)?.[1] ?? NAMED.exec(text)?.[1] ?? SHOWN.exec(text)?.[1] ?? '';
+  return title.charAt(0).toUpperCase() + title.slice(1);
+}
+
 /** The longest beginning of a stretch that is a line by itself. */
 function lineIn(stretch: string, context: ReadingContext): string | undefined {
   const at = AMOUNT.exec(stretch)?.index;
@@ -46,7 +55,7 @@ export function readGermanTold(text: string, bakersOwn: Region, kitchen: Kitchen
     .filter((sentence) => readBake([sentence]).celsius === undefined)
     .flatMap((sentence) => sentence.split(BETWEEN_THINGS).flatMap((stretch) => lineIn(stretch, context) ?? []));
   if (lines.length < FEWEST_THINGS) return undefined;
-  const title = CALLED.exec(text)?.[1] ?? NAMED.exec(text)?.[1] ?? '';
+  const title = germanTitleIn(text);
   // "Hallo!"
   const [steps, notes] = [
     sentences.filter((sentence) => sentence.includes(' ')),

@@ -22,7 +22,7 @@ import {
   type ReadingContext,
 } from '../parsing/index.js';
 import { asPasted } from './as-pasted.js';
-import { readGermanTold } from './german-told.js';
+import { germanTitleIn, readGermanTold } from './german-told.js';
 import { openingOf, titleOf, type Opening } from './opening.js';
 import { amountsByAnother, rowsByAnother } from './amounts-by-another.js';
 
@@ -294,8 +294,10 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
     const told = readGermanTold(text, bakersOwn, kitchen);
     if (german.kind !== 'read') return told ?? german;
     // "4 Eier, 200 g Zucker schaumig rühren": what the reader of lists takes for a sentence holds things
-    if (told?.kind !== 'read' || weighedIn(told, kitchen) <= weighedIn(german, kitchen) + 1) return german;
-    return { ...told, formula: { ...told.formula, title: told.formula.title || german.formula.title } };
+    const tellsMore = told?.kind === 'read' && weighedIn(told, kitchen) > weighedIn(german, kitchen) + 1;
+    const title = (tellsMore ? told.formula.title : '') || german.formula.title || germanTitleIn(text);
+    const read = tellsMore ? told : german;
+    return { ...read, formula: { ...read.formula, title } };
   }
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings, context, apart);

@@ -1,0 +1,143 @@
+import { holdTo, type Kept } from './kept.spec-help.js';
+
+/* Texts as they are passed on by hand: cards, messages and jottings, each with what a person reads in it. */
+
+const BY_HAND: readonly Kept[] = [
+  {
+    is: 'six small basins by what they hold, eggs with milk',
+    region: 'UK',
+    text: 'Ginger puds, baked (6)\n\n100g soft butter + extra for greasing\n100g dark muscovado\n2 lge eggs, beaten w/ 1 tbsp milk\n100g SR flour, ½ tsp bicarb, 2 tsp ground ginger - sieved together\n3 balls stem ginger, finely chopped + 2 tbsp of the syrup\n\nHeat oven to 190 (fan 170). Butter six 175ml pudding basins & put a disc of parchment in each. Cream, add eggs bit by bit, fold in dry stuff then ginger & syrup. Stand in a roasting tin with boiling water halfway up. 25–30 mins.',
+    takes: [['unsalted-butter', 100], ['dark-muscovado-sugar', 100], ['egg', 120], ['whole-milk', 15], ['self-raising-flour', 100], 'baking-soda', 'ground-ginger', 'stem-ginger', 'golden-syrup'],
+    bake: { celsius: 190, minutes: [25, 30], pan: 'six 175ml pudding basins' },
+  },
+  {
+    is: 'a card of abbreviations, Fahrenheit by its degrees alone',
+    region: 'UK',
+    text: 'CORN MUFFINS (makes 1 doz.)\n1 c. yellow cornmeal\n1 c. a.p. flour\n1 Tbsp. b.p.\n1/2 tsp. salt\n1/4 c. sugar (scant)\n1 c. milk\n1 egg\n1/4 c. melted butter (1/2 stick)\nOpt.: 1 sm. can (8 oz) corn, drained\n400° 15-18 min. Don’t overmix!',
+    title: 'Corn muffins',
+    takes: ['cornmeal', ['all-purpose-flour', 125], 'baking-powder', 'table-salt', 'granulated-sugar', 'whole-milk', ['egg', 50], 'unsalted-butter', ['sweetcorn', 227]],
+    bake: { celsius: 204, minutes: [15, 18] },
+  },
+  {
+    is: 'wholemeal self-raising, and parts told in sentences',
+    region: 'UK',
+    text: 'Oat & date slice\nDates: 250 g stoned dates, 150 ml water, 1 tsp bicarb - simmer till mush.\nBase: 200 g oats, 150 g wholemeal SR, 150 g butter (melted), 100 g demerara.\nPress 2/3 into 20 cm sq tin, dates on, rest on top. 180, 30 min. Cut in 16.',
+    title: 'Oat & date slice',
+    takes: [['dates', 250], ['water', 150], 'baking-soda', ['rolled-oats', 200], ['self-raising-wholemeal-flour', 150], ['unsalted-butter', 150], ['demerara-sugar', 100]],
+    bake: { celsius: 180, minutes: [30, 30], pan: '20 cm sq tin' },
+  },
+  {
+    is: 'whose it is above what it is, a couple of ounces, a cutter in a row of its own',
+    region: 'UK',
+    text: 'from Maud, by phone\nscones\n8oz SR\n2oz marg\n1oz sugar\n1/4 pt milk (bit less)\npinch salt\n+ sultanas if you like, couple of oz\nhot oven (425) 10-12m\ncutter 2"',
+    title: 'scones',
+    takes: [['self-raising-flour', 227], ['baking-margarine', 57], ['granulated-sugar', 28], 'whole-milk', 'table-salt', ['golden-raisins', 57]],
+    bake: { celsius: 218, minutes: [10, 12] },
+  },
+  {
+    is: 'what it came to, told by one who never measures',
+    region: 'UK',
+    text: 'I never measure but yesterday I did, for you: the flour came to 280 g, I used a scant two teaspoons of baking powder and half a teaspoon of salt, the butter was 115 g (cold), sugar 60, one egg and then milk till it came together, about 120 ml. Patted out an inch thick, cut into 8 wedges, 220 C for 15 minutes.',
+    takes: [['all-purpose-flour', 280], 'uk-baking-powder', 'table-salt', ['unsalted-butter', 115], ['granulated-sugar', 60], 'egg', ['whole-milk', 124]],
+    bake: { celsius: 220, minutes: [15, 15] },
+  },
+  {
+    is: 'amounts behind dashes, eggs by a letter, an orange for its zest and juice, an icing between dots',
+    region: 'UK',
+    text: 'Low-sugar carrot cake, adapted for the twins’ party\n• Wholemeal flour – 150 g\n• Plain flour – 100 g\n• Baking powder – 2½ level tsp\n• Mixed spice – 1 tsp heaped\n• Carrots – 3 (about 250 g grated)\n• Sunflower oil – 120 ml\n• Apple purée – 100 g (1 pouch)\n• Eggs – 3 M\n• Orange – zest of 1, juice of ½\n• Walnuts – 60 g, optional\nBake in 2 × 18 cm tins at 170 °C fan for 25–28 min.\nIcing: 200 g cream cheese · 50 g icing sugar · 1 tsp orange zest',
+    parts: ['Batter', 'Icing'],
+    takes: [['whole-wheat-flour', 150], ['all-purpose-flour', 100], 'uk-baking-powder', 'mixed-spice', ['carrot', 250], 'sunflower-oil', ['applesauce', 100], ['egg', 153], 'orange-zest', 'orange-juice', ['walnuts', 60], ['cream-cheese', 200], ['powdered-sugar', 50], 'orange-zest'],
+    bake: { celsius: 170, fan: true, minutes: [25, 28], pan: '2 x 18 cm tins' },
+  },
+  {
+    is: 'from a chat that begins with a filler',
+    region: 'UK',
+    text: 'BANANA BREAD (from the group chat)\nok so 3 v ripe bananas mashed\n1/3 cup melted butter\n¾ cup sugar (i do half white half brown)\n1 egg, 1 tsp vanilla\n1 tsp baking soda + pinch of salt\n1.5 cups flour\nmix in that order!! 350 for 50-60 in a 4x8',
+    takes: [['banana', 354], 'unsalted-butter', 'granulated-sugar', 'egg', 'vanilla-extract', 'baking-soda', 'table-salt', 'all-purpose-flour'],
+    bake: { celsius: 177, minutes: [50, 60], pan: '4x8' },
+  },
+  {
+    is: 'a flour whose kind stands behind its amount, half of it of another',
+    region: 'UK',
+    text: 'griddle cakes, but in the oven! My friend does them like so: flour 225 (SR), half that of butter, 75 caster, 75 sultanas, pinch mixed spice, 1 egg, splash milk. 5mm thick, 6cm cutter. On a hot baking stone 200 for 8 min turning once.',
+    takes: [['self-raising-flour', 225], ['superfine-sugar', 75], ['golden-raisins', 75], 'mixed-spice', 'egg', 'whole-milk', ['unsalted-butter', 112.5]],
+    bake: { celsius: 200, minutes: [8, 8] },
+  },
+  {
+    is: 'a frosting by ounces and cups in one row',
+    region: 'US',
+    text: 'PUMPKIN BARS / sheet pan\n4 eggs, 1⅔ cups sugar, 1 cup oil, 1 (15-oz) can pumpkin\n2 cups flour, 2 tsp each baking powder & cinnamon, 1 tsp each salt & soda\nFrosting – 8 oz cream cheese, ½ cup butter, 2 cups powdered sugar, 1 tsp vanilla\nUngreased 13 x 10" pan, 350, 25–30 min. Cool & frost. Cut 2 doz.',
+    parts: ['Batter', 'Frosting'],
+    takes: [['egg', 200], 'granulated-sugar', 'vegetable-oil', ['pumpkin-puree', 425], 'all-purpose-flour', 'baking-powder', 'ground-cinnamon', 'table-salt', 'baking-soda', ['cream-cheese', 227], ['unsalted-butter', 114], 'powdered-sugar', 'vanilla-extract'],
+    bake: { celsius: 177, minutes: [25, 30], pan: '13 x 10" pan' },
+  },
+  {
+    is: 'a tea hut’s scones, eggs made up to litres',
+    region: 'UK',
+    text: 'hello! here is what we do at the tea hut for the cheese scones. 3 kg of self raising flour, 600 g of butter, 60 g of baking powder, 30 g mustard powder, 1.5 kg of grated cheddar (keep back 200 g for tops), 12 eggs made up to 2 litres with milk. 7 cm cutter, makes about 48. 210 convection 14 minutes on 4 trays',
+    title: 'Cheese scones',
+    yield: 'makes about 48',
+    takes: [['self-raising-flour', 3000], ['unsalted-butter', 600], ['uk-baking-powder', 60], ['mustard-powder', 30], ['cheddar', 1500], ['egg', 612], ['whole-milk', 1430]],
+    bake: { celsius: 210, fan: true, minutes: [14, 14] },
+  },
+  {
+    is: 'a heat beside an oven, in a skillet',
+    region: 'UK',
+    text: 'Skillet cornbread as we always had it. get your skillet (10 inch) hot in a 425 oven with 2 tbsp lard. meanwhile stir together 1 1/2 cups white cornmeal, 1/2 cup flour, 1 tbsp baking powder, 1 tsp salt, 1/4 tsp soda. beat 1 egg into 1 3/4 cup buttermilk and mix it in. pour the hot fat in the batter, stir, pour it all back. 20 to 25 minutes till golden.',
+    takes: ['lard', 'cornmeal', ['all-purpose-flour', 62], 'baking-powder', 'table-salt', 'baking-soda', 'egg', 'buttermilk'],
+    bake: { celsius: 218, minutes: [20, 25], pan: '10 inch skillet' },
+  },
+  {
+    is: 'a loaf with its tin in a row, a lemon’s zest beside the nuts',
+    region: 'UK',
+    text: 'Courgette loaf, tweaked (v3)\n\n300g courgette (grated wt. after squeezing)\n2 eggs\n125ml oil, olive or veg\n150g golden caster\n225g SR flour\n½tsp bicarb\n½tsp BP\n50g walnuts, 1 lemon’s zest\n\ntin: 900g/2lb lined\noven: 180/160f, 55m',
+    takes: [['zucchini', 300], 'egg', 'vegetable-oil', ['golden-caster-sugar', 150], ['self-raising-flour', 225], 'baking-soda', 'uk-baking-powder', ['walnuts', 50], 'lemon-zest'],
+    bake: { celsius: 180, minutes: [55, 55] },
+  },
+  {
+    is: 'foil after so many, without the word for minutes',
+    region: 'UK',
+    text: 'Beetroot chocolate cake\n250g cooked beetroot (not in vinegar), puréed\n200g dark choc (70%), melted\n3 medium free range eggs\n200ml rapeseed oil\n250g light soft brown sugar\n200g plain flour\n1½ tsp baking powder\n1 Heat the oven to 180C/160C fan/gas 4. Grease and base-line a deep 20cm round cake tin.\n2 Blitz beetroot, eggs & oil; stir in the choc.\n3 Sift in the dry ingredients, fold, pour into tin.\n4 Bake 50 mins–1 hr, covering w/ foil after 35. Cool in tin 15 mins.',
+    title: 'Beetroot chocolate cake',
+    steps: 4,
+    takes: [['beet', 250], ['dark-chocolate-70', 200], ['egg', 153], 'canola-oil', ['light-brown-sugar', 250], ['all-purpose-flour', 200], 'uk-baking-powder'],
+    bake: { celsius: 180, minutes: [50, 60], pan: '20cm round cake tin' },
+  },
+  {
+    is: 'a sauce by its sign, a heat behind the tin, a range behind the heat',
+    region: 'UK',
+    text: 'Just notes: sticky toffee traybake. Soak 200g chopped dates in 250ml boiling water + 1 tsp bicarb, 20 mins. Cream 85g butter w 175g light musc; 2 eggs; 175g SR. Fold in dates w/ liquid. 30x20 tin 180 30-35. Sauce = 100 butter 175 sugar 300 ml dbl cream, boil 3 mins',
+    title: 'Sticky toffee traybake',
+    parts: ['Batter', 'Sauce'],
+    takes: [['dates', 200], ['water', 250], 'baking-soda', ['unsalted-butter', 85], ['light-muscovado-sugar', 175], 'egg', ['self-raising-flour', 175], ['unsalted-butter', 100], ['granulated-sugar', 175], ['double-cream', 294]],
+    bake: { celsius: 180, minutes: [30, 35], pan: '30x20 tin' },
+  },
+  {
+    is: 'scones in one row, as many as it says',
+    region: 'UK',
+    text: 'Choc chip scones. 350g s/r flour, ¼t salt, 1t bp, 85g butter, 3T caster, 175ml milk, 100g choc chips, egg to glaze. 220/200f, 10mins, 8 scones w/ 5cm cutter',
+    title: 'Choc chip scones',
+    takes: [['self-raising-flour', 350], 'table-salt', 'uk-baking-powder', ['unsalted-butter', 85], 'superfine-sugar', 'whole-milk', ['semisweet-chocolate-chips', 100]],
+    bake: { celsius: 220, minutes: [10, 10], pan: 'disc 5 cm x 8' },
+  },
+  {
+    is: 'an old leaflet by breakfast cups and dessertspoons, full of them',
+    region: 'UK',
+    text: 'Oatmeal raisin bread\n1 breakfastcupful medium oatmeal\n2 breakfastcupfuls plain flour\n1 dessertspoonful sugar\n2 teaspoonfuls baking powder\n1 teaspoonful salt\n1 breakfastcupful milk\n2 oz raisins\nMix to soft dough; bake in greased tin, mod. oven, 1 hour.',
+    title: 'Oatmeal raisin bread',
+    takes: ['medium-oatmeal', ['all-purpose-flour', 301], 'granulated-sugar', 'uk-baking-powder', 'table-salt', ['whole-milk', 293], ['raisins', 57]],
+    bake: { celsius: 180, minutes: [60, 60] },
+  },
+  {
+    is: 'a German message, called by what is shown',
+    region: 'UK',
+    text: 'Hallo Leute, hier mein schneller Apfelkuchen: 125 g weiche Butter, 125 g Zucker, 3 Eier (M), 200 g Mehl, 2 TL Backpulver, 1 Prise Salz, 2-3 EL Milch. Springform 26 cm, 180 °C Ober-/Unterhitze, ca. 40 Min.',
+    title: 'Schneller Apfelkuchen',
+    takes: [['unsalted-butter', 125], ['granulated-sugar', 125], 'egg', ['all-purpose-flour', 200], 'uk-baking-powder', 'table-salt', 'whole-milk'],
+    bake: { celsius: 180, minutes: [40, 40] },
+  },
+]; // prettier-ignore
+
+describe('a text passed on by hand', () => {
+  for (const kept of BY_HAND) it(`is read: ${kept.is}`, () => holdTo(kept));
+});
