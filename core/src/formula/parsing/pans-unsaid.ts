@@ -20,7 +20,7 @@ const BARE_ROUND =
 /** "bake 2 9\" rounds" */
 const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inch|in|cm|")[ -]?(?:rounds|layers))\b/i;
 /** "10-cup bundt, 350" */
-const BUNDT = /\b(\d{1,2}(?:[.,]\d)?[- ](?:cup|litre|liter|l|quart) bundt)\b/i;
+const BUNDT = /\b(\d{1,2}(?:[.,]\d)?(?:[- ](?:cup|litre|liter|l|quart)|[- ]?(?:cm|inch|in|")) bundt)\b/i;
 /** "8.5 x 4.5 loaf, 350": a tin that is called by what comes out of it. */
 const LOAF_OF =
   /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]| \||$)/i;
@@ -34,7 +34,7 @@ const PREPARED_DIMENSIONS =
 const SHAPE_BEFORE_HEAT =
   /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.]? (?:@ ?|at )?\d{3}\D|, ?\d| for \d{2}\b)|\b(\d{1,2} ?cm ?\/ ?\d{1,2} ?in(?:ch)? (?:round|square))(?! (?:cake )?(?:tins?|pans?))/i;
 /** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
-const TWO_OF = /(?:^|[\n;.(] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;)\n]|$)/i;
+const TWO_OF = /(?:^|[\n;.(] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;)\n]| \d{3}\b|$)/i;
 /** "20cm square, lined double" */
 const SHAPE_PREPARED =
   /(?:^|[\n;.,] ?)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:square|sq|round))(?=,? (?:double )?(?:lined|greased|buttered|papered)\b)/i;
@@ -42,6 +42,8 @@ const SHAPE_PREPARED =
 const SHAPE_ALONE = /(?:^|\n)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:square|sq|round|rd))\.?(?=\n|$)/i;
 /** "makes one 8-inch cake" */
 const CAKE_OF = /\b(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))(?: round)? cake\b(?! (?:tins?|pans?|boards?))/i;
+/** "Vanilla cake (for 7 inch)": the last that is said of it. */
+const FOR_SIZE = /\bfor (?:an? )?(\d{1,2}(?:[.,]\d)?[ -]?(?:inch|cm|"))\)?$/im;
 /** "in a 9\" cast-iron": a pan that is called by what it is made of. */
 const CAST_IRON =
   /(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm))[ -]cast[- ]iron\b|\bcast[- ]iron,? (\d{1,2}(?:[.,]\d)? ?(?:"|inch|in|cm))(?!\w)/i;
@@ -98,6 +100,7 @@ const WAYS: readonly Way[] = [
   },
   { pattern: TWO_OF, called: round, beside: 'none' },
   { pattern: CAKE_OF, called: round, beside: 'none' },
+  { pattern: FOR_SIZE, called: round, beside: 'none' },
   {
     pattern: SIZE_IN_BRACKETS,
     called: ([, kind = '', size = '', unit = '']) => `${size} ${unit === '"' ? 'in' : unit} ${kind}`,

@@ -153,6 +153,7 @@ export function readTextLine(
 }
 
 const WORDS_OF_A_PAN = 8;
+const OF_A_TIN = /\bfor (?:an?|one|two|my|the) [^:]{0,30}(?:tins?|pans?|trays?|loa(?:f|ves)):$/i;
 const ONLY_MINUTES = /^(?:about |approx\.? |ca\.? )?\d{1,3}(?: ?- ?\d{1,3})? ?(?:min(?:ute)?s?|hours?|hrs?)[.!]?$/i;
 const isSure = ({ ingredient, confidence, weight }: ReadEntry): boolean =>
   ingredient !== undefined && weight !== undefined && confidence >= SURE;
@@ -203,6 +204,8 @@ function kindOf(
   const named = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.85);
   if (!amount && !listed && short && PART_AT_THE_END.test(text) && !named && !VERB.test(text)) return 'heading';
   if (section !== 'head' && !amount && CHATTER.test(text)) return 'note';
+  // "Weights are for a 2 lb tin:": no part is called so
+  if (!amount && text.endsWith(':') && OF_A_TIN.test(text)) return 'note';
   const between = section === 'ingredients' && framed;
   if (!amount && !listed && short && text.endsWith(':') && (between || !VERB.test(text))) return 'heading';
   if (between) return 'line';

@@ -272,7 +272,7 @@ export class Sheet {
       ...readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]),
     };
     const equipment = this.notes
-      .filter((note) => /^(?:equipment|tins?|pans?)\s*:/i.test(note))
+      .filter((note) => /^(?:equipment|tins?|pans?)\s*:|\bfor an? [^:]{0,30}(?:tin|pan):$/i.test(note))
       // "tin: 900 g / 2 lb, lined"
       .map((note) => note.replace(/^(tin|pan)s? ?: ?(?=\S)([^\n]+)$/i, '$2 $1'));
     // "Lemon cake (loaf tin 30 cm)": a size in the title is that of this cake

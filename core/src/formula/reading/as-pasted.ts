@@ -52,7 +52,11 @@ const AS_THE_EGGS =
   /\b(?:the )?same weight (?:of|in) ([a-z][a-z ,&-]{2,60}?) as (\d|two|three|four|five|six)( (?:large |medium |small )?eggs?)(?: \([^()]{1,30}\))?(?:,? (?:so )?(?:that's |which is |usually )?(?:about |around )?(\d{2,3} ?g) (?:of )?each)?/gi;
 
 /** A forwarded message stands behind ">" line by line. */
+/** "> On Sunday you wrote:", above what is answered. */
+const WROTE = /^(?:> ?)*(?:on|am) [^:]{3,80}\b(?:wrote|schrieb(?:st)?)\b[^:]{0,40}:$/i;
 function withoutQuotes(rows: readonly string[]): readonly string[] {
+  const answered = rows.findIndex((row) => WROTE.test(row.trim()));
+  if (answered >= 0) return rows.filter((_, i) => i !== answered).map((row) => row.replace(QUOTED, ''));
   const written = rows.filter((row) => row.trim() !== '');
   const quoted = written.filter((row) => QUOTED.test(row)).length;
   return quoted >= FEWEST_ROWS && quoted >= QUOTED_SHARE * written.length
@@ -220,6 +224,8 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   ],
   // "325 - 1 hr.": no range
   [/^(\d{3}(?: ?°)?(?: ?[FC])?) ?- ?(?=\d{1,2}(?: 1\/2|½)? ?h(?:rs?|ours?)?\b)/i, '$1, '],
+  // "crm cheese 250"
+  [/\bcrm\.? (?=cheese\b)/gi, 'cream '],
   // "350 g s/r flour"
   [/\bs\/r(?= ?(?:flour|wholemeal)\b)/gi, 'SR'],
   // "Ingredients (swirl)"

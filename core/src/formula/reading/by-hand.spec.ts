@@ -136,6 +136,45 @@ const BY_HAND: readonly Kept[] = [
     takes: [['unsalted-butter', 125], ['granulated-sugar', 125], 'egg', ['all-purpose-flour', 200], 'uk-baking-powder', 'table-salt', 'whole-milk'],
     bake: { celsius: 180, minutes: [40, 40] },
   },
+  {
+    is: 'an answer to a mail, called as it was asked for',
+    region: 'UK',
+    text: '> On Sunday you wrote:\n> could you send me the pear cake one\n\nOf course. It’s: 6oz self raising, 6oz butter, 6oz golden caster, 3 eggs, 1tsp ginger\n2 ripe pears in chunks folded in at the end\n8" deep tin, 160 fan for about 50 min - mine took an hour.',
+    title: 'Pear cake',
+    takes: [['self-raising-flour', 170], ['unsalted-butter', 170], ['golden-caster-sugar', 170], 'egg', 'ground-ginger', 'pear'],
+    bake: { celsius: 160, fan: true, minutes: [50, 50], pan: '8" deep tin' },
+  },
+  {
+    is: 'amounts behind their names, a size in the title',
+    region: 'UK',
+    text: 'EGGLESS VANILLA CAKE (for 7 inch)\nMaida 1½ cups\nCurd 1 cup (room temp)\nSugar ¾ cup powdered\nBaking soda ½ tsp\nBaking powder 1¼ tsp\nOil ½ cup\nVanilla essence 1 tsp\nElaichi powder ½ tsp (opt)\nMethod - mix curd sugar, add soda bp leave 3 min till frothy. Oil essence. Maida sieved. 180 deg preheated 30-35 min',
+    takes: ['all-purpose-flour', 'plain-yogurt', 'powdered-sugar', 'baking-soda', 'baking-powder', 'vegetable-oil', 'vanilla-essence', 'ground-cardamom'],
+    bake: { celsius: 180, minutes: [30, 35], pan: '7 inch round' },
+  },
+  {
+    is: 'milk in two goes, a ring by its width',
+    region: 'UK',
+    text: 'serves 10-12 | prep 15 min | cook 1h 10\n\nMarble bundt\n300 g butter, softened (plus extra)\n300 g caster sugar\n6 eggs, room temp.\n375 g plain flour\n4 level tsp baking powder\n60 + 45 ml milk\n30 g cocoa\npinch of salt\n\nCream, eggs in one by one, flour+bp+salt with 60 ml of the milk. Two thirds in a greased 24 cm bundt; cocoa + 45 ml milk into the rest, on top, swirl. 160 °C fan 60 - 70 min.',
+    title: 'Marble bundt',
+    takes: [['unsalted-butter', 300], ['superfine-sugar', 300], 'egg', ['all-purpose-flour', 375], 'uk-baking-powder', ['whole-milk', 108], ['natural-cocoa', 30], 'table-salt'],
+    bake: { celsius: 160, fan: true, minutes: [60, 70], pan: '24 cm bundt' },
+  },
+  {
+    is: 'what the weights are for is no part of it, a bake between strokes',
+    region: 'UK',
+    text: 'GF lemon drizzle\nWts are for a 2 lb tin:\n200 butter\n200 caster\n4 eggs\n175 gr almonds\n250 mash potato (cold!!)\n3 lemons zest\n2 tsp gf bp\n180/4/45',
+    title: 'GF lemon drizzle',
+    parts: ['Batter'],
+    takes: [['unsalted-butter', 200], ['superfine-sugar', 200], 'egg', ['almonds', 175], ['mashed-potato', 250], 'lemon-zest', 'uk-baking-powder'],
+    bake: { celsius: 180, minutes: [45, 45] },
+  },
+  {
+    is: 'a dictated muffin, berries of the woods',
+    region: 'UK',
+    text: 'Buttermilk pancakes no — waffles no — MUFFINS. OK. Two cups of all purpose, a third of a cup of sugar, a tablespoon of baking powder, half teaspoon salt. In another bowl one cup of buttermilk, two eggs, and a stick of butter that’s melted and cooled a bit. I had about a cup of huckleberries so they went in. Twelve-cup tin, four hundred degrees, eighteen minutes or so.',
+    takes: [['all-purpose-flour', 251], 'granulated-sugar', 'baking-powder', 'table-salt', 'buttermilk', 'egg', ['unsalted-butter', 113], ['blueberries', 148]],
+    bake: { celsius: 204, minutes: [18, 18] },
+  },
 ]; // prettier-ignore
 
 describe('a text passed on by hand', () => {

@@ -296,7 +296,7 @@ fresh-ginger	fresh ginger (grated)	fresh root ginger	ginger|root ginger|ginger r
 banana	banana (ripe)	banana	bananas|ripe banana|mashed banana|overripe banana|kela	fresh fruit	75.0	0.3	1.1	3.0	14.5	2.6	0	1	0.05	4.9	0.95				small=90|medium=118|large=136|mashed cup=225|sliced cup=150		1	118|500|1000
 apple	apple (dessert, with skin)	eating apple	apples|dessert apple|seb|red apple|eating apples|green apple	fresh fruit	85.6	0.2	0.3	0.1	10.4	2.4	0	1	0.06	3.6	0.50				medium=180|chopped cup=125|grated cup=115|peeled and cored medium=140		1	180|1000
 cooking-apple	tart baking apple	cooking apple	baking apple|sharp apple|cooking apples|sour cooking apple|bramley apple|bramley|tart apple	fresh fruit	86.5	0.1	0.3	0.1	8.5	2.2	0	1	0.18	3.1	0.50				large=250|chopped cup=125|peeled and cored large=180		1	250|1000
-blueberries	blueberries	blueberries	blueberry|fresh blueberries|frozen blueberries	fresh fruit	84.2	0.3	0.7	0.1	10.0	2.4	0	1	0.09	3.3	0.63				cup=148|handful=40		1	125|150|340
+blueberries	blueberries	blueberries	blueberry|fresh blueberries|frozen blueberries|huckleberries|huckleberry|bilberries|bilberry	fresh fruit	84.2	0.3	0.7	0.1	10.0	2.4	0	1	0.09	3.3	0.63				cup=148|handful=40		1	125|150|340
 raspberries	raspberries	raspberries	raspberry|fresh raspberries|frozen raspberries	fresh fruit	85.8	0.7	1.2	0	4.4	6.5	0	1	0.26	3.3	0.52				cup=123|one=4		1	125|150|170
 strawberries	strawberries	strawberries	strawberry|fresh strawberries	fresh fruit	91.0	0.3	0.7	0	4.9	2.0	0	1	0.14	3.4	0.64				medium=12|sliced cup=166|halved cup=152		1	227|400|454
 blackberries	blackberries	blackberries	blackberry|brambles|fresh blackberries	fresh fruit	88.2	0.5	1.4	0	4.9	4.3	0	1	0.15	3.6	0.61				cup=144|one=5		1	150|170

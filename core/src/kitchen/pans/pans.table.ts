@@ -35,7 +35,7 @@ deep_sq_18	18 cm deep square tin	square	18	18	18	18	7.5		1	tinplate	0.75	7 inch 
 deep_sq_20	20 cm deep square tin	square	20	20	20	20	7.5		1	tinplate	0.75	8 inch deep square	1
 deep_sq_23	23 cm deep square tin	square	23	23	23	23	7.5		1	tinplate	0.75	9 inch deep square	1
 rect_7x11	11 x 7 x 2 in rectangular	rectangular	27.9	17.8	26.7	16.6	4.85		1	aluminium	0.55	28x18 tin|11x7|7x11	1
-rect_traybake_uk	30 x 20 cm traybake tin	rectangular	30	20	29.4	19.4	4.0		1	tinplate	0.6	12x8 traybake|30x20x4|traybake tin	1
+rect_traybake_uk	30 x 20 cm traybake tin	rectangular	30	20	29.4	19.4	4.0		1	tinplate	0.6	12x8 traybake|30x20x4|traybake tin|lamington tin|lamington pan	1
 rect_traybake_s	27 x 18 cm brownie tin	rectangular	27	18	26.4	17.4	3.2		1	tinplate	0.65	brownie tray|27x18	1
 rect_9x13	13 x 9 x 2 in, sloped home pan	rectangular	33.0	22.9	31.4	21.2	4.8		1	aluminium	0.55	9x13|13x9|33x23|23x33 tin	1
 rect_9x13s	13 x 9 x 2 in, straight sides	rectangular	33.0	22.9	33.0	22.9	5.1		1	aluminium	0.55	9x13 professional|33x23 straight	1
