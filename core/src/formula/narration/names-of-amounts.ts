@@ -9,6 +9,8 @@ import { describesAt, HEDGE, STOPS } from './words-around.js';
  */
 
 const LONGEST_LOOK = 7;
+/** What is done to a thing before it is measured. */
+export const PREPARED = /^(?:ground|grated|chopped|melted|softened|mashed|sliced|toasted|sifted|beaten|soft|cold)$/;
 
 export interface NameFound {
   readonly name?: number;
@@ -42,6 +44,8 @@ export class NamesOfAmounts {
       looked++
     )
       at--;
+    // "almonds ground 100", "butter softened 175 g": what was done to it stands between
+    if (at > 0 && (this.names.at[at] ?? -1) < 0 && PREPARED.test(this.words.word(at))) at--;
     return at >= 0 ? (this.names.at[at] ?? -1) : -1;
   }
 

@@ -91,7 +91,7 @@ function saidAt(words: Words, at: number): string | undefined {
       if (words.at(place) === ':' && !words.isNumber(at - 1)) return word === 'frost' ? 'Frosting' : named(word);
   if (
     /^(?:ice|frost|sandwich|glaze)$/.test(word) &&
-    (next === 'with' || (/^(?:it|them)$/.test(next) && words.word(at + 2) === 'with'))
+    (next === 'with' || (/^(?:it|them|mine|these)$/.test(next) && words.word(at + 2) === 'with'))
   )
     return { ice: 'Icing', frost: 'Frosting', sandwich: 'Filling' }[word] ?? 'Glaze';
   // "Whip 300 ml cream with 2 tbsp sugar"

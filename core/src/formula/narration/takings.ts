@@ -2,7 +2,7 @@ import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { pantryOf } from '../../kitchen/equipment/index.js';
 import { GRAMS_FROM, isCounted, isByWeight, readLine, type ReadingContext } from '../parsing/index.js';
 import { amountsSaid, type Amount } from './amounts-said.js';
-import { NamesOfAmounts, type NameFound } from './names-of-amounts.js';
+import { NamesOfAmounts, PREPARED, type NameFound } from './names-of-amounts.js';
 import { namesIn, type Name, type Names } from './names-said.js';
 import { pastEach, pastPreparation } from './behind-names.js';
 import { notAmounts } from './not-amounts.js';
@@ -321,6 +321,12 @@ class Reader {
     this.takings.push({ ...last, line, to: words.tokens[end - 1]?.to ?? last.to, places: [from, end] });
   }
 
+  /** "almonds ground 100". */
+  private preparedBetween({ to }: Name, { from }: Amount): string {
+    const word = to === from - 1 ? this.words.word(to) : '';
+    return PREPARED.test(word) ? `, ${word}` : '';
+  }
+
   /** "flour 225 (SR)", "butter 115 g (cold)": which kind stands behind the amount. */
   private kindBehind({ to }: Amount): string {
     const { words } = this;
@@ -361,7 +367,8 @@ class Reader {
     const bare = single(
       `${article}${amount.figures.replace(/\s+of$|(?<=[a-z]{4})\.$/, '')}${unsaid === '' ? '' : ` ${unsaid}`} ${isOfEach(amount) ? words.slice(name.from, to) : phrase}`,
     );
-    if (right?.name === undefined && !amount.same) return `${bare}${this.kindBehind(amount)}`;
+    if (right?.name === undefined && !amount.same)
+      return `${bare}${this.preparedBetween(name, amount)}${this.kindBehind(amount)}`;
     if (right?.name === undefined || amount.same || article !== '' || unsaid !== '') return bare;
     const whole = single(words.slice(from, to)).replace(/(?: and)?[,;.]?$/, '');
     const entries = readLine(whole, this.context);

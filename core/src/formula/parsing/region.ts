@@ -6,7 +6,7 @@ const TELLS: readonly (readonly [RegExp, Region, number])[] = [
   [/\b(?:all-purpose|confectioners'?|cornstarch|half-and-half|heavy cream|molasses|stick(?:s)? (?:of )?(?:unsalted )?butter|kosher)\b/gi, 'US', 2],
   [/(?<=\b(?:2[5-9]|[345]\d)\d)\s?°?\s?f\b|fahrenheit|\bbaking soda\b/gi, 'US', 2],
   [/(?<![\d.,])[34]\d[05] ?°(?! ?c)/gi, 'US', 2],
-  [/\binch(?:es)?\b|\bpan\b|\bsticks?\)|\bskillet\b|(?<=\b(?:an?|the|at|to) )[34]\d[05](?= (?:degree )?oven\b)|(?<=[\d½¼¾⅓⅔] ?)c\. ?(?=[a-z]{3})/gi, 'US', 1],
+  [/\binch(?:es)?\b|\bpan\b|\bsticks?\)|\bskillet\b|(?<=\b(?:an?|the|at|to) )[34]\d[05](?= (?:degree )?oven\b)|(?<![\d.])(?:\d{1,2}|\d\/\d|[½¼¾⅓⅔]) ?c\.? (?=[a-z]{3})|\bshortening\b/gi, 'US', 1],
   [/\b(?:bicarb(?:onate)?|caster|castor|icing sugar|plain flour|self[- ]raising|treacle|sultanas?|courgettes?|double cream|gas (?:mark )?\d|digestives?|demerara|muscovado|strong white)\b/gi, 'UK', 2],
   [/\b(?:tins?|grease ?proof|clingfilm|traybake|wholemeal|fan)\b/gi, 'UK', 1],
   [/\b(?:maida|atta|(?<!(?:lemon|lime|orange|fruit|passion-fruit|passionfruit|bean) )curd|jaggery|ghee|elaichi|besan|dahi|sooji)\b/gi, 'IN', 3],

@@ -189,6 +189,7 @@ const LIQUIDS = 'milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
 const MADE_UP: readonly RegExp[] = [
   new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough |sufficient )?(?<liquid>${LIQUIDS}) to (?:make|give)(?: up(?: to)?)?(?: a total of)?(?: about)? (?<total>.{2,20})$`, 'i'),
   new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) (?:with|w\\/?) (?<liquid>${LIQUIDS})(?: ?\\([^()]{1,60}\\))?$`, 'i'),
+  new RegExp(`^(?<first>.{3,60}?) in (?:an?|the|one) (?<total>cup|mug|teacup|half pint jug),? (?:then )?fill(?:ed)?(?: it)?(?: up)? (?:with|w\\/?) (?<liquid>${LIQUIDS})$`, 'i'),
 ]; // prettier-ignore
 
 /** "2 cups flour, plus 1 tbsp for tossing the berries": more of the same, and it goes in. */
@@ -260,7 +261,7 @@ export function thingsApart(
 ): readonly string[] {
   for (const pattern of MADE_UP) {
     const { first = '', liquid = '', total = '' } = pattern.exec(line)?.groups ?? {};
-    const [amount] = total === '' ? [] : amountsIn(total, unitsOf(context.kitchen));
+    const [amount] = total === '' ? [] : amountsIn(/\d/.test(total) ? total : `1 ${total}`, unitsOf(context.kitchen));
     const unit = amount?.unit;
     const each = unit && (unit.grams ?? millilitresIn(context.kitchen, unit, context.region));
     const grams = gramsOf(first);

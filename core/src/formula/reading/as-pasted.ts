@@ -224,6 +224,10 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   ],
   // "325 - 1 hr.": no range
   [/^(\d{3}(?: ?°)?(?: ?[FC])?) ?- ?(?=\d{1,2}(?: 1\/2|½)? ?h(?:rs?|ours?)?\b)/i, '$1, '],
+  // "*2 C flour | *1 T baking powder"
+  [/^\*(?=\d|[½¼¾⅓⅔])/, '* '],
+  [/ \| ?[*•] ?(?=\d|[½¼¾⅓⅔])/g, ' | '],
+  [/\bbkg\.? ?(?:pdr|pwdr|powd|powder)\b\.?/gi, 'baking powder'],
   // "crm cheese 250"
   [/\bcrm\.? (?=cheese\b)/gi, 'cream '],
   // "350 g s/r flour"

@@ -175,6 +175,39 @@ const BY_HAND: readonly Kept[] = [
     takes: [['all-purpose-flour', 251], 'granulated-sugar', 'baking-powder', 'table-salt', 'buttermilk', 'egg', ['unsalted-butter', 113], ['blueberries', 148]],
     bake: { celsius: 204, minutes: [18, 18] },
   },
+  {
+    is: 'what was done to a thing between its name and its amount, a bake of figures alone',
+    region: 'UK',
+    text: 'Almond bars: butter 200, sugar 180, flour 240, almonds ground 100, baking pwdr 1 tsp, egg 1. 20x30. 175. 25.',
+    takes: [['unsalted-butter', 200], ['granulated-sugar', 180], ['all-purpose-flour', 240], ['almond-flour', 100], 'uk-baking-powder', 'egg'],
+    bake: { celsius: 175, minutes: [25, 25], pan: '20x30' },
+  },
+  {
+    is: 'twenty-ish minutes behind two heats, an icing of one’s own',
+    region: 'UK',
+    text: 'Hiya! For the courgette muffins you’ll need about 250g grated courgette, squeeze it, then in a bowl mix 2 eggs, 100ml of veg oil and 120g caster. Next goes in 200g SR flour, half a tsp of bicarb and the courgette obviously. Zest of a lime if you’ve got one. Into 12 cases & 180 (160 fan) for 20-ish. I ice mine with 100g icing sugar + the lime juice x',
+    title: 'Courgette muffins',
+    parts: ['Batter', 'Icing'],
+    takes: [['zucchini', 250], 'egg', 'vegetable-oil', ['superfine-sugar', 120], ['self-raising-flour', 200], 'baking-soda', 'lime-zest', ['powdered-sugar', 100]],
+    bake: { celsius: 180, minutes: [20, 20], pan: '12 cases' },
+  },
+  {
+    is: 'a cup that is filled up upon an egg',
+    region: 'UK',
+    text: '2 c flour\n3/4 c sugar\n2 t bp\n1/2 t salt\n1 egg in a cup, fill w/ milk\n1/4 c melted shortening\n425 / 20 min / 12 muffins',
+    takes: [['all-purpose-flour', 251], 'granulated-sugar', 'baking-powder', 'table-salt', ['egg', 50], ['whole-milk', 193], 'vegetable-shortening'],
+    bake: { celsius: 218, minutes: [20, 20], pan: '12 muffins' },
+  },
+  {
+    is: 'a list between strokes with a star before each',
+    region: 'US',
+    text: 'Pumpkin spice scones\n*2 C flour | *1 T baking powder | *1/2 t salt | *1.5 t pumpkin spice | *6 T cold butter | *1/2 C pumpkin puree | *3 T milk | *1 egg | *1/3 C brown sugar\n8 wedges, 425, 14 min\nGlaze: 1 C pwd sugar + 2 T milk',
+    title: 'Pumpkin spice scones',
+    parts: ['Batter', 'Glaze'],
+    steps: 1,
+    takes: [['all-purpose-flour', 251], 'baking-powder', 'table-salt', 'pumpkin-pie-spice', ['unsalted-butter', 85], 'pumpkin-puree', 'whole-milk', 'egg', 'light-brown-sugar', 'powdered-sugar', 'whole-milk'],
+    bake: { celsius: 218, minutes: [14, 14] },
+  },
 ]; // prettier-ignore
 
 describe('a text passed on by hand', () => {
