@@ -70,9 +70,13 @@ export class FormulaStrip {
         strong: String(version.number),
         more: this.onBench.unkept() ? $localize`and changes` : '',
       });
+    const makes = written?.trim() ?? '';
+    // "6, 539 g" could be read as one figure: how many stands apart
+    const apart = /\d$/.test(makes);
+    if (apart) facts.push(/^\d+$/.test(makes) ? { label: $localize`makes`, strong: makes } : { label: makes });
     if (audit.totals.grams > 0)
       facts.push({
-        label: written ? `${written},` : '',
+        label: makes === '' || apart ? '' : `${makes},`,
         strong: gramsInWords(audit.totals.grams),
         more: $localize`of batter`,
       });

@@ -61,6 +61,8 @@ export function heldIn(text: string): Held | undefined {
 }
 
 const isBasin = ({ id }: ShelfPan): boolean => /^(?:pudding|ramekin|mug)/.test(id);
+/** A pudding basin leans, a ramekin stands. */
+const isOfKind = ({ id }: ShelfPan, vessel: string): boolean => /basin|pudding/.test(vessel) ? id.startsWith('pudding') : !vessel.includes('ramekin') || id.startsWith('ramekin'); // prettier-ignore
 const isPlain = ({ id, shape }: ShelfPan): boolean => !/^(?:pie|skillet|dutch|tulip|can|popover)|lidded/.test(id) && shape !== 'muffin'; // prettier-ignore
 /** Lower than this it is a sheet, and nobody says what a sheet holds. */
 const LOWEST_CM = 4;
@@ -82,7 +84,12 @@ export function panThatHolds(
   const off = (pan: ShelfPan) => Math.abs(Math.log(cavityMillilitres(pan) / millilitres));
   const [like] = SHELF_PANS.filter(
     (pan) =>
-      pan.shape === kind && pan.cavities === 1 && isPlain(pan) && pan.depthCm >= LOWEST_CM && isBasin(pan) === asBasin,
+      pan.shape === kind &&
+      pan.cavities === 1 &&
+      isPlain(pan) &&
+      pan.depthCm >= LOWEST_CM &&
+      isBasin(pan) === asBasin &&
+      (!asBasin || isOfKind(pan, vessel)),
   ).sort((a, b) => off(a) - off(b));
   if (!like) return undefined;
   const scale = Math.cbrt(millilitres / cavityMillilitres(like));
