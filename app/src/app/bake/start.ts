@@ -5,7 +5,7 @@ import { bakingState, isOver } from '@orvin/core/along/baking';
 import { capitalised, minutesInWords } from '@orvin/core/words/figures';
 import { walkOf } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
-import { notCountedInWords } from '@orvin/core/words/batch-words';
+import { notCountedInWords, severalCalled } from '@orvin/core/words/batch-words';
 import { nextInWords, placeInWords } from '@orvin/core/words/along-words';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
@@ -270,7 +270,8 @@ export class BakeStart {
     if (!bake || !batch) return [];
     const texts = new Map(bake.audit.steps.map(({ id, text }) => [id, text]));
     return walkOf({ bake, batch, foreseen: this.foreseen() }).map((step) => {
-      const pans = 'portion' in step ? (bake.portions[step.portion]?.pans.pan.name ?? '') : '';
+      const set = 'portion' in step ? bake.portions[step.portion]?.pans : undefined;
+      const pans = set ? severalCalled(set.pan.name, set.count) : '';
       const words = nextInWords(
         step,
         pans,

@@ -14,6 +14,7 @@ import type { WalkStep, WeighStep } from '@orvin/core/along/walk';
 import type { BowlLine } from '@orvin/core/along/weighing';
 import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { cautionInWords, cautionsOnce } from '@orvin/core/words/along-words';
+import { severalCalled } from '@orvin/core/words/batch-words';
 import { sound } from '../parts/tone';
 import { midnightOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
@@ -103,7 +104,10 @@ export class ThisBaking implements OnDestroy {
   /** The method in the words of this batch. */
   readonly wordsOf = (step: WalkStep | undefined): string =>
     step?.kind === 'mix' ? (this.baking()?.words[step.id] ?? '') : '';
-  readonly pansOf = (portion: number): string => this.baking()?.snapshot.portions[portion]?.name ?? '';
+  readonly pansOf = (portion: number): string => {
+    const { name = '', job } = this.baking()?.snapshot.portions[portion] ?? {};
+    return severalCalled(name, job?.pans.count ?? 1);
+  };
   /** Cautions of the step at hand, in words. */
   readonly cautions = computed(() => {
     const pantry = this.pantry();

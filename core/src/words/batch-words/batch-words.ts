@@ -127,6 +127,9 @@ const CUPS = {
   usual: { inTin: 12, one: $localize`muffin cup`, more: $localize`muffin cups` },
 } as const;
 
+/** Several of the same pan: "6 × 175 ml pudding basin"; one by its name alone. */
+export const severalCalled = (name: string, count: number): string => (count > 1 ? `${count} × ${name}` : name);
+
 /** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups in 2 tins of 12". */
 export function pansInWords({ pan, count }: PanSet, region: Region): string {
   if (pan.shape === 'muffin') {
@@ -135,7 +138,7 @@ export function pansInWords({ pan, count }: PanSet, region: Region): string {
     const tins = Math.ceil(cups / inTin);
     return `${several(cups, one, more)}${tins > 1 ? $localize` in ${tins} tins of ${inTin}` : ''}`;
   }
-  return count === 1 ? panName(pan, region) : `${count} × ${panName(pan, region)}`;
+  return severalCalled(panName(pan, region), count);
 }
 
 /** A target as a baker would type it: reads back as itself. */

@@ -14,6 +14,7 @@ export {
   NOTES,
   panName,
   pansInWords,
+  severalCalled,
   SIZED_BY,
   targetInWords,
   targetProblemInWords,
