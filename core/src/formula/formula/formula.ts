@@ -99,7 +99,11 @@ export const USUAL_FLOUR_BASIS_GRAMS = 1000;
 const BESIDE_THE_BATTER =
   /\b(frosting|icing|glaze|topping|top|filling|soak|syrup|drizzle|streusel|crumble|crumb|sauce|curd|custard|buttercream|ganache|garnish|whipped cream|compote|coulis|coating|fudge(?! cake| batter)|caramel(?! cake| batter)|decoration|decorate|finish|finishing|serve|dusting|brush|wash|feed|feeding|tin|pan|grease|greasing|lining)\b/i;
 
+/** The same in German, alone or at the end of a word: "Guss", "Zuckerguss", "Schokoladencreme". */
+const BESIDE_IN_GERMAN =
+  /(?:guss|glasur|belag|füllung|streusel|tränke|überzug|verzierung|dekoration|soße|sauce|sirup|frosting)(?![\p{L}])|(?:^|\p{L})creme$/iu;
+
 /** Whether a component is part of what rises, judged by its name. */
 export function isBatter(componentName: string): boolean {
-  return !BESIDE_THE_BATTER.test(componentName);
+  return !BESIDE_THE_BATTER.test(componentName) && !BESIDE_IN_GERMAN.test(componentName);
 }

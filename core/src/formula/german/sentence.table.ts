@@ -51,6 +51,7 @@ export const GERMAN_PHRASES: readonly (readonly [words: string, english: string]
   ['nach dem backen', 'afterwards'],
   ['backzeit', 'bake for'],
   ['trockene zutaten|die trockenen zutaten|trockenen zutaten', 'the dry ingredients'],
+  ['feuchte zutaten|die feuchten zutaten|nasse zutaten|fluessige zutaten', 'the wet ingredients'],
   ['fluessige zutaten', 'the wet ingredients'],
   ['uebrige zutaten|die uebrigen zutaten|restliche zutaten', 'the remaining ingredients'],
   ['alle zutaten|alles', 'everything'],

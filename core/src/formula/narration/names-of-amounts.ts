@@ -9,6 +9,9 @@ import { describesAt, HEDGE, STOPS } from './words-around.js';
  */
 
 const LONGEST_LOOK = 7;
+/** "sugar, which is a cup", "the flour came to 280 g". */
+const IS = /^(?:which|is|are|that|that's|thats|its|it's|were|was|be|takes|needs|came|comes|weighed|weighs)$/;
+const CAME = /^(?:came|comes) to$/i;
 /** What is done to a thing before it is measured. */
 export const PREPARED = /^(?:ground|grated|chopped|melted|softened|mashed|sliced|toasted|sifted|beaten|soft|cold)$/;
 
@@ -140,14 +143,7 @@ export class NamesOfAmounts {
     while (at >= 0 && HEDGE.test(words.word(at)) && amount.from - at < 4) at--;
     const ofIt = /^(?:it|them)$/.test(amount.ofWhat);
     const start = at;
-    while (
-      at >= 0 &&
-      start - at < 3 &&
-      /^(?:which|is|are|that|that's|thats|its|it's|were|was|be|takes|needs|came|comes|weighed|weighs|to)$/.test(
-        words.word(at),
-      )
-    )
-      at--;
+    while (at >= 0 && start - at < 3 && (IS.test(words.word(at)) || CAME.test(words.slice(at - 1, at + 1)))) at--;
     if (at === start && !ofIt) return this.boundBy(at, free);
     if (words.at(at) === ',') at--;
     return at >= 0 ? free(this.names.at[at] ?? -1) : undefined;

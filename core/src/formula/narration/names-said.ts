@@ -22,7 +22,7 @@ export interface Names {
 const THING =
   /^(?:mixture|mix|cakes?|loaf|loaves|breads?|cornbread|muffins?|scones?|cupcakes?|frosting|icing|glaze|batter|dough|topping|filling|drizzle|biscuits?|pancakes|flavou?r|buckle|bundt|crumble|streusel|base|layer|sponge|syrup|tin|pan)$/;
 const COLOUR = /^white$/;
-const KIND = /^(?:flour|sugar|chocolate|vinegar|rice|bread)$/;
+const KIND = /^(?:flour|sugar|chocolate|vinegar|rice|bread|spelt|wheat|rye|cornmeal)$/;
 const MOST_NAME_WORDS = 6;
 
 /** "cream the butter", "butter a tin", "flour it well": a thing done, no thing. */

@@ -69,6 +69,8 @@ function sizeTokens(words: Words, at: number): number {
     sides++;
     measured = pastUnit() || measured;
   }
+  // "1 x 245 g tub" is so many of a weight
+  if (!measured && WEIGHT.test(words.at(to))) return 0;
   return measured || sides > 1 ? to - at : 0;
 }
 

@@ -134,6 +134,8 @@ class Reader {
       if (!article && !isMore && !this.takesUnknown(amount)) this.nameless.push(words.slice(amount.from, amount.to));
       return undefined;
     }
+    // "3 tbsp flour per egg": a rate, and no amount
+    if (words.word(name.to) === 'per') return undefined;
     const phrase = this.kindSaidBefore(name) ?? words.slice(name.from, name.to);
     const match = pantryOf(this.context.kitchen).match(phrase, this.context.region);
     const ingredient = match.kind === 'matched' ? match.ingredient : undefined;

@@ -8,7 +8,7 @@ import { STOPS } from './words-around.js';
  */
 
 /** "maybe a splash more", "50 g per case": no thing. */
-const NO_NAME = /^(?:more|extra|less|again|either|each|per|every|apiece|recipe|batch|batter|version)$/;
+const NO_NAME = /^(?:more|extra|less|again|either|each|per|every|apiece|total|altogether|recipe|batch|batter|version)$/;
 const DONE_TO_IT = /(?:ed|en)$/;
 const HOW_IT_IS = /(?:ed|en|ly)$|^(?:my|our|your|their|his|her)$/;
 /** Where a name of several words ends: "glimmerwort folded through", "quince before the flour", "discard per loaf". */

@@ -130,7 +130,7 @@ export function readQuantity(text: string): { quantity: Quantity; rest: string }
 
 /** "Knob of butter", "large handful spinach": a vague measure without a number is one of it. Verbs of a step need their "of": "drizzle of honey". */
 const UNSAID_ONE =
-  /^(?:(?:small|large|big|good|generous)\s+)?(?:(?:pinch|knob|handful|bunch|glug|dollop)\s+(?=[a-z])|(?:splash|drizzle|dash|smidgen|squeeze|slug)\s+of\s)|^(?:heaped|heaping|rounded|generous|good|scant|level)\s+(?:teaspoon|tsp|tablespoon|tbsp|dessertspoon|dsp|cup)\.?\s+(?=[a-z])/i;
+  /^(?:(?:small|large|big|good|generous)\s+)?(?:(?:pinch|knob|handful|bunch|punnet|glug|dollop)\s+(?=[a-z])|(?:splash|drizzle|dash|smidgen|squeeze|slug)\s+of\s)|^(?:heaped|heaping|rounded|generous|good|scant|level)\s+(?:teaspoon|tsp|tablespoon|tbsp|dessertspoon|dsp|cup)\.?\s+(?=[a-z])/i;
 const unsaidOne = (text: string): { quantity: Quantity; rest: string } | undefined =>
   UNSAID_ONE.test(text) ? { quantity: { low: 1, high: 1 }, rest: text } : undefined;
 

@@ -24,6 +24,15 @@ function ofBoth(line: string): readonly string[] | undefined {
 const NAMED_FIRST =
   /^(orange|lemon|lime|grapefruit)s? ?[-–—:,] ?((?:(?:finely |freshly )?grated )?(?:zest|juice|rind)) of (\d(?:\/\d)?|[½¼]|half|one)(?:(?:,| and| &|, and) (zest|juice|rind) of (\d(?:\/\d)?|[½¼]|half|one))?$/i;
 
+/** "2 tbsp lemon zest, about 2 lemons", "1 cup mashed banana, about 3 bananas": how many of it that is, and no other thing. */
+const SAID_AGAIN =
+  /^(?<first>.{3,60}?),? (?:that is |from )?about (?<count>\d{1,2}(?: ?(?:-|to) ?\d{1,2})?) (?<size>(?:large |medium |small )?)(?<thing>[a-z]{4,12}?)(?<plural>e?s)?$/i;
+export function withoutSayingAgain(line: string): string {
+  const { first = '', count = '', size = '', thing = '', plural = '' } = SAID_AGAIN.exec(line)?.groups ?? {};
+  const isSame = thing !== '' && first.toLowerCase().includes(thing.toLowerCase());
+  return isSame ? `${first} (about ${count} ${size}${thing}${plural})` : line;
+}
+
 /** A line, or a line for each part of the fruit that it asks for. */
 export function fruitApart(line: string): readonly string[] {
   const both = ofBoth(line);

@@ -32,7 +32,7 @@ const PREPARED_DIMENSIONS =
   /(?:^|[,;.\n] ?)(\d+(?:\.\d+)? ?(?:"|in|inch|cm)? ?x ?\d+(?:\.\d+)?(?: ?x ?\d+(?:\.\d+)?)? ?(?:"|in|inch|cm)?)(?=,? (?:greased|lined|buttered|papered)\b)/i;
 /** "20cm square 170 fan": the size and the shape before the heat. */
 const SHAPE_BEFORE_HEAT =
-  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.]? (?:@ ?|at )?\d{3}\D|, ?\d| for \d{2}\b)|\b(\d{1,2} ?cm ?\/ ?\d{1,2} ?in(?:ch)? (?:round|square))(?! (?:cake )?(?:tins?|pans?))/i;
+  /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.]? (?:@ ?|at )?\d{3}\D|[,.]? gas \d|, ?\d| for \d{2}\b)|\b(\d{1,2} ?cm ?\/ ?\d{1,2} ?in(?:ch)? (?:round|square))(?! (?:cake )?(?:tins?|pans?))/i;
 /** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
 const TWO_OF = /(?:^|[\n;.(] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;)\n]| \d{3}\b|$)/i;
 /** "20cm square, lined double" */

@@ -9,19 +9,22 @@ import type { Formula } from '../formula/index.js';
 const FIGURE = String.raw`\(?(?:about |approx\.? )?(\d{2,3}) ?-?(g|ml)\b`;
 /** "Yogurt pot cake (pot = 125 g)", "use a 150 ml pot as your measure". */
 const SAID: readonly RegExp[] = [
-  new RegExp(String.raw`\bpots?(?:'s)? ?(?:=|is|are|holds?|of|being|size:?|\() ?${FIGURE}`, 'i'),
-  new RegExp(String.raw`\b${FIGURE} (?:yogh?urt )?pots?\b`, 'i'),
+  new RegExp(String.raw`\b(?:pots?|tubs?)(?:'s)? ?(?:=|is|are|holds?|of|being|size:?|\() ?${FIGURE}`, 'i'),
+  new RegExp(String.raw`\b${FIGURE} (?:yogh?urt )?(?:pots?|tubs?)\b`, 'i'),
 ];
 /** "1 pot plain yogurt (125 g)", "one small pot, 150 ml, natural yogurt". */
 const OF_A_LINE: readonly RegExp[] = [
-  new RegExp(String.raw`^(?:1|one|an?) (?:x )?(?:small |single |individual )?pots?\b[^\d]{0,40}${FIGURE}`, 'i'),
-  new RegExp(String.raw`^(?:(?:1|one|an?) )?(?:x )?${FIGURE}\)? (?:x )?pots?\b`, 'i'),
+  new RegExp(
+    String.raw`^(?:1|one|an?) (?:x )?(?:small |single |individual )?(?:pots?|tubs?)\b[^\d]{0,40}${FIGURE}`,
+    'i',
+  ),
+  new RegExp(String.raw`^(?:(?:1|one|an?) )?(?:x )?${FIGURE}\)? (?:x )?(?:pots?|tubs?)\b`, 'i'),
 ];
 /** Grams of yogurt, or of cream, in a millilitre. */
 const GRAMS_PER_MILLILITRE = 1.03;
 const LEAST_MILLILITRES = 50;
 const MOST_MILLILITRES = 600;
-const COUNTS_POTS = /^\s*(?:\d{1,2}|\d\/\d|½|one|two|three|half an?|a half)(?: \d\/\d)? pots?\b/i;
+const COUNTS_POTS = /^\s*(?:\d{1,2}|\d\/\d|½|one|two|three|half an?|a half)(?: \d\/\d)? (?:pots?|tubs?)\b/i;
 
 function millilitresSaid(texts: readonly string[], patterns: readonly RegExp[]): number | undefined {
   for (const text of texts)

@@ -8,7 +8,7 @@ import { isBareGrams } from './counted.js';
 import { amountsOfNote, draftsOf, type Draft } from './drafts.js';
 import { matchName, partOfFruit } from './names.js';
 import { normalise } from './normalise.js';
-import { fruitApart } from './fruit-apart.js';
+import { fruitApart, withoutSayingAgain } from './fruit-apart.js';
 import { problem, type Problem, type ProblemFacts } from './problem.js';
 import { reworded, thingsApart } from './rewordings.js';
 import { bareLine, segmentsOf } from './segments.js';
@@ -173,7 +173,9 @@ function weighDraft(
     ...amountsOfNote(draft.note, (inside) => amountsIn(inside, unitsOf(kitchen))),
   ];
   const stated = again.find((amount) => amount.unit?.kind === 'mass') ?? again[0];
-  const second = stated && weighAll([stated], ingredient, weighContext);
+  // "zest of 2 lemons, about 2 tbsp": of the zest, not of lemons
+  const measured = ingredient && draft.part ? partOfFruit(ingredient, draft.part, context).ingredient : ingredient;
+  const second = stated && weighAll([stated], measured, weighContext);
   if (second) {
     // a handful is a weight by its kind, and says none
     const isVague = first?.unit !== undefined && first.unit.spread >= VAGUE_FROM;
@@ -350,7 +352,7 @@ export function readLine(text: string, context: ReadingContext, correction?: Cor
   );
   const there: ReadingContext = { ...context, region };
   const gramsOf = (part: string) => readLine(part, there)[0]?.weight?.grams;
-  const all = fruitApart(words)
+  const all = fruitApart(withoutSayingAgain(words))
     .flatMap((part) => thingsApart(part, there, gramsOf))
     .flatMap((part) => segmentsOf(reworded(part), there))
     .flatMap((segment) => draftsOf(segment, there));

@@ -184,10 +184,11 @@ export function reworded(line: string): string {
   return REWORDINGS.reduce((text, [pattern, instead]) => text.replace(pattern, instead), shelled(line));
 }
 
-const LIQUIDS = 'milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
+const LIQUIDS = '(?:oat |soya |soy |almond |plant )?milk|buttermilk|water|yogh?urt|cream|tea|coffee|orange juice';
 /** "1 egg + enough milk to make 150 ml", "1 egg made up to 150 ml with milk". */
 const MADE_UP: readonly RegExp[] = [
   new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough |sufficient )?(?<liquid>${LIQUIDS}) to (?:make|give)(?: up(?: to)?)?(?: a total of)?(?: about)? (?<total>.{2,20})$`, 'i'),
+  new RegExp(`^(?<first>.{3,60}?)(?: ?\\+| plus| and|,)? (?:enough )?(?<liquid>${LIQUIDS}) (?:up )?to (?<total>\\d.{1,15}?)(?: in)? (?:total|altogether|in all)$`, 'i'),
   new RegExp(`^(?<first>.{3,60}?),? (?:made|topped) up to (?:about )?(?<total>.{2,20}?) (?:with|w\\/?) (?<liquid>${LIQUIDS})(?: ?\\([^()]{1,60}\\))?$`, 'i'),
   new RegExp(`^(?<first>.{3,60}?) in (?:an?|the|one) (?<total>cup|mug|teacup|half pint jug),? (?:then )?fill(?:ed)?(?: it)?(?: up)? (?:with|w\\/?) (?<liquid>${LIQUIDS})$`, 'i'),
 ]; // prettier-ignore

@@ -173,7 +173,9 @@ function pieceOf(
         RANGE_OF_POT.spread,
         false,
       );
-    const pack = ['can', 'packet', 'jar', 'bar'].includes(unit.id) ? packOf(ingredient, context.region) : undefined;
+    const pack = ['can', 'packet', 'jar', 'bar', 'punnet'].includes(unit.id)
+      ? packOf(ingredient, context.region)
+      : undefined;
     if (pack !== undefined) return weight(pack, RANGE_OF_POT.spread, false);
     const bunch = unit.id === 'bunch' ? bunchOf(ingredient) : undefined;
     if (bunch !== undefined) return weight(bunch, unit.spread, false);

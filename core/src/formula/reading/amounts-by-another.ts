@@ -24,10 +24,16 @@ export interface ByAnother {
 const TO_MAKE =
   /(?:\+|\bplus|\band|&) (?:enough )?(milk|buttermilk|water|cream) to make (?:up )?(?:to )?(?:about )?(\d[\d/ ]{0,4} ?(?:cups?|c|ml|fl oz))\b/gi;
 
+/** "1/3 cup oil + oat milk to 1 cup total". */
+const TO_TOTAL =
+  /(?:\+|\bplus|\band|&) (?:enough )?((?:oat |soya |soy |almond |plant )?milk|buttermilk|water|cream) (?:up )?to (\d[\d/ ]{0,4} ?(?:cups?|c|ml|fl oz)) (?:in )?(?:total|altogether|all)\b/gi;
+
 function toppedUp(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
   const found = [
     ...[...text.matchAll(TOPPED_UP)].map(({ index, 1: total = '', 2: liquid = '' }) => ({ index, total, liquid })),
-    ...[...text.matchAll(TO_MAKE)].map(({ index, 1: liquid = '', 2: total = '' }) => ({ index, total, liquid })),
+    ...[TO_MAKE, TO_TOTAL]
+      .flatMap((pattern) => [...text.matchAll(pattern)])
+      .map(({ index, 1: liquid = '', 2: total = '' }) => ({ index, total, liquid })),
   ];
   return found.flatMap(({ index, total, liquid }): readonly ByAnother[] => {
     const inJug = takings.findLast(({ from, to }) => to <= index && from > index - NEAR_LETTERS);

@@ -294,11 +294,24 @@ const plainly = (row: string): string =>
 const NAMED =
   /^(?=[^:\n]* )([^:\n]{3,40}\b(?:cakes?|sponge|bread|loaf|muffins|scones|biscuits|buns)(?: by weight)?): (?=\d)/i;
 
+/** "(ounces)", "all in grams", in a row by itself: what every bare figure of the list is. */
+const MEASURE_OF_ALL = /^\(?(?:all )?(?:in )?(ounces|oz|grams|g)\)?[.:]?$/i;
+const BARE_ROW = /^(\s*(?:\d{1,4}|\d{0,2} ?[½¼¾])) (?=[a-z])(?!eggs?\b)/i;
+function withMeasureOfAll(rows: readonly string[]): readonly string[] {
+  const said = rows.findIndex((row) => MEASURE_OF_ALL.test(row.trim()));
+  const bare = rows.filter((row) => BARE_ROW.test(row)).length;
+  if (said < 0 || bare < FEWEST_ROWS) return rows;
+  const unit = /^\(?(?:all )?(?:in )?o/i.test(rows[said]?.trim() ?? '') ? 'oz' : 'g';
+  return rows.filter((_, i) => i !== said).map((row) => row.replace(BARE_ROW, `$1 ${unit} `));
+}
+
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
   const unframed = withoutColumns(withoutStrokes(withoutQuotes(text.replace(/\r\n?|\u2028/g, '\n').split('\n'))));
   const rows = withoutLineNumbers(
-    withStepNumbers(withValuesBelow(withNameFirst(withoutMailHead(unframed))).flatMap(withStepsBelow)),
+    withStepNumbers(
+      withValuesBelow(withNameFirst(withoutMailHead(withMeasureOfAll(unframed)))).flatMap(withStepsBelow),
+    ),
   )
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(eachSaid)

@@ -1,3 +1,4 @@
+import { isBatter } from '../formula/index.js';
 import { holdTo, type Kept } from './kept.spec-help.js';
 
 /* Texts as they are passed on by hand: cards, messages and jottings, each with what a person reads in it. */
@@ -208,8 +209,74 @@ const BY_HAND: readonly Kept[] = [
     takes: [['all-purpose-flour', 251], 'baking-powder', 'table-salt', 'pumpkin-pie-spice', ['unsalted-butter', 85], 'pumpkin-puree', 'whole-milk', 'egg', 'light-brown-sugar', 'powdered-sugar', 'whole-milk'],
     bake: { celsius: 218, minutes: [14, 14] },
   },
+  {
+    is: 'a page whose zest says of how many lemons',
+    region: 'UK',
+    text: 'The Best Lemon Loaf\n★★★★★ 4.8 from 212 reviews\nPrep Time: 15 mins Cook Time: 50 mins Total Time: 1 hr 5 mins\n\nIngredients\nFor the loaf:\n▢ 1 ½ cups (188g) all-purpose flour\n▢ ½ teaspoon baking powder\n▢ ¼ teaspoon baking soda\n▢ 1 cup (200g) granulated sugar\n▢ 2 Tablespoons lemon zest, about 2 lemons\n▢ 3 large eggs, at room temperature\n▢ ½ cup (120g) sour cream\n▢ ½ cup (120ml) vegetable oil\nFor the glaze:\n▢ 1 cup (120g) powdered sugar\n▢ 1-2 Tablespoons lemon juice\n\nInstructions\n1. Preheat oven to 350°F (177°C). Grease a 8.5x4.5-inch loaf pan.\n2. Whisk flour, baking powder and soda.\n3. Rub zest into sugar, whisk in eggs, sour cream and oil.\n4. Fold. Bake 48-52 minutes.',
+    title: 'The Best Lemon Loaf',
+    takes: [['all-purpose-flour', 188], 'baking-powder', 'baking-soda', ['granulated-sugar', 200], ['lemon-zest', 12], 'egg', ['sour-cream', 120], 'vegetable-oil', ['powdered-sugar', 120], 'lemon-juice'],
+    bake: { celsius: 177, minutes: [48, 52], pan: '8.5x4.5-inch loaf pan' },
+  },
+  {
+    is: 'so much per egg, then so much',
+    region: 'UK',
+    text: 'Kids’ fairy cakes - no scales needed: 3 heaped tbsp self raising flour per egg! so for 3 eggs 9 tbsp flour, 9 tbsp caster sugar (level), 9 tbsp soft margarine... whisk, 18 cases, 190 for 12-15.',
+    takes: ['egg', 'self-raising-flour', 'superfine-sugar', 'baking-spread'],
+    bake: { celsius: 190, minutes: [12, 15], pan: '18 cases' },
+  },
+  {
+    is: 'bare figures, and below them what they are',
+    region: 'UK',
+    text: 'Gran’s shortcake biscuit thing\n8 flour\n4 butter\n2 sugar\n(ounces)\npinch salt, egg yolk if dry\nSlow oven till pale gold',
+    takes: [['all-purpose-flour', 227], ['unsalted-butter', 113], ['granulated-sugar', 57], 'table-salt'],
+    bake: {},
+  },
+  {
+    is: 'a cake by the tub of its yogurt, a heat behind the springform',
+    region: 'UK',
+    text: 'Lemon yogurt cake\n1 x 245g tub greek yogurt\nuse the empty tub: 2 tubs flour, 1 tub sugar, ½ tub oil\n3 eggs, 1 T BP\n8 inch springform 350 50m',
+    title: 'Lemon yogurt cake',
+    takes: [['greek-yogurt', 245], 'all-purpose-flour', 'granulated-sugar', 'vegetable-oil', 'egg', 'uk-baking-powder'],
+    bake: { celsius: 177, minutes: [50, 50], pan: '8 inch springform' },
+  },
+  {
+    is: 'a German tray cake, dry, wet, and what goes on it',
+    region: 'UK',
+    text: 'Zucchini-Schoko-Kuchen vom Blech\nTrockene Zutaten: 300 g Mehl, 50 g Backkakao, 1 Pck. Backpulver, 1 TL Zimt, 1 Prise Salz\nFeuchte: 4 Eier, 250 g Zucker, 200 ml Öl, 350 g Zucchini (geraspelt)\nGuss: 200 g Zartbitter-Kuvertüre\nBlech, 175 °C Umluft, 30-35 Min.',
+    title: 'Zucchini-Schoko-Kuchen vom Blech',
+    parts: ['Dry', 'Feuchte', 'Guss'],
+    takes: [['all-purpose-flour', 300], ['dutch-cocoa', 50], 'uk-baking-powder', 'ground-cinnamon', 'table-salt', 'egg', ['granulated-sugar', 250], 'vegetable-oil', ['zucchini', 350], ['bittersweet-chocolate', 200]],
+    bake: { celsius: 175, fan: true, minutes: [30, 35] },
+  },
+  {
+    is: 'a white flour by its grain alone',
+    region: 'UK',
+    text: '1) Dry team: 220 g white spelt, 60 g rye, 2.5 tsp BP (level), 0.5 tsp soda, 5 g salt\n2) Wet team: 1 egg (55 g), 280 g kefir, 40 g honey, 60 g sunflower oil\n3) Extras: 80 g pumpkin seeds, 1 apple grated\n-> 12-cup tin, 200C/18min',
+    takes: [['white-spelt-flour', 220], ['dark-rye-flour', 60], 'uk-baking-powder', 'baking-soda', ['table-salt', 5], ['egg', 55], ['kefir', 280], ['honey', 40], ['sunflower-oil', 60], ['pumpkin-seeds', 80], 'apple'],
+    bake: { celsius: 200, minutes: [18, 18], pan: '12-cup tin' },
+  },
 ]; // prettier-ignore
 
 describe('a text passed on by hand', () => {
   for (const kept of BY_HAND) it(`is read: ${kept.is}`, () => holdTo(kept));
+  it('counts in the batter what rises, not what goes on it, in German too', () => {
+    for (const beside of [
+      'Guss',
+      'Zuckerguss',
+      'Schokoglasur',
+      'Belag',
+      'Füllung',
+      'Creme',
+      'Frischkäsecreme',
+      'Tränke',
+      'Streusel',
+      'Icing',
+      'For the glaze',
+    ])
+      // prettier-ignore
+      expect(isBatter(beside)).withContext(beside).toBeFalse();
+    for (const rises of ['Teig', 'Rührteig', 'Boden', 'Dunkler Teig', 'Feuchte', 'Batter', 'Cake'])
+      // prettier-ignore
+      expect(isBatter(rises)).withContext(rises).toBeTrue();
+  });
 });

@@ -234,6 +234,7 @@ export const UNITS: readonly Unit[] = [
     ],
   },
   { id: 'jar', kind: 'count', spread: 0.2, words: ['jar', 'jars'] },
+  { id: 'punnet', kind: 'count', spread: 0.2, words: ['punnet', 'punnets'] },
   { id: 'clove', kind: 'count', spread: 0.3, words: ['clove', 'cloves'] },
   { id: 'sprig', kind: 'count', spread: VAGUE_SPREAD, words: ['sprig', 'sprigs'] },
   { id: 'stalk', kind: 'count', spread: 0.25, words: ['stalk', 'stalks', 'stems', 'stem'] },

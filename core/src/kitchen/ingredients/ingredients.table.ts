@@ -19,7 +19,7 @@ bran-cereal	shredded bran cereal	bran strands cereal	bran cereal|all-bran type c
 wheat-germ	wheat germ	wheatgerm	raw wheat germ|toasted wheat germ	whole-grain flour	8.5	9.7	24.0	26.5	12.5	14.0	0	10	0.04	6.3	0.42	0.46				gluten	1	250|340|500
 semolina	semolina	semolina	sooji|suji|rava|rawa|fine semolina|farina	flour	12.5	1.1	12.0	69.5	0.5	3.9	0	2	0.01	6.2	0.70	0.75				gluten	1	500|1000
 durum-flour	durum flour	fine semolina flour	semola|semola rimacinata|twice-milled durum	flour	12.5	1.4	12.5	68.5	0.9	3.5	0	3	0.01	6.2	0.60	0.68				gluten	1	500|1000
-white-spelt-flour	white spelt flour	white spelt flour	spelt flour|refined spelt flour|dinkel flour	flour	12.0	1.4	12.0	69.0	1.0	3.8	0	2	0.012	6.2	0.47	0.55	0.42			gluten	1	500|1000
+white-spelt-flour	white spelt flour	white spelt flour	spelt flour|white spelt|refined spelt flour|dinkel flour	flour	12.0	1.4	12.0	69.0	1.0	3.8	0	2	0.012	6.2	0.47	0.55	0.42			gluten	1	500|1000
 whole-spelt-flour	whole spelt flour	wholemeal spelt flour	wholegrain spelt flour|whole grain spelt flour	whole-grain flour	11.0	2.4	14.0	60.0	1.2	9.9	0	3	0.025	6.3	0.46	0.54				gluten	1	500|1000
 einkorn-flour	einkorn flour	einkorn flour	all-purpose einkorn flour	whole-grain flour	11.5	2.2	13.5	63.5	1.5	6.5	0	3	0.02	6.2	0.45	0.52				gluten	1	907|1000
 khorasan-flour	khorasan wheat flour	khorasan wheat flour	khorasan flour	whole-grain flour	11.0	2.1	14.5	59.5	1.9	9.6	0	5	0.02	6.2	0.52	0.59				gluten	1	500|1000
