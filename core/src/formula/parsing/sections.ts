@@ -152,6 +152,8 @@ export function readTextLine(
   return { ...line, bare: whole, said, kind: above ? 'words' : kind, entries };
 }
 
+/** "Guss", "Schokoglasur", "Rührteig": a part, in a row of its own. */
+const GERMAN_PART = /^\p{L}{0,14}(?:guss|glasur|belag|füllung|streusel|teig) ?:?$/iu;
 const WORDS_OF_A_PAN = 8;
 const OF_A_TIN = /\bfor (?:an?|one|two|my|the) [^:]{0,30}(?:tins?|pans?|trays?|loa(?:f|ves)):$/i;
 const ONLY_MINUTES = /^(?:about |approx\.? |ca\.? )?\d{1,3}(?: ?- ?\d{1,3})? ?(?:min(?:ute)?s?|hours?|hrs?)[.!]?$/i;
@@ -200,7 +202,7 @@ function kindOf(
   // "Half batter, half streusel, repeat. 350F 35-40 min.": of what it seems to take nothing is sure
   if (/[.!?] /.test(text) && !entries.some(isSure) && readBake([text]).celsius !== undefined) return 'step';
   const short = wordCount(text) <= HEADING_WORDS;
-  if (!amount && !listed && short && (COMPONENT_NAME.test(text) || headed)) return 'heading';
+  if (!amount && !listed && short && (COMPONENT_NAME.test(text) || GERMAN_PART.test(text) || headed)) return 'heading';
   const named = entries.some((entry) => entry.ingredient !== undefined && entry.confidence >= 0.85);
   if (!amount && !listed && short && PART_AT_THE_END.test(text) && !named && !VERB.test(text)) return 'heading';
   if (section !== 'head' && !amount && CHATTER.test(text)) return 'note';

@@ -255,6 +255,22 @@ const BY_HAND: readonly Kept[] = [
     takes: [['white-spelt-flour', 220], ['dark-rye-flour', 60], 'uk-baking-powder', 'baking-soda', ['table-salt', 5], ['egg', 55], ['kefir', 280], ['honey', 40], ['sunflower-oil', 60], ['pumpkin-seeds', 80], 'apple'],
     bake: { celsius: 200, minutes: [18, 18], pan: '12-cup tin' },
   },
+  {
+    is: 'a German glaze below its word alone',
+    region: 'UK',
+    text: 'Zitronenkuchen vom Blech (gelingt immer)\n350g Margarine\n350g Zucker\n6 Eier\n350g Mehl\n1 Pck. Backpulver\n2 Zitronen (Abrieb)\nGuss\n250g Puderzucker\nSaft von 2 Zitronen\nTeig auf Blech streichen, 180 Umluft 20-25min, noch heiß mit Guss bestreichen',
+    parts: ['Batter', 'Guss'],
+    takes: [['baking-margarine', 350], ['granulated-sugar', 350], 'egg', ['all-purpose-flour', 350], 'uk-baking-powder', 'lemon-zest', ['powdered-sugar', 250], 'lemon-juice'],
+    bake: { celsius: 180, fan: true, minutes: [20, 25] },
+  },
+  {
+    is: 'a German bake in one row, called with its tin, a pinch cut short',
+    region: 'UK',
+    text: 'Scones wie in England: 250 gr Mehl mit 3 TL Backpulver, 1 Pr. Salz und 40 gr Zucker mischen, 60 gr kalte Butter einarbeiten, 150 ml Buttermilch zugeben. 2 cm dick ausrollen, mit 6 cm Ausstecher ausstechen, bei 220°C 12 min. Ergibt ca. 8.',
+    title: 'Scones wie in England',
+    takes: [['all-purpose-flour', 250], 'uk-baking-powder', 'table-salt', ['granulated-sugar', 40], ['unsalted-butter', 60], 'buttermilk'],
+    bake: { celsius: 220, minutes: [12, 12], pan: 'disc 6 cm x 2 cm x 8' },
+  },
 ]; // prettier-ignore
 
 describe('a text passed on by hand', () => {

@@ -7,7 +7,8 @@ import { assembleFormula, readBake, readLine, type FormulaReading, type ReadingC
  * stretch from one amount to the next is tried as a line, its last words taken off until it is one. What is a sentence stays a step.
  */
 
-const SENTENCE = /(?<=[a-zäöüß)°\d][.!?])(?<!(?:^|[^a-zäöüß])(?:ca|min|std|sek|evtl|ggf|bzw|pck|msp|gestr)\.)\s+|\n+/i;
+const SENTENCE =
+  /(?<=[a-zäöüß)°\d][.!?])(?<!(?:^|[^a-zäöüß])(?:ca|min|std|sek|evtl|ggf|bzw|pck|msp|gestr|pr|geh)\.)\s+|\n+/i;
 const BETWEEN_THINGS =
   /[,;:] | und (?=\d|½|¼|eine?[nmr]? )| (?:dann|dazu|mit|plus) (?=\d|½|¼|eine?[nmr]? (?:prise|päckchen|pck|tl|el|teelöffel|esslöffel|becher|schuss)\b)/i;
 const AMOUNT = /(?:\d|[½¼¾]|\b(?:eine?[nmr]? )?(?=(?:prise|päckchen|tl|el|becher|schuss)\b))/i;
@@ -17,7 +18,7 @@ const SURE = 0.6;
 /** What is done with it, behind the thing. */
 const DONE_BEHIND = /(?: (?:dazu|dann|und|mischen|verrühren|unterrühren|unterheben|zugeben|schaumig|schlagen))+$/i;
 /** "Omas Quarkbrötchen: 250 g Quark, …": what stands before the first amount. */
-const NAMED = /^\s*((?:\p{L}[\p{L}-]{2,24} ){0,3}\p{Lu}[\p{L}-]{2,30}): (?=\d)/u;
+const NAMED = /^\s*((?:\p{L}[\p{L}-]{1,24} ){0,3}\p{Lu}[\p{L}-]{2,30})(?:, [^:\n,]{3,25})?: (?=\d)/u;
 const CALLED = /\brezept (?:für|von)(?:s| den| die| das| meine[nm]?| unsere[nm]?)? ([A-ZÄÖÜ][\p{L}-]{3,30})/iu;
 
 /** "Hallo Leute, hier mein schneller Apfelkuchen: 125 g …". */
