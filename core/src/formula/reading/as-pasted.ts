@@ -227,7 +227,8 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   // "*2 C flour | *1 T baking powder"
   [/^\*(?=\d|[½¼¾⅓⅔])/, '* '],
   [/ \| ?[*•] ?(?=\d|[½¼¾⅓⅔])/g, ' | '],
-  [/\bbkg\.? ?(?:pdr|pwdr|powd|powder)\b\.?/gi, 'baking powder'],
+  // "1 1/2 tsp. bkg. pdr., vanilla": its dots are no ends of sentences
+  [/\bbkg\. ?(?:pdr|pwdr|powd|powder)\b\.?/gi, 'baking powder'],
   // "crm cheese 250"
   [/\bcrm\.? (?=cheese\b)/gi, 'cream '],
   // "350 g s/r flour"
