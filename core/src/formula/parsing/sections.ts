@@ -155,6 +155,13 @@ export function readTextLine(
 /** "Guss", "Schokoglasur", "Rührteig": a part, in a row of its own. */
 const GERMAN_PART = /^\p{L}{0,14}(?:guss|glasur|belag|füllung|streusel|teig) ?:?$/iu;
 const WORDS_OF_A_PAN = 8;
+const SAID_OF_A_PAN =
+  /\b(?:cutter|lined|greased|buttered|floured|papered|double|deep|loose|and|with|paper|parchment|bases?|sides?|an?|the|in|use|round|square|plain|fluted|scone|biscuit|large|small|medium|roasting|baking|cake|sandwich|loaf|muffin|tins?|pans?|trays?|sheets?|dish(?:es)?|cm|mm|inch(?:es)?)\b/gi;
+/** "cutter 2 in", "2 lb loaf tin, lined"; never "1 x 450 g tin glimmerwort", which is a thing that nobody knows. */
+function isPanAlone(text: string): boolean {
+  const pan = wordCount(text) <= WORDS_OF_A_PAN ? panIn(text) : undefined;
+  return pan?.sized === true && !/\p{L}/u.test(text.replace(pan.pan, ' ').replace(SAID_OF_A_PAN, ' '));
+}
 const OF_A_TIN = /\bfor (?:an?|one|two|my|the) [^:]{0,30}(?:tins?|pans?|trays?|loa(?:f|ves)):$/i;
 const ONLY_MINUTES = /^(?:about |approx\.? |ca\.? )?\d{1,3}(?: ?- ?\d{1,3})? ?(?:min(?:ute)?s?|hours?|hrs?)[.!]?$/i;
 const isSure = ({ ingredient, confidence, weight }: ReadEntry): boolean =>
@@ -190,13 +197,7 @@ function kindOf(
   // "6. 12-15 mins"
   if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';
   // "cutter 2 in", "2 lb loaf tin": what it is baked in, in a row of its own
-  if (
-    section !== 'head' &&
-    wordCount(text) <= WORDS_OF_A_PAN &&
-    entries.every(({ ingredient }) => !ingredient) &&
-    panIn(text)?.sized === true
-  )
-    return 'step';
+  if (section !== 'head' && entries.every(({ ingredient }) => !ingredient) && isPanAlone(text)) return 'step';
   // "45-50 min" in a row of its own
   if (ONLY_MINUTES.test(text)) return 'step';
   // "Half batter, half streusel, repeat. 350F 35-40 min.": of what it seems to take nothing is sure
@@ -221,7 +222,10 @@ function kindOf(
     const [name = ''] = text.split(/ [-–—(]|, /);
     const outside = written.replace(IN_BRACKETS, '');
     const called = section === 'head' && ((/\p{L}/u.test(outside) && !/\d/.test(outside)) || CALLED.test(name));
-    if ((bake.pan !== undefined && !called) || bake.celsius !== undefined) return 'step';
+    // "1 x 450 g tin glimmerwort" is measured, and no pan
+    const isThing = amount && wordCount(text) <= WORDS_OF_A_PAN && !isPanAlone(text);
+    const isPan = bake.pan !== undefined && !called && !isThing;
+    if (isPan || bake.celsius !== undefined) return 'step';
   }
   const measured = entries.filter((entry) => entry.ingredient !== undefined && entry.unit !== undefined).length;
   const unitRead = entries.some(({ unit }) => unit !== undefined && unit !== 'piece');

@@ -1,5 +1,5 @@
 import { isBatter } from '../formula/index.js';
-import { holdTo, type Kept } from './kept.spec-help.js';
+import { holdTo, UNKNOWN, type Kept } from './kept.spec-help.js';
 
 /* Texts as they are passed on by hand: cards, messages and jottings, each with what a person reads in it. */
 
@@ -270,6 +270,14 @@ const BY_HAND: readonly Kept[] = [
     title: 'Scones wie in England',
     takes: [['all-purpose-flour', 250], 'uk-baking-powder', 'table-salt', ['granulated-sugar', 40], ['unsalted-butter', 60], 'buttermilk'],
     bake: { celsius: 220, minutes: [12, 12], pan: 'disc 6 cm x 2 cm x 8' },
+  },
+  {
+    is: 'a tin of something that nobody knows, beside the tin it is baked in',
+    region: 'UK',
+    text: 'Loaf\n200 g flour\n100 g butter\n1 x 450 g tin glimmerwort\n2 eggs\n1 tsp baking powder\n2 lb loaf tin, lined\nBake at 180C 40 minutes',
+    steps: 2,
+    takes: [['all-purpose-flour', 200], ['unsalted-butter', 100], UNKNOWN, 'egg', 'uk-baking-powder'],
+    bake: { celsius: 180, minutes: [40, 40], pan: '2 lb loaf tin' },
   },
 ]; // prettier-ignore
 
