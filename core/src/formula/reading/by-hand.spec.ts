@@ -279,6 +279,14 @@ const BY_HAND: readonly Kept[] = [
     takes: [['all-purpose-flour', 200], ['unsalted-butter', 100], UNKNOWN, 'egg', 'uk-baking-powder'],
     bake: { celsius: 180, minutes: [40, 40], pan: '2 lb loaf tin' },
   },
+  {
+    is: 'what muffins are dipped in',
+    region: 'US',
+    text: 'Apple cider muffins!! 2 cups flour, 1½ tsp BP, ½ tsp each baking soda, salt, cinnamon; ¾ cup brown sugar; 1 stick butter melted; 2 eggs; ⅔ cup apple cider; ½ cup milk. Dip: 4 Tbsp butter, ½ cup sugar + 1 tsp cinnamon. 350F 18-20 min, makes a dozen.',
+    parts: ['Batter', 'Dip'],
+    takes: ['all-purpose-flour', 'baking-powder', 'baking-soda', 'table-salt', 'ground-cinnamon', 'light-brown-sugar', ['unsalted-butter', 113], 'egg', 'apple-juice', 'whole-milk', 'unsalted-butter', 'granulated-sugar', 'ground-cinnamon'],
+    bake: { celsius: 177, minutes: [18, 20] },
+  },
 ]; // prettier-ignore
 
 describe('a text passed on by hand', () => {
@@ -295,6 +303,7 @@ describe('a text passed on by hand', () => {
       'Tränke',
       'Streusel',
       'Icing',
+      'Dip',
       'For the glaze',
     ])
       // prettier-ignore
