@@ -16,7 +16,7 @@ describe('the strip of the formula at hand', () => {
     for (const [makes, said] of [
       ['6', /makes 6 \d/],
       ['Makes 8', /Makes 8 \d/],
-      ['12 slices', /12 slices, \d/],
+      ['12 slices', /12 slices \d/],
     ] as const) {
       const words = await stripOf(makes);
       expect(words).toMatch(said);

@@ -71,12 +71,11 @@ export class FormulaStrip {
         more: this.onBench.unkept() ? $localize`and changes` : '',
       });
     const makes = written?.trim() ?? '';
-    // "6, 539 g" could be read as one figure: how many stands apart
-    const apart = /\d$/.test(makes);
-    if (apart) facts.push(/^\d+$/.test(makes) ? { label: $localize`makes`, strong: makes } : { label: makes });
+    // apart from the grams: "6, 539 g" could be read as one figure
+    if (makes !== '') facts.push(/^\d+$/.test(makes) ? { label: $localize`makes`, strong: makes } : { label: makes });
     if (audit.totals.grams > 0)
       facts.push({
-        label: makes === '' || apart ? '' : `${makes},`,
+        label: '',
         strong: gramsInWords(audit.totals.grams),
         more: $localize`of batter`,
       });

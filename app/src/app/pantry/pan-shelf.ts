@@ -3,7 +3,7 @@ import { Button } from 'primeng/button';
 import { InputText } from 'primeng/inputtext';
 import { forget, learn, type OwnPan } from '@orvin/core/kitchen/kitchen';
 import { pansWritten } from '@orvin/core/formula/vessels';
-import { cavityMillilitres } from '@orvin/core/kitchen/pans';
+import { cavityMillilitres, onePan } from '@orvin/core/kitchen/pans';
 import { brimWords } from '../parts/pan-shapes';
 import { FormulaStore } from '../store/formula-store';
 import { MADE_OF } from './pan-draft';
@@ -167,7 +167,7 @@ export class PanShelf {
       .replace(/^(?:a|an|one|two|three|four|six|\d{1,2}\s*[x×](?!\d))\s+/i, '');
     const ownPan: OwnPan = {
       id: crypto.randomUUID(),
-      name: count > 1 ? singular(name) : name,
+      name: count > 1 ? onePan(name) : name,
       pan,
       count,
       madeOf: MADE_OF.find(({ material }) => material === pan.material)?.id ?? 'aluminium',
@@ -185,5 +185,3 @@ export class PanShelf {
     );
   }
 }
-
-const singular = (words: string) => words.replace(/\b(loa)ves\b/gi, '$1f').replace(/\b(tin|pan|round|square|dish|mould|basin|ring)(?:s|es)\b/gi, '$1'); // prettier-ignore

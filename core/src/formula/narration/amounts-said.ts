@@ -26,7 +26,8 @@ export interface Amount {
 
 const CONTAINER =
   /^(?:cans?|tins?|blocks?|packets?|packages?|pkg|pack|tubs?|jars?|carton|box|bags?|bars?|pots?|container)$/;
-const UNSAID = new Set([
+/** Measures of which one is understood where no number stands before them: "pinch salt". */
+export const UNSAID: ReadonlySet<string> = new Set([
   'pinch',
   'handful',
   'splash',

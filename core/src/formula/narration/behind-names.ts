@@ -1,4 +1,6 @@
 import { describesOnly } from '../../kitchen/ingredients/index.js';
+import { unitNamed } from '../../ground/units/index.js';
+import { UNSAID } from './amounts-said.js';
 import type { Names } from './names-said.js';
 import type { Words } from './tokens.js';
 import { describesAt } from './words-around.js';
@@ -6,7 +8,7 @@ import { describesAt } from './words-around.js';
 /* What stands behind the name of a thing that is taken and belongs to it. */
 
 /** "75 g caster, pinch mixed spice": another thing begins with its measure. */
-const MEASURE_ALONE = /^(?:pinch|dash|handful|knob|splash|glug|drop|sprinkle|tsp|tbsp|teaspoon|tablespoon)$/;
+const isMeasureAlone = (word: string): boolean => word !== '' && UNSAID.has(unitNamed(word)?.id ?? '');
 
 /** "4 oz each of butter, sugar and flour". */
 export function pastEach(words: Words, names: Names, at: number): number {
@@ -17,7 +19,7 @@ export function pastEach(words: Words, names: Names, at: number): number {
     let next = words.at(end) === ',' && words.at(end + 1) === 'and' ? end + 2 : end + 1;
     while (describesAt(words, next) && (names.at[next] ?? -1) < 0) next++;
     const name = names.names[names.at[next] ?? -1];
-    if (MEASURE_ALONE.test(words.word(next - 1)) || !name || words.isNumber(name.to)) break;
+    if (isMeasureAlone(words.word(next - 1)) || !name || words.isNumber(name.to)) break;
     name.used = true;
     end = name.to;
   }
@@ -34,7 +36,7 @@ export function pastPreparation(words: Words, names: Names, at: number): number 
     words.word(next) !== '' &&
     // "curd 1 cup, powdered sugar 1/2 cup", "white, a heaped tsp": it is the beginning of the next
     (names.at[next] ?? -1) < 0 &&
-    !MEASURE_ALONE.test(words.word(next)) &&
+    !isMeasureAlone(words.word(next)) &&
     !/^(?:an?|to|heaped|heaping|rounded|generous|scant|level|stirred|whisked|folded|mixed|poured|added|worked|rubbed)$/.test(
       words.word(next),
     ) &&

@@ -1,4 +1,4 @@
-import { parsePan } from '../../kitchen/pans/index.js';
+import { heldIn, parsePan } from '../../kitchen/pans/index.js';
 import { numberFrom } from './amounts.js';
 import { BARE_DIMENSIONS, CUPS, MAKES, unsaidPanIn } from './pans-unsaid.js';
 import { normaliseKeepingPlaces } from './normalise.js';
@@ -28,11 +28,10 @@ const sizeInto = (pan: string, size: string): string =>
 const TEN_IN_PANS =
   /\b(?:cool|rest|leave|stand|sit)(?:s|ed|ing)?(?: for| about)? \d{1,2} in (?:the )?(?:pans?|tins?)$/i;
 
-const BY_WHAT_IT_HOLDS = /^\d{1,4}(?:[.,]\d{1,3})?[ -]?(?:ml|cl|l|lit(?:re|er)s?|fl oz|pints?|pt) /i;
 /** How many words before a pan say how many of it: "two …", "2 x …", "eight 150 ml …". */
 function countWordsBefore(words: readonly string[], at: number): number {
   const before = words[at - 1] ?? '';
-  if (BY_WHAT_IT_HOLDS.test(words.slice(at).join(' ')) && /^(?:six|eight|ten|twelve|\d{1,2})$/i.test(before)) return 1;
+  if (/^(?:six|eight|ten|twelve|\d{1,2})$/i.test(before) && heldIn(words.slice(at).join(' ').toLowerCase())) return 1;
   if (/^(?:two|three|four|[2-4]|[2-6]x)$/i.test(before)) return 1;
   return /^x$/i.test(before) && /^\d$/.test(words[at - 2] ?? '') ? 2 : 0;
 }

@@ -29,7 +29,6 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/^(?:1|one|an?) doz(?:en|\.)?(?: of)? /i, '12 '],
   // "60 + 45 ml milk"
   [/^(\d{1,4}) ?\+ ?(\d{1,4}) ?(g|ml|oz|tbsp|tsp) /i, '$1 $3 plus $2 $3 '],
-  [/\bcrm\.? (?=cheese\b)/i, 'cream '],
   // "1 lemon's zest"
   [/^(\d(?:\/\d)?|an?|half an?|½) (lemon|orange|lime|grapefruit)['’]s? (zest|juice|rind)$/i, '$3 of $1 $2'],
   // "sultanas if you like, couple of oz"

@@ -3,6 +3,7 @@ import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { unitsOf } from '../../kitchen/equipment/index.js';
 import { middle, readAmount, type Amount } from './amounts.js';
 import { normalise } from './normalise.js';
+import { kitchenWithPot } from './pots.js';
 import { weighAll } from './weigh.js';
 import {
   beginsWith,
@@ -127,7 +128,8 @@ const NAMES_MOST = 0.6;
  * Which step takes how much of which line: as the baker said, else as the words of the steps say. A step that speaks of "everything",
  * "the dry" or "the frosting" takes those lines unless another step names them.
  */
-export function methodOf(formula: Formula, weighed: WeighedFormula, kitchen: Kitchen): Method {
+export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: Kitchen): Method {
+  const kitchen = kitchenWithPot(formula, bakersOwn);
   const lines = weighed.components.flatMap((component) =>
     component.lines.filter(({ entries }) => entries.length > 0).map((line): CalledLine => ({ line, component })),
   );

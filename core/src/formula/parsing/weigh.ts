@@ -162,11 +162,11 @@ function pieceOf(
     }[unit.id] ?? [unit.id, `cooked ${unit.id}`];
     const pieceGrams = drained ?? names.map((name) => pieces.get(name)).find((grams) => grams !== undefined);
     if (pieceGrams) return weight(pieceGrams, unit.spread);
-    const pot = unit.id === 'pot' ? millilitresIn(context.kitchen, unit, context.region) : undefined;
-    const inPot = pot === undefined ? undefined : density(ingredient, context);
-    if (pot !== undefined && inPot) return weight(pot * inPot.usual, unit.spread / 2);
-    const filled = unit.id === 'pot' && isMeasuredByPot(ingredient) ? density(ingredient, context) : undefined;
-    if (filled) return weight(POT_MILLILITRES * filled.usual, RANGE_OF_POT.spread, false);
+    const told = unit.id === 'pot' ? millilitresIn(context.kitchen, unit, context.region) : undefined;
+    const pot = told ?? (unit.id === 'pot' && isMeasuredByPot(ingredient) ? POT_MILLILITRES : undefined);
+    const filled = pot === undefined ? undefined : density(ingredient, context);
+    if (pot !== undefined && filled)
+      return weight(pot * filled.usual, told === undefined ? RANGE_OF_POT.spread : unit.spread / 2, told !== undefined);
     if (unit.id === 'pot')
       return weight(
         ingredient.packGrams.find((grams) => grams <= 500) ?? RANGE_OF_POT.grams,

@@ -45,8 +45,8 @@ function toppedUp(text: string, takings: readonly Taking[], context: ReadingCont
 }
 
 /** "flour 225, half that of butter": half of what was taken before. */
-const HALF_OF_LAST =
-  /\bhalf (?:as much|of that|that(?: amount)?|the amount)(?: of| in)? ([a-z][a-z ]{2,24}?)(?=[,.;:\n(]| and |$)/gi;
+const HALF = String.raw`\bhalf (?:as much|of that|that(?: amount)?|the amount|the quantity)(?: of| in)? `;
+const HALF_OF_LAST = new RegExp(String.raw`${HALF}([a-z][a-z ]{2,24}?)(?=[,.;:\n(]| and |$)`, 'gi');
 function halvesOfLast(text: string, takings: readonly Taking[], context: ReadingContext): readonly ByAnother[] {
   return [...text.matchAll(HALF_OF_LAST)].flatMap(({ index, 1: thing = '' }): readonly ByAnother[] => {
     const last = takings.findLast(({ to }) => to <= index && to > index - NEAR_LETTERS);
@@ -80,8 +80,10 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
 }
 
 /** "1 tsp ginger, half that of cinnamon", "2 tsp cinnamon and half as much nutmeg": two lines. */
-const HALF_OF_IT =
-  /^((?:[-*•▢] )?\d[\d/. ½¼¾]{0,5} ?([a-z]{1,11})\.? [a-z][a-z ]{2,24}?),? (?:and |& |plus )?half (?:as much|of that|that(?: amount)?|the amount|the quantity)(?: of)? ([a-z][a-z ]{2,24})$/i;
+const HALF_OF_IT = new RegExp(
+  String.raw`^((?:[-*•▢] )?\d[\d/. ½¼¾]{0,5} ?([a-z]{1,11})\.? [a-z][a-z ]{2,24}?),? (?:and |& |plus )?${HALF}([a-z][a-z ]{2,24})$`,
+  'i',
+);
 function halfOfIt(row: string, context: ReadingContext): readonly string[] | undefined {
   const [, whole = '', unit = '', thing = ''] = HALF_OF_IT.exec(row.trim()) ?? [];
   const quantity = whole === '' ? undefined : readLine(whole, context)[0]?.quantity;

@@ -51,9 +51,9 @@ const OF_EVERYTHING = /(\d{1,4} ?(?:g|oz)) (?:of )?(?:everything|all|each)(?: of
 const AS_THE_EGGS =
   /\b(?:the )?same weight (?:of|in) ([a-z][a-z ,&-]{2,60}?) as (\d|two|three|four|five|six)( (?:large |medium |small )?eggs?)(?: \([^()]{1,30}\))?(?:,? (?:so )?(?:that's |which is |usually )?(?:about |around )?(\d{2,3} ?g) (?:of )?each)?/gi;
 
-/** A forwarded message stands behind ">" line by line. */
 /** "> On Sunday you wrote:", above what is answered. */
 const WROTE = /^(?:> ?)*(?:on|am) [^:]{3,80}\b(?:wrote|schrieb(?:st)?)\b[^:]{0,40}:$/i;
+/** A forwarded message stands behind ">" line by line. */
 function withoutQuotes(rows: readonly string[]): readonly string[] {
   const answered = rows.findIndex((row) => WROTE.test(row.trim()));
   if (answered >= 0) return rows.filter((_, i) => i !== answered).map((row) => row.replace(QUOTED, ''));
@@ -229,8 +229,6 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/ \| ?[*•] ?(?=\d|[½¼¾⅓⅔])/g, ' | '],
   // "1 1/2 tsp. bkg. pdr., vanilla": its dots are no ends of sentences
   [/\bbkg\. ?(?:pdr|pwdr|powd|powder)\b\.?/gi, 'baking powder'],
-  // "crm cheese 250"
-  [/\bcrm\.? (?=cheese\b)/gi, 'cream '],
   // "350 g s/r flour"
   [/\bs\/r(?= ?(?:flour|wholemeal)\b)/gi, 'SR'],
   // "Ingredients (swirl)"

@@ -1,7 +1,15 @@
 import { anyOf, asPhrase, NUMBER_WORDS, singleSpaced } from '../../ground/text/index.js';
 import { ownOf } from '../../ground/records/index.js';
 import type { OwnPan } from '../kitchen/index.js';
-import { isFree, oneOfSeveral, parsePan, parseVessel, type ParsedPan, type ParsedVessel } from '../pans/index.js';
+import {
+  isFree,
+  oneOfSeveral,
+  onePan,
+  parsePan,
+  parseVessel,
+  type ParsedPan,
+  type ParsedVessel,
+} from '../pans/index.js';
 
 export const COUNT_WORDS: Readonly<Record<string, number>> = {
   ...NUMBER_WORDS, a: 1, an: 1, dozen: 12,
@@ -24,10 +32,8 @@ const CALLED: readonly (readonly [RegExp, string])[] = [
   [/^(?:traybake|tray bake)(?: (?:tin|pan))?$/i, '30x20x4 cm traybake tin'],
 ];
 
-const singular = (words: string) =>
-  words
-    .replace(/\b(loa)ves\b/gi, '$1f')
-    .replace(/\b(tin|pan|round|square|dish|mould|basin|ring|bun|cupcake|muffin)(?:s|es)\b/gi, '$1');
+/** Of the small cakes that are said for their tins too: "24 muffins". */
+const singular = (words: string) => onePan(words).replace(/\b(bun|cupcake|muffin)s\b/gi, '$1');
 
 /**
  * Pans as a person says them: the baker's own by their names first, then any by its shape and size; with how many of them.

@@ -509,7 +509,7 @@ mozzarella	low-moisture mozzarella	mozzarella (grated)	mozzarella|pizza cheese|g
 feta	feta cheese	feta	feta cheese|salad cheese	cheese/savoury	55.5	22.0	15.5	0	1.0	0	0	1100	0.12	4.5	0.63				crumbled cup=150	milk	0	150|200
 goat-cheese	soft goat cheese	soft goat's cheese	goat cheese|goats cheese|chevre	cheese/savoury	60.8	21.1	15.5	0	0.5	0	0	420	0.08	4.6	0.95					milk	0	100|113|150
 blue-cheese	blue cheese	blue cheese	stilton|gorgonzola|danish blue	cheese/savoury	41.5	29.5	21.8	0	0.5	0	0	1100	0.04	5.8	0.57				crumbled cup=135	milk	0	100|150
-cream-cheese	full-fat cream cheese	full-fat soft cheese	cream cheese|soft cheese|brick cream cheese|soft white cheese	cheese/savoury	53.5	34.0	6.0	0.5	3.5	0	0	320	0.06	4.7	0.98				brick=227|tablespoon=14.5	milk	0	180|227|280
+cream-cheese	full-fat cream cheese	full-fat soft cheese	cream cheese|crm cheese|soft cheese|brick cream cheese|soft white cheese	cheese/savoury	53.5	34.0	6.0	0.5	3.5	0	0	320	0.06	4.7	0.98				brick=227|tablespoon=14.5	milk	0	180|227|280
 light-cream-cheese	reduced-fat cream cheese	light soft cheese	light cream cheese|low-fat cream cheese|neufchatel	cheese/savoury	66.0	17.5	8.0	0.5	5.2	0	0	380	0.06	4.7	1.00				brick=227	milk	0	180|227
 mascarpone	mascarpone	mascarpone	mascarpone cheese	cheese/savoury	49.0	43.5	4.0	0	3.0	0	0	45	0.02	6.0	0.97				tablespoon=14.5	milk	0	227|250|500
 ricotta	whole-milk ricotta	ricotta	ricotta cheese	cheese/savoury	73.5	11.5	9.0	0.5	3.6	0	0	100	0.02	5.9	1.04				cup=246|tablespoon=15.5	milk	0	250|425

@@ -1,5 +1,7 @@
 import { anyOf, NUMBER_WORDS } from '../../ground/text/index.js';
+import { millilitresOf, unitById, unitNamed, type Region } from '../../ground/units/index.js';
 import { cavityMillilitres, type Pan, type PanMaterial, type PanSet, type PanShape } from './pan.js';
+import { figureIn, onePan } from './pan-words.js';
 import { SHELF_PANS, type ShelfPan } from './shelf.js';
 
 /*
@@ -8,16 +10,11 @@ import { SHELF_PANS, type ShelfPan } from './shelf.js';
  * until it holds just that.
  */
 
-const MILLILITRES: readonly (readonly [unit: string, millilitres: number])[] = [
-  ['ml|millilit(?:re|er)s?', 1],
-  ['cl', 10],
-  ['l|lit(?:re|er)s?', 1000],
-  ['fl\\.? ?oz', 29.57],
-  ['pints?|pt', 568],
-  ['quarts?|qt', 946],
-  ['cups?', 236.6],
-];
-const UNITS = MILLILITRES.map(([unit]) => unit).join('|');
+/** Measures by which a vessel is told, each as the region that tells it so counts it: basins come by British pints, ring tins by American cups. */
+const TOLD_BY: Readonly<Record<string, Region>> = {
+  millilitre: 'UK', centilitre: 'UK', litre: 'UK', pint: 'UK', 'fluid-ounce': 'UK', quart: 'US', cup: 'US',
+}; // prettier-ignore
+const UNITS = anyOf(Object.keys(TOLD_BY).flatMap((id) => unitById(id)?.words ?? []));
 const HELD = new RegExp(
   String.raw`^(?:in )?(?:(\d{1,2}|${anyOf(Object.keys(NUMBER_WORDS))}) (?:x )?)?(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?)[ -]?(${UNITS})[ -](?=[a-z])([a-z ,-]{3,50})$`,
 );
@@ -26,6 +23,8 @@ const VESSEL =
 const BASIN = /basin|ramekin|mug|mou?ld|jar|glass|casserole/;
 const LEAST_MILLILITRES = 40;
 const MOST_MILLILITRES = 12_000;
+/** One so small without a word for its shape is a basin or a dariole, higher than a cake tin of its size would be. */
+const SMALL_MILLILITRES = 450;
 
 export interface Held {
   readonly count: number;
@@ -36,27 +35,18 @@ export interface Held {
   readonly name: string;
 }
 
-function figureOf(written: string): number {
-  const [, whole = '0', over = '0', under = '1'] = /^(\d+)[ -](\d)\/(\d)$/.exec(written) ?? [];
-  return whole === '0' ? Number(written.replace(',', '.')) : Number(whole) + Number(over) / Number(under);
-}
-
-const singular = (words: string): string =>
-  words
-    .replace(/\bloaves\b/, 'loaf')
-    .replace(/\b(basin|ramekin|mou?ld|tin|pan|bundt|ring|casserole|jar|mug)s\b/, '$1')
-    .replace(/\b(dish|glass)es\b/, '$1');
-
 /** What a pan is told to hold; undefined where it is told otherwise. @param text in lower case */
 export function heldIn(text: string): Held | undefined {
   const [, counted, figure = '', unit = '', vessel = ''] = HELD.exec(text) ?? [];
   if (!VESSEL.test(vessel)) return undefined;
-  const millilitresOfOne = MILLILITRES.find(([pattern]) => new RegExp(`^(?:${pattern})$`).test(unit))?.[1] ?? 0;
+  const measure = unitNamed(unit);
+  const millilitresOfOne = measure && millilitresOf(measure, TOLD_BY[measure.id] ?? 'UK');
+  if (millilitresOfOne === undefined) return undefined;
   return {
     count: counted === undefined ? 1 : (NUMBER_WORDS[counted] ?? Number(counted)),
-    millilitres: figureOf(figure) * millilitresOfOne,
+    millilitres: figureIn(figure) * millilitresOfOne,
     vessel,
-    name: `${figure} ${unit} ${singular(vessel)}`,
+    name: `${figure} ${unit} ${onePan(vessel)}`,
   };
 }
 
@@ -79,7 +69,6 @@ export function panThatHolds(
   if (!(millilitres >= LEAST_MILLILITRES && millilitres <= MOST_MILLILITRES && count >= 1)) return undefined;
   const isDish = vessel.includes('dish') && shape === undefined;
   const kind = isDish ? 'rectangle' : (shape ?? 'round');
-  // a small one without a word for its shape is a basin or a dariole, higher than a cake tin of its size would be
   const asBasin = kind === 'round' && (BASIN.test(vessel) || (shape === undefined && millilitres < SMALL_MILLILITRES));
   const off = (pan: ShelfPan) => Math.abs(Math.log(cavityMillilitres(pan) / millilitres));
   const [like] = SHELF_PANS.filter(
@@ -108,4 +97,3 @@ export function panThatHolds(
   };
   return { pan, count };
 }
-const SMALL_MILLILITRES = 450;

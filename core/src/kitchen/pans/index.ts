@@ -23,6 +23,8 @@ export {
   type VesselSet,
 } from './free-pieces.js';
 export { SHELF_PANS, type ShelfPan } from './shelf.js';
+export { heldIn } from './held.js';
+export { onePan } from './pan-words.js';
 export { materialNamed, oneOfSeveral, parsePan, type ParsedPan } from './parse-pan.js';
 export { DOME_RISE, fillPans, type Fill } from './fill.js';
 export { materialById, type Material } from './materials.js';

@@ -1,5 +1,6 @@
 import { asPhrase, NUMBER_WORDS } from '../../ground/text/index.js';
 import { heldIn, panThatHolds } from './held.js';
+import { figureIn, onePan } from './pan-words.js';
 import { SHELF_PANS, type ShelfPan } from './shelf.js';
 import type { Pan, PanMaterial, PanSet, PanShape } from './pan.js';
 
@@ -46,12 +47,6 @@ const DIMENSIONS = new RegExp(
 );
 const ONE_LENGTH = new RegExp(String.raw`${NUMBER} ?("|''|-? ?in(?:ch(?:es)?)?\b|-? ?cms?\b|-? ?mm\b)`);
 const DEPTH = new RegExp(`,? ?${NUMBER} ?("|-? ?in(?:ch(?:es)?)?|-? ?cms?|-? ?mm)?[ -]{0,2}(?:deep|high|depth|tall)`);
-
-function toNumber(written: string): number {
-  const mixed = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(written);
-  if (mixed) return Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
-  return Number(written.replace(',', '.'));
-}
 
 type LengthUnit = 'inch' | 'cm' | 'mm';
 function unitOf(words: readonly (string | undefined)[], sizes: readonly number[]): LengthUnit {
@@ -168,10 +163,11 @@ interface PanSizes {
 
 /** The words of one of several pans: "two 23 cm rounds, 5 cm deep" are each a "23 cm round, 5 cm deep". */
 export const oneOfSeveral = (written: string): string =>
-  written
-    .replace(/ ?[x×] ?\d{1,3}$/i, '')
-    .replace(/^(?:in )?(?:two|three|four|six|eight|ten|twelve|\d{1,2} ?[x×]|\d{1,2}) /i, '')
-    .replace(/\b(tin|pan|round|loaf|square|dish|basin|ramekin|mou?ld)(?:s|es)\b/gi, '$1');
+  onePan(
+    written
+      .replace(/ ?[x×] ?\d{1,3}$/i, '')
+      .replace(/^(?:in )?(?:two|three|four|six|eight|ten|twelve|\d{1,2} ?[x×]|\d{1,2}) /i, ''),
+  );
 
 /** The lengths that are written, and the depth; undefined where none is. */
 function sizesOf({ text, depthSaid, deepTin }: PanWords): PanSizes | undefined {
@@ -179,11 +175,11 @@ function sizesOf({ text, depthSaid, deepTin }: PanWords): PanSizes | undefined {
   const single = dimensions ? null : ONE_LENGTH.exec(text);
   if (!dimensions && !single) return undefined;
   const raw = dimensions
-    ? [dimensions[1], dimensions[3], dimensions[5]].filter((d) => d !== undefined).map(toNumber)
-    : [toNumber(single?.[1] ?? '')];
+    ? [dimensions[1], dimensions[3], dimensions[5]].filter((d) => d !== undefined).map(figureIn)
+    : [figureIn(single?.[1] ?? '')];
   const unit = unitOf(dimensions ? [dimensions[2], dimensions[4], dimensions[6]] : [single?.[2]], raw);
   const depth = depthSaid
-    ? inCm(toNumber(depthSaid[1] ?? ''), depthSaid[2] ? unitOf([depthSaid[2]], [1]) : unit)
+    ? inCm(figureIn(depthSaid[1] ?? ''), depthSaid[2] ? unitOf([depthSaid[2]], [1]) : unit)
     : deepTin
       ? DEEP_TIN_CM
       : undefined;

@@ -154,12 +154,8 @@ function unknownMeasured(step: FormulaStep, { formula, around: { kitchen } }: Ev
   const known = measuredInStep.get(step);
   if (known?.kitchen === kitchen) return known.found;
   const words = inFigures(new Words(withoutGreasing(step.text)));
-  // of German steps the words that English goes by tell nothing
-  const taken = isGerman(formula.steps.map(({ text }) => text).join('\n'))
-    ? []
-    : takingsIn(words, { region: formula.region, kitchen }).takings;
-  const found = taken
-    .filter(({ ingredient, line }) => !ingredient && !MADE_OF_THE_LIST.test(line))
+  const found = takingsIn(words, { region: formula.region, kitchen })
+    .takings.filter(({ ingredient, line }) => !ingredient && !MADE_OF_THE_LIST.test(line))
     .filter(({ from }) => !BESIDE.test(words.text.slice(0, from)))
     .map(({ from, to, line }) => ({
       name: words.text.slice(from, to),
@@ -189,6 +185,8 @@ export const unlisted: Rule = (evidence) => {
     facts: { name },
     fix: { kind: 'add-line', componentId: batter.id, text: name },
   });
+  // of German steps the words that English goes by tell nothing
+  const isForeign = isGerman(formula.steps.map(({ text }) => text).join('\n'));
   const seen = new Set<string>();
   return formula.steps.flatMap((step) => {
     const named = ingredientsNamed(step).filter(({ name, ingredient }) => {
@@ -198,7 +196,7 @@ export const unlisted: Rule = (evidence) => {
       seen.add(ingredient.id);
       return true;
     });
-    const unknown = unknownMeasured(step, evidence).filter(({ name, words }) => {
+    const unknown = (isForeign ? [] : unknownMeasured(step, evidence)).filter(({ name, words }) => {
       if (words.some(isKnown) || seen.has(name)) return false;
       seen.add(name);
       return true;
