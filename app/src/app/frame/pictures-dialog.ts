@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { Dialog } from 'primeng/dialog';
+import { auditTime, distinctUntilChanged, map, Observable, startWith, switchMap } from 'rxjs';
 import { inFileName } from '@orvin/core/words/figures';
 import { picturesOn, pngOf, svgOf, type ScreenPicture } from '../parts/picture-file';
 import { saveBlob, saveFile } from '../parts/save-file';
@@ -8,10 +9,14 @@ import { Toasts } from '../parts/toasts';
 import { OnBench } from '../work/on-bench';
 import { Keyboard } from './keyboard';
 
-interface Offered extends ScreenPicture {
+interface Drawn extends ScreenPicture {
   readonly svg: string;
+}
+interface Offered extends Drawn {
   readonly address: string;
 }
+/** Milliseconds that a screen which still fills is waited for. */
+const FILLING = 60;
 /** Stations whose pictures are of the formula in hand. */
 const OF_A_FORMULA = [$localize`Bench`, $localize`Batch`, $localize`Oven`];
 /** Every picture of the screen, to be taken along: drawn as it stands, as SVG or PNG. */
@@ -25,8 +30,7 @@ const OF_A_FORMULA = [$localize`Bench`, $localize`Batch`, $localize`Oven`];
       header="Pictures of this screen"
       [visible]="keyboard.picturesOpen()"
       (visibleChange)="keyboard.picturesOpen.set($event)"
-      (onShow)="look()"
-      (onHide)="letGo()"
+      (onHide)="gone()"
       [modal]="true"
       i18n-closeAriaLabel
       closeAriaLabel="Close"
@@ -80,20 +84,24 @@ export class PicturesDialog {
   protected readonly offered = signal<readonly Offered[]>([]);
   protected readonly looked = signal(false);
 
-  protected async look(): Promise<void> {
-    const station = document.getElementById('station');
-    const drawn: Offered[] = [];
-    for (const picture of station ? picturesOn(station) : []) {
-      const svg = await svgOf(picture);
-      drawn.push({ ...picture, svg, address: URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' })) });
-    }
-    this.letGo();
-    this.offered.set(drawn);
-    this.looked.set(true);
-    // closed while it was drawn
+  constructor() {
+    // by the signal and not by what the dialog tells: opened again while it still closes, it tells of neither
+    effect((onCleanup) => {
+      const station = this.keyboard.picturesOpen() ? document.getElementById('station') : null;
+      if (!station) return;
+      untracked(() => this.letGo());
+      const looking = picturesAsTheyCome(station).subscribe((drawn) => {
+        this.letGo();
+        this.offered.set(drawn.map((picture) => ({ ...picture, address: URL.createObjectURL(new Blob([picture.svg], { type: 'image/svg+xml' })) }))); // prettier-ignore
+        this.looked.set(true);
+      });
+      onCleanup(() => looking.unsubscribe());
+    });
+  }
+  protected gone(): void {
     if (!this.keyboard.picturesOpen()) this.letGo();
   }
-  protected letGo(): void {
+  private letGo(): void {
     for (const { address } of this.offered()) URL.revokeObjectURL(address);
     this.offered.set([]);
     this.looked.set(false);
@@ -112,4 +120,20 @@ export class PicturesDialog {
     const of = OF_A_FORMULA.includes(station) ? this.onBench.record()?.formula.title : station;
     return inFileName(`${of ?? 'orvin'} ${name}`);
   }
+}
+
+/** The pictures of a station, drawn, and drawn again when others have come: opened on the way to a station, the one before still stands. */
+function picturesAsTheyCome(station: Element): Observable<readonly Drawn[]> {
+  const changes = new Observable<unknown>((changed) => {
+    const observer = new MutationObserver((records) => changed.next(records));
+    observer.observe(station, { childList: true, subtree: true });
+    return () => observer.disconnect();
+  });
+  return changes.pipe(
+    auditTime(FILLING),
+    startWith(null),
+    map(() => picturesOn(station)),
+    distinctUntilChanged((a, b) => a.length === b.length && a.every(({ element }, i) => element === b[i]?.element)),
+    switchMap((pictures) => Promise.all(pictures.map(async (picture) => ({ ...picture, svg: await svgOf(picture) })))),
+  );
 }
