@@ -1,4 +1,5 @@
 import { celsiusFromFahrenheit, celsiusFromGasMark } from '../../ground/units/index.js';
+import { anyWay } from './figure-ways.js';
 
 const COOLEST_OVEN_CELSIUS = 90;
 const HOTTEST_OVEN_CELSIUS = 300;
@@ -22,8 +23,36 @@ export interface WrittenTemperature {
   readonly to: number;
 }
 
-const TEMPERATURE =
-  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b|\/\d{3}\/\d\b| or \d{3} ?fan\b| ?\(\d{3} ?fan\b)|(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b|(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)|(?<=(?:\b(?:at|oven:?|to|on|bake|baked|fan|preheat)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/\n]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|with\b|x\s?\d|-\s?\d{1,2}\s?m|\d+\s*min))|(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?(?:m|\/|\.(?!\d)|\n|$))|(?<=(?:^|[.,;\n]\s?|\b(?:cups|tins?|pans?|trays?|dish|round|square|springform|loaf)\s))(\d{3})(?=[.,]? \d{1,2} ?(?:-|to) ?\d{1,2}\b|[.,] \d{1,2}(?:\.(?!\d)|\n|$)| ?- ?\d{1,2} ?m| \d{1,2} ?m(?:ins?)?\b)|(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?m?\b)|(?<=(?:^|[.,;\n]\s?))(\d{3})(?= \d{1,2}-?ish\b)|(?<=\boven )(\d{3})(?= \d[\d/ ]{0,4}(?: ?- ?\d[\d/ ]{0,4})? ?(?:h|m))|(?<=(?:^|[.,;\n]\s?|\bthen ))(\d{3})(?=(?: ?x ?|\/)\d{1,2}(?:[.,;\n]|$))|(?<![\d.,])(\d{3})(?=,?\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s+in (?:the|an?|my) (?:fan )?oven\b|\s?\(?(?:not |no |non[- ]?)?(?:fan|convection)\b(?! ?\d{3})|\soven\b)|(?<=(?:^|\n))(\d{3})(?=, ?(?:(?:[a-z]{2,9} ){0,3}(?:tin|pan|tray)\b|\d{1,2}(?:\.\d)? ?(?:"|in|inch|cm)? ?x ?\d))|(?<=(?:^|[.,;\n]\s?|\dx\d{1,2}\s|\b(?:tins?|pans?|cases|cups|sheets?|trays?|rounds|squares?)\s))(\d{3})(?=,?\s(?:about\s|x\s|~\s?)?(?:\d+(?:\s?(?:-|to)\s?\d+)?(?:-?ish)?\s?(?:h|m)|1\/2 hour|an? hour|half an hour))/gi;
+/** The ways to write a heat; the figure is the second group of the second way, with its letter in the third, and else the only one. */
+const HEATS: readonly RegExp[] = [
+  // "180 / 350F", "180/160/4", "180 or 160 fan", "180 (160 fan)": the first of them
+  /(?<!\d)(\d{3})(?=°?c? ?\/ ?\d{3} ?f(?:an)?\b|\/\d{3}\/\d\b| or \d{3} ?fan\b| ?\(\d{3} ?fan\b)/,
+  // "180 °C", "350 deg F"
+  /(\d{2,3})\s?(?:(?:°|º|deg(?:rees?)?\.?|degs\.?)\s?)?(c|f|celsius|centigrade|fahrenheit)\b/,
+  // "180°", "350 degrees"
+  /(\d{2,3})\s?(?:°|degrees?|deg\b)(?!\s?[cf]\b)/,
+  // "bake at 180 for", "oven: 180", "(oven 180"
+  /(?<=(?:\b(?:at|oven:?|to|on|bake|baked|fan|preheat)\s|@\s?|\boven ?\())(\d{3})(?=\s?(?:$|[.,;()/\n]|for\b|in\b|until\b|till\b|about\b|after\b|then\b|and\b|with\b|x\s?\d|-\s?\d{1,2}\s?m|\d+\s*min))/,
+  // "180 / 40 min" at the start of a line
+  /(?<=(?:^|\n))(\d{3})(?= ?\/ ?\d{1,2}(?: ?- ?\d{1,2})? ?(?:m|\/|\.(?!\d)|\n|$))/,
+  // "loaf tin, 180, 40-45", "180. 25"
+  /(?<=(?:^|[.,;\n]\s?|\b(?:cups|tins?|pans?|trays?|dish|round|square|springform|loaf)\s))(\d{3})(?=[.,]? \d{1,2} ?(?:-|to) ?\d{1,2}\b|[.,] \d{1,2}(?:\.(?!\d)|\n|$)| ?- ?\d{1,2} ?m| \d{1,2} ?m(?:ins?)?\b)/,
+  // "then 160 20m"
+  /(?<=\bthen )(\d{3})(?= \d{1,2}(?:\s?-\s?\d{1,2})?m?\b)/,
+  // "180 20ish"
+  /(?<=(?:^|[.,;\n]\s?))(\d{3})(?= \d{1,2}-?ish\b)/,
+  // "oven 180 1 h"
+  /(?<=\boven )(\d{3})(?= \d[\d/ ]{0,4}(?: ?- ?\d[\d/ ]{0,4})? ?(?:h|m))/,
+  // "180 x 25", "then 180/25"
+  /(?<=(?:^|[.,;\n]\s?|\bthen ))(\d{3})(?=(?: ?x ?|\/)\d{1,2}(?:[.,;\n]|$))/,
+  // "180 for an hour", "180 in the oven", "180 fan", "180 oven"
+  /(?<![\d.,])(\d{3})(?=,?\s+for\s+(?:about\s+)?(?:\d+|an? hour|half an)|\s+in (?:the|an?|my) (?:fan )?oven\b|\s?\(?(?:not |no |non[- ]?)?(?:fan|convection)\b(?! ?\d{3})|\soven\b)/,
+  // "180, loaf tin", "180, 9x5"
+  /(?<=(?:^|\n))(\d{3})(?=, ?(?:(?:[a-z]{2,9} ){0,3}(?:tin|pan|tray)\b|\d{1,2}(?:\.\d)? ?(?:"|in|inch|cm)? ?x ?\d))/,
+  // "muffin cases 190 20 min", "180, about half an hour"
+  /(?<=(?:^|[.,;\n]\s?|\dx\d{1,2}\s|\b(?:tins?|pans?|cases|cups|sheets?|trays?|rounds|squares?)\s))(\d{3})(?=,?\s(?:about\s|x\s|~\s?)?(?:\d+(?:\s?(?:-|to)\s?\d+)?(?:-?ish)?\s?(?:h|m)|1\/2 hour|an? hour|half an hour))/,
+];
+const TEMPERATURE = anyWay(HEATS);
 const GAS =
   /(?:gas(?:\s*(?:mark|no\.?|regulo))?|\b(?:gm|reg(?:ulo)?\.?|oven mark)|(?<=\bat )no\.?)\s*(\d(?:\/\d)?|¼|½)(?!\d)/gi;
 const OF_THE_CORE =

@@ -239,7 +239,7 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/((?:^|[.,;]) ?"?)(cup|teaspoon|tablespoon|pound) and a half (?=of |[a-z])/i, '$11 1/2 $2 '],
   [/((?:^|[.,;]) ?"?)(cup|teaspoon|tablespoon|pound) and a quarter (?=of |[a-z])/i, '$11 1/4 $2 '],
   // "Icing: 500 g icing sugar, 1/2 cup milk. Coconut: 2 cups"
-  [/(?<=^(?:icing|frosting|topping|filling|glaze): [^:]{5,120})\. (?=[A-Z][a-z]{2,15}: (?:about )?[\d½¼¾])/i, '\n'],
+  [/^((?:icing|frosting|topping|filling|glaze): [^:]{5,120}?)\. (?=[A-Z][a-z]{2,15}: (?:about )?[\d½¼¾])/i, '$1\n'],
   // "Glaze → 1 cup powdered sugar"
   [/^((?:glaze|icing|frosting|topping|filling|drizzle|streusel|syrup)) ?(?:→|=>|-->) ?/i, '$1: '],
   [COMES_OF_IT, '. '],
