@@ -30,6 +30,15 @@ const TOPICS = {
       'core/src/oven/baking/{window,around-a-bake,rules-of-thumb,body,composition,read-course,predict-bake,simulate,every-shape}.spec.ts',
     ],
   },
+  // whole floors, each by its own specs
+  keep: { files: 'core/src/keep/**/*.ts', specs: ['core/src/keep/**/*.spec.ts'] },
+  // its languages are held by the messages of the application
+  ground: {
+    files: 'core/src/ground/**/*.ts',
+    except: 'core/src/ground/language/*.ts',
+    specs: ['core/src/ground/{errors,numerics,quadratic,records,steam,text,units,verdict}/*.spec.ts'],
+  },
+  kitchen: { files: 'core/src/kitchen/**/*.ts', specs: ['core/src/kitchen/**/*.spec.ts'] },
 };
 
 install();

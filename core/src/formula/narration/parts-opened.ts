@@ -46,6 +46,9 @@ function isBaked(words: Words, at: number): boolean {
   return false;
 }
 
+/** "Icing is 6 oz icing sugar", "Icing is a tablespoon of …". */
+const isAmount = (words: Words, at: number): boolean => words.isNumber(at) || /^(?:an?|half)$/.test(words.word(at));
+
 function saidAt(words: Words, at: number): string | undefined {
   const word = words.word(at);
   const next = words.word(at + 1);
@@ -77,18 +80,19 @@ function saidAt(words: Words, at: number): string | undefined {
   if (/^(?:mix|mixture|batter)$/.test(word) && words.at(at + 1) === '=') return '';
   // "pour over the juice of a lemon", when it is baked
   if (word === 'pour' && next === 'over' && isBaked(words, at)) return 'Drizzle';
-  if (PART.test(word) && (/^[:=]$/.test(words.at(at + 1)) || (IS.test(next) && ARTICLE.test(words.word(at - 1)))))
-    return named(word);
+  const isSaid = IS.test(next) && (ARTICLE.test(words.word(at - 1)) || (opens && isAmount(words, at + 2)));
+  if (PART.test(word) && (/^[:=]$/.test(words.at(at + 1)) || isSaid)) return named(word);
   if (
     BODY.test(word) &&
     ARTICLE.test(words.word(at - 1)) &&
     (words.at(at + 1) === ':' || IS.test(next) || (next === 'itself' && IS.test(words.word(at + 2))))
   )
     return '';
-  // "Glaze if you want: 1/2 c sugar", "Frost: 1 stick butter"
-  if (opens && (PART.test(word) || word === 'frost'))
+  // "Glaze if you want: 1/2 c sugar", "Frost: 1 stick butter", "fill: 150 g butter"
+  const done = { frost: 'Frosting', fill: 'Filling' }[word];
+  if (opens && (PART.test(word) || done !== undefined))
     for (let place = at + 1; place < at + 6 && words.word(place - 1) !== '' && !words.ends(place); place++)
-      if (words.at(place) === ':' && !words.isNumber(at - 1)) return word === 'frost' ? 'Frosting' : named(word);
+      if (words.at(place) === ':' && !words.isNumber(at - 1)) return done ?? named(word);
   if (
     /^(?:ice|frost|sandwich|glaze)$/.test(word) &&
     (next === 'with' || (/^(?:it|them|mine|these)$/.test(next) && words.word(at + 2) === 'with'))

@@ -18,7 +18,8 @@ const TO_PREPARE = /^ (?:to (?:prep|make|rest|cool|chill)|prep\b|cooling|resting
 const MORE = /^\s*(?:more|longer|further)\b/i;
 const ANOTHER = /\b(?:another|a further|further|an extra|about another)\s*$/i;
 const THEN = /(?:\bthen\b|;|\band\b)[^.]{0,12}$/i;
-const LOWERING = /\b(?:lower|reduce|turn(?:ing)? (?:it |the oven |the heat )?down|drop|down)\b/i;
+const LOWERING =
+  /\b(?:lower(?:ing)?|reduc(?:e|ing)|turn(?:ing|ed)? (?:it |the oven |the heat )?down|drop(?:ping)?|down)\b/i;
 const LOWER = new RegExp(`${LOWERING.source}[^.]*$`, 'i');
 const AFTER = /\bafter\s*(?:the first\s*)?(?:about\s*)?$/i;
 /** "after 50 minutes take it out": how long it bakes. */
@@ -123,8 +124,13 @@ function stagesOf(tokens: readonly Token[]): readonly Stage[] {
       else if (now.low !== undefined || token.lowered) stages.push({ heat });
       else now.heat = heat; // said again, or preheated to something else: the one nearest to the time stands
     } else if (token.after && stages.length > 1) {
-      const before = stages.at(-2);
-      if (before && before.low === undefined) [before.low, before.high] = [token.time.low, token.time.high];
+      const before = stages.at(-2) ?? {};
+      const { low, high } = token.time;
+      // "45 minutes, turned down after 15": what was said is the whole
+      if (before.low !== undefined && now.low === undefined && high < before.low)
+        [now.low, now.high] = [before.low - low, (before.high ?? before.low) - high];
+      else if (before.low !== undefined) continue;
+      [before.low, before.high] = [low, high];
     } else if (now.low === undefined) [now.low, now.high] = [token.time.low, token.time.high];
     else if (token.then && now.heat !== undefined && !token.more)
       stages.push({ low: token.time.low, high: token.time.high });
@@ -185,4 +191,12 @@ export function readBake(prose: readonly string[]): KnownBake {
     ...(staged && { stages: staged }),
     ...(covers.length > 0 && { covers }),
   };
+}
+
+const TIME_NOTED = /^(?:bake|baking|cook(?:ing)?)(?: time)?(?: ?:)? (?=(?:about )?\d)/i;
+/** "Bake 12-14 mins", "Cook time: 55 minutes", beside a title: how long it bakes where no step says it. */
+export function minutesNoted(notes: readonly string[]): Pick<KnownBake, 'lowMinutes' | 'highMinutes'> {
+  const noted = notes.find((note) => TIME_NOTED.test(note));
+  const { lowMinutes, highMinutes } = readBake(noted === undefined ? [] : [noted.replace(TIME_NOTED, 'Bake for ')]);
+  return { ...(lowMinutes !== undefined && { lowMinutes }), ...(highMinutes !== undefined && { highMinutes }) };
 }

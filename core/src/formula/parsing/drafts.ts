@@ -182,6 +182,10 @@ function sizedBy(note: string, amount: ReadAmount): ReadAmount {
   return { ...amount, parts: [{ ...first, size: size.toLowerCase() }, ...others] };
 }
 
+const TIME_OF_IT =
+  /\b(?:for )?(?:about )?\d{1,3}(?: ?(?:-|to) ?\d{1,3})? ?(?:hours?|hrs?|minutes?|mins?|days?|seconds?|secs?)\b/gi;
+/** "(mug = 300 ml)": what a measure holds, and no amount. */
+const HOLDS = /\(?(?:the |my |a |1 )?(?:mug|teacup|glass|beaker|tumbler|ladle|scoop)s? ?(?:=|is|was|holds?|being|:) ?(?:about )?\d{2,3} ?ml\)?/gi; // prettier-ignore
 /** Weights hidden in a note: "ripe, mashed (about 340 g)", "peeled, 200 g". */
 export function amountsOfNote(note: string, read: (text: string) => readonly Amount[]): readonly Amount[] {
   // "(or 1/3 cup water)" is another thing, not this one again
@@ -194,9 +198,9 @@ export function amountsOfNote(note: string, read: (text: string) => readonly Amo
     /(?:^|[([,;]\s?)(?:(?:or|instead|keep|reserve|save|saving|keeping|plus|minus|up to)\s|\+ ?|(?:s?he|they|i|we|mum|dad|gran|original(?:ly)?|recipe|card|book) (?:uses?|used|says?|said|takes?|had|has|calls for|with)\s)[^()[\]]*/gi,
     ' ',
   );
-  for (const [, inside = ''] of aboutThis.matchAll(
-    /[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi,
-  )) {
+  // "about 375 g, boiled for 2 hours": a time is no amount of it, and a dash ends what is said of one
+  const apart = aboutThis.replace(HOLDS, ' ').replace(TIME_OF_IT, ' ').replace(/ - /g, ', ');
+  for (const [, inside = ''] of apart.matchAll(/[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi)) {
     const amounts = read(inside);
     if (amounts.length > 0) return amounts;
   }

@@ -10,6 +10,8 @@ const MINUTES_WITHOUT_UNIT: readonly RegExp[] = [
   /(?<=\b(?:give (?:it|them)|give (?:it|them) about|give (?:it|them) another)\s)(\d{1,3})(?:\s*(?:-|to\b)\s*(\d{1,3}))?(?=\s*(?:more|longer|[.,;]|$))/,
   // "bake another 25", "180 for 40"
   /(?<=\b(?:another|further|\d{3} for|\d{3} for about)\s)(\d{1,3})(?:\s*(?:-|to\b)\s*(\d{1,3}))?(?=\s*(?:[.,;\n]|$|more\b|then\b|in (?:an?|the|my|your)\b))/,
+  // "turning down to 180 after 15"
+  /(?<=\b(?:down|lower(?:ing)?|reduc(?:e|ing)|drop(?:ping)?)\b[^.\n]{0,20}\d{3}[^.\n]{0,12} after (?:the first )?)(\d{1,2})(?=\s*(?:[.,;\n]|$))/,
   // "gas 4 for 40"
   /(?<=\bgas (?:mark )?\d,?\s(?:for |about )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$))/,
   // "180C fan for 30-35"

@@ -1,10 +1,15 @@
-import type { Kitchen } from '../../kitchen/kitchen/index.js';
+import type { Kitchen, OwnMeasure } from '../../kitchen/kitchen/index.js';
 import type { Formula } from '../formula/index.js';
 
 /*
  * "1 pot yogurt (125 g), 2 pots sugar, 3 pots flour": a cake that is measured with the pot that its yogurt came in. What the pot holds is
- * said with the yogurt, in the title or in a note; every line of the formula is measured with that one.
+ * said with the yogurt, in the title or in a note; every line of the formula is measured with that one. So it is with "2 mugs flour (mug =
+ * 300 ml)".
  */
+
+/** "mug = 300 ml", "my mug holds 280ml". */
+const OWN_SAID =
+  /\b(mug|teacup|glass|beaker|tumbler|ladle|scoop)s? ?(?:=|is|was|holds?|being|:) ?(?:about |approx\.? )?(\d{2,3}) ?ml\b/gi;
 
 const FIGURE = String.raw`\(?(?:about |approx\.? )?(\d{2,3}) ?-?(g|ml)\b`;
 /** "Yogurt pot cake (pot = 125 g)", "use a 150 ml pot as your measure". */
@@ -38,23 +43,42 @@ function millilitresSaid(texts: readonly string[], patterns: readonly RegExp[]):
 }
 const LONGEST = 500;
 
+/** Millilitres of the pot that lines are measured with. */
+function potSaid(lines: readonly string[], around: readonly string[]): number | undefined {
+  // one pot of yogurt is what is bought; with another thing by the pot it is a measure
+  if (lines.filter((line) => COUNTS_POTS.test(line)).length < 2) return undefined;
+  return millilitresSaid(lines, OF_A_LINE) ?? millilitresSaid(around, SAID);
+}
+
+const measuresSaid = (texts: readonly string[]): readonly OwnMeasure[] =>
+  texts.flatMap((text) =>
+    [...text.slice(0, LONGEST).matchAll(OWN_SAID)].map(([, name = '', figure]) => ({
+      name: name.toLowerCase(),
+      millilitres: Number(figure),
+    })),
+  );
+
 const measuredWith = new WeakMap<Kitchen, Map<string, Kitchen>>();
 
-/** The kitchen, with the pot that a formula is measured with; itself where it is measured with none, or nothing is said of it. */
+/** The kitchen, with the pot or mug that a formula is measured with; itself where it is measured with none, or nothing is said of it. */
 export function kitchenWithPot(formula: Formula, kitchen: Kitchen): Kitchen {
   const lines = formula.components.flatMap((component) => component.lines.map(({ text }) => text));
-  // one pot of yogurt is what is bought; with another thing by the pot it is a measure
-  if (lines.filter((line) => COUNTS_POTS.test(line)).length < 2) return kitchen;
-  const millilitres =
-    millilitresSaid(lines, OF_A_LINE) ??
-    millilitresSaid([formula.title, ...(formula.notes ?? []), ...formula.steps.map(({ text }) => text)], SAID);
-  if (millilitres === undefined) return kitchen;
+  const around = [formula.title, ...(formula.notes ?? []), ...formula.steps.map(({ text }) => text)];
+  const pot = potSaid(lines, around);
+  const said = measuresSaid([...lines, ...around]);
+  if (pot === undefined && said.length === 0) return kitchen;
   const { region } = formula;
   const known = measuredWith.get(kitchen) ?? new Map<string, Kitchen>();
   measuredWith.set(kitchen, known);
-  const key = `${region} ${millilitres}`;
-  const others = kitchen.sets.filter(({ unitId }) => unitId !== 'pot');
-  const withPot = known.get(key) ?? { ...kitchen, sets: [...others, { unitId: 'pot', region, millilitres }] };
-  known.set(key, withPot);
-  return withPot;
+  const key = JSON.stringify([region, pot, said]);
+  const names = new Set(said.map(({ name }) => name));
+  const withThem = known.get(key) ?? {
+    ...kitchen,
+    measures: [...kitchen.measures.filter(({ name }) => !names.has(name.toLowerCase())), ...said],
+    ...(pot !== undefined && {
+      sets: [...kitchen.sets.filter(({ unitId }) => unitId !== 'pot'), { unitId: 'pot', region, millilitres: pot }],
+    }),
+  };
+  known.set(key, withThem);
+  return withThem;
 }

@@ -16,7 +16,7 @@ const MOST_LINES = 600;
 const PAGE_SOURCE = /<!doctype|<\/?(?:html|head|body|script|style|iframe|svg|div|span|table|meta|link|img)\b/i;
 /** "Apple muffins (makes 12)": the yield stands behind the title. */
 const YIELD_IN_TITLE =
-  /\b(?:makes|serves|feeds|yields) (?:about )?(?:\d|a dozen|two dozen)[^)\]]*[)\]]?$|(?<=\((?:ca\. |für |ergibt )?)\d{1,3} (?:stücke?|portionen|personen|muffins|cupcakes|scones|biscuits|buns|farls|loaves|cakes|squares|slices|pieces|portions|servings|people)\)$|(?<=\((?:für |ergibt |makes |for )?)\d{1,2}\)$|(?<=[a-z] (?:--|–|—) )\d{1,2}$|(?<= [-–|] (?:ca\. |ergibt )?)\d{1,3} (?:stücke?|portionen|muffins|cupcakes|scones|biscuits|rounds|farls|buns|squares|slices|pieces|portions|servings)$/i;
+  /\b(?:makes|serves|feeds|yields) (?:about )?(?:\d|a dozen|two dozen)[^)\]]*[)\]]?$|(?<=\((?:ca\. |für |ergibt )?)\d{1,3} (?:small |large |mini )?(?:stücke?|portionen|personen|muffins|cupcakes|scones|biscuits|buns|farls|loaves|cakes|squares|slices|pieces|portions|servings|people)\)$|(?<=\((?:für |ergibt |makes |for )?)\d{1,2}\)$|(?<=[a-z] (?:--|–|—) )\d{1,2}$|(?<= [-–|] (?:ca\. |ergibt )?)\d{1,3} (?:stücke?|portionen|muffins|cupcakes|scones|biscuits|rounds|farls|buns|squares|slices|pieces|portions|servings)$/i;
 export function yieldBehind(written: string): { readonly title: string; readonly said: string } | undefined {
   const line = singleSpaced(written);
   const match = YIELD_IN_TITLE.exec(line);

@@ -70,8 +70,13 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     / \((?:sifted |mixed |soured |curdled )?(?:with|plus) (?!a (?:bit|little|drop|splash|touch|few)\b)(?=\d|an? |half )([^()]{3,60})\)$/i,
     ' with $1',
   ],
-  // "8 oz plain flour 225 g", as two columns stand
-  [/^(\d[\d/. ½¼¾]{0,6} ?(?:oz|lbs?) [a-z][a-z ]{2,30}?),? (\d{1,4} ?g)$/i, '$1 ($2)'],
+  // "eggs weighed in shells: 4 = 240g, so"
+  [/^(eggs?),? weighed in (?:their |the )?shells?[:,]? ?(\d{1,2}) ?= ?\d{2,3} ?g\b.*$/i, '$2 $1'],
+  // "8 oz plain flour 225 g", as two columns stand; "1 1/2 cups all-purpose flour 190g"
+  [
+    /^(\d[\d/. ½¼¾⅓⅔⅛]{0,6} ?(?:oz|lbs?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?)\.? [a-z][a-z -]{2,40}?),? (\d{1,4} ?g(?:rams)?)$/i,
+    '$1 ($2)',
+  ],
   [/(?<=\d ?(?:g|oz) )dem\.? sugar$/i, 'demerara sugar'],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
@@ -237,6 +242,9 @@ function halfOfEach(line: string, context: ReadingContext): readonly string[] | 
 
 /** "rind 1 lemon & 1 orange", once it is reworded. */
 const BETWEEN_FRUITS = / and (?=(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of )/i;
+/** "1 cup sugar rubbed with zest of 2 lemons". */
+const WITH_FRUIT =
+  /,? (?:(?:rubbed |mixed )(?:together )?with|with|plus|\+) (?:the )?(?=(?:(?:finely )?grated )?(?:zest|rind|juice) of )/i;
 const PART_OF_FRUIT = /^(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|zest|rind) of (?:\d|an? |half )/i;
 
 /** A thing with its amount, behind it or before, and nothing else. */
@@ -285,6 +293,9 @@ export function thingsApart(
   if (halves) return halves;
   const fruits = reworded(line).split(BETWEEN_FRUITS);
   if (fruits.length > 1 && fruits.every((part) => PART_OF_FRUIT.test(part))) return fruits;
+  const [thing = '', ...ofFruit] = line.split(WITH_FRUIT);
+  if (ofFruit.length > 0 && isThing(thing, context) && ofFruit.every((part) => PART_OF_FRUIT.test(part)))
+    return [thing, ...ofFruit];
   const parts = line.includes(';') ? line.split(/; ?/) : line.split(/, ?| ?[+&] | and /);
   const isList = parts.length > 1 && parts.length < 20 && parts.every((part) => isThing(part, context));
   if (!isList) return [line];

@@ -26,7 +26,7 @@ const IN_BRACKETS = /\([^()]{1,40}\)/;
 const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b|^for \d{1,3} ?:$/i;
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
-  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z]{1,12}$)|(?<= time)\s+)(?:about )?\d/i;
+  /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z–-]{1,14}$)|(?<= time)\s+)(?:about )?\d/i;
 const DETAIL =
   /^(?:(?:(?:recipe|cook'?s|baker'?s|my) )?(?:notes?|tips?|nb)|recipe (?:by|from)|difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|tins?|pans?|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^(?:next|last) time\b|^n\.?b\.?(?= )|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =

@@ -1,7 +1,7 @@
 import { isBatter, type Formula, type FormulaComponent, type FormulaLine, type KnownBake } from '../formula/index.js';
 import { parseVessel } from '../../kitchen/pans/index.js';
 import { countedPans } from './pan-counts.js';
-import { readBake } from './bake-phrases.js';
+import { minutesNoted, readBake } from './bake-phrases.js';
 import { middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
 import type { FormulaFacts } from './facts.js';
@@ -98,7 +98,8 @@ export class Sheet {
         this.enter('notes');
         return;
       case 'yield':
-        if (this.yieldText === undefined) this.yieldText = line.written.replace(/\s*:$|^\(|\)$/g, '');
+        if (this.yieldText === undefined)
+          this.yieldText = line.written.replace(/\s*:$/, '').replace(/^\(([^()]*)\)$/, '$1');
         else this.notes.push(line.written);
         return;
       case 'fact': {
@@ -268,6 +269,7 @@ export class Sheet {
       return refuse('no-amounts', { things: everyEntry.length }, everyEntry[0]?.text ?? '');
     const headings = kept.map(({ name }) => name);
     const knownBake = {
+      ...minutesNoted(this.notes),
       ...readBake(headings.filter((name) => name.includes(' cm '))),
       ...readBake([...this.steps, ...(this.yieldText ? [this.yieldText] : []), this.title]),
     };

@@ -18,7 +18,7 @@ const LEAD =
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE = new RegExp(
-  String.raw`^(?:this |it )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$`,
+  String.raw`^(?:this |it )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$|^\d{1,2} (?:small |large )?(?:muffins|cupcakes|scones|biscuits|buns|squares|slices|bars|loaves|wedges)$`,
   'i',
 );
 /** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */

@@ -7,13 +7,18 @@ import { beginsStep, CALLED, isPartName, yieldBehind } from '../parsing/index.js
 
 /** What is said before a name: it is no part of it. */
 const BEFORE_IT =
-  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)(?: (?:what|how) (?:i|we|she|he|they) (?:do|does|make|makes|did|made)(?: (?:at|in) the [a-z ]{3,16})?)?|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes|does)(?: her| his)?|making|made|baked|doubled|halved|tripled|tried|try|from|for|take|(?:can|could) you (?:do|make|bake|send|give)(?: (?:me|us))?|(?:you|she|he|they) (?:asked|wanted|begged)(?: me)? (?:for|about))\s+)*(?:(?:the|my|our|your|a|an|some)\s+)?/i;
+  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)(?: (?:what|how) (?:i|we|she|he|they) (?:do|does|make|makes|did|made)(?: (?:at|in) the [a-z ]{3,16})?)?|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes|does)(?: her| his)?|making|made|baked|doubled|halved|tripled|tried|try|from|for|take|(?:can|could) you (?:do|make|bake|send|give)(?: (?:me|us))?|(?:you|she|he|they) (?:asked|wanted|begged)(?: me)? (?:for|about))\s+)*(?:(?:the|my|our|your|a|an|some|that|those|these)\s+)?/i;
 /** What is said behind it: "the gingerbread one you asked for", "the cornbread I do". */
 const BEHIND_IT =
-  /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| from memory| off the top of (?:my|her|his) head| like (?:my|the|our|her|his|your)\b.{0,40}| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|brunch|breakfast|lunch|tea|the [a-z ]{3,20}))?$/i;
+  /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| from memory| off the top of (?:my|her|his) head| like (?:my|the|our|her|his|your)\b.{0,40}| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:you|us|me|one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|brunch|breakfast|lunch|tea|the [a-z ]{3,20}))?$/i;
 const SERVES = /^(?:serves|makes|for)\s+(?:about\s+)?(?:\d{1,3}|two|three|four|six|eight|ten|twelve)\b/i;
 /** `she just called it "the Sunday cake"`. */
 const CALLED_IT = /\b(?:called|calls|call) (?:it|this|them|these) ["“'](?:the )?([a-z][a-z' -]{3,40})["”']/i;
+/** "Here's a simple and delicious …": praise before a name. */
+const PRAISE =
+  /^(?:(?:really |very |super |truly )?(?:simple|easy|quick|delicious|tasty|classic|reliable|foolproof|lovely|great|perfect|nice|basic|wonderful|straightforward|tried[- ]and[- ]tested)(?:,? and |, | ))+(?=[a-z])/i;
+/** `a **Blueberry Muffin** recipe`. */
+const SET_BOLD = /\*\*([^*\n]{4,60})\*\*/;
 const MOST_WORDS = 7;
 const LONGEST_OPENING = 200;
 const MOST_SENTENCES = 4;
@@ -56,7 +61,9 @@ function calledIn(said: string, isFirst: boolean): Opening | undefined {
   const serves = apart.flatMap((part) => SERVES.exec(part.trim())?.[0] ?? [])[0];
   const names = apart
     .filter((part) => !SERVES.test(part.trim()))
-    .map((part) => part.replace(BEFORE_IT, '').replace(BEHIND_IT, '').trim());
+    .map((part) => part.replace(BEFORE_IT, '').replace(PRAISE, '').replace(BEHIND_IT, '').trim());
+  const bold = SET_BOLD.exec(said)?.[1];
+  if (bold !== undefined) names.push(bold);
   const isShown = SHOWN.test(said);
   const called = names.findLast(
     (each) => (CALLED.test(each) || (isShown && PIECES.test(each))) && each.split(/\s+/).length <= MOST_WORDS,

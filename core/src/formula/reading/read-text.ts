@@ -193,6 +193,9 @@ function calledAlone(talk: readonly Stretch[]): Opening | undefined {
 const WORDS_OF_A_NAME = 5;
 const DOES = /\b(?:i|you|we|is|are|was|for|it|makes?|this|that|the)\b/i;
 
+/** "Makes 1 of 9x13 or 2 8\" squares": what it gives, and nothing that is done. */
+const GIVES = /^(?:makes|yields) \d[^.]{0,20} or \d/i;
+
 function narrated(
   text: string,
   lines: readonly Line[],
@@ -231,7 +234,9 @@ function narrated(
     const taken = line.takings.filter((taking) => taking.from >= stretch.from && taking.from < stretch.to);
     // "for the glaze I take …" tells where these go, "butter rubbed into it" what is done: else it would stand nowhere
     const isStep =
-      stretch.isStep || taken.some(({ part }) => part !== '') || wordsBesides(stretch, taken) > WORDS_OF_A_LIST;
+      (stretch.isStep && !GIVES.test(stretch.text)) ||
+      taken.some(({ part }) => part !== '') ||
+      wordsBesides(stretch, taken) > WORDS_OF_A_LIST;
     return [{ ...stretch, isStep, takes: taken.length > 0 }];
   });
   const headings = new Set(lines.filter(isHeading).map(({ text: heading }) => heading));
@@ -275,6 +280,14 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
   ...nameless.map((amount) => problem('amount-without-name', 'warning', amount, { amount })),
 ];
 
+/** A list whose first sentence alone says what it is called: "Sure! Here is a recipe for lemon muffins." */
+function titled(list: FormulaReading, text: string): FormulaReading {
+  if (list.kind !== 'read' || list.formula.title !== '') return list;
+  const opening = openingOf(text.slice(0, text.search(FIRST_AMOUNT_IN_A_ROW) + 1 || undefined));
+  return opening ? { ...list, formula: { ...list.formula, title: opening.title } } : list;
+}
+const FIRST_AMOUNT_IN_A_ROW = /\n[^\S\n]{0,4}(?:[-*•▢□] ?)?[\d½¼¾⅓⅔]/;
+
 /**
  * Reads the text of a formula, listed or told.
  * @param bakersOwn the baker's region, which stands unless the words of the text say another
@@ -282,7 +295,7 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
 export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = PLAIN_KITCHEN): FormulaReading {
   if (pasted.length > LONGEST_TEXT || isPageSource(pasted)) return readList(pasted, bakersOwn, kitchen);
   const written = asPasted(pasted);
-  if (isMarked(written)) return readList(written, bakersOwn, kitchen);
+  if (isMarked(written)) return titled(readList(written, bakersOwn, kitchen), pasted);
   const context: ReadingContext = { region: regionOf(written, bakersOwn), kitchen };
   const rows = rowsByAnother(written.split('\n'), context);
   const text = rows.join('\n');

@@ -8,6 +8,8 @@ import { beginsStep } from '../parsing/index.js';
 const UNMARKED = /^\s{0,3}(\d{1,2}) {1,3}(?=\p{Lu}|\d{3} ?°?[CF]\b|\d{1,3}(?: ?- ?\d{1,3})? ?(?:min|h(?:ou)?r))/u;
 const ALONE = /^\s{0,3}(?:step )?(\d{1,2})[.):]?\s*$/i;
 const FEWEST_STEPS = 2;
+/** What goes in is told in fewer. */
+const WORDS_OF_A_STEP = 8;
 
 interface Numbered {
   /** The row of the number, and the one of its words. */
@@ -28,8 +30,9 @@ function stepAt(rows: readonly string[], at: number, number: number): Numbered |
   const unmarked = UNMARKED.exec(row);
   if (Number(unmarked?.[1]) === number) {
     const words = row.slice(unmarked?.[0].length);
-    // behind two that are done the third may begin otherwise: "3 Off the heat, add the milk"
-    return beginsStep(words) || number > FEWEST_STEPS ? { at, of: at, words } : undefined;
+    // behind two that are done the third may begin otherwise: "3 Off the heat, add the milk"; the second where it says much
+    const goesOn = number > FEWEST_STEPS || (number > 1 && words.split(' ').length >= WORDS_OF_A_STEP);
+    return beginsStep(words) || goesOn ? { at, of: at, words } : undefined;
   }
   if (Number(ALONE.exec(row)?.[1]) !== number) return undefined;
   const of = nextWritten(rows, at + 1);
