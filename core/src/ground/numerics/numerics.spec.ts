@@ -8,6 +8,24 @@ describe('bisect', () => {
     expect(root.x).toBeCloseTo(Math.SQRT2, 8);
     expect(root.converged).toBeTrue();
   });
+  it('takes an end that is a root itself', () => {
+    expect(bisect((x) => x - 3, 3, 9)).toEqual({ x: 3, iterations: 0, converged: true });
+    expect(bisect((x) => x - 9, 3, 9)).toEqual({ x: 9, iterations: 0, converged: true });
+  });
+  it('falls too, halves at each step, and stands in the middle of what is left', () => {
+    expect(bisect((x) => 2 - x, 0, 8).x).toBeCloseTo(2, 8);
+    // 8, 4, 2, 1, 0.5: a bracket of 0.5 is the first below 0.6
+    expect(bisect((x) => x - 2.9, 0, 8, 0.6)).toEqual({ x: 2.75, iterations: 5, converged: true });
+    expect(bisect((x) => x - 2.9, 0, 8, 1e-9, 3)).toEqual({ x: 2.5, iterations: 3, converged: false });
+  });
+  it('says where there is none, and of what sign both ends are', () => {
+    expect(() => bisect((x) => x * x + 1, -1, 2)).toThrowMatching(
+      (error: unknown) =>
+        error instanceof DomainError && error.message.includes('2, 5') && error.message.includes('opposite signs'),
+    );
+    expect(() => bisect(() => Infinity, 0, 1)).toThrowError(DomainError);
+    expect(() => bisect(() => NaN, 0, 1)).toThrowError(DomainError);
+  });
   it('refuses a bracket without a root instead of servingJobs', () => {
     expect(() => bisect((x) => x * x + 1, -1, 1)).toThrowError(DomainError);
   });

@@ -19,10 +19,34 @@ describe('inPieces', () => {
   });
 });
 
+describe('a piece', () => {
+  it('is the whole where it is no longer than allowed, spaces and all', () => {
+    expect(inPieces(' flour ', 7)).toEqual([' flour ']);
+    expect(inPieces(' flour ', 6)).toEqual(['flour']);
+    expect(inPieces('', 5)).toEqual(['']);
+  });
+  it('ends behind the last sentence or word of its second half, and never before', () => {
+    expect(inPieces('Stir. Bake for ever', 12)).toEqual(['Stir. Bake', 'for ever']);
+    expect(inPieces('one two three four', 9)).toEqual(['one two', 'three', 'four']);
+    expect(inPieces('a. b! c? d; e', 12)).toEqual(['a. b! c? d;', 'e']);
+    expect(inPieces('ab cdefghijklm', 8)).toEqual(['ab cdefg', 'hijklm']);
+  });
+  it('is never of nothing', () => {
+    expect(inPieces(`flour${' '.repeat(30)}sugar`, 8)).toEqual(['flour', 'sugar']);
+  });
+});
+
 describe('asPhrase', () => {
   it('has single spaces', () => {
     expect(asPhrase('  two\t20 cm \n rounds ')).toBe('two 20 cm rounds');
     expect(singleSpaced(' a  b ')).toBe('a b');
+  });
+  it('may be just as long as allowed, once its spaces are single', () => {
+    expect(asPhrase('abcde', 5)).toBe('abcde');
+    expect(asPhrase('a   b  c', 5)).toBe('a b c');
+    expect(asPhrase('abcdef', 5)).toBeUndefined();
+    expect(asPhrase(`abc${' '.repeat(97)}`, 5)).toBe('abc');
+    expect(asPhrase(`abc${' '.repeat(98)}`, 5)).toBeUndefined();
   });
   it('is none when nobody writes one so long', () => {
     expect(asPhrase('a '.repeat(300))).toBeUndefined();

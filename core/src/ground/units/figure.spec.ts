@@ -44,5 +44,21 @@ describe('a figure typed into a field', () => {
       expect(valueOf(text)).withContext(text.slice(0, 20)).toBe('not-a-figure');
   });
 
+  it('may be the least and the most that is allowed', () => {
+    expect(valueOf('100', { lowest: 100, highest: 300 })).toBe(100);
+    expect(valueOf('300', { lowest: 100, highest: 300 })).toBe(300);
+    expect(valueOf('99.9', { lowest: 100, highest: 300 })).toBe('too-low');
+    expect(valueOf('300.1', { lowest: 100, highest: 300 })).toBe('too-high');
+  });
+  it('has as many thousands as it has, and as many letters as a hand writes', () => {
+    const UP = { lowest: 0, highest: 1e13 };
+    expect(valueOf('1,234,567,890', UP)).toBe(1_234_567_890);
+    expect(valueOf('1,234,567', UP)).toBe(1_234_567);
+    expect(valueOf('12,34', UP)).toBe(12.34);
+    expect(valueOf('5.', UP)).toBe(5);
+    expect(valueOf(`5${' '.repeat(20)}g`, UP)).toBe('not-a-figure');
+    expect(valueOf(`5 ${'g'.repeat(11)}`)).toBe(5);
+  });
+
   it('may be left empty', () => expect(valueOf('   ')).toBe('empty'));
 });

@@ -32,17 +32,12 @@ const LONGEST = 40;
 /** A sign, digits, and what may follow them; a unit behind is the field's own and says nothing new. */
 const WRITTEN =
   /^([-−–+])?\s?(?:(\d{1,12})(?:\s(\d{1,3})\/(\d{1,3})|\/(\d{1,3})|\s?([¼½¾⅓⅔⅛⅜⅝⅞])|[.,](\d{0,9}))?|[.,](\d{1,9})|([¼½¾⅓⅔⅛⅜⅝⅞]))\s?(?:°|[a-zµ%]|\s){0,12}$/iu;
-/** "1,200" and "12,500.5": a comma before three digits counts thousands, as it stands in a long number; in German the point does. */
-const THOUSANDS =
+/** "1,200", "12,500.5", "1,234,567": commas before three digits count thousands, as they stand in a long number; in German points do. */
+const [THOUSANDS, MARK] =
   LANGUAGE === 'de'
-    ? /(?<=^[-−–+]?[1-9]\d{0,2}(?:\.\d{3}){0,3})\.(?=\d{3}(?:\D|$))/
-    : /(?<=^[-−–+]?[1-9]\d{0,2}(?:,\d{3}){0,3}),(?=\d{3}(?:\D|$))/;
-
-function withoutThousands(text: string): string {
-  let rest = text;
-  for (let i = 0; i < 3 && THOUSANDS.test(rest); i++) rest = rest.replace(THOUSANDS, '');
-  return rest;
-}
+    ? [/^[-−–+]?\s?[1-9]\d{0,2}(?:\.\d{3}){1,3}(?!\d)/, '.']
+    : [/^[-−–+]?\s?[1-9]\d{0,2}(?:,\d{3}){1,3}(?!\d)/, ','];
+const withoutThousands = (text: string): string => text.replace(THOUSANDS, (long) => long.replaceAll(MARK, ''));
 
 function numberWritten(text: string): number | undefined {
   if (text.length > LONGEST) return undefined;

@@ -1,5 +1,5 @@
 import {
-  celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, gramsForHands, inEighths, inTeaspoons, millilitresOf, nearestGasMark, unitById, unitNamed, UNITS, type Region,
+  celsiusFromFahrenheit, celsiusFromGasMark, fahrenheitFromCelsius, gramsForHands, inEighths, inTeaspoons, millilitresOf, nearestGasMark, ownUnit, TABLE_UNITS, unitBook, unitById, unitNamed, UNITS, type Region,
 } from './index.js'; // prettier-ignore
 
 describe('millilitresOf', () => {
@@ -31,6 +31,73 @@ describe('unitNamed', () => {
     expect(unitNamed('cups')?.id).toBe('cup');
     expect(unitNamed('sticks')?.id).toBe('stick');
     expect(unitNamed('pear')).toBeUndefined();
+  });
+});
+
+describe('what a text begins with', () => {
+  const begun = (text: string, book = TABLE_UNITS) => {
+    const start = book.startOf(text);
+    return start && [start.unit.id, start.rest];
+  };
+  it('is a unit and what is behind it, whatever its case and its point', () => {
+    expect(begun('g flour')).toEqual(['gram', ' flour']);
+    expect(begun('G flour')).toEqual(['gram', ' flour']);
+    expect(begun('tsp. salt')).toEqual(['teaspoon', ' salt']);
+    expect(begun('fl oz milk')).toEqual(['fluid-ounce', ' milk']);
+    expect(begun('fl. oz milk')).toEqual(['fluid-ounce', ' milk']);
+    expect(begun('T sugar')).toEqual(['tablespoon', ' sugar']);
+    expect(begun('% water')).toEqual(['percent', ' water']);
+    expect(begun('kryddmått kardemumma')).toEqual(['knife-tip', ' kardemumma']);
+    expect(begun('大さじ砂糖')).toEqual(['tablespoon', '砂糖']);
+    expect(begun('cup.. milk')).toEqual(['cup', '. milk']);
+  });
+  it('is never the head of a longer word, nor what stands further on', () => {
+    for (const text of [
+      'gherkins',
+      'cupcakes',
+      'lemons',
+      'tinned pears',
+      "l'orange",
+      'flour g',
+      ' g flour',
+      'pear g',
+      '砂糖大さじ',
+      '',
+    ])
+      expect(begun(text)).withContext(text).toBeUndefined();
+  });
+  it('may be a measure of the baker’s own, in any case, in both numbers, before those of the table', () => {
+    const book = unitBook([ownUnit('  Gran’s   Cup ', 210), ownUnit('cup', 180), ownUnit('Gran’s', 99)]);
+    expect(begun("gran's cup of flour", book)).toEqual(["own gran's cup", ' of flour']);
+    expect(begun("Gran's cups flour", book)).toEqual(["own gran's cup", ' flour']);
+    expect(begun('cups flour', book)).toEqual(['own cup', ' flour']);
+    expect(begun('cupfuls flour', book)).toEqual(['cup', ' flour']);
+    expect(begun("of gran's cup", book)).toBeUndefined();
+    const own = book.startOf('cup flour')?.unit;
+    expect(own?.kind).toBe('volume');
+    for (const region of ['US', 'UK', 'JP'] as const) expect(own && millilitresOf(own, region)).toBe(180);
+  });
+});
+
+describe('a measure that a region has not', () => {
+  it('is that of whoever has it', () => {
+    const inMillilitres = (id: string, region: Region) => {
+      const unit = unitById(id);
+      return unit && millilitresOf(unit, region);
+    };
+    // a katori is of India, a rice cup of Japan, a knife tip of Sweden: everybody means theirs
+    for (const [id, home] of [
+      ['katori', 'IN'],
+      ['rice-cup', 'JP'],
+      ['knife-tip', 'EU'],
+      ['gill', 'UK'],
+    ] as const)
+      for (const region of ['US', 'AU', 'EU', 'JP'] as const)
+        expect(inMillilitres(id, region))
+          .withContext(`${id} ${region}`)
+          .toBeGreaterThan(0.9 * (inMillilitres(id, home) ?? NaN) * (id === 'gill' && region === 'US' ? 0.8 : 1));
+    expect(inMillilitres('gram', 'UK')).toBeUndefined();
+    expect(inMillilitres('stick', 'US')).toBeUndefined();
   });
 });
 
