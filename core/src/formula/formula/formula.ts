@@ -97,7 +97,7 @@ export const USUAL_FLOUR_BASIS_GRAMS = 1000;
 
 /** Components that go beside or on the batter and do not count in its balance. */
 const BESIDE_THE_BATTER =
-  /\b(frosting|icing|glaze|topping|top|filling|soak|syrup|drizzle|streusel|crumble|crumb|sauce|curd|custard|buttercream|ganache|garnish|whipped cream|compote|coulis|coating|dip|fudge(?! cake| batter)|caramel(?! cake| batter)|decoration|decorate|finish|finishing|serve|dusting|brush|wash|feed|feeding|tin|pan|grease|greasing|lining)\b/i;
+  /\b(frosting|icing|glaze|toppings?|tops?|filling|sprinkl(?:e|ing)|scatter(?:ing)?|soak|syrup|drizzle|streusel|crumble|crumb|sauce|curd|custard|buttercream|ganache|garnish|whipped cream|compote|coulis|coating|dip|fudge(?! cake| batter)|caramel(?! cake| batter)|decoration|decorate|finish|finishing|serve|dusting|brush|wash|feed|feeding|tin|pan|grease|greasing|lining)\b/i;
 
 /** The same in German, alone or at the end of a word: "Guss", "Zuckerguss", "Schokoladencreme". */
 const BESIDE_IN_GERMAN =
