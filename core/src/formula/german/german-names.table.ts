@@ -294,6 +294,7 @@ Knoblauchpulver	Knoblauchgranulat
 Zwiebelpulver	Zwiebelgranulat
 frischer Ingwer	Ingwer|Ingwerknolle|geriebener Ingwer|frischen Ingwer|Ingwerwurzel
 Banane	Bananen|reife Banane|reife Bananen|überreife Bananen|zerdrückte Banane|sehr reife Bananen|Bananenmus
+Kochbanane	Kochbananen|reife Kochbanane|reife Kochbananen
 Apfel	Äpfel|Äpfeln|Tafelapfel|Tafeläpfel|geriebener Apfel|süße Äpfel|Aepfel
 säuerlicher Apfel	säuerliche Äpfel|Backäpfel|Kochapfel|Boskop|Boskoop|saure Äpfel|Backapfel|säuerlichen Äpfel
 Heidelbeeren	Blaubeeren|Heidelbeere|Blaubeere|frische Heidelbeeren|TK-Heidelbeeren|Schwarzbeeren|frische Blaubeeren|TK-Blaubeeren
@@ -507,6 +508,7 @@ Hartkäse (nach Parmesanart), gerieben	Parmesan|geriebener Parmesan|Parmigiano|H
 Greyerzer	Gruyère|Gruyere|Bergkäse|Emmentaler|geriebener Emmentaler
 Mozzarella (gerieben)	Mozzarella|geriebener Mozzarella
 Feta	Fetakäse|Schafskäse|Schafkäse|Hirtenkäse
+Halloumi	Grillkäse|Hellim
 Ziegenfrischkäse	Ziegenkäse|weicher Ziegenkäse
 Blauschimmelkäse	Gorgonzola|Blauschimmel|Roquefort|Edelpilzkäse
 Frischkäse (Doppelrahmstufe)	Frischkäse|Doppelrahmfrischkäse|Rahmfrischkäse|Frischkäse natur|Doppelrahm-Frischkäse

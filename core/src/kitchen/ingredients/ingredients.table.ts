@@ -294,6 +294,7 @@ garlic-powder	garlic powder	garlic granules	dried garlic|lasan powder|garlic gra
 onion-powder	onion powder	onion granules	dried onion powder	spice	5.4	1.0	10.4	57.5	6.6	15.2	0	73	0.06	5.3	0.49				teaspoon=2.4		1	50|100
 fresh-ginger	fresh ginger (grated)	fresh root ginger	ginger|root ginger|ginger root|adrak|fresh ginger	spice	79.0	0.8	1.8	13.9	1.7	2.0	0	13	0.02	6.0	0.85				inch piece=12|tablespoon grated=12.5		1	100|200
 banana	banana (ripe)	banana	bananas|ripe banana|mashed banana|overripe banana|kela	fresh fruit	75.0	0.3	1.1	3.0	14.5	2.6	0	1	0.05	4.9	0.95				small=90|medium=118|large=136|mashed cup=225|sliced cup=150		1	118|500|1000
+plantain	plantain (ripe)	plantain	plantains|ripe plantain|ripe plantains|mashed plantain	fresh fruit	65.3	0.4	1.3	15.0	14.0	2.3	0	4	0.05	5.0	0.95				small=120|medium=165|large=220|mashed cup=200		1	165|660
 apple	apple (dessert, with skin)	eating apple	apples|dessert apple|seb|red apple|eating apples|green apple	fresh fruit	85.6	0.2	0.3	0.1	10.4	2.4	0	1	0.06	3.6	0.50				medium=180|chopped cup=125|grated cup=115|peeled and cored medium=140		1	180|1000
 cooking-apple	tart baking apple	cooking apple	baking apple|sharp apple|cooking apples|sour cooking apple|bramley apple|bramley|tart apple	fresh fruit	86.5	0.1	0.3	0.1	8.5	2.2	0	1	0.18	3.1	0.50				large=250|chopped cup=125|peeled and cored large=180		1	250|1000
 blueberries	blueberries	blueberries	blueberry|fresh blueberries|frozen blueberries|huckleberries|huckleberry|bilberries|bilberry	fresh fruit	84.2	0.3	0.7	0.1	10.0	2.4	0	1	0.09	3.3	0.63				cup=148|handful=40		1	125|150|340
@@ -507,6 +508,7 @@ parmesan	Parmesan-style hard cheese (grated)	Parmesan-style hard cheese	parmesan
 gruyere	Gruyère cheese	Gruyère	gruyere|swiss cheese|emmental|emmenthal	cheese/savoury	34.0	32.0	28.5	0	0.4	0	0	600	0.04	5.6	0.45				grated cup=108	milk	0	170|200
 mozzarella	low-moisture mozzarella	mozzarella (grated)	mozzarella|pizza cheese|grated mozzarella|mozzarella cheese	cheese/savoury	48.5	22.0	24.0	0.5	1.2	0	0	580	0.04	5.3	0.47				grated cup=112	milk	0	200|227
 feta	feta cheese	feta	feta cheese|salad cheese	cheese/savoury	55.5	22.0	15.5	0	1.0	0	0	1100	0.12	4.5	0.63				crumbled cup=150	milk	0	150|200
+halloumi	halloumi	halloumi	halloumi cheese|grilling cheese|hellim	cheese/savoury	47.0	25.0	22.0	0	1.8	0	0	1050	0.05	6.2	0.46				grated cup=110|block=225	milk	0	225|250
 goat-cheese	soft goat cheese	soft goat's cheese	goat cheese|goats cheese|chevre	cheese/savoury	60.8	21.1	15.5	0	0.5	0	0	420	0.08	4.6	0.95					milk	0	100|113|150
 blue-cheese	blue cheese	blue cheese	stilton|gorgonzola|danish blue	cheese/savoury	41.5	29.5	21.8	0	0.5	0	0	1100	0.04	5.8	0.57				crumbled cup=135	milk	0	100|150
 cream-cheese	full-fat cream cheese	full-fat soft cheese	cream cheese|crm cheese|soft cheese|brick cream cheese|soft white cheese	cheese/savoury	53.5	34.0	6.0	0.5	3.5	0	0	320	0.06	4.7	0.98				brick=227|tablespoon=14.5	milk	0	180|227|280
@@ -518,7 +520,7 @@ paneer	paneer	paneer	indian cottage cheese|chenna|chhena	cheese/savoury	53.5	24.
 vegan-cheese	vegan cheddar-style block	vegan cheddar alternative	vegan cheese|dairy-free cheese|plant-based cheese	cheese/savoury	49.0	23.0	0.5	20.0	0.5	3.0	0	800	0.02	5.0	0.45				grated cup=105		1	200|227
 nutritional-yeast	nutritional yeast flakes	nutritional yeast flakes	nutritional yeast|nooch	cheese/savoury	5.0	4.5	50.0	12.5	1.0	20.0	0	40	0.05	5.8	0.25				tablespoon=3.7		1	100|125
 bacon	cooked crumbled bacon	cooked crumbled bacon	bacon|streaky bacon|bacon bits|back bacon|pancetta	cheese/savoury	18.0	40.0	35.0	0	0.5	0	0	2000	0.03	5.8	0.40				cooked slice=8|crumbled cup=95		0	200|340
-ham	cooked ham	cooked ham	chopped ham|diced ham	cheese/savoury	73.0	4.5	18.0	0.5	0.8	0	0	1050	0.03	6.0	0.59				slice=28|diced cup=140		0	100|227
+ham	cooked ham	cooked ham	ham|chopped ham|diced ham|boiled ham|smoked ham|baked ham|ham off the bone	cheese/savoury	73.0	4.5	18.0	0.5	0.8	0	0	1050	0.03	6.0	0.59				slice=28|diced cup=140		0	100|227
 smoked-salmon	smoked salmon	smoked salmon	cold smoked salmon	cheese/savoury	65.0	10.0	22.5	0	0.5	0	0	1050	0.03	6.0	0.60				slice=20	fish	0	100|200
 prepared-mustard	Dijon-style mustard	Dijon-style mustard	mustard|dijon mustard|wholegrain mustard|english mustard|prepared mustard	cheese/savoury	70.0	10.0	7.0	1.0	2.0	3.5	0	2200	0.2	3.6	1.05				teaspoon=5.2|tablespoon=15.5	mustard|sulphite	1	185|200
 soy-sauce	soy sauce	soy sauce	soya sauce|light soy sauce|tamari	cheese/savoury	69.0	0.1	8.1	2.5	2.4	0.5	1.7	5500	0.1	4.8	1.18				tablespoon=17.5	soy|gluten	1	150|250

@@ -294,6 +294,7 @@ export const INGREDIENT_DETAILS_TABLE = `ash_g	other_g	energy_kcal	acid_note	cau
 4.0	0	337	about 0.06 meq/g (estimate)
 0.8	0	80	about 0.02 meq/g (estimate). Raw juice contains protease
 0.8	2.7	89	0.33% malic = 0.049 meq/g	overripe fruit is sweeter and wetter
+1.1	0.6	122	about 0.05 meq/g (estimate)	starchier than banana
 0.2	0.8	52	0.4% malic = 0.060 meq/g
 0.2	1.4	43	1.2% malic = 0.179 meq/g
 0.2	1.5	55	0.6% citric = 0.094 meq/g. Whole berries: only leaked juice reacts	skins turn blue-green where soda is in excess
@@ -507,6 +508,7 @@ export const INGREDIENT_DETAILS_TABLE = `ash_g	other_g	energy_kcal	acid_note	cau
 4.0	1.1	410	about 0.04 meq/g, slow release (estimate)	animal rennet
 3.0	0.8	300	about 0.04 meq/g, slow release (estimate)
 4.6	1.4	270	1.1% lactic = 0.122 meq/g
+4.0	0.2	321	about 0.05 meq/g (estimate)
 1.6	0.8	260	0.72% lactic = 0.080 meq/g
 5.0	1.7	360	about 0.04 meq/g, slow release (estimate)
 1.3	0.9	345	0.55% lactic = 0.061 meq/g	UK tub cheese is softer than US brick: drain for frosting

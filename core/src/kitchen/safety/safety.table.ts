@@ -294,6 +294,7 @@ export const SAFETY_TABLE = `perishable	filling_role	contains	may	infant_ok	infa
 0	room		mustard|celery	1				poisonous to dogs and cats
 1	cold			1
 1	cold2h			1
+1	cold2h			1
 1	cold2h			1			hard when raw	pips are mildly cyanogenic: core before blending
 1	cold2h			1			hard when raw	pips are mildly cyanogenic: core before blending
 2	cold			1			round
@@ -506,6 +507,7 @@ export const SAFETY_TABLE = `perishable	filling_role	contains	may	infant_ok	infa
 2	cold	milk	egg	2	added salt
 2	cold2h	milk		2	unpasteurised
 2	cold2h	milk		1
+2	cold2h	milk		0	added salt
 2	cold2h	milk		0	added salt
 2	cold2h	milk		2	unpasteurised
 2	cold2h	milk		0	added salt
