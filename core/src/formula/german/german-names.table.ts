@@ -393,6 +393,7 @@ Spinat	Blattspinat|TK-Spinat|Babyspinat|Spinats
 Jalapeño	Jalapeno|grüne Chili|Jalapeños|Chilischote|Peperoni
 rote Paprika	Paprikaschote|Paprikaschoten|rote Paprikaschote|Paprika|Paprikas
 getrocknete Tomaten in Öl	getrocknete Tomaten|eingelegte getrocknete Tomaten
+Tomaten	Tomate|Kirschtomaten|Cherrytomaten|Cocktailtomaten
 Oliven ohne Stein	Oliven|Olive|entsteinte Oliven|schwarze Oliven|grüne Oliven
 schwarze Bohnen (Dose)	schwarze Bohnen
 Kichererbsen (Dose)	Kichererbsen|Kichererbse
@@ -478,6 +479,7 @@ Orangenlikör	Orangen-Likör|Triple Sec
 Mandellikör	Amaretto|Mandel-Likör
 Kaffeelikör	Kaffee-Likör
 Sahnelikör	Whisky-Sahne-Likör|Creamlikör|irischer Sahnelikör
+Eierlikör	Eierlikörs|Advocaat
 Sherry	Sherrys|süßer Sherry
 Portwein	Port|roter Portwein
 Rotwein	Rotweins|roter Wein

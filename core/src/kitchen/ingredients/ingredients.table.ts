@@ -393,6 +393,7 @@ spinach	spinach	spinach	fresh spinach|baby spinach|palak	vegetable	91.8	0.4	2.9	
 jalapeno	jalapeño pepper	green chilli (mild)	jalapeno|jalapenos|green chilli|green chillies|hari mirch|fresh chilli	vegetable	91.0	0.4	1.0	0.1	4.1	2.5	0	3	0.015	5.5	0.40				one=14		1	60|100
 bell-pepper	red bell pepper	red pepper	bell peppers|sweet pepper|capsicum|shimla mirch|red capsicum	vegetable	92.2	0.3	1.0	0.1	4.2	1.7	0	4	0.02	5.1	0.63				medium=119|chopped cup=149		1	119|480
 sun-dried-tomatoes	sun-dried tomatoes in oil (drained)	sun-dried tomatoes in oil	sun-dried tomatoes|sundried tomatoes|sun dried tomatoes	vegetable	53.8	14.1	5.1	2.0	12.0	5.8	0	900	0.25	4.0	0.46				piece=3|cup=110	sulphite	1	190|280
+tomato	tomatoes	tomatoes	tomato|fresh tomatoes|cherry tomatoes|plum tomatoes	vegetable	94.5	0.2	0.9	0.1	2.6	1.2	0	5	0.06	4.3	0.76				cherry=17|small=91|medium=123|large=182|cup=180		1	123|250|500
 olives	pitted olives (drained)	pitted olives	olive|black olives|green olives	vegetable	77.0	14.0	1.0	0.3	0.2	3.3	0	1400	0.03	4.2	0.57				one=4		1	160|330
 black-beans	canned black beans (drained)	tinned black beans (drained)	black beans|tinned black beans|canned black beans	vegetable	69.0	0.5	7.5	13.0	0.4	7.8	0	200	0.005	6.2	0.73				can drained=240		1	400|425
 canned-chickpeas	canned chickpeas (drained)	tinned chickpeas (drained)	chickpeas|garbanzo beans|chickpea|tinned chickpeas|kabuli chana (cooked)	vegetable	66.5	2.6	7.2	14.8	0.6	6.6	0	220	0.005	6.3	0.70				can drained=240		1	400|425
@@ -478,6 +479,7 @@ orange-liqueur	orange liqueur (40% ABV)	orange liqueur	triple sec|curacao|citrus
 almond-liqueur	almond liqueur (28% ABV)	almond liqueur	amaretto	alcohol	48.0	0.1	0	0	31.0	0	20.8	5	0	5.0	1.08				tablespoon=16		1	350|700
 coffee-liqueur	coffee liqueur (20% ABV)	coffee liqueur		alcohol	44.0	0.2	0.1	0.5	40.0	0	14.5	8	0.01	5.0	1.13				tablespoon=17		1	350|700
 cream-liqueur	Irish-style cream liqueur (17% ABV)	Irish cream liqueur	irish cream|cream liqueur	alcohol	47.5	13.0	3.0	0	22.5	0	13.0	90	0	6.6	1.05				tablespoon=15.5	milk	0	350|700
+egg-liqueur	egg liqueur (17% ABV)	egg liqueur	advocaat|egg cream liqueur|eggnog liqueur	alcohol	46.0	6.0	4.0	0	28.0	0	13.5	40	0	6.2	1.08				tablespoon=16	egg	0	500|700
 sherry	sherry (sweet or medium)	sherry	cream sherry|dry sherry|cooking sherry	alcohol	76.5	0	0.2	0	9.0	0	13.8	10	0.06	3.4	1.01				tablespoon=15	sulphite	1	375|700
 port	port	port	ruby port|tawny port	alcohol	71.5	0	0.1	0	11.0	0	15.9	8	0.055	3.6	1.02				tablespoon=15	sulphite	1	375|750
 red-wine	red wine	red wine	dry red wine	alcohol	86.5	0	0.1	0	0.6	0	10.6	5	0.08	3.6	0.99				tablespoon=14.7	sulphite	1	187|750

@@ -393,6 +393,7 @@ export const INGREDIENT_DETAILS_TABLE = `ash_g	other_g	energy_kcal	acid_note	cau
 0.5	0.4	30	0.1% citric = 0.016 meq/g	pickled types are sour and salty
 0.4	0.3	27	0.13% citric = 0.020 meq/g
 4.5	2.0	213	1.6% citric = 0.250 meq/g	often sulphited
+0.5	0	18	0.4% citric = 0.062 meq/g	seeds are wet
 3.8	0.4	139	0.27% lactic = 0.030 meq/g	check for stones
 1.3	0.4	105	about 0.005 meq/g (estimate)	rinse
 1.3	0.4	127	about 0.005 meq/g (estimate)	keep the liquid for aquafaba
@@ -478,6 +479,7 @@ export const INGREDIENT_DETAILS_TABLE = `ash_g	other_g	energy_kcal	acid_note	cau
 0.1	0	270	negligible	contains alcohol. Check label for tree nut
 0.3	0.4	270	coffee acids, about 0.01 meq/g	contains alcohol and caffeine
 0.6	0.4	310	negligible	contains alcohol
+0.6	1.9	275	negligible	contains alcohol
 0.3	0.4	135	0.45% tartaric = 0.060 meq/g	contains alcohol and sulphites
 0.3	0.5	157	0.42% tartaric = 0.056 meq/g	contains alcohol and sulphites
 0.3	1.7	80	0.6% tartaric = 0.080 meq/g	contains alcohol and sulphites. May be fined with egg, milk or fish products

@@ -393,6 +393,7 @@ export const SAFETY_TABLE = `perishable	filling_role	contains	may	infant_ok	infa
 1	cold2h			1
 1	cold2h			1
 1	cold2h	sulphite		0	added salt
+1	cold2h			1			round
 1	cold2h		sulphite	0	added salt		round
 1	cold2h		sulphite	1				tinned beans are cooked: dry beans must be boiled hard
 1	cold2h		sulphite	1			round
@@ -478,6 +479,7 @@ export const SAFETY_TABLE = `perishable	filling_role	contains	may	infant_ok	infa
 0	room		almond	0	alcohol	liqueur		may be flavoured with apricot kernel
 0	room			0	alcohol	liqueur
 1	cold	milk	soy	0	alcohol	cream liqueur
+1	cold	egg	milk	0	alcohol	egg liqueur
 1	room	sulphite	egg|milk|fish	0	alcohol	fortified wine
 1	room	sulphite	egg|milk|fish	0	alcohol	fortified wine
 1	room	sulphite	egg|milk|fish	0	alcohol	wine
