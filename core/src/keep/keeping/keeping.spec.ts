@@ -146,6 +146,40 @@ describe('feeding', () => {
     const poured = fedState(cake, 1750, 0, [{ at: 0, millilitres: 100, strength: 0.4 }], 0);
     expect(poured.grams).toBeCloseTo(1750 + 40 * 0.789 + 60 * 0.998, 6);
   });
+  it('is a share of the cake as it is cut: twice the cake, twice the feed, the same shares', () => {
+    const feeds = [{ at: DAY, millilitres: 30, strength: 0.4 }];
+    const half = fedState(cake, 875, 0, feeds, 3 * DAY);
+    const whole = fedState(cake, 1750, 0, [{ at: DAY, millilitres: 60, strength: 0.4 }], 3 * DAY);
+    for (const share of ['alcoholPercent', 'ofItsWater', 'waterPercent', 'waterActivity'] as const)
+      expect(half[share]).withContext(share).toBeCloseTo(whole[share], 6);
+    expect(2 * half.grams).toBeCloseTo(whole.grams, 6);
+    expect(2 * half.ethanolGrams).toBeCloseTo(whole.ethanolGrams, 6);
+    // unfed and at once it is the cake itself
+    const now = fedState(cake, cake.total, 0, [], 0);
+    expect(now.ethanolGrams).toBeCloseTo(cake.ethanol, 9);
+    expect(now.waterPercent).toBeCloseTo((100 * cake.water) / cake.total, 9);
+    expect(now.ofItsWater).toBeCloseTo((100 * cake.ethanol) / (cake.ethanol + cake.water), 9);
+    expect(now.waterActivity).toBeCloseTo(waterActivity(cake), 9);
+  });
+  it('loses three in a thousand of its alcohol a day, and weighs so much less', () => {
+    const [now, later] = [0, 100].map((days) => fedState(cake, 1750, 5 * DAY, [], (5 + days) * DAY));
+    expect((later?.ethanolGrams ?? 0) / (now?.ethanolGrams ?? 1)).toBeCloseTo(Math.exp(-0.3), 9);
+    expect((now?.grams ?? 0) - (later?.grams ?? 0)).toBeCloseTo((now?.ethanolGrams ?? 0) - (later?.ethanolGrams ?? 0), 9);
+  });
+  it('takes feeds in the order of their days, and none that is still to come', () => {
+    const [first, second, third] = [{ at: 2 * DAY, millilitres: 20, strength: 0.4 }, { at: 9 * DAY, millilitres: 50, strength: 0.4 }, { at: 40 * DAY, millilitres: 500, strength: 0.4 }] as const;
+    const there = fedState(cake, 1750, DAY, [first, second], 20 * DAY);
+    expect(fedState(cake, 1750, DAY, [third, second, first], 20 * DAY)).toEqual(there);
+    // what is poured on a day later has a day less to leave
+    expect(fedState(cake, 1750, DAY, [first, { ...second, at: 10 * DAY }], 20 * DAY).ethanolGrams).toBeGreaterThan(there.ethanolGrams);
+  });
+  it('counts the sugar of juice, and of spirit none', () => {
+    const juice = fedState(cake, 1750, 0, [{ at: 0, millilitres: 100, strength: 0 }], 0);
+    expect(juice.grams).toBeCloseTo(1750 + 99.8 + 10, 6);
+    expect(juice.ethanolGrams).toBeCloseTo((cake.ethanol * 1750) / cake.total, 6);
+    expect(fedWith([{ at: 0, millilitres: 9, strength: 0.3 }])).toBe('spirit');
+    expect(fedWith([{ at: 0, millilitres: 9, strength: 0.4 }, { at: DAY, millilitres: 9, strength: 0.1 }])).toBe('weak');
+  });
   it('is due a week after the last, and the day after the bake', () => {
     expect(nextFeed(1750, 0, []).at).toBe(DAY);
     expect(nextFeed(1750, 0, weekly(2, 0.4))).toEqual({ at: 15 * DAY, millilitres: 30 });

@@ -36,7 +36,7 @@ medium-oatmeal	medium oatmeal	medium oatmeal	oatmeal|fine oatmeal|scottish oatme
 oat-flour	oat flour	oat flour	ground oats|oats flour|milled oats	whole-grain flour	8.6	9.1	14.7	57.5	0.8	6.8	0	10	0.02	6.2	0.40	0.50	0.36			gluten	1	500|567
 oat-bran	oat bran	oat bran	oatbran	whole-grain flour	6.6	7.0	17.3	49.4	1.5	15.4	0	4	0.02	6.2	0.40	0.45				gluten	1	400|500
 gluten-free-rolled-oats	gluten-free rolled oats	gluten-free oats	gf oats|gluten free oats|gluten free rolled oats|purity protocol oats	gluten-free flour	9.5	6.9	13.2	56.5	1.0	10.6	0	4	0.015	6.2	0.40						1	450|907
-muesli	unsweetened muesli	unsweetened muesli	no-added-sugar muesli|swiss-style muesli	whole-grain flour	9.0	7.5	10.5	47.5	15.0	8.3	0	20	0.03	5.8	0.42					gluten|tree-nut|sulphite	1	500|750|1000
+muesli	unsweetened muesli	unsweetened muesli	muesli|plain muesli|no-added-sugar muesli|swiss-style muesli	whole-grain flour	9.0	7.5	10.5	47.5	15.0	8.3	0	20	0.03	5.8	0.42					gluten|tree-nut|sulphite	1	500|750|1000
 granola	granola	granola	toasted oat clusters|crunchy oat cereal	whole-grain flour	4.5	18.0	10.0	38.0	20.0	7.5	0	120	0.01	6.2	0.46					gluten|tree-nut	1	340|500
 gluten-free-flour-blend	gluten-free all-purpose flour blend	gluten-free plain flour	gf flour|gluten free flour|gf plain flour|gf all-purpose flour|1-to-1 gluten-free flour|gluten free plain flour|gluten-free flour	gluten-free flour	11.0	1.2	5.5	77.5	0.6	3.2	0	10	0	6.4	0.58	0.65	0.52				1	500|1000|1360
 gluten-free-self-raising-flour	gluten-free self-rising flour	gluten-free self-raising flour	gf self raising flour|gluten free self raising flour|gf sr flour	gluten-free flour	11.0	1.0	4.5	76.6	0.5	2.9	0	560	0	7.0	0.57	0.64					1	500|1000
