@@ -74,6 +74,29 @@ describe('matchIngredient', () => {
       }
     }
   });
+  it('knows a thing by its plainest name, and a dried or malted one from the fresh or plain', () => {
+    for (const [name, id] of [
+      ['ham', 'ham'],
+      ['muesli', 'muesli'],
+      ['lager', 'lager'],
+      ['agar', 'agar'],
+      ['dextrose', 'dextrose'],
+      ['fructose', 'fructose'],
+      ['tomatoes', 'tomato'],
+      ['advocaat', 'egg-liqueur'],
+      ['halloumi', 'halloumi'],
+      ['plantains', 'plantain'],
+      ['dried egg white', 'dried-egg-white'],
+      ['egg white', 'egg-white'],
+      ['malted flour', 'malted-grain-flour'],
+      ['sun dried tomatoes', 'sun-dried-tomatoes'],
+    ] as const) {
+      const match = matchIngredient(name, 'UK');
+      expect(match.kind === 'matched' ? match.ingredient.id : match.kind)
+        .withContext(name)
+        .toBe(id);
+    }
+  });
   it('matches nothing silently: what is unknown is unknown, what is left over is named', () => {
     expect(matchIngredient('zorblax', 'US').kind).toBe('unknown');
     expect(matchIngredient('', 'US').kind).toBe('unknown');

@@ -26,7 +26,7 @@ khorasan-flour	khorasan wheat flour	khorasan wheat flour	khorasan flour	whole-gr
 light-rye-flour	light rye flour	light rye flour	white rye flour|pale rye flour	flour	11.5	1.3	9.8	68.0	0.9	8.0	0	2	0.015	6.3	0.44	0.52	0.40			gluten	1	907|1000
 dark-rye-flour	dark rye flour	wholemeal rye flour	rye flour|rye|whole rye flour|pumpernickel flour|rye meal	whole-grain flour	11.0	2.2	12.0	56.0	1.6	15.5	0	2	0.03	6.4	0.48	0.55				gluten	1	907|1000
 barley-flour	barley flour	barley flour	jau flour|barley meal|bere meal	whole-grain flour	11.5	1.8	10.5	63.8	0.8	10.4	0	4	0.02	6.2	0.50	0.58				gluten	1	500|680
-malted-grain-flour	malted multigrain flour	malted grain brown flour	malthouse flour|malted brown flour|country grain flour|malted wheat flakes flour	whole-grain flour	12.0	2.0	13.0	61.0	2.5	8.0	0	5	0.02	6.1	0.53	0.60				gluten	1	1000|1500
+malted-grain-flour	malted multigrain flour	malted grain brown flour	malthouse flour|malted flour|malted grain flour|malted bread flour|malted brown flour|country grain flour|malted wheat flakes flour	whole-grain flour	12.0	2.0	13.0	61.0	2.5	8.0	0	5	0.02	6.1	0.53	0.60				gluten	1	1000|1500
 vital-wheat-gluten	vital wheat gluten	wheat gluten powder	gluten flour|vital gluten|bread improver gluten	flour	8.2	1.9	75.2	13.2	0	0.6	0	29	0	6.2	0.55	0.60				gluten	1	283|500
 wheat-starch	wheat starch	wheat starch	wheaten cornflour|wheaten starch	starch	12.0	0.2	0.3	86.5	0.1	0.7	0	5	0	6.0	0.51	0.57	0.44			gluten	1	300|500
 rolled-oats	old-fashioned rolled oats	jumbo rolled oats	rolled oats|oats|old fashioned oats|jumbo oats|whole rolled oats|large flake oats	whole-grain flour	9.5	6.9	13.2	56.5	1.0	10.6	0	4	0.015	6.2	0.40					gluten	1	500|1000|1190
@@ -92,8 +92,8 @@ pearl-sugar	pearl sugar	nibbed sugar	sugar nibs|nib sugar|hail sugar	sugar	0.1	0
 sanding-sugar	coarse sanding sugar	coarse decorating sugar	sanding sugar|sparkling sugar|decorating sugar|coarse white sugar|crystal sugar	sugar	0.1	0	0	0	99.7	0	0	1	0	6.8	0.88						1	100|227
 vanilla-sugar	vanilla sugar	vanilla sugar	vanillin sugar	sugar	0.3	0	0	0	99.4	0	0	1	0	6.6	0.85				sachet=8		1	8|100
 jam-sugar	gelling sugar	jam sugar	preserving sugar with pectin	sugar	0.4	0	0	0	98.3	0.8	0	20	0.06	3.3	0.85						1	1000
-dextrose	dextrose powder	glucose powder	glucose (powdered)|corn sugar|dextrose monohydrate	sugar	9.0	0	0	0	91.0	0	0	2	0	6.0	0.62						1	500|1000
-fructose	crystalline fructose	fruit sugar (fructose)	fructose powder|levulose	sugar	0.1	0	0	0	99.9	0	0	0	0	6.0	0.85						1	250|500
+dextrose	dextrose powder	glucose powder	dextrose|glucose (powdered)|corn sugar|dextrose monohydrate	sugar	9.0	0	0	0	91.0	0	0	2	0	6.0	0.62						1	500|1000
+fructose	crystalline fructose	fruit sugar (fructose)	fructose|fructose powder|levulose	sugar	0.1	0	0	0	99.9	0	0	0	0	6.0	0.85						1	250|500
 erythritol	granulated erythritol	erythritol	erythritol sweetener	sugar	0.2	0	0	0	0	0	0	0	0	6.5	0.85						1	300|500|1000
 xylitol	xylitol	xylitol	birch sugar	sugar	0.2	0	0	0	0	0	0	0	0	6.5	0.80						1	250|500|1000
 allulose	allulose	allulose	psicose|d-psicose	sugar	0.5	0	0	0	0	0	0	0	0	6.0	0.78						1	340|454
@@ -144,7 +144,7 @@ walnut-oil	walnut oil	walnut oil		fat	0	100	0	0	0	0	0	0	0		0.92				tablespoon=13
 sesame-oil	sesame oil	sesame oil	gingelly oil|til oil|toasted sesame oil	fat	0	100	0	0	0	0	0	0	0		0.92				tablespoon=13.6	sesame	1	150|250
 mustard-oil	mustard oil	mustard oil	sarson ka tel	fat	0	100	0	0	0	0	0	0	0		0.91				tablespoon=13.5	mustard	1	500|1000
 mayonnaise	mayonnaise	mayonnaise	mayo|full-fat mayonnaise	fat	21.0	74.9	1.0	0.2	0.6	0	0	635	0.05	3.9	0.93				tablespoon=13.8	egg|mustard	0	400|440|800
-cooking-spray	oil cooking spray	oil cooking spray	baking spray|non-stick spray|cake release spray|pan spray	fat	0	96.0	0	2.0	0	0	0	0	0		0.90				one-second spray=0.8	soy	1	141|200
+cooking-spray	oil cooking spray	oil cooking spray	cooking spray|cake spray|baking spray|non-stick spray|cake release spray|pan spray	fat	0	96.0	0	2.0	0	0	0	0	0		0.90				one-second spray=0.8	soy	1	141|200
 dripping	beef tallow	beef dripping	tallow|dripping|beef fat	fat	0.5	99.2	0.1	0	0	0	0	5	0		0.87				tablespoon=12.9		0	250|500
 whole-milk	whole milk	whole milk	milk|full-fat milk|full cream milk|doodh|full fat milk|fresh milk	dairy	87.8	3.4	3.3	0	4.8	0	0	43	0.003	6.7	1.03				tablespoon=15.3	milk	0	568|1136|2000|2272
 semi-skimmed-milk	2% reduced-fat milk	semi-skimmed milk	semi skimmed milk|semi skimmed|semi-skimmed|2% milk|reduced-fat milk|low-fat milk (2%)	dairy	89.0	1.9	3.4	0	4.8	0	0	45	0.003	6.7	1.033				tablespoon=15.3	milk	0	568|1136|2272
@@ -186,8 +186,8 @@ egg-white	egg white	egg white	egg whites|whites|albumen	egg	87.6	0.2	10.9	0	0.7	
 egg-yolk	egg yolk	egg yolk	egg yolks|yolk|yolks	egg	52.3	26.5	15.9	0	0.6	0	0	48	0.02	6.1	1.03				US large=18|UK medium=17|UK large=20	egg	0	300
 pasteurised-egg-white	pasteurized liquid egg whites	pasteurised liquid egg white	carton egg whites|liquid egg white|liquid egg whites	egg	87.5	0.2	10.6	0	0.8	0	0	170	-0.01	8.5	1.035				one white=33	egg	0	500|907
 liquid-whole-egg	pasteurized liquid whole egg	pasteurised liquid whole egg	liquid egg|carton whole egg	egg	76.5	9.2	12.2	0	0.6	0	0	140	0	7.4	1.03				one egg=50	egg	0	500|907
-dried-egg-white	dried egg white powder	dried egg white powder	egg white powder|albumen powder|powdered egg white	egg	7.0	0.1	81.5	0	5.0	0	0	1250	-0.05	7.2	0.45				tablespoon=6.6	egg	0	40|100|227
-dried-whole-egg	dried whole egg powder	dried whole egg powder	egg powder|powdered egg|whole egg powder	egg	3.1	42.0	48.0	0	1.5	0	0	530	-0.02	8.0	0.37				tablespoon=5.5	egg	0	200|454
+dried-egg-white	dried egg white powder	dried egg white powder	dried egg white|dried egg whites|egg white powder|albumen powder|powdered egg white	egg	7.0	0.1	81.5	0	5.0	0	0	1250	-0.05	7.2	0.45				tablespoon=6.6	egg	0	40|100|227
+dried-whole-egg	dried whole egg powder	dried whole egg powder	dried egg|dried eggs|dried whole egg|egg powder|powdered egg|whole egg powder	egg	3.1	42.0	48.0	0	1.5	0	0	530	-0.02	8.0	0.37				tablespoon=5.5	egg	0	200|454
 meringue-powder	meringue powder	meringue powder	instant meringue mix	egg	3.0	0.2	20.0	8.0	62.5	1.0	0	400	0.15	5.0	0.60				tablespoon=9	egg	0	113|227
 duck-egg	duck egg	duck egg	duck eggs	egg	70.8	13.8	12.8	0	0.9	0	0	146	0	7.4	1.03				one=70	egg	0	420
 quail-egg	quail egg	quail egg	quail eggs	egg	74.4	11.1	13.0	0	0.4	0	0	141	0	7.5	1.03				one=9	egg	0	108|120
@@ -448,7 +448,7 @@ cocoa-butter	cocoa butter	cocoa butter	cacao butter	chocolate/cocoa	0	100	0	0	0	
 carob-powder	carob powder	carob powder	carob flour|carob	chocolate/cocoa	3.6	0.7	4.6	6.0	45.0	36.5	0	35	0.05	5.0	0.43	0.49			tablespoon=6.5		1	200|227
 chocolate-hazelnut-spread	chocolate hazelnut spread	chocolate hazelnut spread	hazelnut chocolate spread|choc hazelnut spread	chocolate/cocoa	1.5	31.0	6.0	1.5	55.5	3.0	0	40	0.01	6.0	1.25				tablespoon=18.5	milk|tree-nut|soy	0	200|371|400
 chocolate-sprinkles	chocolate sprinkles	chocolate vermicelli	chocolate strands|chocolate jimmies|hagelslag	chocolate/cocoa	1.5	13.0	3.5	3.5	74.0	3.5	0	20	0.02	6.0	0.75				tablespoon=11	soy	1	50|100
-compound-coating	compound chocolate coating	cake covering (chocolate flavour)	melting wafers|cake covering|compound chocolate|confectionery coating|chocolate flavour cake covering	chocolate/cocoa	1.0	32.0	3.0	1.5	58.0	2.0	0	60	0	6.5	0.72					milk|soy	0	150|340
+compound-coating	compound chocolate coating	cake covering (chocolate flavour)	melting wafers|cake covering|compound coating|compound chocolate|confectionery coating|chocolate flavour cake covering	chocolate/cocoa	1.0	32.0	3.0	1.5	58.0	2.0	0	60	0	6.5	0.72					milk|soy	0	150|340
 vanilla-extract	vanilla extract	vanilla extract	vanilla|pure vanilla extract	flavouring	52.6	0.1	0.1	0	12.6	0	34.4	9	0.01	4.7	0.88				teaspoon=4.3|tablespoon=13		1	38|59|118
 vanilla-essence	imitation vanilla	vanilla essence	vanilla flavouring|imitation vanilla extract|vanilla flavoring	flavouring	70.0	0	0	0	14.0	0	0	3	0	5.5	1.04				teaspoon=5		1	20|38|59
 vanilla-paste	vanilla bean paste	vanilla bean paste	vanilla paste	flavouring	34.0	0.1	0.2	0	60.0	0.8	4.0	10	0.005	5.0	1.25				teaspoon=6		1	50|65|118
@@ -485,7 +485,7 @@ port	port	port	ruby port|tawny port	alcohol	71.5	0	0.1	0	11.0	0	15.9	8	0.055	3.6
 red-wine	red wine	red wine	dry red wine	alcohol	86.5	0	0.1	0	0.6	0	10.6	5	0.08	3.6	0.99				tablespoon=14.7	sulphite	1	187|750
 white-wine	white wine	white wine	dry white wine	alcohol	87.0	0	0.1	0	1.0	0	10.3	5	0.087	3.2	0.99				tablespoon=14.7	sulphite	1	187|750
 sparkling-wine	sparkling white wine	sparkling wine	champagne|prosecco|cava	alcohol	87.5	0	0.2	0	1.3	0	9.6	5	0.087	3.1	0.99				tablespoon=14.7	sulphite	1	200|750
-lager	lager or ale	lager beer	beer|ale|pale ale	alcohol	92.3	0	0.4	2.6	0.3	0	3.9	4	0.018	4.3	1.01				can=355|UK can=440	gluten	1	330|355|440|500
+lager	lager or ale	lager beer	lager|beer|ale|pale ale	alcohol	92.3	0	0.4	2.6	0.3	0	3.9	4	0.018	4.3	1.01				can=355|UK can=440	gluten	1	330|355|440|500
 stout	stout	stout	porter|dry stout|milk stout	alcohol	92.0	0	0.4	2.5	0.8	0	3.5	8	0.025	4.2	1.015				can=440	gluten	1	330|440|500
 hard-cider	hard cider	cider	dry cider|scrumpy|alcoholic cider	alcohol	91.5	0	0	0	3.0	0	4.3	4	0.067	3.6	1.01					sulphite	1	330|500
 water	water	water	tap water|cold water|warm water|boiling water|ice water|hot water|pani	liquid	100	0	0	0	0	0	0	3	0	7.4	1.00				tablespoon=14.8|ice cube=25		1	1000
@@ -532,15 +532,15 @@ xanthan-gum	xanthan gum	xanthan gum	xanthan	thickener/gum	9.0	0	2.5	0	0	77.0	0	3
 guar-gum	guar gum	guar gum	guar	thickener/gum	10.0	0.7	4.5	0	0	83.5	0	60	0	6.3	0.60				teaspoon=3		1	100|227
 locust-bean-gum	locust bean gum	locust bean gum	carob bean gum	thickener/gum	11.0	0.8	5.5	0	0	81.0	0	30	0	6.0	0.60				teaspoon=2.9		1	100
 psyllium-husk	whole psyllium husk	whole psyllium husk	psyllium|psyllium husks|isabgol|ispaghula husk	thickener/gum	8.0	0.6	2.0	1.5	0.3	85.0	0	60	0	6.3	0.28				tablespoon=4.5|teaspoon=1.5		1	100|340
-psyllium-powder	psyllium husk powder	psyllium husk powder	powdered psyllium|ground psyllium husk	thickener/gum	8.0	0.6	2.0	1.5	0.3	85.0	0	60	0	6.3	0.60				tablespoon=9|teaspoon=3		1	100|340
+psyllium-powder	psyllium husk powder	psyllium husk powder	psyllium powder|powdered psyllium|ground psyllium husk	thickener/gum	8.0	0.6	2.0	1.5	0.3	85.0	0	60	0	6.3	0.60				tablespoon=9|teaspoon=3		1	100|340
 gelatin-powder	unflavored gelatin powder	gelatine powder	gelatin|gelatine|powdered gelatine	thickener/gum	11.5	0.1	86.0	0	0	0	0	196	0.01	5.5	0.63				teaspoon=3.1|envelope=7|sachet=12		0	7|12|28
 gelatin-leaf	leaf gelatin (silver grade)	leaf gelatine	gelatine leaves|sheet gelatin|gelatin sheets|leaf gelatin	thickener/gum	12.0	0.1	85.5	0	0	0	0	200	0.01	5.5	0.30				small leaf=1.7|large leaf=2.5		0	13|25
-agar	agar powder	agar agar powder	agar agar|agar-agar|china grass|kanten	thickener/gum	11.0	0.2	2.0	0	0	83.0	0	100	0	7.0	0.45				teaspoon=2.2		1	28|50|100
+agar	agar powder	agar agar powder	agar|agar agar|agar-agar|china grass|kanten	thickener/gum	11.0	0.2	2.0	0	0	83.0	0	100	0	7.0	0.45				teaspoon=2.2		1	28|50|100
 pectin-powder	powdered fruit pectin	pectin powder	pectin|fruit pectin	thickener/gum	8.0	0.3	0.3	0	46.0	41.0	0	200	0.5	3.3	0.65				sachet=8|box=49		1	13|49
 methylcellulose	methylcellulose	methylcellulose	methyl cellulose	thickener/gum	5.0	0	0	0	0	93.5	0	500	0	6.5	0.40				teaspoon=2		1	50|100
 cmc-powder	CMC powder	CMC (cellulose gum) powder	carboxymethylcellulose|cmc|cellulose gum|gum paste powder	thickener/gum	7.0	0	0	0	0	70.0	0	8000	0	7.2	0.60				teaspoon=3		1	50|100
 lecithin	sunflower lecithin	sunflower lecithin	lecithin|lecithin granules|soy lecithin	thickener/gum	1.0	90.0	0	0	8.0	0	0	20	0		0.50				tablespoon=7.5		1	100|454
-inulin	inulin powder	inulin powder	chicory root fibre|chicory fiber	thickener/gum	5.0	0	0	0	8.0	86.8	0	20	0	6.0	0.50				tablespoon=7.5		1	250|454
+inulin	inulin powder	inulin powder	inulin|chicory root fibre|chicory fiber	thickener/gum	5.0	0	0	0	8.0	86.8	0	20	0	6.0	0.50				tablespoon=7.5		1	250|454
 glycerin	food-grade glycerin	glycerine	glycerol|glycerin|vegetable glycerine	thickener/gum	0.5	0	0	0	0	0	0	0	0	6.5	1.26				teaspoon=6.2		1	38|120
 pea-protein	pea protein powder	pea protein powder	pea protein|pea protein isolate	thickener/gum	6.0	7.5	80.0	0.5	0.3	2.0	0	900	0	7.2	0.40				tablespoon=6		1	500|1000
 whey-protein	whey protein powder (unflavored)	whey protein powder	whey protein|protein powder|whey protein concentrate	thickener/gum	5.0	7.0	78.0	0	6.5	0	0	200	0.03	6.3	0.35				scoop=30|tablespoon=5.5	milk|soy	0	500|907
@@ -582,7 +582,7 @@ cornflakes	corn flakes cereal	cornflakes	corn flakes	whole-grain flour	3.5	0.8	7
 dry-breadcrumbs	plain dry breadcrumbs	dried breadcrumbs	breadcrumbs|dry bread crumbs|bread crumbs|panko	flour	6.5	4.0	12.5	66.0	5.5	4.0	0	600	0.03	5.6	0.46				cup=108	gluten	1	175|425
 digestive-crumbs	graham cracker crumbs	digestive biscuit crumbs	graham crumbs|digestive biscuits|graham crackers|crushed digestives|sweetmeal biscuit crumbs	flour	3.0	16.0	7.0	46.5	21.5	3.7	0	500	-0.01	7.3	0.42			0.51	one digestive=15|one graham sheet=15|cup=100	gluten	1	250|400
 matzo-cake-meal	matzo cake meal	matzo meal (fine)	matzo meal|matzah meal|matza meal	flour	6.0	1.3	10.5	78.0	0.8	2.8	0	2	0.01	6.1	0.52	0.58			cup=123	gluten	1	340|454
-cooked-rice	cooked white rice	cooked white rice	boiled rice|leftover rice	gluten-free flour	69.0	0.3	2.7	27.3	0.1	0.4	0	2	0	6.5	0.67				cup=158		1	250
+cooked-rice	cooked white rice	cooked white rice	cooked rice|boiled rice|leftover rice	gluten-free flour	69.0	0.3	2.7	27.3	0.1	0.4	0	2	0	6.5	0.67				cup=158		1	250
 cooked-quinoa	cooked quinoa	cooked quinoa	quinoa|boiled quinoa	gluten-free flour	71.6	1.9	4.4	17.6	0.9	2.8	0	7	0	6.5	0.78				cup=185		1	250
 puffed-rice	puffed rice cereal	puffed rice	crisped rice cereal|rice crisps|murmura	gluten-free flour	4.0	0.7	6.5	84.5	2.5	1.3	0	20	0	6.2	0.07				cup=16		1	170|375
 canned-pears	canned pears in juice (drained)	tinned pears in juice (drained)	tinned pears|canned pears	fresh fruit	86.5	0.1	0.3	0	10.5	1.8	0	4	0.03	4.0	0.90				half=76|can drained=230		1	400|411
