@@ -296,6 +296,10 @@ const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is
   [$localize`butter, for the frosting`, 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
   [$localize`cream cheese`, 'cream-cheese', (behavesAs) => behavesAs === 'cream-cheese'],
 ];
+/** Parts beside the batter that are rubbed, boiled or brushed on, and want no soft butter. */
+const NOT_BEATEN =
+  /crumble|crumb\b|streusel|syrup|soak|drizzle|glaze|sauce|caramel|tin|pan|greas|lining|brush|wash|serv/i;
+const NOT_SOFT = /\b(?:cold|chilled|melted|hot)\b/i;
 /** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
 function waitingOfBatch(order: Order): readonly Waiting[] {
   const family = familyOf(order);
@@ -322,7 +326,7 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
   const butter = entries.find(({ ingredient }) => BUTTERS.has(ingredient.behavesAs));
   if (butter && soft)
     out($localize`butter`, butter.grams <= 130 ? 'butter-stick' : 'butter-block', STANDS_LONGER.butter);
-  const cold = /\bcold\b|\bfrozen\b/i.test(order.bake.order.formula.components.flatMap(({ lines }) => lines.map(({ text }) => text)).join(' ')); // prettier-ignore
+  const cold = order.bake.audit.lines.some(({ inBatter, text }) => inBatter && /\b(?:cold|frozen)\b/i.test(text));
   if (butter && family === 'rub-in' && cold)
     waiting.push({ kind: 'chill', what: $localize`butter, cubed`, leastMinutes: 20, mostMinutes: 720 });
   const eggs = entries.some(({ ingredient }) => ingredient.behavesAs === 'egg');
@@ -331,9 +335,10 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
     if (eggs) out($localize`eggs`, 'eggs-loose', STANDS_LONGER.other);
     if (milk && soft) out($localize`milk`, 'milk-jug', STANDS_LONGER.other);
   }
-  const dressed = order.bake.audit.lines.flatMap(({ inBatter, entries: all }) =>
-    inBatter ? [] : all.flatMap(({ read }) => read.ingredient?.behavesAs ?? []),
-  );
+  const notBeaten = new Set(order.bake.order.formula.components.flatMap(({ id, name }) => (NOT_BEATEN.test(name) ? [id] : []))); // prettier-ignore
+  const dressed = order.bake.audit.lines
+    .filter(({ inBatter, componentId, text }) => !inBatter && !notBeaten.has(componentId) && !NOT_SOFT.test(text))
+    .flatMap(({ entries: all }) => all.flatMap(({ read }) => read.ingredient?.behavesAs ?? []));
   for (const [what, thing, is] of FOR_FROSTING) if (dressed.some(is)) out(what, thing, STANDS_LONGER.other, true);
   if (order.says.soak) {
     const what = /\bsoak (?:the )?([a-z]+)/i.exec(stepsOf(order))?.[1] ?? 'fruit';

@@ -1,3 +1,4 @@
+import { stepsOfBatter } from '../../formula/parsing/index.js';
 import type { Batch } from '../../batch/batch/index.js';
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
 import { mixingFamily, type MixingFamily } from '../../batch/bowl/index.js';
@@ -53,4 +54,5 @@ export interface Order extends BatchToPlan {
 export const heatStyle = ({ bake }: Order): HeatStyleId => HEAT_STYLE_OF[bake.audit.style?.basedOn ?? ''] ?? 'quick';
 export const stepsOf = ({ bake }: Order): string => bake.order.formula.steps.map(({ text }) => text).join(' ');
 export const familyOf = (order: Order): MixingFamily =>
-  order.batch.mixing?.family ?? mixingFamily(order.bake.audit.style?.mixingMethod ?? '', stepsOf(order));
+  order.batch.mixing?.family ??
+  mixingFamily(order.bake.audit.style?.mixingMethod ?? '', stepsOfBatter(order.bake.order.formula));

@@ -35,7 +35,7 @@ export { weighAll, type Weight } from './weigh.js';
 export { readBake } from './bake-phrases.js';
 export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './mentions.js';
 export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
-export { namesComponent, withoutGreasing } from './step-names.js';
+export { namesComponent, stepsOfBatter, withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
 export { GRAMS_FROM, isCounted, isByWeight } from './counted.js';
 export { minutesIn } from './minutes-said.js';

@@ -1,6 +1,6 @@
 import { splitLine, type Formula } from '../formula/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
-import { methodOf, readFormula, takenIn, weighFormula } from './index.js';
+import { methodOf, readFormula, stepsOfBatter, takenIn, weighFormula } from './index.js';
 import { formulaRead } from './formula-read.spec-help.js';
 
 function read(text: string): Formula {
@@ -68,6 +68,34 @@ describe('methodOf', () => {
       'Plum cake\n200 g plain flour\n100 g caster sugar\n60 g dark brown sugar\nMethod\nBeat the caster sugar with the flour.\nSprinkle with the brown sugar.',
     );
     expect(taken(formula)).toEqual([['200 g plain flour', '100 g caster sugar'], ['60 g dark brown sugar']]);
+  });
+  it('takes the flour of the part that a step turns to, and leaves the batter its own', () => {
+    const muffins = (method: string) =>
+      read(`Muffins\nFor the crumble\n40 g plain flour\n30 g cold butter\n30 g demerara sugar\nFor the muffins\n280 g plain flour\n175 g brown sugar\n100 g butter\n2 eggs\nMethod\n${method}`); // prettier-ignore
+    const crumble = ['40 g plain flour', '30 g cold butter', '30 g demerara sugar'];
+    const batter = ['280 g plain flour', '175 g brown sugar', '100 g butter', '2 eggs'];
+    for (const first of [
+      'For the crumble, rub the butter into the flour. Stir in the sugar.',
+      'To make the crumble: rub the butter into the flour, and add the sugar.',
+      'Start with the crumble, flour and butter rubbed together and then the sugar.',
+      'Rub the butter, flour and sugar together for the crumble.',
+    ])
+      expect(
+        taken(
+          muffins(
+            `${first}\nBeat the butter, sugar and eggs and fold in the flour.\nScatter the crumble over and bake.`,
+          ),
+        ),
+      )
+        .withContext(first)
+        .toEqual([crumble, batter, []]);
+    // one paragraph that turns to both takes both
+    const both = muffins(
+      'For the crumble, rub the butter into the flour, stir in the sugar. For the muffins, beat the butter, sugar and eggs, fold in the flour.',
+    );
+    expect(taken(both)).toEqual([[...crumble, ...batter]]);
+    expect(stepsOfBatter(both)).not.toContain('rub');
+    expect(stepsOfBatter(both)).toContain('fold in the flour');
   });
   it('does not take greasing for using', () => {
     const formula = read(

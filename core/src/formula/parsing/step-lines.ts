@@ -12,6 +12,8 @@ import {
   linesByName,
   namedIn,
   namesComponent,
+  partAt,
+  turnsTo,
   WHOLE_METHOD,
   type CalledLine,
   type Mentioned,
@@ -185,7 +187,7 @@ function mentionedOf(
   named: readonly ReadonlyMap<CalledLine, Mentioned>[],
   lines: readonly CalledLine[],
 ): readonly Mentioned[] {
-  const all = named.flatMap((inStep) => inStep.get(called) ?? []);
+  const all = named.flatMap((inStep) => inStep.get(called) ?? []).filter((mention) => !isOfAnother(mention, called, steps, named, lines)); // prettier-ignore
   const unshared = all.filter(({ shared }) => !shared);
   const beside = !called.component.inBatter;
   // "sugar" means the batter's sugar, unless the step speaks of the frosting or the sugar is nowhere else
@@ -206,6 +208,22 @@ function mentionedOf(
     (besideBatter ? undefined : steps.find(({ text }) => inGroup(text, called))) ??
     steps.find(({ text }) => WHOLE_METHOD.test(text));
   return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
+}
+
+/** "For the crumble, rub the butter into the flour": neither the butter nor the flour of the batter. */
+function isOfAnother(
+  { stepId, at, shared }: Mentioned,
+  { component }: CalledLine,
+  steps: readonly { readonly id: string; readonly text: string }[],
+  named: readonly ReadonlyMap<CalledLine, Mentioned>[],
+  lines: readonly CalledLine[],
+): boolean {
+  if (!shared) return false;
+  const step = steps.findIndex(({ id }) => id === stepId);
+  const text = steps[step]?.text ?? '';
+  const part = partAt(text, at, [...new Set(lines.map((line) => line.component.name))]);
+  if (part === undefined || part === component.name || turnsTo(text, component.name)) return false;
+  return lines.some((line) => line.component.name === part && named[step]?.get(line)?.shared);
 }
 
 /** "reserving 2 tbsp": what the line itself says is kept back. */

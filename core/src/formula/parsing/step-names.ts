@@ -1,4 +1,6 @@
 import { plainWords, roleOf, SHORT_FORMS, type Ingredient } from '../../kitchen/ingredients/index.js';
+import { isBatter, type Formula } from '../formula/index.js';
+import { LONGEST_LINE } from '../../ground/text/index.js';
 import { normalise } from './normalise.js';
 import type { ReadEntry } from './read-line.js';
 import { BULLET } from './segments.js';
@@ -210,6 +212,42 @@ export function namesComponent(step: string, name: string): boolean {
     !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) &&
     new RegExp(`\\b${escaped(stem)}(?:e|ed|ing|s)?\\b`, 'i').test(step)
   );
+}
+
+/** "For the crumble, rub …", "Meanwhile make the icing: …": where a step turns to a part of the bake. */
+const TURNS_TO =
+  /(?:^|[.;:!?]\s+)(?:\d{1,2}[.)]?\s+)?(?:(?:meanwhile|next|first|then|now|finally),? )?(?:for|to make|make|making|prepare|start(?:ing)? with|begin(?:ning)? with) (?:the|your|a) ([a-z][a-z -]{2,28}?)(?=,|:|\.| by\b| first\b)/gi;
+
+/** The part that a step is about at a place, where it turned to one in so many words: what "the flour" is there is that part's flour. */
+export function partAt(step: string, at: number, names: readonly string[]): string | undefined {
+  let part: string | undefined;
+  for (const turn of step.matchAll(TURNS_TO)) {
+    if (turn.index > at) break;
+    part = names.find((name) => namesComponent(turn[1] ?? '', name));
+  }
+  // "rub the butter into the flour for the topping"
+  const behind = FOR_IT.exec(step.slice(at, at + LONGEST_LINE))?.[1] ?? '';
+  return part ?? names.find((name) => namesComponent(behind, name));
+}
+const FOR_IT = /^[^.;]*?\bfor (?:the|your) ([a-z][a-z -]{2,28}?)(?=[.,;]|$)/i;
+/** Whether a step turns to a part in so many words. */
+export const turnsTo = (step: string, name: string): boolean =>
+  [...step.matchAll(TURNS_TO)].some(([, part]) => namesComponent(part ?? '', name));
+
+/** The words of steps without what they tell of parts beside the batter: "For the crumble, rub the butter in" rubs nothing into a batter. */
+export function stepsOfBatter({ steps, components }: Formula): string {
+  const beside = components.map(({ name }) => name).filter((name) => !isBatter(name));
+  return steps
+    .flatMap(({ text }) => {
+      const turns = [...text.matchAll(TURNS_TO)];
+      const from = [0, ...turns.map(({ index }) => index)];
+      return from.flatMap((start, i) => {
+        const part = turns[i - 1]?.[1];
+        const isBeside = part !== undefined && beside.some((name) => namesComponent(part, name));
+        return isBeside ? [] : [text.slice(start, from[i + 1])];
+      });
+    })
+    .join('\n');
 }
 
 export function inGroup(step: string, { line, component }: CalledLine): boolean {
