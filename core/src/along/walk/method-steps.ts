@@ -120,7 +120,12 @@ export function methodSteps(order: WalkOrder): MethodSteps {
       if (!madeReady) bowl = withPoured(bowl, takes);
       aside = madeReady ? [...aside, ...ingredients] : [];
     }
-    if (isOvens) continue;
+    if (isOvens) {
+      // "scatter over the crumble and bake": what is done before the oven, or behind it, is no act of the oven's
+      for (const place of i === bakedAt ? besideTheOven(text) : [])
+        places[place].push({ kind: 'mix', id: `mix:${stepId}:${place}`, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }) }); // prettier-ignore
+      continue;
+    }
     const id = clause ? `mix:${stepId}:${clause.from}` : `mix:${stepId}`;
     places[to].push({ kind: 'mix', id, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }), ...(phase && { phase }) }); // prettier-ignore
   }
@@ -176,6 +181,15 @@ const usualMixing = (family: MixingFamily, bowlGrams: number, ingredients: reado
 const partName = ({ inBatter, name }: BatchComponent): string => (inBatter ? '' : name || 'the topping');
 const isBaked = (text: string): boolean =>
   mentionsIn(text).some((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+const BAKES = /\bbak(?:e|ing)\b/i;
+/** Put on what is baked, in the step that bakes it. */
+const FINISHES = /\b(?:drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
+function besideTheOven(text: string): readonly Place[] {
+  const bakes = BAKES.exec(text)?.index ?? 0;
+  const done =
+    mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake')?.to ?? text.length;
+  return [...(ON_TOP.test(text.slice(0, bakes)) ? ['onTop' as const] : []), ...(FINISHES.test(text.slice(done)) ? ['after' as const] : [])]; // prettier-ignore
+}
 const OVEN_OR_PAN = /\b(?:pre-?heat|heat the oven|oven to|grease|line|butter and flour)\b/i;
 const MIXES = /\b(?:mix|stir|whisk|fold|cream|beat|rub|sift|combine|add)\b/i;
 const isOvenOrPan = (text: string): boolean => OVEN_OR_PAN.test(text) && !MIXES.test(text);

@@ -59,6 +59,31 @@ describe('a bake as one step after another', () => {
     }
     expect(butter).toBeLessThan(line);
   });
+  it('loses nothing that the step of the oven says besides: scattered over before it, drizzled over after it', () => {
+    const order = (last: string) =>
+      walkFrom(
+        `Quay muffins\nFor the topping\n40 g plain flour\n30 g cold butter\n30 g demerara sugar\nFor the muffins\n280 g plain flour\n2 tsp baking powder\n150 g caster sugar\n100 g butter\n2 eggs\n200 ml milk\n\nMethod\n1. Heat the oven to 190 C. Line a 12-hole muffin tin.\n2. For the topping, rub the butter into the flour and sugar.\n3. Beat the butter, sugar, eggs and milk, fold in the flour and baking powder.\n4. ${last}`,
+      ).walk.flatMap((step) =>
+        ['divide', 'bake', 'cool'].includes(step.kind)
+          ? [step.kind]
+          : step.kind === 'mix' && step.number === 4
+            ? ['says']
+            : [],
+      );
+    expect(order('Divide between the cases and bake for 20-25 min.')).toEqual(['divide', 'bake', 'cool']);
+    expect(order('Divide between the cases, scatter over the topping and bake for 20-25 min.')).toEqual([
+      'divide',
+      'says',
+      'bake',
+      'cool',
+    ]);
+    expect(order('Divide between the cases and bake for 20-25 min. When cold, scatter the topping over.')).toEqual([
+      'divide',
+      'bake',
+      'cool',
+      'says',
+    ]);
+  });
   it('keeps what goes on a cake for after the oven, and what is strewn over for after the tin', () => {
     const cake = demoWalks().find(({ id }) => id === 'parsnip-hazelnut-cake')?.walk ?? [];
     const oven = cake.findIndex(({ kind }) => kind === 'bake');
