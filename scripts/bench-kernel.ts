@@ -48,13 +48,17 @@ export interface KernelInC {
   readonly milliseconds: number;
 }
 
+/** What makes C ask at each read whether it is inside, as a page's typed arrays do. */
+export const BOUNDS_CHECKED = ['-fsanitize=bounds', '-fsanitize-undefined-trap-on-error'] as const;
+
 /** Compiles bench/kernel.c with gcc -O2 and bakes the same loaf with it; undefined where there is no gcc. */
-export function kernelInC(spec: BakeSpec, root: string, runs = 40): KernelInC | undefined {
+export function kernelInC(spec: BakeSpec, root: string, flags: readonly string[] = [], runs = 40): KernelInC | undefined {
   if (isFree(spec.pan)) return undefined;
   const folder = mkdtempSync(join(tmpdir(), 'orvin-kernel-'));
   try {
     writeFileSync(join(folder, 'parameters.h'), `${parametersIn(spec)}\n`);
-    execFileSync('gcc', ['-O2', '-I', folder, '-o', join(folder, 'kernel'), join(root, 'bench/kernel.c'), '-lm']);
+    const source = join(root, 'bench/kernel.c');
+    execFileSync('gcc', ['-O2', ...flags, '-I', folder, '-o', join(folder, 'kernel'), source, '-lm']);
     const { pan, gramsPerPan, ovenCelsius } = spec;
     const size = [pan.topLengthCm, pan.topWidthCm, pan.bottomLengthCm, pan.bottomWidthCm, pan.depthCm];
     const words = execFileSync(join(folder, 'kernel'), [runs, gramsPerPan, ovenCelsius, ...size].map(String), {
