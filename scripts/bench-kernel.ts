@@ -52,7 +52,12 @@ export interface KernelInC {
 export const BOUNDS_CHECKED = ['-fsanitize=bounds', '-fsanitize-undefined-trap-on-error'] as const;
 
 /** Compiles bench/kernel.c with gcc -O2 and bakes the same loaf with it; undefined where there is no gcc. */
-export function kernelInC(spec: BakeSpec, root: string, flags: readonly string[] = [], runs = 40): KernelInC | undefined {
+export function kernelInC(
+  spec: BakeSpec,
+  root: string,
+  flags: readonly string[] = [],
+  runs = 40,
+): KernelInC | undefined {
   if (isFree(spec.pan)) return undefined;
   const folder = mkdtempSync(join(tmpdir(), 'orvin-kernel-'));
   try {

@@ -31,7 +31,10 @@ const TOPICS = {
     ],
   },
   // whole floors, each by its own specs
-  keep: { files: 'core/src/keep/**/*.ts', specs: ['core/src/keep/**/*.spec.ts', 'core/src/words/keep-words/*.spec.ts'] },
+  keep: {
+    files: 'core/src/keep/**/*.ts',
+    specs: ['core/src/keep/**/*.spec.ts', 'core/src/words/keep-words/*.spec.ts'],
+  },
   // its languages are held by the messages of the application
   ground: {
     files: 'core/src/ground/**/*.ts',
