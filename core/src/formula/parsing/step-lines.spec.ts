@@ -97,6 +97,13 @@ describe('methodOf', () => {
     expect(stepsOfBatter(both)).not.toContain('rub');
     expect(stepsOfBatter(both)).toContain('fold in the flour');
   });
+  it('does so in German', () => {
+    const cake = read('Apfelkuchen\nFür den Teig\n250 g Mehl\n150 g Butter\n3 Eier\nFür die Streusel\n100 g Mehl\n80 g kalte Butter\nZubereitung\n1. Für die Streusel Mehl und Butter verkneten.\n2. Für den Teig Butter schaumig rühren, Eier unterrühren, Mehl unterheben.'); // prettier-ignore
+    expect(taken(cake)).toEqual([
+      ['100 g Mehl', '80 g kalte Butter'],
+      ['250 g Mehl', '150 g Butter', '3 Eier'],
+    ]);
+  });
   it('does not take greasing for using', () => {
     const formula = read(
       'Loaf\n200 g plain flour\n100 g butter\nMethod\nButter the tin. Rub the butter into the flour.',

@@ -214,16 +214,23 @@ export function namesComponent(step: string, name: string): boolean {
   );
 }
 
-/** "For the crumble, rub …", "Meanwhile make the icing: …": where a step turns to a part of the bake. */
+/** "For the crumble, rub …", "Meanwhile make the icing: …", in German "knead for the streusel flour …": where a step turns to a part. */
 const TURNS_TO =
-  /(?:^|[.;:!?]\s+)(?:\d{1,2}[.)]?\s+)?(?:(?:meanwhile|next|first|then|now|finally),? )?(?:for|to make|make|making|prepare|start(?:ing)? with|begin(?:ning)? with) (?:the|your|a) ([a-z][a-z -]{2,28}?)(?=,|:|\.| by\b| first\b)/gi;
+  /(?:^|[.;:!?]\s+)(?:(?:\d{1,2}[.)]?\s+)?(?:(?:meanwhile|next|first|then|now|finally),? )?(?:for|to make|make|making|prepare|start(?:ing)? with|begin(?:ning)? with) (?:the|your|a) ([a-z][a-z -]{2,28}?)(?=,|:|\.| by\b| first\b)|[a-z]{3,12} for the ([a-z]{3,20})(?= [a-z]))/gi;
+interface Turn {
+  readonly at: number;
+  /** What it turns to, as it says it. */
+  readonly to: string;
+}
+const turnsIn = (step: string): readonly Turn[] =>
+  [...step.matchAll(TURNS_TO)].map(({ index, 1: named, 2: behind }) => ({ at: index, to: named ?? behind ?? '' }));
 
 /** The part that a step is about at a place, where it turned to one in so many words: what "the flour" is there is that part's flour. */
 export function partAt(step: string, at: number, names: readonly string[]): string | undefined {
   let part: string | undefined;
-  for (const turn of step.matchAll(TURNS_TO)) {
-    if (turn.index > at) break;
-    part = names.find((name) => namesComponent(turn[1] ?? '', name));
+  for (const turn of turnsIn(step)) {
+    if (turn.at > at) break;
+    part = names.find((name) => namesComponent(turn.to, name));
   }
   // "rub the butter into the flour for the topping"
   const behind = FOR_IT.exec(step.slice(at, at + LONGEST_LINE))?.[1] ?? '';
@@ -232,17 +239,18 @@ export function partAt(step: string, at: number, names: readonly string[]): stri
 const FOR_IT = /^[^.;]*?\bfor (?:the|your) ([a-z][a-z -]{2,28}?)(?=[.,;]|$)/i;
 /** Whether a step turns to a part in so many words. */
 export const turnsTo = (step: string, name: string): boolean =>
-  [...step.matchAll(TURNS_TO)].some(([, part]) => namesComponent(part ?? '', name));
+  turnsIn(step).some(({ to }) => namesComponent(to, name));
 
 /** The words of steps without what they tell of parts beside the batter: "For the crumble, rub the butter in" rubs nothing into a batter. */
 export function stepsOfBatter({ steps, components }: Formula): string {
   const beside = components.map(({ name }) => name).filter((name) => !isBatter(name));
   return steps
-    .flatMap(({ text }) => {
-      const turns = [...text.matchAll(TURNS_TO)];
-      const from = [0, ...turns.map(({ index }) => index)];
+    .flatMap((step) => {
+      const text = normalise(step.text);
+      const turns = turnsIn(text);
+      const from = [0, ...turns.map(({ at }) => at)];
       return from.flatMap((start, i) => {
-        const part = turns[i - 1]?.[1];
+        const part = turns[i - 1]?.to;
         const isBeside = part !== undefined && beside.some((name) => namesComponent(part, name));
         return isBeside ? [] : [text.slice(start, from[i + 1])];
       });
