@@ -1,4 +1,6 @@
 import { readBake } from './bake-phrases.js';
+import { formulaRead } from './formula-read.spec-help.js';
+import { readFormula } from './read-formula.js';
 
 describe('readBake', () => {
   const SAID: readonly (readonly [string, Partial<ReturnType<typeof readBake>>])[] = [
@@ -129,5 +131,42 @@ describe('the size of a pan', () => {
   it('is no figure that stands behind it for something else', () => {
     expect(readBake(['Leave in the tin about 10 minutes. Bake 30 min at 180C in a 20 cm round tin.']).pan).toBe('20 cm round tin'); // prettier-ignore
     expect(readBake(['Fill the tin about 2 cm deep, and bake at 180C for 30 min.']).pan).toBeUndefined();
+  });
+});
+
+describe('how long it bakes, in a row of its own', () => {
+  const LIST = '200 g plain flour\n2 tsp baking powder\n100 g butter\n2 eggs';
+  it('is a step among steps, and told beside the list above it', () => {
+    const behind = formulaRead(readFormula(`Loaf\n${LIST}\nMethod\nMix it all.\nBake 40-45 mins`, 'UK'));
+    expect(behind.steps.map(({ text }) => text)).toEqual(['Mix it all.', 'Bake 40-45 mins']);
+    const above = formulaRead(
+      readFormula(`Loaf\nBake 40-45 mins\n${LIST}\nMethod\nMix it all.\nInto the oven at 180C.`, 'UK'),
+    );
+    expect(above.steps.length).toBe(2);
+    for (const { bake } of [behind, above]) expect([bake.lowMinutes, bake.highMinutes]).toEqual([40, 45]);
+  });
+  it('is what the steps say where both do', () => {
+    const { bake } = formulaRead(
+      readFormula(`Loaf\nCook time: 1 hour\n${LIST}\nMethod\nMix it all.\nBake at 180C for 40 minutes.`, 'UK'),
+    );
+    expect(bake.lowMinutes).toBe(40);
+  });
+  it('may be turned down on the way, told of the whole', () => {
+    for (const told of [
+      'Bake at 200 for 45 minutes, reducing to 180 after 15 minutes.',
+      'Oven 200, 45 mins turning down to 180 after 15.',
+      'Bake at 200C for 45 mins, turn down to 180C after the first 15 mins',
+    ])
+      expect(readBake([told]).stages?.map(({ celsius, lowMinutes }) => [celsius, lowMinutes]))
+        .withContext(told)
+        .toEqual([
+          [200, 15],
+          [180, 30],
+        ]);
+    expect(
+      readBake(['Bake at 220C for 15 minutes, then lower to 180C for 30 minutes.']).stages?.map(
+        ({ lowMinutes }) => lowMinutes,
+      ),
+    ).toEqual([15, 30]);
   });
 });

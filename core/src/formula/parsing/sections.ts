@@ -27,6 +27,8 @@ const YIELD = /^\(?(?:makes|serves|feeds|yields?|servings?|portions?|quantity)\b
 /** "Prep time: 15 minutes": of use, but neither ingredient nor step. */
 const TIMES_MARK =
   /^(?:prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|resting|chill(?:ing)?|hands-on|ready in)(?: time)?(?:\s*:\s*|\s+(?=\d[\d a-z–-]{1,14}$)|(?<= time)\s+)(?:about )?\d/i;
+/** "Bake 20-25 mins" among steps is one; above a list it tells how long that takes. */
+const BAKES_SO_LONG = /^(?:bake|cook) (?:for )?(?:about )?\d/i;
 const DETAIL =
   /^(?:(?:(?:recipe|cook'?s|baker'?s|my) )?(?:notes?|tips?|nb)|recipe (?:by|from)|difficulty|level|skill level|course|cuisine|category|keywords?|author|source|cost|rating|calories|equipment|tins?|pans?|calibration|storage|to store|keeps|freezing|make ahead)\s*:|^\d{1,3} ?min(?:ute)?s? to (?:prepare|prep|make)\b|^(?:per|each) (?:[a-z]{3,12}|\d{1,3} ?g)[^.]{0,12}\d{2,4} ?(?:k?cal|kj)|^(?:next|last) time\b|^n\.?b\.?(?= )|^[★☆⭐✩*]{3,}|^\d\.\d (?:stars?|from \d)/i;
 const COMPONENT_NAME =
@@ -184,7 +186,8 @@ function kindOf(
   if (NOTES_MARK.test(text)) return 'notes-mark';
   if (!(section === 'method' && marked) && readFact(text)) return 'fact';
   // "Bake: 350 °F · 20–23 min · 12-cup tin" says more than how long it takes
-  if (TIMES_MARK.test(text)) return readBake([text]).celsius === undefined ? 'note' : 'step';
+  if (TIMES_MARK.test(text) && !(section === 'method' && BAKES_SO_LONG.test(text)))
+    return readBake([text]).celsius === undefined ? 'note' : 'step';
   if (DETAIL.test(text)) return 'note';
   const words = withoutLeadIn(text.replace(BULLET, ''));
   // "Seven minute frosting" is no seven of anything

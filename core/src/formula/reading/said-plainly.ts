@@ -48,7 +48,7 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
     /^(?:batch(?: size)?|quantity|number|portions) ?: (\d{1,3})(?: ?(?:no\.?|off|pcs\.?|pieces|items|portions))?$/i,
     'Makes $1',
   ],
-  [/^time ?: (?=\d)/i, 'Bake '],
+  [/^time ?: (?=\d[\d a-z–-]{0,14}$)/i, 'Bake '],
   // "Q: How do I make …", "A: Use 2 cups …"
   [/^[QA]: (?=[A-Z])/, ''],
   // "325 - 1 hr.": no range
