@@ -97,7 +97,9 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   const family = familyOf(order);
   const bakedAt = acts.findIndex(({ text }) => isBaked(text));
   const togetherAt = acts.findIndex(({ text }) => COMES_TOGETHER.test(text));
-  const filledAt = acts.findIndex(({ text }, i) => FILLS.test(text) && (bakedAt < 0 || i < bakedAt));
+  // what only belongs to a part is no batter that goes into the tin
+  const isBeside = (steps: readonly WeighStep[]) => steps.length > 0 && steps.every(({ part }) => part !== '');
+  const filledAt = acts.findIndex(({ text, steps }, i) => FILLS.test(text) && !isBeside(steps) && (bakedAt < 0 || i < bakedAt)); // prettier-ignore
   const places: Record<Place, WalkStep[]> = { before: [], onTop: [], after: [] };
   // what no step takes is weighed first of all, so that nothing is forgotten; what goes beside the batter, last
   const loose = takenBy(all.filter(({ poured }) => poured.step === 0), []); // prettier-ignore
@@ -156,6 +158,8 @@ function placeOf({ text, steps, filled, past }: Placed): Place {
   if (filled) return 'onTop';
   const beside = steps.length > 0 && steps.every(({ part }) => part !== '');
   if (!beside) return 'before';
+  // caramel and pears below the batter: into the tin before it
+  if (FILLS.test(text) && past < 0) return 'before';
   return ON_TOP.test(text) ? 'onTop' : past === 0 ? 'after' : 'before';
 }
 

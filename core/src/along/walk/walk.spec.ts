@@ -84,6 +84,14 @@ describe('a bake as one step after another', () => {
       'says',
     ]);
   });
+  it('puts what lies below the batter into the tin before it', () => {
+    const { walk } = walkFrom('Upside-down pudding\nTopping\n50 g butter\n75 g brown sugar\n3 pears\nSponge\n175 g butter\n175 g caster sugar\n3 eggs\n175 g self-raising flour\n\nMethod\n1. Heat the oven to 180 C. Grease a deep 20 cm square tin.\n2. Melt the topping butter and brown sugar, pour into the tin and arrange the pears on top.\n3. Beat the sponge butter and caster sugar, beat in the eggs, fold in the flour.\n4. Spoon over the pears. Bake for 40 minutes.'); // prettier-ignore
+    const at = (isIt: (step: WalkStep) => boolean) => walk.findIndex(isIt);
+    const below = at((step) => step.kind === 'mix' && step.number === 2);
+    expect(below).toBeGreaterThan(at((step) => step.kind === 'weigh' && step.part === 'Topping'));
+    expect(below).toBeLessThan(at((step) => step.kind === 'weigh' && step.part === ''));
+    expect(at(({ kind }) => kind === 'divide')).toBeGreaterThan(at((step) => step.kind === 'mix' && step.number === 3));
+  });
   it('keeps what goes on a cake for after the oven, and what is strewn over for after the tin', () => {
     const cake = demoWalks().find(({ id }) => id === 'parsnip-hazelnut-cake')?.walk ?? [];
     const oven = cake.findIndex(({ kind }) => kind === 'bake');

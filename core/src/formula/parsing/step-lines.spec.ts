@@ -97,6 +97,42 @@ describe('methodOf', () => {
     expect(stepsOfBatter(both)).not.toContain('rub');
     expect(stepsOfBatter(both)).toContain('fold in the flour');
   });
+  it('knows the butter of a frosting by the sugar that only the frosting has, whichever is beaten first', () => {
+    const lines =
+      'Cake\nFor the cake\n225 g butter\n225 g caster sugar\n4 eggs\n225 g self-raising flour\nFor the buttercream\n150 g butter\n300 g icing sugar\nMethod\n';
+    const cake = ['225 g butter', '225 g caster sugar', '4 eggs', '225 g self-raising flour'];
+    const [mix, beat] = [
+      'Cream the butter and sugar, beat in the eggs, fold in the flour.',
+      'Beat the butter until soft, add the icing sugar.',
+    ];
+    expect(taken(read(`${lines}${mix}\nBake 25 minutes at 180 C.\n${beat}`))).toEqual([
+      cake,
+      [],
+      ['150 g butter', '300 g icing sugar'],
+    ]);
+    expect(taken(read(`${lines}${beat}\n${mix}\nBake 25 minutes at 180 C.`))).toEqual([
+      ['150 g butter', '300 g icing sugar'],
+      cake,
+      [],
+    ]);
+  });
+  it('knows a part by its last word, and whose butter it is by the word before it', () => {
+    const streusel = read(
+      'Muffins\nStreusel topping:\n40 g flour\n50 g sugar\n40 g cold butter\nMuffins:\n250 g flour\n150 g sugar\n2 eggs\n80 ml oil\nMethod\nMix streusel ingredients with a fork; set aside.\nWhisk flour and sugar, stir in the eggs and oil.\nSprinkle with streusel and bake.',
+    );
+    expect(taken(streusel)).toEqual([
+      ['40 g flour', '50 g sugar', '40 g cold butter'],
+      ['250 g flour', '150 g sugar', '2 eggs', '80 ml oil'],
+      [],
+    ]);
+    const upsideDown = read(
+      'Pudding\nTopping\n50 g butter\n75 g brown sugar\n3 pears\nSponge\n175 g butter\n175 g brown sugar\n3 eggs\n175 g self-raising flour\nMethod\nMelt the topping butter and sugar, pour into the tin and arrange the pears on top.\nBeat the sponge butter and sugar, beat in the eggs, fold in the flour.',
+    );
+    expect(taken(upsideDown)).toEqual([
+      ['50 g butter', '75 g brown sugar', '3 pears'],
+      ['175 g butter', '175 g brown sugar', '3 eggs', '175 g self-raising flour'],
+    ]);
+  });
   it('does so in German', () => {
     const cake = read('Apfelkuchen\nFür den Teig\n250 g Mehl\n150 g Butter\n3 Eier\nFür die Streusel\n100 g Mehl\n80 g kalte Butter\nZubereitung\n1. Für die Streusel Mehl und Butter verkneten.\n2. Für den Teig Butter schaumig rühren, Eier unterrühren, Mehl unterheben.'); // prettier-ignore
     expect(taken(cake)).toEqual([

@@ -197,7 +197,7 @@ function mentionedOf(
       : all.filter(({ stepId }) => {
           const at = steps.findIndex(({ id }) => id === stepId);
           const ofBatter = lines.some((other) => other.component.inBatter && named[at]?.get(other)?.shared);
-          return !beside || !ofBatter || namesComponent(steps[at]?.text ?? '', called.component.name);
+          return !beside || !ofBatter || namesComponent(steps[at]?.text ?? '', called.component.name) || isAbout(named[at]) === called.component.name; // prettier-ignore
         });
   if (meant.length > 0) return withoutEchoes(withReserved(meant, called.line));
   // "mix it all" is all of the batter, not the topping besides
@@ -210,18 +210,28 @@ function mentionedOf(
   return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
 }
 
+/** The part beside the batter that a step is about: it names something that only that part has, and nothing that only the batter has. */
+function isAbout(inStep: ReadonlyMap<CalledLine, Mentioned> | undefined): string | undefined {
+  const own = [...(inStep ?? [])].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
+  return own.some(({ inBatter }) => inBatter) ? undefined : own[0]?.name;
+}
+
 /** "For the crumble, rub the butter into the flour": neither the butter nor the flour of the batter. */
 function isOfAnother(
   { stepId, at, shared }: Mentioned,
-  { component }: CalledLine,
+  called: CalledLine,
   steps: readonly { readonly id: string; readonly text: string }[],
   named: readonly ReadonlyMap<CalledLine, Mentioned>[],
   lines: readonly CalledLine[],
 ): boolean {
   if (!shared) return false;
+  const { component } = called;
   const step = steps.findIndex(({ id }) => id === stepId);
   const text = steps[step]?.text ?? '';
-  const part = partAt(text, at, [...new Set(lines.map((line) => line.component.name))]);
+  // "Beat the butter, add the icing sugar": the frosting's butter, where the batter's is said elsewhere
+  const elsewhere = named.some((inStep, i) => i !== step && inStep.has(called) && isAbout(inStep) === undefined);
+  const about = component.inBatter && elsewhere ? isAbout(named[step]) : undefined;
+  const part = partAt(text, at, [...new Set(lines.map((line) => line.component.name))]) ?? about;
   if (part === undefined || part === component.name || turnsTo(text, component.name)) return false;
   return lines.some((line) => line.component.name === part && named[step]?.get(line)?.shared);
 }

@@ -201,29 +201,33 @@ export function namedIn(
   return mentioned;
 }
 
+const PART_NOUNS =
+  /^(?:frost|glaz|topp|fill|syrup|streusel|crumbl|drizzl|buttercream|ganach|sauce|caramel|curd)(?:ing|e)?$/;
 /** "Frosting" is meant by "frost when cold", "glaze" by "glazed". */
 export function namesComponent(step: string, name: string): boolean {
   const stem = plainWords(name.replace(/ \([^()]*\)$/, ''))
     .replace(/^(?:to|for) /, '')
     .replace(/(?:ing|e)$/, '');
   if (stem === 'ic') return /\b(?:icing(?! sugar)|iced|ice (?:the|it|them|when|with|once|over|thickly))\b/i.test(step);
-  return (
-    stem.length > 2 &&
-    !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) &&
-    new RegExp(`\\b${escaped(stem)}(?:e|ed|ing|s)?\\b`, 'i').test(step)
-  );
+  const isNamed = (words: string) => new RegExp(`\\b${escaped(words)}(?:e|ed|ing|s)?\\b`, 'i').test(step);
+  // "Streusel topping" is the streusel, "Lemon glaze" the glaze
+  const nouns = stem.includes(' ') ? stem.split(' ').filter((word) => PART_NOUNS.test(word)) : [];
+  return stem.length > 2 && !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) && [stem, ...nouns].some(isNamed);
 }
 
-/** "For the crumble, rub …", "Meanwhile make the icing: …", in German "knead for the streusel flour …": where a step turns to a part. */
+/**
+ * "For the crumble, rub …", "Meanwhile make the icing: …", in German "knead for the streusel flour …", "Melt the topping butter
+ * and sugar": where a step turns to a part.
+ */
 const TURNS_TO =
-  /(?:^|[.;:!?]\s+)(?:(?:\d{1,2}[.)]?\s+)?(?:(?:meanwhile|next|first|then|now|finally),? )?(?:for|to make|make|making|prepare|start(?:ing)? with|begin(?:ning)? with) (?:the|your|a) ([a-z][a-z -]{2,28}?)(?=,|:|\.| by\b| first\b)|[a-z]{3,12} for the ([a-z]{3,20})(?= [a-z]))/gi;
+  /(?:^|[.;:!?]\s+)(?:(?:\d{1,2}[.)]?\s+)?(?:(?:meanwhile|next|first|then|now|finally),? )?(?:for|to make|make|making|prepare|start(?:ing)? with|begin(?:ning)? with) (?:the|your|a) ([a-z][a-z -]{2,28}?)(?=,|:|\.| by\b| first\b)|[a-z]{3,12} for the ([a-z]{3,20})(?= [a-z]))|\bthe ([a-z]{3,20}) (?=(?:butter|sugar|flour|eggs?|milk|cream|syrup|oil|honey|ingredients|things)\b)/gi;
 interface Turn {
   readonly at: number;
   /** What it turns to, as it says it. */
   readonly to: string;
 }
 const turnsIn = (step: string): readonly Turn[] =>
-  [...step.matchAll(TURNS_TO)].map(({ index, 1: named, 2: behind }) => ({ at: index, to: named ?? behind ?? '' }));
+  [...step.matchAll(TURNS_TO)].map(({ index, 1: named, 2: behind, 3: before }) => ({ at: index, to: named ?? behind ?? before ?? '' })); // prettier-ignore
 
 /** The part that a step is about at a place, where it turned to one in so many words: what "the flour" is there is that part's flour. */
 export function partAt(step: string, at: number, names: readonly string[]): string | undefined {
