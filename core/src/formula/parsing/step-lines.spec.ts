@@ -133,6 +133,16 @@ describe('methodOf', () => {
       ['175 g butter', '175 g brown sugar', '3 eggs', '175 g self-raising flour'],
     ]);
   });
+  it('takes no tin for the part of its name, and no mixture for a sugar that is called so elsewhere', () => {
+    const cake = read('Carrot cake\nCake\n175 g brown sugar\n175 ml sunflower oil\n175 g self-raising flour\n1 tsp ground cinnamon\nFrosting\n175 g icing sugar\n2 tbsp orange juice\nMethod\nOil an 18 cm square cake tin.\nStir the sugar into the oil.\nMix the flour and spices, then sift in.\nPour the mixture into the tin and bake for 40 minutes.\nBeat the frosting ingredients. Drizzle the icing over the cake.'); // prettier-ignore
+    expect(taken(cake)).toEqual([
+      [],
+      ['175 g brown sugar', '175 ml sunflower oil'],
+      ['175 g self-raising flour', '1 tsp ground cinnamon'],
+      [],
+      ['175 g icing sugar', '2 tbsp orange juice'],
+    ]);
+  });
   it('does so in German', () => {
     const cake = read('Apfelkuchen\nFür den Teig\n250 g Mehl\n150 g Butter\n3 Eier\nFür die Streusel\n100 g Mehl\n80 g kalte Butter\nZubereitung\n1. Für die Streusel Mehl und Butter verkneten.\n2. Für den Teig Butter schaumig rühren, Eier unterrühren, Mehl unterheben.'); // prettier-ignore
     expect(taken(cake)).toEqual([

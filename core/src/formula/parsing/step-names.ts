@@ -52,7 +52,7 @@ const WET_CATEGORIES: ReadonlySet<string> = new Set([
 
 /** Words too general to name an ingredient by alone. */
 const GENERAL: ReadonlySet<string> = new Set(
-  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold warm hot'.split(
+  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold warm hot mixture mix blend stuff bits icing frosting'.split(
     ' ',
   ),
 );
@@ -262,9 +262,12 @@ export function stepsOfBatter({ steps, components }: Formula): string {
     .join('\n');
 }
 
+/** Names of what rises: "grease the cake tin" is no word about what is in a part called Cake. */
+const NAMES_THE_TIN =
+  /^(?:the )?(?:cakes?|cupcakes?|muffins?|loaf|loaves|bread|scones?|biscuits?|buns?|sponges?|batter)$/i;
 export function inGroup(step: string, { line, component }: CalledLine): boolean {
   return (
-    namesComponent(step, component.name) ||
+    (!NAMES_THE_TIN.test(component.name) && namesComponent(step, component.name)) ||
     line.entries.some((entry) =>
       GROUPS.some(
         ([words, belongs]) => entry.ingredient !== undefined && words.test(step) && belongs(entry, entry.ingredient),
