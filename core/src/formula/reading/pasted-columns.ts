@@ -52,7 +52,12 @@ export function withoutStrokes(rows: readonly string[]): readonly string[] {
 
 /** "kg" beside "g" above two columns, as canteens write: one weight of both. */
 export function withKilosAndGrams(rows: readonly string[]): readonly string[] {
-  const cells = rows.map((row) => row.split(COLUMNS).map((cell) => cell.trim()));
+  const cells = rows.map((row) =>
+    row
+      .trimEnd()
+      .split(COLUMNS)
+      .map((cell) => cell.trim()),
+  );
   const head = cells.findIndex((row) => row.some((cell, at) => /^kg$/i.test(cell) && /^g$/i.test(row[at + 1] ?? '')));
   const kilos = (cells[head] ?? []).findIndex((cell) => /^kg$/i.test(cell));
   if (head < 0) return rows;

@@ -22,7 +22,8 @@ const AS_THE_EGGS =
 const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [PICTURES, ''],
   [SET_APART, '$1$3'],
-  [/\*\*(?=[^\s*])([^*\n]{1,120}?)(?<=[^\s*])\*\*/g, '$1'],
+  // "1. **Preheat** your oven"
+  [/^(\s{0,3}\d{1,2}[.)] )\*\*(?=[^\s*])([^*\n]{1,60})(?<=[^\s*])\*\*/, '$1$2'],
   // "Then 100 g dark chocolate chips", below a list
   [
     /^(?:and )?(?:then|plus|also|finally),? (?=(?:about )?\d[\d.,/]{0,5} ?(?:g|kg|oz|lb|ml|cups?|tsp|tbsp|c\.)(?![a-z])[^.]{3,60}$)(?!.{0,60}\b(?:mins?|minutes?|hours?|degrees)\b)/i,
