@@ -21,6 +21,7 @@ export default defineConfig(
     'test-results/',
     'playwright-report/',
     'look/',
+    'reports/',
   ]),
   {
     files: ['**/*.ts'],
