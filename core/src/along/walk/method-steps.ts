@@ -98,7 +98,6 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   const bakedAt = acts.findIndex(({ text }) => isBaked(text));
   const togetherAt = acts.findIndex(({ text }) => COMES_TOGETHER.test(text));
   // what only belongs to a part is no batter that goes into the tin
-  const isBeside = (steps: readonly WeighStep[]) => steps.length > 0 && steps.every(({ part }) => part !== '');
   const filledAt = acts.findIndex(({ text, steps }, i) => FILLS.test(text) && !isBeside(steps) && (bakedAt < 0 || i < bakedAt)); // prettier-ignore
   const places: Record<Place, WalkStep[]> = { before: [], onTop: [], after: [] };
   // what no step takes is weighed first of all, so that nothing is forgotten; what goes beside the batter, last
@@ -145,6 +144,8 @@ const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
 /** The batter goes into its tin: what the method says from there on is done in it. */
 const FILLS =
   /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|trays?|dish|moulds?)\b/i;
+/** Whether an act takes only what goes beside the batter. */
+const isBeside = (steps: readonly WeighStep[]): boolean => steps.length > 0 && steps.every(({ part }) => part !== '');
 interface Placed {
   readonly text: string;
   readonly steps: readonly WeighStep[];
@@ -156,8 +157,7 @@ interface Placed {
 function placeOf({ text, steps, filled, past }: Placed): Place {
   if (past > 0) return 'after';
   if (filled) return 'onTop';
-  const beside = steps.length > 0 && steps.every(({ part }) => part !== '');
-  if (!beside) return 'before';
+  if (!isBeside(steps)) return 'before';
   // caramel and pears below the batter: into the tin before it
   if (FILLS.test(text) && past < 0) return 'before';
   return ON_TOP.test(text) ? 'onTop' : past === 0 ? 'after' : 'before';
@@ -183,15 +183,15 @@ const usualMixing = (family: MixingFamily, bowlGrams: number, ingredients: reado
 });
 
 const partName = ({ inBatter, name }: BatchComponent): string => (inBatter ? '' : name || 'the topping');
-const isBaked = (text: string): boolean =>
-  mentionsIn(text).some((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+const bakeSaidIn = (text: string) =>
+  mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+const isBaked = (text: string): boolean => bakeSaidIn(text) !== undefined;
 const BAKES = /\bbak(?:e|ing)\b/i;
 /** Put on what is baked, in the step that bakes it. */
 const FINISHES = /\b(?:drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
 function besideTheOven(text: string): readonly Place[] {
   const bakes = BAKES.exec(text)?.index ?? 0;
-  const done =
-    mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake')?.to ?? text.length;
+  const done = bakeSaidIn(text)?.to ?? text.length;
   return [...(ON_TOP.test(text.slice(0, bakes)) ? ['onTop' as const] : []), ...(FINISHES.test(text.slice(done)) ? ['after' as const] : [])]; // prettier-ignore
 }
 const OVEN_OR_PAN = /\b(?:pre-?heat|heat the oven|oven to|grease|line|butter and flour)\b/i;

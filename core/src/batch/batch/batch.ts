@@ -6,7 +6,7 @@ import {
   scalingNotes,
   soakMillilitres,
   swirlMillilitres,
-  mixingFamily,
+  familyOfFormula,
   type Frosting,
   type Levelling,
   type MixingPlan,
@@ -15,7 +15,6 @@ import {
 import type { Audit } from '../../bench/audit/index.js';
 import { batterGrowth } from '../../oven/baking/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { stepsOfBatter } from '../../formula/parsing/index.js';
 import { USUAL_MIXER } from '../../kitchen/kitchen/index.js';
 import type { OneBake } from '../bakes/index.js';
 import { measureBatch, type MeasuredBatch } from './measure.js';
@@ -211,7 +210,7 @@ export function batchOf({ order, audit, plan }: OneBake): Batch {
           factor: plan.factor,
           gramsPerMillilitre: batterGrowth(audit.style?.basedOn).raw,
         },
-        mixingFamily(audit.style?.mixingMethod ?? '', stepsOfBatter(formula)),
+        familyOfFormula(formula, audit.style?.mixingMethod),
         mixer,
         sheet.mixTwice === true ? 'mix-twice' : 'double',
       ),

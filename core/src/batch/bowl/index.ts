@@ -11,6 +11,7 @@ export {
 export {
   FAMILY_FACTS,
   MIXING_FAMILIES,
+  familyOfFormula,
   mixingFamily,
   mixingPlan,
   type MixingFamily,

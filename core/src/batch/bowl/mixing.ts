@@ -1,4 +1,6 @@
 import { DomainError } from '../../ground/errors/index.js';
+import type { Formula } from '../../formula/formula/index.js';
+import { stepsOfBatter } from '../../formula/parsing/index.js';
 
 /** Ways to bring a batter together that differ in what they ask of a bowl. */
 export const MIXING_FAMILIES = [
@@ -63,6 +65,10 @@ export const mixingFamily = (mixingMethod: string, steps = ''): MixingFamily =>
   SAID_BY_METHOD.find(([words]) => words.test(steps))?.[1] ??
   FAMILY_WORDS.find(([words]) => words.test(mixingMethod))?.[1] ??
   'one-bowl';
+
+/** How a formula is mixed, by what its steps say of the batter. */
+export const familyOfFormula = (formula: Formula, mixingMethod = ''): MixingFamily =>
+  mixingFamily(mixingMethod, stepsOfBatter(formula));
 
 export interface MixingPlan {
   readonly family: MixingFamily;

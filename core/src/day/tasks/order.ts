@@ -1,7 +1,6 @@
-import { stepsOfBatter } from '../../formula/parsing/index.js';
 import type { Batch } from '../../batch/batch/index.js';
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
-import { mixingFamily, type MixingFamily } from '../../batch/bowl/index.js';
+import { familyOfFormula, type MixingFamily } from '../../batch/bowl/index.js';
 import { HEAT_STYLE_OF, type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
 import type { VesselSet } from '../../kitchen/pans/index.js';
 import type { BatchWork } from '../works/index.js';
@@ -54,5 +53,4 @@ export interface Order extends BatchToPlan {
 export const heatStyle = ({ bake }: Order): HeatStyleId => HEAT_STYLE_OF[bake.audit.style?.basedOn ?? ''] ?? 'quick';
 export const stepsOf = ({ bake }: Order): string => bake.order.formula.steps.map(({ text }) => text).join(' ');
 export const familyOf = (order: Order): MixingFamily =>
-  order.batch.mixing?.family ??
-  mixingFamily(order.bake.audit.style?.mixingMethod ?? '', stepsOfBatter(order.bake.order.formula));
+  order.batch.mixing?.family ?? familyOfFormula(order.bake.order.formula, order.bake.audit.style?.mixingMethod);

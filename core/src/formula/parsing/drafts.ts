@@ -2,6 +2,7 @@ import { describesOnly } from '../../kitchen/ingredients/index.js';
 import { pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { readAmount, type Amount, type ReadAmount } from './amounts.js';
 import type { ReadingContext } from './context.js';
+import { OWN_SAID } from './pots.js';
 import { headOf, isKnownName, namesIn, type PartOfFruit } from './names.js';
 
 /** What a part of a line says before anything is looked up: an amount, a name, and a note about it. */
@@ -184,8 +185,6 @@ function sizedBy(note: string, amount: ReadAmount): ReadAmount {
 
 const TIME_OF_IT =
   /\b(?:for )?(?:about )?\d{1,3}(?: ?(?:-|to) ?\d{1,3})? ?(?:hours?|hrs?|minutes?|mins?|days?|seconds?|secs?)\b/gi;
-/** "(mug = 300 ml)": what a measure holds, and no amount. */
-const HOLDS = /\(?(?:the |my |a |1 )?(?:mug|teacup|glass|beaker|tumbler|ladle|scoop)s? ?(?:=|is|was|holds?|being|:) ?(?:about )?\d{2,3} ?ml\)?/gi; // prettier-ignore
 /** Weights hidden in a note: "ripe, mashed (about 340 g)", "peeled, 200 g". */
 export function amountsOfNote(note: string, read: (text: string) => readonly Amount[]): readonly Amount[] {
   // "(or 1/3 cup water)" is another thing, not this one again
@@ -199,7 +198,7 @@ export function amountsOfNote(note: string, read: (text: string) => readonly Amo
     ' ',
   );
   // "about 375 g, boiled for 2 hours": a time is no amount of it, and a dash ends what is said of one
-  const apart = aboutThis.replace(HOLDS, ' ').replace(TIME_OF_IT, ' ').replace(/ - /g, ', ');
+  const apart = aboutThis.replace(OWN_SAID, ' ').replace(TIME_OF_IT, ' ').replace(/ - /g, ', ');
   for (const [, inside = ''] of apart.matchAll(/[([]?((?:about|approx\.?|roughly|around|~)?\s*\d[^()[\]]*)[)\]]?/gi)) {
     const amounts = read(inside);
     if (amounts.length > 0) return amounts;

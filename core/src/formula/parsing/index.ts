@@ -42,7 +42,7 @@ export { minutesIn } from './minutes-said.js';
 export { durationIn, durationsIn } from './durations.js';
 export { listApart } from './lists-apart.js';
 export { gramsOfLump } from './rewordings.js';
-export { CALLED, readYield, yieldSaidIn, type Yield } from './yields.js';
+export { CALLED, readYield, SO_MANY, yieldSaidIn, type Yield } from './yields.js';
 export { normalise } from './normalise.js';
 export { regionOf } from './region.js';
 export { problem, type NoFacts, type Problem, type ProblemCode, type ProblemFacts, type Severity } from './problem.js';

@@ -7,8 +7,8 @@ import type { Formula } from '../formula/index.js';
  * 300 ml)".
  */
 
-/** "mug = 300 ml", "my mug holds 280ml". */
-const OWN_SAID =
+/** "mug = 300 ml", "my mug holds 280ml": what a measure holds, and no amount. */
+export const OWN_SAID =
   /\b(mug|teacup|glass|beaker|tumbler|ladle|scoop)s? ?(?:=|is|was|holds?|being|:) ?(?:about |approx\.? )?(\d{2,3}) ?ml\b/gi;
 
 const FIGURE = String.raw`\(?(?:about |approx\.? )?(\d{2,3}) ?-?(g|ml)\b`;

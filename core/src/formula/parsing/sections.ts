@@ -34,7 +34,7 @@ const DETAIL =
 const COMPONENT_NAME =
   /^for (?:the|a|your) [^:]+(?: ?:)?(?: \([^()]*\))?$|^for (?:batter|dough|cake|bread|loaf|muffins?|scones?|sponge|glaze|icing|frosting|topping|filling|streusel|crumble|drizzle|syrup) ?:?$|^(?:to (?:decorate|finish|serve|glaze|top|soak|brush|feed|dust)|(?:the )?(?:batter|dough|cake|bread|sponge|loaf|muffins?|scones?|(?:dry|wet|liquid|liquids|fats?)(?: ingredients| mix| stuff| things| bits)?|topping|frosting|icing|glaze|filling|crumble|streusel|syrup|soak|drizzle|buttercream|ganache|base|swirl|crust|sauce|spice mix|(?:add|mix|stir|fold)[- ]?ins|fruit|coating|compote|whipped cream|garnish))(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
 /** "Maple cream cheese frosting", "Lemon glaze": a short line that ends in the name of a part, though it names food. */
-const PART_AT_THE_END =
+export const PART_AT_THE_END =
   /\b(?:frosting|icing|glaze|topping|filling|crumble|streusel|syrup|drizzle|buttercream|ganache|sauce|swirl|crust)(?: \((?:optional|if you like|if liked)\))? ?:?$/i;
 /** How it keeps, and good wishes. */
 const CHATTER =

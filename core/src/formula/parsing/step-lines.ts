@@ -135,9 +135,13 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
   const lines = weighed.components.flatMap((component) =>
     component.lines.filter(({ entries }) => entries.length > 0).map((line): CalledLine => ({ line, component })),
   );
-  const steps = formula.steps.map(({ id, text }) => ({ id, text: normalise(text) }));
   const byName = linesByName(lines);
-  const named = steps.map(({ id, text }) => namedIn(id, text, byName));
+  const steps = formula.steps.map((step): ToldStep => {
+    const text = normalise(step.text);
+    const named = namedIn(step.id, text, byName);
+    return { id: step.id, text, named, about: aboutOf(named) };
+  });
+  const told: Told = { steps, lines, parts: [...new Set(lines.map(({ component }) => component.name))] };
   const takings: Taking[] = [];
   const unused: string[] = [];
   const overdrawn: string[] = [];
@@ -145,7 +149,7 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
   for (const called of lines) {
     const { line } = called;
     const lineShares = line.line.split ?? [];
-    const bySteps = mentionedOf(called, steps, named, lines);
+    const bySteps = mentionedOf(called, told);
     const mentioned: readonly Pick<Mentioned, 'stepId' | 'words' | 'at'>[] =
       lineShares.length > 0
         ? lineShares.map(({ stepId, amount }) => ({
@@ -180,29 +184,48 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
   return { takings, unused: telling ? unused : [], overdrawn, undivided };
 }
 
+/** A step, in one spelling and in English. */
+interface ToldStep {
+  readonly id: string;
+  readonly text: string;
+  readonly named: ReadonlyMap<CalledLine, Mentioned>;
+  /** The part beside the batter that it is about. */
+  readonly about: string | undefined;
+}
+interface Told {
+  readonly steps: readonly ToldStep[];
+  readonly lines: readonly CalledLine[];
+  /** What the parts are called. */
+  readonly parts: readonly string[];
+}
+
+/** The part beside the batter that a step is about: it names something that only that part has, and nothing that only the batter has. */
+function aboutOf(named: ReadonlyMap<CalledLine, Mentioned>): string | undefined {
+  const own = [...named].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
+  return own.some(({ inBatter }) => inBatter) ? undefined : own[0]?.name;
+}
+
 /** The steps that name a line; failing those, the first that speaks of a group it belongs to. */
-function mentionedOf(
-  called: CalledLine,
-  steps: readonly { readonly id: string; readonly text: string }[],
-  named: readonly ReadonlyMap<CalledLine, Mentioned>[],
-  lines: readonly CalledLine[],
-): readonly Mentioned[] {
-  const all = named.flatMap((inStep) => inStep.get(called) ?? []).filter((mention) => !isOfAnother(mention, called, steps, named, lines)); // prettier-ignore
-  const unshared = all.filter(({ shared }) => !shared);
-  const beside = !called.component.inBatter;
+function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
+  const { component, line } = called;
+  const { steps, lines } = told;
+  const inSteps = steps.flatMap((step) => {
+    const mention = step.named.get(called);
+    return mention && !isOfAnother(mention, called, step, told) ? [{ mention, step }] : [];
+  });
+  const unshared = inSteps.filter(({ mention }) => !mention.shared);
+  const beside = !component.inBatter;
   // "sugar" means the batter's sugar, unless the step speaks of the frosting or the sugar is nowhere else
-  const meant =
-    unshared.length > 0
-      ? unshared
-      : all.filter(({ stepId }) => {
-          const at = steps.findIndex(({ id }) => id === stepId);
-          const ofBatter = lines.some((other) => other.component.inBatter && named[at]?.get(other)?.shared);
-          return !beside || !ofBatter || namesComponent(steps[at]?.text ?? '', called.component.name) || isAbout(named[at]) === called.component.name; // prettier-ignore
-        });
-  if (meant.length > 0) return withoutEchoes(withReserved(meant, called.line));
+  const isMeant = ({ named, text, about }: ToldStep) =>
+    !beside ||
+    about === component.name ||
+    namesComponent(text, component.name) ||
+    !lines.some((other) => other.component.inBatter && named.get(other)?.shared);
+  const meant = unshared.length > 0 ? unshared : inSteps.filter(({ step }) => isMeant(step));
+  if (meant.length > 0) return withoutEchoes(withReserved(meant.map(({ mention }) => mention), line)); // prettier-ignore
   // "mix it all" is all of the batter, not the topping besides
-  const besideBatter = beside && lines.some(({ component }) => component.inBatter);
-  const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, called.component.name)) : undefined;
+  const besideBatter = beside && lines.some((other) => other.component.inBatter);
+  const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, component.name)) : undefined;
   const group =
     ofOwn ??
     (besideBatter ? undefined : steps.find(({ text }) => inGroup(text, called))) ??
@@ -210,30 +233,15 @@ function mentionedOf(
   return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
 }
 
-/** The part beside the batter that a step is about: it names something that only that part has, and nothing that only the batter has. */
-function isAbout(inStep: ReadonlyMap<CalledLine, Mentioned> | undefined): string | undefined {
-  const own = [...(inStep ?? [])].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
-  return own.some(({ inBatter }) => inBatter) ? undefined : own[0]?.name;
-}
-
 /** "For the crumble, rub the butter into the flour": neither the butter nor the flour of the batter. */
-function isOfAnother(
-  { stepId, at, shared }: Mentioned,
-  called: CalledLine,
-  steps: readonly { readonly id: string; readonly text: string }[],
-  named: readonly ReadonlyMap<CalledLine, Mentioned>[],
-  lines: readonly CalledLine[],
-): boolean {
+function isOfAnother({ at, shared }: Mentioned, called: CalledLine, step: ToldStep, { steps, lines, parts }: Told) {
   if (!shared) return false;
   const { component } = called;
-  const step = steps.findIndex(({ id }) => id === stepId);
-  const text = steps[step]?.text ?? '';
   // "Beat the butter, add the icing sugar": the frosting's butter, where the batter's is said elsewhere
-  const elsewhere = named.some((inStep, i) => i !== step && inStep.has(called) && isAbout(inStep) === undefined);
-  const about = component.inBatter && elsewhere ? isAbout(named[step]) : undefined;
-  const part = partAt(text, at, [...new Set(lines.map((line) => line.component.name))]) ?? about;
-  if (part === undefined || part === component.name || turnsTo(text, component.name)) return false;
-  return lines.some((line) => line.component.name === part && named[step]?.get(line)?.shared);
+  const elsewhere = () => steps.some(({ id, named, about }) => id !== step.id && about === undefined && named.has(called)); // prettier-ignore
+  const part = partAt(step.text, at, parts) ?? (component.inBatter && elsewhere() ? step.about : undefined);
+  if (part === undefined || part === component.name || turnsTo(step.text, component.name)) return false;
+  return lines.some((line) => line.component.name === part && step.named.get(line)?.shared);
 }
 
 /** "reserving 2 tbsp": what the line itself says is kept back. */

@@ -3,6 +3,7 @@ import { isBatter, type Formula } from '../formula/index.js';
 import { LONGEST_LINE } from '../../ground/text/index.js';
 import { normalise } from './normalise.js';
 import type { ReadEntry } from './read-line.js';
+import { PART_AT_THE_END } from './sections.js';
 import { BULLET } from './segments.js';
 import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
 
@@ -201,17 +202,15 @@ export function namedIn(
   return mentioned;
 }
 
-const PART_NOUNS =
-  /^(?:frost|glaz|topp|fill|syrup|streusel|crumbl|drizzl|buttercream|ganach|sauce|caramel|curd)(?:ing|e)?$/;
+const stemOf = (words: string): string => words.replace(/(?:ing|e)$/, '');
 /** "Frosting" is meant by "frost when cold", "glaze" by "glazed". */
 export function namesComponent(step: string, name: string): boolean {
-  const stem = plainWords(name.replace(/ \([^()]*\)$/, ''))
-    .replace(/^(?:to|for) /, '')
-    .replace(/(?:ing|e)$/, '');
+  const words = plainWords(name.replace(/ \([^()]*\)$/, '')).replace(/^(?:to|for) /, '');
+  const stem = stemOf(words);
   if (stem === 'ic') return /\b(?:icing(?! sugar)|iced|ice (?:the|it|them|when|with|once|over|thickly))\b/i.test(step);
-  const isNamed = (words: string) => new RegExp(`\\b${escaped(words)}(?:e|ed|ing|s)?\\b`, 'i').test(step);
+  const isNamed = (called: string) => new RegExp(`\\b${escaped(called)}(?:e|ed|ing|s)?\\b`, 'i').test(step);
   // "Streusel topping" is the streusel, "Lemon glaze" the glaze
-  const nouns = stem.includes(' ') ? stem.split(' ').filter((word) => PART_NOUNS.test(word)) : [];
+  const nouns = words.includes(' ') ? words.split(' ').filter((word) => PART_AT_THE_END.test(word)).map(stemOf) : []; // prettier-ignore
   return stem.length > 2 && !/^(?:batter|dough|mixture|cake|loaf)/.test(stem) && [stem, ...nouns].some(isNamed);
 }
 

@@ -18,16 +18,19 @@ const LEAD =
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE = new RegExp(
-  String.raw`^(?:this |it )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$|^\d{1,2} (?:small |large )?(?:muffins|cupcakes|scones|biscuits|buns|squares|slices|bars|loaves|wedges)$`,
+  String.raw`^(?:this |it )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$`,
   'i',
 );
+/** "20 biscuits", "2 small loaves", by themselves. */
+export const SO_MANY =
+  /^(?:about )?\d{1,3} (?:small |large |mini |big |good )?(?:muffins|cupcakes|scones|biscuits|buns|squares|slices|bars|loaves|wedges|pieces|portions|servings|cakes|puddings)[.!]?$/i;
 /** What steps say of how many they make: "220 C for 12 minutes. Makes 8"; undefined where none does. */
 export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
   steps
     .flatMap((step) => step.split(/(?<=[.;,])\s/))
     // with a kiss behind it
     .map((sentence) => sentence.trim().replace(/(?: x{1,3})?[.;,!]?$/, ''))
-    .find((sentence) => SAID_ALONE.test(sentence))
+    .find((sentence) => SAID_ALONE.test(sentence) || SO_MANY.test(sentence))
     // "you should get 8", "cuts into 16": as a sheet says it
     ?.replace(/^it /i, '')
     .replace(/^(?:cuts? into|(?:(?:you|i) )?(?:should |'ll |will )?(?:get|got|do)|does)\b/i, 'Makes');

@@ -1,5 +1,5 @@
 import { LONGEST_PARAGRAPH } from '../../ground/text/index.js';
-import { readBake, SAID_IN_A_ROW } from '../parsing/index.js';
+import { readBake, SAID_IN_A_ROW, SO_MANY } from '../parsing/index.js';
 import {
   withKilosAndGrams,
   withMeasureOfAll,
@@ -150,8 +150,6 @@ const openingRows = (row: string): readonly string[] =>
   row.replace(NAMED, '$1\n').replace(MAKES_BEHIND, '$1\n').replace(PAN_OR_ANOTHER, '($2 pan)\n$1 1 of $2').split('\n');
 
 /** "(23cm round, 12 slices)" below the name: what it is baked in, and how many it gives. */
-const PIECES =
-  /^(?:about )?\d{1,2} (?:small |large |mini |big |good )?(?:slices|squares|muffins|scones|loaves|pieces|portions|servings|bars|cakes|buns|biscuits|cupcakes|wedges|puddings|fairy cakes)$/i;
 const PAN_SAID = /^(?:\d{1,2}(?:\.\d)? ?(?:cm|inch|in|"|”)(?: ?x ?\d{1,2}(?:\.\d)? ?(?:cm|inch|in|"|”)?)?|[12] ?lb) (?:deep )?(?:round|square|loaf|sandwich|cake|springform|bundt|tin|pan)(?: (?:tins?|pans?|cake tin))?$/i; // prettier-ignore
 const ROWS_OF_THE_HEAD = 3;
 function headRows(row: string): readonly string[] {
@@ -159,8 +157,8 @@ function headRows(row: string): readonly string[] {
     .trim()
     .replace(/^\((.*)\)$/, '$1')
     .split(/, |; | [·|–-] /);
-  if (!parts.every((part) => PIECES.test(part) || PAN_SAID.test(part))) return [row];
-  return parts.map((part) => (PIECES.test(part) ? `Makes ${part}` : `Tin: ${part}`));
+  if (!parts.every((part) => SO_MANY.test(part) || PAN_SAID.test(part))) return [row];
+  return parts.map((part) => (SO_MANY.test(part) ? `Makes ${part}` : `Tin: ${part}`));
 }
 
 /** "0:45 Rubbing in": where it is shown in a film. */
@@ -171,20 +169,24 @@ function withoutTimesOfFilm(rows: readonly string[]): readonly string[] {
     : rows;
 }
 
+/** What goes around the rows of a text or between them, taken off in this order. */
+const UNFRAMED: readonly ((rows: readonly string[]) => readonly string[])[] = [
+  withoutTimesOfFilm,
+  withoutQuotes,
+  withoutStrokes,
+  withKilosAndGrams,
+  withoutColumns,
+  withPercentSigns,
+  withMeasureOfAll,
+  withoutMailHead,
+  withNameFirst,
+  withValuesBelow,
+];
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
-  const unframed = withPercentSigns(
-    withoutColumns(
-      withKilosAndGrams(
-        withoutStrokes(withoutQuotes(withoutTimesOfFilm(text.replace(/\r\n?|\u2028/g, '\n').split('\n')))),
-      ),
-    ),
-  );
-  const rows = withoutLineNumbers(
-    withStepNumbers(
-      withValuesBelow(withNameFirst(withoutMailHead(withMeasureOfAll(unframed)))).flatMap(withStepsBelow),
-    ),
-  )
+  const pasted: readonly string[] = text.replace(/\r\n?|\u2028/g, '\n').split('\n');
+  const lines = UNFRAMED.reduce((rows, act) => act(rows), pasted).flatMap(withStepsBelow);
+  const rows = withoutLineNumbers(withStepNumbers(lines))
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(eachSaid)
     .flatMap(withoutMarksBefore)

@@ -99,10 +99,11 @@ export function withoutColumns(rows: readonly string[]): readonly string[] {
     const amount = own[column];
     if (amount === undefined) return [row];
     const inGrams = BARE_FIGURE.test(amount) && OF_GRAMS.test(head?.[column] ?? '') ? `${amount} g` : amount;
-    const others = own.filter((cell, at) => at !== column && cell !== '' && !AMOUNT.test(cell));
-    if (weighed >= 0) return [[...others.filter((cell) => !BEGINS_WITH_AMOUNT.test(cell)), inGrams, ...others.filter((cell) => BEGINS_WITH_AMOUNT.test(cell)).map((cell) => `(${cell.replace(/[()]/g, '')})`)].join(' ')]; // prettier-ignore
-    const kept = own.flatMap((cell, at) => (at === column ? [inGrams] : others.includes(cell) ? [cell] : []));
-    return [kept.join(' ')];
+    const isKept = (cell: string, at: number) => at === column || (cell !== '' && !AMOUNT.test(cell));
+    const [kept, measures] = [own.filter(isKept), weighed < 0 ? [] : own.filter((cell, at) => at !== column && isKept(cell, at) && BEGINS_WITH_AMOUNT.test(cell))];
+    // "Brown sugar | 3/4 cup packed | 160 g": the other measure behind it, in brackets
+    const said = kept.filter((cell) => !measures.includes(cell)).map((cell) => (cell === amount ? inGrams : cell));
+    return [[...said, ...measures.map((cell) => `(${cell.replace(/[()]/g, '')})`)].join(' ')];
   });
 } // prettier-ignore
 

@@ -6,6 +6,7 @@ import { inFigures, stretchesOf, takingsIn, Words, type Stretch, type Taking } f
 import {
   assembleFormula,
   CALLED,
+  SO_MANY,
   listApart,
   isFirstStep,
   isMarked,
@@ -68,7 +69,6 @@ const FILLER = /^(?:um+|uh+|erm?|ok(?:ay)?|so|right|well|yeah|yes|hi|hey|hello|n
 const BARE_NUMBER = /^\d{1,2}[.)]?$/;
 
 /** "12 muffins.": no more than how many it makes, without a word for it. */
-const SO_MANY = /^\d{1,3} (?:muffins|cupcakes|scones|biscuits|buns|squares|slices|portions)[.!]?$/i;
 /** A sentence that only lists what the lines hold. */
 const NEEDED = /^(?:so,? )?(?:(?:you|we)(?:'ll| will)? need|ingredients|what you need)\b/i;
 
@@ -284,7 +284,7 @@ const doubts = (takings: readonly Taking[], nameless: readonly string[]): readon
 function titled(list: FormulaReading, text: string): FormulaReading {
   if (list.kind !== 'read' || list.formula.title !== '') return list;
   const opening = openingOf(text.slice(0, text.search(FIRST_AMOUNT_IN_A_ROW) + 1 || undefined));
-  return opening ? { ...list, formula: { ...list.formula, title: opening.title } } : list;
+  return opening && CALLED.test(opening.title) ? { ...list, formula: { ...list.formula, title: opening.title } } : list;
 }
 const FIRST_AMOUNT_IN_A_ROW = /\n[^\S\n]{0,4}(?:[-*•▢□] ?)?[\d½¼¾⅓⅔]/;
 
