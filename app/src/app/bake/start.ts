@@ -5,7 +5,7 @@ import { bakingState, isOver } from '@orvin/core/along/baking';
 import { capitalised, minutesInWords } from '@orvin/core/words/figures';
 import { walkOf } from '@orvin/core/along/walk';
 import { batchOf } from '@orvin/core/batch/batch';
-import { notCountedInWords, severalCalled } from '@orvin/core/words/batch-words';
+import { notCountedInWords, pansInWords } from '@orvin/core/words/batch-words';
 import { nextInWords, placeInWords } from '@orvin/core/words/along-words';
 import { NextAct } from '../parts/next-act';
 import { Toasts } from '../parts/toasts';
@@ -271,7 +271,7 @@ export class BakeStart {
     const texts = new Map(bake.audit.steps.map(({ id, text }) => [id, text]));
     return walkOf({ bake, batch, foreseen: this.foreseen() }).map((step) => {
       const set = 'portion' in step ? bake.portions[step.portion]?.pans : undefined;
-      const pans = set ? severalCalled(set.pan.name, set.count) : '';
+      const pans = set ? pansInWords(set, bake.order.formula.region) : '';
       const words = nextInWords(
         step,
         pans,

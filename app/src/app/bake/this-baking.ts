@@ -14,7 +14,7 @@ import type { WalkStep, WeighStep } from '@orvin/core/along/walk';
 import type { BowlLine } from '@orvin/core/along/weighing';
 import { pantryOf } from '@orvin/core/kitchen/equipment';
 import { cautionInWords, cautionsOnce } from '@orvin/core/words/along-words';
-import { severalCalled } from '@orvin/core/words/batch-words';
+import { pansInWords } from '@orvin/core/words/batch-words';
 import { sound } from '../parts/tone';
 import { midnightOf } from '../parts/wall-clock';
 import { BakingStore } from '../store/baking-store';
@@ -106,7 +106,7 @@ export class ThisBaking implements OnDestroy {
     step?.kind === 'mix' ? (this.baking()?.words[step.id] ?? '') : '';
   readonly pansOf = (portion: number): string => {
     const { name = '', job } = this.baking()?.snapshot.portions[portion] ?? {};
-    return severalCalled(name, job?.pans.count ?? 1);
+    return job ? pansInWords(job.pans, this.formula()?.region ?? 'UK') : name;
   };
   /** Cautions of the step at hand, in words. */
   readonly cautions = computed(() => {

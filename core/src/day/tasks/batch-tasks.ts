@@ -299,7 +299,7 @@ const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is
 /** Parts beside the batter that are rubbed, boiled or brushed on, and want no soft butter. */
 const NOT_BEATEN =
   /\b(?:crumble|crumbs?|streusel|syrup|soak|drizzle|glaze|sauce|caramel|tins?|pans?|greas(?:e|ing)|lining|brush(?:ing)?|wash|serv(?:e|ing))\b/i;
-const NOT_SOFT = /\b(?:melted|browned)\b/i;
+const NOT_SOFT = /\b(?:cold|chilled|melted|browned)\b/i;
 /** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
 function waitingOfBatch(order: Order): readonly Waiting[] {
   const family = familyOf(order);

@@ -65,6 +65,16 @@ const COPIED: readonly Kept[] = [
     bake: { celsius: 200, minutes: [20, 25], pan: '12-hole muffin tin' },
   },
   {
+    is: 'steps without marks, the first of them for a part',
+    region: 'UK',
+    text: 'Damson and oat slice\n(20cm square tin, 16 squares)\n\nOat topping\n60 g plain flour\n40 g cold butter\n\nSponge\n180 g self-raising flour\n120 g butter, soft\n2 medium eggs\n250 g damsons, stoned and halved\n\nLemon glaze\n80 g icing sugar\n1 tbsp lemon juice\n\n1 For the topping, rub the butter into the flour.\n2 Heat the oven to 180C. Cream the butter, beat in the eggs, fold in the flour.\n3 Spread in the tin, dot with the damsons, scatter over the topping and bake for 40 minutes.\n4 Beat the icing sugar with the lemon juice. Drizzle the glaze over when cold.',
+    yield: 'Makes 16 squares',
+    steps: 4,
+    parts: ['Oat topping', 'Sponge', 'Lemon glaze'],
+    takes: [['all-purpose-flour', 60], ['unsalted-butter', 40], ['self-raising-flour', 180], ['unsalted-butter', 120], ['egg', 102], ['damsons', 250], ['powdered-sugar', 80], 'lemon-juice'],
+    bake: { celsius: 180, minutes: [40, 40], pan: '20cm square tin' },
+  },
+  {
     is: 'a weight and a time behind the name of a fruit',
     region: 'UK',
     text: 'Almond & orange cake (serves 10-12)\n2 oranges, about 375g, boiled whole for 2 hours\n6 eggs\n250g golden caster sugar\n250g ground almonds\n1 tsp gluten-free baking powder\n\nBlitz the oranges whole (remove pips). Whisk eggs and sugar, add everything else. Pour into a 23cm springform. 170C fan for 50-60 minutes.',

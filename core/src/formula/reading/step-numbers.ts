@@ -11,6 +11,9 @@ const FEWEST_STEPS = 2;
 /** What goes in is told in fewer. */
 const WORDS_OF_A_STEP = 8;
 
+/** "For the topping, rub …", "To make the glaze, …". */
+const TURNS = /^(?:for the|to make|first|in an?|using|with an?) /i;
+
 interface Numbered {
   /** The row of the number, and the one of its words. */
   readonly at: number;
@@ -31,7 +34,7 @@ function stepAt(rows: readonly string[], at: number, number: number): Numbered |
   if (Number(unmarked?.[1]) === number) {
     const words = row.slice(unmarked?.[0].length);
     // behind two that are done the third may begin otherwise: "3 Off the heat, add the milk"; the second where it says much
-    const goesOn = number > FEWEST_STEPS || (number > 1 && words.split(' ').length >= WORDS_OF_A_STEP);
+    const goesOn = number > FEWEST_STEPS || ((number > 1 || TURNS.test(words)) && words.split(' ').length >= WORDS_OF_A_STEP); // prettier-ignore
     return beginsStep(words) || goesOn ? { at, of: at, words } : undefined;
   }
   if (Number(ALONE.exec(row)?.[1]) !== number) return undefined;

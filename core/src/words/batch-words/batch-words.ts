@@ -7,7 +7,7 @@ import type { RoundedFunction } from '../../batch/amounts/index.js';
 import type { LiningPiece, LiningPieceKind } from '../../batch/lining/index.js';
 import type { BakePortion } from '../../batch/bakes/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type PanSet } from '../../kitchen/pans/index.js';
+import { isFree, materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type VesselSet } from '../../kitchen/pans/index.js'; // prettier-ignore
 import type { HeatScale, Region } from '../../ground/units/index.js';
 import { gramsInWords, heatOn, listed, sentence, type Sentence } from '../figures/index.js';
 
@@ -24,7 +24,7 @@ export function unweighedInWords({ why, text, grams }: UnweighedLine): { readonl
 /** What nobody understood is in no weight of a batch: said before anything is weighed; undefined where all was understood. */
 export function notCountedInWords({ components }: Pick<MeasuredBatch, 'components'>): string | undefined {
   const lines = components.flatMap(({ unweighed }) => unweighed);
-  const texts = lines.filter(({ why }) => why !== 'to-taste').map(({ text }) => text);
+  const texts = lines.filter(({ why }) => why !== 'to-taste').map(({ text }) => text.replace(/[.,;]+$/, ''));
   return texts.length === 0 ? undefined : $localize`Not in it: ${listed(texts)}.`;
 }
 
@@ -128,10 +128,11 @@ const CUPS = {
 } as const;
 
 /** Several of the same pan: "6 × 175 ml pudding basin"; one by its name alone. */
-export const severalCalled = (name: string, count: number): string => (count > 1 ? `${count} × ${name}` : name);
+const severalCalled = (name: string, count: number): string => (count > 1 ? `${count} × ${name}` : name);
 
 /** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups in 2 tins of 12". */
-export function pansInWords({ pan, count }: PanSet, region: Region): string {
+export function pansInWords({ pan, count }: VesselSet, region: Region): string {
+  if (isFree(pan)) return severalCalled(pan.name, count);
   if (pan.shape === 'muffin') {
     const { inTin, one, more } = CUPS[/mini/i.test(pan.name) ? 'mini' : /jumbo/i.test(pan.name) ? 'jumbo' : 'usual'];
     const cups = pan.cavities * count;

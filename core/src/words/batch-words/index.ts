@@ -14,7 +14,6 @@ export {
   NOTES,
   panName,
   pansInWords,
-  severalCalled,
   SIZED_BY,
   targetInWords,
   targetProblemInWords,
