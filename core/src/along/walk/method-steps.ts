@@ -68,6 +68,8 @@ interface Act extends Taken {
   readonly number: number;
   readonly text: string;
   readonly clause?: Clause;
+  /** The batter is in its tin before anything is taken: "Spread in the tin, dot with the damsons". */
+  readonly fillsFirst: boolean;
 }
 function actsOf(order: WalkOrder, all: readonly OfPart[]): readonly Act[] {
   return order.bake.audit.steps.flatMap(({ id, text }, i): readonly Act[] => {
@@ -78,10 +80,13 @@ function actsOf(order: WalkOrder, all: readonly OfPart[]): readonly Act[] {
     const clauses = clausesOf(text, own.map(({ poured }) => poured.at)); // prettier-ignore
     return clauses.map((clause, nth): Act => {
       const within = own.filter(({ poured: { at } }) => (at >= clause.from || nth === 0) && (at < clause.to || nth === clauses.length - 1)); // prettier-ignore
+      const act = text.slice(clause.from, clause.to);
+      const fills = FILLS.exec(act)?.index ?? Infinity;
       return {
         stepId: id,
         number,
-        text: text.slice(clause.from, clause.to),
+        text: act,
+        fillsFirst: within.length > 0 && within.every(({ poured }) => poured.at >= clause.from + fills),
         ...(clauses.length > 1 && { clause }),
         ...takenBy(within, nth === clauses.length - 1 ? rests : []),
       };
@@ -108,8 +113,9 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   let aside: readonly Ingredient[] = [];
   const gramsSoFar = () =>
     places.before.reduce((sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0), 0);
-  for (const [i, { stepId, number, text, clause, steps, ingredients }] of acts.entries()) {
-    const filled = portions.length > 0 && filledAt >= 0 && i >= filledAt && i !== bakedAt;
+  for (const [i, { stepId, number, text, clause, steps, ingredients, fillsFirst }] of acts.entries()) {
+    const inTin = i === bakedAt ? fillsFirst : filledAt >= 0 && i >= filledAt;
+    const filled = portions.length > 0 && inTin;
     const to = placeOf({ text, steps, filled, past: bakedAt < 0 ? 0 : i - bakedAt });
     places[to].push(...steps);
     const isOvens = portions.length > 0 && steps.length === 0 && (i === bakedAt || isOvenOrPan(text));
@@ -143,7 +149,7 @@ const COMES_TOGETHER =
 const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
 /** The batter goes into its tin: what the method says from there on is done in it. */
 const FILLS =
-  /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|trays?|dish|moulds?)\b/i;
+  /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:in|into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|trays?|dish|moulds?)\b/i;
 /** Whether an act takes only what goes beside the batter. */
 const isBeside = (steps: readonly WeighStep[]): boolean => steps.length > 0 && steps.every(({ part }) => part !== '');
 interface Placed {

@@ -84,6 +84,23 @@ describe('a bake as one step after another', () => {
       'says',
     ]);
   });
+  it('puts on top what is taken once the batter is spread, though the same sentence bakes it', () => {
+    const order = (last: string) =>
+      walkFrom(`Quay slice\n180 g plain flour\n2 tsp baking powder\n110 g caster sugar\n120 g soft butter\n2 eggs\n250 g plums, halved\n\nMethod\n1. Heat the oven to 180 C. Line a 20 cm square tin.\n2. Cream the butter and sugar, beat in the eggs, fold in the flour and baking powder.\n3. ${last}`) // prettier-ignore
+        .walk.flatMap((step) =>
+          step.kind === 'divide' || step.kind === 'bake'
+            ? [step.kind]
+            : step.kind === 'weigh' && step.name.includes('plum')
+              ? ['plums']
+              : [],
+        );
+    expect(order('Spread in the tin, dot with the plums and bake for 40 minutes.')).toEqual([
+      'divide',
+      'plums',
+      'bake',
+    ]);
+    expect(order('Stir in the plums, spread in the tin and bake for 40 minutes.')).toEqual(['plums', 'divide', 'bake']);
+  });
   it('puts what lies below the batter into the tin before it', () => {
     const { walk } = walkFrom('Upside-down pudding\nTopping\n50 g butter\n75 g brown sugar\n3 pears\nSponge\n175 g butter\n175 g caster sugar\n3 eggs\n175 g self-raising flour\n\nMethod\n1. Heat the oven to 180 C. Grease a deep 20 cm square tin.\n2. Melt the topping butter and brown sugar, pour into the tin and arrange the pears on top.\n3. Beat the sponge butter and caster sugar, beat in the eggs, fold in the flour.\n4. Spoon over the pears. Bake for 40 minutes.'); // prettier-ignore
     const at = (isIt: (step: WalkStep) => boolean) => walk.findIndex(isIt);

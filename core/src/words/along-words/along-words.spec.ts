@@ -79,6 +79,8 @@ describe('the words of a bake', () => {
   });
   it('cut a long step at a word', () => {
     expect(firstWords('Fold wet into dry; stop early.')).toBe('Fold wet into dry');
+    expect(firstWords('Heat the oven to 180C. Cream the butter and sugar.')).toBe('Cream the butter and sugar');
+    expect(firstWords('Heat the oven to 180C.')).toBe('Heat the oven to 180C');
     const long = firstWords('Beat the eggs with the sugar and the oil until they are thick and pale and hold a trail for three seconds');
     expect(long.length).toBeLessThan(75);
     expect(long).toMatch(/\w …$/);

@@ -128,8 +128,11 @@ export function nextInWords(step: WalkStep, pans: string, methodWords: string, s
 }
 
 const FIRST_WORDS = 70;
+/** "Heat the oven to 180C. Cream the butter …": the oven is on by then. */
+const OVEN_FIRST = /^(?:pre-?heat|heat|turn on|set) (?:the |your )?oven\b[^.;]{0,120}[.;]\s+(?=\S)/i;
 /** The first sentence of a step, cut at a word. */
-export function firstWords(text: string): string {
+export function firstWords(whole: string): string {
+  const text = whole.replace(OVEN_FIRST, '');
   const end = text.search(/[.;](?:\s|$)/);
   const first = end > 0 ? text.slice(0, end) : text;
   if (first.length <= FIRST_WORDS) return first;
