@@ -383,6 +383,7 @@ gestampfte gekochte Kartoffeln	gekochte Kartoffeln|Kartoffelpüree|durchgepresst
 Hokkaido- oder Butternusspüree	Butternusspüree|Hokkaidopüree|gekochter Kürbis|Hokkaido|Hokkaidokürbis|Kürbisfleisch|Butternut-Kürbis|Kürbis
 Rhabarber	Rhabarberstange|Rhabarberstangen|Rhabarbers
 Pastinake	Pastinaken|geriebene Pastinake
+Steckrübe	Steckrüben|Kohlrübe|Kohlrüben|Wruke|gekochte Steckrübe
 Mais	Maiskörner|Zuckermais|Gemüsemais|Dosenmais|Kukuruz
 Maiscreme aus der Dose	Rahmmais|cremiger Mais
 Zwiebel	Zwiebeln|Gemüsezwiebel|Haushaltszwiebel

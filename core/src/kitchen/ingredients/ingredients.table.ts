@@ -8,7 +8,7 @@ self-rising-flour	self-rising flour	US self-rising flour (with salt)	self rising
 self-raising-flour	self-raising flour (UK, no added salt)	self-raising flour	sr flour|s.r. flour|self raising flour|srf|self raising	flour	12.8	1.2	9.5	70.6	0.4	2.9	0	360	0	6.9	0.53	0.60	0.48			gluten	1	500|1000|1500
 whole-wheat-flour	whole wheat flour	wholemeal flour	wholewheat flour|whole-wheat flour|plain wholemeal flour|whole meal flour|wholemeal plain flour	whole-grain flour	11.0	2.5	13.2	60.5	0.4	10.7	0	2	0.025	6.2	0.51	0.58	0.46			gluten	1	1000|1500|2267
 strong-wholemeal-flour	whole wheat bread flour	strong wholemeal flour	strong wholemeal bread flour|wholemeal bread flour	whole-grain flour	11.5	2.2	14.0	59.0	1.0	10.2	0	3	0.025	6.2	0.51	0.58	0.46			gluten	1	1000|1500
-self-raising-wholemeal-flour	self-rising whole wheat flour	self-raising wholemeal flour	wholemeal self-raising flour|wholemeal self raising flour|brown self-raising flour	whole-grain flour	11.0	2.3	11.8	59.6	0.5	9.6	0	380	0.015	6.8	0.51	0.58	0.46			gluten	1	1000|1500
+self-raising-wholemeal-flour	self-rising whole wheat flour	self-raising wholemeal flour	wholemeal self-raising flour|wholemeal self raising flour|wholemeal SR flour|SR wholemeal flour|brown self-raising flour	whole-grain flour	11.0	2.3	11.8	59.6	0.5	9.6	0	380	0.015	6.8	0.51	0.58	0.46			gluten	1	1000|1500
 white-whole-wheat-flour	white whole wheat flour	white wholemeal flour	white wholewheat flour	whole-grain flour	10.9	2.2	12.8	60.9	0.5	10.8	0	2	0.025	6.2	0.48	0.57	0.44			gluten	1	2267
 whole-wheat-pastry-flour	whole wheat pastry flour	fine wholemeal flour (soft wheat)	wholemeal pastry flour|soft wholemeal flour	whole-grain flour	11.5	1.9	10.0	64.2	0.6	10.2	0	2	0.02	6.2	0.45	0.53	0.41			gluten	1	907|2267
 graham-flour	graham flour	coarse-ground wholemeal (graham) flour	graham	whole-grain flour	11.0	2.3	12.5	61.2	0.5	10.9	0	2	0.02	6.3	0.50	0.56				gluten	1	680|907
@@ -127,7 +127,7 @@ high-ratio-shortening	high-ratio shortening	high-ratio (emulsified) shortening	e
 lard	lard	lard	pork fat|pork lard|leaf lard	fat	0.3	99.5	0	0	0	0	0	2	0		0.87				tablespoon=12.8		0	250|454
 beef-suet	shredded beef suet	beef suet	suet|shredded suet	fat	1.5	86.7	0.6	10.5	0.1	0.4	0	15	0		0.50					gluten	0	200|240
 vegetable-suet	shredded vegetable suet	vegetable suet	vegetarian suet	fat	1.5	75.0	1.5	20.0	0.3	1.2	0	10	0		0.50					gluten	1	200|240
-baking-margarine	stick margarine	baking block margarine	margarine|block margarine|hard margarine|stick margarine (80% fat)|baking block|marg	fat	17.5	80.0	0.2	0	0.4	0	0	650	0	5.5	0.96				stick=113.4|tablespoon=14.2	milk	0	250|454|500
+baking-margarine	stick margarine	baking block margarine	margarine|oleo|oleomargarine|block margarine|hard margarine|stick margarine (80% fat)|baking block|marg	fat	17.5	80.0	0.2	0	0.4	0	0	650	0	5.5	0.96				stick=113.4|tablespoon=14.2	milk	0	250|454|500
 baking-spread	soft baking spread	baking spread	soft margarine|tub margarine|soft spread|sunflower spread|buttery spread	fat	29.0	69.0	0.2	0	0.3	0	0	450	0	5.0	0.93				tablespoon=14	milk	0	250|450|500|1000
 light-spread	reduced-fat spread	light spread	low-fat spread|reduced fat spread|light margarine	fat	58.0	39.5	0.3	0	0.3	0.2	0	440	0	5.0	0.95				tablespoon=14	milk	0	250|500
 vegan-butter-block	vegan butter stick	vegan baking block	vegan butter|plant butter|plant-based butter|dairy-free baking block|dairy-free butter	fat	19.5	78.5	0.2	0	0.2	0	0	450	0	5.3	0.95				stick=113.4|tablespoon=14		1	113.4|200|250
@@ -383,6 +383,7 @@ mashed-potato	cooked mashed potato (plain)	mashed potato (plain)	potato|potatoes
 butternut-squash-puree	cooked mashed winter squash	butternut squash purée	butternut squash|butternut|winter squash|fresh pumpkin (cooked)|kaddu	vegetable	87.8	0.1	0.9	5.5	2.2	2.6	0	4	0.01	5.8	1.02				mashed cup=240		1	400|1000
 rhubarb	rhubarb	rhubarb	rhubarb stalks|pie plant	vegetable	93.6	0.2	0.9	0	1.1	1.8	0	4	0.24	3.2	0.52				stalk=51|diced cup=122		1	400|500
 parsnip	parsnip (grated)	parsnip	parsnips	vegetable	79.5	0.3	1.2	7.5	4.8	4.9	0	10	0.01	6.2	0.50				medium=120|grated cup=120		1	500
+rutabaga	rutabaga	swede	rutabagas|swedes|cooked swede|mashed swede|neeps|yellow turnip	vegetable	89.6	0.2	1.0	1.4	5.0	2.0	0	12	0.01	6.0	0.50				medium=450|grated cup=140|mashed cup=240		1	500
 sweetcorn	corn kernels	sweetcorn	sweet corn|corn kernels (frozen)|canned corn|makai|tinned sweetcorn	vegetable	76.0	1.3	3.2	12.5	4.5	2.0	0	15	0	7.0	0.70				cup=165|can drained=165		1	198|340|500
 creamed-corn	canned cream-style corn	tinned creamed corn	creamed corn|cream-style corn|creamed sweetcorn	vegetable	78.7	0.4	1.7	11.3	5.5	1.2	0	261	0	6.5	1.08				can=418|cup=256		1	400|418
 onion	onion	onion	onions|chopped onion|pyaz|brown onion	vegetable	89.1	0.1	1.1	0	6.0	1.9	0	4	0.02	5.5	0.65				medium=110|chopped cup=160		1	110|1000
@@ -415,7 +416,7 @@ cooked-chestnuts	cooked peeled chestnuts	cooked chestnuts (vacuum packed)	chestn
 sunflower-seeds	sunflower seeds	sunflower seeds	sunflower kernels|hulled sunflower seeds	nut/seed	4.7	51.5	20.8	8.8	2.6	8.6	0	9	0	6.3	0.58				tablespoon=8.5|cup=140		1	100|250|500
 pumpkin-seeds	pumpkin seeds (hulled)	pumpkin seeds	pepitas|pumpkin seed|pumpkin seed kernels	nut/seed	5.2	49.1	30.2	3.3	1.4	6.0	0	7	0	6.3	0.55				tablespoon=8|cup=129		1	100|250|454
 sesame-seeds	sesame seeds	sesame seeds	sesame|til|white sesame seeds|black sesame seeds|gingelly seeds	nut/seed	4.7	49.7	17.7	11.3	0.3	11.8	0	11	0	6.3	0.61				tablespoon=9|cup=144	sesame	1	100|250
-poppy-seeds	poppy seeds	poppy seeds	poppy seed|khus khus|khas khas|blue poppy seeds	nut/seed	6.0	41.6	18.0	5.7	3.0	19.5	0	26	0	6.3	0.60				tablespoon=8.8|teaspoon=2.9		1	50|100|250
+poppy-seeds	poppy seeds	poppy seeds	poppy seed|poppy|khus khus|khas khas|blue poppy seeds	nut/seed	6.0	41.6	18.0	5.7	3.0	19.5	0	26	0	6.3	0.60				tablespoon=8.8|teaspoon=2.9		1	50|100|250
 ground-flaxseed	ground flaxseed	ground linseed	flaxseed meal|flax|flax meal|ground flax|milled linseed|milled flaxseed|alsi powder	nut/seed	7.0	42.2	18.3	0.1	1.6	27.3	0	30	0	6.3	0.47	0.52			tablespoon=7		1	200|425
 flaxseed	whole flaxseed	linseed	flax seeds|linseeds|golden flaxseed|alsi|whole linseed	nut/seed	7.0	42.2	18.3	0.1	1.6	27.3	0	30	0	6.3	0.70				tablespoon=10.3		1	250|500
 chia-seeds	chia seeds	chia seeds	chia|black chia seeds	nut/seed	5.8	30.7	16.5	7.0	0.7	34.4	0	16	0	6.3	0.69				tablespoon=10.5		1	200|300

@@ -383,6 +383,7 @@ export const INGREDIENT_DETAILS_TABLE = `ash_g	other_g	energy_kcal	acid_note	cau
 0.8	0.1	40	about 0.01 meq/g (estimate)	drain before use
 0.8	1.6	18	1.6% malic (with oxalic) = 0.239 meq/g	leaves are poisonous
 1.0	0.8	65	about 0.01 meq/g (estimate)
+0.8	0	37	about 0.01 meq/g (estimate)
 0.6	0	92	negligible
 1.1	0	80	negligible	some contain wheat or milk: check label
 0.4	1.2	36	0.13% citric = 0.020 meq/g	poisonous to dogs and cats

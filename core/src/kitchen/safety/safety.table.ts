@@ -383,6 +383,7 @@ export const SAFETY_TABLE = `perishable	filling_role	contains	may	infant_ok	infa
 2	cold2h			1				bitter fruit holds cucurbitacins: spit out and discard
 1	not_raw			1				use stalks only: leaves are poisonous (oxalic acid and more)
 1	cold2h			1			hard when raw
+1	cold2h			1			hard when raw
 1	cold2h			1			round
 1	cold2h		wheat|milk	1
 1	cold2h			1				poisonous to dogs and cats
