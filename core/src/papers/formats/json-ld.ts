@@ -31,9 +31,29 @@ const inLines = (value: Json): readonly string[] =>
     .map((line) => line.trim())
     .filter((line) => line !== '');
 
+/** What schema.org calls each thing first, then what anybody calls it. */
+const KEYS = {
+  title: ['name', 'title'],
+  ingredients: ['recipeIngredient', 'ingredients'],
+  steps: ['recipeInstructions', 'instructions', 'steps', 'directions', 'method'],
+  yield: ['recipeYield', 'yield', 'makes', 'servings', 'serves'],
+  notes: ['description', 'notes'],
+} as const satisfies Readonly<Record<string, readonly string[]>>;
+const said = (node: Readonly<Record<string, Json>>, what: keyof typeof KEYS): Json =>
+  KEYS[what].map((key) => node[key]).find((value) => value !== undefined && value !== null);
+
 const isRecipe = (node: Readonly<Record<string, Json>>) =>
   asList(node['@type'] ?? node['type']).some((type) => typeof type === 'string' && /(?:^|[/#:])Recipe$/i.test(type)) ||
-  ('recipeIngredient' in node && 'name' in node);
+  (asList(said(node, 'ingredients')).length > 0 && said(node, 'title') !== undefined);
+
+/** "2 cups flour", or its amount, measure and name apart. */
+function ingredientLines(value: Json): readonly string[] {
+  if (!isObject(value)) return inLines(value);
+  const line = [['quantity', 'amount', 'qty'], ['unit', 'measure'], ['name', 'ingredient', 'item', 'text'], ['note', 'notes', 'preparation']]
+    .map((keys) => words(keys.map((key) => value[key]).find((each) => each !== undefined && each !== null)))
+    .filter((each) => each !== '');
+  return line.length > 0 ? [line.join(' ')] : [];
+} // prettier-ignore
 
 const DEEPEST = 8;
 
@@ -125,8 +145,8 @@ export function readRecipe(
   bakersOwn: Region,
   kitchen: Kitchen,
 ): FormulaReading {
-  const steps = stepsIn(recipe['recipeInstructions'] ?? recipe['instructions']);
-  const { facts, notes } = splitFacts(inLines(recipe['description']));
+  const steps = stepsIn(said(recipe, 'steps'));
+  const { facts, notes } = splitFacts(asList(said(recipe, 'notes')).flatMap(inLines));
   const hasFacts = Object.keys(facts).length > 0;
   const times = NAMES_OF_TIMES.flatMap(([key, name]) => {
     const minutes = isoMinutes(recipe[key]);
@@ -135,12 +155,12 @@ export function readRecipe(
   const knownBake = readBake(steps);
   const cooking = isoMinutes(recipe['cookTime']);
   const byCookTime = !hasFacts && knownBake.lowMinutes === undefined && cooking !== undefined && cooking <= 420;
-  const yieldText = yieldIn(recipe['recipeYield'] ?? recipe['yield']);
+  const yieldText = yieldIn(said(recipe, 'yield'));
   return assembleFormula(
     {
-      title: words(recipe['name']).replace(/\n/g, ' '),
+      title: words(said(recipe, 'title')).replace(/\n/g, ' '),
       ...(yieldText !== undefined && { yield: yieldText }),
-      components: grouped(asList(recipe['recipeIngredient'] ?? recipe['ingredients']).flatMap(inLines)),
+      components: grouped(asList(said(recipe, 'ingredients')).flatMap(ingredientLines)),
       steps,
       notes: [...notes, ...times],
       facts: { ...facts, ...(byCookTime && { bake: { ...knownBake, lowMinutes: cooking, highMinutes: cooking } }) },

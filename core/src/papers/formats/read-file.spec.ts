@@ -60,6 +60,36 @@ describe('readFile: schema.org/Recipe', () => {
     expect(only(read(JSON.stringify(graph))).title).toBe('Pear & cardamom loaf');
     expect(read(JSON.stringify([RECIPE, { ...RECIPE, name: 'Another' }])).items.length).toBe(2);
   });
+  it('reads JSON as anybody writes it: other keys, ingredients taken apart', () => {
+    const {
+      title,
+      yield: makes,
+      components,
+      steps,
+      bake,
+    } = only(
+      read(
+        JSON.stringify({
+          title: 'Applesauce squares',
+          servings: 9,
+          ingredients: [
+            { amount: 190, unit: 'g', name: 'plain flour' },
+            { quantity: '1', measure: 'tsp', ingredient: 'baking soda' },
+            '300 g applesauce',
+          ],
+          method: ['Stir.', 'Bake at 180 °C for 30 minutes.'],
+        }),
+      ),
+    );
+    expect([title, makes]).toEqual(['Applesauce squares', 'Makes 9']);
+    expect(components.flatMap(({ lines }) => lines.map(({ text }) => text))).toEqual([
+      '190 g plain flour',
+      '1 tsp baking soda',
+      '300 g applesauce',
+    ]);
+    expect(steps.length).toBe(2);
+    expect([bake.celsius, bake.lowMinutes]).toEqual([180, 30]);
+  });
   it('says so when there is none, or when it is no JSON at all', () => {
     expect(refusal(read('{"name":"regatta"}'))).toEqual(['json-without-formula']);
     expect(refusal(read('{"name":', 'loaf.json'))).toEqual(['file-damaged']);
