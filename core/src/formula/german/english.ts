@@ -17,7 +17,17 @@ export function inEnglish(text: string): string {
   const headed = HEADED.exec(text);
   const line = headed ? lineInEnglish(text.slice(headed[0].length)) : undefined;
   if (line !== undefined) return `${sentenceInEnglish(headed?.[1] ?? '')}: ${line}`;
-  return yieldInEnglish(text) ?? lineInEnglish(text) ?? sentenceInEnglish(text);
+  return yieldInEnglish(text) ?? severalInEnglish(text) ?? lineInEnglish(text) ?? sentenceInEnglish(text);
+}
+
+/** "2 EL Zucker mit 1 TL Zimt gemischt": a thing and what is mixed with it, each with its amount. */
+const AND_WITH = / (?:mit|plus) (?=(?:\d|[½¼¾]|eine[rm]? (?:prise|tl|el|teelöffel|esslöffel)\b))/i;
+const MIXED = / (?:gemischt|vermischt|verrührt|gesiebt|gemengt)$/i;
+function severalInEnglish(text: string): string | undefined {
+  const parts = text.replace(MIXED, '').split(AND_WITH);
+  if (parts.length < 2) return undefined;
+  const lines = parts.map(lineInEnglish);
+  return lines.every((line) => line !== undefined) ? lines.join(' plus ') : undefined;
 }
 
 /** Whether a text is German: two of its lines are. */

@@ -123,6 +123,9 @@ export function yieldInEnglish(line: string): string | undefined {
 /** "3. Eier trennen": the third step, not three eggs. */
 const STEP_NUMBER = /^\d{1,2}[.)] /;
 
+/** "Dinkelmehl 630 500 g": its type is no amount. */
+const TYPE_OF_FLOUR = /(?<=mehl) (?:type? ?)?(?:405|550|630|812|997|1050|1150|1600)(?= \d)/i;
+
 /** Longer than this is prose. */
 const MOST_WORDS = 14;
 /** What a step says and no line of ingredients: "2 Minuten rühren, Mehl zugeben" is not two of flour. */
@@ -134,7 +137,7 @@ const OF_STEPS = new Set([
 /** The English line that a German line of ingredients means; undefined where it is none, or names nothing known. */
 export function lineInEnglish(line: string): string | undefined {
   const bullet = BULLET.exec(line)?.[0] ?? '';
-  const text = line.slice(bullet.length).trim();
+  const text = line.slice(bullet.length).trim().replace(TYPE_OF_FLOUR, '');
   if (STEP_NUMBER.test(text)) return undefined;
   const partOf = PART_OF.exec(text);
   if (partOf) {

@@ -28,6 +28,8 @@ const MOST_NAME_WORDS = 6;
 /** "cream the butter", "butter a tin", "flour it well": a thing done, no thing. */
 function isDoing(words: Words, units: UnitsSaid, at: number): boolean {
   const before = words.word(at - 1);
+  // "Cream: 1 stick margarine"
+  if (words.begins(at) && words.at(at + 1) === ':') return true;
   const measured =
     words.isNumber(at - 1) || /^(?:of|some|the)$/.test(before) || unitAt(words, units, at - 1) !== undefined;
   return (

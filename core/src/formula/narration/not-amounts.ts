@@ -116,7 +116,14 @@ function markRemarks(words: Words, marked: Uint8Array): void {
     const isNext = /^(?:next|last)$/.test(words.word(at)) && /^(?:time|:)$/.test(words.at(at + 1));
     const isNote =
       (/^(?:notes?|verdict|tips?)$/.test(words.word(at)) && words.at(at + 1) === ':') || words.word(at) === 'nb';
-    if (!isNext && !isNote) continue;
+    // "For a 23 cm tin use 6 eggs."
+    const isOther =
+      words.word(at) === 'for' &&
+      /^an?$/.test(words.word(at + 1)) &&
+      words.isNumber(at + 2) &&
+      LENGTH.test(words.at(at + 3)) &&
+      [4, 5, 6].some((next) => words.word(at + next) === 'use');
+    if (!isNext && !isNote && !isOther) continue;
     let end = at + 2;
     while (end < words.length && (isNote ? words.at(end) !== '\n' : !words.ends(end))) end++;
     marked.fill(1, at, end);
@@ -124,11 +131,23 @@ function markRemarks(words: Words, marked: Uint8Array): void {
   }
 }
 
+/** "200 g wholemeal flour (or plain + 2 tsp bran)": what could be taken instead is not taken besides. */
+function markInstead(words: Words, marked: Uint8Array): void {
+  for (let at = 0; at < words.length; at++) {
+    if (words.at(at) !== '(' || words.word(at + 1) !== 'or') continue;
+    let end = at + 2;
+    while (end < at + LONGEST_BRACKET && end < words.length && !/^[)\n]$/.test(words.at(end))) end++;
+    if (words.at(end) === ')') marked.fill(1, at, end);
+  }
+}
+const LONGEST_BRACKET = 20;
+
 /** Marks each token that belongs to such a figure. */
 export function notAmounts(words: Words): Uint8Array {
   const marked = new Uint8Array(words.length);
   markBake(words, marked);
   markRemarks(words, marked);
+  markInstead(words, marked);
   for (let at = 0; at < words.length;) {
     // "lard the size of an egg"
     if (words.word(at) === 'size' && words.word(at + 1) === 'of') marked[at + 2] = 1;
@@ -167,6 +186,9 @@ export function notAmounts(words: Words): Uint8Array {
       (/^lbs?$/.test(words.word(at + 1)) && words.at(at + 2) === ',' && words.value(at + 3) >= 140) ||
       // "made up to 300 ml with milk", "(mine came to 230 g)" of eggs: read with what is in the jug or on the scale
       (words.word(at - 1) === 'to' && (words.word(at - 2) === 'up' || words.word(at - 3) === 'mine')) ||
+      // "3 eggs in their shells (about 180 g)"
+      (/^shells?$/.test(words.word(at - 2)) && words.at(at - 1) === '(') ||
+      (/^shells?$/.test(words.word(at - 3)) && words.at(at - 2) === '(') ||
       // "milk to make 3/4 c"
       (words.word(at - 1) === 'make' && words.word(at - 2) === 'to') ||
       // "check at 50"

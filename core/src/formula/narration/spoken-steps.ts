@@ -72,7 +72,7 @@ export function stretchesOf(words: Words): readonly Stretch[] {
     const text = words.text
       .slice(from, to)
       .trim()
-      .replace(/ (?:and|so|then|and then)$/, '');
+      .replace(/(?<! or) (?:and|so|then|and then)$/, '');
     return text === ''
       ? []
       : [{ text, from, to, isStep: isDoing(words, start, end) || temperaturesIn(text).length > 0 }];

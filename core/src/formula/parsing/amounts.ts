@@ -331,7 +331,7 @@ export function amountsIn(text: string, units: UnitBook = TABLE_UNITS): readonly
   const amounts: Amount[] = [];
   let rest = text.trim();
   while (rest !== '') {
-    rest = rest.replace(APPROXIMATE, '').replace(/^(?:plus|each|total)\s+/i, '');
+    rest = rest.replace(APPROXIMATE, '').replace(/^(?:=\s*|(?:plus|each|total)\s+)/i, '');
     const quantity = readOne(rest, 1, units);
     if (quantity?.amount.unit === undefined || quantity.amount.unit.kind === 'count') return [];
     amounts.push(quantity.amount);

@@ -17,6 +17,7 @@ const COVERING = /\b(?:cover|tent|turn(?:ed)? (?:it )?(?:down|round))\b/gi;
 const TO_PREPARE = /^ (?:to (?:prep|make|rest|cool|chill)|prep\b|cooling|resting)/i;
 const MORE = /^\s*(?:more|longer|further)\b/i;
 const ANOTHER = /\b(?:another|a further|further|an extra|about another)\s*$/i;
+const PERHAPS = /\b(?:sometimes|maybe|perhaps|possibly|up to)(?: (?:about|another))?\s*$/i;
 const THEN = /(?:\bthen\b|;|\band\b)[^.]{0,12}$/i;
 const LOWERING =
   /\b(?:lower(?:ing)?|reduc(?:e|ing)|turn(?:ing|ed)? (?:it |the oven |the heat )?down|drop(?:ping)?|down)\b/i;
@@ -47,6 +48,8 @@ type Token =
       readonly at: number;
       readonly time: WrittenDuration;
       readonly more: boolean;
+      /** "sometimes ten minutes more". */
+      readonly perhaps: boolean;
       readonly then: boolean;
       readonly after: boolean;
     };
@@ -95,6 +98,7 @@ function times(text: string, sentences: readonly { readonly from: number; readon
           at: time.from,
           time,
           more,
+          perhaps: PERHAPS.test(before),
           then: THEN.test(before),
           after,
         },
@@ -134,6 +138,7 @@ function stagesOf(tokens: readonly Token[]): readonly Stage[] {
     } else if (now.low === undefined) [now.low, now.high] = [token.time.low, token.time.high];
     else if (token.then && now.heat !== undefined && !token.more)
       stages.push({ low: token.time.low, high: token.time.high });
+    else if (token.more && token.perhaps) now.high = (now.high ?? now.low) + token.time.high;
     else if (token.more) [now.low, now.high] = [now.low + token.time.low, (now.high ?? now.low) + token.time.high];
   }
   return stages;

@@ -20,6 +20,8 @@ export const isBareGrams = (count: number, ingredient: Ingredient | undefined, w
 
 /** Counted by the piece: the table knows the grams of one. */
 export function isCounted(ingredient: Ingredient | undefined): boolean {
+  // "half a nutmeg": a spice that is grated off a whole one
+  if (ingredient?.category === 'spice' && ingredient.pieces.has('whole')) return true;
   if (!ingredient || /^(?:fat|flour|sugar|syrup|dairy|leavener|liquid|salt|spice|starch)/.test(ingredient.category))
     return false;
   const measured = /cup|spoon|pinch|stick|drop|handful|zest|juice|slice|can|cube|bar|leaf|packet|grated|jar/;

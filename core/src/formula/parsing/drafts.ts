@@ -149,7 +149,7 @@ function withoutLeadingAmount(segment: string, words: string, context: ReadingCo
   if (last) {
     const { head, note } = headOf(last.name.trim());
     // "orange: 1, zest and juice"
-    if (last.amount.parts[0]?.unit === undefined && PART_IN_NOTE.test(last.note))
+    if (last.amount.parts[0]?.unit === undefined && PART_IN_NOTE.test(last.note.replace(/^[([]\s?|\s?[)\]]$/g, '')))
       return partsNamed(last.note).map((part) => ({
         name: head,
         note: last.note,
@@ -194,7 +194,7 @@ export function amountsOfNote(note: string, read: (text: string) => readonly Amo
     ' ',
   );
   const aboutThis = asMeasured.replace(
-    /(?:^|[([,;]\s?)(?:(?:or|instead|keep|reserve|save|saving|keeping|plus|minus|up to)\s|\+ ?|(?:s?he|they|i|we|mum|dad|gran|original(?:ly)?|recipe|card|book) (?:uses?|used|says?|said|takes?|had|has|calls for|with)\s)[^()[\]]*/gi,
+    /(?:^|[([,;]\s?)(?:(?:or|instead|keep|reserve|save|saving|keeping|plus|minus|up to|was|(?:you|one) (?:can|could|may|might)|(?:can|could) be (?:reduced|cut|halved)|(?:reduced?|cut|halved) to)\s|\+ ?|(?:s?he|they|i|we|mum|dad|gran|original(?:ly)?|recipe|card|book) (?:uses?|used|says?|said|takes?|had|has|calls for|with)\s)[^()[\]]*/gi,
     ' ',
   );
   // "about 375 g, boiled for 2 hours": a time is no amount of it, and a dash ends what is said of one

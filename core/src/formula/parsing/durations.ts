@@ -8,7 +8,7 @@ export interface Minutes {
 }
 
 const IN_WORDS = String.raw`(?:${anyOf(Object.keys(TENS))})[ -](?:one|two|three|four|five|six|seven|eight|nine)(?![a-z])|(?:${anyOf(Object.keys(NUMBER_WORDS))})(?![a-z])`;
-const NUMBER = String.raw`(?:\d+[ -]\d+\/\d+|\d\/\d(?!\d)|\d+(?:[.,]\d+)?(?:-?ish\b)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|${IN_WORDS}|an?)`;
+const NUMBER = String.raw`(?:\d{1,2}[ -]\d+\/\d+|\d\/\d(?!\d)|\d+(?:[.,]\d+)?(?:-?ish\b)?|one and a half|two and a half|half an|three quarters of an|a quarter of an|${IN_WORDS}|an?)`;
 /** "hour and a half", "hour to hour and a quarter": the one hour goes without saying. */
 const HOUR_UNSAID = String.raw`hour(?= (?:and (?:a (?:half|quarter)|1\/[24]|three quarters|3\/4)|(?:to|or) (?:an |one |1 )?hour)\b)`;
 const HOURS = String.raw`(?:hours?|hrs?|h)(?![a-z])`;
@@ -23,6 +23,7 @@ const PART_OF_HOUR = /^\s*(?:and\s+)?(a half|a quarter|three quarters|1\/2|1\/4|
 const PARTS: Readonly<Record<string, number>> = { 'a half': 30, '1/2': 30, 'a quarter': 15, '1/4': 15, 'three quarters': 45, '3/4': 45 }; // prettier-ignore
 /** "1 hour 15", "an hour and ten minutes": minutes of the hour before them; where nothing says so, only at the end of what is said. */
 const OF_THE_HOUR = new RegExp(String.raw`^(\d{1,2}|${IN_WORDS})(?:\s*(?:minutes?|mins?|m)(?![a-z])|(?=\s*(?:to|-)\s*\d+\s*h)|(?=\s*(?:$|[.,;)\n]|at\b|until\b)))`, 'i'); // prettier-ignore
+const BARE_SPREAD = /^([1-5]?\d) ?- ?([1-5]?\d)(?=\s*(?:$|[.;)\n]))/;
 const OVERNIGHT: Minutes = { low: 480, high: 720 };
 const SECONDS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(?:seconds?|secs?)(?![a-z])`, 'i');
 const DAYS_RANGE = new RegExp(`^(${NUMBER})(?:${TO}(${NUMBER}))?[\\s-]*(days?|weeks?|months?)(?![a-z])`, 'i');
@@ -66,6 +67,10 @@ function startsWith(text: string): { minutes: Minutes; rest: string } | undefine
   const spread = MINUTES_RANGE.exec(minutes);
   if (spread && whole !== undefined)
     return made(whole + Number(spread[1]), whole + Number(spread[2]), minutes.slice(spread[0].length));
+  // "1 hr 15-30"
+  const [said, from, to] = BARE_SPREAD.exec(minutes) ?? [];
+  if (said !== undefined && whole !== undefined)
+    return made(whole + Number(from), whole + Number(to), minutes.slice(said.length));
   const more = OF_THE_HOUR.exec(minutes);
   if (more) rest = minutes.slice(more[0].length);
   const sum = whole === undefined ? undefined : whole + (numberFrom(more?.[1] ?? '0') ?? 0);

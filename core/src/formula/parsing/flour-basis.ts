@@ -69,8 +69,8 @@ export function areBareGrams(entries: readonly ReadEntry[]): boolean {
   return bare.length >= LEAST_LINES && bare.some((entry) => isFlour(entry) && shareOf(entry) >= LEAST_FLOUR_GRAMS);
 }
 
-/** "zest 2 oranges": so many fruits. */
-const OF_FRUITS = /\b(?:zest|juice|rind)(?: of)?(?: about)? (?:\d|an? |half )/i;
+/** "zest 2 oranges", "lemons 3 (zest)": so many fruits. */
+const OF_FRUITS = /\b(?:zest|juice|rind)(?: of)?(?: about)? (?:\d|an? |half )|\d,? ?\(?(?:zest|juice|rind)\b/i;
 /** A figure without a measure, of something that is not counted, or of more than anybody counts. */
 export const isBareFigure = ({ unit, size, quantity, ingredient, text }: ReadEntry): boolean =>
   unit === 'piece' &&

@@ -16,6 +16,7 @@ export {
   isPartName,
   SAID_IN_A_ROW,
   type WrittenLine,
+  isPanAlone,
 } from './sections.js';
 export { FACT, readFact, writeFacts, type FormulaFacts } from './facts.js';
 export { beginsWithAmount, readLine, type Correction, type ReadEntry } from './read-line.js';

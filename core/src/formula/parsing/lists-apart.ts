@@ -51,7 +51,7 @@ const isThingName = (name: string, context: ReadingContext): boolean =>
   isKnownName(name, context) || isKnownName(normalise(`1 g ${name}`).replace(/^1 g /, ''), context);
 
 /** A sentence behind a list, and nothing measured in it. */
-const DONE_BEHIND = /(?<=[a-z]{3})\. [a-z]{3,12} [^\d,;]{3,60}$/i;
+const DONE_BEHIND = /(?<=[a-z]{3})(?<!\b(?:tsps?|tbsps?|cups?|lbs|doz|approx))\. [a-z]{3,12} [^\d,;]{3,60}$/i;
 
 /** The things of a list with what is said of each, or undefined where a line is no such list. */
 function thingsIn(line: string, context: ReadingContext): readonly string[] | undefined {

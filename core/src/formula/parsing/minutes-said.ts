@@ -15,7 +15,7 @@ const MINUTES_WITHOUT_UNIT: readonly RegExp[] = [
   // "gas 4 for 40"
   /(?<=\bgas (?:mark )?\d,?\s(?:for |about )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:[.;\n]|$))/,
   // "180C fan for 30-35"
-  /(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?\(?fan\)?)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:\.(?!\d)|[;\n]|$|\/ ?\d{1,2}(?:[.;\n]|$)|then\b|more\b|longer\b|or until\b|-?ish\b|or so\b|(?:un)?till?\b|makes\b|in (?:an?|the|my|your)\b))/,
+  /(?<=(?<![\d.])\d{3}\s?(?:°|degrees|deg)?\s?[cf]?(?:\s?\(?fan\)?)?[.,]?\s(?:for |about )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:\.(?!\d)|[;\n]|$|, ?(?:the )?last\b|\/ ?\d{1,2}(?:[.;\n]|$)|then\b|more\b|longer\b|or until\b|-?ish\b|or so\b|(?:un)?till?\b|makes\b|in (?:an?|the|my|your)\b))/,
   // "180 x 25", "180/25"
   /(?<=(?:^|[.,;\n]\s?|\bthen )\d{3} ?[cf]?(?: ?x ?|\/))(\d{1,2})(?: ?- ?(\d{1,2}))?(?=[.,;\n]|$| then\b)/,
   // "180, loaf tin, 40-45"
@@ -34,6 +34,8 @@ const MINUTES_WITHOUT_UNIT: readonly RegExp[] = [
   /(?<![\d.,/])(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s+(?:un)?covered\b)/,
   // "bake for 40-45"
   /(?<=\bbake (?:for )?(?:about )?)(\d{1,2})\s*(?:-|to\b)\s*(\d{1,2})(?=\s*(?:[.;\n]|$|(?:or )?until\b|till\b))/,
+  // "Bake: 60-65 @ 350"
+  /(?<=\bbake:? )(\d{1,2})\s*-\s*(\d{1,2})(?=\s*@ ?\d{3})/,
   // "lid on 30, lid off another 15"
   /(?<=\blid (?:on|off),? (?:for )?(?:another )?)(\d{1,2})(?:\s*(?:-|to\b)\s*(\d{1,2}))?(?=\s*(?:[.,;\n]|$|more\b))/,
 ];

@@ -18,13 +18,12 @@ export function headOf(rest: string): { readonly head: string; readonly note: st
     }
     return { head: withoutBracket.replace(/^[\s,;:-]+/, ''), note: '' };
   }
-  return {
-    head: withoutBracket.slice(0, cut.index).trim(),
-    note: withoutBracket
-      .slice(cut.index)
-      .replace(/^[\s,;:-]+/, '')
-      .trim(),
-  };
+  const head = withoutBracket.slice(0, cut.index).trim();
+  const behind = withoutBracket.slice(cut.index);
+  // "cooked, mashed swede": what it is stands behind what was done to it
+  const later = cut[0].trim() === ',' && describesOnly(head) ? headOf(behind.slice(cut[0].length).trim()) : undefined;
+  if (later && !describesOnly(later.head)) return { head: later.head, note: `${head} ${later.note}`.trim() };
+  return { head, note: behind.replace(/^[\s,;:-]+/, '').trim() };
 }
 
 /** What a name was taken for; with "or" between two names, the other one too. */
@@ -40,9 +39,9 @@ export function isKnownName(name: string, { region, kitchen }: ReadingContext): 
 /** "salt and pepper" are two names, "half and half" is one. */
 export function namesIn(phrase: string, context: ReadingContext): readonly string[] {
   const whole = pantryOf(context.kitchen).match(phrase, context.region);
-  if (whole.kind === 'matched' && !/\band\b|,|&/.test(phrase)) return [phrase];
+  if (whole.kind === 'matched' && !/\band\b|[,&+]/.test(phrase)) return [phrase];
   if (whole.kind === 'matched' && whole.confidence >= 0.9) return [phrase];
-  const names = phrase.split(/\s*(?:,|\band\b|&)\s*/i).filter((name) => name !== '');
+  const names = phrase.split(/\s*(?:,|\band\b|[&+])\s*/i).filter((name) => name !== '');
   return names.length > 1 && names.every((name) => isKnownName(name, context)) ? names : [phrase];
 }
 

@@ -175,7 +175,11 @@ export function panIn(text: string): { readonly pan: string; readonly sized: boo
   let assumed: string | undefined;
   let unsized: string | undefined;
   for (const match of panPhrasesIn(text)) {
-    const words = wordsOf(match);
+    const all = wordsOf(match);
+    // "coffee cake (tube pan)": what stands before its bracket is no part of it
+    const opens = all.findLastIndex((word) => word.startsWith('('));
+    const isOpen = opens >= 0 && !all.slice(opens).some((word) => word.includes(')'));
+    const words = isOpen ? [(all[opens] ?? '').slice(1), ...all.slice(opens + 1)].filter((word) => word !== '') : all;
     const ending = panEnding(words);
     const rest = text.slice(match.index + match[0].length);
     if (ending?.kind === 'sized') {

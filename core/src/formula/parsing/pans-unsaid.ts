@@ -23,7 +23,9 @@ const ROUNDS = /\b((?:two|three|four|[2-4])(?: x)? \d{1,2}(?:[.,]\d)?[ -]?(?:inc
 const BUNDT = /\b(\d{1,2}(?:[.,]\d)?(?:[- ](?:cup|litre|liter|l|quart)|[- ]?(?:cm|inch|in|")) bundt)\b/i;
 /** "8.5 x 4.5 loaf, 350": a tin that is called by what comes out of it. */
 const LOAF_OF =
-  /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]| \||$)/i;
+  /\b(\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)? loaf)(?=[.,;\n]| \|| \(|$)/i;
+/** "Loaf 8.5x4.5, 350F" */
+const LOAF_FIRST = /(?:^|\n)loaf,? (\d{1,2}(?:[.,]\d)? ?x ?\d(?:[.,]\d)?)(?=[,.;\n]|$)/i;
 /** "Greased & floured 9x13, 350 degrees" */
 const DIMENSIONS_PREPARED =
   /\b(?:(two|three|four|[2-4]) )?(?:greased|lined|buttered|papered|floured),? (\d{1,2}(?:[.,]\d)? ?(?:"|in|inch|cm)? ?x ?\d{1,2}(?:[.,]\d)?(?: ?x ?\d(?:[.,]\d)?)? ?(?:"|in|inch|cm)?)(?=(?:'?s)?(?:[,.;\n]| at |$))/i;
@@ -34,10 +36,11 @@ const PREPARED_DIMENSIONS =
 const SHAPE_BEFORE_HEAT =
   /(?:\bmin(?:ute)?s?|\d ?[cf]|fan\)?),? ((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.;\n]|$)|(?:^|[\n;.,] ?)((?:\d{1,2} ?(?:cm|in|inch|")) ?(?:square|sq|round))(?=[,.]? (?:@ ?|at )?\d{3}\D|[,.]? gas \d|, ?\d| for \d{2}\b)|\b(\d{1,2} ?cm ?\/ ?\d{1,2} ?in(?:ch)? (?:round|square))(?! (?:cake )?(?:tins?|pans?))/i;
 /** "2 x 20cm. 180C, 25 mins": the tins go without saying. */
-const TWO_OF = /(?:^|[\n;.(] ?)([2-4] x \d{2} ?cm)(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;)\n]| \d{3}\b|$)/i;
+const TWO_OF =
+  /(?:^|[\n;.(|] ?)([2-4] x \d{1,2} ?(?:cm|in(?:ch)?|"))(?: sandwich(?:es)?| layers?| rounds?)?(?=[.,;)\n]| \|| \d{3}\b|$)/i;
 /** "20cm square, lined double" */
 const SHAPE_PREPARED =
-  /(?:^|[\n;.,] ?)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:square|sq|round))(?=,? (?:double )?(?:lined|greased|buttered|papered)\b)/i;
+  /(?:^|[\n;.,] ?)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:deep )?(?:square|sq|round))(?=,? (?:double )?(?:lined|greased|buttered|papered)\b)/i;
 /** `9" sq` in a row of its own. */
 const SHAPE_ALONE = /(?:^|\n)(\d{1,2}(?:[.,]\d)? ?(?:cm|in|inch|") ?(?:square|sq|round|rd))\.?(?=\n|$)/i;
 /** "makes one 8-inch cake" */
@@ -78,6 +81,10 @@ const found = (match: RegExpExecArray): string | undefined => match.slice(1).fin
 const asWritten = (pattern: RegExp): Way => ({ pattern, called: found, beside: 'any' });
 const round = (match: RegExpExecArray): string => `${match[1] ?? ''} round`;
 
+/** "seven mini pudding tins (each about 200ml)": what each holds, behind. */
+const HELD_BEHIND =
+  /\b(two|three|four|five|six|seven|eight|ten|twelve|\d{1,2}) (?:[a-z]{4,10} ){0,2}(?:pudding|mini|dariole) (?:basins?|tins?|moulds?|molds?) \((?:each |about |of )*(\d{2,4} ?ml)(?: each)?\)/i;
+
 /** In the order of trust. */
 const WAYS: readonly Way[] = [
   ...[
@@ -98,6 +105,12 @@ const WAYS: readonly Way[] = [
     called: ([, count, size = '']) => (count === undefined ? size.trim() : `${count} ${size.trim()}`),
     beside: 'any',
   },
+  {
+    pattern: HELD_BEHIND,
+    called: ([, count = '', millilitres = '']) => `${count} ${millilitres} pudding basins`,
+    beside: 'any',
+  },
+  { pattern: LOAF_FIRST, called: (match) => `${found(match) ?? ''} loaf tin`, beside: 'unsized' },
   { pattern: TWO_OF, called: round, beside: 'none' },
   { pattern: CAKE_OF, called: round, beside: 'none' },
   { pattern: FOR_SIZE, called: round, beside: 'none' },

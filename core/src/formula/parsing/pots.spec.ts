@@ -45,6 +45,19 @@ describe('a cake that is measured with its yogurt pot', () => {
   });
 });
 
+describe('a mug that is told in ounces', () => {
+  it('holds what they are in the own country of the formula', () => {
+    for (const [region, millilitres] of [
+      ['UK', 284],
+      ['US', 296],
+    ] as const) {
+      const reading = readText('Fruit loaf (mug = 10 fl oz)\n1 mug water\n2 mugs flour\n2 tsp baking powder', region);
+      const [water] = reading.kind === 'read' ? (weighFormula(reading.formula).components[0]?.lines ?? []) : [];
+      expect(water?.grams).withContext(region).toBeCloseTo(millilitres, 0);
+    }
+  });
+});
+
 describe('amounts that another line gives', () => {
   const linesOf = (text: string) => {
     const reading = readText(text, 'UK');

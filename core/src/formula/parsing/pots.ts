@@ -1,4 +1,5 @@
 import type { Kitchen, OwnMeasure } from '../../kitchen/kitchen/index.js';
+import type { Region } from '../../ground/units/index.js';
 import type { Formula } from '../formula/index.js';
 
 /*
@@ -9,7 +10,7 @@ import type { Formula } from '../formula/index.js';
 
 /** "mug = 300 ml", "my mug holds 280ml": what a measure holds, and no amount. */
 export const OWN_SAID =
-  /\b(mug|teacup|glass|beaker|tumbler|ladle|scoop)s? ?(?:=|is|was|holds?|being|:) ?(?:about |approx\.? )?(\d{2,3}) ?ml\b/gi;
+  /\b(mug|teacup|glass|beaker|tumbler|ladle|scoop)s? ?(?:=|is|was|holds?|being|:) ?(?:about |approx\.? )?(\d{1,3}) ?(ml|fl\.? ?oz)\b/gi;
 
 const FIGURE = String.raw`\(?(?:about |approx\.? )?(\d{2,3}) ?-?(g|ml)\b`;
 /** "Yogurt pot cake (pot = 125 g)", "use a 150 ml pot as your measure". */
@@ -50,13 +51,14 @@ function potSaid(lines: readonly string[], around: readonly string[]): number | 
   return millilitresSaid(lines, OF_A_LINE) ?? millilitresSaid(around, SAID);
 }
 
-const measuresSaid = (texts: readonly string[]): readonly OwnMeasure[] =>
+const measuresSaid = (texts: readonly string[], region: Region): readonly OwnMeasure[] =>
   texts.flatMap((text) =>
-    [...text.slice(0, LONGEST).matchAll(OWN_SAID)].map(([, name = '', figure]) => ({
+    [...text.slice(0, LONGEST).matchAll(OWN_SAID)].map(([, name = '', figure, unit = '']) => ({
       name: name.toLowerCase(),
-      millilitres: Number(figure),
+      millilitres: Number(figure) * (/^ml$/i.test(unit) ? 1 : MILLILITRES_OF_OUNCE[region === 'US' ? 'US' : 'UK']),
     })),
   );
+const MILLILITRES_OF_OUNCE = { US: 29.57, UK: 28.41 } as const;
 
 const measuredWith = new WeakMap<Kitchen, Map<string, Kitchen>>();
 
@@ -65,7 +67,7 @@ export function kitchenWithPot(formula: Formula, kitchen: Kitchen): Kitchen {
   const lines = formula.components.flatMap((component) => component.lines.map(({ text }) => text));
   const around = [formula.title, ...(formula.notes ?? []), ...formula.steps.map(({ text }) => text)];
   const pot = potSaid(lines, around);
-  const said = measuresSaid([...lines, ...around]);
+  const said = measuresSaid([...lines, ...around], formula.region);
   if (pot === undefined && said.length === 0) return kitchen;
   const { region } = formula;
   const known = measuredWith.get(kitchen) ?? new Map<string, Kitchen>();

@@ -7,7 +7,8 @@ import { beginsWithAmount, readLine } from './read-line.js';
 import { regionOf } from './region.js';
 import { INGREDIENTS_MARK, physicalLines, plainLine, readTextLine, shapeOf, type WrittenLine } from './sections.js';
 import { CALLED } from './yields.js';
-import { headingName, MOST_WORDS_OF_A_NAME, refuse, Sheet, type FormulaReading } from './sheet.js';
+import { refuse, Sheet, type FormulaReading } from './sheet.js';
+import { headingName, MOST_WORDS_OF_A_NAME } from './titles.js';
 
 /** A formula is rarely over 20 kB; beyond this it is something else. */
 export const LONGEST_TEXT = 60_000;

@@ -12,12 +12,15 @@ const TELLS: readonly (readonly [RegExp, Region, number])[] = [
   [/\b(?:maida|atta|(?<!(?:lemon|lime|orange|fruit|passion-fruit|passionfruit|bean) )curd|jaggery|ghee|elaichi|besan|dahi|sooji)\b/gi, 'IN', 3],
 ]; // prettier-ignore
 
+/** "1 tbsp = 20 ml". */
+const OF_TWENTY = /\b(?:1|one|a) (?:tbsp|tablespoon)s? (?:= |is |of )?20 ?ml\b/i;
 /** A word that is used on both sides of the sea tells nothing by itself: "pat it out an inch thick". */
 const TELLING = 2;
 
 /** The region whose words a formula uses; a tie, or no tell at all, leaves it with the baker's own. What is German is of Europe. */
 export function regionOf(text: string, bakersOwn: Region): Region {
   if (isGerman(text)) return 'EU';
+  if (OF_TWENTY.test(text)) return 'AU';
   const score = new Map<Region, number>();
   for (const [pattern, region, weight] of TELLS)
     score.set(region, (score.get(region) ?? 0) + weight * [...text.matchAll(pattern)].length);

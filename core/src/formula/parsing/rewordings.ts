@@ -18,6 +18,8 @@ export const gramsOfLump = (size: string): number | undefined => ownOf(LUMPS, si
 const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "ok so 3 v ripe bananas": said before one begins
   [/^(?:(?:ok(?:ay)?|right|well|um+|erm?|and|then|so|now),? ){1,3}(?=\d|[½¼¾⅓⅔]|an? |half )/i, ''],
+  // "Rub in 50 g butter" between lines of a list
+  [/^(?:rub|stir|fold|mix|beat|cut|work|whisk|add) in:? (?=\d|[½¼¾⅓⅔])/i, ''],
   [/\bv\.? (?=(?:ripe|soft|cold|hot|strong|fine|fresh|large|small)\b)/i, 'very '],
   // "2 lge eggs", "eggs - 3 M", "3 M eggs"
   [/(?<=^\d{1,2} )l(?:ge|rg|g)\.? /i, 'large '],
@@ -40,8 +42,8 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/\ba\. ?p\.? (?=flour\b)/i, 'all-purpose '],
   [/^opt\.? ?:? (?=\d)(.{3,80})$/i, '$1 (optional)'],
   [/\b((?:cans?|tins?)(?: \([^()]{1,20}\))? (?:of )?)corn\b(?! ?(?:meal|flour|starch|syrup|ed))/i, '$1sweetcorn'],
-  [/\bwholemeal s\.?r\.?(?: flour)?$/i, 'wholemeal self-raising flour'],
-  [/\bs\.?r\.? wholemeal(?: flour)?$/i, 'wholemeal self-raising flour'],
+  [/\bwholemeal s\.?r\.?(?: flour)?(?=$| ?[,(])/i, 'wholemeal self-raising flour'],
+  [/\bs\.?r\.? wholemeal(?: flour)?(?=$| ?[,(])/i, 'wholemeal self-raising flour'],
   // "juice of the 2 lemons"
   [/\bof the (?=\d)/i, 'of '],
   // "7fl.oz. milk", "one 15-ounce can"
@@ -67,7 +69,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   ],
   // "2 cups flour (with 1 tsp each soda and baking powder)"
   [
-    / \((?:sifted |mixed |soured |curdled )?(?:with|plus) (?!a (?:bit|little|drop|splash|touch|few)\b)(?=\d|an? |half )([^()]{3,60})\)$/i,
+    / \((?:sifted |mixed |soured |curdled )?(?:with|plus) (?!a (?:bit|little|drop|splash|touch|few)\b|[^()]{0,40}\b(?:for|to) )(?=\d|an? |half )([^()]{3,60})\)$/i,
     ' with $1',
   ],
   // "eggs weighed in shells: 4 = 240g, so"
@@ -113,7 +115,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/^equal (?:weights|amounts|quantities) \((\d{1,4} ?g)\) of /i, '$1 each '],
   // "25 g butter, melted, plus 10 g for the tin"
   [
-    /,? (?:plus|and|\+) (?:about |another )?\d[\d/. -]{0,6} ?(?:g|ml|oz|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|t)?(?: more| extra)? (?:for|to) (?:the (?:tin|pan|top(?:s|ping)?|work surface|glaze)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|glaz(?:e|ing)|roll(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|serv(?:e|ing)|decorat(?:e|ing)|finish|top(?:ping)?)(?: (?:on|over)(?: the)? tops?)?$/i,
+    /,? \(?(?:plus|and|\+) (?:about |another )?\d[\d/. -]{0,6} ?(?:g|ml|oz|tbsps?|tsps?|tablespoons?|teaspoons?|cups?|t)?\.?(?: more| extra)?(?:, [a-z]{4,10})?,? (?:for|to) (?:the (?:tin|pan|skillet|dish|top(?:s|ping)?|work surface|glaze)|greas(?:e|ing)|dust(?:ing)?|brush(?:ing)?|glaz(?:e|ing)|roll(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|serv(?:e|ing)|decorat(?:e|ing)|finish|top(?:ping)?)(?: (?:on|over)(?: the)? tops?)?\)?$/i,
     '',
   ],
   // "juice 1/2 lemon", "zest & juice 1 lime"
@@ -157,7 +159,7 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     '',
   ],
   [
-    /(?<=[a-z])(?<!\b(?:dissolved|soaked|steeped|stirred|mixed)) in (?=\d[\d/. ]{0,5} ?(?:g|ml|tbsps?|tsps?|tablespoons?|teaspoons?|dessertspoons?|dsp|fl oz) (?:of )?(?:boiling |hot |warm |cold )?(?:water|milk|buttermilk|vinegar|lemon juice)$)/i,
+    /(?<=[a-z])(?<!\b(?:dissolved|soaked|steeped|stirred|mixed)) in (?=\d[\d/. ]{0,5} ?(?:g|ml|tbsps?|tsps?|tablespoons?|teaspoons?|dessertspoons?|dsp|fl oz)\.? (?:of )?(?:boiling |hot |warm |cold )?(?:water|milk|buttermilk|vinegar|lemon juice)$)/i,
     ' dissolved in ',
   ],
   // "00 flour", "flour 00": a kind, and no amount
@@ -249,6 +251,7 @@ const PART_OF_FRUIT = /^(?:(?:finely |freshly )?(?:grated |squeezed )?)(?:juice|
 
 /** A thing with its amount, behind it or before, and nothing else. */
 function isThing(part: string, context: ReadingContext): boolean {
+  if (/\([^)]*$|^[^(]*\)/.test(part)) return false;
   // "90 ml yogurt, zest 1 orange"
   if (PART_OF_FRUIT.test(reworded(part))) return true;
   const behind = trailingAmount(part, context);

@@ -160,10 +160,13 @@ const WORDS_OF_A_PAN = 8;
 const SAID_OF_A_PAN =
   /\b(?:cutter|lined|greased|buttered|floured|papered|double|deep|loose|and|with|paper|parchment|bases?|sides?|an?|the|in|use|round|square|plain|fluted|scone|biscuit|large|small|medium|roasting|baking|cake|sandwich|loaf|muffin|tins?|pans?|trays?|sheets?|dish(?:es)?|cm|mm|inch(?:es)?)\b/gi;
 /** "cutter 2 in", "2 lb loaf tin, lined"; never "1 x 450 g tin glimmerwort", which is a thing that nobody knows. */
-function isPanAlone(text: string): boolean {
+export function isPanAlone(text: string): boolean {
+  if (LOAF_ALONE.test(text)) return true;
   const pan = wordCount(text) <= WORDS_OF_A_PAN ? panIn(text) : undefined;
   return pan?.sized === true && !/\p{L}/u.test(text.replace(pan.pan, ' ').replace(SAID_OF_A_PAN, ' '));
 }
+/** "2lb loaf": its tin. */
+const LOAF_ALONE = /^(?:an? )?(?:[12] ?lb|\d{3} ?g) loaf\.?$/i;
 const OF_A_TIN = /\bfor (?:an?|one|two|my|the) [^:]{0,30}(?:tins?|pans?|trays?|loa(?:f|ves)):$/i;
 const ONLY_MINUTES = /^(?:about |approx\.? |ca\.? )?\d{1,3}(?: ?- ?\d{1,3})? ?(?:min(?:ute)?s?|hours?|hrs?)[.!]?$/i;
 const isSure = ({ ingredient, confidence, weight }: ReadEntry): boolean =>

@@ -1,6 +1,6 @@
 import { isBatter, type Formula, type FormulaComponent, type FormulaLine, type KnownBake } from '../formula/index.js';
 import { parseVessel } from '../../kitchen/pans/index.js';
-import { countedPans } from './pan-counts.js';
+import { countedPans, cutOutIn } from './pan-counts.js';
 import { minutesNoted, readBake } from './bake-phrases.js';
 import { middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
@@ -13,6 +13,7 @@ import { withPartsOfTheMethod } from './after-the-bake.js';
 import { withAmount } from './retype.js';
 import { isPartName, withoutStepNumber, type ReadText, type Section } from './sections.js';
 import { INLINE_HEADING, withoutBullet } from './segments.js';
+import { CALLED_IN, calmed, headingName, isName, MOST_WORDS_OF_A_NAME, nameIn, OF_SO_MANY, OF_WHOM } from './titles.js';
 import { CALLED, yieldSaidIn } from './yields.js';
 
 export type FormulaReading =
@@ -282,9 +283,10 @@ export class Sheet {
     const pan = called ?? knownBake.pan ?? readBake(equipment).pan;
     const written: KnownBake = { ...knownBake, ...(pan !== undefined && { pan }) };
     const { region, styleId } = this.facts;
-    const makes = this.yieldText ?? yieldSaidIn(this.steps);
+    const makes = this.yieldText === undefined ? yieldSaidIn(this.steps) : calmed(this.yieldText);
     const batterGrams = gramsIn(kept);
-    const bake = countedPans({ ...written, ...this.facts.bake }, makes, batterGrams);
+    const count = makes ?? cutOutIn(this.steps);
+    const bake = countedPans({ ...written, ...this.facts.bake }, count, batterGrams);
     const parts = kept.map(({ name }) => `for ${name}`);
     const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];
     const flourBasisGrams = this.facts.flourBasisGrams ?? flourBasisIn(beside, everyEntry, this.context);
@@ -296,7 +298,7 @@ export class Sheet {
       components: numbered(kept),
       steps: this.steps.map((step, i) => ({ id: `s${i + 1}`, text: step })),
       ...(this.notes.length > 0 && { notes: this.notes }),
-      bake: this.facts.bake ?? countedPans(written, makes, batterGrams),
+      bake: this.facts.bake ?? countedPans(written, count, batterGrams),
       ...(flourBasisGrams !== undefined && { flourBasisGrams }),
     };
     const problems = [...this.problems, ...everyEntry.flatMap((entry) => entry.problems), ...panProblems(bake)];
@@ -354,41 +356,4 @@ function withoutDoubles(problems: readonly Problem[]): readonly Problem[] {
       return false;
     return !seen.has(key) && seen.add(key);
   });
-}
-
-/** "Drop scones", "Test muffins": on top of everything a few words are a name, though they begin with a verb. */
-const isName = (words: string): boolean =>
-  words.split(/\s+/).length <= 6 &&
-  !/[\d.!?:;,]|\b(?:the|until|into|together|well|gently|in|on|it|all|oven|an?)\b/i.test(words);
-
-/** "from Maud, by phone". */
-const OF_WHOM = /^(?:from|by|via|thanks to|adapted from|copied from) \S/i;
-
-/** "1-bowl chocolate cake": no amount. */
-const OF_SO_MANY =
-  /^(?:\d{1,2}|one|two|three|four|five)[- ](?:bowl|ingredient|minute|hour|step|pan|egg|banana|day)s?\b/i;
-const CALLED_IN = /\b[a-z]{3,} (?:cakes?|bread|loaf|muffins|cupcakes|scones|biscuits|buns|traybake|brownies)\b/i;
-export const MOST_WORDS_OF_A_NAME = 7;
-/** "Just made these, so good! Rhubarb muffins.": the sentence that is a name. */
-function nameIn(title: string): string {
-  const sentences = title.split(/(?<=[a-z)][.!?]) (?=\p{Lu})/u);
-  const last = sentences.at(-1)?.replace(/[.!]$/, '') ?? '';
-  return sentences.length > 1 && CALLED.test(last) ? last : title;
-}
-
-/** A title shouted in capitals, said in a normal voice. */
-function calmed(title: string): string {
-  if (!/[A-Z]{3}/.test(title) || /[a-z]/.test(title.replace(/ ?\([^()]*\)$/, ''))) return title;
-  return title.charAt(0) + title.slice(1).toLowerCase();
-}
-
-export function headingName(heading: string): string {
-  const name = heading
-    .replace(/\s*:$/, '')
-    .replace(/ ingredients$/i, '')
-    .replace(/^ingredients (?=for\b)/i, '')
-    .replace(/^for (?:the |a |your )?/i, '')
-    .replace(/^the\s+/i, '')
-    .trim();
-  return calmed(name.charAt(0).toUpperCase() + name.slice(1));
 }

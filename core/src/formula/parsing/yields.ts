@@ -11,14 +11,14 @@ export interface Yield {
 
 /** What a bake is called by, at the end of its name. */
 export const CALLED =
-  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|bundt|[a-z]+bread)$/i;
+  /\b(?:breads?|loaf|loaves|cakes?|cupcakes?|muffins?|scones?|biscuits?|brownies|blondies|flapjacks?|parkin|sponge|tray ?bakes?|shortcake|tea ?bread|farls?|pancakes?|buns?|cobbler|bundt|madeira|lamingtons?|rascals|[a-z]+bread)$/i;
 
 const LEAD =
   /^(?:makes|serves|feeds|yields?|servings?|portions?|quantity|enough for|for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does)\s*:?\s*(?:about |approx\.? |approximately |around )?/i;
 
 /** A sentence of the method that says no more than this. */
 const SAID_ALONE = new RegExp(
-  String.raw`^(?:this |it )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$`,
+  String.raw`^(?:this |it |that )?(?:makes|serves|feeds|yields?|servings?|enough for|cuts? into|(?:(?:you|i)(?: should|'ll| will)? (?:get|got)|(?:you )?(?:should|will) (?:get|do))|does) ?:? ?(?:about |around |roughly )?(?:\d{1,3}(?:\s?(?:-|or)\s?\d{1,3}|ish)?(?: or so)?|a dozen|two dozen|${anyOf(Object.keys(NUMBER_WORDS))})(?: [a-z]+){0,3}(?: with an? [^.]{3,20})?$`,
   'i',
 );
 /** "20 biscuits", "2 small loaves", by themselves. */
@@ -32,7 +32,7 @@ export const yieldSaidIn = (steps: readonly string[]): string | undefined =>
     .map((sentence) => sentence.trim().replace(/(?: x{1,3})?[.;,!]?$/, ''))
     .find((sentence) => SAID_ALONE.test(sentence) || SO_MANY.test(sentence))
     // "you should get 8", "cuts into 16": as a sheet says it
-    ?.replace(/^it /i, '')
+    ?.replace(/^(?:it|this|that) /i, '')
     .replace(/^(?:cuts? into|(?:(?:you|i) )?(?:should |'ll |will )?(?:get|got|do)|does)\b/i, 'Makes');
 
 /** Reads "makes 12", "Serves 8-10", "Yield: 2 loaves"; undefined when no number is said. */

@@ -9,8 +9,8 @@ import type { Taking } from '../narration/index.js';
 const TOPPED_UP =
   /\b(?:top|topped|make|made|fill|filled) (?:(?:it|them|this|that|the jug) )?up to (?:about )?(\d{1,4} ?(?:ml|fl oz)|\d(?:\.\d{1,2})? ?(?:l|lit(?:re|er)s?|pints?)|half a pint|1\/2 (?:a )?pint) (?:with|w\/?) (?:cold |warm |enough )?(milk|buttermilk|water|yogh?urt|cream|orange juice)\b/gi;
 const SAME_WEIGHT =
-  /\b(?:(?:same|equal|their) weights? (?:each )?(?:of|in)|same of) ((?:[a-z][a-z-]{1,14}(?:, ?| & | |(?=[.;:\n(]|$))){1,14})/gi;
-const BETWEEN_THINGS = /, ?(?:and )?| and | & /;
+  /\b(?:(?:same|equal|their) weights? (?:each )?(?:of|in)|same (?:again )?of) ((?:[a-z][a-z-]{1,14}(?:, ?| & | |(?=[.;:\n(]|$))){1,14})/gi;
+const BETWEEN_THINGS = /, ?(?:and )?(?:of )?| and (?:of )?| & /;
 /** So far behind what is in the jug. */
 const NEAR_LETTERS = 120;
 
@@ -59,9 +59,9 @@ function halvesOfLast(text: string, takings: readonly Taking[], context: Reading
 
 const WEIGHED = /\([^()\d]{0,30}(\d{2,4}) ?g(?:rams?)?(?: in (?:the |their )?shells?)?\)/i;
 /** What weighs as much as eggs in their shells, each in a line that can be read by itself. */
-function linesAlike(eggs: string, things: readonly string[], context: ReadingContext): readonly string[] {
+function linesAlike(eggs: string, things: readonly string[], context: ReadingContext, said = eggs): readonly string[] {
   // "weigh 4 eggs (mine came to 230 g)": as they were weighed
-  const weighed = WEIGHED.exec(eggs)?.[1];
+  const weighed = WEIGHED.exec(said)?.[1];
   if (weighed !== undefined) return things.map((thing) => `${weighed} g ${thing}`);
   return readLine(`${eggs.replace(/,.*$/, '')}, their weight in ${things.join(', ')}`, context)
     .slice(1)
@@ -75,7 +75,10 @@ function weighedAlike(text: string, takings: readonly Taking[], context: Reading
     const things = said.trim().split(BETWEEN_THINGS);
     // of "butter, sugar and flour beat well" the last is no thing
     const known = things.slice(0, things.findIndex((thing) => !readLine(thing, context)[0]?.ingredient) >>> 0);
-    return linesAlike(eggs.line, known, context).map((line) => ({ part: eggs.part, line }));
+    return linesAlike(eggs.line, known, context, text.slice(eggs.from, index)).map((line) => ({
+      part: eggs.part,
+      line,
+    }));
   });
 }
 

@@ -7,6 +7,7 @@ import {
   withoutStrokes,
   withPercentSigns,
 } from './pasted-columns.js';
+import { thingsBetweenStrokes, withFirstPan, withListsBelow } from './lists-beside.js';
 import { plainly } from './said-plainly.js';
 import { withoutLineNumbers, withStepNumbers } from './step-numbers.js';
 
@@ -17,13 +18,14 @@ import { withoutLineNumbers, withStepNumbers } from './step-numbers.js';
 
 const QUOTED = /^\s{0,3}>\s?/;
 const QUOTED_SHARE = 0.6;
-const FORWARDED = /^(?:\s{0,3}(?:fwd?|re|aw|wg) ?: ?){1,6}/i;
+const FORWARDED = /^(?:\s{0,3}(?:fwd?|re|aw|wg|subject|betreff) ?: ?){1,6}/i;
 /** Buttons of a page, alone or side by side; nothing that is said of a formula. */
 const BUTTONS =
   /^(?:(?:jump to|print|pin|save|share|rate|email|skip to|view|leave a)(?: (?:this|the))? ?(?:recipe|video|content|review|comment)?s?(?:[ |•·,]{1,6}|$)){1,6}$/i;
 const SWITCHES = /^(?:us customary|metric|imperial|cups|grams|(?:\d(?:\/\d)?|½) ?x|scale)(?:[ |–—/-]{1,4}(?:us customary|metric|imperial|cups|grams|\d ?x)){1,4}$/i; // prettier-ignore
 /** "Ingredients: 200 g flour; 2 eggs": the mark and what it heads in one line. */
-const MARK_BEFORE = /^\s*(ingredients|directions|instructions|method|zutaten|zubereitung|anleitung) ?: +(?=\S)/i;
+const MARK_BEFORE =
+  /^\s*(ingredients|directions|instructions|method|zutaten|zubereitung|anleitung)(?: ?: +(?=\S)|\. +(?=\p{Lu}))/iu;
 const FEWEST_PARTED = 2;
 const BETWEEN_THINGS = /; +|, (?=\d|[½¼¾⅓⅔⅛]|(?:a |good |eine )?(?:pinch|handful|splash|prise|handvoll|etwas)\b)/i;
 const BETWEEN_STEPS = / (?=\d{1,2}[.)] \p{Lu})/u;
@@ -119,7 +121,7 @@ const LIST_BEFORE = /^(?!\d{1,2}[.)] )(?:[\p{L} ]{2,24}: ?)?\d[^]*,[^]*,/u;
 const ACT =
   /^(?:[A-Z][a-z]{1,8}) (?:on|in|into|to|together|well|all|the|it|until)\b|^(?:Rest|Chill|Stand|Leave|Soak) (?:for )?\d/;
 function withoutBakeBehind(row: string): readonly string[] {
-  if (row.length > LONGEST_PARAGRAPH) return [row];
+  if (row.length > LONGEST_PARAGRAPH || /^notes?:/i.test(row)) return [row];
   let at = 0;
   for (const sentence of row.split(/(?<=\.) /)) {
     const list = row.slice(0, Math.max(0, at - 2));
@@ -144,10 +146,21 @@ const NAMED =
   /^(?=[^:\n]* )([^:\n]{3,40}\b(?:cakes?|sponge|bread|loaf|muffins|scones|biscuits|buns)(?: by weight)?): (?=\d)/i;
 
 /** "Gran's coffee cake - makes one 9x13 or two 8\" squares": its name, its pan, and how many. */
-const MAKES_BEHIND = /^([A-Z][^.:\d]{5,60}?) [-–—] (?=(?:makes|serves|yields) )/i;
+const MAKES_BEHIND = /^([A-Z][^.:\d]{5,60}?) [-–—] (?=(?:makes|serves|yields?:?) )/i;
+/** "Scones for tea x 8". */
+const TIMES_BEHIND =
+  /^(?=[^\d\n]*(?:muffins|scones|buns|biscuits|cupcakes|fairy cakes|cakes)\b)([^\d:\n]{4,40}?),? ?[x×] ?(\d{1,2})$/i;
+/** "My notes: banana muffins", "Recipe: scones". */
+const NOTED = /^(?:(?:(?:my|our|the) )?(?:notes?|recipe)(?: for)?|today(?:'|’)?s bake): (?=[a-z])/i;
 const PAN_OR_ANOTHER = /^(makes|for) (?:one|1|an?) (\d{1,2}(?: ?x ?\d{1,2}){1,2})(?:["”]| ?in(?:ch)?)?(?= or )/im;
 const openingRows = (row: string): readonly string[] =>
-  row.replace(NAMED, '$1\n').replace(MAKES_BEHIND, '$1\n').replace(PAN_OR_ANOTHER, '($2 pan)\n$1 1 of $2').split('\n');
+  row
+    .replace(NOTED, '')
+    .replace(TIMES_BEHIND, '$1\nMakes $2')
+    .replace(NAMED, '$1\n')
+    .replace(MAKES_BEHIND, '$1\n')
+    .replace(PAN_OR_ANOTHER, '($2 pan)\n$1 1 of $2')
+    .split('\n');
 
 /** "(23cm round, 12 slices)" below the name: what it is baked in, and how many it gives. */
 const PAN_SAID = /^(?:\d{1,2}(?:\.\d)? ?(?:cm|inch|in|"|”)(?: ?x ?\d{1,2}(?:\.\d)? ?(?:cm|inch|in|"|”)?)?|[12] ?lb) (?:deep )?(?:round|square|loaf|sandwich|cake|springform|bundt|tin|pan)(?: (?:tins?|pans?|cake tin))?$/i; // prettier-ignore
@@ -174,6 +187,7 @@ const UNFRAMED: readonly ((rows: readonly string[]) => readonly string[])[] = [
   withoutTimesOfFilm,
   withoutQuotes,
   withoutStrokes,
+  withListsBelow,
   withKilosAndGrams,
   withoutColumns,
   withPercentSigns,
@@ -181,6 +195,7 @@ const UNFRAMED: readonly ((rows: readonly string[]) => readonly string[])[] = [
   withoutMailHead,
   withNameFirst,
   withValuesBelow,
+  withFirstPan,
 ];
 /** The text as its writer wrote it. */
 export function asPasted(text: string): string {
@@ -189,6 +204,7 @@ export function asPasted(text: string): string {
   const rows = withoutLineNumbers(withStepNumbers(lines))
     .flatMap((row) => plainly(row).split('\n'))
     .flatMap(eachSaid)
+    .flatMap(thingsBetweenStrokes)
     .flatMap(withoutMarksBefore)
     .flatMap(withoutBakeBehind);
   // "6-6-6-3 sponge: 6 oz butter, …": what it is called, above its list
@@ -198,5 +214,9 @@ export function asPasted(text: string): string {
     .flatMap((row, i) => (i >= opening && i < opening + ROWS_OF_THE_HEAD ? headRows(row) : [row]));
   const kept = named.filter((row) => !BUTTONS.test(row.trim().replace(/\s+/g, ' ')) && !SWITCHES.test(row.trim()));
   const first = kept.findIndex((row) => row.trim() !== '');
-  return kept.map((row, i) => (i === first ? row.replace(FORWARDED, '') : row)).join('\n');
+  return kept
+    .map((row, i) =>
+      i === first && FORWARDED.test(row) ? row.replace(FORWARDED, '').replace(/ ?[?!]{1,4}$/, '') : row,
+    )
+    .join('\n');
 }

@@ -10,15 +10,20 @@ import { assembleFormula, readBake, readLine, type FormulaReading, type ReadingC
 const SENTENCE =
   /(?<=[a-zäöüß)°\d][.!?])(?<!(?:^|[^a-zäöüß])(?:ca|min|std|sek|evtl|ggf|bzw|pck|msp|gestr|pr|geh)\.)\s+|\n+/i;
 const BETWEEN_THINGS =
-  /[,;:] | und (?=\d|½|¼|eine?[nmr]? )| (?:dann|dazu|mit|plus) (?=\d|½|¼|eine?[nmr]? (?:prise|päckchen|pck|tl|el|teelöffel|esslöffel|becher|schuss)\b)/i;
-const AMOUNT = /(?:\d|[½¼¾]|\b(?:eine?[nmr]? )?(?=(?:prise|päckchen|tl|el|becher|schuss)\b))/i;
+  /[,;:] | und (?=\d|½|¼|eine?[nmr]? )|(?<!\b(?:saft|abrieb|schale)) und (?=(?:de[mnr] )?(?:saft|abrieb|schale)\b)| (?:dann|dazu|mit|plus) (?=\d|½|¼|eine?[nmr]? (?:prise|päckchen|pck|tl|el|teelöffel|esslöffel|becher|schuss)\b)/i;
+const AMOUNT =
+  /(?:\d|[½¼¾]|\b(?:eine?[nmr]? )?(?=(?:prise|päckchen|tl|el|becher|schuss)\b)|\b(?=(?:saft|abrieb|schale)\b))/i;
+/** "Buttermilch 400 ml": the thing stands before its amount. */
+const NAME_FIRST =
+  /^\s*\p{Lu}[\p{L}-]{2,30}(?: \p{L}[\p{L}-]{1,20})?(?: \d{3,4}(?= \d))? \d[\d.,/]{0,5} ?\p{L}{0,14}\.?$/u;
 const MOST_WORDS_BEHIND = 4;
 const FEWEST_THINGS = 3;
 const SURE = 0.6;
 /** What is done with it, behind the thing. */
 const DONE_BEHIND = /(?: (?:dazu|dann|und|mischen|verrühren|unterrühren|unterheben|zugeben|schaumig|schlagen))+$/i;
 /** "Omas Quarkbrötchen: 250 g Quark, …": what stands before the first amount. */
-const NAMED = /^\s*((?:\p{L}[\p{L}-]{1,24} ){0,3}\p{Lu}[\p{L}-]{2,30})(?:, [^:\n,]{3,25})?: (?=\d)/u;
+const NAMED =
+  /^\s*((?:\p{L}[\p{L}-]{1,24} ){0,3}\p{Lu}[\p{L}-]{2,30})(?:, [^:\n,]{3,25}| \p{Ll}{4,10})?: (?=\d|\p{Lu}[\p{L}-]{2,30} \d)/u;
 const CALLED = /\brezept (?:für|von)(?:s| den| die| das| meine[nm]?| unsere[nm]?)? ([A-ZÄÖÜ][\p{L}-]{3,30})/iu;
 
 /** "Hallo Leute, hier mein schneller Apfelkuchen: 125 g …". */
@@ -32,7 +37,7 @@ export function germanTitleIn(text: string): string {
 
 /** The longest beginning of a stretch that is a line by itself. */
 function lineIn(stretch: string, context: ReadingContext): string | undefined {
-  const at = AMOUNT.exec(stretch)?.index;
+  const at = NAME_FIRST.test(stretch) ? 0 : AMOUNT.exec(stretch)?.index;
   if (at === undefined) return undefined;
   const words = stretch
     .slice(at)

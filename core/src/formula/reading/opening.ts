@@ -7,7 +7,7 @@ import { beginsStep, CALLED, isPartName, yieldBehind } from '../parsing/index.js
 
 /** What is said before a name: it is no part of it. */
 const BEFORE_IT =
-  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)(?: (?:what|how) (?:i|we|she|he|they) (?:do|does|make|makes|did|made)(?: (?:at|in) the [a-z ]{3,16})?)?|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes|does)(?: her| his)?|making|made|baked|doubled|halved|tripled|tried|try|from|for|take|(?:can|could) you (?:do|make|bake|send|give)(?: (?:me|us))?|(?:you|she|he|they) (?:asked|wanted|begged)(?: me)? (?:for|about))\s+)*(?:(?:the|my|our|your|a|an|some|that|those|these)\s+)?/i;
+  /^(?:.*[,;!] ?)?(?:(?:here(?:'s| is| are)(?: (?:what|how) (?:i|we|she|he|they) (?:do|does|make|makes|did|made)(?: (?:at|in) the [a-z ]{3,16})?)?|this is|these are|it's|that's|so|ok(?:ay)?|right|as (?:promised|requested|asked)|how [a-z]+ (?:made|makes?|does|do|bakes?)(?: her| his| my| our)?|making|made|baked|doubled|halved|tripled|tried|try|from|for|take|(?:can|could) you (?:do|make|bake|send|give)(?: (?:me|us))?|(?:you|she|he|they) (?:asked|wanted|begged)(?: me)? (?:for|about))\s+)*(?:(?:the|my|our|your|a|an|some|that|those|these)\s+)?/i;
 /** What is said behind it: "the gingerbread one you asked for", "the cornbread I do". */
 const BEHIND_IT =
   /(?: (?:recipe|one))?(?: (?:that |which )?(?:you|i|we)\b.{0,40}| (?:attempt|take|try|version|mark|batch|v) ?\d{1,2}| as (?:promised|requested|asked)| from memory| off the top of (?:my|her|his) head| like (?:my|the|our|her|his|your)\b.{0,40}| (?:using|with|w\/|made with) ?[a-z ]{3,30}| from (?:the|a|my|her|his|our)\b.{0,40}| (?:again |once more )?(?:today|yesterday|this morning|last night)\b.{0,40}| for (?:you|us|me|one|two|three|four|six|\d{1,2})| for (?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|tonight|brunch|breakfast|lunch|tea|the [a-z ]{3,20}))?$/i;
@@ -81,7 +81,9 @@ function calledIn(said: string, isFirst: boolean): Opening | undefined {
 export function titleOf(line: string): Omit<Opening, 'said'> {
   const bare = line.replace(/^#+\s*/, '').replace(/[:.]$/, '');
   // "Hi! Making gran's biscuits for Thursday:", "could you send me the pear cake one"
-  const opening = /[.!?] |^(?:can|could) you /i.test(bare) ? openingOf(bare) : undefined;
+  const opening = /[.!?] |^(?:(?:can|could) you|how (?:i|we) (?:make|do|bake)) /i.test(bare)
+    ? openingOf(bare)
+    : undefined;
   if (opening) return { title: opening.title, ...(opening.yield !== undefined && { yield: opening.yield }) };
   const parted = yieldBehind(bare);
   return parted ? { title: parted.title, yield: parted.said } : { title: bare };

@@ -7,10 +7,11 @@ const COLUMNS = /\t| {2,}(?=\S)/;
 const FEWEST_ROWS = 3;
 const FEWEST_CELLS = 2;
 const FEWEST_BESIDE = 2;
-const BEGINS_WITH_AMOUNT =
+export const BEGINS_WITH_AMOUNT =
   /^[~≈]?(?:\d|[½¼¾⅓⅔⅛])|^(?:an? )?(?:good |generous |big |large |small )?(?:pinch|handful|splash|dash|drop|knob)\b|^(?:grated )?(?:zest|juice|rind) of /i;
 /** An amount and nothing else: "400 g", "16", "1/2 cup", "a pinch". */
-const AMOUNT = /^[~≈]?(?:(?:\d|[½¼¾⅓⅔⅛])[\d.,/ ½¼¾⅓⅔⅛-]{0,9}(?:g|kg|ml|l|oz|lbs?|tsp|tbsp|cups?|%)?|(?:an? )?pinch)$/i;
+export const AMOUNT =
+  /^[~≈]?(?:(?:\d|[½¼¾⅓⅔⅛])[\d.,/ ½¼¾⅓⅔⅛-]{0,9}(?:g|kg|ml|l|oz|lbs?|tsp|tbsp|cups?|%)?|(?:an? )?pinch)$/i;
 /** "6 inch", "20 cm round" above a column: the pan that its amounts are for. */
 const PAN_ABOVE = /^\d{1,2}(?:\.\d)?[ -]?(?:inch(?:es)?|in|"|”|cm)(?: (?:round|square|cake|tin|pan)){0,2}$/i;
 const SIZE_ABOVE = /^\d{1,3} (?:portions|servings|people|pieces|slices|muffins|scones|cakes|loaves)$/i;

@@ -11,6 +11,7 @@ import {
   isFirstStep,
   isMarked,
   isMethodMark,
+  isPanAlone,
   isPageSource,
   LONGEST_TEXT,
   problem,
@@ -235,6 +236,7 @@ function narrated(
     // "for the glaze I take …" tells where these go, "butter rubbed into it" what is done: else it would stand nowhere
     const isStep =
       (stretch.isStep && !GIVES.test(stretch.text)) ||
+      (taken.length === 0 && isPanAlone(stretch.text.replace(/\.$/, ''))) ||
       taken.some(({ part }) => part !== '') ||
       wordsBesides(stretch, taken) > WORDS_OF_A_LIST;
     return [{ ...stretch, isStep, takes: taken.length > 0 }];

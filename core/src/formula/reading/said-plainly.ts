@@ -6,10 +6,20 @@ const PICTURE = String.raw`\p{Extended_Pictographic}(?:\p{Emoji_Modifier}|\uFE0F
 const SET_APART = /^(\s{0,3})(\*{1,2}|_{1,2})(?=[^\s*_])([^*_\n]{1,120}?)(?<=[^\s*_])\2(?![\w*_])/;
 /** "… 1 egg → 8\" square, 425 °F": what comes of it. */
 const COMES_OF_IT = / ?(?:→|=>|-->) ?/g;
+const MUCH = String.raw`[\d½¼¾⅓⅔](?:[\d./½¼¾⅓⅔ ]{0,4}[\d½¼¾⅓⅔])?(?: ?(?:g|kg|ml|oz|tsp|tbsp|cups?|c|t|T|%))?`;
+const OF_IT = String.raw`( \([a-z ]{3,12}\))?`;
+/** "butter 200 → 150": what it was, and what is taken now. */
+const CHANGED = new RegExp(
+  String.raw`^(\s{0,4}[A-Za-z][A-Za-z ,()-]{1,40}?[ :]{1,4})(${MUCH})${OF_IT} ?(?:→|=>|->|-->) ?(${MUCH})${OF_IT}$`,
+);
+const asChanged = (row: string): string =>
+  row.replace(CHANGED, (_, name: string, was: string, __: unknown, now: string, ofIt?: string) =>
+    ofIt === undefined && was !== now ? `${name}${now} (was ${was})` : `${name}${now}${ofIt ?? ''}`,
+  );
 /** "1 T b.p.": the points are in the way of every sentence. */
 const POINTED = /\bb\. ?([ps])\.(?=[\s,;)]|$)/gi;
 /** "Makes 2 x 450 g loaves. 150 C, 50 mins": how many, and the bake behind it. */
-const MAKES_FIRST = /^((?:makes|serves|yields?):? [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d)| \| )/i;
+const MAKES_FIRST = /^((?:makes|serves|yields?):? [^.|]{1,40})(?:\. +(?=\S[^.]{0,30}\d|[A-Z][a-z]{2,12}: )| \| )/i;
 const PICTURES = new RegExp(String.raw`^(?:\s{0,4}${PICTURE}){1,12}\s*|(?:\s{0,4}${PICTURE}){1,12}\s{0,40}$`, 'gu');
 /** "100 g of everything (butter, sugar, flour)". */
 const OF_EVERYTHING = /(\d{1,4} ?(?:g|oz)) (?:of )?(?:everything|all|each)(?: of)? ?\(([^()]{5,80})\)/gi;
@@ -36,9 +46,47 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   ],
   // "zest of an orange and a lemon"
   [
-    /\b(zest|juice|rind) of (an?|one|1|two|2|half an?) (orange|lemon|lime)(s?) and (an?|one|1|two|2|half an?) (orange|lemon|lime|grapefruit)/i,
+    /\b(zest|juice|rind) of (an?|one|1|two|2|half an?) (orange|lemon|lime)(s?) (?:and|&|\+) (an?|one|1|two|2|half an?) (orange|lemon|lime|grapefruit)/i,
     '$1 of $2 $3$4 and $1 of $5 $6',
   ],
+  // "weigh your eggs, three of them, in their shells - about 180 g"
+  [
+    /\bweigh (?:your|the) eggs, (\d|two|three|four|five|six) of them,?(?: still)? in (?:their|the) shells?[ ,–—-]{1,3}(?:about )?(\d{2,3} ?g)\b/i,
+    '$1 eggs in their shells (about $2)',
+  ],
+  // "greased 8x8s (two)", "Muffins - per muffin: 20 g flour"
+  [/\b(\d{1,2} ?x ?\d{1,2})s \((two|three|2|3)\)/i, '$2 $1 pans'],
+  [
+    /^([A-Z][^:\d]{3,40}?),? (?:- |– |— )?\(?per (muffin|scone|cupcake|bun|biscuit|cake)\)?: (?=\d)/i,
+    '$1\nMakes 1 $2\n',
+  ],
+  // "nuts if you want, a half cup"
+  [
+    /(?<=^|[.;] )([a-z][a-z ]{2,24}?) if (?:you )?(?:want|like|liked|wanted|wish)(?: them| any)?,? ((?:(?:an? )?(?:half|quarter)(?: an?)?|an?|one|\d[\d/]{0,4}|[½¼¾]) ?(?:cups?|g|oz|handfuls?|tbsps?|tablespoons?))(?=[.,;]|$)/gi,
+    '$2 $1 (optional)',
+  ],
+  // "Sultanas optional 50g"
+  [/^([a-z][a-z ]{2,24}?),? \(?opt(?:ional)?\.?\)? (\d{1,4} ?(?:g|oz|ml))$/i, '$2 $1 (optional)'],
+  [/\bdem\. ?(?=sugar\b)/gi, 'demerara '],
+  // "1 tsp bicarb   |  pour over, leave": a stroke that holds together what is done with
+  [/ {2,40}\| {1,8}(?=[a-z])/i, ', '],
+  [/ {2,40}\| {0,8}$/, ''],
+  [/\b1(?::|-to-)1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/gi, ''],
+  [/\b(almond|vanilla|lemon|orange|peppermint|rum) ess(?:ence)?\.(?= ?[\d½¼a-z])/gi, '$1 essence'],
+  // "eggs 3 (weighed 165 shelled)"
+  [/\((?:weighed|weighing) (\d{2,3}) ?g? (?:shelled|out of (?:the|their) shells?|without shells?)\)/gi, '($1 g)'],
+  // "4 eggs and their weight (in shells approx 250g) in butter, sugar and flour"
+  [
+    /,? (?:and|plus) their weight \((?:in (?:their |the )?shells?,? )?(?:approx\.? |about |c\. |~)?(\d{2,3} ?g)\) (?:in|of) /gi,
+    ', $1 each of ',
+  ],
+  [/ ea\.?:? (?=[a-z])/g, ' each '],
+  [/\bw\. (?=sugar\b)/gi, 'white '],
+  [/\b(\d{1,2} ?cm) (sandwich|round|square) \((two|three|2|3) tins\)/gi, '$3 $1 $2 tins'],
+  // "Alt. dry with 1 c. sour cream"
+  [/^alt\. (?=[a-z])/i, 'Alternate '],
+  // "Grated rind of that orange"
+  [/\b(rind|zest|juice) of (?:that|the same) (?=(?:orange|lemon|lime)\b)/gi, '$1 of 1 '],
   // "juice of the lemon and orange"
   [
     /\b(zest|juice|rind) of the (orange|lemon|lime) and (?:the )?(orange|lemon|lime|grapefruit)\b/i,
@@ -54,6 +102,10 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   [/^[QA]: (?=[A-Z])/, ''],
   // "325 - 1 hr.": no range
   [/^(\d{3}(?: ?°)?(?: ?[FC])?) ?- ?(?=\d{1,2}(?: 1\/2|½)? ?h(?:rs?|ours?)?\b)/i, '$1, '],
+  // "Ingredients (for 1 loaf)"
+  [/^ingredients? ?\((?:for|makes|serves|to make) (\d{1,2} [a-z ]{3,20})\) ?:?$/i, 'Makes $1\nIngredients'],
+  // "juice of 2 of the oranges"
+  [/\b(\d|one|two|three) of the (?=(?:lemons|oranges|limes)\b)/gi, '$1 '],
   // "*2 C flour | *1 T baking powder"
   [/^\*(?=\d|[½¼¾⅓⅔])/, '* '],
   [/ \| ?[*•] ?(?=\d|[½¼¾⅓⅔])/g, ' | '],
@@ -113,9 +165,16 @@ const TAKEN_BACK = new RegExp(
   String.raw`(?<![\w.,/])(${COUNTED})( ?[a-z][a-z' -]{0,40}?),? (?:(?:um|er|uh|oh|well)[,.]? ){0,2}(?:(?:no|sorry|wait|make (?:that|it)|i mean|i tell a lie)[,.]? ){1,3}(?:it's )?(${COUNTED})(?: ?${MEASURE})?(?:, \3(?: ?${MEASURE})?)?(?=[,.;!]|$)`,
   'gi',
 );
+/** "4 Eier wiegen (ca. 240 g mit Schale), gleich viel Butter, Zucker, Mehl". */
+const GERMAN_ALIKE =
+  /^(\d{1,2} Eier)(?: wiegen)? \((?:ca\.? |etwa )?(\d{2,3}) ?g[^()]{0,20}\),? (?:(?:und )?(?:gleich|genauso|ebenso) viel|das ?gleiche Gewicht(?: an)?) ([^.]{3,80})$/i;
+
 export const plainly = (row: string): string =>
-  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), row)
+  SAID_PLAINLY.reduce((said, [pattern, instead]) => said.replace(pattern, instead), asChanged(row))
     .replace(TAKEN_BACK, '$3$2')
+    .replace(GERMAN_ALIKE, (_, eggs: string, grams: string, things: string) =>
+      [eggs, ...things.split(/, ?| und /).map((thing) => `${grams} g ${thing}`)].join('\n'),
+    )
     .replace(AS_THE_EGGS, (_, things: string, count: string, eggs: string, grams?: string) =>
       grams === undefined
         ? `${count}${eggs}, their weight in ${things}`
