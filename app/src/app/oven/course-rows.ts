@@ -43,7 +43,7 @@ const MOST_ROWS = 6;
               />
               <span i18n>min at</span>
             } @else {
-              <span class="rest">{{ stages().length > 1 ? 'then' : texts.allTheTime }}</span>
+              <span class="rest">{{ stages().length > 1 ? texts.then : texts.allTheTime }}</span>
             }
             <input
               pInputText
@@ -172,6 +172,7 @@ export class CourseRows {
   protected readonly texts = {
     minutesOfStage: (count: string | number) => $localize`Minutes of stage ${count}`,
     allTheTime: $localize`all the time`,
+    then: $localize`then`,
     heatOfStage: (count: string | number) => $localize`Heat of stage ${count}`,
     takeStageAway: (count: string | number) => $localize`Take stage ${count} away`,
     coverFromMinute: (count: string | number) => $localize`Cover ${count} from minute`,
