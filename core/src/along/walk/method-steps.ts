@@ -1,3 +1,4 @@
+import { cutInto } from '../../batch/plan/index.js';
 import type { BatchComponent } from '../../batch/batch/index.js';
 import type { MixingFamily } from '../../batch/bowl/index.js';
 import { atFirst, bowlKindOf, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
@@ -30,8 +31,8 @@ interface Taken {
   readonly steps: readonly WeighStep[];
   readonly ingredients: readonly Ingredient[];
 }
-/** Where a step of the method stands against the oven. */
-type Place = 'before' | 'onTop' | 'after';
+/** Where a step of the method stands against the oven: long before it is lit, before the tin, in the tin, while it bakes, behind it. */
+type Place = 'first' | 'before' | 'onTop' | 'meanwhile' | 'after';
 export type MethodSteps = Readonly<Record<Place, readonly WalkStep[]>>;
 
 /** Everything that is poured, with the part it belongs to, and what of it is kept back for later. */
@@ -104,7 +105,11 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   const togetherAt = acts.findIndex(({ text }) => COMES_TOGETHER.test(text));
   // what only belongs to a part is no batter that goes into the tin
   const filledAt = acts.findIndex(({ text, steps }, i) => FILLS.test(text) && !isBeside(steps) && (bakedAt < 0 || i < bakedAt)); // prettier-ignore
-  const places: Record<Place, WalkStep[]> = { before: [], onTop: [], after: [] };
+  // a dough is cut where the method cuts it: what is brushed on afterwards lies on the rounds
+  const isCut = portions.some(({ pans }) => cutInto(pans.pan) !== undefined);
+  const cutAt = isCut ? acts.findIndex(({ text }, i) => CUTS.test(text) && (bakedAt < 0 || i < bakedAt)) : -1;
+  const places: Record<Place, WalkStep[]> = { first: [], before: [], onTop: [], meanwhile: [], after: [] };
+  const lit = litAt(acts);
   // what no step takes is weighed first of all, so that nothing is forgotten; what goes beside the batter, last
   const loose = takenBy(all.filter(({ poured }) => poured.step === 0), []); // prettier-ignore
   places.before.push(...loose.steps.filter(({ part }) => part === ''));
@@ -112,18 +117,24 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   // dry things made ready beside a wet bowl wait for the act that brings them in
   let aside: readonly Ingredient[] = [];
   const gramsSoFar = () =>
-    places.before.reduce((sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0), 0);
+    [...places.first, ...places.before].reduce(
+      (sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0),
+      0,
+    );
   for (const [i, { stepId, number, text, clause, steps, ingredients, fillsFirst }] of acts.entries()) {
-    const inTin = i === bakedAt ? fillsFirst : filledAt >= 0 && i >= filledAt;
+    const wasCut = cutAt >= 0 && i > cutAt;
+    const inTin = wasCut || (i === bakedAt ? fillsFirst : filledAt >= 0 && i >= filledAt);
     const filled = portions.length > 0 && inTin;
-    const to = placeOf({ text, steps, filled, past: bakedAt < 0 ? 0 : i - bakedAt });
+    const placed = placeOf({ text, steps, filled, past: bakedAt < 0 ? 0 : i - bakedAt });
+    const to = placed === 'before' && i < lit ? 'first' : placed;
     places[to].push(...steps);
     const isOvens = portions.length > 0 && steps.length === 0 && (i === bakedAt || isOvenOrPan(text));
     const madeReady = isMadeReady(text, steps) && (bowl.wet || bowl.egg);
     const apart = madeReady || (togetherAt > i && (bakedAt < 0 || togetherAt <= bakedAt));
     const takes = madeReady ? ingredients : [...aside, ...ingredients];
-    const phase = to === 'before' ? mixPhaseOf({ family, words: text, before: bowl, takes, apart }) : undefined;
-    if (to === 'before') {
+    const isMixed = to === 'before' || to === 'first';
+    const phase = isMixed ? mixPhaseOf({ family, words: text, before: bowl, takes, apart }) : undefined;
+    if (isMixed) {
       if (!madeReady) bowl = withPoured(bowl, takes);
       aside = madeReady ? [...aside, ...ingredients] : [];
     }
@@ -133,11 +144,15 @@ export function methodSteps(order: WalkOrder): MethodSteps {
         places[place].push({ kind: 'mix', id: `mix:${stepId}:${place}`, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }) }); // prettier-ignore
       continue;
     }
+    // without a pan the oven's step stands as it is written, and what is done behind it once more
+    if (portions.length === 0 && i === bakedAt && steps.length === 0)
+      for (const place of besideTheOven(text).filter((each) => each === 'after'))
+        places[place].push({ kind: 'mix', id: `mix:${stepId}:${place}`, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }) }); // prettier-ignore
     const id = clause ? `mix:${stepId}:${clause.from}` : `mix:${stepId}`;
     places[to].push({ kind: 'mix', id, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }), ...(phase && { phase }) }); // prettier-ignore
   }
   places.after.unshift(...loose.steps.filter(({ part }) => part !== ''));
-  if (!places.before.some(({ kind }) => kind === 'mix'))
+  if (![...places.first, ...places.before].some(({ kind }) => kind === 'mix'))
     places.before.push(usualMixing(family, gramsSoFar(), loose.ingredients));
   return places;
 }
@@ -146,10 +161,29 @@ export function methodSteps(order: WalkOrder): MethodSteps {
 const COMES_TOGETHER =
   /\b(?:wet|liquids?)\b[^.;]{0,40}\b(?:into|to|over|and|on)\b[^.;]{0,20}\bdry\b|\bdry\b[^.;]{0,40}\b(?:into|to|with)\b[^.;]{0,20}\b(?:wet|liquids?)\b|\b(?:fold|stir|mix|bring) (?:it |them |all |everything )?together\b[^.;]{0,30}\b(?:barely|just|until|without)\b/i;
 
+/** "While it bakes, simmer the juice and sugar". */
+const MEANWHILE =
+  /^\s*(?:\d{1,2}[.)] )?(?:meanwhile\b|(?:while|as) (?:it|they|(?:the|your) [a-z ]{3,24}?)(?: is| are|'s)? (?:bak(?:es?|ing)|in the oven))/i;
+
+/** The oven is lit where the method says so only if what comes before takes longer than heating it: oranges that boil for two hours. */
+const LONG_BEFORE_MINUTES = 40;
+function litAt(acts: readonly Act[]): number {
+  const at = acts.findIndex(({ text }) => LIGHTS.test(text));
+  if (at <= 0) return 0;
+  const minutes = acts
+    .slice(0, at)
+    .flatMap(({ text }) => mentionsIn(text))
+    .reduce((sum, mention) => sum + (mention.kind === 'time' ? mention.high : 0), 0);
+  return minutes >= LONG_BEFORE_MINUTES ? at : 0;
+}
+const LIGHTS =
+  /\b(?:pre-?heat|heat (?:the |your )?oven|turn (?:the |your )?oven on|set (?:the |your )?oven|oven (?:on|to))\b/i;
 const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
 /** The batter goes into its tin: what the method says from there on is done in it. */
 const FILLS =
   /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:in|into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|trays?|dish|moulds?)\b/i;
+const CUTS =
+  /\b(?:cut|stamp)(?:ting)?\b[^.;]{0,40}\b(?:rounds|circles|scones|biscuits|squares|wedges|triangles|farls|cutter|quarters|pieces)\b/i;
 /** Whether an act takes only what goes beside the batter. */
 const isBeside = (steps: readonly WeighStep[]): boolean => steps.length > 0 && steps.every(({ part }) => part !== '');
 interface Placed {
@@ -161,7 +195,7 @@ interface Placed {
   readonly past: number;
 }
 function placeOf({ text, steps, filled, past }: Placed): Place {
-  if (past > 0) return 'after';
+  if (past > 0) return MEANWHILE.test(text) ? 'meanwhile' : 'after';
   if (filled) return 'onTop';
   if (!isBeside(steps)) return 'before';
   // caramel and pears below the batter: into the tin before it
@@ -194,7 +228,8 @@ const bakeSaidIn = (text: string) =>
 const isBaked = (text: string): boolean => bakeSaidIn(text) !== undefined;
 const BAKES = /\bbak(?:e|ing)\b/i;
 /** Put on what is baked, in the step that bakes it. */
-const FINISHES = /\b(?:drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
+const FINISHES =
+  /\b(?:split|fill|sandwich|soak|pour|dip|drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
 function besideTheOven(text: string): readonly Place[] {
   const bakes = BAKES.exec(text)?.index ?? 0;
   const done = bakeSaidIn(text)?.to ?? text.length;

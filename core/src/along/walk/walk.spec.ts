@@ -109,6 +109,43 @@ describe('a bake as one step after another', () => {
     expect(below).toBeLessThan(at((step) => step.kind === 'weigh' && step.part === ''));
     expect(at(({ kind }) => kind === 'divide')).toBeGreaterThan(at((step) => step.kind === 'mix' && step.number === 3));
   });
+  /** A bake in a few words: what is weighed by its name, what the method says by its number, and the rest by its kind. */
+  const told = (text: string) => walkFrom(text).walk.map((step) => (step.kind === 'weigh' ? step.name : step.kind === 'mix' ? step.number : step.kind)); // prettier-ignore
+  it('lights the oven when its heat is wanted, not before oranges that boil for two hours', () => {
+    const cake = (boil: string) => told(`Orange cake\n2 oranges\n6 eggs\n250 g caster sugar\n250 g ground almonds\n1 tsp baking powder\n\nMethod\n1. ${boil} Blitz to a puree.\n2. Heat the oven to 170 C. Line a 23 cm springform tin.\n3. Whisk the eggs and sugar, fold in the almonds, baking powder and puree.\n4. Pour into the tin and bake for 50-60 minutes.`); // prettier-ignore
+    const slow = cake('Boil the oranges whole for 2 hours.');
+    expect(slow.indexOf('heat')).toBeGreaterThan(slow.indexOf(1));
+    expect(slow.indexOf('heat')).toBeLessThan(slow.indexOf('eggs'));
+    const quick = cake('Boil the oranges, sliced, for 20 minutes.');
+    expect(quick.indexOf('heat')).toBeLessThan(quick.indexOf('oranges'));
+  });
+  it('has hands free while it bakes: the syrup is simmered then', () => {
+    const cake = told('Lemon cake\nCake\n225 g plain flour\n2 tsp baking powder\n150 g butter\n150 g caster sugar\n3 eggs\nSyrup\n80 ml lemon juice\n60 g sugar\n\nMethod\n1. Heat the oven to 180 C. Line a 900 g loaf tin.\n2. Cream the butter and caster sugar, beat in the eggs, fold in the flour and baking powder.\n3. Bake for 45 minutes.\n4. While it bakes, simmer the lemon juice and sugar for the syrup 2 minutes.\n5. Brush with the warm syrup.'); // prettier-ignore
+    expect(cake.indexOf('lemon juice')).toBeGreaterThan(cake.indexOf('bake'));
+    expect(cake.indexOf(4)).toBeLessThan(cake.indexOf('cool'));
+    expect(cake.indexOf(5)).toBeGreaterThan(cake.indexOf('cool'));
+  });
+  it('brushes and scatters on rounds that are cut', () => {
+    const scones = told('Cheese scones\nMakes 8\n225 g self-raising flour\n50 g cold butter\n100 g cheddar, grated\n1 egg\n100 ml milk\n\nMethod\n1. Heat the oven to 220 C.\n2. Rub the butter into the flour, stir in three quarters of the cheese, the egg and the milk.\n3. Pat out 2.5 cm thick and cut out 8 rounds with a 6 cm cutter.\n4. Scatter with the rest of the cheese. Bake for 12 minutes.'); // prettier-ignore
+    expect(scones.lastIndexOf('cheddar')).toBeGreaterThan(scones.indexOf('divide'));
+    expect(scones.indexOf('divide')).toBeGreaterThan(scones.indexOf(3));
+  });
+  it('lets nothing stand that the method turns out after the oven', () => {
+    const { walk } = walkFrom('Upside-down cake\n150 g butter\n150 g caster sugar\n3 eggs\n150 g self-raising flour\n\nMethod\n1. Heat the oven to 180 C. Grease a 23 cm springform tin.\n2. Beat the butter and sugar until fluffy, add the eggs, fold in the flour.\n3. Spread in the tin. Bake 45 minutes. Leave 10 minutes then turn upside down on to a plate.'); // prettier-ignore
+    expect(kinds(walk)).not.toContain('rest');
+    // butter that is beaten fluffy is soft
+    expect(walk.filter((step) => step.kind === 'ready' && step.task === 'take-out').length).toBeGreaterThan(0);
+  });
+  it('calls zest zest, and the lemon what is zested', () => {
+    const { walk } = walkFrom('Lemon loaf\n200 g self-raising flour\nzest of 2 lemons\n120 g butter\n120 g caster sugar\n2 eggs\n\nMethod\n1. Rub the zest into the sugar. Cream the butter with it, beat in the eggs, fold in the flour.\n2. Bake in a 900 g loaf tin at 180 C for 45 minutes.'); // prettier-ignore
+    expect(weighings(walk).map(({ name }) => name)).toContain('lemon zest');
+    expect(walk.flatMap((step) => (step.kind === 'ready' && step.task === 'prepare' ? [step.what] : []))).toEqual(['zest the lemon']); // prettier-ignore
+  });
+  it('says what is done behind the oven behind it, where no pan is known too', () => {
+    const { walk } = walkFrom('Shortcakes\n250 g plain flour\n1 tbsp baking powder\n90 g cold butter\n180 ml cream\nTo serve\n240 ml cream\n\nMethod\n1. Rub the butter into the flour and baking powder, stir in the cream.\n2. Drop onto a sheet.\n3. Bake 15-18 minutes at 220 C. Split and fill with whipped cream.'); // prettier-ignore
+    const oven = walk.findIndex(({ kind }) => kind === 'bake');
+    expect(walk.slice(oven).some((step) => step.kind === 'mix' && step.number === 3)).toBeTrue();
+  });
   it('keeps what goes on a cake for after the oven, and what is strewn over for after the tin', () => {
     const cake = demoWalks().find(({ id }) => id === 'parsnip-hazelnut-cake')?.walk ?? [];
     const oven = cake.findIndex(({ kind }) => kind === 'bake');

@@ -22,12 +22,14 @@ export function walkOf(order: WalkOrder): readonly WalkStep[] {
   const { divided, baked, cooled } = ovenSteps(order, filledShare(method));
   return [
     ...ready,
+    ...method.first,
     ...heatStep(order),
     ...method.before,
     ...rest,
     ...divided,
     ...method.onTop,
     ...baked,
+    ...method.meanwhile,
     ...cooled,
     ...method.after,
   ];
@@ -76,11 +78,12 @@ function heatStep({ bake, foreseen }: WalkOrder): readonly HeatStep[] {
 }
 
 /** Of the batter, what is in the bowl when the tin is filled: plums that are pushed in afterwards are not. */
-function filledShare({ before, onTop }: MethodSteps): number {
+function filledShare({ first, before, onTop }: MethodSteps): number {
   const grams = (steps: readonly WalkStep[]) =>
     steps.reduce((sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0), 0);
-  const all = grams(before) + grams(onTop);
-  return all > 0 ? grams(before) / all : 1;
+  const filled = grams(first) + grams(before);
+  const all = filled + grams(onTop);
+  return all > 0 ? filled / all : 1;
 }
 
 /** Each set of pans by itself: into the pans, into the oven, out of it. */

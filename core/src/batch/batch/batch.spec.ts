@@ -157,6 +157,11 @@ icing sugar, to dust`);
     for (const line of ['-3 cups treacle', 'treacle', '1e400 g milk']) expect(whys(line)).withContext(line).toEqual(['no-amount']);
     for (const line of ['salt', 'flour for dusting', 'ground nutmeg, to taste']) expect(whys(line)).withContext(line).toEqual(['to-taste']);
   }); // prettier-ignore
+  it('weighs a frosting as it is written where the batch is the formula', () => {
+    const cake = read('Quay cake\n225 g self-raising flour\n225 g butter\n225 g sugar\n4 eggs\nButtercream\n125 g butter\n235 g icing sugar\nBake at 180 °C in two 20 cm round tins for 25 minutes'); // prettier-ignore
+    const beside = batch(cake, 'as written').measured.components.find(({ inBatter }) => !inBatter);
+    expect(beside?.lines.map(({ grams }) => grams)).toEqual([125, 235]);
+  });
   it('keeps every baker’s percentage, whatever the size', () => {
     const around = context(LOAF);
     fc.assert(

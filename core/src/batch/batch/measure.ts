@@ -160,11 +160,17 @@ function unweighedOf({ line, entries, grams }: WeighedLine, componentId: string,
   return [{ lineId: line.id, componentId, text: line.text, why: 'not-understood', ...(said > 0 && { grams: said }) }];
 }
 
-/** An amount by itself, near and not awkward: for what does not rise. */
-function nearest(measure: ToMeasure, kit: Kit): Candidate {
-  const cost = ({ grams, awkwardness }: Candidate) =>
-    0.0004 * (100 * (grams / measure.part.grams - 1)) ** 2 + 0.35 * awkwardness;
-  return candidatesFor(measure, kit).reduce((best, candidate) => (cost(candidate) < cost(best) ? candidate : best));
+const AS_WRITTEN = 0.005;
+/**
+ * An amount by itself, near and not awkward: for what does not rise.
+ * @param isScaled whether it is another amount than the formula says; what is as written stays so where the kit can measure it
+ */
+function nearest(measure: ToMeasure, kit: Kit, isScaled: boolean): Candidate {
+  const off = ({ grams }: Candidate) => Math.abs(grams / measure.part.grams - 1);
+  const cost = (candidate: Candidate) => 0.0004 * (100 * off(candidate)) ** 2 + 0.35 * candidate.awkwardness;
+  const all = candidatesFor(measure, kit);
+  const asWritten = isScaled ? [] : all.filter((candidate) => off(candidate) <= AS_WRITTEN);
+  return (asWritten.length > 0 ? asWritten : all).reduce((best, candidate) => (cost(candidate) < cost(best) ? candidate : best)); // prettier-ignore
 }
 
 /**
@@ -199,7 +205,7 @@ export function measureBatch(
   const lines = opened.map(({ line, measure, name }): BatchLine => {
     const { ingredient, preparation, grams: exactGrams } = measure.part;
     const of = chosen.get(measure.id);
-    const pick = of ?? heldOf(measure.id) ?? nearest(measure, kit);
+    const pick = of ?? heldOf(measure.id) ?? nearest(measure, kit, factorOf(line.componentId).factor !== 1);
     const { pieceGrams: each } = measure;
     const over = each === undefined ? 0 : Math.ceil(pick.grams / each - 0.02) * each - pick.grams;
     return {

@@ -53,8 +53,16 @@ const FAMILY_WORDS: readonly (readonly [RegExp, MixingFamily])[] = [
 ];
 /** What a written method says outright, before its style is asked. Melting is not among them: butter is melted for toppings too. */
 const SAID_BY_METHOD: readonly (readonly [RegExp, MixingFamily])[] = [
-  [/\brub(?:bed|bing)?\b[^.;]*\b(?:in|into|crumbs)\b|\bcut (?:in )?the (?:cold )?(?:butter|fat)\b/i, 'rub-in'],
+  [
+    /\brub(?:bed|bing)?\b(?! (?:the )?(?:(?:lemon|orange|lime|citrus|grated) )*(?:zest|rind|peel))[^.;]*\b(?:in|into|crumbs)\b|\bcut (?:in )?the (?:cold )?(?:butter|fat)\b/i,
+    'rub-in',
+  ],
   [/\bcream(?:ed|ing)?\s+(?:the|together|butter|until|in)\b/i, 'creaming'],
+  // "Add the butter and beat until fluffy", "beat the butter and sugar until pale"
+  [
+    /\bbutter\b(?![^.;]*\bmelt)[^.;]{0,40}\bbeat\b[^.;]{0,40}\b(?:fluffy|pale|creamy)\b|\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,60}\b(?:fluffy|pale|creamy)\b/i,
+    'creaming',
+  ],
 ];
 
 /**

@@ -1,4 +1,4 @@
-import { shortIngredientName } from '../../kitchen/ingredients/index.js';
+import { ingredientById, shortIngredientName } from '../../kitchen/ingredients/index.js';
 import { LONGEST_WAIT_MINUTES, waitingOfStyle } from '../../batter/rising/index.js';
 import { type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
 import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
@@ -271,7 +271,10 @@ function preparing(order: Order, of: number): readonly Handwork[] {
   for (const line of formula.components.flatMap((component) => component.lines)) {
     if (BOUGHT_SO.test(line.text)) continue;
     const entry = audit.lines.find(({ lineId }) => lineId === line.id)?.entries[0];
-    const name = entry?.read.ingredient ? shortIngredientName(entry.read.ingredient, 'UK') : '';
+    const read = entry?.read.ingredient;
+    // it is the lemon that is zested
+    const thing = (read && ingredientById(read.id.replace(/-(?:zest|juice)$/, ''))) ?? read;
+    const name = thing ? shortIngredientName(thing, 'UK') : '';
     for (const [words, what, minutes] of PREPARING) {
       if (!words.test(line.text)) continue;
       const task = what.includes(' ') || name === '' ? what : $localize`${what}:done: the ${name}:thing:`;

@@ -47,15 +47,22 @@ export function methodSays({ steps, notes = [], components }: Formula): MethodSa
   const bakedAt = texts.findIndex((text) =>
     mentionsIn(text).some((each) => each.kind === 'time' && each.purpose === 'bake'),
   );
-  const time = (purposes: readonly TimePurpose[], where: (text: string, step: number) => boolean) => {
+  const time = (purposes: readonly TimePurpose[], where: (text: string, step: number, at: number) => boolean) => {
     for (const [step, text] of texts.entries())
       for (const mention of mentionsIn(text))
-        if (mention.kind === 'time' && purposes.includes(mention.purpose) && where(text, step)) return mention;
+        if (mention.kind === 'time' && purposes.includes(mention.purpose) && where(text, step, mention.from))
+          return mention;
     return undefined;
   };
+  const bakes = mentionsIn(texts[bakedAt] ?? '').find((each) => each.kind === 'time' && each.purpose === 'bake');
   const beforeOven = (step: number) => bakedAt < 0 || step <= bakedAt;
+  // "Bake 45 minutes. Leave 10 minutes, then turn upside down": that is behind the oven
+  const behindOven = (step: number, at: number) => step === bakedAt && bakes !== undefined && at > bakes.from;
   const inPan = time(['cool'], (text) => /\bin (?:the|its|their) (?:tins?|pans?)\b/i.test(text));
-  const rest = time(['rest', 'chill'], (text, step) => beforeOven(step) && !/\bsoak|\bfruit\b|\boatmeal\b/i.test(text));
+  const rest = time(
+    ['rest', 'chill'],
+    (text, step, at) => beforeOven(step) && !behindOven(step, at) && !/\bsoak|\bfruit\b|\boatmeal\b/i.test(text),
+  );
   const chill = time(['chill'], (text, step) => !beforeOven(step) || FINISHED.test(text));
   const cool = time(['cool'], (text) => !/\bin (?:the|its|their) (?:tins?|pans?)\b/i.test(text));
   const soaked = texts.find((text) => /\bsoak\b/i.test(text));

@@ -168,5 +168,13 @@ describe('how long it bakes, in a row of its own', () => {
         ({ lowMinutes }) => lowMinutes,
       ),
     ).toEqual([15, 30]);
+    expect(
+      readBake(['Bake 5 minutes at 400°F, lower to 350°F and bake 15 minutes more.']).stages?.map(
+        ({ celsius, lowMinutes }) => [celsius, lowMinutes],
+      ),
+    ).toEqual([
+      [204, 5],
+      [177, 15],
+    ]);
   });
 });

@@ -64,7 +64,12 @@ function heats(text: string): readonly Token[] {
   for (const point of temperaturesIn(text).filter(({ of }) => of === 'oven')) {
     const last = groups.at(-1)?.points.at(-1);
     const between = last === undefined ? '' : text.slice(last.to, point.from);
-    if (last && between.length <= SAID_TWICE_LETTERS && !/\bthen\b|\bmin|\bfor\b/.test(between))
+    if (
+      last &&
+      between.length <= SAID_TWICE_LETTERS &&
+      !/\bthen\b|\bmin|\bfor\b/.test(between) &&
+      !LOWERING.test(between)
+    )
       groups.at(-1)?.points.push(point);
     else groups.push({ points: [point], lowered: LOWER.test(text.slice(Math.max(0, point.from - 60), point.from)) });
   }

@@ -156,6 +156,39 @@ describe('methodOf', () => {
     );
     expect(taken(formula)).toEqual([['200 g plain flour', '100 g butter']]);
   });
+  it('does not take what a sheet or a board is dusted with', () => {
+    for (const dusts of ['Dust a baking sheet with flour.', 'Knead briefly on a board dusted with flour.']) {
+      const formula = read(
+        `Scones\n200 g plain flour\n50 g butter\nMethod\n${dusts} Heat the oven.\nRub the butter into the flour.`,
+      );
+      expect(taken(formula)).withContext(dusts).toEqual([[], ['200 g plain flour', '50 g butter']]);
+    }
+  });
+  it('leaves the sugar of a list among the dry things, whatever the top is sprinkled with', () => {
+    const shortcake = (sugar: string) =>
+      taken(
+        read(
+          `Shortcakes\n250 g plain flour\n${sugar}\n90 g butter\nMethod\nWhisk the dry ingredients. Cut in the butter.\nShape, and sprinkle with sugar.`,
+        ),
+      );
+    expect(shortcake('50 g sugar')).toEqual([['250 g plain flour', '50 g sugar', '90 g butter'], []]);
+    expect(shortcake('50 g demerara sugar')[1]).toEqual(['50 g demerara sugar']);
+    expect(shortcake('50 g sugar, for sprinkling')[1]).toEqual(['50 g sugar, for sprinkling']);
+  });
+  it('takes what is beaten together at once, though a spoon of it is kept back for the top', () => {
+    const formula = read(
+      'Scones\n225 g flour\n1 egg\n120 ml milk\nMethod\nBeat the egg with the milk. Keep 1 tbsp back for glazing. Stir the rest into the flour.\nBrush with the reserved egg and milk.',
+    );
+    expect(taken(formula)[1]).toEqual([]);
+    for (const { share } of method(formula).takings) expect(share).toBe(1);
+  });
+  it('reads a portion of what has been melted', () => {
+    const formula = read(
+      'Cornbread\n200 g cornmeal\n8 tbsp butter, melted, divided\nMethod\nWhisk 7 tablespoons of the melted butter into the cornmeal.\nCoat the skillet with the remaining butter.',
+    );
+    const butter = method(formula).takings.filter(({ lineId }) => lineId === 'l2');
+    expect(butter.map(({ share }) => Math.round(8 * (share ?? 0)))).toEqual([7, 1]);
+  });
   it('deals a divided line: what is reserved goes where the reserved is used, and nothing is lost', () => {
     const formula = read(
       'Buckle\n1 cup plain flour\n150 g sugar, divided\nMethod\nReserve 2 tbsp of the sugar.\nMix flour and the rest of the sugar.\nSprinkle with the reserved sugar.',

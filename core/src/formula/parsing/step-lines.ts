@@ -221,7 +221,8 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     about === component.name ||
     namesComponent(text, component.name) ||
     !lines.some((other) => other.component.inBatter && named.get(other)?.shared);
-  const meant = unshared.length > 0 ? unshared : inSteps.filter(({ step }) => isMeant(step));
+  const named = unshared.length > 0 ? unshared : inSteps.filter(({ step }) => isMeant(step));
+  const meant = isInBowlBefore(named, called, steps) ? [] : named;
   if (meant.length > 0) return withoutEchoes(withReserved(meant.map(({ mention }) => mention), line)); // prettier-ignore
   // "mix it all" is all of the batter, not the topping besides
   const besideBatter = beside && lines.some((other) => other.component.inBatter);
@@ -232,6 +233,21 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     steps.find(({ text }) => WHOLE_METHOD.test(text));
   return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
 }
+
+/** "Whisk the dry ingredients … sprinkle with sugar": the sugar of the list is among the dry ones, unless it says that it is for the top. */
+function isInBowlBefore(
+  named: readonly { readonly mention: Mentioned; readonly step: ToldStep }[],
+  called: CalledLine,
+  steps: readonly ToldStep[],
+): boolean {
+  const [first] = named;
+  if (!first || !named.every(({ mention }) => mention.finishing)) return false;
+  const { component, line } = called;
+  if (!component.inBatter || line.optional || FOR_THE_TOP.test(line.line.text)) return false;
+  return steps.slice(0, steps.indexOf(first.step)).some(({ text }) => inGroup(text, called));
+}
+const FOR_THE_TOP =
+  /\b(?:for|to) (?:the tops?|sprinkl|dust|brush|finish|scatter|decorat)|\b(?:demerara|turbinado|coarse|sanding|pearl|nibbed)\b/i;
 
 /** "For the crumble, rub the butter into the flour": neither the butter nor the flour of the batter. */
 function isOfAnother({ at, shared }: Mentioned, called: CalledLine, step: ToldStep, { steps, lines, parts }: Told) {
@@ -253,6 +269,9 @@ function withReserved(named: readonly Mentioned[], line: WeighedLine): readonly 
   const used = named.find(({ how }) => how === 'reserved');
   const amount = setAside?.words ?? KEPT_BACK.exec(normalise(line.line.text))?.[1];
   if (!used) return named;
+  // "Beat the egg with the milk, keep 1 tbsp back … brush with the reserved egg and milk": of what is in the bowl
+  if (!amount && !setAside && named.some((use) => use !== used && use.words === ''))
+    return named.filter((use) => use !== used);
   return named
     .filter((use) => use !== setAside)
     .map((use) => (use === used && amount ? { stepId: use.stepId, words: amount, shared: false, at: use.at } : use));

@@ -18,6 +18,9 @@ export const WHOLE_METHOD =
 /** "butter the tin", "flour the board": the name is a verb, or greases something. */
 const GREASES =
   /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet)\b|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
+/** "Dust a baking sheet with flour", "on a board dusted with flour": what keeps it from sticking is none of what is weighed. */
+const DUSTED =
+  /\b(?:dust|sprinkle|grease|brush|oil|line|coat|rub)\s+(?:(?:an?|the|your|two|three|\d+)\s+)?(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|sheets?|board|surface|worktop|counter|moulds?|cases|skillet|cutter)\s+(?:(?:lightly|generously|well|all over)\s+)?with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|soft|plain|the)\s+){0,2}(?:flour|butter|oil|sugar|lard|margarine|semolina|cocoa)\b|\b(?:dusted|sprinkled|greased|brushed|buttered)\s+with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|plain)\s+){0,2}(?:flour|butter|oil|semolina)\b/gi;
 
 /** Words of a step that stand for several lines at once, and what belongs to them. */
 const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredient) => boolean])[] = [
@@ -110,14 +113,19 @@ function namesOf(line: WeighedLine): readonly string[] {
 const escaped = (words: string) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/y$/, '(?:y|ie)');
 /** A portion before a name: "half the", "2 tbsp of the", "the remaining", "all but a spoonful of the". */
 const PORTION_BEFORE =
-  /((?:all (?:but|except) [^,;.]{1,24}?|(?:the )?(?:rest|remaining|remainder|reserved)|(?:about |roughly )?(?:a |one )?(?:half|third|quarter)|two[- ]thirds|three[- ]quarters|most|some|\d[\d./]*\s*[a-z]+\.?))\s*(?:of\s+)?(?:the\s+|your\s+)?$/i;
+  /((?:all (?:but|except) [^,;.]{1,24}?|(?:the )?(?:rest|remaining|remainder|reserved)|(?:about |roughly )?(?:a |one )?(?:half|third|quarter)|two[- ]thirds|three[- ]quarters|most|some|\d[\d./]*\s*[a-z]+\.?))\s*(?:of\s+)?(?:the\s+|your\s+)?(?:(?:melted|softened|soft|cold|cooled|warm|hot|chopped|diced|sliced|toasted|grated|sifted|crumbled|fresh)\s+)?$/i;
 /** Setting aside is no taking: the amount goes where the step says "the reserved". */
 const RESERVING =
   /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)? back|hold(?:ing)? back|put(?:ting)? aside)\b[^.;]*$/i;
 const RESERVED = /\breserved\b[^.;]*$/i;
 
 /** A step without what it only greases or dusts with, every other word in its place. */
-export const withoutGreasing = (text: string): string => text.replace(GREASES, (greased) => ' '.repeat(greased.length));
+export const withoutGreasing = (text: string): string =>
+  [GREASES, DUSTED].reduce((left, pattern) => left.replace(pattern, (greased) => ' '.repeat(greased.length)), text);
+
+/** "Sprinkle with sugar", "brush the tops with cream": a little of it, where nothing says how much. */
+const FINISHING =
+  /\b(?:sprinkle|dust|brush|scatter|dredge|strew)\b[^.;]{0,40}\bwith\s+(?:(?:a\s+little|some|extra|more)\s+)?$/i;
 
 export interface Mentioned {
   readonly stepId: string;
@@ -127,6 +135,8 @@ export interface Mentioned {
   readonly how?: 'reserving' | 'reserved';
   /** Several lines answer to the name that the step uses. */
   readonly shared: boolean;
+  /** It is put on with a little of it. */
+  readonly finishing?: boolean;
 }
 
 export interface CalledLine {
@@ -193,7 +203,7 @@ export function namedIn(
       ? ({ words, how: 'reserving' } as const)
       : RESERVED.test(before)
         ? ({ words: 'reserved', how: 'reserved' } as const)
-        : { words };
+        : { words, ...(FINISHING.test(before) && { finishing: true }) };
     const meant = withThatAmount(called, words);
     for (const calledLine of meant)
       if (!mentioned.has(calledLine)) mentioned.set(calledLine, { stepId, at, ...mention, shared: meant.length > 1 });

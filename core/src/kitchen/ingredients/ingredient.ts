@@ -124,7 +124,12 @@ export function ingredientName(ingredient: Ingredient, region: string): string {
  * @param said the name as it was read, in English
  */
 export const calledHere = (said: string, ingredient: Ingredient | undefined, region: string): string =>
-  ingredient && (said === '' || NAMES_HERE.has(ingredient.id)) ? ingredientName(ingredient, region) : said;
+  ingredient && (said === '' || NAMES_HERE.has(ingredient.id) || isOfFruit(said, ingredient))
+    ? ingredientName(ingredient, region)
+    : said;
+/** "zest of 3 lemons" weighs zest, and no lemons. */
+const isOfFruit = (said: string, { id }: Ingredient): boolean =>
+  /-(?:zest|juice)$/.test(id) && !/zest|rind|peel|juice/i.test(said);
 
 /** The name that a line of a formula is written with: English, as the formulas that Orvin writes. */
 export function nameInLine(ingredient: Ingredient, region: string): string {

@@ -65,6 +65,8 @@ describe('the words of a bake', () => {
     });
     const kept = { ...flour, by: 'scale' as const, keptBack: [{ grams: 45, step: 4 }] };
     expect(stepInWords(kept, undefined, '').tell).toBe('Stop at 209 g. Keep back 45 g for step 4.');
+    const leadOf = (part: string) => stepInWords({ ...flour, part }, undefined, '').lead;
+    expect([leadOf('Glaze'), leadOf('To serve')]).toEqual(['for the glaze', 'to serve']);
   });
   it('say what the baker’s dial is to say, and what it is where the formula comes from', () => {
     const heat = { kind: 'heat', id: 'heat', celsius: 176.7, fan: false, minutes: 20 } as const;

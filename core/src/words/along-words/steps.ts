@@ -25,9 +25,16 @@ const BOWLS: Readonly<Record<BowlKind, string>> = {
 /** "147 g", "4.9 g": as fine as the scale that weighs it. */
 export const scaleGrams = (grams: number): string => `${shortDecimal(gramsOnScale(grams), 1)} g`;
 
+const TO_DO = /^(?:to|for|zum|für) /i;
 /** @param before name of what was weighed into the same bowl before */
 function weighWords(step: WeighStep, before: string | undefined): StepWords {
-  const bowl = step.part === '' ? BOWLS[step.bowl.kind] : $localize`for the ${inSentence(step.part)}`;
+  // a part that is called "To serve" says itself what it is for
+  const bowl =
+    step.part === ''
+      ? BOWLS[step.bowl.kind]
+      : TO_DO.test(step.part)
+        ? inSentence(step.part)
+        : $localize`for the ${inSentence(step.part)}`;
   const lead = [bowl, ...(before === undefined ? [] : [$localize`after the ${before}`])].join(', ');
   const kept = step.keptBack.map(
     ({ grams, step: later }) =>
