@@ -8,12 +8,13 @@ import { OwnDial } from '../parts/own-dial';
 import { clockAt } from '../parts/wall-clock';
 import { ThisBaking } from './this-baking';
 
-type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'cool' }>;
+type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'griddle' | 'cool' }>;
 const MINUTE = 60_000;
 const LABELS: Readonly<Record<PlainStep['kind'], string>> = {
   ready: $localize`Done, next`,
   heat: $localize`It is on`,
   rest: $localize`It stands`,
+  griddle: $localize`It is on`,
   cool: $localize`Next`,
 };
 
@@ -78,7 +79,11 @@ export class PlainStepView {
   constructor() {
     effect(() => {
       const step = this.step() as PlainStep;
-      const label = this.baking.next() ? LABELS[step.kind] : $localize`It is finished`;
+      const label = this.baking.next()
+        ? step.kind === 'griddle' && step.act === 'turn'
+          ? LABELS.ready
+          : LABELS[step.kind]
+        : $localize`It is finished`;
       this.footing.set(label, () => this.next(step));
     });
   }
@@ -88,6 +93,7 @@ export class PlainStepView {
       ready: () => (step.kind === 'ready' && step.waitMinutes > 0 ? [baking.timer(step.id, step.what, step.waitMinutes)] : []),
       heat: () => (step.kind === 'heat' ? [baking.timer('heat', $localize`oven to ${this.dial.heat(step.celsius)}`, step.minutes)] : []),
       rest: () => (step.kind === 'rest' ? [baking.timer('rest', $localize`batter rests`, step.minutes)] : []),
+      griddle: () => (step.kind === 'griddle' && step.act === 'on' ? [baking.timer('griddle:turn', $localize`turn it`, step.minutes), baking.timer('griddle:off', $localize`off the griddle`, 2 * step.minutes)] : []),
       cool: () => [],
     }[step.kind]();
     if (step.kind === 'heat') baking.instruments.tell({ do: 'set', celsius: Math.round(step.celsius) });

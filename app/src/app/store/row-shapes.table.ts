@@ -515,6 +515,7 @@ export const ROW_SHAPES: Readonly<Record<Table, Shape>> = {
             gramsEach: 'figure',
           },
           { kind: ['one of', 'bake'], id: 'text', portion: 'figure' },
+          { kind: ['one of', 'griddle'], id: 'text', act: ['one of', 'on', 'turn'], minutes: 'figure' },
           {
             kind: ['one of', 'cool'],
             id: 'text',

@@ -5,7 +5,7 @@ import { BOWL_KINDS } from '../../batch/pouring/index.js';
 import { bakeSnapshotSchema } from '../../batch/snapshots/index.js';
 import { PACED_TASKS } from '../../kitchen/learned/index.js';
 import { MIX_PHASES } from '../mixing/index.js';
-import { READY_TASKS, WEIGHED_BY } from '../walk/index.js';
+import { GRIDDLE_ACTS, READY_TASKS, WEIGHED_BY } from '../walk/index.js';
 import type { Baking } from '../baking/index.js';
 import { DONE_AT_OVEN, LOOKS, TOLD_BY } from '../baking/index.js';
 
@@ -66,6 +66,7 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
     gramsEach: grams.required(),
   },
   bake: { portion },
+  griddle: { act: one(GRIDDLE_ACTS).required(), minutes: minutes.required() },
   cool: { portion, inPanMinutes: minutes, sliceMinutes: minutes, frostMinutes: minutes },
 };
 const HAPPENINGS: Readonly<Record<string, Joi.PartialSchemaMap>> = {

@@ -4,6 +4,7 @@ export type { WalkOrder } from './walk-order.js';
 export {
   READY_TASKS,
   WEIGHED_BY,
+  GRIDDLE_ACTS,
   type BakeStep,
   type CoolStep,
   type DivideStep,

@@ -84,6 +84,14 @@ export interface BakeStep extends Step {
   readonly kind: 'bake';
   readonly portion: number;
 }
+export const GRIDDLE_ACTS = ['on', 'turn'] as const;
+/** What bakes on a griddle goes on, is turned, and comes off: no oven and no tin. */
+export interface GriddleStep extends Step {
+  readonly kind: 'griddle';
+  readonly act: (typeof GRIDDLE_ACTS)[number];
+  /** Of one side. */
+  readonly minutes: number;
+}
 export interface CoolStep extends Step {
   readonly kind: 'cool';
   readonly portion: number;
@@ -92,5 +100,6 @@ export interface CoolStep extends Step {
   readonly sliceMinutes?: number;
   readonly frostMinutes?: number;
 }
-export type WalkStep = ReadyStep | HeatStep | WeighStep | MixStep | RestStep | DivideStep | BakeStep | CoolStep;
+export type WalkStep =
+  ReadyStep | HeatStep | WeighStep | MixStep | RestStep | DivideStep | BakeStep | GriddleStep | CoolStep;
 export type WalkStepKind = WalkStep['kind'];

@@ -1,10 +1,10 @@
 import { cutInto, cutOf } from '../../batch/plan/index.js';
-import { usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
+import { methodSays, usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
 import { PACED_TASKS, type PacedTask } from '../../kitchen/learned/index.js';
 import { methodSteps, type MethodSteps } from './method-steps.js';
 import type { WalkOrder } from './walk-order.js';
-import type { DivideStep, HeatStep, ReadyStep, WalkStep } from './walk-step.js';
+import type { DivideStep, GriddleStep, HeatStep, ReadyStep, WalkStep } from './walk-step.js';
 
 const ROOM_CELSIUS = 21;
 const USUAL_RACKS = 2;
@@ -19,6 +19,9 @@ export function walkOf(order: WalkOrder): readonly WalkStep[] {
   const method = methodSteps(order);
   const rest: readonly WalkStep[] =
     work?.mixing && work.mixing.restMinutes > 0 ? [{ kind: 'rest', id: 'rest', minutes: work.mixing.restMinutes }] : [];
+  const onGriddle = griddleSteps(order);
+  if (onGriddle.length > 0)
+    return [...ready, ...method.first, ...method.before, ...rest, ...onGriddle, ...method.after];
   const { divided, baked, cooled } = ovenSteps(order, filledShare(method));
   return [
     ...ready,
@@ -84,6 +87,17 @@ function filledShare({ first, before, onTop }: MethodSteps): number {
   const filled = grams(first) + grams(before);
   const all = filled + grams(onTop);
   return all > 0 ? filled / all : 1;
+}
+
+/** On, and turned, where the method bakes on a griddle. */
+function griddleSteps({ bake }: WalkOrder): readonly GriddleStep[] {
+  const { griddleMinutes } = methodSays(bake.order.formula);
+  if (griddleMinutes === undefined) return [];
+  const minutes = griddleMinutes / 2;
+  return [
+    { kind: 'griddle', id: 'griddle:on', act: 'on', minutes },
+    { kind: 'griddle', id: 'griddle:turn', act: 'turn', minutes },
+  ];
 }
 
 /** Each set of pans by itself: into the pans, into the oven, out of it. */

@@ -270,16 +270,20 @@ function preparing(order: Order, of: number): readonly Handwork[] {
   const found = new Map<string, number>();
   for (const line of formula.components.flatMap((component) => component.lines)) {
     if (BOUGHT_SO.test(line.text)) continue;
-    const entry = audit.lines.find(({ lineId }) => lineId === line.id)?.entries[0];
-    const read = entry?.read.ingredient;
-    // it is the lemon that is zested
-    const thing = (read && ingredientById(read.id.replace(/-(?:zest|juice)$/, ''))) ?? read;
-    const name = thing ? shortIngredientName(thing, 'UK') : '';
-    for (const [words, what, minutes] of PREPARING) {
-      if (!words.test(line.text)) continue;
+    const entries = audit.lines.find(({ lineId }) => lineId === line.id)?.entries ?? [];
+    const [only, more] = entries;
+    // "150 g oatmeal, 25 g butter, melted": of several things each by its own words
+    const things = more
+      ? entries.map(({ read }) => [read.ingredient, `${read.name} ${read.note}`] as const)
+      : [[only?.read.ingredient, line.text] as const];
+    for (const [ingredient, said] of things) {
+      const [words, what = '', minutes = 0] = PREPARING.find(([pattern]) => pattern.test(said)) ?? [];
+      if (words === undefined) continue;
+      // it is the lemon that is zested
+      const thing = (ingredient && ingredientById(ingredient.id.replace(/-(?:zest|juice)$/, ''))) ?? ingredient;
+      const name = thing ? shortIngredientName(thing, 'UK') : '';
       const task = what.includes(' ') || name === '' ? what : $localize`${what}:done: the ${name}:thing:`;
       found.set(task, Math.max(found.get(task) ?? 0, minutes));
-      break;
     }
   }
   return [...found].map(([what, minutes]) => ({

@@ -30,11 +30,13 @@ const NEXT_DAY = /\b(?:better|best)\b[^.;]{0,20}\b(?:next day|the day after)\b/i
 const BETTER_AFTER = /\b(?:better|best)\b[^.;]{0,20}\bafter (\w+) days?\b/i;
 
 const GRIDDLE = /\b(?:griddle|girdle|bakestone)\b/i;
+/** "Heat a heavy pan … cook 2-3 minutes each side": it does what a griddle does. */
+const PAN_ON_THE_HOB = /\b(?:heavy|frying|dry|hot|non-?stick|cast[- ]iron) (?:[a-z]+ )?(?:pan|skillet)\b/i;
 const A_SIDE = /\b(?:a|each|per) side\b/i;
 /** Minutes on the griddle, of a step that bakes there. */
 function griddleMinutes(texts: readonly string[]): number | undefined {
   for (const text of texts) {
-    if (!GRIDDLE.test(text)) continue;
+    if (!GRIDDLE.test(text) && !(PAN_ON_THE_HOB.test(text) && A_SIDE.test(text))) continue;
     const time = mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake');
     if (time?.kind === 'time') return Math.round(time.high * (A_SIDE.test(text) ? 2 : 1));
   }

@@ -29,7 +29,8 @@ const FEWEST = 3;
 /** "handful sultanas", "a good splash of milk": as much as the hand gives. */
 const HANDED =
   /^(?:an? )?(?:good |big |small |generous )?(?:handful|splash|pinch|dash|drop|knob|squeeze|glug|drizzle)s? (?:of )?([a-z][a-z ]{2,30})$/i;
-const OF_EACH = /^(?:\d{1,2}|one|two|three|half|the other) ([a-z]{3,12}(?: [a-z]{3,12})?)$/i;
+const OF_EACH =
+  /^(?:\d{1,4} ?(?:g|oz)|\d{1,2}|one|two|three|half|the other) ([a-z]{3,12}(?: [a-z]{3,12})?|in (?:small |large )?(?:cubes|chunks|slices|pieces))$/i;
 /** "450 flour, 100 butter" leaves its measure to what is said around it. */
 function isMeasured(thing: string, context: ReadingContext): boolean {
   const { kitchen } = context;
@@ -67,7 +68,7 @@ function thingsIn(line: string, context: ReadingContext): readonly string[] | un
     const last = things.at(-1);
     // "2 pears, 1 diced, 1 sliced": what is done with each of them
     const each = OF_EACH.exec(part.trim())?.[1];
-    if (last !== undefined && each !== undefined && describesOnly(each.toLowerCase()))
+    if (last !== undefined && each !== undefined && (each.startsWith('in ') || describesOnly(each.toLowerCase())))
       things[things.length - 1] = `${last}, ${part.trim()}`;
     else if (isMeasured(normalise(part), context) || OF_FRUIT.test(part)) things.push(inOunces(part, last, context));
     else if (last !== undefined && PREPARED.test(part.trim())) things[things.length - 1] = `${last}, ${part}`;

@@ -27,6 +27,8 @@ const SAID_FIRST = /^(optional|opt\.?|to taste|if you like|as needed)(?: ?[:,])?
 const NEXT_ENTRY =
   /\s*(?:[,;•·|]|(?<=[a-z)])\.|\s[+:-]|,?\s(?:mixed |sifted |whisked |beaten |blended |loosened )?(?:together )?with|,?\s(?:(?:chopped )?(?:and |& ))?(?:dissolved|soaked|steeped|stirred|mixed)(?: overnight)? (?:in|into)|\sand|\splus|\s&)\s+(?:(?:then )?(?:pour|stir|fold|beat|mix|tip|add) (?:in )?)?(?=(?:about |a |an |half |one |two |three |pinch |handful |knob |dollop |(?:heaped|heaping|level|scant|rounded|generous) [a-z]{3,12} |\d|\.\d)[^,;]*\b[a-z]{2,})/gi;
 
+/** "150 g cheddar, 100 g grated, 50 g in cubes": of the one that is named. */
+const CUT_IN = /^in (?:small |large )?(?:cubes|chunks|slices|pieces)$/i;
 const SOAKED = /\b(?:dissolved|soaked|steeped|stirred|mixed)\b/i;
 
 /** Drops what stands around a line: bullets, a heading, words said first. What was said first is kept as a note. */
@@ -69,7 +71,7 @@ export function segmentsOf(line: string, context: ReadingContext): readonly stri
     // a measured thing of an unknown name is a thing of its own too: it must be seen, not sink into a note
     return (
       pantryOf(kitchen).match(head, region).kind === 'matched' ||
-      (after.parts[0]?.unit !== undefined && !describesOnly(head))
+      (after.parts[0]?.unit !== undefined && !describesOnly(head) && !CUT_IN.test(head))
     );
   });
   if (cuts.length === 0) return [line];

@@ -161,8 +161,16 @@ describe('methodOf', () => {
       const formula = read(
         `Scones\n200 g plain flour\n50 g butter\nMethod\n${dusts} Heat the oven.\nRub the butter into the flour.`,
       );
-      expect(taken(formula)).withContext(dusts).toEqual([[], ['200 g plain flour', '50 g butter']]);
+      expect(taken(formula))
+        .withContext(dusts)
+        .toEqual([[], ['200 g plain flour', '50 g butter']]);
     }
+  });
+  it('does not take what a tin is oiled and dusted with', () => {
+    const formula = read(
+      'Cake\n100 g cocoa\n150 g olive oil\n3 eggs\nMethod\nOil a 23 cm springform and dust with cocoa.\nWhisk the cocoa with the oil and eggs.',
+    );
+    expect(taken(formula)).toEqual([[], ['100 g cocoa', '150 g olive oil', '3 eggs']]);
   });
   it('leaves the sugar of a list among the dry things, whatever the top is sprinkled with', () => {
     const shortcake = (sugar: string) =>

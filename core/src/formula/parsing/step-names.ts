@@ -17,7 +17,7 @@ export const WHOLE_METHOD =
   /\b(?:everything|all (?:of )?(?:the )?(?:(?!dry|wet|liquid|filling|icing|topping|frosting|glaze|drizzle)[a-z]{3,12} )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
 /** "butter the tin", "flour the board": the name is a verb, or greases something. */
 const GREASES =
-  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet)\b|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
+  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet|springform|bundt)\b(?:[^.;]{0,30}\band (?:dust|flour|sprinkle)(?: (?:it|them))?(?: lightly)? with (?:cocoa|flour|sugar|semolina)\b)?|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
 /** "Dust a baking sheet with flour", "on a board dusted with flour": what keeps it from sticking is none of what is weighed. */
 const DUSTED =
   /\b(?:dust|sprinkle|grease|brush|oil|line|coat|rub)\s+(?:(?:an?|the|your|two|three|\d+)\s+)?(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|sheets?|board|surface|worktop|counter|moulds?|cases|skillet|cutter)\s+(?:(?:lightly|generously|well|all over)\s+)?with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|soft|plain|the)\s+){0,2}(?:flour|butter|oil|sugar|lard|margarine|semolina|cocoa)\b|\b(?:dusted|sprinkled|greased|brushed|buttered)\s+with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|plain)\s+){0,2}(?:flour|butter|oil|semolina)\b/gi;
@@ -56,7 +56,7 @@ const WET_CATEGORIES: ReadonlySet<string> = new Set([
 
 /** Words too general to name an ingredient by alone. */
 const GENERAL: ReadonlySet<string> = new Set(
-  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold warm hot mixture mix blend stuff bits icing frosting'.split(
+  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold warm hot mixture mix blend spread stuff bits icing frosting'.split(
     ' ',
   ),
 );
@@ -152,6 +152,9 @@ function patternOf(name: string): RegExp {
   return pattern;
 }
 
+/** What bakes as butter, and is called so where there is none: "add the flour and soft butter" to a list that has a baking spread. */
+const AS_BUTTER = /margarine|spread/;
+
 /** The lines that answer to each name, the longest name first. */
 export function linesByName(lines: readonly CalledLine[]): readonly (readonly [string, readonly CalledLine[]])[] {
   const byName = new Map<string, CalledLine[]>();
@@ -161,6 +164,12 @@ export function linesByName(lines: readonly CalledLine[]): readonly (readonly [s
       if (others) others.push(called);
       else byName.set(name, [called]);
     }
+  }
+  if (!byName.has('butter')) {
+    const spreads = lines.filter(({ line }) =>
+      line.entries.some(({ ingredient }) => ingredient && AS_BUTTER.test(ingredient.id)),
+    );
+    if (spreads.length > 0) byName.set('butter', spreads);
   }
   return [...byName].sort(([a], [b]) => b.length - a.length);
 }

@@ -42,6 +42,7 @@ function cautionsOf({ step, words, ingredient, material, cover }: CautionFacts):
     case 'ready':
     case 'heat':
     case 'rest':
+    case 'griddle':
     case 'divide':
       return [];
   }

@@ -110,6 +110,10 @@ export function stepInWords(
       };
     case 'bake':
       return { lead: pans, title: $localize`In the oven`, tell: '' };
+    case 'griddle':
+      return step.act === 'on'
+        ? { lead: $localize`the griddle`, title: $localize`Onto the griddle, ${minutesInWords(step.minutes)} a side`, tell: $localize`Over the heat that the method says; a pinch of flour browns slowly on it.` } // prettier-ignore
+        : { lead: $localize`the griddle`, title: $localize`Turn it, and ${minutesInWords(step.minutes)} more`, tell: $localize`Done when its sides feel dry and spring back.` }; // prettier-ignore
     case 'cool':
       return { lead: pans, title: $localize`Let it cool`, tell: '' };
   }
@@ -129,6 +133,7 @@ export function nextInWords(step: WalkStep, pans: string, methodWords: string, s
     case 'ready':
     case 'heat':
     case 'rest':
+    case 'griddle':
     case 'cool':
       return uncapitalised(stepInWords(step, undefined, pans, 'UK', scale).title);
   }
@@ -155,6 +160,7 @@ const STATES: Readonly<Record<WalkStep['kind'], string>> = {
   rest: $localize`resting`,
   divide: $localize`dividing`,
   bake: $localize`in the oven`,
+  griddle: $localize`on the griddle`,
   cool: $localize`cooling`,
 };
 /** "weighing, 5 of 11": where one is, among the steps of a kind for what is many of a kind. */
