@@ -71,6 +71,7 @@ function setDown(id: string): Baking {
   return baking;
 }
 export const pearLoaf = (): Baking => setDown('pear-cardamom-loaf');
+export const farls = (): Baking => setDown('oat-farls');
 export const scones = (): Baking => setDown('thyme-sweet-potato-scones');
 
 /** Waits until the screen has come so far. */

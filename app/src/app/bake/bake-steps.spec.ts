@@ -6,7 +6,7 @@ import { SettingsStore } from '../store/settings-store';
 import { FormulaStore } from '../store/formula-store';
 import { PlanStore } from '../store/plan-store';
 import { RecordStore } from '../store/record-store';
-import { counter, scones, pearLoaf, pressed, rendered, typed, until, wordsOf } from './at-the-counter.spec-help';
+import { counter, farls, scones, pearLoaf, pressed, rendered, typed, until, wordsOf } from './at-the-counter.spec-help';
 import { BakeEnd } from './bake-end';
 import { BakeTimers, leftInWords } from './bake-timers';
 import { DivideStepView } from './divide-step';
@@ -291,6 +291,20 @@ describe('by the clock', () => {
     expect(timer?.name).toBe('oven to 177 °C');
     expect(Math.abs((timer?.until ?? 0) - Date.now() - heat.minutes * MINUTE)).toBeLessThan(1000);
     expect(instruments.told).toEqual([{ do: 'set', celsius: 177 }]);
+  });
+  it('turns what bakes on a griddle by its timers, and shows them by the clock', async () => {
+    const [on, turn] = farls().walk.filter((step) => step.kind === 'griddle');
+    if (!on || !turn) throw new Error('no griddle');
+    const { footing, baking } = await ready(at(on), farls());
+    const view = rendered(PlainStepView, { step: on });
+    expect(wordsOf(view, 'h2')).toBe('Onto the griddle, 9 min a side');
+    expect(footing.label()).toBe('It is on');
+    footing.act();
+    expect(baking.state().timers.map(({ name }) => name)).toEqual(['turn it', 'off the griddle']);
+    expect(baking.step()?.id).toBe(turn.id);
+    const turning = rendered(PlainStepView, { step: turn });
+    expect(wordsOf(turning, 'ul')).toMatch(/turn it.*in 9 min.*off the griddle.*in 18 min/);
+    expect(footing.label()).toBe('It is finished');
   });
   it('says when it may leave its tin and be cut, from the moment that it came out', async () => {
     const cool = stepOf('cool');

@@ -49,24 +49,20 @@ export class PlainStepView {
     const pans = 'portion' in step ? this.baking.pansOf(step.portion) : '';
     return stepInWords(step, undefined, pans, this.baking.formula()?.region, this.dial.scale());
   });
-  /** Cooling, by the clock from the moment it came out. */
+  /** Cooling, by the clock from the moment it came out; on the griddle, by its timers. */
   protected readonly clocks = computed(() => {
     const step = this.step();
+    if (step.kind === 'griddle')
+      return this.baking
+        .state()
+        .timers.filter(({ id }) => id.startsWith('griddle:'))
+        .map(({ name, until }) => this.clockOf(name, until));
     if (step.kind !== 'cool') return [];
     const out = this.baking.state().ovens.get(step.portion)?.outAt;
     if (out === undefined) return [];
     const of = (name: string, minutes: number | undefined) => {
       if (minutes === undefined) return [];
-      const at = out + minutes * MINUTE;
-      const left = (at - this.baking.now()) / MINUTE;
-      return [
-        {
-          name,
-          time: clockAt(at),
-          left: left > 0 ? $localize`in ${minutesInWords(left)}` : $localize`now`,
-          past: left <= 0,
-        },
-      ];
+      return [this.clockOf(name, out + minutes * MINUTE)];
     };
     const inPan = step.inPanMinutes;
     return [
@@ -75,6 +71,12 @@ export class PlainStepView {
       ...of($localize`cool enough to frost`, step.frostMinutes),
     ]; // prettier-ignore
   });
+
+  private clockOf(name: string, at: number) {
+    const left = (at - this.baking.now()) / MINUTE;
+    const until = left > 0 ? $localize`in ${minutesInWords(left)}` : $localize`now`;
+    return { name, time: clockAt(at), left: until, past: left <= 0 };
+  }
 
   constructor() {
     effect(() => {
