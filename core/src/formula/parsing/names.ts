@@ -22,7 +22,8 @@ export function headOf(rest: string): { readonly head: string; readonly note: st
   const behind = withoutBracket.slice(cut.index);
   // "cooked, mashed swede": what it is stands behind what was done to it
   const later = cut[0].trim() === ',' && describesOnly(head) ? headOf(behind.slice(cut[0].length).trim()) : undefined;
-  if (later && !describesOnly(later.head) && !/^\d/.test(later.head)) return { head: later.head, note: `${head} ${later.note}`.trim() };
+  if (later && !describesOnly(later.head) && !/^\d/.test(later.head))
+    return { head: later.head, note: `${head} ${later.note}`.trim() };
   return { head, note: behind.replace(/^[\s,;:-]+/, '').trim() };
 }
 

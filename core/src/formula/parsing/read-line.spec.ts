@@ -83,7 +83,9 @@ describe('readLine', () => {
   }
   it('reads what is done with shares of a thing as said of it', () => {
     for (const line of ['150 g cheddar, 100 g grated, 50 g in cubes', '2 pears, 1 diced, 1 sliced'])
-      expect(readLine(line, plainContext('UK')).length).withContext(line).toBe(1);
+      expect(readLine(line, plainContext('UK')).length)
+        .withContext(line)
+        .toBe(1);
   });
   it('keeps the line exactly as written, for every ingredient in it', () => {
     const text = '  2 tsp baking powder and ½ tsp salt ';
