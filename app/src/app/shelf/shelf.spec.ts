@@ -36,7 +36,9 @@ describe('the Shelf', () => {
     const row = () => wordsOf(view, 'tbody tr:nth-child(7)');
     await until(() => /balanced|soda|things|low|high/.test(row()));
     const asked: number[] = [];
-    spyOn(TestBed.inject(Work), 'run').and.callFake(((_: string, { formulas }: { formulas: readonly unknown[] }) => {
+    spyOn(TestBed.inject(Work), 'run').and.callFake(((_: string, { formulas }: { formulas?: readonly unknown[] }) => {
+      // on a slow machine the oven's worker is warmed up meanwhile: that is none of the Shelf's
+      if (formulas === undefined) return new Promise(() => undefined);
       asked.push(formulas.length);
       return new Promise((resolve, reject) => {
         [answer, refuse] = [resolve, reject];
