@@ -2,7 +2,7 @@ import { cutInto } from '../../batch/plan/index.js';
 import type { BatchComponent } from '../../batch/batch/index.js';
 import type { MixingFamily } from '../../batch/bowl/index.js';
 import { atFirst, bowlKindOf, pouringsOf, type Poured, type Pouring } from '../../batch/pouring/index.js';
-import { mentionsIn } from '../../formula/parsing/index.js';
+import { bakeTimeIn, mentionsIn } from '../../formula/parsing/index.js';
 import { FINE_GRAMS } from '../../ground/units/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { EMPTY_BOWL, mixPhaseOf, withPoured } from '../mixing/index.js';
@@ -138,16 +138,12 @@ export function methodSteps(order: WalkOrder): MethodSteps {
       if (!madeReady) bowl = withPoured(bowl, takes);
       aside = madeReady ? [...aside, ...ingredients] : [];
     }
-    if (isOvens) {
-      // "scatter over the crumble and bake": what is done before the oven, or behind it, is no act of the oven's
-      for (const place of i === bakedAt ? besideTheOven(text) : [])
-        places[place].push({ kind: 'mix', id: `mix:${stepId}:${place}`, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }) }); // prettier-ignore
-      continue;
-    }
-    // without a pan the oven's step stands as it is written, and what is done behind it once more
-    if (portions.length === 0 && i === bakedAt && steps.length === 0)
-      for (const place of besideTheOven(text).filter((each) => each === 'after'))
-        places[place].push({ kind: 'mix', id: `mix:${stepId}:${place}`, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }) }); // prettier-ignore
+    // "scatter over the crumble and bake": what is done before the oven, or behind it, is no act of the oven's; without a pan the oven's
+    // step stands as it is written, and what is done behind it once more
+    const besides = i === bakedAt && steps.length === 0 ? besideTheOven(text) : [];
+    for (const place of isOvens ? besides : besides.filter((each) => each === 'after'))
+      places[place].push({ kind: 'mix', id: `mix:${stepId}:${place}`, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }) }); // prettier-ignore
+    if (isOvens) continue;
     const id = clause ? `mix:${stepId}:${clause.from}` : `mix:${stepId}`;
     places[to].push({ kind: 'mix', id, stepId, number, family, bowlGrams: gramsSoFar(), ...(clause && { clause }), ...(phase && { phase }) }); // prettier-ignore
   }
@@ -223,16 +219,14 @@ const usualMixing = (family: MixingFamily, bowlGrams: number, ingredients: reado
 });
 
 const partName = ({ inBatter, name }: BatchComponent): string => (inBatter ? '' : name || 'the topping');
-const bakeSaidIn = (text: string) =>
-  mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake');
-const isBaked = (text: string): boolean => bakeSaidIn(text) !== undefined;
+const isBaked = (text: string): boolean => bakeTimeIn(text) !== undefined;
 const BAKES = /\bbak(?:e|ing)\b/i;
 /** Put on what is baked, in the step that bakes it. */
 const FINISHES =
   /\b(?:split|fill|sandwich|soak|pour|dip|drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
 function besideTheOven(text: string): readonly Place[] {
   const bakes = BAKES.exec(text)?.index ?? 0;
-  const done = bakeSaidIn(text)?.to ?? text.length;
+  const done = bakeTimeIn(text)?.to ?? text.length;
   return [...(ON_TOP.test(text.slice(0, bakes)) ? ['onTop' as const] : []), ...(FINISHES.test(text.slice(done)) ? ['after' as const] : [])]; // prettier-ignore
 }
 const OVEN_OR_PAN = /\b(?:pre-?heat|heat the oven|oven to|grease|line|butter and flour)\b/i;

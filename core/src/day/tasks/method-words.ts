@@ -1,4 +1,4 @@
-import { mentionsIn, type TimePurpose } from '../../formula/parsing/index.js';
+import { bakeTimeIn, mentionsIn, type TimePurpose } from '../../formula/parsing/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 
 /** What a method says of waiting; it wins over every default. */
@@ -35,10 +35,14 @@ const PAN_ON_THE_HOB = /\b(?:heavy|frying|dry|hot|non-?stick|cast[- ]iron) (?:[a
 const A_SIDE = /\b(?:a|each|per) side\b/i;
 /** Minutes on the griddle, of a step that bakes there. */
 function griddleMinutes(texts: readonly string[]): number | undefined {
+  // bacon fried on each side before a loaf is baked puts no loaf on the hob
+  const isOffTheOven = !texts
+    .flatMap(mentionsIn)
+    .some((mention) => mention.kind === 'temperature' && mention.of === 'oven');
   for (const text of texts) {
-    if (!GRIDDLE.test(text) && !(PAN_ON_THE_HOB.test(text) && A_SIDE.test(text))) continue;
-    const time = mentionsIn(text).find((mention) => mention.kind === 'time' && mention.purpose === 'bake');
-    if (time?.kind === 'time') return Math.round(time.high * (A_SIDE.test(text) ? 2 : 1));
+    if (!GRIDDLE.test(text) && !(isOffTheOven && PAN_ON_THE_HOB.test(text) && A_SIDE.test(text))) continue;
+    const time = bakeTimeIn(text);
+    if (time) return Math.round(time.high * (A_SIDE.test(text) ? 2 : 1));
   }
   return undefined;
 }
@@ -46,9 +50,7 @@ function griddleMinutes(texts: readonly string[]): number | undefined {
 export function methodSays({ steps, notes = [], components }: Formula): MethodSays {
   const texts = steps.map(({ text }) => text);
   const all = [...texts, ...notes, ...components.map(({ name }) => name)].join(' ');
-  const bakedAt = texts.findIndex((text) =>
-    mentionsIn(text).some((each) => each.kind === 'time' && each.purpose === 'bake'),
-  );
+  const bakedAt = texts.findIndex((text) => bakeTimeIn(text) !== undefined);
   const time = (purposes: readonly TimePurpose[], where: (text: string, step: number, at: number) => boolean) => {
     for (const [step, text] of texts.entries())
       for (const mention of mentionsIn(text))
@@ -56,7 +58,7 @@ export function methodSays({ steps, notes = [], components }: Formula): MethodSa
           return mention;
     return undefined;
   };
-  const bakes = mentionsIn(texts[bakedAt] ?? '').find((each) => each.kind === 'time' && each.purpose === 'bake');
+  const bakes = bakeTimeIn(texts[bakedAt] ?? '');
   const beforeOven = (step: number) => bakedAt < 0 || step <= bakedAt;
   // "Bake 45 minutes. Leave 10 minutes, then turn upside down": that is behind the oven
   const behindOven = (step: number, at: number) => step === bakedAt && bakes !== undefined && at > bakes.from;

@@ -2,7 +2,7 @@ import type { Formula, FormulaComponent } from '../formula/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
 import { matchIngredient, roleOf } from '../../kitchen/ingredients/index.js';
 import type { Region } from '../../ground/units/index.js';
-import { mentionsIn } from './mentions.js';
+import { bakeTimeIn } from './mentions.js';
 import { inGroup, linesByName, namedIn, WHOLE_METHOD, type CalledLine, type Mentioned } from './step-names.js';
 import { weighFormula } from './weigh-formula.js';
 
@@ -33,8 +33,7 @@ function partCalled(words: string): string {
   return PARTS_MEANT.find(([pattern]) => pattern.test(words))?.[1] ?? 'Topping';
 }
 
-const bakesIn = (sentence: string): boolean =>
-  mentionsIn(sentence).some((mention) => mention.kind === 'time' && mention.purpose === 'bake');
+const bakesIn = (sentence: string): boolean => bakeTimeIn(sentence) !== undefined;
 
 /** What makes a batter is in it, wherever its step stands. */
 const isOfABatter = ({ line }: CalledLine): boolean =>

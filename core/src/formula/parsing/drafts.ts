@@ -105,6 +105,8 @@ const PART_WORD = /juice|zest|rind|seeds|pulp/gi;
 /** "1 lemon, zest only", "2 limes, zest and juice", "1 orange, zested". */
 const PART_IN_NOTE =
   /^(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest(?:ed)?|juiced?|rind|pulp)(?: ?(?:and|&|\+) ?)?)+(?: only)?$/i;
+/** Whether a note, in brackets or not, names what is taken of a fruit. */
+const isPartOfFruit = (note: string): boolean => PART_IN_NOTE.test(note.replace(/^[([]\s?|\s?[)\]]$/g, ''));
 const NAMES_EACH = /^each(?: of)?(?: ?:)? (.+)$|^(.+) each$/i;
 /** "a little milk": no amount, however it begins. */
 const VAGUE = /^(?:a (?:little|touch of|bit of|few drops of|dribble of)|some|lots of|plenty of|a little bit of)\s+/i;
@@ -137,7 +139,7 @@ export function draftsOf(segment: string, context: ReadingContext): readonly Dra
   const fruitPart = counted ? /^(?:of )?(.+) (zest|juice|rind)(?:ed)?$/i.exec(head) : null;
   if (fruitPart?.[1])
     return [{ name: fruitPart[1], note: '', amount, words, part: partsNamed(fruitPart[2] ?? '')[0] ?? 'zest' }];
-  if (counted && PART_IN_NOTE.test(note.replace(/^[([]\s?|\s?[)\]]$/g, '')))
+  if (counted && isPartOfFruit(note))
     return partsNamed(note).map((fruitPart) => ({ name: head, note, amount, words, part: fruitPart }));
   const measure = counted ? ownMeasureIn(head, context) : undefined;
   if (measure) return [{ ...measure, note, amount, words }];
@@ -149,7 +151,7 @@ function withoutLeadingAmount(segment: string, words: string, context: ReadingCo
   if (last) {
     const { head, note } = headOf(last.name.trim());
     // "orange: 1, zest and juice"
-    if (last.amount.parts[0]?.unit === undefined && PART_IN_NOTE.test(last.note.replace(/^[([]\s?|\s?[)\]]$/g, '')))
+    if (last.amount.parts[0]?.unit === undefined && isPartOfFruit(last.note))
       return partsNamed(last.note).map((part) => ({
         name: head,
         note: last.note,

@@ -34,7 +34,7 @@ export {
 } from './weigh-formula.js';
 export { weighAll, type Weight } from './weigh.js';
 export { readBake } from './bake-phrases.js';
-export { mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './mentions.js';
+export { bakeTimeIn, mentionsIn, TIME_PURPOSES, type Mention, type TimePurpose } from './mentions.js';
 export { methodOf, namedAmount, readPortion, takenIn, type Method, type Taking } from './step-lines.js';
 export { namesComponent, stepsOfBatter, withoutGreasing } from './step-names.js';
 export { temperaturesIn, type TemperatureScale, type WrittenTemperature } from './temperatures.js';
@@ -52,3 +52,4 @@ export { convertAmount, type Converted } from './convert.js';
 export { panMentionsIn, type PanMention } from './pan-phrases.js';
 export { portionsOf, type Portions } from './portions.js';
 export { alternativesIn, type Alternative } from './alternatives.js';
+export { SHORTENED } from './rewordings.js';

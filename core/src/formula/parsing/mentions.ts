@@ -91,3 +91,7 @@ export function mentionsIn(step: string): readonly Mention[] {
   }
   return mentions.sort((a, b) => a.from - b.from);
 }
+
+/** The time that a text bakes for, where it says one. */
+export const bakeTimeIn = (text: string): Extract<Mention, { readonly kind: 'time' }> | undefined =>
+  mentionsIn(text).flatMap((mention) => (mention.kind === 'time' && mention.purpose === 'bake' ? [mention] : []))[0];

@@ -15,7 +15,16 @@ import { inOunces } from './ounces-unsaid.js';
 const LUMPS: Readonly<Record<string, number>> = { egg: 55, walnut: 20, hazelnut: 5 };
 export const gramsOfLump = (size: string): number | undefined => ownOf(LUMPS, size);
 
+/** What is shortened in lines and in sentences alike. */
+export const SHORTENED: readonly (readonly [pattern: RegExp, instead: string])[] = [
+  [/\bdem\.? ?(?=sugar\b)/gi, 'demerara '],
+  // "1 tsp. ea. salt, soda, cinn."
+  [/ ea\.?:? (?=[a-z])/gi, ' each '],
+  [/\b1(?::|-to-)1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/gi, ''],
+];
+
 const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
+  ...SHORTENED,
   // "ok so 3 v ripe bananas": said before one begins
   [/^(?:(?:ok(?:ay)?|right|well|um+|erm?|and|then|so|now),? ){1,3}(?=\d|[½¼¾⅓⅔]|an? |half )/i, ''],
   // "Rub in 50 g butter" between lines of a list
@@ -79,7 +88,6 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
     /^(\d[\d/. ½¼¾⅓⅔⅛]{0,6} ?(?:oz|lbs?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?)\.? [a-z][a-z -]{2,40}?),? (\d{1,4} ?g(?:rams)?)$/i,
     '$1 ($2)',
   ],
-  [/(?<=\d ?(?:g|oz) )dem\.? sugar$/i, 'demerara sugar'],
   // "splash milk"
   [/^(drop|splash|glug|dash) (?!of\b)(?=[a-z])/i, '$1 of '],
   // "salt pinch", "choc chips - handful or so"
@@ -147,9 +155,6 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   // "nuts opt 1c"
   [/^([a-z][a-z ]{2,24}?),? opt(?:\.|ional)? (\d.{0,14})$/i, '$2 $1 (optional)'],
   [/^(\d{2,4} ?(?:g|oz)?) icing$/i, '$1 icing sugar'],
-  // "1 tsp. ea. salt, soda, cinn."
-  [/ ea\.?:? (?=[a-z])/i, ' each '],
-  [/\b1(?::|-to-)1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/i, ''],
   [/\bb\. ?p\b\.?/gi, 'baking powder'],
   [/\bb\. ?s\b\.?/gi, 'baking soda'],
   [/\bplain flour blend\b/i, 'plain flour'],

@@ -1,3 +1,5 @@
+import { SHORTENED } from '../parsing/index.js';
+
 /* What is written in a row another way than it is read: one spelling for each, before anything is looked up. */
 
 /** Little pictures before and behind what is said. */
@@ -67,11 +69,10 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
   ],
   // "Sultanas optional 50g"
   [/^([a-z][a-z ]{2,24}?),? \(?opt(?:ional)?\.?\)? (\d{1,4} ?(?:g|oz|ml))$/i, '$2 $1 (optional)'],
-  [/\bdem\. ?(?=sugar\b)/gi, 'demerara '],
+  ...SHORTENED,
   // "1 tsp bicarb   |  pour over, leave": a stroke that holds together what is done with
   [/ {2,40}\| {1,8}(?=[a-z])/i, ', '],
   [/ {2,40}\| {0,8}$/, ''],
-  [/\b1(?::|-to-)1 (?=(?:gf |gluten[ -]free )?(?:flour|baking flour|blend))/gi, ''],
   [/\b(almond|vanilla|lemon|orange|peppermint|rum) ess(?:ence)?\.(?= ?[\d½¼a-z])/gi, '$1 essence'],
   // "eggs 3 (weighed 165 shelled)"
   [/\((?:weighed|weighing) (\d{2,3}) ?g? (?:shelled|out of (?:the|their) shells?|without shells?)\)/gi, '($1 g)'],
@@ -80,7 +81,6 @@ const SAID_PLAINLY: readonly (readonly [RegExp, string])[] = [
     /,? (?:and|plus) their weight \((?:in (?:their |the )?shells?,? )?(?:approx\.? |about |c\. |~)?(\d{2,3} ?g)\) (?:in|of) /gi,
     ', $1 each of ',
   ],
-  [/ ea\.?:? (?=[a-z])/g, ' each '],
   [/\bw\. (?=sugar\b)/gi, 'white '],
   [/\b(\d{1,2} ?cm) (sandwich|round|square) \((two|three|2|3) tins\)/gi, '$3 $1 $2 tins'],
   // "Alt. dry with 1 c. sour cream"

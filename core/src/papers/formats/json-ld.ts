@@ -39,8 +39,9 @@ const KEYS = {
   yield: ['recipeYield', 'yield', 'makes', 'servings', 'serves'],
   notes: ['description', 'notes'],
 } as const satisfies Readonly<Record<string, readonly string[]>>;
-const said = (node: Readonly<Record<string, Json>>, what: keyof typeof KEYS): Json =>
-  KEYS[what].map((key) => node[key]).find((value) => value !== undefined && value !== null);
+const firstOf = (node: Readonly<Record<string, Json>>, keys: readonly string[]): Json =>
+  keys.map((key) => node[key]).find((value) => value !== undefined && value !== null);
+const said = (node: Readonly<Record<string, Json>>, what: keyof typeof KEYS): Json => firstOf(node, KEYS[what]);
 
 const isRecipe = (node: Readonly<Record<string, Json>>) =>
   asList(node['@type'] ?? node['type']).some((type) => typeof type === 'string' && /(?:^|[/#:])Recipe$/i.test(type)) ||
@@ -50,7 +51,7 @@ const isRecipe = (node: Readonly<Record<string, Json>>) =>
 function ingredientLines(value: Json): readonly string[] {
   if (!isObject(value)) return inLines(value);
   const line = [['quantity', 'amount', 'qty'], ['unit', 'measure'], ['name', 'ingredient', 'item', 'text'], ['note', 'notes', 'preparation']]
-    .map((keys) => words(keys.map((key) => value[key]).find((each) => each !== undefined && each !== null)))
+    .map((keys) => words(firstOf(value, keys)))
     .filter((each) => each !== '');
   return line.length > 0 ? [line.join(' ')] : [];
 } // prettier-ignore
