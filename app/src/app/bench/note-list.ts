@@ -172,15 +172,11 @@ export class NoteList {
       ),
     );
     const worded = this.findings().map((finding) => this.noteOf(finding));
-    const outside = verdicts
-      .filter(({ verdict, quantity }) => verdict !== 'within' && !saidByFinding.has(quantity))
-      .map((verdict): Note => ({
-        key: verdict.reason,
-        severity: 'warning',
-        ...MARKS.warning,
-        sentence: bandSentence(verdict, style, this.region()),
-        at: '',
-      }));
+    const outside = verdicts.flatMap((verdict): readonly Note[] => {
+      const { severity, quantity, reason: key } = verdict;
+      if (severity === 'none' || saidByFinding.has(quantity)) return [];
+      return [{ key, severity, ...MARKS[severity], sentence: bandSentence(verdict, style, this.region()), at: '' }];
+    });
     return [...worded, ...outside].sort((a, b) => SEVERITY_ORDER[a.severity] - SEVERITY_ORDER[b.severity]);
   });
   protected readonly aside = computed(() =>

@@ -72,7 +72,7 @@ function standing({ lines, ledger, verdicts, totals }: Audit, findings: readonly
         graver.length === 1 ? $localize`one thing does not add up` : $localize`${graver.length} things do not add up`,
     };
   const outside = verdicts
-    .filter(({ verdict }) => verdict !== 'within')
+    .filter(({ severity }) => severity !== 'none')
     .map(
       ({ quantity, verdict }) =>
         `${QUANTITY_NAMES[quantity]} ${verdict === 'below' ? $localize`:a share, against its band|:low` : $localize`:a share, against its band|:high`}`,

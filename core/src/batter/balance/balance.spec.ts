@@ -90,12 +90,47 @@ describe('judgeAgainst', () => {
     for (const quantity of ['sugar', 'fat', 'egg', 'water', 'salt'] as const)
       expect(units.get(quantity)).withContext(quantity).toBe('% of flour');
   });
+  it('minds a figure by how far it lies outside: a hair not, a little as a note, far as what the bake will show', () => {
+    if (!muffin) {
+      fail('no muffin');
+      return;
+    }
+    const severity = (of: Partial<Measured>, quantity: string) =>
+      judgeAgainst(muffin, { ...typical(), ...of }).find((verdict) => verdict.quantity === quantity)?.severity;
+    const { high, low } = muffin.bands.fat;
+    expect(severity({ fat: high + 0.03 * (high - low) }, 'fat')).toBe('none');
+    expect(severity({ fat: high + 0.3 * (high - low) }, 'fat')).toBe('note');
+    expect(severity({ fat: high + 0.9 * (high - low) }, 'fat')).toBe('warning');
+    expect(severity({ salt: 0 }, 'salt')).toBe('note');
+  });
+  it('minds no gas and no pH that may as well be within', () => {
+    if (!muffin) {
+      fail('no muffin');
+      return;
+    }
+    const { gas, 'crumb-ph': ph } = muffin.bands;
+    const low = { ...typical(), gasGramsPer100gFlour: gas.low / 2, crumbPh: ph.high + 0.8 };
+    const of = (measured: Measured) =>
+      judgeAgainst(muffin, measured).flatMap(({ quantity, severity }) => (severity === 'none' ? [] : [quantity]));
+    expect(of(low)).toEqual(['gas', 'crumb-ph']);
+    const mayBe = {
+      gas: { low: gas.low / 2, high: gas.low * 1.1 },
+      'crumb-ph': { low: ph.high - 0.1, high: ph.high + 1.5 },
+    };
+    expect(of({ ...low, mayBe })).toEqual([]);
+  });
   it('takes the likely pH and the gas for the flour from a ledger', () => {
     const quantities = { flourShare: 26, sugar: 100, fat: 80, egg: 100, water: 110, salt: 1, inclusions: 0, cocoa: 0 };
-    const ledger = { gas: { gramsPer100gFlour: 0.5 }, crumbPh: { low: 6.8, likely: 7, high: 7.3 } } as Parameters<
-      typeof measuredWith
-    >[1];
-    expect(measuredWith(quantities, ledger)).toEqual({ ...quantities, gasGramsPer100gFlour: 0.5, crumbPh: 7 });
+    const ledger = {
+      gas: { gramsPer100gFlour: 0.5, mostPer100gFlour: 0.6 },
+      crumbPh: { low: 6.8, likely: 7, high: 7.3 },
+    } as Parameters<typeof measuredWith>[1];
+    expect(measuredWith(quantities, ledger)).toEqual({
+      ...quantities,
+      gasGramsPer100gFlour: 0.5,
+      crumbPh: 7,
+      mayBe: { gas: { low: 0.5, high: 0.6 }, 'crumb-ph': { low: 6.8, high: 7.3 } },
+    });
   });
   it('judges every quantity, in the order a baker reads them', () => {
     expect(muffin && judgeAgainst(muffin, typical()).map(({ quantity }) => quantity)).toEqual([...QUANTITIES]);

@@ -22,6 +22,7 @@ interface Traits {
   readonly extraYolk: boolean;
   readonly buttermilk: boolean;
   readonly soda: boolean;
+  readonly powder: number;
   /** Share of the flour that carries its raising agents. */
   readonly selfRaising: number;
 }
@@ -72,6 +73,7 @@ function traitsOf(parts: readonly WeighedPart[]): Traits {
     extraYolk: has(({ ingredient }) => ingredient.behavesAs === 'egg-yolk'),
     buttermilk: has(({ ingredient }) => /buttermilk|soured-milk/.test(ingredient.behavesAs)),
     soda: has(({ ingredient }) => ingredient.behavesAs === 'baking-soda'),
+    powder: sum(({ ingredient }) => ingredient.behavesAs.includes('baking-powder')),
     selfRaising: sum(({ ingredient }) => ingredient.behavesAs.startsWith('self-r')),
   };
 }
@@ -89,7 +91,7 @@ interface Mark {
 
 const MUFFIN_TIN = /muffin|cupcake|case|bun tin|fairy/i;
 const LOAF_TIN = /loaf|\b(?:lb|pound)\b|9\s*x\s*5|8\.5/i;
-const LAYER_TIN = /round|sandwich|springform|layer|cake tin|cake pan/i;
+const LAYER_TIN = /round|sandwich|springform|layer|cake tin|cake pan|^(?:two|three|[23]) .*(?:tin|pan)s$/i;
 const CUTTER = /^disc\b/i;
 const SHEET_TIN = /tray|9\s*x\s*13|13\s*x\s*9|sheet|rect|square|33|slice|lamington|\b[23]\d ?x ?[23]\d\b/i;
 
@@ -104,7 +106,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   red_cocoa_cake: { words: /red/i, needs: (t) => t.cocoa > 0.01 && t.cocoa < 0.12 && t.buttermilk },
   white_cake: { words: /white cake/i, needs: (t) => t.white && !t.wholeEgg },
   yellow_cake: { words: /yellow cake/i, needs: (t) => t.extraYolk },
-  pound_cake: { words: /pound cake|madeira/i, pan: LOAF_TIN, needs: (t) => t.selfRaising < 0.6 },
+  pound_cake: { words: /pound cake|madeira/i, pan: LOAF_TIN, needs: (t) => t.selfRaising < 0.6 && t.powder < 0.025 },
   light_fruit_cake: { words: /fruit ?cake/i, needs: (t) => t.driedFruit > 0.5 },
   dark_fruit_cake: { words: /fruit ?cake|harvest|christmas|dark/i, needs: (t) => t.driedFruit > 1.8 },
   vegetable_cake: { words: /carrot|courgette|zucchini|parsnip|beet|squash/i, needs: (t) => t.vegetable > 0.35 },
@@ -131,7 +133,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   british_scone: { words: /scone/i, pan: CUTTER },
   flaky_wedge_scone: { words: /wedge|scone/i },
   oat_farl_griddle: { words: /farl|griddle/i, needs: (t) => t.oats > 0.1 },
-  pancake: { words: /pancake|flapjack|griddle cake|scotch/i },
+  pancake: { words: /pancake|flapjack|griddle cake|scotch|drop scone|pikelet/i },
   gluten_free_loaf: { words: /gluten[- ]free/i, needs: (t) => t.wheat < 0.05 },
   sourdough_discard_cake: { words: /discard|sourdough/i, needs: (t) => t.discard > 0.1 },
   tray_bake: {
@@ -165,11 +167,11 @@ const nameOf = (title: string): string => title.slice(0, LONGEST_TITLE).split(AF
 const AFTER_THE_NAME = /[([,:]|\s(?:[–-]|in|from|for|with|without)\s/;
 /** Families by the last word of a name; what the word does not name is hardly meant, whatever its amounts. */
 const FAMILIES: readonly { readonly called: RegExp; readonly styles: readonly string[] }[] = [
+  { called: /(?:pancakes?|farls?|(?:drop|griddle) scones?|pikelets?)$/i, styles: ['pancake', 'oat_farl_griddle'] },
   { called: /scones?$/i, styles: ['british_scone', 'flaky_wedge_scone'] },
   { called: /biscuits?$/i, styles: ['drop_biscuit', 'rolled_biscuit'] },
   { called: /muffins?$/i, styles: ['muffin', 'bran_muffin'] },
   { called: /(?:cupcakes?|fairy cakes?)$/i, styles: ['cupcake'] },
-  { called: /(?:pancakes?|farls?)$/i, styles: ['pancake', 'oat_farl_griddle'] },
 ];
 const LARGE = /(?:loaf|loaves|bread|cakes?|sponge|tray ?bake)$/i;
 /** Whether a name says that a style is not meant. */

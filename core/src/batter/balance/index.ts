@@ -4,6 +4,7 @@ export {
   judgeAgainst,
   measuredWith,
   type BandVerdict,
+  type BandSeverity,
   type Measured,
   type QuantityUnit,
   type ReasonCode,

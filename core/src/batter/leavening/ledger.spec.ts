@@ -44,6 +44,7 @@ describe('leaveningLedger', () => {
     const { gas } = leaveningLedger(batter({ cornstarch: 100, water: 100, 'baking-soda': 4 }));
     expect(gas.grams).toBeLessThan((4 * MOLAR_MASS.carbonDioxide) / MOLAR_MASS.soda / 2 + 0.02);
     expect(gas.grams).toBeGreaterThan(0);
+    expect(gas.mostPer100gFlour).toBeCloseTo(4 * 0.262, 1);
   });
   it('accounts for every millimole: the phases add up, and soda is either met or left', () => {
     for (const one of PUBLISHED_BATTERS) {

@@ -20,6 +20,8 @@ interface PanFilled {
   readonly overflowPercent: number;
   /** A pan that suits it; absent where none of the usual ones does. */
   readonly better?: string;
+  /** Nobody said how deep it is, and a deep one as wide holds the batter. */
+  readonly deepHolds?: boolean;
 }
 /** The baker's own mixer and bowl, or usual ones. */
 type MixerFrom = 'own' | 'usual';

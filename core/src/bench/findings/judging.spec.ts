@@ -1,7 +1,8 @@
 declare const console: { log(text: string): void };
 
 import { writtenBakeJob } from '../../batch/bake-jobs/index.js';
-import { SOUND_FORMULAS } from '../../doors/samples/index.js';
+import { EVERYDAY_FORMULAS, SOUND_FORMULAS } from '../../doors/samples/index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
 import { readText } from '../../formula/reading/index.js';
 import { PLAIN_KITCHEN } from '../../kitchen/kitchen/index.js';
 import { runBakeJob } from '../../oven/baking/index.js';
@@ -80,6 +81,19 @@ describe('the judge', () => {
       .withContext(findings.join('\n'))
       .toBeLessThanOrEqual(SOUND_FORMULAS.length / 3);
   });
+
+  for (const { text, region } of EVERYDAY_FORMULAS)
+    it(`warns of nothing in what is baked every day: ${text.split('\n')[0] ?? ''}`, () => {
+      const formula = formulaRead(readText(text, region));
+      const audit = auditFormula(formula);
+      const job = writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN });
+      const judged = [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
+      const warnings = [
+        ...judged.filter(({ severity }) => severity !== 'note').map(({ code, place }) => `${code} ${place}`),
+        ...audit.verdicts.filter(({ severity }) => severity === 'warning').map(({ reason }) => reason),
+      ];
+      expect(warnings).toEqual([]);
+    });
 
   it('finds nine in ten slips of the pen', () => {
     const missed: string[] = [];

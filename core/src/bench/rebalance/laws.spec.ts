@@ -319,7 +319,7 @@ describe('the rows of the program', () => {
 
 describe('the distance of a batter from its bands', () => {
   it('is in widths of the band, nothing within, and adds up', () => {
-    const verdict = (value: number, low: number, high: number) => ({ quantity: 'sugar', value, unit: '% of flour', band: { low, typical: (low + high) / 2, high }, verdict: 'within', reason: 'sugar-within' }) as const;
+    const verdict = (value: number, low: number, high: number) => ({ quantity: 'sugar', value, unit: '% of flour', band: { low, typical: (low + high) / 2, high }, verdict: 'within', reason: 'sugar-within', severity: 'none' }) as const;
     expect(distanceOutside([verdict(40, 30, 50)])).toBe(0);
     expect(distanceOutside([verdict(20, 30, 50)])).toBeCloseTo(0.5, 9);
     expect(distanceOutside([verdict(70, 30, 50), verdict(20, 30, 50)])).toBeCloseTo(1.5, 9);

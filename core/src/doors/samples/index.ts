@@ -7,5 +7,6 @@ export { DEMO_PANS_READ, DEMO_READ } from './demo-read.table.js';
 export { PASTED_FORMULAS, type PastedFormula } from './pasted-formulas.js';
 export { batterOf, PUBLISHED_BATTERS } from './published-batters.js';
 export { TOLD_TEXTS, type ToldText } from './told-texts.table.js';
+export { EVERYDAY_FORMULAS } from './everyday-formulas.table.js';
 export { SOUND_FORMULAS } from './sound-formulas.table.js';
 export { SECOND_TEXTS } from './second-texts.table.js';

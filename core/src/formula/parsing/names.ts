@@ -6,7 +6,7 @@ import type { ReadingContext } from './context.js';
 export function headOf(rest: string): { readonly head: string; readonly note: string } {
   const withoutBracket = rest.replace(/^\s*(?:of|x)\s+/i, '');
   const cut =
-    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|glazing|serving|sprinkling|topping|rolling|frying|decorat)\b|\bto (?:sprinkle|scatter|strew|decorate|garnish|finish|dust|top)\b|\bfrom\b(?=\s+\d)|\bat room\b|\balternat(?:ing|ely)\b|\bcut in(?:to)? (?=\d|small|large|chunks|cubes|pieces)|\btossed (?:in|with|w\/)|\bfried (?:in|until)\b)/i.exec(
+    /\s*(?:,|;|\(|\[|\s-\s|:\s|\bplus (?:more|extra|a little)\b|\bto taste\b|\bas needed\b|\bif needed\b|\breserv(?:e|ing)\b|\bfor (?:the |greasing|dusting|brushing|glazing|serving|sprinkling|topping|rolling|frying|decorat)\b|\bto (?:sprinkle|scatter|strew|decorate|garnish|finish|dust|top|glaze|brush|serve|grease)\b|\bfrom\b(?=\s+\d)|\bat room\b|\balternat(?:ing|ely)\b|\bcut in(?:to)? (?=\d|small|large|chunks|cubes|pieces)|\btossed (?:in|with|w\/)|\bfried (?:in|until)\b)/i.exec(
       withoutBracket,
     );
   if (!cut) return { head: withoutBracket.trim(), note: '' };

@@ -86,7 +86,8 @@ function panEnding(words: readonly string[]): PanEnding | undefined {
     const parsed = parsePan(phrase);
     if (parsed.kind === 'pan' && !parsed.assumed.includes('size')) {
       const whole = dimensionsBefore(words, from);
-      return { kind: 'sized', from: whole - howManyBefore(words, whole) };
+      const isDeep = /^deep(?:-sided)?,?$/i.test(words[whole - 1] ?? '');
+      return { kind: 'sized', from: isDeep ? whole - 1 : whole - howManyBefore(words, whole) };
     }
     if (parsed.kind === 'pan') assumed ??= from;
     else if (parsed.kind === 'size-missing' || parsed.because === 'shape-not-built') unsized ??= from;
@@ -116,7 +117,7 @@ const CUTTERS: readonly RegExp[] = [
   ),
   new RegExp(String.raw`\bcutter:?,? (?:of |about )?${FIGURE}`, 'i'),
 ];
-const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| \d\/| ?(?:cm|mm|in\b|inch|"))/i;
+const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| \d\/|[ -]?(?:cm|mm|in\b|inch|"))/i;
 /** "8 scones w/ 5 cm cutter". */
 const SO_MANY = /(?<![\d./-] ?)\b(\d{1,2}) (?:scones|biscuits|rounds)\b(?! of\b)/i;
 /** "2.5 cm thick", "pat to 3 cm": how high. */

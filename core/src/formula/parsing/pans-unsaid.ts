@@ -68,7 +68,7 @@ const LINED_CUPS =
 const EACH_A_CUP =
   /\b((?:mini |jumbo )?(?:muffin|cupcake)) (?:cups|cases|liners|papers)\b|\b(?:liners|papers|(?:paper|silicone|bun) cases)\b/i;
 export const CUPS =
-  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole|count|well) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes)\b/i;
+  /\b((?:mini |jumbo )?(?:\d+|twelve|six)[- ](?:cup|hole|count|well) (?:mini |jumbo )?muffin|(?:\d+|twelve) (?:mini |jumbo )?muffin(?: cup)?s?|(?:\d+|twelve) cupcakes|(?:\d+|twelve) (?:(?:lined|greased|buttered|paper) ){0,2}(?:cupcake|muffin) (?:cups|cases|liners|papers|wells))\b/i;
 
 interface Way {
   readonly pattern: RegExp;

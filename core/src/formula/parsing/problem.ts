@@ -41,6 +41,8 @@ interface SodaLeft {
   readonly grams: number;
   readonly percent: number;
   readonly most: number;
+  /** Whether most would taste it in this batter. */
+  readonly isTasted: boolean;
 }
 
 /** What was found while reading. Codes are stable; the sentences are in core/src/words. */

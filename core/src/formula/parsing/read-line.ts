@@ -76,7 +76,7 @@ const VAGUE_FROM = 0.4;
 const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
 /** Ingredients that go in by taste: no amount is no fault. */
 const TO_TASTE =
-  /to taste|for (?:greasing|dusting|the tin|the pan|brushing|sprinkling|rolling|serving|frying|decorati)|as needed|if needed|optional|to (?:serve|finish|decorate|grease|dust|garnish|brush|glaze|sprinkle)/i;
+  /to taste|for (?:greasing|dusting|glazing|the tin|the pan|the board|brushing|sprinkling|rolling|serving|frying|decorati)|as needed|if needed|optional|to (?:serve|finish|decorate|grease|dust|garnish|brush|glaze|sprinkle)/i;
 const OPTIONAL = /\boptional(?:ly)?\b|\bif (?:you like|liked|using|wanted|you have (?:them|it|some|any))\b/i;
 /** What goes on a bake or round it, and not into the batter: "2 tbsp milk, to brush". Not "200 g sugar, plus 2 tbsp to sprinkle". */
 const BESIDE =

@@ -136,11 +136,13 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
     component.lines.filter(({ entries }) => entries.length > 0).map((line): CalledLine => ({ line, component })),
   );
   const byName = linesByName(lines);
-  const steps = formula.steps.map((step): ToldStep => {
-    const text = normalise(step.text);
-    const named = namedIn(step.id, text, byName);
-    return { id: step.id, text, named, about: aboutOf(named) };
-  });
+  const wholeOf = new Map(formula.steps.map(({ id, text }) => [id, normalise(text)]));
+  const steps = [...wholeOf].flatMap(([id, whole]) =>
+    aroundTheBake(whole).map(({ text, from }): ToldStep => {
+      const named = namedIn(id, text, byName);
+      return { id, text, from, named, about: aboutOf(named) };
+    }),
+  );
   const told: Told = { steps, lines, parts: [...new Set(lines.map(({ component }) => component.name))] };
   const takings: Taking[] = [];
   const unused: string[] = [];
@@ -170,7 +172,7 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
         words,
         said: lineShares.length > 0 ? 'by-baker' : 'by-step',
         at,
-        go: goAt(steps.find(({ id }) => id === stepId)?.text ?? '', at),
+        go: goAt(wholeOf.get(stepId) ?? '', at),
       });
     });
     if (mentioned.length === 0) unused.push(line.line.id);
@@ -184,10 +186,27 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
   return { takings, unused: telling ? unused : [], overdrawn, undivided };
 }
 
-/** A step, in one spelling and in English. */
+/** A sentence that bakes, with others behind it. */
+const BAKES = /\b[Bb]ake\b[^.!?]{0,200}(?:\.(?=\d)[^.!?]{0,200}){0,3}[.!?] +(?=[A-Z])/;
+
+/** A method told in one breath is two: what goes on after the bake speaks of other sugar than what came before it. */
+function aroundTheBake(whole: string): readonly { readonly text: string; readonly from: number }[] {
+  const bakes = BAKES.exec(whole);
+  const from = bakes ? bakes.index + bakes[0].length : 0;
+  return from === 0
+    ? [{ text: whole, from }]
+    : [
+        { text: whole.slice(0, from), from: 0 },
+        { text: whole.slice(from), from },
+      ];
+}
+
+/** A step, or what it says before or after its bake, in one spelling and in English. */
 interface ToldStep {
   readonly id: string;
   readonly text: string;
+  /** Where in the step it begins. */
+  readonly from: number;
   readonly named: ReadonlyMap<CalledLine, Mentioned>;
   /** The part beside the batter that it is about. */
   readonly about: string | undefined;
@@ -223,7 +242,13 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     !lines.some((other) => other.component.inBatter && named.get(other)?.shared);
   const named = unshared.length > 0 ? unshared : inSteps.filter(({ step }) => isMeant(step));
   const meant = isInBowlBefore(named, called, steps) ? [] : named;
-  if (meant.length > 0) return withoutEchoes(withReserved(meant.map(({ mention }) => mention), line)); // prettier-ignore
+  if (meant.length > 0)
+    return withoutEchoes(
+      withReserved(
+        meant.map(({ mention, step }) => ({ ...mention, at: mention.at + step.from })),
+        line,
+      ),
+    );
   // "mix it all" is all of the batter, not the topping besides
   const besideBatter = beside && lines.some((other) => other.component.inBatter);
   const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, component.name)) : undefined;
@@ -231,7 +256,8 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     ofOwn ??
     (besideBatter ? undefined : steps.find(({ text }) => inGroup(text, called))) ??
     steps.find(({ text }) => WHOLE_METHOD.test(text));
-  return group ? [{ stepId: group.id, words: '', shared: false, at: groupedAt(group.text, called) }] : [];
+  if (!group) return [];
+  return [{ stepId: group.id, words: '', shared: false, at: group.from + groupedAt(group.text, called) }];
 }
 
 /** "Whisk the dry ingredients … sprinkle with sugar": the sugar of the list is among the dry ones, unless it says that it is for the top. */
@@ -254,7 +280,7 @@ function isOfAnother({ at, shared }: Mentioned, called: CalledLine, step: ToldSt
   if (!shared) return false;
   const { component } = called;
   // "Beat the butter, add the icing sugar": the frosting's butter, where the batter's is said elsewhere
-  const elsewhere = () => steps.some(({ id, named, about }) => id !== step.id && about === undefined && named.has(called)); // prettier-ignore
+  const elsewhere = () => steps.some((other) => other !== step && other.about === undefined && other.named.has(called)); // prettier-ignore
   const part = partAt(step.text, at, parts) ?? (component.inBatter && elsewhere() ? step.about : undefined);
   if (part === undefined || part === component.name || turnsTo(step.text, component.name)) return false;
   return lines.some((line) => line.component.name === part && step.named.get(line)?.shared);

@@ -102,7 +102,7 @@ const BY_HAND: readonly Kept[] = [
     title: 'Beetroot chocolate cake',
     steps: 4,
     takes: [['beet', 250], ['dark-chocolate-70', 200], ['egg', 153], 'canola-oil', ['light-brown-sugar', 250], ['all-purpose-flour', 200], 'uk-baking-powder'],
-    bake: { celsius: 180, minutes: [50, 60], pan: '20cm round cake tin' },
+    bake: { celsius: 180, minutes: [50, 60], pan: 'deep 20cm round cake tin' },
   },
   {
     is: 'a sauce by its sign, a heat behind the tin, a range behind the heat',

@@ -31,7 +31,7 @@ export type MatchResult =
 
 /** Words that say how, how fresh or how cold, never what. */
 const DESCRIPTORS: ReadonlySet<string> = new Set(
-  `a an the of and or at to for in into with from about approx good quality best organic free range fresh freshly ripe very over overripe
+  `a an the of and or at to for in into with from about approx good quality best organic free range fresh freshly ripe mature vintage mild whipped very over overripe
   large medium small big little extra heaped heaping rounded level scant generous packed firmly lightly loosely well finely coarsely roughly thinly
   thickly chopped diced sliced cubed cubes chunks pieces grated shredded zested mashed pureed puree crushed ground melted softened soft beaten whisked sifted
   sieved spooned scooped toasted roasted blanched peeled cored stoned pitted drained rinsed squeezed strained dried dry cold chilled warm hot

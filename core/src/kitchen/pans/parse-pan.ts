@@ -48,6 +48,9 @@ const DIMENSIONS = new RegExp(
 const ONE_LENGTH = new RegExp(String.raw`${NUMBER} ?("|''|-? ?in(?:ch(?:es)?)?\b|-? ?cms?\b|-? ?mm\b)`);
 const DEPTH = new RegExp(`,? ?${NUMBER} ?("|-? ?in(?:ch(?:es)?)?|-? ?cms?|-? ?mm)?[ -]{0,2}(?:deep|high|depth|tall)`);
 
+/** "deep 20 cm round tin" */
+const DEEP_BEFORE = /^deep(?:-sided)?,? (?=\d)/;
+
 type LengthUnit = 'inch' | 'cm' | 'mm';
 function unitOf(words: readonly (string | undefined)[], sizes: readonly number[]): LengthUnit {
   const phrase = words.join(' ');
@@ -135,8 +138,10 @@ function wordsOfPan(written: string): PanWords {
   const material = materialNamed(text);
   const depthFound = DEPTH.exec(text);
   // "23 cm deep round tin": a deep tin of 23 cm, not one 23 cm deep
-  const deepTin = depthFound !== null && !/\d/.test(text.replace(depthFound[0], ' '));
+  const deepBefore = depthFound === null && DEEP_BEFORE.test(text);
+  const deepTin = deepBefore || (depthFound !== null && !/\d/.test(text.replace(depthFound[0], ' ')));
   const depthSaid = deepTin ? null : depthFound;
+  if (deepBefore) text = text.replace(DEEP_BEFORE, '');
   if (depthSaid) text = text.replace(depthSaid[0], ' ');
   return { text, count, material, depthSaid, deepTin };
 }
@@ -353,7 +358,7 @@ const USUAL_MUFFINS = { id: 'muffin_12', kind: '' } as const;
 
 function parseMuffinTin(text: string, count: number, material: PanMaterial | undefined): ParsedPan {
   const cups =
-    /(\d{1,3}) ?-? ?(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
+    /(\d{1,3}) ?-? ?(?:(?:lined|greased|buttered|paper) ){0,2}(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
       text,
     );
   const worded = /\b(six|twelve)\b/.exec(text);

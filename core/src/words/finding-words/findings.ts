@@ -69,10 +69,15 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C], scale: HeatSc
       $localize`Cups hold ${Math.round(facts.least)} to ${Math.round(facts.most)} ml by country, and nothing in the words says which. Choose whose measures they are at the top of the formula.`,
     ),
   'pan-too-small': (facts) =>
-    sentence(
-      $localize`The batter does not fit its pan.`,
-      $localize`It fills ${facts.pan} to ${facts.fillPercent} % raw and would run over in ${facts.overflowPercent} bakes of 100.${facts.better === undefined ? $localize` Share it over more pans.` : $localize` ${facts.better} holds it.`}`,
-    ),
+    facts.deepHolds
+      ? sentence(
+          $localize`Is the ${facts.pan} a deep one?`,
+          $localize`As deep as most of its width, it would be ${facts.fillPercent} % full raw and run over. A deep one holds the batter.`,
+        )
+      : sentence(
+          $localize`The batter does not fit its pan.`,
+          $localize`It fills ${facts.pan} to ${facts.fillPercent} % raw and would run over in ${facts.overflowPercent} bakes of 100.${facts.better === undefined ? $localize` Share it over more pans.` : $localize` ${facts.better} holds it.`}`,
+        ),
   'pan-too-large': (facts) =>
     sentence(
       $localize`The pan is large for this batter.`,

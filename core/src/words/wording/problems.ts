@@ -120,13 +120,20 @@ const SENTENCES: { readonly [C in ProblemCode]: (facts: ProblemFacts[C]) => Sent
   'soda-without-acid': (facts) =>
     sentence(
       $localize`Nothing sour meets ${soda(facts.grams)}.`,
-      $localize`At ${percentInWords(facts.percent)} of the flour it tastes soapy and browns early. Use baking powder, or something sour.`,
+      facts.isTasted
+        ? $localize`At ${percentInWords(facts.percent)} of the flour it tastes soapy and browns early. Use baking powder, or something sour.`
+        : $localize`It lifts half as much and browns early; in a batter as rich as this few taste it. Baking powder lifts without it, something sour meets it.`,
     ),
   'soda-left-over': (facts) =>
-    sentence(
-      $localize`Use ${gramsInWords(facts.grams)} less soda (${inTeaspoons(facts.grams, GRAMS_PER_TEASPOON.soda)}).`,
-      $localize`Nothing sour is left to meet it: ${percentInWords(facts.percent)} of the flour, where this style bears ${percentInWords(facts.most)}.`,
-    ),
+    facts.isTasted
+      ? sentence(
+          $localize`Use ${gramsInWords(facts.grams)} less soda (${inTeaspoons(facts.grams, GRAMS_PER_TEASPOON.soda)}).`,
+          $localize`Nothing sour is left to meet it: ${percentInWords(facts.percent)} of the flour, where this style bears ${percentInWords(facts.most)}.`,
+        )
+      : sentence(
+          $localize`${gramsInWords(facts.grams)} of soda (${inTeaspoons(facts.grams, GRAMS_PER_TEASPOON.soda)}) is left over.`,
+          $localize`Nothing sour is left to meet it: ${percentInWords(facts.percent)} of the flour. It makes the crumb darker and more tender, and in a batter as rich as this few taste it; if you do, take so much less.`,
+        ),
   'measure-unknown': (facts) =>
     sentence(
       $localize`“${facts.measure}” is a measure of somebody’s own.`,

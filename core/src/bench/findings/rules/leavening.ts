@@ -7,8 +7,11 @@ import { inEighths } from '../../../ground/units/index.js';
 import { linesHolding, type Evidence, type PlacedLine, type Rule } from '../evidence.js';
 import type { Finding } from '../finding.js';
 
-/** Soda without partners that eight in ten would taste whatever the style, percent of flour. @source leavening.md 1.6 */
-const TASTES_OF_SODA = 0.8;
+/**
+ * Soda without partners that most would taste whatever the style, percent of the batter: a tongue meets it in the crumb, and a rich cake
+ * is a fifth flour where a scone is half. @source leavening.md 1.6: 0.8 to 1.3 % of the flour of a plain dough
+ */
+const TASTES_OF_SODA = 0.5;
 /** Below this much acid for each meq of soda there is "nothing sour" to speak of. */
 const HARDLY_ANY_ACID = 0.15;
 /** Room for so much soda, percent of flour, is a sourness that the crumb tastes of. */
@@ -89,7 +92,9 @@ export const leavening: Rule = (evidence) => {
     return (style !== undefined && style.bands.gas.low <= 0) || unsaid ? [] : [missing(evidence)];
   const percent = (100 * leftoverSodaGrams) / flourGrams;
   const most = style?.leftoverSodaMost ?? USUAL_LEFTOVER;
-  const facts = { grams: leftoverSodaGrams, percent, most };
+  const isTasted = (100 * leftoverSodaGrams) / evidence.totals.grams > TASTES_OF_SODA;
+  const severity = isTasted ? 'warning' : 'note';
+  const facts = { grams: leftoverSodaGrams, percent, most, isTasted };
   const soda = linesHolding(evidence, ({ ingredient }) => ingredient?.behavesAs === 'baking-soda').find(({ line }) =>
     only(line),
   );
@@ -99,7 +104,7 @@ export const leavening: Rule = (evidence) => {
     return [
       {
         code: 'soda-without-acid',
-        severity: 'warning',
+        severity,
         place: soda?.line.line.id ?? '',
         facts,
         ...(soda &&
@@ -119,7 +124,7 @@ export const leavening: Rule = (evidence) => {
     return [
       {
         code: 'soda-left-over',
-        severity: percent > TASTES_OF_SODA ? 'warning' : 'note',
+        severity,
         place: soda?.line.line.id ?? '',
         facts,
         ...(soda &&
@@ -156,6 +161,10 @@ const isInTitle = ({ formula }: Evidence, { nameUk, nameUs }: Ingredient): boole
   return [nameUk, nameUs].some((name) => title.includes(name.toLowerCase().split(' ').at(-1) ?? name));
 };
 
+const isWithItsZest = ({ weighed }: Evidence, { behavesAs }: Ingredient): boolean =>
+  behavesAs.endsWith('-juice') &&
+  weighed.batter.some(({ ingredient }) => ingredient.behavesAs === behavesAs.replace(/juice$/, 'zest'));
+
 /** Sour things and no soda to meet them, where the crumb ends below what the style is. */
 export const acidLeftOver: Rule = (evidence) => {
   const { ledger, style, weighed } = evidence;
@@ -163,8 +172,10 @@ export const acidLeftOver: Rule = (evidence) => {
   const percent = ledger.flourGrams > 0 ? (100 * room) / ledger.flourGrams : 0;
   if (!style || percent < TASTES_SOUR || ledger.crumbPh.likely >= style.bands['crumb-ph'].low) return [];
   if (ledger.gas.millimoles === 0 || crumbReachesBand(evidence)) return [];
-  // a yogurt cake is meant to be sour
-  if (ledger.foodAcids.slice(0, 2).some(({ ingredient }) => isInTitle(evidence, ingredient))) return [];
+  // a yogurt cake is meant to be sour, and so is what has a fruit's peel with its juice
+  const sourest = ledger.foodAcids.slice(0, 2);
+  if (sourest.some(({ ingredient }) => isInTitle(evidence, ingredient) || isWithItsZest(evidence, ingredient)))
+    return [];
   const batter = weighed.components.find(({ inBatter }) => inBatter);
   return [
     {
@@ -175,7 +186,7 @@ export const acidLeftOver: Rule = (evidence) => {
         grams: room,
         ph: ledger.crumbPh.likely,
         low: style.bands['crumb-ph'].low,
-        sour: ledger.foodAcids.slice(0, 2).map(({ ingredient }) => ingredientName(ingredient, 'UK')),
+        sour: sourest.map(({ ingredient }) => ingredientName(ingredient, 'UK')),
       },
       ...(batter && {
         fix: { kind: 'add-line', componentId: batter.id, text: `${spoons(room, GRAMS_PER_TEASPOON.soda)} baking soda` },
@@ -188,7 +199,7 @@ export const acidLeftOver: Rule = (evidence) => {
 export const gas: Rule = (evidence) => {
   const { verdicts, ledger } = evidence;
   const verdict = verdicts.find(({ quantity }) => quantity === 'gas');
-  if (!verdict || verdict.verdict === 'within' || ledger.gas.millimoles === 0) return [];
+  if (!verdict || verdict.severity === 'none' || ledger.gas.millimoles === 0) return [];
   const { value, band } = verdict;
   const beyond = verdict.verdict === 'above' ? value / band.high - 1 : 1 - value / band.low;
   if (beyond < BEYOND_SPOONS) return [];

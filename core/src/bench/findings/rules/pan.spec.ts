@@ -19,6 +19,14 @@ describe('panFit', () => {
     expect(Number(found(text, 'pan-too-small')?.facts.fillPercent)).toBeGreaterThan(90);
     expect(afterFix(text, 'pan-too-small').stillFound).toBeFalse();
   });
+  it('asks whether a tin is a deep one, where nobody says and only that would hold the batter', () => {
+    const text =
+      'Regatta madeira\n175 g butter\n175 g caster sugar\n3 medium eggs\n250 g self-raising flour\n45 ml milk\nCream butter and sugar, beat in the eggs, fold in flour and milk. Bake in an 18 cm round tin at 180C for 40 minutes.';
+    expect(found(text, 'pan-too-small')?.severity).toBe('note');
+    const { formula, stillFound } = afterFix(text, 'pan-too-small');
+    expect(formula.bake.pan).toBe('18 cm deep round tin');
+    expect(stillFound).toBeFalse();
+  });
   it('finds batter that lies lost', () => {
     expect(found(into('40 x 30 x 5 cm tin'), 'pan-too-large')).toBeDefined();
     expect(findings(into('20 cm square tin, 5 cm deep')).filter(({ code }) => code.startsWith('pan-'))).toEqual([]);

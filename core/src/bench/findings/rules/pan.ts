@@ -40,6 +40,19 @@ export const panSize: Rule = (evidence) => {
 
 /** Rise scatters between bakers: below this chance the Oven's own word on a sheet beneath is enough. */
 const SURELY_OVER = 0.97;
+const RATHER_NOT_OVER = 0.5;
+
+/** A deep tin as wide as one whose depth nobody says, where that holds the batter: then a deep one was meant, or is wanted. */
+function deepOne({ pan: { shape, topLengthCm }, count }: PanSet, fits: (set: PanSet) => boolean): string | undefined {
+  return SHELF_PANS.find(
+    (pan) =>
+      pan.shape === shape &&
+      Math.abs(pan.topLengthCm - topLengthCm) < AS_WIDE_CM &&
+      pan.name.includes('deep') &&
+      fits({ pan, count }),
+  )?.name;
+}
+const AS_WIDE_CM = 0.7;
 
 /** A pan of the same shape that holds the batter, the smallest first. */
 function roomier(set: PanSet, fits: (set: PanSet) => boolean): string | undefined {
@@ -60,18 +73,24 @@ export const panFit: Rule = ({ formula, totals, style, weighed }) => {
   const fill = (set: PanSet) => fillPans(set, totals.grams, raw, baked);
   const { verdict, fraction, overflowChance } = fill(parsed.set);
   if (verdict !== 'low' && overflowChance < SURELY_OVER) return [];
-  const better = roomier(parsed.set, (set) => fill(set).verdict === 'fits');
+  const fits = (set: PanSet) => fill(set).verdict === 'fits';
+  const deep =
+    verdict !== 'low' && parsed.assumed.includes('depth')
+      ? deepOne(parsed.set, (set) => fill(set).overflowChance < RATHER_NOT_OVER)
+      : undefined;
+  const better = deep ?? roomier(parsed.set, fits);
   const count = parsed.set.count > 1 ? ` x ${parsed.set.count}` : '';
   return [
     {
       code: verdict === 'low' ? 'pan-too-large' : 'pan-too-small',
-      severity: verdict === 'low' ? 'note' : 'warning',
+      severity: verdict === 'low' || deep !== undefined ? 'note' : 'warning',
       place: '',
       facts: {
         pan: formula.bake.pan ?? '',
         fillPercent: Math.round(100 * fraction),
         overflowPercent: Math.round(100 * overflowChance),
         ...(better !== undefined && { better }),
+        ...(deep !== undefined && { deepHolds: true }),
       },
       ...(better !== undefined && { fix: { kind: 'pan', pan: `${better}${count}` } }),
     },

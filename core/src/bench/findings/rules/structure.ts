@@ -90,7 +90,7 @@ export const carrying: Rule = ({ verdicts, quantities, style, totals, weighed })
 
 /** Flours without gluten and nothing that takes its place. */
 export const binder: Rule = (evidence) => {
-  const { totals, weighed, quantities } = evidence;
+  const { totals, weighed, quantities, style } = evidence;
   const milled = flours(evidence);
   const without = gramsOf(
     milled.filter(
@@ -107,7 +107,9 @@ export const binder: Rule = (evidence) => {
     ),
   );
   const gumPercent = (100 * gums) / totals.flour;
-  if (quantities.egg >= EGG_BINDS_PERCENT || gumPercent >= GUM_BINDS_PERCENT) return [];
+  // corn bread is maize by nature, and crumbles as it should
+  const enoughEgg = style?.basedOn === 'corn_bread' ? style.bands.egg.low : EGG_BINDS_PERCENT;
+  if (quantities.egg >= enoughEgg || gumPercent >= GUM_BINDS_PERCENT) return [];
   const batter = weighed.components.find(({ inBatter }) => inBatter);
   return [
     {
@@ -175,13 +177,17 @@ const drinks = ({ ingredient }: ReadEntry): number =>
     : (DRINKS.find(([name]) => name.test(ingredient.behavesAs))?.[1] ??
       (ingredient.category === 'whole-grain flour' ? WHOLE_FLOUR_DRINKS : 0));
 
+const isGrain = ({ ingredient }: ReadEntry): boolean =>
+  ingredient !== undefined &&
+  (ingredient.category === 'whole-grain flour' || /oats|oat-flour|oatmeal|bran/.test(ingredient.behavesAs));
+
 /** What drinks, where the batter has no water to spare for it. */
 export const thirsty: Rule = (evidence) => {
   const { quantities, style, totals, formula, around } = evidence;
   if (!quantities || !style) return [];
   // the band of a style that is whole grain by nature has its thirst in it
   const meant = MEANT_WHOLE.has(style.id) || MEANT_BY_TITLE.test(formula.title);
-  const drinkers = linesHolding(evidence, (entry) => drinks(entry) > (meant ? WHOLE_FLOUR_DRINKS : 0)).filter(
+  const drinkers = linesHolding(evidence, (entry) => drinks(entry) > 0 && !(meant && isGrain(entry))).filter(
     ({ line }) => line.component.inBatter && !line.optional,
   );
   const grams = drinkers.reduce((sum, { entry }) => sum + drinks(entry) * (entry.weight?.grams ?? 0), 0);
