@@ -23,16 +23,16 @@ test('a finding is set aside with a reason that is kept, and taken up again', as
   await baker.opens();
   await baker.takesFromShelf('Pear and cardamom loaf');
   const notes = page.getByRole('list', { name: 'What to look at' });
-  await notes.getByRole('button', { name: /^Set aside: Use 3.2 g less soda/ }).click();
+  await notes.getByRole('button', { name: /^Set aside: 3.2 g of soda/ }).click();
   await page.getByRole('textbox', { name: 'because' }).fill('the tent likes it dark');
   await page.keyboard.press('Enter');
-  await expect(notes).not.toContainText('less soda');
+  await expect(notes).not.toContainText('is left over');
   await page.reload();
-  await expect(notes).not.toContainText('less soda');
+  await expect(notes).not.toContainText('is left over');
   await page.getByText('one thing set aside').click();
   await expect(page.getByRole('list', { name: 'Set aside' })).toContainText('because the tent likes it dark');
   await page.getByRole('button', { name: /^Look at it again/ }).click();
-  await expect(notes).toContainText('Use 3.2 g less soda');
+  await expect(notes).toContainText('3.2 g of soda (⅝ tsp) is left over.');
 });
 
 test('a bake time that the heat model finds implausible is found a moment later', async ({ baker, page }) => {

@@ -31,12 +31,12 @@ describe('the Bench', () => {
 
   it('says in its largest figure what soda is left over, and follows an amount', async () => {
     const { id, view } = await loaf();
-    expect(wordsOf(view)).toContain('3.2 g▲ soda left over');
+    expect(wordsOf(view)).toContain('3.2 g◇ soda left over');
     entered(view, 'Amount of 1 tsp baking soda, grams or any unit', '1.7 g');
     expect(audit(id).ledger.leftoverSodaGrams).toBeLessThan(0.2);
     expect(wordsOf(view)).not.toContain('3.2 g');
     undo();
-    expect(wordsOf(view)).toContain('3.2 g▲ soda left over');
+    expect(wordsOf(view)).toContain('3.2 g◇ soda left over');
   });
   it('takes an amount in any unit, and the words of the line follow', async () => {
     const { id, view } = await loaf();
@@ -47,13 +47,13 @@ describe('the Bench', () => {
     const { id, view } = await loaf();
     pressed(view, 'Write “⅜ tsp baking soda”');
     expect(audit(id).ledger.leftoverSodaGrams).toBeLessThan(0.3);
-    expect(wordsOf(view)).not.toContain('Use 3.2 g less soda');
+    expect(wordsOf(view)).not.toContain('3.2 g of soda');
     undo();
     expect(audit(id).ledger.leftoverSodaGrams).toBeGreaterThan(3);
   });
   it('sets a finding aside with its reason, and it stays aside', async () => {
     const { id, view } = await loaf();
-    pressed(view, /^Set aside: Use 3.2 g/);
+    pressed(view, /^Set aside: 3.2 g of soda/);
     const field = hostOf(view).querySelector<HTMLInputElement>('orv-note-list input');
     if (field) {
       field.value = 'for browning';

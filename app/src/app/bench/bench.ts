@@ -11,6 +11,7 @@ import { lineOf } from '@orvin/core/formula/formula';
 import { REGIONS } from '@orvin/core/ground/units';
 import { ChoiceField } from '../parts/choice';
 import { Keeping } from '../parts/keeping';
+import { MARKS } from '../parts/marks';
 import { atStation } from '../parts/at-station';
 import { StationLayout } from '../parts/station-layout';
 import { Toasts } from '../parts/toasts';
@@ -166,6 +167,11 @@ export class Bench {
     return audit && formula && audit.totals.flour > 0
       ? ledgerView(audit.ledger, formula.region, this.dial.scale())
       : undefined;
+  });
+  /** How grave it is that soda is left over; none where the style bears it, or the baker means it. */
+  protected readonly sodaMark = computed(() => {
+    const found = this.found().findings.find(({ code }) => code === 'soda-left-over' || code === 'soda-without-acid');
+    return found && { severity: found.severity, shape: MARKS[found.severity].shape };
   });
   /** The bands of the last kept version, for the ghosts: against the style of today. */
   protected readonly verdictsBefore = computed(() => {

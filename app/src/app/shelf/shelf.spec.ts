@@ -26,7 +26,7 @@ describe('the Shelf', () => {
   it('has every formula with how it stands: what is out of balance is said in its row', async () => {
     const view = await shelf();
     expect(formulas().length).toBe(12);
-    await until(() => wordsOf(view).includes('▲ 3.2 g soda left over'));
+    await until(() => wordsOf(view).includes('◇ 3.2 g soda left over'));
     expect(allWordsOf(view, '*').join()).toContain('balanced');
   });
   it('reads its rows beside the page: titles and known bakes stand before, and a row that cannot be read says so', async () => {

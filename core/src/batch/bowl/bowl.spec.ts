@@ -102,6 +102,9 @@ describe('mixingFamily', () => {
   it('is that of the style where the method does not say: cream that is poured or spread is no creaming', () => {
     expect(mixingFamily('muffin method', 'Serve with clotted cream. Spread the cream cheese over it.')).toBe('muffin');
     expect(mixingFamily('melt and mix', 'Rub the tin with butter.')).toBe('melt');
+    expect(mixingFamily('creaming', 'Boil the fruit, butter and sugar for 5 minutes.')).toBe('melt');
+    expect(mixingFamily('creaming', 'Melt the syrup, treacle and butter.')).toBe('melt');
+    expect(mixingFamily('creaming', 'Melt the butter for the top.')).toBe('creaming');
     expect(mixingFamily('')).toBe('one-bowl');
   });
 });

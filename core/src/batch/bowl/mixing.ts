@@ -51,7 +51,7 @@ const FAMILY_WORDS: readonly (readonly [RegExp, MixingFamily])[] = [
   [/one[- ]bowl|all-in-one/i, 'one-bowl'],
   [/cream/i, 'creaming'],
 ];
-/** What a written method says outright, before its style is asked. Melting is not among them: butter is melted for toppings too. */
+/** What a written method says outright, before its style is asked. */
 const SAID_BY_METHOD: readonly (readonly [RegExp, MixingFamily])[] = [
   [
     /\brub(?:bed|bing)?\b(?! (?:the )?(?:(?:lemon|orange|lime|citrus|grated) )*(?:zest|rind|peel))[^.;]*\b(?:in|into|crumbs)\b|\bcut (?:in )?the (?:cold )?(?:butter|fat)\b/i,
@@ -63,6 +63,9 @@ const SAID_BY_METHOD: readonly (readonly [RegExp, MixingFamily])[] = [
     /\bbutter\b(?![^.;]*\bmelt)[^.;]{0,40}\bbeat\b[^.;]{0,40}\b(?:fluffy|pale|creamy)\b|\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,60}\b(?:fluffy|pale|creamy)\b/i,
     'creaming',
   ],
+  // "Boil the fruit, butter and sugar", "melt the syrup, treacle and butter": not "the melted butter", which a topping may be of too
+  [/\b(?:boil|simmer)\b[^.;]{0,80}\bbutter\b/i, 'melt'],
+  [/\bmelt\b(?=[^.;]{0,80}\bbutter\b)(?=[^.;]{0,80}\b(?:sugar|syrup|treacle|honey|molasses)\b)/i, 'melt'],
 ];
 
 /**
