@@ -70,7 +70,7 @@ export function mixPhaseOf({ family, words, before, takes, apart }: MixedStep): 
   if (takes.length === 0) return undefined;
   if (family === 'creaming' && own.fat && own.sugar) return 'cream';
   if (family === 'creaming' && own.egg && before.fat) return 'eggs';
-  if (/\bmelt/i.test(words) && own.fat) return 'melt';
+  if (/\b(?:melt|boil|simmer)/i.test(words) && own.fat) return 'melt';
   if (own.wet || own.egg || own.fat) return 'wet';
   return own.flour || own.sugar ? 'dry' : undefined;
 }

@@ -34,6 +34,11 @@ describe('the acts of a step', () => {
       'Beat in the eggs. Chill.',
     ]);
   }); // prettier-ignore
+  it('are cut round what bakes, where what follows is put on', () => {
+    const text = 'Beat in the eggs. Bake at 180 C for 35 minutes. Cool. Brush with syrup.';
+    const acts = (of: string) => clausesOf(of, [of.indexOf('eggs')]).map(({ from, to }) => of.slice(from, to).trim());
+    expect(acts(text)).toEqual(['Beat in the eggs.', 'Bake at 180 C for 35 minutes. Cool.', 'Brush with syrup.']);
+  });
   it('begin with what leads to the first that takes something', () => {
     const text = 'Heat a pan. Melt the butter in it. Stir in the oats.';
     const clauses = clausesOf(text, [text.indexOf('butter'), text.indexOf('oats')]);

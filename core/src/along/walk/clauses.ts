@@ -1,6 +1,8 @@
+import { bakeTimeIn } from '../../formula/parsing/index.js';
+
 /*
  * A step of a method may hold several acts: "Cream the butter and sugar till pale. Beat in the eggs, fold in the flour." Hands do one at
- * a time, so a step is cut where a sentence takes something into the bowl that the sentence before it did not.
+ * a time, so a step is cut where a sentence takes something into the bowl that the sentence before it did not, and round what bakes.
  */
 
 export interface Clause {
@@ -24,16 +26,31 @@ export function sentencesOf(text: string): readonly Clause[] {
   return clauses;
 }
 
+/** Put on what is baked. */
+export const FINISHES =
+  /\b(?:split|fill|sandwich|soak|pour|dip|drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
+
+interface Sentence extends Clause {
+  readonly takes: boolean;
+  readonly bakes: boolean;
+}
+/** Whether a sentence goes on with the act before it: what takes nothing belongs to it, or leads to the first. */
+function goesOn(last: Sentence, { takes, bakes }: Sentence, words: string): boolean {
+  if (last.bakes) return !takes && !FINISHES.test(words);
+  return bakes ? !last.takes : !takes || !last.takes;
+}
+
 /** The acts of a step. @param takenAt where in its text something is taken */
 export function clausesOf(text: string, takenAt: readonly number[]): readonly Clause[] {
-  const acts: (Clause & { readonly takes: boolean })[] = [];
-  for (const sentence of sentencesOf(text)) {
-    const takes = takenAt.some((at) => at >= sentence.from && at < sentence.to);
+  const acts: Sentence[] = [];
+  for (const { from, to } of sentencesOf(text)) {
+    const words = text.slice(from, to);
+    const takes = takenAt.some((at) => at >= from && at < to);
+    const sentence = { from, to, takes, bakes: bakeTimeIn(words) !== undefined };
     const last = acts.at(-1);
-    // what takes nothing belongs to the act before it, or leads to the first
-    if (last && (!takes || !last.takes))
-      acts[acts.length - 1] = { from: last.from, to: sentence.to, takes: last.takes || takes }; // prettier-ignore
-    else acts.push({ ...sentence, takes });
+    if (last && goesOn(last, sentence, words))
+      acts[acts.length - 1] = { from: last.from, to, takes: last.takes || takes, bakes: last.bakes || sentence.bakes };
+    else acts.push(sentence);
   }
   return acts.map(({ from, to }) => ({ from, to }));
 }

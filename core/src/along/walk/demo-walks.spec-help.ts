@@ -17,8 +17,8 @@ export interface DemoWalk {
   readonly walk: readonly WalkStep[];
 }
 
-/** A text as a bake that is begun. */
-export function walkFrom(text: string, id = 'text', settings?: BatchSettings): DemoWalk {
+/** A text as a bake that is begun, with what its oven does simulated, or without. */
+export function walkFrom(text: string, id = 'text', settings?: BatchSettings, isForeseen = true): DemoWalk {
   const formula = formulaRead(readFormula(text, 'UK'));
   const bake = oneBake({
     formula,
@@ -28,7 +28,7 @@ export function walkFrom(text: string, id = 'text', settings?: BatchSettings): D
   });
   const batch = batchOf(bake);
   const foreseen = bake.portions.map(({ job }) => {
-    const result = runBakeJob(job);
+    const result = isForeseen ? runBakeJob(job) : { kind: 'not asked' as const };
     return result.kind === 'foreseen' ? result.bake : undefined;
   });
   return { id, bake, batch, foreseen, walk: walkOf({ bake, batch, foreseen }) };

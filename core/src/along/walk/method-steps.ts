@@ -7,7 +7,7 @@ import { FINE_GRAMS } from '../../ground/units/index.js';
 import type { Ingredient } from '../../kitchen/ingredients/index.js';
 import { EMPTY_BOWL, mixPhaseOf, withPoured } from '../mixing/index.js';
 import { toleranceGrams } from '../weighing/index.js';
-import { clausesOf, type Clause } from './clauses.js';
+import { clausesOf, FINISHES, type Clause } from './clauses.js';
 import type { WalkOrder } from './walk-order.js';
 import type { MixStep, WalkStep, WeighStep } from './walk-step.js';
 
@@ -123,7 +123,9 @@ export function methodSteps(order: WalkOrder): MethodSteps {
     );
   for (const [i, { stepId, number, text, clause, steps, ingredients, fillsFirst }] of acts.entries()) {
     const wasCut = cutAt >= 0 && i > cutAt;
-    const inTin = wasCut || (i === bakedAt ? fillsFirst : filledAt >= 0 && i >= filledAt);
+    // "Fold in the flour. Pour into the tin": what the act takes is in before it fills, unless it fills first
+    const fillsItself = i === bakedAt || (i === filledAt && steps.length > 0);
+    const inTin = wasCut || (fillsItself ? fillsFirst : filledAt >= 0 && i >= filledAt);
     const filled = portions.length > 0 && inTin;
     const placed = placeOf({ text, steps, filled, past: bakedAt < 0 ? 0 : i - bakedAt });
     const to = placed === 'before' && i < lit ? 'first' : placed;
@@ -221,9 +223,6 @@ const usualMixing = (family: MixingFamily, bowlGrams: number, ingredients: reado
 const partName = ({ inBatter, name }: BatchComponent): string => (inBatter ? '' : name || 'the topping');
 const isBaked = (text: string): boolean => bakeTimeIn(text) !== undefined;
 const BAKES = /\bbak(?:e|ing)\b/i;
-/** Put on what is baked, in the step that bakes it. */
-const FINISHES =
-  /\b(?:split|fill|sandwich|soak|pour|dip|drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
 function besideTheOven(text: string): readonly Place[] {
   const bakes = BAKES.exec(text)?.index ?? 0;
   const done = bakeTimeIn(text)?.to ?? text.length;

@@ -1,3 +1,5 @@
+import { EVERYDAY_FORMULAS, SOUND_FORMULAS } from '../../doors/samples/index.js';
+import { ingredientById } from '../../kitchen/ingredients/index.js';
 import { demoWalks, walkFrom } from './demo-walks.spec-help.js';
 import type { WalkStep, WeighStep } from './index.js';
 
@@ -32,6 +34,36 @@ describe('a bake as one step after another', () => {
           .toBeCloseTo(line.grams, 6);
       }
     }
+  });
+  it('has flour, eggs, fat and leavener in the bowl before the tin is filled, whatever stands in one breath', () => {
+    for (const { text } of [...SOUND_FORMULAS, ...EVERYDAY_FORMULAS]) {
+      const { walk } = walkFrom(text, 'text', undefined, false);
+      const filled = walk.findIndex(({ kind }) => kind === 'divide' || kind === 'bake' || kind === 'griddle');
+      const late = weighings(walk.slice(filled)).filter(
+        ({ part, ingredientId }) =>
+          part === '' && /flour|leavener|egg|fat|liquid/.test(ingredientById(ingredientId)?.category ?? ''),
+      );
+      expect(late.map(({ name }) => name))
+        .withContext(text)
+        .toEqual([]);
+    }
+  });
+  it('has what a step takes before it says that the tin is filled', () => {
+    const { walk } = walkFrom(
+      'Loaf\n200 g butter\n200 g sugar\n4 eggs\n200 g self-raising flour\n\nCream the butter and sugar. Beat in the eggs.\nFold in the flour. Pour into a lined 2 lb loaf tin.\nBake at 180 C for 50 minutes.',
+    );
+    const at = (test: (step: WalkStep) => boolean) => walk.findIndex(test);
+    expect(at((step) => step.kind === 'weigh' && step.name.includes('flour'))).toBeLessThan(
+      at(({ kind }) => kind === 'divide'),
+    );
+  });
+  it('tells what is done behind the oven behind it, though the whole method is one breath', () => {
+    const { walk, bake } = walkFrom(
+      'Loaf\n200 g butter\n200 g sugar\n4 eggs\n200 g self-raising flour\n\nCream the butter and sugar, beat in the eggs, fold in the flour. Bake in a 2 lb loaf tin at 180 C for 50 minutes. Brush the warm loaf with rum.',
+    );
+    const last = walk.at(-1);
+    const [step] = bake.order.formula.steps;
+    expect(last?.kind === 'mix' && step?.text.slice(last.clause?.from)).toBe('Brush the warm loaf with rum.');
   });
   it('has each step once, and pans, oven and cooling in their order', () => {
     for (const { id, walk } of demoWalks()) {
