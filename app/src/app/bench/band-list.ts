@@ -2,6 +2,7 @@ import type { Quantity } from '@orvin/core/kitchen/kitchen';
 import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import type { BandVerdict, Style } from '@orvin/core/batter/balance';
 import type { Region } from '@orvin/core/ground/units';
+import { MARKS } from '../parts/marks';
 import { BandEditor } from './band-editor';
 import { How } from './how';
 import { QUANTITY_NAMES, VERDICT_NAMES, quantityInWords, verdictInWords } from '@orvin/core/words/wording';
@@ -15,8 +16,7 @@ import { QUANTITY_NAMES, VERDICT_NAMES, quantityInWords, verdictInWords } from '
     @for (row of rows(); track row.quantity) {
       <button
         type="button"
-        class="row"
-        [class.off]="row.verdict !== 'within'"
+        [class]="'row ' + row.severity"
         [attr.aria-expanded]="open() === row.quantity"
         (click)="toggle(row.quantity)"
       >
@@ -30,8 +30,8 @@ import { QUANTITY_NAMES, VERDICT_NAMES, quantityInWords, verdictInWords } from '
         </span>
         <span class="value">{{ row.value }}</span>
         <span class="word">
-          @if (row.verdict !== 'within') {
-            <span class="mark" aria-hidden="true">▲</span>
+          @if (row.severity !== 'none') {
+            <span [class]="'mark mark-' + row.severity" aria-hidden="true">{{ marks[row.severity].shape }}</span>
           }
           {{ names[row.verdict] }}
         </span>
@@ -54,6 +54,7 @@ export class BandList {
   readonly region = input.required<Region>();
 
   protected readonly names = VERDICT_NAMES;
+  protected readonly marks = MARKS;
   protected readonly open = signal<Quantity | undefined>(undefined);
   protected readonly rows = computed(() =>
     this.verdicts().map((verdict) => {
@@ -70,6 +71,7 @@ export class BandList {
         figure: `band-${quantity}` as const,
         name: QUANTITY_NAMES[quantity],
         verdict: verdict.verdict,
+        severity: verdict.severity,
         low: at(band.low),
         width: at(band.high) - at(band.low),
         at: at(value),

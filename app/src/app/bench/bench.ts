@@ -200,7 +200,7 @@ export class Bench {
   });
   protected readonly regions = REGIONS.map((region) => ({ id: region, name: REGION_NAMES[region] }));
   protected readonly outside = computed(
-    () => this.audit()?.verdicts.filter(({ verdict }) => verdict !== 'within').length ?? 0,
+    () => this.audit()?.verdicts.filter(({ severity }) => severity !== 'none').length ?? 0,
   );
 
   protected readonly faces = FACES;

@@ -6,8 +6,8 @@ import { SpokenVerdict } from './spoken-verdict';
 const RESTED = 1000;
 
 describe('the verdict, for whom hears the screen', () => {
-  const within = { quantity: 'flour', verdict: 'within' } as const;
-  const sweet = { quantity: 'sugar', verdict: 'above' } as const;
+  const within = { quantity: 'flour', severity: 'none' } as const;
+  const sweet = { quantity: 'sugar', severity: 'note' } as const;
 
   beforeEach(() => jasmine.clock().install().mockDate());
   afterEach(() => jasmine.clock().uninstall());

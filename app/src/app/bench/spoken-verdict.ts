@@ -24,12 +24,12 @@ function bandsInWords(outside: readonly string[], of: number): string {
 })
 export class SpokenVerdict {
   readonly ledger = input<Pick<LedgerView, 'lead' | 'leadWord'>>();
-  readonly verdicts = input.required<readonly Pick<BandVerdict, 'quantity' | 'verdict'>[]>();
+  readonly verdicts = input.required<readonly Pick<BandVerdict, 'quantity' | 'severity'>[]>();
   readonly findings = input.required<readonly Pick<Finding, 'severity'>[]>();
 
   private readonly words = computed(() => {
     const { lead = '', leadWord = '' } = this.ledger() ?? {};
-    const outside = this.verdicts().flatMap(({ quantity, verdict }) => (verdict === 'within' ? [] : [QUANTITY_NAMES[quantity]]));
+    const outside = this.verdicts().flatMap(({ quantity, severity }) => (severity === 'none' ? [] : [QUANTITY_NAMES[quantity]]));
     const toSee = this.findings().filter(({ severity }) => severity !== 'note').length;
     return [
       `${lead} ${leadWord}`.trim(),
