@@ -94,7 +94,7 @@ export class PlainStepView {
     const timers = {
       ready: () => (step.kind === 'ready' && step.waitMinutes > 0 ? [baking.timer(step.id, step.what, step.waitMinutes)] : []),
       heat: () => (step.kind === 'heat' ? [baking.timer('heat', $localize`oven to ${this.dial.heat(step.celsius)}`, step.minutes)] : []),
-      rest: () => (step.kind === 'rest' ? [baking.timer('rest', $localize`batter rests`, step.minutes)] : []),
+      rest: () => (step.kind === 'rest' ? [baking.timer(step.id, step.id === 'rest' ? $localize`batter rests` : $localize`it soaks`, step.minutes)] : []),
       griddle: () => (step.kind === 'griddle' && step.act === 'on' ? [baking.timer('griddle:turn', $localize`turn it`, step.minutes), baking.timer('griddle:off', $localize`off the griddle`, 2 * step.minutes)] : []),
       cool: () => [],
     }[step.kind]();

@@ -83,13 +83,15 @@ function actsOf(order: WalkOrder, all: readonly OfPart[]): readonly Act[] {
       const within = own.filter(({ poured: { at } }) => (at >= clause.from || nth === 0) && (at < clause.to || nth === clauses.length - 1)); // prettier-ignore
       const act = text.slice(clause.from, clause.to);
       const fills = FILLS.exec(act)?.index ?? Infinity;
+      const taken = takenBy(within, nth === clauses.length - 1 ? rests : []);
       return {
         stepId: id,
         number,
         text: act,
-        fillsFirst: within.length > 0 && within.every(({ poured }) => poured.at >= clause.from + fills),
+        fillsFirst:
+          fills < Infinity && taken.steps.length > 0 && within.every(({ poured }) => poured.at >= clause.from + fills),
         ...(clauses.length > 1 && { clause }),
-        ...takenBy(within, nth === clauses.length - 1 ? rests : []),
+        ...taken,
       };
     });
   });
@@ -116,6 +118,8 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   let bowl = withPoured(EMPTY_BOWL, loose.ingredients);
   // dry things made ready beside a wet bowl wait for the act that brings them in
   let aside: readonly Ingredient[] = [];
+  // caramel that was poured into the tin: the pears that are arranged on it come before the batter too
+  let below: string | undefined;
   const gramsSoFar = () =>
     [...places.first, ...places.before].reduce(
       (sum, step) => sum + (step.kind === 'weigh' && step.part === '' ? step.grams : 0),
@@ -127,7 +131,9 @@ export function methodSteps(order: WalkOrder): MethodSteps {
     const fillsItself = i === bakedAt || (i === filledAt && steps.length > 0);
     const inTin = wasCut || (fillsItself ? fillsFirst : filledAt >= 0 && i >= filledAt);
     const filled = portions.length > 0 && inTin;
-    const placed = placeOf({ text, steps, filled, past: bakedAt < 0 ? 0 : i - bakedAt });
+    const liesBelow = !filled && below !== undefined && isBeside(steps) && steps.every(({ part }) => part === below);
+    const placed = liesBelow ? 'before' : placeOf({ text, steps, filled, past: bakedAt < 0 ? 0 : i - bakedAt });
+    if (placed === 'before' && isBeside(steps) && FILLS.test(text)) below = steps[0]?.part;
     const to = placed === 'before' && i < lit ? 'first' : placed;
     places[to].push(...steps);
     const isOvens = portions.length > 0 && steps.length === 0 && (i === bakedAt || isOvenOrPan(text));
@@ -179,7 +185,7 @@ const LIGHTS =
 const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
 /** The batter goes into its tin: what the method says from there on is done in it. */
 const FILLS =
-  /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:in|into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|trays?|dish|moulds?)\b/i;
+  /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:in|into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|liners?|trays?|dish|moulds?)\b|\b(?:half[- ])?fill (?:the |each (?:of the )?|your )?(?:[a-z]+ ){0,2}(?:cups?|cases?|liners?|tins?|moulds?)\b/i;
 const CUTS =
   /\b(?:cut|stamp)(?:ting)?\b[^.;]{0,40}\b(?:rounds|circles|scones|biscuits|squares|wedges|triangles|farls|cutter|quarters|pieces)\b/i;
 /** Whether an act takes only what goes beside the batter. */

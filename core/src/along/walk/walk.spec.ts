@@ -145,6 +145,28 @@ describe('a bake as one step after another', () => {
   });
   /** A bake in a few words: what is weighed by its name, what the method says by its number, and the rest by its kind. */
   const told = (text: string) => walkFrom(text).walk.map((step) => (step.kind === 'weigh' ? step.name : step.kind === 'mix' ? step.number : step.kind)); // prettier-ignore
+  it('lays pears on the caramel before the batter comes, and takes none of the sponge’s butter for it', () => {
+    const { walk } = walkFrom(
+      'Pear cake\nFor the topping\n50 g butter\n50 g light muscovado sugar\n3 ripe pears, halved\nFor the sponge\n150 g butter\n150 g caster sugar\n3 eggs\n150 g self-raising flour\n\nMelt the butter and muscovado sugar in a pan, then pour into a lined 23 cm round tin. Arrange the pears on top.\nBeat all the sponge ingredients together until smooth. Spoon over the pears and level.\nBake at 180C for 40 minutes.',
+    );
+    const names = weighings(walk).map(({ name, grams }) => `${name} ${Math.round(grams)}`);
+    expect(names.slice(0, 2)).toEqual(['butter 50', 'light muscovado sugar 50']);
+    expect(names[2]).toMatch(/pears/);
+    expect(names[3]).toBe('butter 150');
+    expect(walk.findIndex(({ kind }) => kind === 'divide')).toBeGreaterThan(
+      walk.findLastIndex(({ kind }) => kind === 'weigh'),
+    );
+  });
+  it('lets dates stand in their water where the method says it, and the batter where it says that', () => {
+    const { walk } = walkFrom(
+      'Date loaf\n200 g dates\n200 ml boiling water\n85 g butter\n140 g sugar\n2 eggs\n175 g self-raising flour\n\nPut the dates in a bowl with the boiling water and leave for 20 minutes.\nCream the butter and sugar, beat in the eggs and fold in the flour and the dates. Leave the batter to stand for 10 minutes.\nBake in a 2 lb loaf tin at 180C for 50 minutes.',
+    );
+    const order = walk
+      .filter(({ kind }) => kind === 'mix' || kind === 'rest' || kind === 'divide')
+      .map((step) => (step.kind === 'rest' ? step.minutes : step.kind));
+    expect(order).toEqual(['mix', 20, 'mix', 10, 'divide']);
+    expect(walk.filter((step) => step.kind === 'ready' && step.task === 'soak')).toEqual([]);
+  });
   it('lights the oven when its heat is wanted, not before oranges that boil for two hours', () => {
     const cake = (boil: string) => told(`Orange cake\n2 oranges\n6 eggs\n250 g caster sugar\n250 g ground almonds\n1 tsp baking powder\n\nMethod\n1. ${boil} Blitz to a puree.\n2. Heat the oven to 170 C. Line a 23 cm springform tin.\n3. Whisk the eggs and sugar, fold in the almonds, baking powder and puree.\n4. Pour into the tin and bake for 50-60 minutes.`); // prettier-ignore
     const slow = cake('Boil the oranges whole for 2 hours.');

@@ -1,10 +1,10 @@
 import { cutInto, cutOf } from '../../batch/plan/index.js';
-import { methodSays, usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
+import { methodSays, type MethodSays, usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
 import { PACED_TASKS, type PacedTask } from '../../kitchen/learned/index.js';
 import { methodSteps, type MethodSteps } from './method-steps.js';
 import type { WalkOrder } from './walk-order.js';
-import type { DivideStep, GriddleStep, HeatStep, ReadyStep, WalkStep } from './walk-step.js';
+import type { DivideStep, GriddleStep, HeatStep, ReadyStep, RestStep, WalkStep } from './walk-step.js';
 
 const ROOM_CELSIUS = 21;
 const USUAL_RACKS = 2;
@@ -15,20 +15,26 @@ const USUAL_RACKS = 2;
  */
 export function walkOf(order: WalkOrder): readonly WalkStep[] {
   const [work] = usualWorks(order);
-  const ready = readySteps(work);
   const method = methodSteps(order);
-  const rest: readonly WalkStep[] =
-    work?.mixing && work.mixing.restMinutes > 0 ? [{ kind: 'rest', id: 'rest', minutes: work.mixing.restMinutes }] : [];
+  const says = methodSays(order.bake.order.formula);
+  const ready = readySteps(work).filter(({ task }) => !(task === 'soak' && isShortSoak(says)));
+  const restMinutes = work?.mixing?.restMinutes ?? 0;
+  const soak: RestStep | undefined =
+    isShortSoak(says) && says.soak ? { kind: 'rest', id: 'rest:soak', minutes: says.soak.least } : undefined;
+  const rest: RestStep | undefined = restMinutes > 0 ? { kind: 'rest', id: 'rest', minutes: restMinutes } : undefined;
+  const standing = (steps: readonly WalkStep[]) =>
+    withStanding(withStanding(steps, says.soaksAt, soak), says.restsAt, rest);
+  const first = standing(method.first);
+  const stood = standing(method.before);
+  const before = rest && !first.includes(rest) && !stood.includes(rest) ? [...stood, rest] : stood;
   const onGriddle = griddleSteps(order);
-  if (onGriddle.length > 0)
-    return [...ready, ...method.first, ...method.before, ...rest, ...onGriddle, ...method.after];
+  if (onGriddle.length > 0) return [...ready, ...first, ...before, ...onGriddle, ...method.after];
   const { divided, baked, cooled } = ovenSteps(order, filledShare(method));
   return [
     ...ready,
-    ...method.first,
+    ...first,
     ...heatStep(order),
-    ...method.before,
-    ...rest,
+    ...before,
     ...divided,
     ...method.onTop,
     ...baked,
@@ -36,6 +42,27 @@ export function walkOf(order: WalkOrder): readonly WalkStep[] {
     ...cooled,
     ...method.after,
   ];
+}
+
+/** Dates that stand in boiling water for as long as a tin is lined do so between two acts; tea that stands overnight comes before all. */
+const SHORT_SOAK_MINUTES = 60;
+const isShortSoak = ({ soak, soaksAt }: MethodSays): boolean =>
+  soak !== undefined && soaksAt !== undefined && soak.least <= SHORT_SOAK_MINUTES;
+
+/** Steps with a standing behind the act whose words ask for it; as they are where none of them does. */
+function withStanding(
+  steps: readonly WalkStep[],
+  place: MethodSays['restsAt'],
+  standing: RestStep | undefined,
+): readonly WalkStep[] {
+  if (!place || !standing) return steps;
+  const at = steps.findLastIndex(
+    (step) =>
+      step.kind === 'mix' &&
+      step.number === place.step + 1 &&
+      (!step.clause || (place.from >= step.clause.from && place.from < step.clause.to)),
+  );
+  return at < 0 ? steps : [...steps.slice(0, at + 1), standing, ...steps.slice(at + 1)];
 }
 
 /** Minutes of each kind of work of hands in it, as usual: what the baker's own are held against afterwards. */

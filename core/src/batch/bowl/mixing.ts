@@ -60,7 +60,7 @@ const SAID_BY_METHOD: readonly (readonly [RegExp, MixingFamily])[] = [
   [/\bcream(?:ed|ing)?\s+(?:the|together|butter|until|in)\b/i, 'creaming'],
   // "Add the butter and beat until fluffy", "beat the butter and sugar until pale"
   [
-    /\bbutter\b(?![^.;]*\bmelt)[^.;]{0,40}\bbeat\b[^.;]{0,40}\b(?:fluffy|pale|creamy)\b|\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,60}\b(?:fluffy|pale|creamy)\b/i,
+    /\bbutter\b(?![^.;]*\bmelt)[^.;]{0,40}\bbeat\b[^.;]{0,40}\b(?:fluffy|pale|creamy)\b|\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,60}\b(?:fluffy|pale|creamy|light)\b/i,
     'creaming',
   ],
   // "Boil the fruit, butter and sugar", "melt the syrup, treacle and butter": not "the melted butter", which a topping may be of too

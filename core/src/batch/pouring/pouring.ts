@@ -87,8 +87,10 @@ export function pouringsOf(component: BatchComponent, audit: Audit): readonly Po
     });
 }
 
-/** Dry, wet, or both in one. */
+/** Dry, wet, or both in one: where the rest is. Cold butter by itself, berries or cheese make no wet bowl. */
 export function bowlKindOf(poured: readonly Poured[]): BowlKind {
   const dry = poured.filter(({ line }) => isDry(line.ingredient)).length;
-  return dry === poured.length ? 'dry' : dry === 0 ? 'wet' : 'together';
+  if (dry === poured.length) return 'dry';
+  const isWet = ({ line: { ingredient } }: Poured) => roleOf(ingredient).wets || roleOf(ingredient).egg > 0;
+  return dry === 0 && poured.some(isWet) ? 'wet' : 'together';
 }

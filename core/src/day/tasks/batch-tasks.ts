@@ -307,6 +307,7 @@ const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is
 const NOT_BEATEN =
   /\b(?:crumble|crumbs?|streusel|syrup|soak|drizzle|glaze|sauce|caramel|tins?|pans?|greas(?:e|ing)|lining|brush(?:ing)?|wash|serv(?:e|ing))\b/i;
 const NOT_SOFT = /\b(?:cold|chilled|melted|browned)\b/i;
+const SOFT_BUTTER = /\bsoft(?:ened)? (?:[a-z]+ )?butter\b|\bbutter\b[^;]*\bsoft(?:ened)?\b/i;
 /** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
 function waitingOfBatch(order: Order): readonly Waiting[] {
   const family = familyOf(order);
@@ -331,7 +332,8 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
       });
   };
   const butter = entries.find(({ ingredient }) => BUTTERS.has(ingredient.behavesAs));
-  if (butter && soft)
+  const isSoftened = order.bake.audit.lines.some(({ inBatter, text }) => inBatter && SOFT_BUTTER.test(text));
+  if (butter && (soft || isSoftened))
     out($localize`butter`, butter.grams <= 130 ? 'butter-stick' : 'butter-block', STANDS_LONGER.butter);
   const cold = order.bake.audit.lines.some(({ inBatter, text }) => inBatter && /\b(?:cold|frozen)\b/i.test(text));
   if (butter && family === 'rub-in' && cold)

@@ -280,7 +280,14 @@ function isOfAnother({ at, shared }: Mentioned, called: CalledLine, step: ToldSt
   if (!shared) return false;
   const { component } = called;
   // "Beat the butter, add the icing sugar": the frosting's butter, where the batter's is said elsewhere
-  const elsewhere = () => steps.some((other) => other !== step && other.about === undefined && other.named.has(called)); // prettier-ignore
+  const elsewhere = () =>
+    steps.some(
+      (other) =>
+        other !== step &&
+        ((other.about === undefined && other.named.has(called)) ||
+          inGroup(other.text, called) ||
+          WHOLE_METHOD.test(other.text)),
+    );
   const part = partAt(step.text, at, parts) ?? (component.inBatter && elsewhere() ? step.about : undefined);
   if (part === undefined || part === component.name || turnsTo(step.text, component.name)) return false;
   return lines.some((line) => line.component.name === part && step.named.get(line)?.shared);
@@ -288,10 +295,15 @@ function isOfAnother({ at, shared }: Mentioned, called: CalledLine, step: ToldSt
 
 /** "reserving 2 tbsp": what the line itself says is kept back. */
 const KEPT_BACK = /\breserv(?:e|ing)\s+((?:about )?(?:\d[\d./ ]*[a-z]+|half|a third|a quarter))/i;
+/** "1/2 cup chocolate chips, plus 2 tbsp for the top": so much besides, which the line does not count. */
+const PLUS_FOR_TOP =
+  /\b(?:plus|and|\+) (?:another |an extra )?\d[\d./ ]*[a-z]+(?: more| extra)? (?:for|to) (?:the tops?|top|sprinkl|scatter|dust|finish|decorat|serv)/i;
 
 /** Puts what was set aside where the reserved is used; what is set aside and never used again stays where it was. */
 function withReserved(named: readonly Mentioned[], line: WeighedLine): readonly Mentioned[] {
   const setAside = named.find(({ how }) => how === 'reserving');
+  // the spoonful that is strewn over in the end is none of the half cup that went in
+  if (named.length > 1 && PLUS_FOR_TOP.test(normalise(line.line.text))) return named.slice(0, -1);
   const used = named.find(({ how }) => how === 'reserved');
   const amount = setAside?.words ?? KEPT_BACK.exec(normalise(line.line.text))?.[1];
   if (!used) return named;

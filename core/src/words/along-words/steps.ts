@@ -101,7 +101,7 @@ export function stepInWords(
         tell: '',
       };
     case 'rest':
-      return { lead: $localize`the batter`, title: $localize`Let it stand ${minutesInWords(step.minutes)}`, tell: $localize`The method asks for it.` }; // prettier-ignore
+      return { lead: step.id === 'rest' ? $localize`the batter` : $localize`in its bowl`, title: $localize`Let it stand ${minutesInWords(step.minutes)}`, tell: $localize`The method asks for it.` }; // prettier-ignore
     case 'divide':
       return {
         lead: pans,
