@@ -513,6 +513,7 @@ export const ROW_SHAPES: Readonly<Record<Table, Shape>> = {
             grams: 'figure',
             pieces: 'figure',
             gramsEach: 'figure',
+            'isFree?': 'yes-no',
           },
           { kind: ['one of', 'bake'], id: 'text', portion: 'figure' },
           { kind: ['one of', 'griddle'], id: 'text', act: ['one of', 'on', 'turn'], minutes: 'figure' },

@@ -64,6 +64,7 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
     grams: grams.required(),
     pieces: Joi.number().integer().min(1).max(100_000).required(),
     gramsEach: grams.required(),
+    isFree: Joi.boolean(),
   },
   bake: { portion },
   griddle: { act: one(GRIDDLE_ACTS).required(), minutes: minutes.required() },

@@ -128,7 +128,8 @@ export function methodSteps(order: WalkOrder): MethodSteps {
   for (const [i, { stepId, number, text, clause, steps, ingredients, fillsFirst }] of acts.entries()) {
     const wasCut = cutAt >= 0 && i > cutAt;
     // "Fold in the flour. Pour into the tin": what the act takes is in before it fills, unless it fills first
-    const fillsItself = i === bakedAt || (i === filledAt && steps.length > 0);
+    const fillsItself =
+      i === bakedAt || (i === filledAt && (steps.length > 0 || MIXES.test(text.split(FILLS, 1).join(''))));
     const inTin = wasCut || (fillsItself ? fillsFirst : filledAt >= 0 && i >= filledAt);
     const filled = portions.length > 0 && inTin;
     const liesBelow = !filled && below !== undefined && isBeside(steps) && steps.every(({ part }) => part === below);

@@ -79,6 +79,8 @@ export interface DivideStep extends Step {
   /** Vessels to be filled: tins, or the cups of them. */
   readonly pieces: number;
   readonly gramsEach: number;
+  /** It stands by itself on a sheet. */
+  readonly isFree?: boolean;
 }
 export interface BakeStep extends Step {
   readonly kind: 'bake';

@@ -157,6 +157,32 @@ describe('a bake as one step after another', () => {
       walk.findLastIndex(({ kind }) => kind === 'weigh'),
     );
   });
+  it('weighs once what a mixture is called by, and a part of the batter where that part is made', () => {
+    const cocoa = walkFrom(
+      'Cocoa ring\n200 g butter\n30 g cocoa\n250 ml water\n250 g plain flour\n300 g sugar\n1 1/2 tsp bicarbonate of soda\n2 eggs\n\nMelt the butter with the cocoa and water.\nWhisk the flour, sugar and soda. Add half of the melted butter mixture. Beat in the eggs.\nScrape into a 2 litre ring tin and bake at 180C for 45 minutes.',
+    );
+    expect(weighings(cocoa.walk).filter(({ name }) => name === 'butter').map(({ grams }) => Math.round(grams))).toEqual([200]); // prettier-ignore
+    const swirl = walkFrom(
+      'Swirl loaf\n250 g plain flour\n3 tsp baking powder\n200 g sugar\n1 egg\n250 ml milk\n80 ml oil\nSwirl:\n60 g sugar\n2 tsp cinnamon\n\nCombine the flour, baking powder and 200 g sugar. Add the egg, milk and oil to the dry ingredients.\nCombine the swirl ingredients. Pour half of the batter into a 2 lb loaf tin, scatter over half of the swirl; repeat.\nBake at 180C for 45 minutes.',
+    );
+    const cinnamon = swirl.walk.findIndex((step) => step.kind === 'weigh' && step.name === 'cinnamon');
+    const oil = swirl.walk.findIndex((step) => step.kind === 'weigh' && step.name === 'oil');
+    expect(cinnamon).toBeGreaterThan(oil);
+  });
+  it('keeps the spoonful that a line saves for the top, and stirs before it scrapes into the tin', () => {
+    const { walk } = walkFrom(
+      'Seed loaf\n300 g plain flour\n50 g mixed seeds (save 1 tbsp for the top)\n1 tsp bicarbonate of soda\n300 ml buttermilk\n\nMix the flour, seeds and soda.\nStir in the buttermilk. Shape into a round loaf and scatter with the saved seeds.\nBake at 200C for 40 minutes.',
+    );
+    const seeds = weighings(walk).filter(({ name }) => name === 'mixed seeds');
+    expect(seeds.length).toBe(2);
+    expect(seeds.reduce((sum, { grams }) => sum + grams, 0)).toBeCloseTo(50, 6);
+    const oil = walkFrom(
+      'Oil cake\n200 g plain flour\n2 tsp baking powder\n200 g sugar\n3 eggs\n150 ml oil\n\nWhisk the flour and baking powder.\nWhisk the sugar and eggs, stream in the oil.\nWhisk in the dry ingredients. Scrape into a 23 cm round tin.\nBake at 175C for 40 minutes.',
+    ).walk;
+    const stirred = oil.findIndex((step) => step.kind === 'mix' && step.number === 3);
+    expect(stirred).toBeGreaterThan(0);
+    expect(stirred).toBeLessThan(oil.findIndex(({ kind }) => kind === 'divide'));
+  });
   it('lets dates stand in their water where the method says it, and the batter where it says that', () => {
     const { walk } = walkFrom(
       'Date loaf\n200 g dates\n200 ml boiling water\n85 g butter\n140 g sugar\n2 eggs\n175 g self-raising flour\n\nPut the dates in a bowl with the boiling water and leave for 20 minutes.\nCream the butter and sugar, beat in the eggs and fold in the flour and the dates. Leave the batter to stand for 10 minutes.\nBake in a 2 lb loaf tin at 180C for 50 minutes.',

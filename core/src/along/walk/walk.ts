@@ -1,6 +1,7 @@
 import { cutInto, cutOf } from '../../batch/plan/index.js';
 import { methodSays, type MethodSays, usualMinutes, usualWorksOf } from '../../day/tasks/index.js';
 import type { BatchWork } from '../../day/works/index.js';
+import { isFree } from '../../kitchen/pans/index.js';
 import { PACED_TASKS, type PacedTask } from '../../kitchen/learned/index.js';
 import { methodSteps, type MethodSteps } from './method-steps.js';
 import type { WalkOrder } from './walk-order.js';
@@ -139,7 +140,8 @@ function ovenSteps(
     const filled = grams * share;
     const cut = cutInto(pans.pan);
     const gramsEach = cut ? cutOf(filled, cut).gramsEach : filled / pieces;
-    return { kind: 'divide', id: `divide:${portion}`, portion, grams: filled, pieces, gramsEach };
+    const onSheet = isFree(pans.pan) && { isFree: true };
+    return { kind: 'divide', id: `divide:${portion}`, portion, grams: filled, pieces, gramsEach, ...onSheet };
   });
   const baked = bake.portions.map((_, portion): WalkStep => ({ kind: 'bake', id: `bake:${portion}`, portion }));
   const cooled = bake.portions.map((_, portion): WalkStep => {

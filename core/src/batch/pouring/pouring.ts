@@ -37,6 +37,8 @@ export interface Pouring {
 const DRY: ReadonlySet<string> = new Set([
   'flour', 'whole-grain flour', 'gluten-free flour', 'starch', 'sugar', 'leavener', 'salt', 'spice', 'nut/seed', 'chocolate/cocoa', 'dried fruit', 'candied fruit', 'thickener/gum',
 ]); // prettier-ignore
+/** What holds water and is no liquid. */
+const SOLID: ReadonlySet<string> = new Set(['fat', 'fresh fruit', 'vegetable']);
 const isDry = (ingredient: Ingredient) => DRY.has(ingredient.category) && roleOf(ingredient).egg === 0;
 
 /** Lines that no step takes stand behind all steps. */
@@ -91,6 +93,7 @@ export function pouringsOf(component: BatchComponent, audit: Audit): readonly Po
 export function bowlKindOf(poured: readonly Poured[]): BowlKind {
   const dry = poured.filter(({ line }) => isDry(line.ingredient)).length;
   if (dry === poured.length) return 'dry';
-  const isWet = ({ line: { ingredient } }: Poured) => roleOf(ingredient).wets || roleOf(ingredient).egg > 0;
+  const isWet = ({ line: { ingredient } }: Poured) =>
+    !SOLID.has(ingredient.category) && (roleOf(ingredient).wets || roleOf(ingredient).egg > 0);
   return dry === 0 && poured.some(isWet) ? 'wet' : 'together';
 }

@@ -1,4 +1,5 @@
 import type { Formula } from '../formula/index.js';
+import { roleOf, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { unitsOf } from '../../kitchen/equipment/index.js';
 import { middle, readAmount, type Amount } from './amounts.js';
@@ -232,7 +233,8 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     const mention = step.named.get(called);
     return mention && !isOfAnother(mention, called, step, told) ? [{ mention, step }] : [];
   });
-  const unshared = inSteps.filter(({ mention }) => !mention.shared);
+  const itself = inSteps.filter(({ mention }) => mention.ofMixture !== true);
+  const unshared = (itself.length > 0 ? itself : inSteps).filter(({ mention }) => !mention.shared);
   const beside = !component.inBatter;
   // "sugar" means the batter's sugar, unless the step speaks of the frosting or the sugar is nowhere else
   const isMeant = ({ named, text, about }: ToldStep) =>
@@ -240,7 +242,8 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     about === component.name ||
     namesComponent(text, component.name) ||
     !lines.some((other) => other.component.inBatter && named.get(other)?.shared);
-  const named = unshared.length > 0 ? unshared : inSteps.filter(({ step }) => isMeant(step));
+  const named =
+    unshared.length > 0 ? unshared : (itself.length > 0 ? itself : inSteps).filter(({ step }) => isMeant(step));
   const meant = isInBowlBefore(named, called, steps) ? [] : named;
   if (meant.length > 0)
     return withoutEchoes(
@@ -251,7 +254,10 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
     );
   // "mix it all" is all of the batter, not the topping besides
   const besideBatter = beside && lines.some((other) => other.component.inBatter);
-  const ofOwn = beside ? steps.find(({ text }) => namesComponent(text, component.name)) : undefined;
+  // "Combine the swirl ingredients": a part of the batter that has no flour of its own is made where it is named, too
+  const isApart =
+    beside || !component.lines.some(({ entries }) => entries.some(({ ingredient }) => isFlour(ingredient)));
+  const ofOwn = isApart ? steps.find(({ text }) => namesComponent(text, component.name)) : undefined;
   const group =
     ofOwn ??
     (besideBatter ? undefined : steps.find(({ text }) => inGroup(text, called))) ??
@@ -259,6 +265,9 @@ function mentionedOf(called: CalledLine, told: Told): readonly Mentioned[] {
   if (!group) return [];
   return [{ stepId: group.id, words: '', shared: false, at: group.from + groupedAt(group.text, called) }];
 }
+
+const isFlour = (ingredient: Ingredient | undefined): boolean =>
+  ingredient !== undefined && roleOf(ingredient).flour > 0;
 
 /** "Whisk the dry ingredients … sprinkle with sugar": the sugar of the list is among the dry ones, unless it says that it is for the top. */
 function isInBowlBefore(
@@ -294,7 +303,8 @@ function isOfAnother({ at, shared }: Mentioned, called: CalledLine, step: ToldSt
 }
 
 /** "reserving 2 tbsp": what the line itself says is kept back. */
-const KEPT_BACK = /\breserv(?:e|ing)\s+((?:about )?(?:\d[\d./ ]*[a-z]+|half|a third|a quarter))/i;
+const KEPT_BACK =
+  /\b(?:reserv(?:e|ing)|sav(?:e|ing)|keep(?:ing)?)\s+((?:about )?(?:\d[\d./ ]*[a-z]+|half|a third|a quarter))/i;
 /** "1/2 cup chocolate chips, plus 2 tbsp for the top": so much besides, which the line does not count. */
 const PLUS_FOR_TOP =
   /\b(?:plus|and|\+) (?:another |an extra )?\d[\d./ ]*[a-z]+(?: more| extra)? (?:for|to) (?:the tops?|top|sprinkl|scatter|dust|finish|decorat|serv)/i;

@@ -117,7 +117,9 @@ const PORTION_BEFORE =
 /** Setting aside is no taking: the amount goes where the step says "the reserved". */
 const RESERVING =
   /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)? back|hold(?:ing)? back|put(?:ting)? aside)\b[^.;]*$/i;
-const RESERVED = /\breserved\b[^.;]*$/i;
+const RESERVED = /\b(?:reserved|saved)\b[^.;]*$/i;
+/** "Add half of the melted butter mixture": what was made of it. */
+const OF_A_MIXTURE = /^[a-z]* (?:mixture|mix)\b/i;
 
 /** A step without what it only greases or dusts with, every other word in its place. */
 export const withoutGreasing = (text: string): string =>
@@ -137,6 +139,8 @@ export interface Mentioned {
   readonly shared: boolean;
   /** It is put on with a little of it. */
   readonly finishing?: boolean;
+  /** It names a mixture that was made of it. */
+  readonly ofMixture?: boolean;
 }
 
 export interface CalledLine {
@@ -212,7 +216,11 @@ export function namedIn(
       ? ({ words, how: 'reserving' } as const)
       : RESERVED.test(before)
         ? ({ words: 'reserved', how: 'reserved' } as const)
-        : { words, ...(FINISHING.test(before) && { finishing: true }) };
+        : {
+            words,
+            ...(FINISHING.test(before) && { finishing: true }),
+            ...(OF_A_MIXTURE.test(open.slice(at + name.length)) && { ofMixture: true }),
+          };
     const meant = withThatAmount(called, words);
     for (const calledLine of meant)
       if (!mentioned.has(calledLine)) mentioned.set(calledLine, { stepId, at, ...mention, shared: meant.length > 1 });

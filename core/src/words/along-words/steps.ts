@@ -105,7 +105,12 @@ export function stepInWords(
     case 'divide':
       return {
         lead: pans,
-        title: step.pieces > 1 ? $localize`${scaleGrams(step.gramsEach)} each` : $localize`Into the tin`,
+        title:
+          step.pieces > 1
+            ? $localize`${scaleGrams(step.gramsEach)} each`
+            : step.isFree
+              ? $localize`Onto the sheet`
+              : $localize`:the batter is filled into what it bakes in|:Into the tin`,
         tell: step.pieces > 1 ? $localize`${step.pieces} of them; ${gramsInWords(step.grams)} in all.` : $localize`${gramsInWords(step.grams)} in all.`, // prettier-ignore
       };
     case 'bake':
