@@ -1,4 +1,4 @@
-import { bakeTimeIn } from '../../formula/parsing/index.js';
+import { bakeTimeIn, normalise } from '../../formula/parsing/index.js';
 
 /*
  * A step of a method may hold several acts: "Cream the butter and sugar till pale. Beat in the eggs, fold in the flour." Hands do one at
@@ -12,6 +12,13 @@ export interface Clause {
 }
 
 const SENTENCE_END = /[.;!]\s+(?=[A-Z(])/g;
+
+/** An act of a step in the words that are read: one spelling, and English. */
+export interface ToldClause extends Clause {
+  readonly words: string;
+  /** Its letters in the step as it is read, which is where takings stand. */
+  readonly told: Clause;
+}
 
 /** Which sentences a text has. */
 export function sentencesOf(text: string): readonly Clause[] {
@@ -30,29 +37,39 @@ export function sentencesOf(text: string): readonly Clause[] {
 export const FINISHES =
   /\b(?:split|fill|sandwich|soak|pour|dip|drizzle|ice|frost|glaze|spread|scatter|sprinkle|strew|dust|brush|top)\b/i;
 
-interface Sentence extends Clause {
+interface Sentence extends ToldClause {
   readonly takes: boolean;
   readonly bakes: boolean;
 }
 /** Whether a sentence goes on with the act before it: what takes nothing belongs to it, or leads to the first. */
-function goesOn(last: Sentence, { takes, bakes }: Sentence, words: string): boolean {
+function goesOn(last: Sentence, { takes, bakes, words }: Sentence): boolean {
   if (last.bakes) return !takes && !FINISHES.test(words);
   return bakes ? !last.takes : !takes || !last.takes;
 }
 
-/** The acts of a step. @param takenAt where in its text something is taken */
-export function clausesOf(text: string, takenAt: readonly number[]): readonly Clause[] {
+/** The acts of a step. @param takenAt where something is taken, in the step as it is read */
+export function clausesOf(text: string, takenAt: readonly number[]): readonly ToldClause[] {
   const acts: Sentence[] = [];
+  let read = 0;
   for (const { from, to } of sentencesOf(text)) {
-    const words = text.slice(from, to);
-    const takes = takenAt.some((at) => at >= from && at < to);
-    const sentence = { from, to, takes, bakes: bakeTimeIn(words) !== undefined };
+    const words = normalise(text.slice(from, to));
+    const told = { from: read, to: read + words.length + 1 };
+    read = told.to;
+    const takes = takenAt.some((at) => at >= told.from && at < told.to);
+    const sentence = { from, to, words, told, takes, bakes: bakeTimeIn(words) !== undefined };
     const last = acts.at(-1);
-    if (last && goesOn(last, sentence, words))
-      acts[acts.length - 1] = { from: last.from, to, takes: last.takes || takes, bakes: last.bakes || sentence.bakes };
+    if (last && goesOn(last, sentence))
+      acts[acts.length - 1] = {
+        from: last.from,
+        to,
+        words: `${last.words} ${words}`,
+        told: { from: last.told.from, to: told.to },
+        takes: last.takes || takes,
+        bakes: last.bakes || sentence.bakes,
+      };
     else acts.push(sentence);
   }
-  return acts.map(({ from, to }) => ({ from, to }));
+  return acts;
 }
 
 /** The words of one act in a text that says the same with other figures: by its sentences, or all of it where they no longer match. */

@@ -79,9 +79,8 @@ function actsOf(order: WalkOrder, all: readonly OfPart[]): readonly Act[] {
     const own = all.filter(({ poured }) => poured.step === number);
     const rests = all.flatMap(({ poured, part }) => poured.later.filter(({ step }) => step === number).map(({ grams }) => ({ poured, part, grams }))); // prettier-ignore
     const clauses = clausesOf(text, own.map(({ poured }) => poured.at)); // prettier-ignore
-    return clauses.map((clause, nth): Act => {
-      const within = own.filter(({ poured: { at } }) => (at >= clause.from || nth === 0) && (at < clause.to || nth === clauses.length - 1)); // prettier-ignore
-      const act = text.slice(clause.from, clause.to);
+    return clauses.map(({ from, to, words: act, told }, nth): Act => {
+      const within = own.filter(({ poured: { at } }) => (at >= told.from || nth === 0) && (at < told.to || nth === clauses.length - 1)); // prettier-ignore
       const fills = FILLS.exec(act)?.index ?? Infinity;
       const taken = takenBy(within, nth === clauses.length - 1 ? rests : []);
       return {
@@ -89,8 +88,8 @@ function actsOf(order: WalkOrder, all: readonly OfPart[]): readonly Act[] {
         number,
         text: act,
         fillsFirst:
-          fills < Infinity && taken.steps.length > 0 && within.every(({ poured }) => poured.at >= clause.from + fills),
-        ...(clauses.length > 1 && { clause }),
+          fills < Infinity && taken.steps.length > 0 && within.every(({ poured }) => poured.at >= told.from + fills),
+        ...(clauses.length > 1 && { clause: { from, to } }),
         ...taken,
       };
     });
@@ -186,7 +185,7 @@ const LIGHTS =
 const ON_TOP = /\b(?:scatter|sprinkle|strew|dust|brush|dot|top with|on top)\b/i;
 /** The batter goes into its tin: what the method says from there on is done in it. */
 const FILLS =
-  /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:in|into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|liners?|trays?|dish|moulds?)\b|\b(?:half[- ])?fill (?:the |each (?:of the )?|your )?(?:[a-z]+ ){0,2}(?:cups?|cases?|liners?|tins?|moulds?)\b/i;
+  /\b(?:scrape|pour|spoon|turn|tip|transfer|divide|dollop|spread)\b[^.;]{0,40}\b(?:in|into|between|among)\b[^.;]{0,50}\b(?:tins?|pans?|cups?|cases?|liners?|trays?|dish|moulds?)\b|\bput\b[^.;]{0,20}\b(?:mixture|batter)\b[^.;]{0,30}\b(?:in|into)\b[^.;]{0,30}\btins?\b|\b(?:half[- ])?fill (?:the |each (?:of the )?|your )?(?:[a-z]+ ){0,2}(?:cups?|cases?|liners?|tins?|moulds?)\b/i;
 const CUTS =
   /\b(?:cut|stamp)(?:ting)?\b[^.;]{0,40}\b(?:rounds|circles|scones|biscuits|squares|wedges|triangles|farls|cutter|quarters|pieces)\b/i;
 /** Whether an act takes only what goes beside the batter. */

@@ -169,6 +169,28 @@ describe('a bake as one step after another', () => {
     const oil = swirl.walk.findIndex((step) => step.kind === 'weigh' && step.name === 'oil');
     expect(cinnamon).toBeGreaterThan(oil);
   });
+  it('reads a German method as well: streusel before the oven and on the filled cups, oil where it is poured', () => {
+    const muffins = walkFrom(
+      'Apfelmuffins\nFür die Streusel\n75 g Mehl\n50 g Zucker\n50 g kalte Butter\nFür den Teig\n2 Äpfel\n125 g weiche Butter\n125 g Zucker\n2 Eier\n250 g Mehl\n3 TL Backpulver\n125 ml Milch\n\nFür die Streusel Mehl, Zucker und Butter verkneten und kalt stellen.\nButter und Zucker cremig rühren, Eier unterrühren. Mehl und Backpulver mischen und mit der Milch unterrühren. Apfelwürfel unterheben.\nTeig in 12 Förmchen füllen, Streusel darauf verteilen. Bei 180 °C etwa 25 Minuten backen.',
+    );
+    expect(muffins.bake.order.formula.bake.pan).toContain('12 paper cases');
+    const at = (walk: readonly WalkStep[], test: (step: WalkStep) => boolean) => walk.findIndex(test);
+    const divided = at(muffins.walk, ({ kind }) => kind === 'divide');
+    expect(at(muffins.walk, (step) => step.kind === 'weigh' && step.part !== '')).toBeLessThan(divided);
+    expect(at(muffins.walk, (step) => step.kind === 'mix' && step.number === 3)).toBe(divided + 1);
+    expect(muffins.walk.some((step) => step.kind === 'ready' && step.what === 'butter')).toBeTrue();
+    const cake = walkFrom(
+      'Zucchinikuchen\n4 Eier\n250 g Zucker\n200 ml Öl\n400 g Mehl\n1 Pck. Backpulver\n400 g Zucchini, geraspelt\n\nDen Backofen auf 180 °C vorheizen, ein Blech mit Backpapier auslegen.\nEier und Zucker schaumig schlagen, das Öl langsam unterrühren.\nMehl und Backpulver mischen und unterheben. Zum Schluss die Zucchini unterheben.\nDen Teig auf das Blech streichen und 30 Minuten backen.',
+    ).walk;
+    const mixed = at(cake, (step) => step.kind === 'mix');
+    expect(weighings(cake.slice(0, mixed)).map(({ ingredientId }) => ingredientId)).toEqual([
+      'egg',
+      'granulated-sugar',
+      'vegetable-oil',
+    ]);
+    // the oven is no act of the bowl
+    expect(cake.filter((step) => step.kind === 'mix' && step.number === 1)).toEqual([]);
+  });
   it('keeps the spoonful that a line saves for the top, and stirs before it scrapes into the tin', () => {
     const { walk } = walkFrom(
       'Seed loaf\n300 g plain flour\n50 g mixed seeds (save 1 tbsp for the top)\n1 tsp bicarbonate of soda\n300 ml buttermilk\n\nMix the flour, seeds and soda.\nStir in the buttermilk. Shape into a round loaf and scatter with the saved seeds.\nBake at 200C for 40 minutes.',

@@ -1,6 +1,6 @@
 import { DomainError } from '../../ground/errors/index.js';
 import type { Formula } from '../../formula/formula/index.js';
-import { stepsOfBatter } from '../../formula/parsing/index.js';
+import { normalise, stepsOfBatter } from '../../formula/parsing/index.js';
 
 /** Ways to bring a batter together that differ in what they ask of a bowl. */
 export const MIXING_FAMILIES = [
@@ -57,7 +57,7 @@ const SAID_BY_METHOD: readonly (readonly [RegExp, MixingFamily])[] = [
     /\brub(?:bed|bing)?\b(?! (?:the )?(?:(?:lemon|orange|lime|citrus|grated) )*(?:zest|rind|peel))[^.;]*\b(?:in|into|crumbs)\b|\bcut (?:in )?the (?:cold )?(?:butter|fat)\b/i,
     'rub-in',
   ],
-  [/\bcream(?:ed|ing)?\s+(?:the|together|butter|until|in)\b/i, 'creaming'],
+  [/\bcream(?:ed|ing)?\s+(?:the|together|(?:unsalted |salted |soft )?butter|until|in)\b/i, 'creaming'],
   // "Add the butter and beat until fluffy", "beat the butter and sugar until pale"
   [
     /\bbutter\b(?![^.;]*\bmelt)[^.;]{0,40}\bbeat\b[^.;]{0,40}\b(?:fluffy|pale|creamy)\b|\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,60}\b(?:fluffy|pale|creamy|light)\b/i,
@@ -79,7 +79,7 @@ export const mixingFamily = (mixingMethod: string, steps = ''): MixingFamily =>
 
 /** How a formula is mixed, by what its steps say of the batter. */
 export const familyOfFormula = (formula: Formula, mixingMethod = ''): MixingFamily =>
-  mixingFamily(mixingMethod, stepsOfBatter(formula));
+  mixingFamily(mixingMethod, normalise(stepsOfBatter(formula)));
 
 export interface MixingPlan {
   readonly family: MixingFamily;

@@ -281,7 +281,7 @@ function preparing(order: Order, of: number): readonly Handwork[] {
       if (words === undefined) continue;
       // it is the lemon that is zested
       const thing = (ingredient && ingredientById(ingredient.id.replace(/-(?:zest|juice)$/, ''))) ?? ingredient;
-      const name = thing ? shortIngredientName(thing, 'UK') : '';
+      const name = thing ? shortIngredientName(thing, 'UK').replace(/^(?:mashed|grated|ground) /, '') : '';
       const task = what.includes(' ') || name === '' ? what : $localize`${what}:done: the ${name}:thing:`;
       found.set(task, Math.max(found.get(task) ?? 0, minutes));
     }
@@ -307,7 +307,7 @@ const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is
 const NOT_BEATEN =
   /\b(?:crumble|crumbs?|streusel|syrup|soak|drizzle|glaze|sauce|caramel|tins?|pans?|greas(?:e|ing)|lining|brush(?:ing)?|wash|serv(?:e|ing))\b/i;
 const NOT_SOFT = /\b(?:cold|chilled|melted|browned)\b/i;
-const SOFT_BUTTER = /\bsoft(?:ened)? (?:[a-z]+ )?butter\b|\bbutter\b[^;]*\bsoft(?:ened)?\b/i;
+const SOFT_BUTTER = /\bweiche[nrs]? butter\b|\bsoft(?:ened)? (?:[a-z]+ )?butter\b|\bbutter\b[^;]*\bsoft(?:ened)?\b/i;
 /** What has to be warm, cold or soaked when the batter is mixed, or the frosting made. */
 function waitingOfBatch(order: Order): readonly Waiting[] {
   const family = familyOf(order);

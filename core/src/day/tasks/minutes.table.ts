@@ -64,7 +64,7 @@ export const PREPARING: readonly (readonly [words: RegExp, what: string, minutes
   [/\bseeds ground\b|\bpods?\b/i, $localize`:something prepared|:grind the spice`, 4],
 ];
 /** Other words on the same line that it is bought so: "toasted, bought", "chopped dried apricots". */
-export const BOUGHT_SO = /\bbought\b|\bshop\b|\bready\b|\btin(?:ned)?\b|\bcanned\b|\bcooked\b|\bchopped dried\b|\bnutmeg\b/i;
+export const BOUGHT_SO = /\bbought\b|\bshop\b|\bready\b|(?<!\b(?:the|a|your) )\btin(?:ned)?\b|\bcanned\b|\bcooked\b|\bchopped dried\b|\bnutmeg\b/i;
 
 /** Minutes of lining and greasing, by what it is baked in. */
 export const LINING = { sheet: 1, cups: 3, box: 4, round: 3, double: 10, more: 2 } as const;

@@ -64,6 +64,7 @@ export const GERMAN_PHRASES: readonly (readonly [words: string, english: string]
   ['mit', 'with'],
   ['oder', 'or'],
   ['in die|in eine|in der|in einer', 'in'],
+  ['foermchen|papierfoermchen|muffinfoermchen', 'paper cases'],
   ['auf ein|auf dem|auf das|aufs', 'on'],
 ]; // prettier-ignore
 
@@ -84,7 +85,9 @@ export const GERMAN_ACTS: readonly (readonly [words: string, english: string])[]
   ['ausrollen', 'roll'],
   ['ausstechen', 'cut'],
   ['zu einem laib formen', 'shape into a round loaf'],
-  ['einfuellen', 'fill'],
+  ['fuellen|einfuellen|geben|umfuellen', 'pour'],
+  ['streichen|verstreichen|glatt streichen|verteilen', 'spread'],
+  ['bestreuen|streuen|darauf verteilen|darauf streuen|darueber verteilen|darueber streuen', 'scatter'],
   ['in die form geben', 'pour into the tin'],
   ['ruhen lassen|quellen lassen|gehen lassen', 'rest'],
   ['kalt stellen|kuehl stellen', 'chill'],

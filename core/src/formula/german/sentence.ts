@@ -51,6 +51,9 @@ interface Piece {
 /** "25 Min. backen": the dot belongs to the short word. */
 const SHORT = new Set(['min', 'std', 'ca', 'st', 'stk', 'evtl']);
 
+/** Names of food that are as short as words that mean nothing. */
+const SHORT_FOODS = new Set(['ei', 'oel', 'rum', 'tee']);
+
 /** What begins at a word: a phrase, what is done, a pan with its size, food, or the word itself; and how many words it takes. */
 function pieceAt(words: readonly Word[], plain: readonly string[], i: number, before: string): { readonly text: string; readonly count: number; readonly act: boolean } {
   let count = Math.min(LONGEST, words.length - i);
@@ -59,7 +62,7 @@ function pieceAt(words: readonly Word[], plain: readonly string[], i: number, be
   // "Mehl mit Backpulver" is a flour on a shelf, and two things in a step
   const joint = plain.indexOf('mit', i);
   const food = germanNameAt(plain, i, joint < 0 ? plain.length : joint);
-  if (food && food.count >= Math.max(count, 1) && plain.slice(i, i + food.count).some((word) => word.length > 3 || word === 'ei'))
+  if (food && food.count >= Math.max(count, 1) && plain.slice(i, i + food.count).some((word) => word.length > 3 || SHORT_FOODS.has(word)))
     return { text: food.ingredient.nameUs.replace(/\s?\([^()]*\)/g, ''), count: food.count, act: false };
   const pan = count > 0 ? PANS.get(at(count)) : undefined;
   if (pan) {

@@ -56,7 +56,7 @@ const WET_CATEGORIES: ReadonlySet<string> = new Set([
 
 /** Words too general to name an ingredient by alone. */
 const GENERAL: ReadonlySet<string> = new Set(
-  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold warm hot mixture mix blend spread stuff bits icing frosting'.split(
+  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold chilled warm hot coarse kosher flaky mixture mix blend spread stuff bits icing frosting'.split(
     ' ',
   ),
 );
@@ -192,6 +192,12 @@ function withThatAmount(called: readonly CalledLine[], words: string): readonly 
   return written.length === 1 ? written : called;
 }
 
+/** "jalapeño" is called "jalapeno"; every letter in its place. */
+function unaccented(text: string): string {
+  const bare = text.normalize('NFD').replace(/\p{M}/gu, '');
+  return bare.length === text.length ? bare : text;
+}
+
 /**
  * Which lines a step names. Longer names are looked for first and then covered up, so that "stem ginger" does not name the ground
  * ginger too.
@@ -202,7 +208,7 @@ export function namedIn(
   byName: readonly (readonly [name: string, lines: readonly CalledLine[]])[],
 ): ReadonlyMap<CalledLine, Mentioned> {
   const mentioned = new Map<CalledLine, Mentioned>();
-  let open = withoutGreasing(text);
+  let open = unaccented(withoutGreasing(text));
   const lower = open.toLowerCase();
   for (const [name, called] of byName) {
     if (!lower.includes(name.slice(0, -1))) continue;
