@@ -83,7 +83,7 @@ interface Mark {
   readonly words?: RegExp;
   /** The shape of pan it is usually baked in. */
   readonly pan?: RegExp;
-  /** In such a pan nobody bakes it, where no word says so. */
+  /** In such a pan, or where none is said, nobody bakes it unless a word says so. */
   readonly notIn?: RegExp;
   /** Without this it is hardly that style. */
   readonly needs?: (traits: Traits) => boolean;
@@ -139,7 +139,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   tray_bake: {
     words: /tray ?bake|sheet cake|snack|\b(?:squares|bars)$/i,
     pan: SHEET_TIN,
-    notIn: /loaf|\b(?:lb|pound)\b|bundt|\bring\b|tube|round|sandwich/i,
+    notIn: /^$|loaf|\b(?:lb|pound)\b|bundt|\bring\b|tube|round|sandwich/i,
   },
 };
 
