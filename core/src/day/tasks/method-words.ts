@@ -58,8 +58,7 @@ function griddleMinutes(texts: readonly string[]): number | undefined {
 /** What stands in such a sentence is no batter. */
 const SOAKS =
   /\bsoak|\bfruit\b|\boatmeal\b|\b(?:boiling|hot) (?:water|tea|milk)\b|\bdates\b|\bmacerat|\b(?:straw|rasp|black|blue)berries\b/i;
-const STEEPS =
-  /\b(?:boiling|hot) (?:water|tea|milk)\b|\bdates\b|\bmacerat|\b(?:straw|rasp|black|blue)berries\b/i;
+const STEEPS = /\b(?:boiling|hot) (?:water|tea|milk)\b|\bdates\b|\bmacerat|\b(?:straw|rasp|black|blue)berries\b/i;
 /** The sentence round a place of a text. */
 function sentenceAt(text: string, at: number): string {
   const from = Math.max(text.lastIndexOf('. ', at), text.lastIndexOf('; ', at)) + 1;
