@@ -71,7 +71,9 @@ export function mixPhaseOf({ family, words, before, takes, apart }: MixedStep): 
   if (family === 'creaming' && own.fat && own.sugar) return 'cream';
   if (family === 'creaming' && own.egg && before.fat) return 'eggs';
   if (/\b(?:melt|boil|simmer)/i.test(words) && own.fat) return 'melt';
-  if (own.wet || own.egg || own.fat) return 'wet';
+  // its signs are of egg: dates in boiling water have none
+  if (own.egg || (before.egg && (own.wet || own.fat))) return 'wet';
+  if (own.wet || own.fat) return undefined;
   return own.flour || own.sugar ? 'dry' : undefined;
 }
 

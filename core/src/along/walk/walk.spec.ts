@@ -207,13 +207,17 @@ describe('a bake as one step after another', () => {
   });
   it('lets dates stand in their water where the method says it, and the batter where it says that', () => {
     const { walk } = walkFrom(
-      'Date loaf\n200 g dates\n200 ml boiling water\n85 g butter\n140 g sugar\n2 eggs\n175 g self-raising flour\n\nPut the dates in a bowl with the boiling water and leave for 20 minutes.\nCream the butter and sugar, beat in the eggs and fold in the flour and the dates. Leave the batter to stand for 10 minutes.\nBake in a 2 lb loaf tin at 180C for 50 minutes.',
+      'Date loaf\n180 g dates\n200 ml boiling water\n85 g butter\n140 g sugar\n2 eggs\n175 g self-raising flour\n\nPut the dates in a bowl with the boiling water and leave for 20 minutes.\nCream the butter and sugar, beat in the eggs and fold in the flour and the dates. Leave the batter to stand for 10 minutes.\nBake in a 2 lb loaf tin at 180C for 50 minutes.',
     );
     const order = walk
       .filter(({ kind }) => kind === 'mix' || kind === 'rest' || kind === 'divide')
       .map((step) => (step.kind === 'rest' ? step.minutes : step.kind));
     expect(order).toEqual(['mix', 20, 'mix', 10, 'divide']);
     expect(walk.filter((step) => step.kind === 'ready' && step.task === 'soak')).toEqual([]);
+    // as written, and without the signs of beaten eggs
+    expect(weighings(walk).find(({ name }) => name === 'dates')?.grams).toBe(180);
+    const soaked = walk.find((step) => step.kind === 'mix');
+    expect(soaked?.kind === 'mix' && soaked.phase).toBeUndefined();
   });
   it('lights the oven when its heat is wanted, not before oranges that boil for two hours', () => {
     const cake = (boil: string) => told(`Orange cake\n2 oranges\n6 eggs\n250 g caster sugar\n250 g ground almonds\n1 tsp baking powder\n\nMethod\n1. ${boil} Blitz to a puree.\n2. Heat the oven to 170 C. Line a 23 cm springform tin.\n3. Whisk the eggs and sugar, fold in the almonds, baking powder and puree.\n4. Pour into the tin and bake for 50-60 minutes.`); // prettier-ignore

@@ -13,6 +13,7 @@ import {
 } from '../amounts/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import {
+  isInclusion,
   calledHere,
   shortIngredientName,
   roleOf,
@@ -205,7 +206,10 @@ export function measureBatch(
   const lines = opened.map(({ line, measure, name }): BatchLine => {
     const { ingredient, preparation, grams: exactGrams } = measure.part;
     const of = chosen.get(measure.id);
-    const pick = of ?? heldOf(measure.id) ?? nearest(measure, kit, factorOf(line.componentId).factor !== 1);
+    const isScaled = factorOf(line.componentId).factor !== 1;
+    // pieces raise and wet nothing: 180 g of dates need not be 175 where 180 are written
+    const byItself = !isScaled && isInclusion(ingredient, preparation) ? nearest(measure, kit, isScaled) : undefined;
+    const pick = heldOf(measure.id) ?? byItself ?? of ?? nearest(measure, kit, isScaled);
     const { pieceGrams: each } = measure;
     const over = each === undefined ? 0 : Math.ceil(pick.grams / each - 0.02) * each - pick.grams;
     return {
