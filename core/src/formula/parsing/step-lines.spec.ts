@@ -190,6 +190,17 @@ describe('methodOf', () => {
     expect(taken(formula)[1]).toEqual([]);
     for (const { share } of method(formula).takings) expect(share).toBe(1);
   });
+  for (const heat of ['Heat the oven to 170C.', 'Preheat to 350F.', 'Oven 180.', 'Set the oven to 180.'])
+    it(`takes no heat for an amount of what is creamed behind it: ${heat}`, () => {
+      const formula = read(`Cake\n160 g butter\n170 g caster sugar\n3 eggs\n190 g plain flour\nMethod\n${heat} Cream the butter and sugar, beat in the eggs, fold in the flour.`); // prettier-ignore
+      expect(method(formula).overdrawn).toEqual([]);
+      expect(method(formula).takings.map(({ share }) => share)).toEqual([1, 1, 1, 1]);
+    });
+  it('reads a mixed number of a portion as a whole', () => {
+    const formula = read('Cake\n3 cups plain flour\n200 g butter\nMethod\nStir in 1 1/2 cups of the flour.\nRub the butter into the remaining flour.'); // prettier-ignore
+    const [first] = method(formula).takings;
+    expect(first?.share).toBeCloseTo(0.5, 5);
+  });
   it('reads a portion of what has been melted', () => {
     const formula = read(
       'Cornbread\n200 g cornmeal\n8 tbsp butter, melted, divided\nMethod\nWhisk 7 tablespoons of the melted butter into the cornmeal.\nCoat the skillet with the remaining butter.',

@@ -113,7 +113,7 @@ function namesOf(line: WeighedLine): readonly string[] {
 const escaped = (words: string) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/y$/, '(?:y|ie)');
 /** A portion before a name: "half the", "2 tbsp of the", "the remaining", "all but a spoonful of the". */
 const PORTION_BEFORE =
-  /((?:all (?:but|except) [^,;.]{1,24}?|(?:the )?(?:rest|remaining|remainder|reserved)|(?:about |roughly )?(?:a |one )?(?:half|third|quarter)|two[- ]thirds|three[- ]quarters|most|some|\d[\d./]*\s*[a-z]+\.?))\s*(?:of\s+)?(?:the\s+|your\s+)?(?:(?:melted|softened|soft|cold|cooled|warm|hot|chopped|diced|sliced|toasted|grated|sifted|crumbled|fresh)\s+)?$/i;
+  /((?:all (?:but|except) [^,;.]{1,24}?|(?:the )?(?:rest|remaining|remainder|reserved)|(?:about |roughly )?(?:a |one )?(?:half|third|quarter)|two[- ]thirds|three[- ]quarters|most|some|(?:\d{1,2} )?\d(?:[\d./]*\d)?\s?[a-z]+\.?))\s{0,2}(?:of\s+)?(?:the\s+|your\s+)?(?:(?:melted|softened|soft|cold|cooled|warm|hot|chopped|diced|sliced|toasted|grated|sifted|crumbled|fresh)\s+)?$/i;
 /** Setting aside is no taking: the amount goes where the step says "the reserved". */
 const RESERVING =
   /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)? back|hold(?:ing)? back|put(?:ting)? aside)\b[^.;]*$/i;
