@@ -104,11 +104,11 @@ const phraseFrom = (words: readonly string[], from: number) =>
     .join(' ')
     .replace(/^[(,]+/, '');
 
-const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|in|inch(?:es)?|")`;
+const FIGURE = String.raw`(?<![\d.,/])(?<!\d )(\d{1,4}(?:[.,]\d{1,3}|[ -]\d\/\d)?|\d\/\d)(?: ?|-)(cm|mm|inch(?:es)?|in(?![a-z])|")`;
 /** "cut with a 6 cm cutter", "58 mm cutter", "stamp out 2 inch rounds": how wide. */
 const CUTTERS: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?:cut|stamp) (?:(?:it|them|out|into|in|with|using|an?|about|scones|rounds|biscuits|circles|of|\d{1,3}) ){0,7}${FIGURE}(?: (?:plain|round|fluted))?(?: ?(?:rounds?|circles?|cutter|discs?))?`,
+    String.raw`\b(?:cut|stamp) (?:(?:it|them|out|into|in|with|using|an?|about|scones|rounds|biscuits|circles|of|\d{1,3}) ){0,7}${FIGURE}(?![- ](?:thick|deep|high)\b)(?: (?:plain|round|fluted))?(?: ?(?:rounds?|circles?|cutter|discs?))?`,
     'i',
   ),
   new RegExp(
@@ -117,12 +117,13 @@ const CUTTERS: readonly RegExp[] = [
   ),
   new RegExp(String.raw`\bcutter:?,? (?:of |about )?${FIGURE}`, 'i'),
 ];
-const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,]| \d\/|[ -]?(?:cm|mm|in\b|inch|"))/i;
+const CUT_COUNT = /\bcut (?:out )?(?:into )?(?:about )?(\d{1,3})(?![\d.,/]| \d\/|[ -]?(?:cm|mm|in\b|inch|"))/i;
 /** "8 scones w/ 5 cm cutter". */
 const SO_MANY = /(?<![\d./-] ?)\b(\d{1,2}) (?:scones|biscuits|rounds)\b(?! of\b)/i;
 /** "2.5 cm thick", "pat to 3 cm": how high. */
 const THICKS: readonly RegExp[] = [
   new RegExp(String.raw`${FIGURE}(?:[- ]thick|[- ]deep)`, 'i'),
+  new RegExp(String.raw`${FIGURE} (?:high|in height)\b`, 'i'),
   new RegExp(String.raw`thickness of (?:about )?${FIGURE}`, 'i'),
   new RegExp(
     String.raw`\b(?:roll|pat|press)(?:ed)? (?:it |the dough |dough )?(?:out )?(?:to )?(?:about )?${FIGURE}(?![ -](?:x|square|round|circle|disc|rectangle|by))`,

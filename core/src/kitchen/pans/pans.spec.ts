@@ -180,6 +180,8 @@ describe('parsePan', () => {
     ['20cm sq tin', 'square', 20, 20, undefined, 1, 1],
     ['8½ x 4½ inch loaf pan', 'loaf', 21.6, 11.4, undefined, 1, 1],
     ['24 mini muffin tin', 'muffin', 4.8, 4.8, undefined, 24, 1],
+    ['6-hole doughnut pan', 'muffin', 7, 7, 2.5, 6, 1],
+    ['12-hole madeleine tin', 'muffin', 6.6, 6.6, 1.9, 12, 1],
     ['6-hole jumbo muffin tin', 'muffin', 9, 9, undefined, 6, 1],
     ['two 18cm tins', 'round', 18, 18, undefined, 1, 2],
     ['200 mm round tin', 'round', 20, 20, undefined, 1, 1],

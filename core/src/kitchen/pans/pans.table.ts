@@ -72,6 +72,8 @@ muffin_mini_12	mini muffin pan, 12	muffin	4.9		3.6		2.1		12	aluminium	0.75	12 ho
 muffin_jumbo_6	jumbo muffin pan, 6	muffin	9.2		7.0		4.4		6	steel_dark	0.7	6 hole jumbo|texas muffin pan	1
 muffin_top_6	muffin-top pan, 6	muffin	10.0		9.0		1.5		6	steel_dark	0.9	muffin top tin	1
 tulip_cup	free-standing tulip / cafe muffin cup	muffin	8.0		5.0		6.0		1	paper	0.65	tulip case|cafe muffin case	1
+doughnut_6	doughnut tin, 6	muffin	7.4		6.6		2.5		6	steel_dark	0.7	doughnut pan|donut pan|doughnut tray	1
+madeleine_12	madeleine tin, 12	muffin	6.6		5.0		1.9		12	steel_dark	0.8	madeleine pan|madeleine tray	1
 popover_6	popover pan, 6	muffin	7.0		5.0		6.3		6	steel_dark	0.55	popover tin	1
 tube_10x4	10 x 4 in tube (angel) pan	tube	24.8		21.6		10.0	7.6	1	aluminium	0.6	angel food pan|10 inch tube pan|25 cm tube	1
 tube_10x3	10 x 3 in tube pan	tube	25.4		23.2		7.4	7.5	1	aluminium	0.6	shallow tube pan	1

@@ -19,7 +19,7 @@ export type ParsedPan =
 const SHAPE_WORDS: readonly (readonly [RegExp, PanShape])[] = [
   [/bundt|fluted|\btube\b|angel|ring (?:tin|mould|pan)|gugelhupf|kugelhopf|savarin|chiffon/, 'ring'],
   [/basin|ramekin|\bmug\b/, 'round'],
-  [/muffin|cupcake|fairy cake|bun tin|patty|\bcup\b|-cup|\bhole\b|-hole|\bcases?\b|cavit/, 'muffin'],
+  [/muffin|cupcake|doughnut|donut|madeleine|fairy cake|bun tin|patty|\bcup\b|-cup|\bhole\b|-hole|\bcases?\b|cavit/, 'muffin'],
   [/loaf|bread (?:pan|tin)|\d ?-? ?(?:lb|pound)s?\b|\b(?:450|900) ?g\b/, 'loaf'],
   [/square|\bsq\b/, 'square'],
   [/rectang|traybake|tray bake|sheet|brownie|roasting|swiss roll|jelly roll|oblong|slab|baking tray/, 'rectangle'],
@@ -349,16 +349,18 @@ const MOST_CUPS = 100;
 
 /** The cups that are not the usual ones: what they are called, and the tin of the table. */
 const MUFFIN_KINDS: readonly { readonly pattern: RegExp; readonly id: string; readonly kind: string }[] = [
-  { pattern: /mini/, id: 'muffin_mini_24', kind: 'mini ' },
-  { pattern: /jumbo|texas|giant/, id: 'muffin_jumbo_6', kind: 'jumbo ' },
-  { pattern: /muffin[- ]tops?\b/, id: 'muffin_top_6', kind: 'muffin-top ' },
-  { pattern: /bun tin|fairy|patty/, id: 'bun_12_uk', kind: '' },
+  { pattern: /doughnut|donut/, id: 'doughnut_6', kind: 'doughnut' },
+  { pattern: /madeleine/, id: 'madeleine_12', kind: 'madeleine' },
+  { pattern: /mini/, id: 'muffin_mini_24', kind: 'mini muffin' },
+  { pattern: /jumbo|texas|giant/, id: 'muffin_jumbo_6', kind: 'jumbo muffin' },
+  { pattern: /muffin[- ]tops?\b/, id: 'muffin_top_6', kind: 'muffin-top' },
+  { pattern: /bun tin|fairy|patty/, id: 'bun_12_uk', kind: 'muffin' },
 ];
-const USUAL_MUFFINS = { id: 'muffin_12', kind: '' } as const;
+const USUAL_MUFFINS = { id: 'muffin_12', kind: 'muffin' } as const;
 
 function parseMuffinTin(text: string, count: number, material: PanMaterial | undefined): ParsedPan {
   const cups =
-    /(\d{1,3}) ?-? ?(?:(?:lined|greased|buttered|paper) ){0,2}(?:cup|hole|cavit|muffin|cupcake|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
+    /(\d{1,3}) ?-? ?(?:(?:lined|greased|buttered|paper) ){0,2}(?:cup|hole|cavit|muffin|cupcake|doughnut|donut|madeleine|mini|jumbo|deep|standard|regular|large|paper|fairy|bun|cases)/.exec(
       text,
     );
   const worded = /\b(six|twelve)\b/.exec(text);
@@ -367,6 +369,6 @@ function parseMuffinTin(text: string, count: number, material: PanMaterial | und
   const { id, kind } = MUFFIN_KINDS.find(({ pattern }) => pattern.test(text)) ?? USUAL_MUFFINS;
   const like = SHELF_PANS.find((pan) => pan.id === id);
   if (!like) return { kind: 'size-missing', shape: 'muffin' };
-  const name = `${cavities}-cup ${kind}muffin tin`;
+  const name = `${cavities}-cup ${kind} tin`;
   return finish({ ...like, cavities, name }, count, material, cups || worded ? [] : ['size']);
 }
