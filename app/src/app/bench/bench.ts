@@ -151,7 +151,7 @@ export class Bench {
     const formula = this.formula();
     if (!formula) return { findings: [], setAside: [] };
     const foreseen = this.foreseen();
-    const simulated = foreseen?.state === 'ready' ? bakeFindings(formula, foreseen.result) : [];
+    const simulated = foreseen?.state === 'ready' ? bakeFindings(formula, foreseen.result, this.audit()) : [];
     const { findings, setAside } = sortedOut(simulated, formula);
     const found = this.found();
     return { findings: [...found.findings, ...findings], setAside: [...found.setAside, ...setAside] };
@@ -184,7 +184,11 @@ export class Bench {
     const detected = audit && !audit.styleChosen ? audit.style : undefined;
     const first = {
       id: '',
-      name: detected ? $localize`${styleShortName(detected, region)}, by its amounts` : $localize`what its amounts say`,
+      name: audit?.beyond
+        ? $localize`none of the styles`
+        : detected
+          ? $localize`${styleShortName(detected, region)}, by its amounts`
+          : $localize`what its amounts say`,
     };
     return [
       first,

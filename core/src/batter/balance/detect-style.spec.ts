@@ -78,6 +78,23 @@ describe('the style of a batter', () => {
         .withContext(pan)
         .toBe('tray_bake');
   });
+  it('is one of ours where a book of textbook styles has none', () => {
+    const BAKED: readonly (readonly [style: string, title: string, pan: string, parts: string])[] = [
+      ['brownie', 'Harbour brownies', '20 cm square', 'butter, unsalted=180|caster sugar=260|egg=150|plain flour=90|natural cocoa=35'],
+      ['brownie', 'Blondies', '20 cm square', 'butter, unsalted=190|light brown sugar=240|egg=100|plain flour=240|baking powder=4'],
+      ['chocolate_cake', 'Chocolate cake', '20 cm square', 'butter, unsalted=150|caster sugar=260|egg=150|milk=200|plain flour=180|natural cocoa=45|baking powder=8'],
+      ['tray_bake', 'Pear squares', '30 x 20 cm', 'butter, unsalted=175|caster sugar=225|egg=200|plain flour=240|baking powder=10|milk=60'],
+      ['whisked_sponge', 'Sponge', '23 cm round', 'egg=200|caster sugar=120|plain flour=120'],
+      ['creamed_butter_cake', 'Sponge', '23 cm round', 'egg=200|caster sugar=200|plain flour=200|baking powder=8|butter, unsalted=180'],
+      ['rubbed_in_bun', 'Rock cakes', '', 'plain flour=220|baking powder=9|butter, unsalted=95|caster sugar=80|currants=120|egg=50|milk=30'],
+      ['british_scone', 'Fruit scones', '', 'plain flour=220|baking powder=11|butter, unsalted=45|caster sugar=30|currants=60|egg=30|milk=90'],
+      ['nut_cake', 'Almond cake', '20 cm round', 'almond meal=150|plain flour=50|butter, unsalted=150|caster sugar=160|egg=150|baking powder=3'],
+    ]; // prettier-ignore
+    for (const [style, title, pan, parts] of BAKED)
+      expect(firstOf(detectStyle(workedParts(parts), title, pan)))
+        .withContext(title)
+        .toBe(style);
+  });
   it('is nearer the more its name says so, whatever is written behind the name', () => {
     const named = (title: string) =>
       detectStyle(muffin, title, '').find(({ style }) => style.id === 'plain_quick_loaf')?.distance ?? NaN;

@@ -1,6 +1,7 @@
 import { bandQuantities, functionalTotals, type WeighedPart } from '../../formula/formula/index.js';
 import { availability, roleOf } from '../../kitchen/ingredients/index.js';
 import type { Band } from '../../ground/verdict/index.js';
+import { nameOf } from './name-of.js';
 import { STYLES, type Style } from './styles.js';
 
 /** Plain facts of a batter that tell styles apart where their bands overlap. Shares of the flour unless said. */
@@ -25,6 +26,9 @@ interface Traits {
   readonly powder: number;
   /** Share of the flour that carries its raising agents. */
   readonly selfRaising: number;
+  /** Share of ground nuts in what stands for flour. */
+  readonly nutMeal: number;
+  readonly egg: number;
 }
 
 const CORN: ReadonlySet<string> = new Set(['cornmeal', 'polenta', 'maize-flour', 'masa-harina']);
@@ -75,6 +79,8 @@ function traitsOf(parts: readonly WeighedPart[]): Traits {
     soda: has(({ ingredient }) => ingredient.behavesAs === 'baking-soda'),
     powder: sum(({ ingredient }) => ingredient.behavesAs.includes('baking-powder')),
     selfRaising: sum(({ ingredient }) => ingredient.behavesAs.startsWith('self-r')),
+    nutMeal: sum(({ ingredient }) => roleOf(ingredient).nutMeal),
+    egg: parts.reduce((total, { ingredient, grams }) => total + grams * roleOf(ingredient).egg, 0) / flour,
   };
 }
 
@@ -85,6 +91,8 @@ interface Mark {
   readonly pan?: RegExp;
   /** In such a pan, or where none is said, nobody bakes it unless a word says so. */
   readonly notIn?: RegExp;
+  /** So wide a style that nothing is taken for it unless it is called so. */
+  readonly onlyCalled?: true;
   /** Without this it is hardly that style. */
   readonly needs?: (traits: Traits) => boolean;
 }
@@ -141,6 +149,20 @@ const MARKS: Readonly<Record<string, Mark>> = {
     pan: SHEET_TIN,
     notIn: /^$|loaf|\b(?:lb|pound)\b|bundt|\bring\b|tube|round|sandwich/i,
   },
+  brownie: { words: /brownies?\b|blondies?\b/i, pan: SHEET_TIN, onlyCalled: true },
+  whisked_sponge: {
+    words: /sponge|swiss roll|jelly roll|roulade|g[eé]noise|whisked/i,
+    pan: LAYER_TIN,
+    needs: (t) => t.egg > 1.3,
+  },
+  rubbed_in_bun: {
+    words: /\brock (?:cakes?|buns?)|welsh cakes?|singing hinn|fat rascals?|raspberry buns?/i,
+    notIn: /loaf|tin\b|pan\b|round|square|tube/i,
+  },
+  nut_cake: {
+    words: /almond|hazelnut|walnut|\bnut\b|financiers?|friands?|flourless/i,
+    needs: (t) => t.nutMeal > 0.5,
+  },
 };
 
 export interface StyleGuess {
@@ -162,26 +184,30 @@ const HAS_WHAT_IT_NEEDS = 0.5;
 const INCLUSIONS_HALF = 40;
 const COMPARED = ['sugar', 'fat', 'egg', 'water'] as const;
 
-/** "Pear and cardamom loaf (for two)" is called a loaf: the title without what follows its name. A hyphen within a word ends nothing. */
-const nameOf = (title: string): string => title.slice(0, LONGEST_TITLE).split(AFTER_THE_NAME, 1).join('').trim();
-const AFTER_THE_NAME = /[([,:]|\s(?:[–-]|in|from|for|with|without)\s/;
 /** Families by the last word of a name; what the word does not name is hardly meant, whatever its amounts. */
-const FAMILIES: readonly { readonly called: RegExp; readonly styles: readonly string[] }[] = [
+const FAMILIES: readonly {
+  readonly called: RegExp;
+  readonly styles: readonly string[];
+  /** It is cut or sliced: a cake may be called one. */
+  readonly large?: true;
+}[] = [
   { called: /(?:pancakes?|farls?|(?:drop|griddle) scones?|pikelets?)$/i, styles: ['pancake', 'oat_farl_griddle'] },
   { called: /scones?$/i, styles: ['british_scone', 'flaky_wedge_scone'] },
   { called: /biscuits?$/i, styles: ['drop_biscuit', 'rolled_biscuit'] },
   { called: /muffins?$/i, styles: ['muffin', 'bran_muffin'] },
   { called: /(?:cupcakes?|fairy cakes?)$/i, styles: ['cupcake'] },
+  { called: /(?:doughnuts?|donuts?)$/i, styles: ['muffin', 'cupcake'] },
+  { called: /(?:brownies?|blondies?)$/i, styles: ['brownie'], large: true },
+  { called: /\b(?:rock (?:cakes?|buns?)|welsh cakes?|raspberry buns?)$/i, styles: ['rubbed_in_bun'] },
+  { called: /(?:swiss|jelly|sponge) rolls?$|roulade$/i, styles: ['whisked_sponge'], large: true },
 ];
 const LARGE = /(?:loaf|loaves|bread|cakes?|sponge|tray ?bake)$/i;
 /** Whether a name says that a style is not meant. */
 function saysOther(name: string, styleId: string): boolean {
   const called = FAMILIES.find((family) => family.called.test(name));
   if (called) return !called.styles.includes(styleId);
-  return LARGE.test(name) && FAMILIES.some(({ styles }) => styles.includes(styleId));
+  return LARGE.test(name) && FAMILIES.some(({ styles, large }) => !large && styles.includes(styleId));
 }
-const LONGEST_TITLE = 200;
-
 /**
  * The styles nearest to a batter, best first: by how far each quantity lies from the typical in half widths of its band, by what the
  * title and the pan say, and by what a style cannot be without.
@@ -213,6 +239,7 @@ export function detectStyle(
       if (mark?.pan?.test(pan)) distance -= PAN_BONUS;
       const isElsewhere = (MUFFIN_TIN.test(pan) && mark?.pan !== MUFFIN_TIN) || mark?.notIn?.test(pan) === true;
       if (isElsewhere && !mark?.pan?.test(pan) && !mark?.words?.test(title)) distance += BAKED_OTHERWISE;
+      if (mark?.onlyCalled && !mark.words?.test(title)) distance += LACKS_WHAT_IT_NEEDS;
       if (mark?.needs) distance += mark.needs(traits) ? -HAS_WHAT_IT_NEEDS : LACKS_WHAT_IT_NEEDS;
       return { style, distance };
     })

@@ -1,4 +1,5 @@
 export { STYLES, styleBook, styleById, type Style, type StyleBook } from './styles.js';
+export { beyondStyles, type BeyondStyles } from './beyond-styles.js';
 export { detectStyle, type StyleGuess } from './detect-style.js';
 export {
   judgeAgainst,

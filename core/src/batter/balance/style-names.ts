@@ -36,6 +36,10 @@ const SHORT_NAMES: Readonly<Record<string, readonly [us: string, uk: string]>> =
   gluten_free_loaf: ['gluten-free loaf', 'gluten-free loaf'],
   sourdough_discard_cake: ['discard cake', 'discard cake'],
   tray_bake: ['sheet cake', 'tray bake'],
+  brownie: ['brownie', 'brownie'],
+  whisked_sponge: ['sponge roll', 'whisked sponge'],
+  rubbed_in_bun: ['rock bun', 'rock cake'],
+  nut_cake: ['nut cake', 'nut cake'],
 };
 
 /** Names in the language of this build; none in English. */

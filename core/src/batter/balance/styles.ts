@@ -98,7 +98,7 @@ function fromRow(row: Row): Style {
   };
 }
 
-/** The 33 styles of style_bands.csv: one school's spread. */
+/** The 37 styles of style_bands.csv: one school's spread; the last four rows are ours. */
 export const STYLES: readonly Style[] = readTable(STYLE_BANDS_TABLE).map(fromRow);
 const byId = new Map(STYLES.map((style) => [style.id, style]));
 

@@ -68,6 +68,10 @@ export const BEHAVIOUR_OF_STYLE: Readonly<Record<string, BatterBehaviour>> = {
   gluten_free_loaf: { ...LOAF, carriesMillilitresPerGram: 3.4 },
   sourdough_discard_cake: STIRRED_CAKE,
   tray_bake: STIRRED_CAKE,
+  brownie: { ...STIRRED_CAKE, viscosity: 'thick', carriesMillilitresPerGram: 3.4 },
+  whisked_sponge: { ...CREAMED_CAKE, air: 0.9, creamed: false },
+  rubbed_in_bun: SCONE,
+  nut_cake: { ...STIRRED_CAKE, carriesMillilitresPerGram: 3.4 },
 };
 
 /** How a batter behaves whose style is none of the table's. */

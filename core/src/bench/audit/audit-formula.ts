@@ -1,9 +1,11 @@
 import {
+  beyondStyles,
   detectStyle,
   judgeAgainst,
   measuredWith,
   styleBook,
   type BandVerdict,
+  type BeyondStyles,
   type Style,
 } from '../../batter/balance/index.js';
 import {
@@ -66,6 +68,8 @@ export interface Audit {
   /** What the amounts say, whatever the baker chose. */
   readonly detected: Style | undefined;
   readonly runnerUp: Style | undefined;
+  /** What it is that none of the styles is meant for: then it is held against one only where the baker chooses it. */
+  readonly beyond: BeyondStyles | undefined;
   readonly verdicts: readonly BandVerdict[];
   readonly steps: readonly ReadStep[];
   /** Which step takes what. */
@@ -83,7 +87,9 @@ export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUN
   const styles = styleBook(around.kitchen.styles);
   const guesses = detectStyle(batter, `${formula.title} ${formula.yield ?? ''}`, formula.bake.pan ?? '', styles.all);
   const chosen = formula.styleId === undefined ? undefined : styles.byId(formula.styleId);
-  const style = chosen ?? guesses[0]?.style;
+  const beyond = chosen ? undefined : beyondStyles(batter, formula.title);
+  const detected = beyond ? undefined : guesses[0]?.style;
+  const style = chosen ?? detected;
   const quantities = bandQuantities(batter);
   const verdicts = style && quantities ? judgeAgainst(style, measuredWith(quantities, ledger)) : [];
   const percentOf = (grams: number | undefined) =>
@@ -113,8 +119,9 @@ export function auditFormula(formula: Formula, around: Surroundings = NO_SURROUN
     ledger,
     style,
     styleChosen: chosen !== undefined,
-    detected: guesses[0]?.style,
-    runnerUp: guesses.find((guess) => guess.style !== style)?.style,
+    detected,
+    runnerUp: beyond ? undefined : guesses.find((guess) => guess.style !== style)?.style,
+    beyond,
     verdicts,
     steps: formula.steps.map(readStep),
     method: methodOf(formula, weighed, around.kitchen),

@@ -21,7 +21,7 @@ function everythingFoundIn(text: string, kitchen: Kitchen = PLAIN_KITCHEN): read
   return [
     ...reading.problems,
     ...findingsIn(formula, around, audit).findings,
-    ...(job ? bakeFindings(formula, runBakeJob(job)) : []),
+    ...(job ? bakeFindings(formula, runBakeJob(job), audit) : []),
   ];
 }
 
@@ -116,6 +116,8 @@ export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {
   'line-taken-twice': muffinsWith(['Whisk the flour', 'Warm 200 g of the milk. Whisk the flour'], ['Stir in the milk', 'Stir in 150 g of the milk']), // prettier-ignore
   'line-divided-unsaid': muffinsWith(['130 g sugar', '130 g sugar, divided']),
   'step-uses-unlisted': muffinsWith(['and butter.', 'and butter, fold in the blueberries.']),
+  'beyond-styles':
+    'Oat cookies\n200 g plain flour\n120 g butter\n150 g sugar\n1 egg\n1 tsp baking soda\nBake at 180 °C for 12 minutes.',
   'far-off': muffinsWith(['130 g sugar', '1300 g sugar']),
   'flour-cannot-carry': salted('480 g raisins'),
   'no-gluten-no-binder': muffinsWith(['250 g all-purpose flour', '250 g rice flour'], ['2 large eggs', '1 large egg']),

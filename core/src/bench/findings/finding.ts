@@ -1,3 +1,4 @@
+import type { BeyondStyles } from '../../batter/balance/index.js';
 import type { LineFacts } from '../../formula/formula/index.js';
 import type { NoFacts, ProblemFacts, Severity } from '../../formula/parsing/index.js';
 
@@ -42,6 +43,8 @@ export interface RuleFacts {
     readonly low: number;
     readonly sour: readonly string[];
   };
+  /** None of the styles is meant for it. */
+  'beyond-styles': { readonly is: BeyondStyles };
   'gas-below-band': OutOfBand;
   'gas-above-band': OutOfBand;
   'salt-kind-unclear': { readonly fine: number; readonly flakes: number };

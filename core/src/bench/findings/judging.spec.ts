@@ -17,7 +17,7 @@ function found(text: string, region: Region, baked: boolean): readonly string[] 
   const { formula } = reading;
   const audit = auditFormula(formula);
   const job = baked ? writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN }) : undefined;
-  return [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])].map(
+  return [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job), audit) : [])].map(
     ({ code }) => code,
   );
 }
@@ -87,7 +87,7 @@ describe('the judge', () => {
       const formula = formulaRead(readText(text, region));
       const audit = auditFormula(formula);
       const job = writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN });
-      const judged = [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
+      const judged = [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job), audit) : [])];
       const warnings = [
         ...judged.filter(({ severity }) => severity !== 'note').map(({ code, place }) => `${code} ${place}`),
         ...audit.verdicts.filter(({ severity }) => severity === 'warning').map(({ reason }) => reason),
@@ -95,6 +95,14 @@ describe('the judge', () => {
       expect(warnings).toEqual([]);
     });
 
+  it('lets fruit cakes and gingerbreads be baked on, so that they keep, and no sponge', () => {
+    const baked = (title: string, minutes: string) =>
+      found(EVERYDAY_FORMULAS.find(({ text }) => text.startsWith(title))?.text.replace(/(?<=[Bb]ake (?:for|at 180C for) )[^.]*(?=\.)/, minutes) ?? '', 'UK', true); // prettier-ignore
+    expect(baked('Rich fruit cake', '4 to 4 1/2 hours')).not.toContain('bake-time-implausible');
+    expect(baked('Rich fruit cake', '7 hours')).toContain('bake-time-implausible');
+    expect(baked('Rich fruit cake', '50 minutes')).toContain('bake-time-implausible');
+    expect(baked('Lemon drizzle cake', '90 minutes')).toContain('bake-time-implausible');
+  });
   it('finds nine in ten slips of the pen', () => {
     const missed: string[] = [];
     let planted = 0;

@@ -12,7 +12,7 @@ function everythingIn(text: string): readonly { readonly code: string; readonly 
   const formula = formulaRead(readFormula(text, 'UK'));
   const audit = auditFormula(formula);
   const job = writtenBakeJob({ formula, audit, kitchen: PLAIN_KITCHEN });
-  return [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job)) : [])];
+  return [...findingsIn(formula).findings, ...(job ? bakeFindings(formula, runBakeJob(job), audit) : [])];
 }
 
 const TEXTS = [...DEMO_FORMULAS, ...CORPUS_TEXTS].map(({ text }) => text);

@@ -73,6 +73,10 @@ export const PLANS: Readonly<Record<string, Plan>> = {
   gluten_free_loaf: plan('muffin', TIN_LOAF, 'vegetable-oil', 'plain-yogurt', { flours: [['gluten-free-flour-blend', 1]], besides: [['psyllium-husk', 1.5]] }),
   sourdough_discard_cake: plan('oil', TIN_ROUND, 'vegetable-oil', 'whole-milk', { flours: [['all-purpose-flour', 0.7], ['sourdough-discard', 0.6]] }),
   tray_bake: plan('oil', TIN_TRAY, 'unsalted-butter', 'whole-milk'),
+  brownie: plan('oil', '20 cm square, 5 cm deep', 'unsalted-butter', 'whole-milk', { besides: [['natural-cocoa', 30]] }),
+  whisked_sponge: plan('oil', '33 x 23 x 2.5 cm', 'unsalted-butter', 'whole-milk'),
+  rubbed_in_bun: plan('rubbing', SHEET, 'unsalted-butter', 'whole-milk', { besides: [['currants', 50]] }),
+  nut_cake: plan('oil', TIN_ROUND, 'unsalted-butter', 'whole-milk', { flours: [['almond-meal', 0.8], ['all-purpose-flour', 0.2]] }),
 }; // prettier-ignore
 
 /** What takes the place of what is not in the cupboard, in the order tried. */

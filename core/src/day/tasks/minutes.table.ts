@@ -46,6 +46,7 @@ export const KEEPING: Readonly<Record<HeatStyleId, Keeping>> = {
   biscuit: { freshMinutes: 240, weight: 0.06, quietShare: 0, sliceMinutes: 0, warmMinutes: 8 },
   scone: { freshMinutes: 240, weight: 0.06, quietShare: 0, sliceMinutes: 0, warmMinutes: 10 },
   soda: { freshMinutes: 600, weight: 0.02, quietShare: 0, sliceMinutes: 4, warmMinutes: 25 },
+  brownie: { freshMinutes: 2880, weight: 0.002, quietShare: 0, sliceMinutes: 5, warmMinutes: 45 },
 };
 /** "warm": no older than this when it is due, and what a minute of age costs then. */
 export const WARM = { freshMinutes: 40, weight: 0.15 } as const;

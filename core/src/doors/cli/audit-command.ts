@@ -73,5 +73,5 @@ export function auditCommand(text: string, options: Options, name: string): Outc
 /** What the heat model says of the written time. */
 function foreseen({ formula, audit, around }: ReadInput): readonly Finding[] {
   const job = writtenBakeJob({ formula, audit, kitchen: around.kitchen });
-  return job ? bakeFindings(formula, runBakeJob(job)) : [];
+  return job ? bakeFindings(formula, runBakeJob(job), audit) : [];
 }

@@ -28,7 +28,10 @@ export function rebalanceCommand(text: string, options: Options, name: string): 
   if ('refusal' in input) return input.refusal;
   const { formula, audit, around } = input;
   const { style } = audit;
-  if (!style) return refused('there is no flour in it to balance by');
+  if (!style)
+    return refused(
+      audit.beyond ? 'none of the styles is meant for it; give one with --style' : 'there is no flour in it to balance by',
+    );
   const names = (options.lock ?? '').split(',').map((name) => name.trim()).filter(Boolean); // prettier-ignore
   const locked = new Set<string>();
   for (const wanted of names) {

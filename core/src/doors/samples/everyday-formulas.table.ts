@@ -171,4 +171,82 @@ Beat the butter and sugar until pale. Add the eggs one at a time. Sift in the fl
 3/4 tsp baking powder
 100 g butter, melted and cooled
 Whisk eggs and sugar until frothy. Whisk in the flour, baking powder, lemon juice, zest and butter. Leave to stand 20 minutes. Spoon into a 12-hole bun tin and bake at 200C for 8-10 minutes.` },
+  { region: 'US', text: `Cocoa brownies
+10 tbsp butter
+1 1/4 cups sugar
+3/4 cup cocoa powder
+1/4 tsp fine salt
+1 tsp vanilla extract
+2 large eggs
+1/2 cup all-purpose flour
+1/4 tsp baking powder
+Heat the oven to 325°F and line an 8-inch square pan. Melt the butter with the sugar and cocoa. Stir in the vanilla and salt, then the eggs one at a time. Stir in the flour and baking powder. Spread into the pan and bake for 25 to 30 minutes.` },
+  { region: 'UK', text: `Dark chocolate brownies
+190 g dark chocolate
+180 g butter
+260 g golden caster sugar
+3 medium eggs
+90 g plain flour
+35 g cocoa powder
+90 g walnuts, chopped
+Heat the oven to 170C. Melt the chocolate and butter together and leave to cool. Whisk the eggs and sugar, stir in the chocolate, then fold in the flour, cocoa and walnuts. Scrape into a lined 20 cm square tin and bake for 30 to 35 minutes.` },
+  { region: 'UK', text: `Brown sugar blondies
+190 g butter
+240 g light brown sugar
+2 large eggs
+1 tsp vanilla extract
+240 g plain flour
+1 tsp baking powder
+1/2 tsp fine salt
+140 g white chocolate chips
+Heat the oven to 180C. Melt the butter, stir in the sugar and let it cool. Beat in the eggs and vanilla, fold in the flour, baking powder and salt, then the chocolate. Spread into a lined 20 cm square tin. Bake for 28 to 32 minutes.` },
+  { region: 'UK', text: `Jam Swiss roll
+4 medium eggs
+100 g caster sugar
+100 g self-raising flour
+Heat the oven to 200C. Whisk the eggs and sugar until thick. Fold in the flour. Spread into a lined 33 x 23 cm tin and bake for 10 to 12 minutes. Turn out onto sugared paper and roll up.` },
+  { region: 'EU', text: `Genoise sponge
+4 medium eggs
+120 g caster sugar
+120 g plain flour
+45 g butter, melted
+Heat the oven to 180C. Whisk the eggs and sugar over hot water until thick and pale. Fold in the flour, then the butter. Pour into a lined 23 cm round tin and bake for 22 to 26 minutes.` },
+  { region: 'UK', text: `Rock cakes
+220 g self-raising flour
+1/2 tsp mixed spice
+95 g butter
+80 g demerara sugar
+120 g mixed dried fruit
+1 medium egg
+2 tbsp milk
+Heat the oven to 200C. Rub the butter into the flour and spice. Stir in the sugar and fruit, then the egg and milk to a stiff dough. Set 12 rough heaps on a lined baking sheet and bake for 15 to 18 minutes.` },
+  { region: 'UK', text: `Currant Welsh cakes
+240 g self-raising flour
+110 g butter
+80 g caster sugar
+90 g currants
+1 medium egg
+1 tbsp milk
+Rub the butter into the flour. Stir in the sugar and currants, then the egg and milk. Roll out 6 mm thick and cut 6 cm rounds. Cook on a griddle for 3 minutes on each side.` },
+  { region: 'UK', text: `Almond and lemon cake
+160 g butter
+170 g caster sugar
+3 large eggs
+130 g ground almonds
+60 g plain flour
+1 tsp baking powder
+zest of 1 lemon
+Heat the oven to 170C. Cream the butter and sugar, beat in the eggs and zest, fold in the almonds, flour and baking powder. Spoon into a lined 20 cm round tin and bake for 38 to 42 minutes.` },
+  { region: 'UK', text: `Rich fruit cake
+220 g butter
+220 g dark muscovado sugar
+4 large eggs
+1 tbsp treacle
+230 g plain flour
+2 tsp mixed spice
+850 g mixed dried fruit
+100 g glace cherries
+60 g flaked almonds
+3 tbsp brandy
+Heat the oven to 140C. Cream the butter and sugar, beat in the eggs and treacle, fold in the flour and spice, then the fruit, cherries, almonds and brandy. Spoon into a deep 20 cm round tin, double-lined. Bake for 3 1/2 to 4 hours.` },
 ];

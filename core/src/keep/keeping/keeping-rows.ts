@@ -70,6 +70,10 @@ const OF_STYLE: Readonly<Record<string, string>> = {
   gluten_free_loaf: 'gluten_free_loaf',
   sourdough_discard_cake: 'discard_cake',
   tray_bake: 'tray_bake',
+  brownie: 'tray_bake',
+  whisked_sponge: 'cupcakes_plain',
+  rubbed_in_bun: 'scones',
+  nut_cake: 'tray_bake',
 };
 /** What is baked in that keeps less long: of the flour's weight, so much of it counts. */
 const SAVOURY = /(?:^|-)(?:cheese|cheddar|feta|parmesan|gruyere|halloumi|bacon|ham|chorizo|sausage|salmon|tuna|anchov\w*|prosciutto|pancetta)(?:-|$)/; // prettier-ignore

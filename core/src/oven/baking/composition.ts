@@ -84,7 +84,8 @@ export function compositionOf(
     settingCelsius:
       heat.settingBaseCelsius +
       (heat.settingSugarCelsius * sugar) / (sugar + water) -
-      Math.max(0, 100 - boilingCelsius) * 0.95,
+      Math.max(0, 100 - boilingCelsius) * 0.95 -
+      style.takenOutBelow,
     poreVapour: tabulatePoreVapour(pressurePascals, dryRatio / (dryRatio + boundWaterRatio)),
     browning: 0.75 + 0.25 * Math.min(2, sugar / 0.2),
     frozen: startCelsius < MELTED_ABOVE && constant === undefined,

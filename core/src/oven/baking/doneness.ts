@@ -28,6 +28,7 @@ export const DONENESS: Readonly<Record<HeatStyleId, DonenessRow>> = {
   biscuit: { core: [93, 98], tests: ['colour', 'core', 'sides'], inPanMinutes: 0, sliceCelsius: 60 },
   scone: { core: [93, 98], tests: ['colour', 'core', 'spring'], inPanMinutes: 0, sliceCelsius: 50 },
   soda: { core: [93, 98], tests: ['sound', 'colour', 'core', 'skewer'], inPanMinutes: 0, sliceCelsius: 42 },
+  brownie: { core: [84, 92], tests: ['crumbs', 'sides', 'core'], inPanMinutes: undefined, sliceCelsius: 28 },
 }; // prettier-ignore
 
 /** Fall of the setting temperature for each degree that water boils lower. @source heat.md, section 2 */

@@ -2,7 +2,7 @@ import { decimal } from '../../ground/language/index.js';
 import type { Quantity } from '../../kitchen/kitchen/index.js';
 import type { Audit } from '../../bench/audit/index.js';
 import type { Outlook } from '../../bench/outlook/index.js';
-import { styleName, type BandVerdict } from '../../batter/balance/index.js';
+import { styleName, STYLES, type BandVerdict } from '../../batter/balance/index.js';
 import { SODA_MEQ_PER_GRAM } from '../../batter/leavening/index.js';
 import { gramsInWords, percentInWords, phInWords } from '../figures/index.js';
 import { bandInWords, QUANTITY_NAMES, quantityInWords } from '../wording/index.js';
@@ -158,7 +158,7 @@ const TABLE: Readonly<Record<(typeof FIGURES)[number], (audit: Audit, judged: Ou
       [$localize`next`, runnerUp ? styleName(runnerUp, 'UK') : $localize`none`],
       [$localize`held against`, style ? styleName(style, 'UK') : $localize`none`],
     ],
-    source: $localize`33 styles, one school’s spread`,
+    source: $localize`${STYLES.length} styles, one school’s spread`,
     sure: $localize`You choose. Bands can be made your own.`,
   }),
 }; // prettier-ignore

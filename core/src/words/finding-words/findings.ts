@@ -21,6 +21,15 @@ const ALLERGEN_WORDS: Readonly<Record<string, string>> = {
   soy: $localize`soya`,
   sulphite: $localize`sulphites`,
 };
+/** What Orvin has no style for. */
+const BEYOND: Readonly<Record<RuleFacts['beyond-styles']['is'], string>> = {
+  cookies: $localize`:not judged|:cookies`,
+  yeasted: $localize`:not judged|:yeasted doughs`,
+  pastry: $localize`:not judged|:pastry`,
+  foam: $localize`:not judged|:foams of egg white`,
+  'thin-batter': $localize`:not judged|:thin batters`,
+  'under-a-crust': $localize`:not judged|:fruit under a crust`,
+};
 const gas = (grams: number) => `${decimal(grams, 2)} g`;
 const mixerOf = (mixer: 'own' | 'usual') => (mixer === 'own' ? $localize`your` : $localize`a usual`);
 
@@ -47,6 +56,11 @@ const SENTENCES: { readonly [C in RuleCode]: (facts: RuleFacts[C], scale: HeatSc
     sentence(
       $localize`Nothing meets the acid${facts.sour.length === 0 ? '' : $localize` of the ${listed(facts.sour)}`}.`,
       $localize`The crumb ends at pH ${decimal(facts.ph, 1)}, under the ${decimal(facts.low, 1)} of this style: sour, pale. There is room for ${gramsInWords(facts.grams)} of soda.`,
+    ),
+  'beyond-styles': ({ is }) =>
+    sentence(
+      $localize`Orvin does not judge ${BEYOND[is]}.`,
+      $localize`It weighs, counts and scales this, and works out soda against sour; it has no bands to hold it against, and its times are rough. If it is nearly one of the styles, choose that.`,
     ),
   'gas-below-band': (facts) =>
     sentence(

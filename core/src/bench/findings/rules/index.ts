@@ -11,8 +11,18 @@ import { binder, carrying, farOff, thirsty, wholeGrain } from './structure.js';
 import { temperatures } from './temperatures.js';
 import { warmth } from './warmth.js';
 
+/** What none of the styles is meant for is not judged by what holds for them. */
+const ofStyles =
+  (...rules: readonly Rule[]): Rule =>
+  (evidence) =>
+    evidence.beyond === undefined ? rules.flatMap((rule) => rule(evidence)) : [];
+
+const beyond: Rule = ({ beyond: is }) =>
+  is === undefined ? [] : [{ code: 'beyond-styles', severity: 'note', place: '', facts: { is } }];
+
 /** Everything a formula is looked over for, in the order in which a baker wants to know. */
 export const RULES: readonly Rule[] = [
-  readings, leavenerWithoutAmount, denied, forBabies, eatenRaw, leavening, acidLeftOver, gas, temperatures, heatLimits, panSize, panFit,
-  linesAndSteps, unlisted, warmth, farOff, carrying, binder, wholeGrain, thirsty, saltKind, cupRegion, bowl, flourBasis,
+  readings, beyond, leavenerWithoutAmount, denied, forBabies, eatenRaw, ofStyles(leavening, acidLeftOver, gas), temperatures, heatLimits,
+  panSize, ofStyles(panFit), linesAndSteps, unlisted, warmth, ofStyles(farOff, carrying, binder, wholeGrain, thirsty), saltKind, cupRegion,
+  bowl, flourBasis,
 ]; // prettier-ignore

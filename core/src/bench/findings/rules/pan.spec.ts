@@ -27,6 +27,12 @@ describe('panFit', () => {
     expect(formula.bake.pan).toBe('18 cm deep round tin');
     expect(stillFound).toBeFalse();
   });
+  it('asks so of a loaf tin too, which is measured at its rim or at its base', () => {
+    const text =
+      'Regatta drizzle loaf\n215 g butter\n215 g caster sugar\n4 medium eggs\n215 g self-raising flour\nCream butter and sugar, beat in the eggs, fold in the flour. Bake in a loaf tin (8 x 21 cm) at 180C for 45 minutes.';
+    expect(found(text, 'pan-too-small')?.severity).toBe('note');
+    expect(found(text.replace('8 x 21 cm', '8 x 21 x 6 cm'), 'pan-too-small')?.severity).toBe('warning');
+  });
   it('finds batter that lies lost', () => {
     expect(found(into('40 x 30 x 5 cm tin'), 'pan-too-large')).toBeDefined();
     expect(findings(into('20 cm square tin, 5 cm deep')).filter(({ code }) => code.startsWith('pan-'))).toEqual([]);

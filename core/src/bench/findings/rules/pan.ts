@@ -47,12 +47,15 @@ function deepOne({ pan: { shape, topLengthCm }, count }: PanSet, fits: (set: Pan
   return SHELF_PANS.find(
     (pan) =>
       pan.shape === shape &&
-      Math.abs(pan.topLengthCm - topLengthCm) < AS_WIDE_CM &&
-      pan.name.includes('deep') &&
+      (shape === 'loaf'
+        ? Math.abs(pan.topLengthCm - topLengthCm) < AS_LONG_CM && pan.cavities === 1
+        : Math.abs(pan.topLengthCm - topLengthCm) < AS_WIDE_CM && pan.name.includes('deep')) &&
       fits({ pan, count }),
   )?.name;
 }
 const AS_WIDE_CM = 0.7;
+/** Loaf tins flare, and are measured at the rim or at the base. */
+const AS_LONG_CM = 2.5;
 
 /** A pan of the same shape that holds the batter, the smallest first. */
 function roomier(set: PanSet, fits: (set: PanSet) => boolean): string | undefined {

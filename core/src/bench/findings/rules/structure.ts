@@ -1,4 +1,4 @@
-import { roleOf } from '../../../kitchen/ingredients/index.js';
+import { isInclusion, roleOf } from '../../../kitchen/ingredients/index.js';
 import { withAmount, type ReadEntry } from '../../../formula/parsing/index.js';
 import { linesHolding, type Evidence, type Rule } from '../evidence.js';
 
@@ -20,6 +20,8 @@ const MEANT_WHOLE: ReadonlySet<string> = new Set([
   'gluten_free_loaf',
   'dark_fruit_cake',
 ]);
+/** Set by eggs, fat and sugar: flour only joins in. */
+const SET_WITHOUT_FLOUR: ReadonlySet<string> = new Set(['brownie', 'nut_cake', 'whisked_sponge']);
 /** What the title means to be is no fault. */
 const MEANT_BY_TITLE = /grain|whole|wheat|rye|spelt|oat|bran|seed|brown|wheaten|parkin/i;
 /** Pieces this far beyond what the style usually carries, and beyond the weight of the flour, tear any crumb. */
@@ -67,15 +69,24 @@ export const carrying: Rule = ({ verdicts, quantities, style, totals, weighed })
   const verdict = verdicts.find(({ quantity }) => quantity === 'flour');
   if (!verdict || !quantities || !style) return [];
   const egg = verdicts.find(({ quantity }) => quantity === 'egg');
-  const thin = verdict.value < verdict.band.low * (1 - FLOUR_UNDER) && egg?.verdict !== 'above';
+  const thin =
+    verdict.value < verdict.band.low * (1 - FLOUR_UNDER) &&
+    egg?.verdict !== 'above' &&
+    !SET_WITHOUT_FLOUR.has(style.basedOn);
   const meal = gramsOf(weighed.batter.filter(({ ingredient }) => roleOf(ingredient).nutMeal));
   const pieces = quantities.inclusions - (100 * meal) / totals.flour;
+  const fruit = gramsOf(
+    weighed.batter.filter(
+      ({ ingredient, preparation }) => ingredient.category === 'fresh fruit' && isInclusion(ingredient, preparation),
+    ),
+  );
   const laden = pieces > Math.max(style.inclusions.high * PIECES_BEYOND.ofStyle, PIECES_BEYOND.percent);
   if (!thin && !laden) return [];
   return [
     {
       code: 'flour-cannot-carry',
-      severity: 'warning',
+      // of apples or plums some cakes are made of more than of batter, and meant so
+      severity: !thin && (100 * fruit) / totals.flour > pieces / 2 ? 'note' : 'warning',
       place: '',
       facts: {
         flourPercent: verdict.value,
