@@ -89,7 +89,7 @@ export const TEXT_OF_CODE: Readonly<Record<FindingCode, Source>> = {
   'no-amounts': 'flour\nsugar\nbutter\neggs',
   'pan-without-size': into('loaf pan'),
   'pan-not-built': into('10 inch pie dish'),
-  'no-flour': 'Meringues\n4 large egg whites\n200 g sugar\nWhisk and bake at 120 °C.',
+  'no-flour': 'White clouds\n4 large egg whites\n200 g sugar\nWhisk and bake at 120 °C.',
   'soda-without-acid': muffinsWith(['2 1/2 tsp baking powder', '2 tsp baking soda'], ['salt and baking powder', 'salt and baking soda']), // prettier-ignore
   'soda-left-over': muffinsWith(['2 1/2 tsp baking powder', '1 tsp baking soda'], ['220 g milk', '220 g buttermilk'], ['salt and baking powder', 'salt and baking soda'], ['Stir in the milk', 'Stir in the buttermilk']), // prettier-ignore
   'leavening-missing': muffinsWith(['2 1/2 tsp baking powder\n', ''], [', salt and baking powder', ' and salt']),

@@ -137,7 +137,8 @@ function figureOf(
 ): { readonly value: string; readonly unit: string } | undefined {
   for (const pattern of patterns) {
     const [, value, unit] = pattern.exec(text) ?? [];
-    if (value !== undefined) return { value: String(numberFrom(value) ?? value), unit: unit ?? 'cm' };
+    if (value !== undefined)
+      return { value: String(numberFrom(value) ?? value), unit: unit?.replace(/^inch(?:es)?$/i, 'in') ?? 'cm' };
   }
   return undefined;
 }

@@ -11,7 +11,6 @@ import {
   groupedAt,
   inGroup,
   linesByName,
-  namedIn,
   namesComponent,
   partAt,
   turnsTo,
@@ -19,6 +18,7 @@ import {
   type CalledLine,
   type Mentioned,
 } from './step-names.js';
+import { toldSteps, type ToldStep } from './told-steps.js';
 import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
 
 /** How much of a line a step takes. */
@@ -138,13 +138,9 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
   );
   const byName = linesByName(lines);
   const wholeOf = new Map(formula.steps.map(({ id, text }) => [id, normalise(text)]));
-  const steps = [...wholeOf].flatMap(([id, whole]) =>
-    aroundTheBake(whole).map(({ text, from }): ToldStep => {
-      const named = namedIn(id, text, byName);
-      return { id, text, from, named, about: aboutOf(named) };
-    }),
-  );
-  const told: Told = { steps, lines, parts: [...new Set(lines.map(({ component }) => component.name))] };
+  const parts = [...new Set(lines.map(({ component }) => component.name))];
+  const steps = [...wholeOf].flatMap(([id, whole]) => toldSteps(id, whole, byName, parts));
+  const told: Told = { steps, lines, parts };
   const takings: Taking[] = [];
   const unused: string[] = [];
   const overdrawn: string[] = [];
@@ -187,42 +183,11 @@ export function methodOf(formula: Formula, weighed: WeighedFormula, bakersOwn: K
   return { takings, unused: telling ? unused : [], overdrawn, undivided };
 }
 
-/** A sentence that bakes, with others behind it. */
-const BAKES = /\b[Bb]ake\b[^.!?]{0,200}(?:\.(?=\d)[^.!?]{0,200}){0,3}[.!?] +(?=[A-Z])/;
-
-/** A method told in one breath is two: what goes on after the bake speaks of other sugar than what came before it. */
-function aroundTheBake(whole: string): readonly { readonly text: string; readonly from: number }[] {
-  const bakes = BAKES.exec(whole);
-  const from = bakes ? bakes.index + bakes[0].length : 0;
-  return from === 0
-    ? [{ text: whole, from }]
-    : [
-        { text: whole.slice(0, from), from: 0 },
-        { text: whole.slice(from), from },
-      ];
-}
-
-/** A step, or what it says before or after its bake, in one spelling and in English. */
-interface ToldStep {
-  readonly id: string;
-  readonly text: string;
-  /** Where in the step it begins. */
-  readonly from: number;
-  readonly named: ReadonlyMap<CalledLine, Mentioned>;
-  /** The part beside the batter that it is about. */
-  readonly about: string | undefined;
-}
 interface Told {
   readonly steps: readonly ToldStep[];
   readonly lines: readonly CalledLine[];
   /** What the parts are called. */
   readonly parts: readonly string[];
-}
-
-/** The part beside the batter that a step is about: it names something that only that part has, and nothing that only the batter has. */
-function aboutOf(named: ReadonlyMap<CalledLine, Mentioned>): string | undefined {
-  const own = [...named].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
-  return own.some(({ inBatter }) => inBatter) ? undefined : own[0]?.name;
 }
 
 /** The steps that name a line; failing those, the first that speaks of a group it belongs to. */

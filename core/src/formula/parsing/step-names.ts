@@ -17,7 +17,7 @@ export const WHOLE_METHOD =
   /\b(?:everything|all (?:of )?(?:the )?(?:(?!dry|wet|liquid|filling|icing|topping|frosting|glaze|drizzle)[a-z]{3,12} )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
 /** "butter the tin", "flour the board": the name is a verb, or greases something. */
 const GREASES =
-  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet|springform|bundt)\b(?:[^.;]{0,30}\band (?:dust|flour|sprinkle)(?: (?:it|them))?(?: lightly)? with (?:cocoa|flour|sugar|semolina)\b)?|\bcream(?=\s+(?:the|butter|together|until|it)\b)/gi;
+  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet|springform|bundt)\b(?:[^.;]{0,30}\band (?:dust|flour|sprinkle)(?: (?:it|them))?(?: lightly)? with (?:cocoa|flour|sugar|semolina)\b)?|\bcream(?=\s+(?:the|butter|together|until|it)\b)|(?<=^|[.;:,]\s|\band\s|\bthen\s)peel(?=\s+(?:off|away|back|the|them|it)\b)/gi;
 /** "Dust a baking sheet with flour", "on a board dusted with flour": what keeps it from sticking is none of what is weighed. */
 const DUSTED =
   /\b(?:dust|sprinkle|grease|brush|oil|line|coat|rub)\s+(?:(?:an?|the|your|two|three|\d+)\s+)?(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|sheets?|board|surface|worktop|counter|moulds?|cases|skillet|cutter)\s+(?:(?:lightly|generously|well|all over)\s+)?with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|soft|plain|the)\s+){0,2}(?:flour|butter|oil|sugar|lard|margarine|semolina|cocoa)\b|\b(?:dusted|sprinkled|greased|brushed|buttered)\s+with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|plain)\s+){0,2}(?:flour|butter|oil|semolina)\b/gi;
@@ -25,7 +25,7 @@ const DUSTED =
 /** Words of a step that stand for several lines at once, and what belongs to them. */
 const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredient) => boolean])[] = [
   [
-    /\bdry(?: (?:ingredients|things|mix(?:ture)?|goods|ones))?\b/i,
+    /\b(?:dry(?: (?:ingredients|things|mix(?:ture)?|goods|ones))?|flour mix(?:ture)?)\b/i,
     ({ preparation }, ingredient) => {
       const role = roleOf(ingredient);
       return (
@@ -47,8 +47,16 @@ const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredi
   [/\b(?:spices?|spicing)\b/i, (_, { category }) => category === 'spice' || category === 'salt'],
   [/\bfruits?\b/i, (_, { category }) => /fruit|vegetable/.test(category)],
   [/\bnuts?\b/i, (_, { category }) => category === 'nut/seed'],
+  [/\bberries\b/i, (_, { id }) => /berries$|currants$/.test(id)],
+  [/\bseeds\b/i, (_, { id }) => /seeds?$/.test(id)],
+  [/\bcheeses?\b/i, (_, { category, id }) => category === 'cheese/savoury' && CHEESE.test(id)],
+  [
+    /\bherbs\b/i,
+    (_, { id }) => /^(?:chives|parsley|cilantro|scallion)$|thyme|rosemary|oregano|herbs|sage|basil|mint|dill/.test(id),
+  ],
   [/(?<!full[ -]|low[ -])\bfats?\b/i, (_, { category }) => category === 'fat'],
 ];
+const CHEESE = /cheddar|parmesan|gruyere|mozzarella|feta|halloumi|cheese|mascarpone|ricotta|paneer/;
 const DRY_CATEGORIES: ReadonlySet<string> = new Set(['leavener', 'salt', 'spice', 'sugar', 'starch', 'thickener/gum']);
 const WET_CATEGORIES: ReadonlySet<string> = new Set([
   'egg', 'egg substitute', 'dairy', 'cultured dairy', 'plant milk', 'liquid', 'syrup', 'fat', 'fruit puree', 'flavouring', 'alcohol', 'acid',
@@ -56,10 +64,20 @@ const WET_CATEGORIES: ReadonlySet<string> = new Set([
 
 /** Words too general to name an ingredient by alone. */
 const GENERAL: ReadonlySet<string> = new Set(
-  'ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold chilled warm hot coarse kosher flaky mixture mix blend spread stuff bits icing frosting'.split(
+  'half golden ground fresh dried fine plain powder powdered sauce mixed large small whole white brown dark light soft baking all purpose grated of and the water good ripe cold chilled warm hot coarse kosher flaky mixture mix blend spread stuff bits icing frosting til tel sat shot dripping leaves leaf pieces slices slivers rings stick sticks weight volume type spoon spray sheets color colour glaze filling topping covering coating drink solution mass substitute chunks halves hearts clusters strands threads stalks segments pod pods block blended skimmed alternative concentrate paste meal dice'.split(
     ' ',
   ),
 );
+
+/** Words before a name that say how it is and not what, and stand in a step for something else: "beat until smooth", "three-quarters full". */
+const SAYS_HOW: ReadonlySet<string> = new Set(
+  'active back bitter biscuit block blend bread breakfast cake chewy clear cloudy compound cook crunchy crystal culinary dense dessert double drink easy extra fancy fast finger firm five flat flavour four free freshly frozen full gold grade green grey half hard heavy high home homemade instant jumbo leftover lite long luxury machine made mature meal medium mini minute muffin natural neutral overripe pack pale pancake pastry percent pizza pure quick rainbow ready regular replacement rock roll root rough runny salad semi sharp sheet simple single skim skin smooth solid spirit sponge spreadable square star steel stem stick sticky stone strands streaky strong style summer sweet table thick thin traditional triple twice type warm whip wine winter with yellow young'.split(
+    ' ',
+  ),
+);
+const HOW_IT_IS = /(?:[^e]ed|ing|ly)$/;
+const saysWhat = (word: string): boolean =>
+  word.length > 3 && !GENERAL.has(word) && !SAYS_HOW.has(word) && !HOW_IT_IS.test(word);
 
 /** A written name, and its last words where they are no general ones: "dark brown sugar" is also the brown sugar, and sugar. */
 function callsFrom(written: string): readonly string[] {
@@ -78,7 +96,10 @@ const callsOfIngredients = new WeakMap<Ingredient, readonly string[]>();
 function callsOf(ingredient: Ingredient): readonly string[] {
   let calls = callsOfIngredients.get(ingredient);
   if (!calls) {
-    calls = [ingredient.nameUs, ingredient.nameUk, ...ingredient.aliases].flatMap(callsFrom);
+    calls = [
+      ...[ingredient.nameUs, ingredient.nameUk].flatMap(callsFrom),
+      ...ingredient.aliases.flatMap(callsFrom).filter((call) => !GENERAL.has(call)),
+    ];
     callsOfIngredients.set(ingredient, calls);
   }
   return calls;
@@ -95,8 +116,7 @@ function callNames(line: WeighedLine): readonly string[] {
   for (const { name, ingredient } of line.entries) {
     for (const call of callsFrom(name)) names.add(call);
     for (const call of ingredient ? callsOf(ingredient) : []) names.add(call);
-    for (const word of plainWords(name).split(' ').slice(0, -1))
-      if (word.length > 3 && !GENERAL.has(word)) names.add(word);
+    for (const word of plainWords(name).split(' ').slice(0, -1)) if (saysWhat(word)) names.add(word);
   }
   const short = [...names].flatMap((name) => shortOf.get(name) ?? []);
   return [...[...names].map(withoutPlural).filter((name) => name.length > 2), ...short];
@@ -121,9 +141,16 @@ const RESERVED = /\b(?:reserved|saved)\b[^.;]*$/i;
 /** "Add half of the melted butter mixture": what was made of it. */
 const OF_A_MIXTURE = /^[a-z]* (?:mixture|mix)\b/i;
 
-/** A step without what it only greases or dusts with, every other word in its place. */
+/** "Everything except the jam", "the dry ingredients (but not the oats)": what it names goes elsewhere. */
+const EXCEPTED =
+  /\b(?:except(?: for)?|apart from|aside from|excluding|other than|but not)\s+(?:the\s+)?(?:[a-z-]+\s+){0,3}?[a-z-]+(?=[,.;:)]|\s+(?:in|into|to|together|with|until|and)\b|$)/gi;
+
+/** A step without what it only greases or dusts with, or leaves out, every other word in its place. */
 export const withoutGreasing = (text: string): string =>
-  [GREASES, DUSTED].reduce((left, pattern) => left.replace(pattern, (greased) => ' '.repeat(greased.length)), text);
+  [GREASES, DUSTED, EXCEPTED].reduce(
+    (left, pattern) => left.replace(pattern, (greased) => ' '.repeat(greased.length)),
+    text,
+  );
 
 /** "Sprinkle with sugar", "brush the tops with cream": a little of it, where nothing says how much. */
 const FINISHING =
@@ -152,9 +179,14 @@ const patterns = new Map<string, RegExp>();
 /** The pattern of a name; its place to go on from is whoever uses it to reset. */
 function patternOf(name: string): RegExp {
   let pattern = patterns.get(name);
-  if (!pattern) patterns.set(name, (pattern = new RegExp(`\\b${escaped(name)}(?:s|es)?\\b`, 'gi')));
+  if (!pattern)
+    patterns.set(name, (pattern = new RegExp(`\\b${escaped(name).replaceAll(' ', '[ -]')}(?:s|es)?\\b`, 'gi')));
   return pattern;
 }
+
+/** Things whose last word, or first, is also the name of another. */
+const OTHER_THINGS =
+  /\b(?:(?:icing|powdered|confectioner'?s'?|pearl|nibbed) sugar|ice[ -]cream|(?:peanut|almond|cocoa|apple) butter|butter (?:knife|papers?|wrappers?)|flour (?:sifter|sieve|shaker)|egg (?:whisk|timer|cups?)|cream cheese|milk chocolate|milk pan|(?:coconut|condensed|evaporated) milk|(?:rice|corn) flour|sugar thermometer|lemon squeezer|apple corer|salt cellar|syrup consistency|butter bean)\b/gi;
 
 /** What bakes as butter, and is called so where there is none: "add the flour and soft butter" to a list that has a baking spread. */
 const AS_BUTTER = /margarine|spread/;
@@ -209,8 +241,14 @@ export function namedIn(
 ): ReadonlyMap<CalledLine, Mentioned> {
   const mentioned = new Map<CalledLine, Mentioned>();
   let open = unaccented(withoutGreasing(text));
-  const lower = open.toLowerCase();
+  const lower = open.toLowerCase().replaceAll('-', ' ');
+  let othersCovered = false;
   for (const [name, called] of byName) {
+    // what is left of longer names is on no line: "dust with icing sugar" is none of the sugar
+    if (!othersCovered && !name.includes(' ')) {
+      open = open.replace(OTHER_THINGS, (covered) => ' '.repeat(covered.length));
+      othersCovered = true;
+    }
     if (!lower.includes(name.slice(0, -1))) continue;
     const pattern = patternOf(name);
     pattern.lastIndex = 0;
@@ -273,6 +311,11 @@ export function partAt(step: string, at: number, names: readonly string[]): stri
   return part ?? names.find((name) => namesComponent(behind, name));
 }
 const FOR_IT = /^[^.;]*?\bfor (?:the|your) ([a-z][a-z -]{2,28}?)(?=[.,;]|$)/i;
+/** The part that a sentence turns to in so many words; the last of several. */
+export const turnedTo = (sentence: string, names: readonly string[]): string | undefined =>
+  turnsIn(sentence)
+    .flatMap(({ to }) => names.find((name) => namesComponent(to, name)) ?? [])
+    .at(-1);
 /** Whether a step turns to a part in so many words. */
 export const turnsTo = (step: string, name: string): boolean =>
   turnsIn(step).some(({ to }) => namesComponent(to, name));

@@ -16,7 +16,7 @@ describe('rounds of a cutter', () => {
     expect(panOf('Cut 6 cm rounds 3 cm thick.')).toBe('disc 6 cm x 3 cm x 4');
   });
   it('are as many as is said where it is', () => {
-    expect(panOf('Cut 1/2 inch thick with a 2 1/2 inch cutter.')).toMatch(/^disc 2\.5 inch x 0\.5 inch x/);
+    expect(panOf('Cut 1/2 inch thick with a 2 1/2 inch cutter.')).toMatch(/^disc 2\.5 in x 0\.5 in x/);
     expect(panOf('Cut 8 rounds 2 cm thick using a 6 cm cutter.')).toBe('disc 6 cm x 2 cm x 8');
     expect(panOf('Cut out 9 rounds with a 6 cm cutter, 2 cm thick.')).toMatch(/x 9$/);
   });

@@ -1,0 +1,67 @@
+import { namedIn, turnedTo, type CalledLine, type Mentioned } from './step-names.js';
+
+/*
+ * A method told in one breath is several: what goes on after the bake speaks of other sugar than what came before it, and "For the topping,
+ * rub in the butter" of other butter than the sentence behind it that creams butter for the cake. A step is cut into pieces where it bakes,
+ * where it turns to a part, and where it turns back: at the first sentence that names what only another part has.
+ */
+
+/** A step, or a piece of it, in one spelling and in English. */
+export interface ToldStep {
+  readonly id: string;
+  readonly text: string;
+  /** Where in the step it begins. */
+  readonly from: number;
+  readonly named: ReadonlyMap<CalledLine, Mentioned>;
+  /** The part beside the batter that it is about. */
+  readonly about: string | undefined;
+}
+type ByName = readonly (readonly [name: string, lines: readonly CalledLine[]])[];
+
+/** A sentence that bakes, with others behind it. */
+const BAKES =
+  /(?:\b[Bb]ake\b|\bin(?:to)? the oven,? for (?:about |around )?[1-9]\d)[^.!?]{0,200}(?:\.(?=\d)[^.!?]{0,200}){0,3}[.!?] +(?=[A-Z])/;
+const SENTENCE_ENDS = /[.!?;] +(?=[A-Z])/g;
+
+/** The part beside the batter that a step is about: it names something that only that part has, and nothing that only the batter has. */
+function aboutOf(named: ReadonlyMap<CalledLine, Mentioned>): string | undefined {
+  const own = [...named].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
+  return own.some(({ inBatter }) => inBatter) ? undefined : own[0]?.name;
+}
+
+/** Where the sentences of a text begin. */
+const sentencesOf = (text: string): readonly number[] => [
+  0,
+  ...[...text.matchAll(SENTENCE_ENDS)].map(({ index, 0: end }) => index + end.length),
+];
+
+/** Where a step turns to a part, or back from one: places of its text, the first not among them. */
+function turnsOf(text: string, byName: ByName, parts: readonly string[]): readonly number[] {
+  if (parts.length < 2) return [];
+  const begins = sentencesOf(text);
+  const cuts: number[] = [];
+  let part: string | undefined;
+  begins.forEach((from, i) => {
+    const sentence = text.slice(from, begins[i + 1]);
+    const turn = turnedTo(sentence, parts);
+    const isBack =
+      part !== undefined &&
+      [...namedIn('', sentence, byName)].some(([{ component }, { shared }]) => !shared && component.name !== part);
+    if (turn === undefined && !isBack) return;
+    if (from > 0 && turn !== part) cuts.push(from);
+    part = turn;
+  });
+  return cuts;
+}
+
+/** A step in its pieces, each with the lines that it names. */
+export function toldSteps(id: string, whole: string, byName: ByName, parts: readonly string[]): readonly ToldStep[] {
+  const bakes = BAKES.exec(whole);
+  const cuts = new Set([0, ...(bakes ? [bakes.index + bakes[0].length] : []), ...turnsOf(whole, byName, parts)]);
+  const begins = [...cuts].sort((a, b) => a - b);
+  return begins.map((from, i) => {
+    const text = whole.slice(from, begins[i + 1]);
+    const named = namedIn(id, text, byName);
+    return { id, text, from, named, about: aboutOf(named) };
+  });
+}
