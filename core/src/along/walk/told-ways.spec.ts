@@ -12,7 +12,7 @@ import type { Family, Promised } from './method-families.spec-help.js';
 import { walkOf } from './index.js';
 
 /** Of each list so many methods are put together. */
-const TEXTS_OF_EACH = 10;
+const TEXTS_OF_EACH = 6;
 
 /** A pick that is the same in every run: Lehmer's generator. */
 function picker(start: number): <T>(all: readonly T[]) => T {

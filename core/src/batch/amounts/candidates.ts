@@ -163,6 +163,10 @@ function byScale(grams: number, step: number): readonly Candidate[] {
   return candidates;
 }
 
+/** "eggs", "peaches", "cherries". */
+const severalOf = (name: string): string =>
+  /(?:s|sh|ch|x|to|go)$/.test(name) ? `${name}es` : name.replace(/(?<=[^aeiou])y$/, 'ie') + 's';
+
 function byPiece(
   grams: number,
   pieceGrams: number,
@@ -177,7 +181,7 @@ function byPiece(
     const words = isWhole
       ? LANGUAGE === 'de' && !name.endsWith('egg')
         ? `${value} × ${name}`
-        : `${value} ${name}${value === 1 ? '' : 's'}`
+        : `${value} ${value === 1 ? name : severalOf(name)}`
       : `${whole(Math.floor(value))} 1/2 ${name}s, beaten`.trim();
     return [{ with: 'count', grams: value * pieceGrams, amount: words, awkwardness: isWhole ? 0 : 2 }];
   });

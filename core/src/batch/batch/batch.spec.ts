@@ -162,6 +162,25 @@ icing sugar, to dust`);
     const beside = batch(cake, 'as written').measured.components.find(({ inBatter }) => !inBatter);
     expect(beside?.lines.map(({ grams }) => grams)).toEqual([125, 235]);
   });
+  /** In cups and by the piece, where nothing is weighed: what a line says, prepared as it says, at the size it is written for. */
+  const BY_THE_CUP: readonly (readonly [line: string, amount: string])[] = [
+    ['1 cup strawberries, sliced', '1 cup'],
+    ['1 cup walnuts, chopped', '1 cup'],
+    ['2 cups sifted flour', '2 cups'],
+    ['1 cup packed brown sugar', '1 cup'],
+    ['1 cup carrots, grated', '1 cup'],
+    ['1/2 cup peanut butter', '1/2 cup'],
+    ['2 apples, diced', '2 apples'],
+    ['3 ripe bananas', '3 bananas'],
+  ];
+  for (const [line, amount] of BY_THE_CUP)
+    it(`takes as much as the line says where the batch is the formula: ${line}`, () => {
+      const formula = read(`Quay bread\n2 cups all-purpose flour\n2 tsp baking powder\n${line}\n1 cup milk\nBake at 350°F in a 9-inch square pan for 30 minutes`); // prettier-ignore
+      const own = context(formula).audit.lines[2];
+      const taken = batch(formula, 'as written').measured.components[0]?.lines[2];
+      expect(taken?.amount).toBe(amount);
+      expect((taken?.grams ?? NaN) / (own?.grams ?? NaN)).toBeCloseTo(1, 3);
+    });
   it('keeps every baker’s percentage, whatever the size', () => {
     const around = context(LOAF);
     fc.assert(

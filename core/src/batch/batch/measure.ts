@@ -116,14 +116,44 @@ interface Open {
   readonly name: string;
 }
 
-function open(line: AuditLine, factor: number, kitchen: Kitchen, region: Region): readonly Open[] {
+/** A cup that is heaped or scant holds another amount than a cup. */
+const NO_PLAIN_MEASURE = /\b(?:heap|round|scant|generous|good|big|overflow)/i;
+/** Grams of a millilitre as the line itself takes them: "1 cup strawberries, sliced" is heavier than whole ones, and more are so too. */
+function densityOfLine(
+  { text, quantity, unit, weight }: ReadEntry,
+  kitchen: Kitchen,
+  region: Region,
+): number | undefined {
+  const measure = unit === undefined ? undefined : unitById(unit);
+  if (measure?.kind !== 'volume' || !quantity || !weight || NO_PLAIN_MEASURE.test(text)) return undefined;
+  const millilitres = ((quantity.low + quantity.high) / 2) * (millilitresIn(kitchen, measure, region) ?? 0);
+  return millilitres > 0 ? weight.grams / millilitres : undefined;
+}
+
+/** A whole number of fruit this near is as good as a cup of it. */
+const WHOLE_WITHIN = 0.09;
+/** Grams of one, of fruit that is counted and comes out whole: "2 apples" are no cups of apple where nothing is weighed. */
+function fruitGrams({ ingredient, unit, quantity, weight }: ReadEntry, factor: number, kit: Kit): number | undefined {
+  if (kit.scaleGrams !== undefined || unit !== 'piece' || !quantity || !weight) return undefined;
+  if (!ingredient || !/^(?:fresh fruit|vegetable)$/.test(ingredient.category) || ingredient.id.endsWith('zest'))
+    return undefined;
+  const written = (quantity.low + quantity.high) / 2;
+  const wanted = written * factor;
+  const whole = Math.round(wanted);
+  return whole > 0 && Math.abs(whole / wanted - 1) <= WHOLE_WITHIN ? weight.grams / written : undefined;
+}
+
+function open(line: AuditLine, factor: number, kit: Kit, kitchen: Kitchen, region: Region): readonly Open[] {
   return line.entries.flatMap(({ read }, i): Open[] => {
     const part = partOf(read);
     if (!part) return [];
     const { ingredient } = part;
-    const piece = pieceGrams(read);
+    const piece = pieceGrams(read) ?? fruitGrams(read, factor, kit);
     const habit = fillingHabit(kitchen, ingredient);
-    const density = weighedDensity(kitchen, ingredient) ?? (habit && ingredient.gramsPerMillilitre[habit]);
+    const density =
+      weighedDensity(kitchen, ingredient) ??
+      densityOfLine(read, kitchen, region) ??
+      (habit && ingredient.gramsPerMillilitre[habit]);
     return [
       {
         line,
@@ -187,7 +217,9 @@ export function measureBatch(
 ): MeasuredBatch {
   const kitId = sheet.kit ?? usualKit(formula, audit);
   const kit = kitOf(kitId, kitchen, formula.region);
-  const opened = audit.lines.flatMap((line) => open(line, factorOf(line.componentId).factor, kitchen, formula.region));
+  const opened = audit.lines.flatMap((line) =>
+    open(line, factorOf(line.componentId).factor, kit, kitchen, formula.region),
+  );
   const heldOf = (id: string): Candidate | undefined => {
     const held = sheet.held?.[id];
     return held && { ...held, awkwardness: 0 };

@@ -13,6 +13,9 @@ const BAKE_VERB = /\b(?:bakes?|baking|cook|in(?:to)? the oven|give it)\b/gi;
 /** What stands before a time that is not the bake's: cooling, resting, mixing, turning. */
 const NOT_BAKING =
   /\b(?:cool|rest(?! of\b)|stand|leave|let|turn(?:ed)? (?:it )?out|chill|store|keeps?|whisk|beat|mix|cream|knead|rotate|turn the|soak|cover|tent|uncover|after|every|hydrate|simmer|boil|melt|prep(?:aration)?|total|for the last|freezes?)\b/i;
+/** "Bake, rotating the pan after 10 minutes, for 45 to 50 minutes": how it is turned is no other time. */
+const TURNED =
+  /,? ?\b(?:rotat|turn|swap|switch)ing\b[^,;.]{0,60}?(?:\d (?:min(?:ute)?s?)|half ?way(?: through)?)\b[^,;.]{0,20},?/gi;
 const COVERING = /\b(?:cover|tent|turn(?:ed)? (?:it )?(?:down|round))\b/gi;
 const TO_PREPARE = /^ (?:to (?:prep|make|rest|cool|chill)|prep\b|cooling|resting)/i;
 const MORE = /^\s*(?:more|longer|further)\b/i;
@@ -84,7 +87,7 @@ function times(text: string, sentences: readonly { readonly from: number; readon
     .flatMap((time): Token[] => {
       const sentence = sentences.findLast(({ from }) => from <= time.from);
       const before = text.slice(Math.max(sentence?.from ?? 0, time.from - LONGEST_LINE), time.from);
-      const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0);
+      const clause = before.slice([...before.matchAll(BAKE_VERB)].at(-1)?.index ?? 0).replace(TURNED, ' ');
       const after = AFTER.test(before) && LOWERING.test(sentence?.text ?? '');
       const tail = text.slice(time.to, time.to + 12);
       // "10 mins to prepare"

@@ -32,7 +32,8 @@ const HANDED =
 const OF_EACH =
   /^(?:\d{1,4} ?(?:g|oz)|\d{1,2}|one|two|three|half|the other) ([a-z]{3,12}(?: [a-z]{3,12})?|in (?:small |large )?(?:cubes|chunks|slices|pieces))$/i;
 /** "2. Beat in eggs, one at a time": the second step, and how. */
-const NO_AMOUNT = /^\d{1,2}[.)] [A-Z][a-z][^:\d]*$|^(?:one|1|two|2|three|3) (?:at a time|by (?:one|1)|after (?:another|the other))\b/;
+const NO_AMOUNT =
+  /^\d{1,2}[.)] [A-Z][a-z][^:\d]*$|^(?:one|1|two|2|three|3) (?:at a time|by (?:one|1)|after (?:another|the other))\b/;
 /** "450 flour, 100 butter" leaves its measure to what is said around it. */
 function isMeasured(thing: string, context: ReadingContext): boolean {
   if (NO_AMOUNT.test(thing)) return false;

@@ -39,7 +39,7 @@ const VERBS: readonly (readonly [TimePurpose, RegExp])[] = [
   ['soak', /\b(?:soak|steep|infuse|macerate|plump)\b/gi],
   ['rest', /\b(?:rest|stand|leave|sit|hydrate|let|prove)\b/gi],
   ['mix', /\b(?:whisk|beat|mix|cream|stir|knead|blend|fold|rub|sift|whip)\b/gi],
-  ['heat', /\b(?:simmer|boil|melt|toast|fry|warm|heat (?:the|it|until|gently)|brown)\b/gi],
+  ['heat', /\b(?:simmer|boil|melt|toast|fry|warm|heat (?:the|it|until|gently)|brown(?= (?:the|it|butter)\b))\b/gi],
 ];
 const COVER = /\b(?:cover(?:ed)?|tent(?:ed)?|lid|foil)\b[^.;]*?\b(foil|lid|parchment|paper)\b|\b(tent)\b/gi;
 const CUE = /\b(?:until|till|when)\s+((?:[^.;()]|\.(?=\d))+)/gi;

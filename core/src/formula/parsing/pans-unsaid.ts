@@ -138,9 +138,10 @@ const WAYS: readonly Way[] = [
   },
   {
     pattern: EACH_A_CUP,
-    called: ([, kind = 'muffin'], text) => {
+    called: ([, kind], text) => {
       const count = MAKES.exec(text)?.[1];
-      return count === undefined ? undefined : `${count} ${kind} cups`;
+      if (count !== undefined) return `${count} ${kind ?? 'muffin'} cups`;
+      return kind === undefined ? undefined : `${kind} tin`;
     },
     beside: 'unsized',
   },

@@ -43,6 +43,11 @@ const VERB =
   /^(?:\d+ ?[.)] ?)?(?:step \d+ ?:? ?)?(?:pre-?heat|heat|mix|stir|bake|fold|whisk|beat|cream(?! cheese[,:]? ?\d)(?! ?[-–:]? ?(?:[\d½¼¾⅓⅔]|$))|combine|add|pour|grease|line|sift|sieve|cook|cool|leave|let|place|put|turn|remove|serve|spread|rub|knead|roll|melt|scrape|divide|spoon|meanwhile|using|set|test|make (?!s)|in an?|once|when|then|drop|tip|toss|top|drizzle|dust|sprinkle|brush|cover|chill|rest|transfer|store|keep|wash|warm|blend|process|stop|oven|butter (?:and|the|an?)\b|oil the|flour the|peel|grate the|cut|shape|pat|press|arrange|check|insert|dissolve|bring|simmer|toast|first|next|finally|now|eat|enjoy|rotate|lower|reduce|increase|slice|wrap|dip|invert|unmould|level|reserve|soak|frost|feed|lay|push|poke|prick|scatter|strew|smear|gather|flatten|slash|trim|halve (?:the|each)|tear|form (?:a|the|into)|rinse|whizz|griddle (?:the|for|on)|fry|separate the|dot (?:the|with)|glaze|whip|make (?:the|a|up)\b|prepare|decorate|pipe|strain|steep|work|layer|fill|crumble|ice the|finish|spoon|scoop|sandwich|swirl|score|portion|return|flip|gently|carefully|quickly|immediately|allow|dollop|ladle|repeat|slide|lightly (?:grease|butter|oil|flour|dust|beat|whisk)|generously (?:grease|butter)|boil|blitz|pulse|pop|begin|start|weigh|measure|crack|assemble|bung|chuck|scald|drain|strain|thaw|roast|tap|knock|check|mash|chop|dump|throw|loosen|slacken|gradually|slowly|bind|mound|continue|get the|heap (?:the|into|onto|on)|smooth (?:the|over|it|out|down)|run an?|ease|lift|into (?:an?|the)|to (?:the|this|make|serve|finish|assemble)|after \w+ing|while the|as soon as|if (?:the|you|it|using)|with (?:an?|the|your|wet|floured|damp)|on an?|by hand|little by little|one by one|thoroughly)\b/i;
 const STEP_NUMBER = /^\s*(?:(?:step\s*)?\d+\s*[.):]|step\s+\d+)\s+(?=[a-z])/i;
 const NUMBERED_BAKE = /^\d{1,2} ?[.)] \d[^,;]{0,30}?(?:\d ?[cf]|°|min(?:ute)?s?|hours?|hrs?)\b/i;
+/** "Dollop the two mixtures into the tin": what measures elsewhere is done here. */
+const DOES_WITH_A_MEASURE = /^(?:dollop|drop|splash|dash|spoon|scoop) (?:the|over|on|in|into|it|them|together|half)\b/i;
+/** "Beat 200 g butter with the caster sugar.": of what the list has said before. */
+const TELLS_OF_THE_LIST =
+  /^(?:beat|cream|whisk|mix|sift|combine|rub|melt|stir) [^.;]{0,60}\d[^.;]{0,40}\b(?:with|and|into|to|over|in) the [^.;]{2,60}\.$/i;
 /** "425°F. Whisk dry. …" */
 const HEAT_FIRST =
   /^(?:oven:? (?:to )?)?\d{3} ?(?:°|º|degrees?|deg)? ?[CF]\b(?: ?[/(] ?(?:gas(?: mark)? ?\d|\d{3} ?°? ?[CF]?(?: fan)?|fan \d{3})\)?){0,3} ?[.,;:] /;
@@ -198,7 +203,7 @@ function kindOf(
   if (YIELD.test(text)) return 'yield';
   if (section === 'notes') return headed ? 'heading' : 'note';
   if (section === 'method' && marked) return headed ? 'heading' : 'step';
-  if (HEAT_FIRST.test(text)) return 'step';
+  if (HEAT_FIRST.test(text) || TELLS_OF_THE_LIST.test(text) || DOES_WITH_A_MEASURE.test(text)) return 'step';
   if (STEP_NUMBER.test(text) && (VERB.test(text) || section === 'method')) return 'step';
   // "6. 12-15 mins"
   if (NUMBERED_BAKE.test(text) && entries.every(({ ingredient }) => ingredient === undefined)) return 'step';

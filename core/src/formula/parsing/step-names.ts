@@ -43,7 +43,10 @@ const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredi
     ({ preparation }, ingredient) =>
       WET_CATEGORIES.has(ingredient.category) || roleOf(ingredient).egg > 0 || preparation === 'mashed',
   ],
-  [/\b(?:raising agents?|leavening|leaveners?|powders?)\b/i, (_, { category }) => category === 'leavener'],
+  [
+    /\b(?:raising agents?|leavening|leaveners?|(?<!cocoa |custard |mustard |milk )powders?)\b/i,
+    (_, { category }) => category === 'leavener',
+  ],
   [/\b(?:spices?|spicing)\b/i, (_, { category }) => category === 'spice' || category === 'salt'],
   [/\bfruits?\b/i, (_, { category }) => /fruit|vegetable/.test(category)],
   [/\bnuts?\b/i, (_, { category }) => category === 'nut/seed'],

@@ -3,7 +3,7 @@ import { namedIn, turnedTo, type CalledLine, type Mentioned } from './step-names
 /*
  * A method told in one breath is several: what goes on after the bake speaks of other sugar than what came before it, and "For the topping,
  * rub in the butter" of other butter than the sentence behind it that creams butter for the cake. A step is cut into pieces where it bakes,
- * where it turns to a part, and where it turns back: at the first sentence that names what only another part has.
+ * where it turns to another part: in so many words, or by naming what only that part has.
  */
 
 /** A step, or a piece of it, in one spelling and in English. */
@@ -35,7 +35,7 @@ const sentencesOf = (text: string): readonly number[] => [
   ...[...text.matchAll(SENTENCE_ENDS)].map(({ index, 0: end }) => index + end.length),
 ];
 
-/** Where a step turns to a part, or back from one: places of its text, the first not among them. */
+/** Where a step turns from one part to another: places of its text. */
 function turnsOf(text: string, byName: ByName, parts: readonly string[]): readonly number[] {
   if (parts.length < 2) return [];
   const begins = sentencesOf(text);
@@ -43,13 +43,14 @@ function turnsOf(text: string, byName: ByName, parts: readonly string[]): readon
   let part: string | undefined;
   begins.forEach((from, i) => {
     const sentence = text.slice(from, begins[i + 1]);
-    const turn = turnedTo(sentence, parts);
-    const isBack =
-      part !== undefined &&
-      [...namedIn('', sentence, byName)].some(([{ component }, { shared }]) => !shared && component.name !== part);
-    if (turn === undefined && !isBack) return;
-    if (from > 0 && turn !== part) cuts.push(from);
-    part = turn;
+    const own = [...namedIn('', sentence, byName)]
+      .filter(([, { shared }]) => !shared)
+      .map(([{ component }]) => component);
+    // a word of the batter's makes it the batter's: "fold the crumble into the flour"
+    const about = turnedTo(sentence, parts) ?? (own.find(({ inBatter }) => inBatter) ?? own[0])?.name;
+    if (about === undefined) return;
+    if (from > 0 && part !== undefined && about !== part) cuts.push(from);
+    part = about;
   });
   return cuts;
 }

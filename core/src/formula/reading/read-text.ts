@@ -65,6 +65,10 @@ const LOOK_AGAIN = 0.8;
 const TITLE_WORDS = 12;
 /** "You will need … and …": with more words besides, something is done. */
 const WORDS_OF_A_LIST = 2;
+/** Under so many lines of a list a sentence of the oven begins the method, whatever numbers it or names it. */
+const LINES_OF_A_LIST = 4;
+const OVEN_FIRST =
+  /^(?:first,? )?(?:(?:pre-?heat|heat|warm|turn on|switch on|set|put on|light) (?:up )?(?:the |your |an? )?oven|oven (?:to |on |at )?\d{3})\b/i;
 /** Said before one goes on. */
 const FILLER = /^(?:um+|uh+|erm?|ok(?:ay)?|so|right|well|yeah|yes|hi|hey|hello|now|and|then|quick|here goes)\W*$/i;
 const BARE_NUMBER = /^\d{1,2}[.)]?$/;
@@ -317,7 +321,12 @@ export function readText(pasted: string, bakersOwn: Region, kitchen: Kitchen = P
   const { takings, nameless } = takingsIn(words, context);
   const lines = linesOf(words.text, takings, context, apart);
   // below a heading for the method, or the first of its numbered steps, the things of the list are only named again
-  const method = lines.findIndex(({ text: line }) => isMethodMark(line) || isFirstStep(line));
+  const method = lines.findIndex(
+    ({ text: line }, i) =>
+      isMethodMark(line) ||
+      isFirstStep(line) ||
+      (OVEN_FIRST.test(line) && lines.slice(0, i).filter(({ isListed }) => isListed).length >= LINES_OF_A_LIST),
+  );
   const above = method > 0 && lines.slice(0, method).some(({ takings: taken }) => taken.length > 0) ? method : Infinity;
   const named = lines.slice(0, above);
   const countOf = (of: (line: Line) => number) => named.reduce((sum, line) => sum + of(line), 0);

@@ -75,7 +75,7 @@ const NOT_LISTED_ANYWAY =
   /^(?:(?:hot |cold |boiling |warm |iced? )?water|ice|oil|flour|salt|butter|sugar|cream|milk|fruit|spice|grain|nut|seed|batter|frosting|icing|glaze|filling|topping|zest|juice|peel|stock|dough|base|sauce|syrup|powder|starter|lemonade|cider|cake|wine)s?$/;
 /** Served beside it, or put under it: no line of the formula. */
 const BESIDE =
-  /\b(?:serv(?:e|ed|ing)|eat|spread|dust(?:ed|ing)?|dredge|accompan\w+|store|keep|such as|like|or use|instead of|substitute|swap|if you (?:like|have)|line|lined|greased?|brush(?:ed)? with oil)\b[^.;]*$/i;
+  /\b(?:serv(?:e|ed|ing)|eat|spread|dust(?:ed|ing)?|dredge|accompan\w+|store|keep|such as|like|resembles?|resembling|texture of|size of|consistency of|(?:to|into) (?:fine|coarse|rough) |or use|instead of|substitute|swap|if you (?:like|have)|line|lined|greased?|brush(?:ed)? with oil)\b[^.;]*$/i;
 
 interface Called {
   readonly name: string;
@@ -141,7 +141,7 @@ const withoutPlural = (word: string) => word.replace(/(?<=[a-z]{3})(?<!s)(?:es|s
 
 /** What is measured in a step and is no ingredient: something made of the list, or nothing at all. */
 const MADE_OF_THE_LIST =
-  /\b(?:mix(?:ture|es)?|mass|liquid|crumbs?|rubble|paste|foam|whites?|yolks?|rest|remainder|space|room|height|depth|width|piece|parchment|paper|foil|tins?|pans?|cases?|bowls?|jars?|sheets?|rounds?|lumps?|balls?|pats?|discs?|strips?|slices?|layers?|portions?|lot|kind|type|thing|stuff|heat|steam|time|cups?|mark|jugs?|spoons?)$/i;
+  /\b(?:mix(?:ture|es)?|mass|liquid|crumbs?|rubble|paste|foam|whites?|yolks?|rest|remainder|space|room|height|depth|width|piece|parchment|paper|foil|tins?|pans?|cases?|bowls?|jars?|sheets?|rounds?|lumps?|balls?|pats?|discs?|strips?|slices?|layers?|portions?|lot|kind|type|thing|stuff|heat|steam|time|cups?|mark|jugs?|spoons?|grater|whisk|mixer|processor|blender|skewer|kni(?:fe|ves)|forks?|spatula|cutter|scoop|toothpicks?|rack|towel|board|ladle|sieve|colander|skillet|griddle|pot|bag|nozzle|peeler|pin|ruler|fingers?|hands?)$/i;
 
 interface Measured {
   /** As the step says it. */
@@ -163,7 +163,8 @@ function unknownMeasured(step: FormulaStep, { formula, around: { kitchen } }: Ev
         .split(' ')
         .filter((word) => word.length > 3),
     }))
-    .filter(({ name }) => !NOT_LISTED_ANYWAY.test(name.split(' ').at(-1) ?? ''));
+    // "level with a spoon. Cook for …" is no spoon of anything
+    .filter(({ name }) => !NOT_LISTED_ANYWAY.test(name.split(' ').at(-1) ?? '') && !/[a-z]{4}\. [A-Z]/.test(name));
   measuredInStep.set(step, { kitchen, found });
   return found;
 }
