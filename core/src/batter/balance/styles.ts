@@ -45,18 +45,23 @@ const EGG_REST = 0.145;
 /**
  * Flour's share of the batter, pieces left out, that the other bands imply: everything at its typical amount, and each moving through its own band
  * independently of the others. The table has no such band of its own.
+ * @param together where what is rich in one is rich in all, and flour has as little as all of them leave
  */
-function flourShare(parts: readonly (readonly [Band, number])[]): Band {
+function flourShare(parts: readonly (readonly [Band, number])[], together: boolean): Band {
   const beside = parts.reduce((sum, [band, weight]) => sum + band.typical * weight, 0);
   const spread = (side: 'low' | 'high') =>
     Math.sqrt(parts.reduce((sum, [band, weight]) => sum + ((band[side] - band.typical) * weight) ** 2, 0));
   const share = (others: number) => (100 * 100) / (100 + others);
+  const most = parts.reduce((sum, [band, weight]) => sum + (band.high - band.typical) * weight, 0);
   return {
-    low: share(beside + spread('high')),
+    low: share(beside + (together ? most : spread('high'))),
     typical: share(beside),
     high: share(Math.max(0, beside - spread('low'))),
   };
 }
+
+/** More chocolate brings more sugar and fat, more nuts more egg. */
+const RICH_TOGETHER: ReadonlySet<string> = new Set(['brownie', 'nut_cake', 'whisked_sponge']);
 
 function fromRow(row: Row): Style {
   const [sugar, fat, egg, water, salt, inclusions, cocoa] = [
@@ -75,7 +80,7 @@ function fromRow(row: Row): Style {
     nameUs: row['name_us'] ?? '',
     nameUk: row['name_uk'] ?? '',
     bands: {
-      flour: flourShare([[sugar, 1], [fat, 1], [egg, EGG_REST], [water, 1], [salt, 1], [cocoa, 1]]), // prettier-ignore
+      flour: flourShare([[sugar, 1], [fat, 1], [egg, EGG_REST], [water, 1], [salt, 1], [cocoa, 1]], RICH_TOGETHER.has(row['id'] ?? '')), // prettier-ignore
       sugar,
       fat,
       egg,

@@ -33,6 +33,8 @@ import { JoinedLines } from './joined-lines';
         i18n-filterPlaceholder
         filterPlaceholder="find a style"
         [chosen]="styleId()"
+        i18n-placeholder
+        placeholder="which style?"
         (choose)="styleId.set($event)"
       />
       <label class="have">

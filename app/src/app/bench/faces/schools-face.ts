@@ -96,6 +96,8 @@ const SHARES = [0.15, 0.25, 0.4] as const;
             {{ row.does }}
           </p>
         </li>
+      } @empty {
+        <li i18n>Soda and powder are set by the gas and the pH of a style. Choose one under Judge.</li>
       }
     </ul>
   `,
