@@ -21,7 +21,7 @@ const PARTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:abrieb|schale|zesten)\b/, 'zest'],
 ];
 const PART_OF =
-  /^((?:(?:abgeriebene |geriebene |fein abgeriebene )?(?:saft|abrieb|schale|zesten)(?: und )?){1,2}) (?:von |aus )?/i;
+  /^((?:(?:abgeriebene |geriebene |fein abgeriebene )?(?:saft|abrieb|schale|zesten)(?: (?:und|u\.|\+|&) )?){1,2}) (?:von |aus )?/i;
 const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
 const EGG_SIZE = /(?:gr(?:ö|oe)(?:ß|ss)e|gr\.?)\s?(xl|s|m|l)\b|^\s?(xl|s|m|l)\s?$/i;
 const EGG_SIZES: Readonly<Record<string, string>> = { s: 'small', m: 'medium', l: 'large', xl: 'very large' };
@@ -81,7 +81,7 @@ function named(rest: string, amount: GermanAmount | undefined): Named | undefine
     : counted
       ? others.flatMap((word) => SIZED.get(word) ?? [])[0]
       : undefined;
-  const prepared = new Set([...words, ...behind].flatMap((word) => preparationOf(word) ?? []));
+  const prepared = new Set([...words, ...behind, ...brackets.flatMap((inside) => wordsOf(inside))].flatMap((word) => preparationOf(word) ?? []));
   // "2 Zitronen (Saft und Schale)", "2 Zitronen, Saft und Schale"
   const partWords = [...brackets, bare.slice(head.length)].map((said) => wordsOf(said).join(' ')).join(' ');
   return {
@@ -115,7 +115,8 @@ const YIELD =
   /^(?:für |ergibt |reicht für )?(?:ca\. |etwa )?(\d{1,3}) (stücke?|portionen|muffins|scones|brötchen|personen)(?=[,.: ]|$)/i;
 export function yieldInEnglish(line: string): string | undefined {
   const made = YIELD.exec(line.trim());
-  if (!made) return undefined;
+  // "4 Stück Eier": so many of what is called
+  if (!made || / \p{Lu}/u.test(line.trim().slice(made[0].length, made[0].length + 2))) return undefined;
   const what = /^(?:muffins|scones)$/i.test(made[2] ?? '') ? (made[2] ?? '').toLowerCase() : /^(?:port|pers)/i.test(made[2] ?? '') ? 'servings' : 'pieces';
   return what === 'servings' ? `serves ${made[1] ?? ''}` : `makes ${made[1] ?? ''} ${what}`;
 } // prettier-ignore

@@ -84,7 +84,7 @@ export const GERMAN_SIZES: Readonly<Record<string, string>> = {
 /** How a thing is prepared. An inflected end is cut before it is looked up. */
 export const GERMAN_PREPARATIONS: Readonly<Record<string, string>> = {
   weich: 'soft', kalt: 'cold', warm: 'warm', lauwarm: 'lukewarm', heiss: 'hot', zerlassen: 'melted', geschmolzen: 'melted',
-  fluessig: 'melted', geraspelt: 'grated', gerieben: 'grated', gehackt: 'chopped', gewuerfelt: 'diced', gemahlen: 'ground', gehobelt: 'flaked',
+  fluessig: 'melted', geraspelt: 'grated', gerieben: 'grated', gehackt: 'chopped', gewuerfelt: 'diced', gemahlen: 'ground', gem: 'ground', gehobelt: 'flaked',
   gesiebt: 'sifted', reif: 'ripe', zerdrueckt: 'mashed', pueriert: 'pureed', frisch: 'fresh', tk: 'frozen', gefroren: 'frozen',
   geschaelt: 'peeled', entsteint: 'pitted', geroestet: 'toasted', getrocknet: 'dried', abgetropft: 'drained',
 }; // prettier-ignore

@@ -41,10 +41,10 @@ const WORD = anyOf(Object.keys(AMOUNT_WORDS));
 
 /** Mixed number, fraction, thousands, decimal with point or comma. Ordered: the longest form first. */
 const DIGITS = String.raw`(?:\d+[ -]\d+\s*/\s*\d+|\d+ (?:and|&) \d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
-const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one )half|(?:a|one) quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one )third|(?:a|one|three)[- ]fourths?(?: of an?)?|(?:an|one|three|five|seven)[- ]eighths?(?: of an?)?|(?:one|two|three|four|five) and (?:a half|one half|a quarter|three[- ]quarters?|a third)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
+const WORDS = String.raw`(?:half a dozen|half an?|(?:a |one )?quarter of an?|(?:a |one[- ])half|(?:a |one[- ])quarter|three[- ]quarters?|two[- ]thirds?|(?:a |one[- ])third|(?:a|one|three)[- ]fourths?(?: of an?)?|(?:an|one|three|five|seven)[- ]eighths?(?: of an?)?|(?:one|two|three|four|five) and (?:a half|one[- ]half|a quarter|one[- ]quarter|three[- ]quarters?|a third|one[- ]third|two[- ]thirds?)|a couple(?: of)?|a few|a dozen|${WORD})(?![a-z])`;
 const COUNTED = new RegExp(String.raw`^(?:\d|\.)|^(?:${anyOf(Object.keys(ONES))})\b`, 'i');
 const NUMBER = new RegExp(
-  String.raw`^(?:[1-9] and (?:a half|one half|a quarter|three[- ]quarters?|a third)(?![a-z])|${DIGITS}|${WORDS})`,
+  String.raw`^(?:[1-9] and (?:a half|one[- ]half|a quarter|one[- ]quarter|three[- ]quarters?|a third|one[- ]third|two[- ]thirds?)(?![a-z])|${DIGITS}|${WORDS})`,
   'i',
 );
 
@@ -76,16 +76,9 @@ function numberFromWords(text: string): number | undefined {
   if (/^three quarters?$/.test(words)) return 0.75;
   if (/^two thirds?$/.test(words)) return 2 / 3;
   if (/^(a |one )?third$/.test(words)) return 1 / 3;
-  const mixed = /^(\w+) and (a half|one half|a quarter|three quarters?|a third)$/.exec(words);
+  const mixed = /^(\w+) and ((?:a|one|two|three) (?:half|quarters?|thirds?))$/.exec(words);
   if (mixed) {
-    const part = {
-      'a half': 0.5,
-      'one half': 0.5,
-      'a quarter': 0.25,
-      'three quarter': 0.75,
-      'three quarters': 0.75,
-      'a third': 1 / 3,
-    }[mixed[2] ?? ''];
+    const part = numberFromWords(mixed[2] ?? '');
     const whole = /^\d$/.test(mixed[1] ?? '') ? Number(mixed[1]) : ownOf(AMOUNT_WORDS, mixed[1] ?? '');
     return whole === undefined || part === undefined ? undefined : whole + part;
   }

@@ -1,3 +1,4 @@
+import { ownOf } from '../../ground/records/index.js';
 import type { Ingredient, Preparation } from '../../kitchen/ingredients/index.js';
 import { millilitresIn, pantryOf, unitsOf } from '../../kitchen/equipment/index.js';
 import { inPieces, LONGEST_LINE } from '../../ground/text/index.js';
@@ -235,12 +236,22 @@ function whyImpossible(
   return least < MOST_GRAMS && most < 2 * MOST_GRAMS ? undefined : 'too-much';
 }
 
+/** What is roasted first is none that is bought ground. */
+const ROASTED = /\b(?:toasted|roasted)\b/i;
+const GROUND_TO_MEAL: Readonly<Record<string, string>> = { almonds: 'almond-flour', hazelnuts: 'hazelnut-meal' };
+
 function enter(text: string, draft: Draft, context: ReadingContext, correction: Correction | undefined): ReadEntry {
   const corrected =
     correction?.ingredientId === undefined ? undefined : pantryOf(context.kitchen).byId(correction.ingredientId);
   const named = identify(text, draft, context, corrected);
   const fruit = named.ingredient;
-  const ingredient = fruit && draft.part && !corrected ? partOfFruit(fruit, draft.part, context).ingredient : fruit;
+  const parted = fruit && draft.part && !corrected ? partOfFruit(fruit, draft.part, context).ingredient : fruit;
+  // "almonds, blanched and ground" are the meal
+  const meal =
+    corrected || preparationIn(draft.words) !== 'ground' || ROASTED.test(text)
+      ? undefined
+      : ownOf(GROUND_TO_MEAL, parted?.id ?? '');
+  const ingredient = meal === undefined ? parted : (pantryOf(context.kitchen).byId(meal) ?? parted);
   const weighed = weighDraft(text, draft, fruit, context);
   const [first] = draft.amount?.parts ?? [];
   const quantity = first && quantityOf(first, draft.amount?.parts ?? [], context);

@@ -53,6 +53,13 @@ const REWORDINGS: readonly (readonly [pattern: RegExp, instead: string])[] = [
   [/\b((?:cans?|tins?)(?: \([^()]{1,20}\))? (?:of )?)corn\b(?! ?(?:meal|flour|starch|syrup|ed))/i, '$1sweetcorn'],
   [/\bwholemeal s\.?r\.?(?: flour)?(?=$| ?[,(])/i, 'wholemeal self-raising flour'],
   [/\bs\.?r\.? wholemeal(?: flour)?(?=$| ?[,(])/i, 'wholemeal self-raising flour'],
+  // "a scant half cup"
+  [/^an? (scant|generous|heaped|heaping|rounded|level|good) (half|quarter|third|1\/2|1\/4|1\/3|[½¼⅓]) /i, '$2 $1 '],
+  // "whites of 3 eggs"
+  [
+    /^(?:the )?(white|yolk)s? (?:of|from) (\d{1,2}|an?|one|two|three|four|five|six) ((?:large |medium |small )?)eggs?\b/i,
+    '$2 $3egg $1s',
+  ],
   // "juice of the 2 lemons"
   [/\bof the (?=\d)/i, 'of '],
   // "7fl.oz. milk", "one 15-ounce can"

@@ -56,7 +56,7 @@ export const UNITS: readonly Unit[] = [
     kind: 'volume',
     measure: 'ml',
     spread: 0.03,
-    words: ['ml', 'mls', 'mil', 'mils', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'],
+    words: ['ml', 'mls', 'mil', 'mils', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccm'],
   },
   {
     id: 'centilitre',
