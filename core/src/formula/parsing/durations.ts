@@ -103,6 +103,12 @@ function made(low: number | undefined, high: number | undefined, rest: string) {
     : { minutes: { low: Math.min(low, high), high: Math.max(low, high) }, rest };
 }
 
+/** "between 35 and 40 minutes", "25/30 minutes": every letter in its place. */
+const asRanges = (text: string): string =>
+  text
+    .replace(/(?<=\bbetween \d{1,3}(?: min(?:ute)?s?)?) and (?=\d{1,3} ?(?:min|h(?:ou)?rs?\b))/gi, ' to  ')
+    .replace(/(?<![\d/.,])([1-9]\d)\/([1-9]\d)(?= ?min)/gi, '$1-$2');
+
 /** A duration where it stands in a text. */
 export interface WrittenDuration extends Minutes {
   readonly from: number;
@@ -110,7 +116,8 @@ export interface WrittenDuration extends Minutes {
 }
 
 /** Every duration of a text: a figure, a range, from one duration to another ("50 minutes to 1 hour"), "overnight". */
-export function durationsIn(text: string): readonly WrittenDuration[] {
+export function durationsIn(written: string): readonly WrittenDuration[] {
+  const text = asRanges(written);
   const writtenDurations: WrittenDuration[] = [];
   let end = 0;
   for (const at of text.matchAll(START)) {
