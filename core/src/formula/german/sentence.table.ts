@@ -46,7 +46,7 @@ export const GERMAN_PHRASES: readonly (readonly [words: string, english: string]
   ['dann|danach', 'then'],
   ['nach', 'after'],
   ['vor', 'before'],
-  ['lang|lange|den|dem|der|die|das', ''],
+  ['lang|lange|grosse|grossen|hohe|hohen|den|dem|der|die|das', ''],
   ['im', 'in the'],
   ['nach dem backen', 'afterwards'],
   ['backzeit', 'bake for'],
@@ -122,8 +122,9 @@ export const GERMAN_ACTS: readonly (readonly [words: string, english: string])[]
   ['auslegen|auskleiden', 'line'],
 ]; // prettier-ignore
 
-/** What a pan is called, what it is in English, and the size that is meant where none is said. @source words_de.json, pans */
+/** What a pan is called, what it is in English, and the size that is meant where none is said; none where a size must stand beside it. @source words_de.json, pans */
 export const GERMAN_PANS: readonly (readonly [words: string, english: string, usual: string])[] = [
+  ['form', 'tin', ''],
   ['springform|springformen', 'springform tin', '26 cm'],
   ['kastenform|kastenformen|koenigskuchenform|brotbackform', 'loaf tin', '25 x 11 cm'],
   ['mini muffinblech|minimuffinblech', 'mini muffin tin', '24-cup'],
@@ -132,6 +133,7 @@ export const GERMAN_PANS: readonly (readonly [words: string, english: string, us
   ['backblech|blech|fettpfanne|tiefes blech', 'baking tray', '40 x 30 cm'],
   ['gugelhupfform|gugelhupf|napfkuchenform|kuglhupf|guglhupfform', 'bundt tin', '22 cm'],
   ['kranzform|frankfurter kranz form|ringform|savarinform|kranz', 'ring tin', '26 cm'],
+  ['backform|runde form|runde backform|kuchenform|tortenform|tortenring', 'round tin', '26 cm'],
   ['quadratische form|brownieform|eckige form', 'square tin', '20 cm'],
   ['obstbodenform|tortenbodenform|obstkuchenform|tarteform|quicheform|pieform', 'tart tin', '28 cm'],
 ];

@@ -30,8 +30,9 @@ function wordsIn(text: string): readonly Word[] {
 }
 
 /** A size in centimetres behind a pan or before it: "Ø 26 cm", "(25 cm)", "20 x 20 cm", "26 cm Ø". */
-const SIZE = /^[\s(,:]{0,4}(?:mit )?(?:Ø ?)?(\d{2}(?:[.,]\d)?(?: ?x ?\d{2}(?:[.,]\d)?)?) ?cm(?: Ø| lang)?\)?/;
-const SIZE_BEFORE = /(\d{2}(?: ?x ?\d{2})?) ?cm[\s-]$/;
+const SIZE =
+  /^[\s(,:]{0,4}(?:(?:mit|von|mit einem Durchmesser von|à) )?(?:Ø ?)?(\d{2}(?:[.,]\d)?(?: ?x ?\d{2}(?:[.,]\d)?)?) ?cm(?: Ø| lang)?\)?/;
+const SIZE_BEFORE = /(\d{2}(?: ?x ?\d{2})?) ?cm[\s-]{1,3}$/;
 /** Shapes whose one figure is a length: how wide they are at that length. */
 const WIDTH_OF_LOAF: Readonly<Record<string, string>> = { '20': '10', '25': '11', '30': '11', '35': '11' };
 
@@ -70,6 +71,7 @@ function pieceAt(words: readonly Word[], plain: readonly string[], i: number, be
     const sizeBefore = SIZE_BEFORE.exec(before);
     const size = sizeBefore ? undefined : SIZE.exec(behind);
     // "30 cm Kastenform": the size stands before it already; a loaf tin lacks how wide it is
+    if (pan.usual === '' && size === undefined) return { text: words[i]?.written ?? '', count: 1, act: false };
     const width = pan.english === 'loaf tin' ? WIDTH_OF_LOAF[sizeBefore?.[1] ?? ''] : undefined;
     const text = width ? `x ${width} cm ${pan.english}` : sizeBefore ? pan.english : panInEnglish(pan.english, size?.[1], pan.usual);
     return { text, count: count + (size ? wordsIn(size[0]).length : 0), act: false };
@@ -114,7 +116,7 @@ export function sentenceInEnglish(text: string): string {
   const pieces: Piece[] = [];
   let before = '';
   for (let i = 0; i < words.length; ) {
-    const dotted = SHORT.has(plain[i - 1] ?? '') && (words[i]?.gap ?? '').startsWith(".") && !/^\p{Lu}/u.test(words[i]?.written ?? '');
+    const dotted = SHORT.has(plain[i - 1] ?? '') && (words[i]?.gap ?? '').startsWith(".") && (!/^\p{Lu}/u.test(words[i]?.written ?? '') || (words[i]?.gap ?? '').includes('('));
     const written = words[i]?.gap ?? '';
     const gap = dotted ? written.slice(1) : written;
     const { text: english, count, act } = pieceAt(words, plain, i, before + gap);
