@@ -413,6 +413,7 @@ export const ROW_SHAPES: Readonly<Record<Table, Shape>> = {
                   'biscuit',
                   'scone',
                   'soda',
+                  'brownie',
                 ],
                 'water?': 'figure',
                 'fat?': 'figure',

@@ -30,7 +30,9 @@ export function rebalanceCommand(text: string, options: Options, name: string): 
   const { style } = audit;
   if (!style)
     return refused(
-      audit.beyond ? 'none of the styles is meant for it; give one with --style' : 'there is no flour in it to balance by',
+      audit.beyond
+        ? 'none of the styles is meant for it; give one with --style'
+        : 'there is no flour in it to balance by',
     );
   const names = (options.lock ?? '').split(',').map((name) => name.trim()).filter(Boolean); // prettier-ignore
   const locked = new Set<string>();
