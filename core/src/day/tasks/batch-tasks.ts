@@ -303,6 +303,8 @@ const FOR_FROSTING: readonly (readonly [what: string, thing: ThingFromFridge, is
   [$localize`butter, for the frosting`, 'butter-block', (behavesAs) => BUTTERS.has(behavesAs)],
   [$localize`cream cheese`, 'cream-cheese', (behavesAs) => behavesAs === 'cream-cheese'],
 ];
+/** What a part is called that goes on or between, beaten. */
+const FROSTS = /frost|icing|cream|ganache|filling|füllung|guss|glasur|creme/i;
 /** Parts beside the batter that are rubbed, boiled or brushed on, and want no soft butter. */
 const NOT_BEATEN =
   /\b(?:crumble|crumbs?|streusel|syrup|soak|drizzle|glaze|sauce|caramel|tins?|pans?|greas(?:e|ing)|lining|brush(?:ing)?|wash|serv(?:e|ing))\b/i;
@@ -347,8 +349,18 @@ function waitingOfBatch(order: Order): readonly Waiting[] {
   const notBeaten = new Set(order.bake.order.formula.components.flatMap(({ id, name }) => (NOT_BEATEN.test(name) ? [id] : []))); // prettier-ignore
   const dressed = order.bake.audit.lines
     .filter(({ inBatter, componentId, text }) => !inBatter && !notBeaten.has(componentId) && !NOT_SOFT.test(text))
-    .flatMap(({ entries: all }) => all.flatMap(({ read }) => read.ingredient?.behavesAs ?? []));
-  for (const [what, thing, is] of FOR_FROSTING) if (dressed.some(is)) out(what, thing, STANDS_LONGER.other, true);
+    .flatMap(({ componentId, entries: all }) =>
+      all.flatMap(({ read }) => (read.ingredient ? [{ componentId, behavesAs: read.ingredient.behavesAs }] : [])),
+    );
+  const nameOfPart = (id: string) => order.bake.order.formula.components.find((component) => component.id === id)?.name;
+  for (const [what, thing, is] of FOR_FROSTING) {
+    const first = dressed.find(({ behavesAs }) => is(behavesAs));
+    if (!first) continue;
+    // what is spread under pears is no frosting
+    const part = nameOfPart(first.componentId) ?? '';
+    const isButter = BUTTERS.has(first.behavesAs);
+    out(isButter && !FROSTS.test(part) ? $localize`butter (${part})` : what, thing, STANDS_LONGER.other, true);
+  }
   if (order.says.soak) {
     const what = /\bsoak (?:the )?([a-z]+)/i.exec(stepsOf(order))?.[1] ?? 'fruit';
     waiting.push({
