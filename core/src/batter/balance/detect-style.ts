@@ -110,7 +110,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   oil_cake: { words: /oil cake/i, needs: (t) => t.liquidFat && t.cocoa < 0.1 },
   one_bowl_buttermilk_cake: { needs: (t) => t.buttermilk && t.cocoa < 0.1 },
   reverse_creamed_cake: { words: /reverse/i, pan: LAYER_TIN },
-  chocolate_cake: { words: /chocolate|cocoa|devil/i, needs: (t) => t.cocoa > 0.1 },
+  chocolate_cake: { words: /chocolate|cocoa|devil/i, needs: (t) => t.cocoa > 0.05 },
   red_cocoa_cake: { words: /red/i, needs: (t) => t.cocoa > 0.01 && t.cocoa < 0.12 && t.buttermilk },
   white_cake: { words: /white cake/i, needs: (t) => t.white && !t.wholeEgg },
   yellow_cake: { words: /yellow cake/i, needs: (t) => t.extraYolk },
@@ -130,7 +130,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
   plain_quick_loaf: { words: /loaf(?! cake)|tea ?bread|brack|bara brith/i, pan: LOAF_TIN },
   corn_bread: { words: /corn ?bread|maize/i, needs: (t) => t.corn > 0.25 },
   gingerbread: { words: /ginger ?(?:bread|cake)|parkin/i, needs: (t) => t.darkSyrup > 0.2 },
-  soda_bread_plain: { words: /soda bread/i, needs: (t) => t.soda && t.wholeGrain < 0.4 },
+  soda_bread_plain: { words: /soda (?:bread|farl)/i, needs: (t) => t.soda && t.wholeGrain < 0.4 },
   soda_bread_brown: {
     words: /(?:brown|wheaten|wholemeal).*bread|soda bread/i,
     needs: (t) => t.soda && t.wholeGrain >= 0.4,
@@ -191,7 +191,8 @@ const FAMILIES: readonly {
   /** It is cut or sliced: a cake may be called one. */
   readonly large?: true;
 }[] = [
-  { called: /(?:pancakes?|farls?|(?:drop|griddle) scones?|pikelets?)$/i, styles: ['pancake', 'oat_farl_griddle'] },
+  { called: /farls?$/i, styles: ['oat_farl_griddle', 'soda_bread_plain', 'soda_bread_brown', 'pancake'], large: true },
+  { called: /(?:pancakes?|(?:drop|griddle) scones?|pikelets?)$/i, styles: ['pancake', 'oat_farl_griddle'] },
   { called: /scones?$/i, styles: ['british_scone', 'flaky_wedge_scone'] },
   { called: /biscuits?$/i, styles: ['drop_biscuit', 'rolled_biscuit'] },
   { called: /muffins?$/i, styles: ['muffin', 'bran_muffin'] },

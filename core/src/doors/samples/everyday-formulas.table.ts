@@ -249,4 +249,26 @@ Heat the oven to 170C. Cream the butter and sugar, beat in the eggs and zest, fo
 60 g flaked almonds
 3 tbsp brandy
 Heat the oven to 140C. Cream the butter and sugar, beat in the eggs and treacle, fold in the flour and spice, then the fruit, cherries, almonds and brandy. Spoon into a deep 20 cm round tin, double-lined. Bake for 3 1/2 to 4 hours.` },
+  { region: 'UK', text: `Golden syrup chocolate cake
+180 g self-raising flour
+2 tbsp cocoa powder
+1 tsp bicarbonate of soda
+150 g caster sugar
+2 medium eggs
+140 ml sunflower oil
+150 ml milk
+2 tbsp golden syrup
+Heat the oven to 180C/160C fan. Grease and line two 18 cm sandwich tins. Mix the flour, cocoa, bicarbonate of soda and sugar. Beat the eggs, oil, milk and syrup together, pour into the dry ingredients and beat until smooth. Divide between the tins and bake for 25 to 30 minutes.` },
+  { region: 'US', text: `Ale bread
+3 cups self-rising flour
+2 tablespoons sugar
+12 oz beer
+3 tablespoons butter, melted
+Preheat the oven to 350°F and grease a 9x5-inch loaf pan. Stir together the flour and sugar, pour in the beer and the butter and mix. Scrape into the pan and bake for 50 to 60 minutes.` },
+  { region: 'UK', text: `White soda farls
+440 g plain flour
+1 tsp bicarbonate of soda
+1 tsp fine salt
+370 ml buttermilk
+Mix the flour, bicarbonate of soda and salt. Pour in the buttermilk and bring together. Pat into a round and cut into quarters. Cook on a griddle for 8 minutes on each side.` },
 ];

@@ -12,6 +12,9 @@ import type { Finding } from '../finding.js';
  * is a fifth flour where a scone is half. @source leavening.md 1.6: 0.8 to 1.3 % of the flour of a plain dough
  */
 const TASTES_OF_SODA = 0.5;
+/** What is dark of cocoa, treacle or malt hides half as much again. Judged. */
+const HIDDEN_IN_THE_DARK = 1.5;
+const DARK: ReadonlySet<string> = new Set(['chocolate_cake', 'red_cocoa_cake', 'gingerbread', 'brownie']);
 /** Below this much acid for each meq of soda there is "nothing sour" to speak of. */
 const HARDLY_ANY_ACID = 0.15;
 /** Room for so much soda, percent of flour, is a sourness that the crumb tastes of. */
@@ -92,7 +95,8 @@ export const leavening: Rule = (evidence) => {
     return (style !== undefined && style.bands.gas.low <= 0) || unsaid ? [] : [missing(evidence)];
   const percent = (100 * leftoverSodaGrams) / flourGrams;
   const most = style?.leftoverSodaMost ?? USUAL_LEFTOVER;
-  const isTasted = (100 * leftoverSodaGrams) / evidence.totals.grams > TASTES_OF_SODA;
+  const tastes = TASTES_OF_SODA * (DARK.has(style?.basedOn ?? '') ? HIDDEN_IN_THE_DARK : 1);
+  const isTasted = (100 * leftoverSodaGrams) / evidence.totals.grams > tastes;
   const severity = isTasted ? 'warning' : 'note';
   const facts = { grams: leftoverSodaGrams, percent, most, isTasted };
   const soda = linesHolding(evidence, ({ ingredient }) => ingredient?.behavesAs === 'baking-soda').find(({ line }) =>

@@ -32,6 +32,8 @@ const flours = ({ weighed }: Evidence) => weighed.batter.filter(({ ingredient })
 
 /** A share of the flour beyond its band by so much is a slip of the pen: a zero too many, a line read twice. */
 const FAR_OFF = { above: 1.5, below: 0.5 } as const;
+/** So little comes along with other things. Percent of the flour. */
+const MEANT_WITHOUT = 2;
 /** Below so few percent a band has no room to be far below of. */
 const LEAST_LOW_PERCENT = 10;
 const SHARES = ['sugar', 'fat', 'egg', 'water', 'salt'] as const;
@@ -51,7 +53,9 @@ export const farOff: Rule = ({ verdicts, weighed }) =>
         return [
           {
             code: 'far-off' as const,
-            severity: 'warning' as const,
+            // beer bread has no egg, and sweetness is a taste: none at all may be meant, a tenth of an egg hardly
+            severity:
+              !above && (quantity === 'sugar' || value <= MEANT_WITHOUT) ? ('note' as const) : ('warning' as const),
             place: '',
             facts: {
               quantity,
