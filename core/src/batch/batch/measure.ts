@@ -22,7 +22,7 @@ import {
 } from '../../kitchen/ingredients/index.js';
 import { type Kitchen } from '../../kitchen/kitchen/index.js';
 import { fillingHabit, millilitresIn, weighedDensity } from '../../kitchen/equipment/index.js';
-import type { ProblemCode, ReadEntry, WeighedLine } from '../../formula/parsing/index.js';
+import { middle, type ProblemCode, type ReadEntry, type WeighedLine } from '../../formula/parsing/index.js';
 import { sumOf } from '../../ground/numerics/index.js';
 import { unitById, type Region } from '../../ground/units/index.js';
 import type { BatchSettings } from '../plan/index.js';
@@ -126,7 +126,7 @@ function densityOfLine(
 ): number | undefined {
   const measure = unit === undefined ? undefined : unitById(unit);
   if (measure?.kind !== 'volume' || !quantity || !weight || NO_PLAIN_MEASURE.test(text)) return undefined;
-  const millilitres = ((quantity.low + quantity.high) / 2) * (millilitresIn(kitchen, measure, region) ?? 0);
+  const millilitres = middle(quantity) * (millilitresIn(kitchen, measure, region) ?? 0);
   return millilitres > 0 ? weight.grams / millilitres : undefined;
 }
 
@@ -137,7 +137,7 @@ function fruitGrams({ ingredient, unit, quantity, weight }: ReadEntry, factor: n
   if (kit.scaleGrams !== undefined || unit !== 'piece' || !quantity || !weight) return undefined;
   if (!ingredient || !/^(?:fresh fruit|vegetable)$/.test(ingredient.category) || ingredient.id.endsWith('zest'))
     return undefined;
-  const written = (quantity.low + quantity.high) / 2;
+  const written = middle(quantity);
   const wanted = written * factor;
   const whole = Math.round(wanted);
   return whole > 0 && Math.abs(whole / wanted - 1) <= WHOLE_WITHIN ? weight.grams / written : undefined;

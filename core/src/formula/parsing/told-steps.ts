@@ -23,9 +23,13 @@ const BAKES =
   /(?:\b[Bb]ake\b|\bin(?:to)? the oven,? for (?:about |around )?[1-9]\d)[^.!?]{0,200}(?:\.(?=\d)[^.!?]{0,200}){0,3}[.!?] +(?=[A-Z])/;
 const SENTENCE_ENDS = /[.!?;] +(?=[A-Z])/g;
 
+/** The parts whose lines a text names by words that no other part shares. */
+const ownersIn = (named: ReadonlyMap<CalledLine, Mentioned>) =>
+  [...named].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
+
 /** The part beside the batter that a step is about: it names something that only that part has, and nothing that only the batter has. */
 function aboutOf(named: ReadonlyMap<CalledLine, Mentioned>): string | undefined {
-  const own = [...named].filter(([, { shared }]) => !shared).map(([{ component }]) => component);
+  const own = ownersIn(named);
   return own.some(({ inBatter }) => inBatter) ? undefined : own[0]?.name;
 }
 
@@ -43,9 +47,7 @@ function turnsOf(text: string, byName: ByName, parts: readonly string[]): readon
   let part: string | undefined;
   begins.forEach((from, i) => {
     const sentence = text.slice(from, begins[i + 1]);
-    const own = [...namedIn('', sentence, byName)]
-      .filter(([, { shared }]) => !shared)
-      .map(([{ component }]) => component);
+    const own = ownersIn(namedIn('', sentence, byName));
     // a word of the batter's makes it the batter's: "fold the crumble into the flour"
     const about = turnedTo(sentence, parts) ?? (own.find(({ inBatter }) => inBatter) ?? own[0])?.name;
     if (about === undefined) return;
