@@ -1,4 +1,5 @@
 import { BAKE_VIEWS } from './look-bake-views.mjs';
+import { BEYOND_VIEWS } from './look-beyond-views.mjs';
 import { BOOK_VIEWS } from './look-book-views.mjs';
 import { GERMAN_VIEWS } from './look-german-views.mjs';
 
@@ -8,8 +9,6 @@ const open = (title) => async (page) => {
   await page.getByRole('region', { name: 'Formula', exact: true }).waitFor();
 };
 const PEAR = 'Pear and cardamom loaf';
-const OAT_COOKIES =
-  'Slipway oat cookies\n200 g plain flour\n120 g butter\n150 g light brown sugar\n1 medium egg\n1/2 tsp bicarbonate of soda\n100 g rolled oats\nHeat the oven to 180C. Cream the butter and sugar, beat in the egg, stir in the flour, soda and oats. Bake for 12 minutes.';
 const toOven = async (page) => {
   await page.getByRole('link', { name: 'Oven', exact: true }).click();
   await page.locator('p.window').waitFor({ state: 'attached' });
@@ -34,6 +33,7 @@ const readings = async (page, size) => {
 
 export const VIEWS = {
   ...GERMAN_VIEWS,
+  ...BEYOND_VIEWS,
   shelf: (page) => page.locator('td .bar > i').first().waitFor(),
   'shelf-refused': async (page) => {
     await page.getByRole('textbox', { name: 'Paste a formula' }).fill('milk\neggs\nbatteries');
@@ -98,19 +98,6 @@ export const VIEWS = {
     await page.getByRole('textbox', { name: 'what I have' }).fill('180 g flour, no yogurt');
     await page.getByRole('textbox', { name: 'what I have' }).scrollIntoViewIfNeeded();
     await page.getByRole('heading', { name: 'Held as it is' }).scrollIntoViewIfNeeded();
-  },
-  // what none of the styles is meant for: counted, not judged
-  'bench-beyond': async (page, size) => {
-    await page.getByRole('textbox', { name: 'Paste a formula' }).fill(OAT_COOKIES);
-    await page.getByRole('button', { name: 'Read it' }).click();
-    await page.getByRole('region', { name: 'Formula', exact: true }).waitFor();
-    await readings(page, size);
-    await page.getByText('Orvin does not judge cookies.').scrollIntoViewIfNeeded();
-  },
-  'bench-beyond-set': async (page, size) => {
-    await VIEWS['bench-beyond'](page, size);
-    await page.getByRole('tab', { name: 'Set right' }).click();
-    await page.getByRole('heading', { name: 'Held as it is' }).waitFor();
   },
   'bench-crumb': async (page, size) => {
     await open('Parsnip and hazelnut cake, browned-butter frosting')(page);
