@@ -8,13 +8,14 @@ import { OwnDial } from '../parts/own-dial';
 import { clockAt } from '../parts/wall-clock';
 import { ThisBaking } from './this-baking';
 
-type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'griddle' | 'cool' }>;
+type PlainStep = Extract<WalkStep, { kind: 'ready' | 'heat' | 'rest' | 'griddle' | 'cook' | 'cool' }>;
 const MINUTE = 60_000;
 const LABELS: Readonly<Record<PlainStep['kind'], string>> = {
   ready: $localize`Done, next`,
   heat: $localize`It is on`,
   rest: $localize`It stands`,
   griddle: $localize`It is on`,
+  cook: $localize`It is in`,
   cool: $localize`Next`,
 };
 
@@ -52,10 +53,10 @@ export class PlainStepView {
   /** Cooling, by the clock from the moment it came out; on the griddle, by its timers. */
   protected readonly clocks = computed(() => {
     const step = this.step();
-    if (step.kind === 'griddle')
+    if (step.kind === 'griddle' || step.kind === 'cook')
       return this.baking
         .state()
-        .timers.filter(({ id }) => id.startsWith('griddle:'))
+        .timers.filter(({ id }) => id.startsWith(`${step.kind}:`))
         .map(({ name, until }) => this.clockOf(name, until));
     if (step.kind !== 'cool') return [];
     const out = this.baking.state().ovens.get(step.portion)?.outAt;
@@ -82,7 +83,7 @@ export class PlainStepView {
     effect(() => {
       const step = this.step() as PlainStep;
       const label = this.baking.next()
-        ? step.kind === 'griddle' && step.act === 'turn'
+        ? (step.kind === 'griddle' && step.act === 'turn') || (step.kind === 'cook' && step.act === 'out')
           ? LABELS.ready
           : LABELS[step.kind]
         : $localize`It is finished`;
@@ -96,6 +97,7 @@ export class PlainStepView {
       heat: () => (step.kind === 'heat' ? [baking.timer('heat', $localize`oven to ${this.dial.heat(step.celsius)}`, step.minutes)] : []),
       rest: () => (step.kind === 'rest' ? [baking.timer(step.id, step.id === 'rest' ? $localize`batter rests` : $localize`it soaks`, step.minutes)] : []),
       griddle: () => (step.kind === 'griddle' && step.act === 'on' ? [baking.timer('griddle:turn', $localize`turn it`, step.minutes), baking.timer('griddle:off', $localize`off the griddle`, 2 * step.minutes)] : []),
+      cook: () => (step.kind === 'cook' && step.act === 'in' ? [baking.timer('cook:out', $localize`take it out`, step.minutes)] : []),
       cool: () => [],
     }[step.kind]();
     if (step.kind === 'heat') baking.instruments.tell({ do: 'set', celsius: Math.round(step.celsius) });

@@ -13,8 +13,8 @@ import {
   pansInWords,
   verdictInWords,
 } from '@orvin/core/words/batch-words';
-import { courseInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
-import { gramsInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
+import { courseInWords, OTHER_HEAT_NAMES, windowReasonInWords } from '@orvin/core/words/oven-words';
+import { gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { FormulaStore } from '../store/formula-store';
 import { OwnDial } from '../parts/own-dial';
@@ -102,7 +102,8 @@ export class PansPanel {
   protected readonly rows = computed(() =>
     this.portions().map((portion, i) => {
       const bake = this.times()[i];
-      const job = this.settings.bake()?.portions[i]?.job;
+      const noOven = this.settings.bake()?.withoutAnOven;
+      const job = noOven ? undefined : this.settings.bake()?.portions[i]?.job;
       const off = portion.leavenerShare - 1;
       const region = this.onBench.record()?.formula.region ?? 'UK';
       return {
@@ -115,8 +116,12 @@ export class PansPanel {
           off < -LITTLE_ADVICE
             ? $localize`Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
-        time: bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: bake ? $localize`:a heat|:at ${setPointInWords(bake, region, this.dial.scale())}` : '',
+        time: noOven ? minutesInWords(noOven.minutes) : bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
+        heat: noOven
+          ? OTHER_HEAT_NAMES[noOven.by]
+          : bake
+            ? $localize`:a heat|:at ${setPointInWords(bake, region, this.dial.scale())}`
+            : '',
         course: job ? courseInWords(job, region, this.dial.scale()) : '',
       };
     }),

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import type { Audit, AuditLine } from '@orvin/core/bench/audit';
+import { withoutAnOven } from '@orvin/core/formula/parsing';
 import type { FormulaStep } from '@orvin/core/formula/formula';
 import type { Region } from '@orvin/core/ground/units';
 import { DragRows } from './drag-rows';
@@ -44,10 +45,11 @@ export class StepList {
   protected readonly rows = computed(() => {
     const { steps, method } = this.audit();
     const read = new Map(steps.map((step) => [step.id, step]));
+    const noOven = withoutAnOven(steps.map(({ text }) => text));
     return this.steps().map((step) => ({
       step,
       taken: takenBy(method, step.id, this.lines(), this.region()),
-      said: saidIn(read.get(step.id), this.dial.scale()),
+      said: saidIn(read.get(step.id), this.dial.scale(), noOven?.by),
     }));
   });
 }

@@ -32,6 +32,11 @@ describe('what a step takes and says', () => {
     ]);
     expect(last?.taken).toEqual([['sugar', '50 g', 'the remaining']]);
   });
+  it('says of what stands on a griddle that it does', () => {
+    const reading = readFormula('Farls\n200 g flour\n\nMethod\nCook on a griddle, 9 minutes a side.', 'UK');
+    if (reading.kind !== 'read') throw new Error(reading.problem.code);
+    expect(saidIn(auditFormula(reading.formula).steps[0], 'C', 'griddle').map(({ words }) => words)).toContain('9 min on a griddle'); // prettier-ignore
+  });
   it('words times by what they are for, set points and signs', () => {
     const [, second, last] = views();
     expect(second?.said).toContain('2 min of mixing');

@@ -1,7 +1,8 @@
 import type { AuditLine, ReadStep } from '@orvin/core/bench/audit';
 import { PURPOSE_NAMES } from '@orvin/core/words/names';
+import { OTHER_HEAT_NAMES } from '@orvin/core/words/oven-words';
 import { calledHere } from '@orvin/core/kitchen/ingredients';
-import { takenIn, type Mention, type Method } from '@orvin/core/formula/parsing';
+import { takenIn, type Mention, type Method, type OtherHeat } from '@orvin/core/formula/parsing';
 import type { HeatScale, Region } from '@orvin/core/ground/units';
 import { gramsInWords, heatOn, readingOn, windowInWords } from '@orvin/core/words/figures';
 
@@ -30,12 +31,13 @@ function timeInWords(low: number, high: number): string {
   return low === high ? `${days(low)} d` : `${days(low)}–${days(high)} d`;
 }
 
-function said(mention: Mention, scale: HeatScale): SaidChip | undefined {
+function said(mention: Mention, scale: HeatScale, heat: OtherHeat | undefined): SaidChip | undefined {
   switch (mention.kind) {
     case 'time':
       return {
         kind: 'time',
-        words: `${timeInWords(mention.low, mention.high)} ${PURPOSE_NAMES[mention.purpose]}`.trim(),
+        words:
+          `${timeInWords(mention.low, mention.high)} ${heat && mention.purpose === 'bake' ? OTHER_HEAT_NAMES[heat] : PURPOSE_NAMES[mention.purpose]}`.trim(),
       };
     case 'temperature':
       return {
@@ -52,9 +54,12 @@ function said(mention: Mention, scale: HeatScale): SaidChip | undefined {
   }
 }
 
-/** @param scale of the baker's oven */
-export const saidIn = (step: ReadStep | undefined, scale: HeatScale = 'C'): readonly SaidChip[] =>
-  (step?.mentions ?? []).flatMap((mention) => said(mention, scale) ?? []);
+/**
+ * @param scale of the baker's oven
+ * @param heat what cooks it where no oven does
+ */
+export const saidIn = (step: ReadStep | undefined, scale: HeatScale = 'C', heat?: OtherHeat): readonly SaidChip[] =>
+  (step?.mentions ?? []).flatMap((mention) => said(mention, scale, heat) ?? []);
 
 /** The name that a chip has room for. */
 function nameOfLine(line: AuditLine | undefined, region: Region): string {

@@ -27,6 +27,12 @@ describe('the Oven', () => {
     expect(likely(view)).toBeLessThanOrEqual(60);
     expect(wordsOf(view)).toContain('Leans on the known 57 min');
   });
+  it('says of what is cooked on a griddle that no oven does, and asks for no pan', async () => {
+    const id = await withAtHand('oat-farls');
+    const view = rendered(Oven, { id });
+    await until(() => (TestBed.tick(), wordsOf(view).includes('18 min on a griddle, by its method.')));
+    expect(wordsOf(view)).not.toContain('Which pan?');
+  });
   it('is sooner where it is hotter, and later where it is cooler', async () => {
     const { view } = await loaf();
     const written = likely(view);

@@ -18,6 +18,7 @@ import {
   noBakeInWords,
   PAN_MATERIAL_NAMES,
   vesselProblemInWords,
+  withoutAnOvenInWords,
 } from '@orvin/core/words/oven-words';
 import { PAN_MATERIALS } from '@orvin/core/kitchen/pans';
 import { durationIn } from '@orvin/core/formula/parsing';
@@ -223,7 +224,16 @@ export class Oven {
   protected readonly usualWarmth = computed(() => String(Math.round(degreesOn(this.dial.scale(), 21))));
   protected readonly batterGrams = this.settings.grams;
   protected readonly batterWords = computed(() => gramsInWords(this.batterGrams()).replace(/ g$/, ''));
-  protected readonly panProblem = computed(() => vesselProblemInWords(this.settings.parsed()));
+  /** How the method cooks it where no oven does. */
+  protected readonly noOven = computed(() => {
+    const without = this.settings.withoutAnOven();
+    return without && withoutAnOvenInWords(without);
+  });
+  protected readonly panProblem = computed(() =>
+    this.noOven() && this.settings.sheet().pans === undefined
+      ? undefined
+      : vesselProblemInWords(this.settings.parsed()),
+  );
   protected readonly knownMinutes = computed(() => {
     const { lowMinutes, highMinutes } = this.settings.known();
     if (lowMinutes === undefined) return '';

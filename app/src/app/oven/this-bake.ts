@@ -29,6 +29,8 @@ export class ThisBake {
   readonly offset = computed(() => ovenOffset(this.ownOven()));
   readonly place = computed(() => this.store.kitchen().place ?? USUAL_PLACE);
   private readonly atOven = computed(() => this.bake()?.atOven);
+  /** How its method cooks it without an oven. */
+  readonly withoutAnOven = computed(() => this.bake()?.withoutAnOven);
   readonly fan = computed(() => this.atOven()?.fan ?? false);
   /** The pans as written: the baker's choice, the batch's, or those the formula was written for. */
   readonly written = computed(() => this.atOven()?.written ?? '');

@@ -186,7 +186,7 @@ export class FigureField extends ReadField {
   protected readonly bounds = computed(() => ({ lowest: this.lowest(), highest: this.highest(), whole: this.whole() }));
   protected readonly standing = computed(() => {
     const value = this.value();
-    return value === undefined ? '' : shortDecimal(value, 6);
+    return value === undefined ? '' : shortDecimal(value, value < 0.1 ? 6 : 3);
   });
   protected asRead(words: string): FigureRead {
     return readFigure(words, this.bounds());

@@ -519,6 +519,13 @@ export const ROW_SHAPES: Readonly<Record<Table, Shape>> = {
           { kind: ['one of', 'bake'], id: 'text', portion: 'figure' },
           { kind: ['one of', 'griddle'], id: 'text', act: ['one of', 'on', 'turn'], minutes: 'figure' },
           {
+            kind: ['one of', 'cook'],
+            id: 'text',
+            act: ['one of', 'in', 'out'],
+            by: ['one of', 'steam', 'slow-cooker'],
+            minutes: 'figure',
+          },
+          {
             kind: ['one of', 'cool'],
             id: 'text',
             portion: 'figure',

@@ -3,9 +3,10 @@ import Joi from 'joi';
 import { MIXING_FAMILIES } from '../../batch/bowl/index.js';
 import { BOWL_KINDS } from '../../batch/pouring/index.js';
 import { bakeSnapshotSchema } from '../../batch/snapshots/index.js';
+import { OTHER_HEATS } from '../../formula/parsing/index.js';
 import { PACED_TASKS } from '../../kitchen/learned/index.js';
 import { MIX_PHASES } from '../mixing/index.js';
-import { GRIDDLE_ACTS, READY_TASKS, WEIGHED_BY } from '../walk/index.js';
+import { COOK_ACTS, GRIDDLE_ACTS, READY_TASKS, WEIGHED_BY } from '../walk/index.js';
 import type { Baking } from '../baking/index.js';
 import { DONE_AT_OVEN, LOOKS, TOLD_BY } from '../baking/index.js';
 
@@ -68,6 +69,11 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
   },
   bake: { portion },
   griddle: { act: one(GRIDDLE_ACTS).required(), minutes: minutes.required() },
+  cook: {
+    act: one(COOK_ACTS).required(),
+    by: one(OTHER_HEATS.filter((heat) => heat !== 'griddle')).required(),
+    minutes: minutes.required(),
+  },
   cool: { portion, inPanMinutes: minutes, sliceMinutes: minutes, frostMinutes: minutes },
 };
 const HAPPENINGS: Readonly<Record<string, Joi.PartialSchemaMap>> = {

@@ -4,6 +4,7 @@ export type { WalkOrder } from './walk-order.js';
 export {
   READY_TASKS,
   WEIGHED_BY,
+  COOK_ACTS,
   GRIDDLE_ACTS,
   type BakeStep,
   type CoolStep,

@@ -1,5 +1,6 @@
 import type { MixingFamily } from '../../batch/bowl/index.js';
 import type { BowlKind, KeptBack } from '../../batch/pouring/index.js';
+import type { OtherHeat } from '../../formula/parsing/index.js';
 import type { Clause } from './clauses.js';
 import type { MixPhase } from '../mixing/index.js';
 
@@ -94,6 +95,14 @@ export interface GriddleStep extends Step {
   /** Of one side. */
   readonly minutes: number;
 }
+export const COOK_ACTS = ['in', 'out'] as const;
+/** What is put into steam or a slow cooker, left alone, and taken out. */
+export interface CookStep extends Step {
+  readonly kind: 'cook';
+  readonly act: (typeof COOK_ACTS)[number];
+  readonly by: Exclude<OtherHeat, 'griddle'>;
+  readonly minutes: number;
+}
 export interface CoolStep extends Step {
   readonly kind: 'cool';
   readonly portion: number;
@@ -103,5 +112,5 @@ export interface CoolStep extends Step {
   readonly frostMinutes?: number;
 }
 export type WalkStep =
-  ReadyStep | HeatStep | WeighStep | MixStep | RestStep | DivideStep | BakeStep | GriddleStep | CoolStep;
+  ReadyStep | HeatStep | WeighStep | MixStep | RestStep | DivideStep | BakeStep | GriddleStep | CookStep | CoolStep;
 export type WalkStepKind = WalkStep['kind'];

@@ -258,6 +258,14 @@ describe('a bake as one step after another', () => {
       ]); // prettier-ignore
     }
   });
+  it('goes from its basin into steam, is timed there, and sees no oven', () => {
+    const { walk } = walkFrom('Damson pudding\n120 g butter, softened\n120 g caster sugar\n2 eggs\n120 g self-raising flour\n4 tbsp damson jam\n\nMethod\n1. Butter a 1 litre pudding basin and put the jam in it.\n2. Cream the butter and sugar, beat in the eggs, fold in the flour.\n3. Spoon into the basin, cover with paper and foil and steam for 1 1/2 hours.\n4. Turn out.'); // prettier-ignore
+    expect(kinds(walk).filter((kind) => ['heat', 'divide', 'bake', 'cook', 'cool'].includes(kind))).toEqual(['divide', 'cook', 'cook', 'cool']); // prettier-ignore
+    expect(walk.filter(({ kind }) => kind === 'cook')).toEqual([
+      { kind: 'cook', id: 'cook:in', act: 'in', by: 'steam', minutes: 90 },
+      { kind: 'cook', id: 'cook:out', act: 'out', by: 'steam', minutes: 90 },
+    ]);
+  });
   it('weighs the spread that a step calls butter with the batter, and no jam that is spread', () => {
     const cake = told('Sponge\n4 eggs\n225 g caster sugar\n225 g self-raising flour\n225 g baking spread\n\nMethod\n1. Heat the oven to 180 C. Line two 20 cm round tins.\n2. Break the eggs into a bowl, add the sugar, flour and soft butter and beat.\n3. Divide between the tins and bake for 25 minutes.\n4. Spread jam on one of them.'); // prettier-ignore
     expect(cake.indexOf('baking spread')).toBeGreaterThan(-1);

@@ -4,8 +4,18 @@ import type { BatchWork } from '../../day/works/index.js';
 import { isFree } from '../../kitchen/pans/index.js';
 import { PACED_TASKS, type PacedTask } from '../../kitchen/learned/index.js';
 import { methodSteps, type MethodSteps } from './method-steps.js';
+import type { OneBake } from '../../batch/bakes/index.js';
 import type { WalkOrder } from './walk-order.js';
-import type { DivideStep, GriddleStep, HeatStep, ReadyStep, RestStep, WalkStep } from './walk-step.js';
+import {
+  COOK_ACTS,
+  type CookStep,
+  type DivideStep,
+  type GriddleStep,
+  type HeatStep,
+  type ReadyStep,
+  type RestStep,
+  type WalkStep,
+} from './walk-step.js';
 
 const ROOM_CELSIUS = 21;
 const USUAL_RACKS = 2;
@@ -28,9 +38,11 @@ export function walkOf(order: WalkOrder): readonly WalkStep[] {
   const first = standing(method.first);
   const stood = standing(method.before);
   const before = rest && !first.includes(rest) && !stood.includes(rest) ? [...stood, rest] : stood;
-  const onGriddle = griddleSteps(order);
-  if (onGriddle.length > 0) return [...ready, ...first, ...before, ...onGriddle, ...method.after];
+  const noOven = noOvenSteps(order.bake);
+  if (order.bake.withoutAnOven?.by === 'griddle') return [...ready, ...first, ...before, ...noOven, ...method.after];
   const { divided, baked, cooled } = ovenSteps(order, filledShare(method));
+  if (noOven.length > 0)
+    return [...ready, ...first, ...before, ...divided, ...method.onTop, ...noOven, ...cooled, ...method.after];
   return [
     ...ready,
     ...first,
@@ -117,11 +129,13 @@ function filledShare({ first, before, onTop }: MethodSteps): number {
   return all > 0 ? filled / all : 1;
 }
 
-/** On, and turned, where the method bakes on a griddle. */
-function griddleSteps({ bake }: WalkOrder): readonly GriddleStep[] {
-  const { griddleMinutes } = methodSays(bake.order.formula);
-  if (griddleMinutes === undefined) return [];
-  const minutes = griddleMinutes / 2;
+/** On, and turned, where the method bakes on a griddle; into steam or a slow cooker. */
+function noOvenSteps({ withoutAnOven }: OneBake): readonly (GriddleStep | CookStep)[] {
+  if (!withoutAnOven) return [];
+  const { by } = withoutAnOven;
+  if (by !== 'griddle')
+    return COOK_ACTS.map((act) => ({ kind: 'cook', id: `cook:${act}`, act, by, minutes: withoutAnOven.minutes }));
+  const minutes = withoutAnOven.minutes / 2;
   return [
     { kind: 'griddle', id: 'griddle:on', act: 'on', minutes },
     { kind: 'griddle', id: 'griddle:turn', act: 'turn', minutes },

@@ -1,4 +1,5 @@
 import type { Audit } from '../../bench/audit/index.js';
+import type { WithoutAnOven } from '../../formula/parsing/index.js';
 import type { ParsedVessel, VesselSet } from '../../kitchen/pans/index.js';
 import type { BakeJob } from '../../oven/baking/index.js';
 import type { BakeOrder } from '../bake-jobs/index.js';
@@ -36,4 +37,6 @@ export interface OneBake {
   readonly plan: BatchPlan;
   readonly portions: readonly BakePortion[];
   readonly atOven: OvenBake;
+  /** The method cooks it on a griddle or in steam: what the jobs foresee is how an oven would bake it instead. */
+  readonly withoutAnOven?: WithoutAnOven;
 }

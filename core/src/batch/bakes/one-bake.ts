@@ -7,6 +7,7 @@ import {
   type VesselSet,
 } from '../../kitchen/pans/index.js';
 import { severalSaid } from '../../kitchen/equipment/index.js';
+import { withoutAnOven } from '../../formula/parsing/index.js';
 import { vesselWritten } from '../../formula/vessels/index.js';
 import type { OvenSettings } from '../../oven/settings/index.js';
 import { EMPTY_BATCH, planBatch, type BatchPlan, type Portion } from '../plan/index.js';
@@ -135,11 +136,15 @@ export function oneBake(order: BakeOrder): OneBake {
     ...(ofOven && audit.totals.grams > 0 && { job: bakeJobOf(order, ofOven) }),
     ...(at.portion !== undefined && { portion: at.portion }),
   };
+  // what is wished in tins goes into an oven, whatever stood on a griddle
+  const told = withoutAnOven(formula.steps.map(({ text }) => text));
+  const noOven = told?.by === 'griddle' && plan.portions.length > 0 ? undefined : told;
   return {
     order,
     audit,
     plan,
     atOven,
+    ...(noOven && { withoutAnOven: noOven }),
     portions: inPans.map((portion): BakePortion => {
       const baked = way(portion.pans, portion.grams);
       return { ...portion, pans: baked.pans, job: bakeJobOf(order, baked) };

@@ -1,4 +1,6 @@
 import { USUAL_FROSTING } from '../../batch/plan/index.js';
+import { formulaRead } from '../../formula/parsing/formula-read.spec-help.js';
+import { readText } from '../../formula/reading/index.js';
 import type { BatchWork, PlannedTask } from '../works/index.js';
 import { checkDay } from '../checking/index.js';
 import { isoOf } from '../clock/index.js';
@@ -94,6 +96,18 @@ describe('what a batch asks of the day', () => {
     expect(checkDay(plan.of.works, plan.of.kitchen, left).map(({ code }) => code)).toContain('nobody-at-griddle');
     const twice = worksOfSheet(orderOf(sheetOf([wishFor('oat-farls', { batch: { targets: [{ kind: 'times', times: 2 }] } })]))); // prettier-ignore
     expect('works' in twice && twice.works[0]?.griddle?.minutes).toBe(36);
+  });
+  it('is left alone in steam, and ready when it has had its time', () => {
+    const text = 'Damson pudding\n120 g butter, softened\n120 g caster sugar\n2 eggs\n120 g self-raising flour\n\nMethod\n1. Cream the butter and sugar, beat in the eggs, fold in the flour.\n2. Spoon into a 1 litre pudding basin, cover and steam for 1 1/2 hours.'; // prettier-ignore
+    const formulas = { pudding: { formula: formulaRead(readText(text, 'UK')) } };
+    const plan = plannedOf(planSheet({ ...orderOf(sheetOf([wishFor('pudding', { served: 'warm' })])), formulas }));
+    const [put, ...others] = plan.plan.tasks.filter(({ kind }) => kind === 'griddle');
+    expect(others).toEqual([]);
+    expect((put?.to ?? NaN) - (put?.from ?? NaN)).toBeLessThanOrEqual(10);
+    expect((plan.of.works[0]?.dueMinute ?? NaN) - (put?.to ?? NaN)).toBeGreaterThanOrEqual(90);
+    expect(plan.plan.tasks.some(({ oven }) => oven !== undefined)).toBeFalse();
+    expect(checkDay(plan.of.works, plan.of.kitchen, plan.plan.tasks)).toEqual([]);
+    expect(put?.what).toBe('steam');
   });
   it('is only cut where it was made long before', () => {
     const of = worksOfSheet(orderOf(sheetOf([wishFor('cider-fed-harvest-fruit-cake', { madeOn: '2026-10-24' })])));

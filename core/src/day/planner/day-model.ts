@@ -214,7 +214,7 @@ class Builder {
     const { griddle } = work;
     const kind = griddle ? 'griddle' : 'portion';
     const minutes = griddle?.minutes ?? SHAPING_MINUTES;
-    const shape = this.add(batch, kind, kind, minutes);
+    const shape = this.add(batch, kind, kind, minutes, griddle && griddle.by !== 'griddle' ? { what: griddle.by } : {});
     this.least(mix, shape, work.mixing.minutes + work.mixing.restMinutes);
     this.most(mix, shape, work.mixing.minutes + Math.max(work.mixing.holdMinutes, work.mixing.restMinutes));
     if (griddle)

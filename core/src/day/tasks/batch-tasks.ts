@@ -1,4 +1,5 @@
 import { ingredientById, shortIngredientName } from '../../kitchen/ingredients/index.js';
+import type { WithoutAnOven } from '../../formula/parsing/index.js';
 import { LONGEST_WAIT_MINUTES, waitingOfStyle } from '../../batter/rising/index.js';
 import { type BakePrediction, type HeatStyleId } from '../../oven/baking/index.js';
 import { isFree, type VesselSet } from '../../kitchen/pans/index.js';
@@ -22,6 +23,7 @@ import {
   FILLING,
   FINISHING,
   GRIDDLE_GRAMS,
+  INTO_THE_POT_MINUTES,
   KEEPING,
   LINING,
   MIXING_MINUTES,
@@ -41,8 +43,7 @@ import { familyOf, heatStyle, stepsOf, type BatchToPlan, type Load, type Order, 
 export function usualWorksOf(batch: BatchToPlan): WorksRead {
   const order: Order = { ...batch, says: methodSays(batch.bake.order.formula) };
   if (order.madeBefore === true || order.frozen === true) return { kind: 'works', works: [fromTheStore(order)] };
-  if (order.says.griddleMinutes !== undefined)
-    return { kind: 'works', works: [onGriddle(order, order.says.griddleMinutes)] };
+  if (order.bake.withoutAnOven) return { kind: 'works', works: [offTheOven(order, order.bake.withoutAnOven)] };
   const { bake, foreseen } = order;
   const loads = bake.portions.flatMap((portion, i): readonly Load[] => {
     const prediction = foreseen[i];
@@ -88,19 +89,20 @@ function fromOneBowl(order: Order, loads: readonly Load[], ovens: readonly OvenT
   });
 }
 
-/** On the griddle, go after go, by somebody who turns it. */
-function onGriddle(order: Order, minutesOfOne: number): BatchWork {
+/** On the griddle, go after go, by somebody who turns it; in steam or a slow cooker nobody need stand there. */
+function offTheOven(order: Order, { by, minutes }: WithoutAnOven): BatchWork {
+  const [portion] = order.bake.portions;
   const grams = order.bake.plan.batterGrams;
-  const load: Load = { grams, count: 1 };
+  const load: Load = { grams, count: portion?.pans.count ?? 1, ...(portion && { portion, pans: portion.pans }) };
   const work = oneWork(order, load, undefined, 0, 1);
+  const cools = coolingOf(order, load, work.finishing);
+  if (by !== 'griddle')
+    return { ...work, griddle: { by, minutes: INTO_THE_POT_MINUTES, coolMinutes: Math.round(minutes) + cools } };
   const goes = Math.max(1, Math.ceil(grams / GRIDDLE_GRAMS - 0.2));
   return {
     ...work,
     handwork: work.handwork.filter(({ kind }) => kind !== 'line'),
-    griddle: {
-      minutes: Math.max(1, Math.round(minutesOfOne * goes)),
-      coolMinutes: coolingOf(order, load, work.finishing),
-    },
+    griddle: { by, minutes: Math.max(1, Math.round(minutes * goes)), coolMinutes: cools },
   };
 }
 

@@ -28,32 +28,12 @@ export interface MethodSays {
   /** Something is poured over while it is hot. */
   readonly soakedHot: boolean;
   readonly linedDouble: boolean;
-  /** On a griddle: minutes of one go, both sides. */
-  readonly griddleMinutes?: number;
 }
 
 const FINISHED = /\b(?:frost|fill(?:ed|ing)?|ice|assembled?|spread|slice|cut(?:ting)?)\b/i;
 const WORD_DAYS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5 };
 const NEXT_DAY = /\b(?:better|best)\b[^.;]{0,20}\b(?:next day|the day after)\b/i;
 const BETTER_AFTER = /\b(?:better|best)\b[^.;]{0,20}\bafter (\w+) days?\b/i;
-
-const GRIDDLE = /\b(?:griddle|girdle|bakestone)\b/i;
-/** "Heat a heavy pan … cook 2-3 minutes each side": it does what a griddle does. */
-const PAN_ON_THE_HOB = /\b(?:heavy|frying|dry|hot|non-?stick|cast[- ]iron) (?:[a-z]+ )?(?:pan|skillet)\b/i;
-const A_SIDE = /\b(?:a|each|per) side\b/i;
-/** Minutes on the griddle, of a step that bakes there. */
-function griddleMinutes(texts: readonly string[]): number | undefined {
-  // bacon fried on each side before a loaf is baked puts no loaf on the hob
-  const isOffTheOven = !texts
-    .flatMap(mentionsIn)
-    .some((mention) => mention.kind === 'temperature' && mention.of === 'oven');
-  for (const text of texts) {
-    if (!GRIDDLE.test(text) && !(isOffTheOven && PAN_ON_THE_HOB.test(text) && A_SIDE.test(text))) continue;
-    const time = bakeTimeIn(text);
-    if (time) return Math.round(time.high * (A_SIDE.test(text) ? 2 : 1));
-  }
-  return undefined;
-}
 
 /** What stands in such a sentence is no batter. */
 const SOAKS =
@@ -94,7 +74,6 @@ export function methodSays({ steps, notes = [], components }: Formula): MethodSa
   const soak = time(['soak'], () => true);
   const fed = /\bfeed\b[^.;]*\b(?:each|every|once a) (week|fortnight)\b/i.exec(all)?.[1];
   const after = BETTER_AFTER.exec(all)?.[1]?.toLowerCase();
-  const onGriddle = griddleMinutes(texts);
   const days = after === undefined ? (NEXT_DAY.test(all) ? 1 : undefined) : (WORD_DAYS[after] ?? Number(after));
   const soaked = soak ?? stood;
   const soakTime = soaked ?? (overnight ? { low: 480, high: 720 } : undefined);
@@ -108,7 +87,6 @@ export function methodSays({ steps, notes = [], components }: Formula): MethodSa
     ...(soakTime && {
       soak: { least: Math.round(soakTime.low), most: Math.max(Math.round(soakTime.high), 2 * soakTime.low) },
     }),
-    ...(onGriddle !== undefined && { griddleMinutes: onGriddle }),
     ...(inPan && { inPanMinutes: Math.round(inPan.low) }),
     ...(chill && { chillMinutes: Math.round(chill.low) }),
     ...(cool && { coolMinutes: Math.round(cool.low) }),

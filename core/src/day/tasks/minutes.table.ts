@@ -73,5 +73,7 @@ export const LINING = { sheet: 1, cups: 3, box: 4, round: 3, double: 10, more: 2
 export const FILLING = { vessel: 2, more: 1, cup: 0.3, piece: 0.5, loaf: 2, most: 12 } as const;
 /** Dough or batter that a griddle of 28 cm takes at once. Judged: one round of farls, six drop scones. */
 export const GRIDDLE_GRAMS = 550;
+/** Covered, tied, and let down into steam. Judged. */
+export const INTO_THE_POT_MINUTES = 6;
 export const WEIGHING = { base: 4, line: 0.7, least: 5, most: 16 } as const;
 export const FINISHING = { frostStack: 22, frostSingle: 10, frostCup: 0.7, fill: 8, chillAfter: 25, makeFrosting: 12, crumbCoat: 8, crumbCoatSets: 20, perLitreInFridge: 8, perKgInFreezer: 3 } as const; // prettier-ignore

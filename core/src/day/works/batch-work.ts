@@ -4,6 +4,8 @@
  * @source shared/science/planning.md, sections 1 and 2
  */
 
+import type { OtherHeat } from '../../formula/parsing/index.js';
+
 export interface Span {
   readonly from: number;
   readonly to: number;
@@ -92,8 +94,11 @@ export interface BatchWork {
   readonly mixedWith?: string;
   /** Absent for what was baked on another day, and for what is only made ready and frozen. */
   readonly oven?: OvenTime;
-  /** Baked on a griddle, go after go, by somebody who stands there: minutes of all goes, and until it may be eaten. */
-  readonly griddle?: { readonly minutes: number; readonly coolMinutes: number };
+  /**
+   * Without an oven: on a griddle, go after go, by somebody who stands there, or put into steam, which is left alone. Minutes of hands,
+   * and from then until it may be eaten.
+   */
+  readonly griddle?: { readonly by: OtherHeat; readonly minutes: number; readonly coolMinutes: number };
   /** Room in the freezer, from the evening before or longer ago until it is wanted. */
   readonly freezerLitres?: number;
   /** Minutes before it may be worked on, for what comes from the store or the freezer. */

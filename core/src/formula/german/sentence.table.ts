@@ -30,6 +30,11 @@ export const GERMAN_PHRASES: readonly (readonly [words: string, english: string]
   ['im ausgeschalteten ofen|im ausgeschalteten backofen', 'in the oven switched off'],
   ['ofen|backofen', 'oven'],
   ['im heissen ofen', 'in the oven'],
+  ['in einer heissen pfanne|in der heissen pfanne|in der pfanne|in einer pfanne|in einer beschichteten pfanne|in heisser pfanne|in einer grossen pfanne', 'in a hot pan'],
+  ['pro seite|je seite|von jeder seite|auf jeder seite|von beiden seiten|auf beiden seiten|jede seite', 'each side'],
+  ['im wasserbad|in ein wasserbad|im dampf|ueber dampf|im wasserdampf|im dampfgarer|ins heisse wasserbad', 'in steam'],
+  ['zum braten|zum ausbraten|zum anbraten|zum ausbacken', 'for frying'],
+  ['im schongarer', 'in a slow cooker'],
   // times
   ['min|minuten|minute', 'minutes'],
   ['std|stunde|stunden', 'hours'],
@@ -72,6 +77,8 @@ export const GERMAN_PHRASES: readonly (readonly [words: string, english: string]
 export const GERMAN_ACTS: readonly (readonly [words: string, english: string])[] = [
   ['vorheizen|vorheizt', 'preheat'],
   ['backen|gebacken|backt|vorbacken|fertig backen|ausbacken', 'bake'],
+  ['garen|ausbraten|braten|goldbraun braten|goldgelb braten', 'cook'],
+  ['daempfen|dampfgaren', 'steam'],
   ['schaumig ruehren|schaumig schlagen|cremig ruehren|aufschlagen|weisscremig schlagen', 'cream'],
   ['steif schlagen|eischnee schlagen|dickschaumig schlagen', 'whisk'],
   ['verruehren|vermengen|vermischen|mischen|unterruehren|ruehren', 'mix'],

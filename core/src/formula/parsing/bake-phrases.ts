@@ -5,6 +5,7 @@ import type { WrittenDuration } from './durations.js';
 import { minutesIn } from './minutes-said.js';
 import { normalise } from './normalise.js';
 import { panIn } from './pan-phrases.js';
+import { withoutAnOven } from './without-an-oven.js';
 import { heatCalled, temperaturesIn, type WrittenTemperature } from './temperatures.js';
 
 const SENTENCE = /(?<=[a-z)°'"\d][.!?;])\s+|\n+/i;
@@ -193,6 +194,9 @@ export function readBake(prose: readonly string[]): KnownBake {
   const highMinutes = sum('highMinutes') ?? stages.find(({ high }) => high !== undefined)?.high;
   const heat = first?.heat ?? stages.find((stage) => stage.heat !== undefined)?.heat;
   const pan = panIn(text);
+  // an hour and a half in steam is no time of an oven
+  if (!heat && (withoutAnOven(paragraphs)?.by ?? 'griddle') !== 'griddle')
+    return { fan: false, ...(pan && { pan: pan.pan }) };
   const middle = lowMinutes === undefined ? undefined : Math.round((lowMinutes + (highMinutes ?? lowMinutes)) / 2);
   const covers = heat || middle !== undefined ? coversIn(text, middle) : [];
   return {

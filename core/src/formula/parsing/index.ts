@@ -53,3 +53,4 @@ export { panMentionsIn, type PanMention } from './pan-phrases.js';
 export { portionsOf, type Portions } from './portions.js';
 export { alternativesIn, type Alternative } from './alternatives.js';
 export { SHORTENED } from './rewordings.js';
+export { OTHER_HEATS, withoutAnOven, type OtherHeat, type WithoutAnOven } from './without-an-oven.js';

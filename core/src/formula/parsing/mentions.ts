@@ -33,7 +33,10 @@ export type Mention =
 const VERBS: readonly (readonly [TimePurpose, RegExp])[] = [
   ['check', /\b(?:check(?:ing)?|look(?:ing)?|test(?:ing)?|first look)\b/gi],
   ['keep', /\b(?:keeps?|kept|stores?|stored|freezes?|lasts?)\b/gi],
-  ['bake', /\b(?:bakes?|baking|baked|cook(?:ed)?|oven|roast|griddle)\b/gi],
+  [
+    'bake',
+    /\b(?:bakes?|baking|baked|cook(?:ed)?|oven|roast|griddle|steam(?:ed|ing|er)?(?! (?:the|your|\d+ ?g|all|chopped|diced|cubed|peeled) (?!puddings?\b|basins?\b|bowls?\b|tins?\b|cans?\b|cakes?\b|bread\b|loa)))\b/gi,
+  ],
   ['cool', /\b(?:cool(?:ing|s)?|turn(?:ing)? (?:it |them )?out|in the (?:tin|pan))\b/gi],
   ['chill', /\b(?:chill|refrigerate|fridge|freeze|freezer)\b/gi],
   ['soak', /\b(?:soak|steep|infuse|macerate|plump)\b/gi],

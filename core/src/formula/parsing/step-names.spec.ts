@@ -29,6 +29,19 @@ describe('what a step calls by name', () => {
     expect(wrong).toEqual([]);
   });
 
+  const GREASED = ['a 20 cm round tin', 'a 9x5-inch loaf pan', 'a 1 litre pudding basin', 'six dariole moulds', 'a 12-hole muffin tin', 'a bundt tin', 'a baking sheet', 'six ramekins', 'a ceramic dish', 'a 2-pint bowl', 'the base and sides of a 23 cm springform tin', 'a cast-iron skillet', 'a slow cooker', 'a casserole', 'a coffee can', 'six coffee cups', 'a griddle', 'a sheet of foil', 'the parchment', 'four mugs', 'the paper cases', 'the work surface', 'the worktop', 'your hands', 'the cutter', 'a cooling rack']; // prettier-ignore
+  const GREASING = ['Butter {}.', 'Lightly butter {}.', 'Butter and flour {}.', 'Grease {} with butter.', 'Brush {} with melted butter.', 'Dust {} with flour.', 'Generously butter {} and dust with flour.', 'Flour {}.', 'Sprinkle {} with sugar.', 'Line {} with parchment and butter the parchment.', 'Rub {} with a little butter.', 'Butter {} and line with paper.']; // prettier-ignore
+  it('is nothing that keeps a vessel from sticking', () => {
+    for (const what of GREASED) {
+      const formula = formulaRead(
+        readFormula(`Cake\n120 g butter\n120 g caster sugar\n2 eggs\n120 g plain flour\nMethod\n${GREASING.map((how) => how.replace('{}', what)).join('\n')}\nCream the butter and sugar, beat in the eggs, fold in the flour.`, 'UK'),
+      ); // prettier-ignore
+      const { takings } = methodOf(formula, weighFormula(formula), PLAIN_KITCHEN);
+      const early = takings.filter(({ stepId }) => stepId !== formula.steps.at(-1)?.id);
+      expect(early.map(({ lineId, stepId }) => `${lineId}: ${formula.steps.find(({ id }) => id === stepId)?.text ?? ''}`)).withContext(what).toEqual([]); // prettier-ignore
+    }
+  });
+
   const HOW: readonly (readonly [line: string, says: string, takes: string])[] = [
     ['100 g smooth peanut butter', 'Beat until smooth.', 'Stir in the peanut butter.'],
     ['75 ml full-fat milk', 'Fill the cases three-quarters full.', 'Stir in the milk.'],

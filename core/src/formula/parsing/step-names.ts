@@ -15,12 +15,19 @@ import type { WeighedFormula, WeighedLine } from './weigh-formula.js';
 
 export const WHOLE_METHOD =
   /\b(?:everything|all (?:of )?(?:the )?(?:(?!dry|wet|liquid|filling|icing|topping|frosting|glaze|drizzle)[a-z]{3,12} )?(?:ingredients?|together)|all the rest|it all|the rest(?: of (?:the )?ingredients)?|the remaining ingredients|the others|mix all|combine all|all in)\b/i;
+/** What is greased, floured or dusted, so that nothing sticks to it. */
+const VESSEL = String.raw`(?:tins?|pans?|trays?|dish(?:es)?|sheets?|boards?|surfaces?|worktops?|counters?|mou?lds?|sides|bases?|cases|(?:coffee|muffin|tea|paper|silicone) cups|mugs?|ramekins?|basins?|bowls?|skillets?|springforms?|bundt|casseroles?|cans?|cookers?|griddles?|foil|paper|parchment|cutters?|racks?|hands|piping bags?)`;
+const SOME = String.raw`(?:an?|the|your|each|all|two|three|four|six|eight|twelve|\d+|individual)`;
 /** "butter the tin", "flour the board": the name is a verb, or greases something. */
-const GREASES =
-  /\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?(?:an?|the|your|two|three|\d+)\s+(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|board|surface|moulds?|sides|cases|skillet|springform|bundt)\b(?:[^.;]{0,30}\band (?:dust|flour|sprinkle)(?: (?:it|them))?(?: lightly)? with (?:cocoa|flour|sugar|semolina)\b)?|\bcream(?=\s+(?:the|butter|together|until|it)\b)|(?<=^|[.;:,]\s|\band\s|\bthen\s)peel(?=\s+(?:off|away|back|the|them|it)\b)/gi;
+const GREASES = new RegExp(
+  String.raw`\b(?:butter|flour|oil|grease|sugar)(?:ed)?\s+(?:and (?:flour|line|base-line)\s+)?${SOME}\s+(?:[\w-]+\s+){0,4}?${VESSEL}\b(?:[^.;]{0,60}\band (?:dust|flour|sprinkle)(?: (?:it|them))?(?: lightly)? with (?:cocoa|flour|sugar|semolina)\b)?|\bcream(?=\s+(?:the|butter|together|until|it)\b)|(?<=^|[.;:,]\s|\band\s|\bthen\s)peel(?=\s+(?:off|away|back|the|them|it)\b)`,
+  'gi',
+);
 /** "Dust a baking sheet with flour", "on a board dusted with flour": what keeps it from sticking is none of what is weighed. */
-const DUSTED =
-  /\b(?:dust|sprinkle|grease|brush|oil|line|coat|rub)\s+(?:(?:an?|the|your|two|three|\d+)\s+)?(?:[\w-]+\s+){0,4}?(?:tins?|pans?|trays?|dish|sheets?|board|surface|worktop|counter|moulds?|cases|skillet|cutter)\s+(?:(?:lightly|generously|well|all over)\s+)?with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|soft|plain|the)\s+){0,2}(?:flour|butter|oil|sugar|lard|margarine|semolina|cocoa)\b|\b(?:dusted|sprinkled|greased|brushed|buttered)\s+with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|plain)\s+){0,2}(?:flour|butter|oil|semolina)\b/gi;
+const DUSTED = new RegExp(
+  String.raw`\b(?:dust|sprinkle|grease|brush|oil|line|coat|rub)\s+(?:${SOME}\s+)?(?:[\w-]+\s+){0,8}?${VESSEL}\s+(?:(?:lightly|generously|well|all over)\s+)?with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|soft|plain|the)\s+){0,2}(?:flour|butter|oil|sugar|lard|margarine|semolina|cocoa)\b|\b(?:dusted|sprinkled|greased|brushed|buttered)\s+with\s+(?:(?:a\s+little|some|plenty\s+of|more|extra|melted|plain)\s+){0,2}(?:flour|butter|oil|semolina)\b`,
+  'gi',
+);
 
 /** Words of a step that stand for several lines at once, and what belongs to them. */
 const GROUPS: readonly (readonly [RegExp, (entry: ReadEntry, ingredient: Ingredient) => boolean])[] = [
@@ -150,7 +157,7 @@ const EXCEPTED =
 
 /** A step without what it only greases or dusts with, or leaves out, every other word in its place. */
 export const withoutGreasing = (text: string): string =>
-  [GREASES, DUSTED, EXCEPTED].reduce(
+  [DUSTED, GREASES, EXCEPTED].reduce(
     (left, pattern) => left.replace(pattern, (greased) => ' '.repeat(greased.length)),
     text,
   );

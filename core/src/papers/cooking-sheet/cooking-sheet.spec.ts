@@ -54,6 +54,12 @@ describe('a sheet does not contradict its batch', () => {
     for (const written of [sheetMarkdown(sheet), sheetCsv(sheet)])
       expect(written).toMatch(/30 g zorblax.*not understood, does not count, 60 g here/);
   });
+  it('leaves the time of what is steamed as it is told, and names no oven', () => {
+    const text = 'Damson pudding\n120 g butter\n120 g caster sugar\n2 eggs\n120 g self-raising flour\n\nMethod\n1. Cream the butter and sugar, beat in the eggs, fold in the flour.\n2. Spoon into a 1 litre pudding basin and steam for 1 1/2 hours.'; // prettier-ignore
+    const { sheet } = sheetOf(text, [{ kind: 'times', times: 1 }]);
+    expect(plainStep(sheet.steps[1]?.words ?? [])).toContain('steam for 1 1/2 hours');
+    expect(sheet.pans.map(({ oven }) => oven)).toEqual(['90 min in steam']);
+  });
   it('says this batch’s pans, heat and time where the method says the original’s', () => {
     const { sheet, foreseen } = sheetOf(TIERED, [{ kind: 'pans', pans: '12-cup muffin tin' }], { oven: { fan: true } });
     const steps = sheet.steps.map(({ words }) => plainStep(words));

@@ -3,7 +3,6 @@ import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
 import type { Batch, BatchComponent } from '../../batch/batch/index.js';
 import { pouringsOf, type Poured } from '../../batch/pouring/index.js';
 import type { Audit } from '../../bench/audit/index.js';
-import type { Formula } from '../../formula/formula/index.js';
 import { gramsOnScale, heatScaleOf } from '../../ground/units/index.js';
 import type { BakePrediction } from '../../oven/baking/index.js';
 import {
@@ -15,7 +14,7 @@ import {
   verdictInWords,
   unweighedInWords,
 } from '../../words/batch-words/index.js';
-import { inTheOvenInWords } from '../../words/oven-words/index.js';
+import { inTheOvenInWords, withoutAnOvenInWords } from '../../words/oven-words/index.js';
 import { gramsInWords, listed } from '../../words/figures/index.js';
 import { portionName, stepInWords, type StepWords } from './step-words.js';
 
@@ -122,9 +121,13 @@ const groupsOf = (component: BatchComponent, audit: Audit): readonly SheetGroup[
 const scaledInWords = ({ scaledBy, factor }: BatchComponent): string =>
   scaledBy === 'surface' ? $localize`by the surface it covers, ${decimal(factor, 2)} of the formula’s` : '';
 
-function panOf(portion: BakePortion, foreseen: BakePrediction | undefined, formula: Formula): SheetPan {
+function panOf(
+  portion: BakePortion,
+  foreseen: BakePrediction | undefined,
+  { order: { formula }, withoutAnOven }: OneBake,
+): SheetPan {
   const { pans, grams, job } = portion;
-  const oven = inTheOvenInWords(job, foreseen, formula.region);
+  const oven = withoutAnOven ? withoutAnOvenInWords(withoutAnOven) : inTheOvenInWords(job, foreseen, formula.region);
   const name = portionName(portion, formula);
   const filled = portion.portion;
   if (!filled) {
@@ -183,7 +186,7 @@ export function sheetDocument(bake: OneBake, batch: Batch, { version, foreseen }
           }),
         };
       }),
-    pans: portions.map((portion, i) => panOf(portion, foreseen[i], formula)),
+    pans: portions.map((portion, i) => panOf(portion, foreseen[i], bake)),
     leftover: plan.leftoverGrams > 0 ? $localize`${gramsInWords(plan.leftoverGrams)} of batter left over.` : plan.shortGrams > 0 ? $localize`${gramsInWords(plan.shortGrams)} too little to fill the pans as they like: they are filled less.` : '', // prettier-ignore
     frosting: frosting ? $localize`${gramsInWords(frosting.grams)} of frosting, ${Math.round(frosting.millilitres)} ml${frosting.soakMillilitres > 0 ? $localize`; ${Math.round(frosting.soakMillilitres)} ml of syrup to soak` : ''}` : '', // prettier-ignore
     cautions: [

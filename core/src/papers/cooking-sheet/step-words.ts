@@ -111,11 +111,11 @@ function heatChanges(
 /** Where the method names the time of the original. */
 function timeChanges(
   times: readonly Said<'time'>[],
-  { order, portions }: OneBake,
+  { order, portions, withoutAnOven }: OneBake,
   foreseen: readonly (BakePrediction | undefined)[],
 ): readonly Change[] {
   const { lowMinutes, highMinutes = lowMinutes, stages = [] } = order.formula.bake;
-  if (portions.length === 0) return [];
+  if (portions.length === 0 || withoutAnOven) return [];
   const whole = ({ from, to }: Said<'time'>): Change => {
     const text = eachOrAll(portions, order.formula, (_, i) => {
       const bake = foreseen[i];

@@ -43,6 +43,7 @@ function cautionsOf({ step, words, ingredient, material, cover }: CautionFacts):
     case 'heat':
     case 'rest':
     case 'griddle':
+    case 'cook':
     case 'divide':
       return [];
   }

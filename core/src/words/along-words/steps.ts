@@ -119,6 +119,12 @@ export function stepInWords(
       return step.act === 'on'
         ? { lead: $localize`the griddle`, title: $localize`Onto the griddle, ${minutesInWords(step.minutes)} a side`, tell: $localize`Over the heat that the method says; a pinch of flour browns slowly on it.` } // prettier-ignore
         : { lead: $localize`the griddle`, title: $localize`Turn it, and ${minutesInWords(step.minutes)} more`, tell: $localize`Done when its sides feel dry and spring back.` }; // prettier-ignore
+    case 'cook':
+      if (step.act === 'out')
+        return { lead: pans, title: step.by === 'steam' ? $localize`Out of the steam` : $localize`Out of the slow cooker`, tell: $localize`A skewer comes out of the middle clean. The lid comes off away from you: what is under it scalds.` }; // prettier-ignore
+      return step.by === 'steam'
+        ? { lead: pans, title: $localize`Into the steam, ${minutesInWords(step.minutes)}`, tell: $localize`Under a lid, over water that simmers and never falls below half way up; top it up from a kettle that has boiled.` } // prettier-ignore
+        : { lead: pans, title: $localize`Into the slow cooker, ${minutesInWords(step.minutes)}`, tell: $localize`A cloth under the lid takes up what would drip on it.` }; // prettier-ignore
     case 'cool':
       return { lead: pans, title: $localize`Let it cool`, tell: '' };
   }
@@ -139,6 +145,7 @@ export function nextInWords(step: WalkStep, pans: string, methodWords: string, s
     case 'heat':
     case 'rest':
     case 'griddle':
+    case 'cook':
     case 'cool':
       return uncapitalised(stepInWords(step, undefined, pans, 'UK', scale).title);
   }
@@ -166,6 +173,7 @@ const STATES: Readonly<Record<WalkStep['kind'], string>> = {
   divide: $localize`dividing`,
   bake: $localize`in the oven`,
   griddle: $localize`on the griddle`,
+  cook: $localize`it cooks`,
   cool: $localize`cooling`,
 };
 /** "weighing, 5 of 11": where one is, among the steps of a kind for what is many of a kind. */

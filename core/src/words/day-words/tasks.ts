@@ -46,7 +46,8 @@ export function taskInWords({ kind, what = '', celsius }: PlannedTask, title: st
     case 'bake':
       return $localize`Bakes at ${degrees}:degrees:: ${it}`;
     case 'griddle':
-      return $localize`On the griddle: ${it}`;
+      if (what === 'steam') return $localize`Into the steam: ${it}`;
+      return what === 'slow-cooker' ? $localize`Into the slow cooker: ${it}` : $localize`On the griddle: ${it}`;
     case 'turn':
       return $localize`Turn round: ${it}`;
     case 'tent':

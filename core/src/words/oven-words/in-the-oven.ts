@@ -1,5 +1,6 @@
 import type { BakeJob, BakePrediction } from '../../oven/baking/index.js';
 import type { HeatScale, Region } from '../../ground/units/index.js';
+import type { OtherHeat, WithoutAnOven } from '../../formula/parsing/index.js';
 import { minutesInWords, setPointInWords, windowInWords } from '../figures/index.js';
 
 /** What the oven does after its first set point, and what lies over the bake: "at 20 min down to 160 °C; lid off at 25 min". */
@@ -35,3 +36,13 @@ export function inTheOvenInWords(job: BakeJob, bake: BakePrediction | undefined,
     ...(course === '' ? [] : [course]),
   ].join(', ');
 }
+
+/** Where something cooks that sees no oven. */
+export const OTHER_HEAT_NAMES: Readonly<Record<OtherHeat, string>> = {
+  griddle: $localize`on a griddle`,
+  steam: $localize`in steam`,
+  'slow-cooker': $localize`in a slow cooker`,
+};
+/** How it cooks without an oven, in one line: "1 h 30 in steam". */
+export const withoutAnOvenInWords = ({ by, minutes }: WithoutAnOven): string =>
+  `${minutesInWords(minutes)} ${OTHER_HEAT_NAMES[by]}`;
