@@ -127,6 +127,8 @@ export class Oven {
     fan: $localize`fan`,
     workingItOut: $localize`Working it out…`,
     chooseAPan: $localize`Choose a pan`,
+    insteadOfIt: $localize`What stands here is how an oven would bake it instead.`,
+    choosePanInstead: $localize`Choose a pan to see how an oven would bake it instead.`,
   };
   /** From the route. */
   readonly id = input.required<string>();
