@@ -128,6 +128,7 @@ export class PansPanel {
   );
   /** Whose minutes these are: what bakes taught, and of what. */
   protected readonly learned = computed(() => {
+    if (this.settings.bake()?.withoutAnOven) return undefined;
     const reason = this.times()[0]?.windowReasons.find(({ code }) => code === 'learned');
     const words = reason && windowReasonInWords(reason, this.dial.scale());
     return words && `${words.say} ${words.why}`;

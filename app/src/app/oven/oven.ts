@@ -188,7 +188,7 @@ export class Oven {
   /** Discs and wedges are counted by the piece, everything else by the pan. */
   protected readonly inPieces = computed(() => {
     const shape = this.settings.pans()?.pan.shape;
-    return shape === 'disc' || shape === 'wedge';
+    return shape === 'disc' || shape === 'wedge' || shape === 'mound';
   });
   protected readonly count = computed(() => {
     const pans = this.settings.pans();

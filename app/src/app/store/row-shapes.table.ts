@@ -115,7 +115,7 @@ const pan: Shape = {
 };
 const pan2: Shape = {
   name: 'text',
-  shape: ['one of', 'disc', 'wedge', 'dome'],
+  shape: ['one of', 'disc', 'wedge', 'mound', 'dome'],
   'diameterCm?': 'figure',
   'heightCm?': 'figure',
   cavities: 'figure',

@@ -10,7 +10,7 @@ export const isCutThin = (pan: Vessel): boolean => isFree(pan) && pan.shape !== 
 function pansFor({ pan, count }: VesselSet, factor: number): VesselSet {
   if (!isFree(pan) || !isCutThin(pan)) return { pan, count };
   const { cavities, diameterCm } = pan;
-  if (pan.shape === 'disc')
+  if (pan.shape === 'disc' || pan.shape === 'mound')
     return { pan: { ...pan, cavities: Math.min(MOST_PIECES, Math.max(1, Math.round(cavities * factor))) }, count };
   return { pan: { ...pan, ...(diameterCm !== undefined && { diameterCm: diameterCm * Math.sqrt(factor) }) }, count };
 }

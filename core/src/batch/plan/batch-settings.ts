@@ -37,16 +37,19 @@ export interface CutChoice {
 }
 const USUAL_CUT: CutChoice = { thicknessCm: 2.5, shape: 'round', sizeCm: 6, wedges: 8, toFreeze: 0 };
 
+/** A loaf stands by itself, and a mound is dropped. */
+const isCut = ({ shape }: FreePieces): boolean => shape === 'disc' || shape === 'wedge';
+
 /** The rounds or wedges that a formula is cut into; undefined where it is poured, or stands as a loaf. */
 export function cutPieces({ bake }: Pick<Formula, 'bake'>): FreePieces | undefined {
   const parsed = bake.pan === undefined ? undefined : parseVessel(bake.pan);
   const pan = parsed?.kind === 'vessel' ? parsed.set.pan : undefined;
-  return pan && isFree(pan) && pan.shape !== 'dome' ? pan : undefined;
+  return pan && isFree(pan) && isCut(pan) ? pan : undefined;
 }
 
 /** How a dough is cut into pieces of such a size; undefined for a loaf that stands by itself, and where no size is known. */
 export function cutInto(pan: Vessel): CutChoice | undefined {
-  if (!isFree(pan) || pan.shape === 'dome' || pan.diameterCm === undefined) return undefined;
+  if (!isFree(pan) || !isCut(pan) || pan.diameterCm === undefined) return undefined;
   const thicknessCm = pan.heightCm ?? USUAL_CUT.thicknessCm;
   return pan.shape === 'wedge'
     ? { ...USUAL_CUT, shape: 'wedges', sizeCm: pan.diameterCm, wedges: pan.cavities, thicknessCm }

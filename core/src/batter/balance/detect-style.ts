@@ -136,7 +136,7 @@ const MARKS: Readonly<Record<string, Mark>> = {
     needs: (t) => t.soda && t.wholeGrain >= 0.4,
   },
   soda_bread_enriched: { words: /soda bread|tea bread/i, needs: (t) => t.soda },
-  drop_biscuit: { words: /drop/i },
+  drop_biscuit: { words: /drop|biscuit/i, pan: /\bmounds\b/i },
   rolled_biscuit: { words: /biscuit/i, pan: CUTTER },
   british_scone: { words: /scone/i, pan: CUTTER },
   flaky_wedge_scone: { words: /wedge|scone/i },

@@ -505,6 +505,7 @@ Bake at 400°F for 16 to 18 minutes.`,
     steps: 3,
     notes: 3,
     celsius: 204,
+    pan: 'wedge 8 in round x 8',
     minutes: [16, 18],
     grams: [
       ['1 stick cold butter', 113.4],

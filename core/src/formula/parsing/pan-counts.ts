@@ -5,8 +5,9 @@ import { readYield } from './yields.js';
 
 /* How many pans, where their own words do not say it: "8x4 pans" that make two loaves are two, rounds of a cutter as many as it makes or the dough gives. */
 
-const DOUGH_GRAMS_PER_MILLILITRE = 1.12;
-const USUAL_THICKNESS_CM = 2.5;
+export const DOUGH_GRAMS_PER_MILLILITRE = 1.12;
+/** As scones and biscuits are patted where nobody says how thick. */
+export const USUAL_THICKNESS_CM = 2.5;
 const MOST_ROUNDS = 100;
 
 /** Rounds of a cutter whose number nobody says: as many as the dough gives, scraps rolled out again. */

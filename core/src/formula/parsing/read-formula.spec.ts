@@ -19,7 +19,7 @@ const EXPECTED: Readonly<Record<string, { title: string; region: string; lines: 
   'rhubarb-ginger-muffins': { title: 'Rhubarb & ginger muffins', region: 'UK', lines: 11, components: 1, celsius: 195, minutes: [20, 22], pan: '12-hole muffin tin' },
   'courgette-lime-traybake': { title: 'Courgette and lime traybake', region: 'UK', lines: 10, components: 2, celsius: 170, fan: true, minutes: [30, 35], pan: '30 x 20 x 4 cm traybake tin' },
   'parsnip-hazelnut-cake': { title: 'Parsnip and hazelnut cake, browned-butter frosting', region: 'UK', lines: 15, components: 2, celsius: 175, minutes: [30, 34], pan: 'two 20 cm sandwich tins' },
-  'leek-cheese-drop-biscuits': { title: 'Leek and hard-cheese drop biscuits', region: 'US', lines: 8, components: 1, celsius: 218, minutes: [13, 15] },
+  'leek-cheese-drop-biscuits': { title: 'Leek and hard-cheese drop biscuits', region: 'US', lines: 8, components: 1, celsius: 218, minutes: [13, 15], pan: '12 mounds of 6.3 cm' },
   'thyme-sweet-potato-scones': { title: 'Thyme and sweet-potato scones', region: 'UK', lines: 8, components: 1, celsius: 220, minutes: [12, 14], pan: 'disc 5 cm x 2.5 cm x 11' },
   'oat-farls': { title: 'Oat farls', region: 'UK', lines: 1, components: 1, minutes: [9, 9] },
   'marmalade-almond-loaf': { title: 'Marmalade and almond loaf', region: 'UK', lines: 9, components: 1, celsius: 180, minutes: [50, 50], pan: '2 lb loaf tin' },

@@ -1,6 +1,7 @@
 import { isBatter, type Formula, type FormulaComponent, type FormulaLine, type KnownBake } from '../formula/index.js';
 import { parseVessel } from '../../kitchen/pans/index.js';
 import { countedPans, cutOutIn } from './pan-counts.js';
+import { withPiecesByMass } from './pieces-by-mass.js';
 import { minutesNoted, readBake } from './bake-phrases.js';
 import { middle } from './amounts.js';
 import type { ReadingContext } from './context.js';
@@ -281,11 +282,12 @@ export class Sheet {
     // "Lemon cake (loaf tin 30 cm)": a size in the title is that of this cake
     const called = /\d/.test(this.title) ? readBake([this.title]).pan : undefined;
     const pan = called ?? knownBake.pan ?? readBake(equipment).pan;
-    const written: KnownBake = { ...knownBake, ...(pan !== undefined && { pan }) };
+    const named: KnownBake = { ...knownBake, ...(pan !== undefined && { pan }) };
     const { region, styleId } = this.facts;
     const makes = this.yieldText === undefined ? yieldSaidIn(this.steps) : calmed(this.yieldText);
     const batterGrams = gramsIn(kept);
     const count = makes ?? cutOutIn(this.steps);
+    const written = withPiecesByMass(named, this.steps, makes, batterGrams);
     const bake = countedPans({ ...written, ...this.facts.bake }, count, batterGrams);
     const parts = kept.map(({ name }) => `for ${name}`);
     const beside = [this.title, this.yieldText ?? '', ...this.notes, ...parts, ...this.steps];

@@ -1,13 +1,13 @@
 import type { Pan, PanMaterial, PanSet } from './pan.js';
 
-export const FREE_SHAPES = ['disc', 'wedge', 'dome'] as const;
+export const FREE_SHAPES = ['disc', 'wedge', 'mound', 'dome'] as const;
 export type FreeShape = (typeof FREE_SHAPES)[number];
 
-/** Dough that stands on a sheet without walls: cut rounds, wedges of a patted round, or one round loaf with a domed top. */
+/** Dough that stands on a sheet without walls: cut rounds, wedges of a patted round, mounds that are dropped, or one round loaf with a domed top. */
 export interface FreePieces {
   readonly name: string;
   readonly shape: FreeShape;
-  /** Of one disc, or of the round that the wedges are cut from; a dome finds its own from its mass. */
+  /** Of one disc or mound, or of the round that the wedges are cut from; a dome finds its own from its mass. */
   readonly diameterCm?: number;
   /** As patted out or cut; what the mass leaves to choose. Only said, not needed. */
   readonly heightCm?: number;

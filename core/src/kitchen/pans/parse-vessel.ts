@@ -8,6 +8,7 @@ export type ParsedVessel =
   /** Discs and wedges without a diameter. */
   | { readonly kind: 'pieces-without-size'; readonly shape: FreePieces['shape'] };
 
+const MOUND = /\bmounds?\b|\bheaps?\b/;
 const DISC = /\bdis[ck]s?\b|\bcut rounds?\b|\bscones?\b|\bbiscuits?\b|\bfree[- ]?standing rounds?\b/;
 const WEDGE = /\bwedges?\b|\bfarls?\b|\btriangles?\b/;
 const DOME = /\bdomes?\b|\bfree[- ]?(?:form|standing)\b|\bround loa(?:f|ves)\b|\bcob\b|\bboule\b/;
@@ -40,11 +41,13 @@ export function parseVessel(written: string): ParsedVessel {
   const text = (asPhrase(written) ?? '').toLowerCase().replace(/×/g, 'x');
   const shape = WEDGE.test(text)
     ? 'wedge'
-    : DISC.test(text) && !/tin|pan\b/.test(text)
-      ? 'disc'
-      : DOME.test(text)
-        ? 'dome'
-        : undefined;
+    : MOUND.test(text)
+      ? 'mound'
+      : DISC.test(text) && !/tin|pan\b/.test(text)
+        ? 'disc'
+        : DOME.test(text)
+          ? 'dome'
+          : undefined;
   if (shape === undefined) {
     const parsed = parsePan(written);
     return parsed.kind === 'pan' ? { kind: 'vessel', set: parsed.set, assumed: parsed.assumed } : parsed;
@@ -77,7 +80,7 @@ export function parseVessel(written: string): ParsedVessel {
     name:
       shape === 'wedge'
         ? `${cavities} wedges of a ${round(diameterCm)} round`
-        : `${cavities} rounds of ${round(diameterCm)}`,
+        : `${cavities} ${shape === 'mound' ? 'mounds' : 'rounds'} of ${round(diameterCm)}`,
     shape,
     diameterCm,
     ...(heightCm !== undefined && { heightCm }),

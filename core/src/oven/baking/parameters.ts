@@ -211,6 +211,7 @@ export const SHAPE_SPREAD = {
   round: 0.076,
   ring: 0.14,
   disc: 0.104,
+  mound: 0.104,
   wedge: 0.104,
   dome: 0.063,
 } as const;

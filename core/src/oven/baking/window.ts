@@ -102,7 +102,7 @@ export function thinEvidence(pans: VesselSet, course: OvenCourse, plainLawApart:
 export function footprintOf({ pan, count }: VesselSet): number {
   if (isFree(pan)) {
     const round = (Math.PI / 4) * (pan.diameterCm ?? 20) ** 2;
-    return count * (pan.shape === 'disc' ? round * pan.cavities : round);
+    return count * (pan.shape === 'disc' || pan.shape === 'mound' ? round * pan.cavities : round);
   }
   const each =
     pan.shape === 'round' || pan.shape === 'ring' || pan.shape === 'muffin'

@@ -28,7 +28,9 @@ export function vesselProblemInWords(parsed: ParsedVessel | undefined): string |
     case 'pieces-without-size':
       return parsed.shape === 'wedge'
         ? $localize`How large is the round? Write it as “wedge 18 cm round x 8”.`
-        : $localize`How wide is each piece? Write it as “12 scones of 6 cm”.`;
+        : parsed.shape === 'mound'
+          ? $localize`How wide is each mound? Write it as “12 mounds of 6 cm”.`
+          : $localize`How wide is each piece? Write it as “12 scones of 6 cm”.`;
     case 'size-missing':
       return $localize`How large is the ${parsed.shape} pan? Measure it inside: “20 cm ${parsed.shape}”.`;
     case 'unknown':
@@ -38,6 +40,7 @@ export function vesselProblemInWords(parsed: ParsedVessel | undefined): string |
 
 const PIECES = {
   disc: $localize`in each piece`,
+  mound: $localize`in each mound`,
   wedge: $localize`in each wedge`,
   dome: $localize`in each loaf`,
 } as const;
@@ -49,7 +52,7 @@ export function filledInWords(
 ): { readonly each: string; readonly share: string; readonly rises: string } {
   const { shape } = pan;
   const each =
-    shape === 'disc' || shape === 'wedge' || shape === 'dome'
+    shape === 'disc' || shape === 'wedge' || shape === 'mound' || shape === 'dome'
       ? `${gramsInWords(gramsPerPiece)} ${PIECES[shape]}`
       : pan.cavities > 1
         ? $localize`${gramsInWords(gramsPerPiece)} in each cup`

@@ -142,6 +142,9 @@ const withoutPlural = (word: string) => word.replace(/(?<=[a-z]{3})(?<!s)(?:es|s
 /** What is measured in a step and is no ingredient: something made of the list, or nothing at all. */
 const MADE_OF_THE_LIST =
   /\b(?:mix(?:ture|es)?|mass|liquid|crumbs?|rubble|paste|foam|whites?|yolks?|rest|remainder|space|room|height|depth|width|piece|parchment|paper|foil|tins?|pans?|cases?|bowls?|jars?|sheets?|rounds?|lumps?|balls?|pats?|discs?|strips?|slices?|layers?|portions?|lot|kind|type|thing|stuff|heat|steam|time|cups?|mark|jugs?|spoons?|grater|whisk|mixer|processor|blender|skewer|kni(?:fe|ves)|forks?|spatula|cutter|scoop|toothpicks?|rack|towel|board|ladle|sieve|colander|skillet|griddle|pot|bag|nozzle|peeler|pin|ruler|fingers?|hands?)$/i;
+/** "1/4-cupfuls onto a sheet", "30 g pieces of dough": how much of what there is. */
+const IS_A_PIECE =
+  /\b(?:cup|spoon)fuls?\b|\b(?:pieces|balls|portions|mounds|heaps) of\b|\b(?:mounds|heaps|dollops|measures?)$/i;
 
 interface Measured {
   /** As the step says it. */
@@ -155,7 +158,7 @@ function unknownMeasured(step: FormulaStep, { formula, around: { kitchen } }: Ev
   if (known?.kitchen === kitchen) return known.found;
   const words = inFigures(new Words(withoutGreasing(step.text)));
   const found = takingsIn(words, { region: formula.region, kitchen })
-    .takings.filter(({ ingredient, line }) => !ingredient && !MADE_OF_THE_LIST.test(line))
+    .takings.filter(({ ingredient, line }) => !ingredient && !MADE_OF_THE_LIST.test(line) && !IS_A_PIECE.test(line))
     .filter(({ from }) => !BESIDE.test(words.text.slice(0, from)))
     .map(({ from, to, line }) => ({
       name: words.text.slice(from, to),
