@@ -67,7 +67,7 @@ export class PlainStepView {
     };
     const inPan = step.inPanMinutes;
     return [
-      ...of(inPan === undefined ? $localize`it may come out of its tin, cold` : $localize`out of the tin, onto a rack`, inPan ?? step.sliceMinutes),
+      ...(step.isFree ? [] : of(inPan === undefined ? $localize`it may come out of its tin, cold` : $localize`out of the tin, onto a rack`, inPan ?? step.sliceMinutes)),
       ...of($localize`cool enough to slice`, step.sliceMinutes),
       ...of($localize`cool enough to frost`, step.frostMinutes),
     ]; // prettier-ignore

@@ -23,12 +23,13 @@ import { FrostingPanel } from './frosting-panel';
 import { KeptBatches } from './kept-batches';
 import { LiningPanel } from './lining-panel';
 import { MixingPanel } from './mixing-panel';
+import { OnTheSheetPanel } from './on-the-sheet-panel';
 import { PansPanel } from './pans-panel';
 import { RoundingStrip } from './rounding-strip';
 import { TargetList } from './target-list';
 
 const CUT_STYLES: ReadonlySet<string> = new Set([
-  'rolled_biscuit', 'british_scone', 'flaky_wedge_scone', 'drop_biscuit', 'oat_farl_griddle', 'soda_bread_plain',
+  'rolled_biscuit', 'british_scone', 'flaky_wedge_scone', 'oat_farl_griddle', 'soda_bread_plain',
 ]); // prettier-ignore
 
 /** From a version to the sheet that one cooks from: how much, in what amounts, into which pans. */
@@ -44,6 +45,7 @@ const CUT_STYLES: ReadonlySet<string> = new Set([
     KeptBatches,
     LiningPanel,
     MixingPanel,
+    OnTheSheetPanel,
     PansPanel,
     RoundingStrip,
     RouterLink,
@@ -106,6 +108,11 @@ export class BatchStation {
     const style = this.reading.audit()?.style?.basedOn;
     const { cut, targets } = this.settings.sheet();
     return cut !== undefined || targets.some(({ kind }) => kind === 'cut') || CUT_STYLES.has(style ?? '');
+  });
+  /** It stands on a sheet, uncut: mounds, a round loaf. */
+  protected readonly isFree = computed(() => {
+    const bake = this.settings.bake();
+    return !this.isCut() && bake !== undefined && bake.portions.length > 0;
   });
   private readonly name = computed(() => [this.head()?.pans, this.head()?.grams].filter(Boolean).join(': '));
   private readonly kept = computed(() => {

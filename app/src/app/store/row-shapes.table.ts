@@ -529,6 +529,7 @@ export const ROW_SHAPES: Readonly<Record<Table, Shape>> = {
             kind: ['one of', 'cool'],
             id: 'text',
             portion: 'figure',
+            'isFree?': 'yes-no',
             'inPanMinutes?': 'figure',
             'sliceMinutes?': 'figure',
             'frostMinutes?': 'figure',

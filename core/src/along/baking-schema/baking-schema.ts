@@ -74,7 +74,7 @@ const STEPS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
     by: one(OTHER_HEATS.filter((heat) => heat !== 'griddle')).required(),
     minutes: minutes.required(),
   },
-  cool: { portion, inPanMinutes: minutes, sliceMinutes: minutes, frostMinutes: minutes },
+  cool: { portion, isFree: Joi.boolean(), inPanMinutes: minutes, sliceMinutes: minutes, frostMinutes: minutes },
 };
 const HAPPENINGS: Readonly<Record<string, Joi.PartialSchemaMap>> = {
   step: { to: id },

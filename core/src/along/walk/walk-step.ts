@@ -108,6 +108,8 @@ export interface CoolStep extends Step {
   readonly portion: number;
   /** Undefined cools in the pan altogether, 0 comes out at once. */
   readonly inPanMinutes?: number;
+  /** It stands on its sheet, out of no tin. */
+  readonly isFree?: boolean;
   readonly sliceMinutes?: number;
   readonly frostMinutes?: number;
 }

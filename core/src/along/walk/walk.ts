@@ -158,12 +158,13 @@ function ovenSteps(
     return { kind: 'divide', id: `divide:${portion}`, portion, grams: filled, pieces, gramsEach, ...onSheet };
   });
   const baked = bake.portions.map((_, portion): WalkStep => ({ kind: 'bake', id: `bake:${portion}`, portion }));
-  const cooled = bake.portions.map((_, portion): WalkStep => {
+  const cooled = bake.portions.map(({ pans }, portion): WalkStep => {
     const { turnOutMinutes, coolMinutes } = foreseen[portion]?.timeline ?? {};
     return {
       kind: 'cool',
       id: `cool:${portion}`,
       portion,
+      ...(isFree(pans.pan) && { isFree: true }),
       ...(turnOutMinutes !== undefined && { inPanMinutes: turnOutMinutes }),
       ...(coolMinutes?.slice !== undefined && { sliceMinutes: Math.round(coolMinutes.slice) }),
       ...(coolMinutes?.frost !== undefined && { frostMinutes: Math.round(coolMinutes.frost) }),

@@ -1,4 +1,4 @@
-import { isFree, type Vessel, type VesselSet } from '../../kitchen/pans/index.js';
+import { isFree, soMany, type Vessel, type VesselSet } from '../../kitchen/pans/index.js';
 import type { BakeJob } from '../../oven/baking/index.js';
 
 /** More than these are not simulated on one sheet. */
@@ -11,7 +11,7 @@ function pansFor({ pan, count }: VesselSet, factor: number): VesselSet {
   if (!isFree(pan) || !isCutThin(pan)) return { pan, count };
   const { cavities, diameterCm } = pan;
   if (pan.shape === 'disc' || pan.shape === 'mound')
-    return { pan: { ...pan, cavities: Math.min(MOST_PIECES, Math.max(1, Math.round(cavities * factor))) }, count };
+    return { pan: soMany(pan, Math.min(MOST_PIECES, Math.max(1, Math.round(cavities * factor)))), count };
   return { pan: { ...pan, ...(diameterCm !== undefined && { diameterCm: diameterCm * Math.sqrt(factor) }) }, count };
 }
 

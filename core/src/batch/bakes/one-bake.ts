@@ -1,6 +1,7 @@
 import { without } from '../../ground/records/index.js';
 import {
   isFree,
+  soMany,
   PAN_MATERIALS,
   type PanMaterial,
   type ParsedVessel,
@@ -52,7 +53,7 @@ function freePieces(order: BakeOrder, { factor }: BatchPlan): VesselSet | undefi
   const times = (count: number, most: number) => Math.min(most, Math.max(1, Math.round(count * factor)));
   return set.pan.shape === 'dome'
     ? { ...set, count: times(set.count, MOST_LOAVES) }
-    : { ...set, pan: { ...set.pan, cavities: times(set.pan.cavities, MOST_PIECES) } };
+    : { ...set, pan: soMany(set.pan, times(set.pan.cavities, MOST_PIECES)) };
 }
 
 /** The pans of a portion in words that read back as those pans; undefined where no words do. */

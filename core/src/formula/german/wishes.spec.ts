@@ -25,6 +25,9 @@ const PANS: readonly (readonly [german: string, english: string])[] = [
   ['zwei Kastenformen 25 cm', '2 x 25 x 11 cm loaf tin'],
   ['12er Muffinblech', '12-cup muffin tin'],
   ['12 Scones zu 6 cm', '12 scones of 6 cm'],
+  ['12 Häufchen von 6 cm', '12 mounds of 6 cm'],
+  ['10 Kreise von 5,5 cm', 'disc 5.5 cm x 10'],
+  ['8 Stücke aus einer Runde von 18 cm', 'wedge 18 cm round x 8'],
 ];
 const holds = (written: string) => {
   const read = vesselWritten(written);

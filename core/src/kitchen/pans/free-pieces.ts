@@ -26,6 +26,20 @@ export interface VesselSet {
   readonly count: number;
 }
 
+const oneDecimal = (cm: number): string => `${Math.round(cm * 10) / 10} cm`;
+/** What pieces are called by how many there are: "12 rounds of 6 cm". */
+export function freeName({ shape, cavities, diameterCm = 0 }: Omit<FreePieces, 'name' | 'material'>): string {
+  if (shape === 'dome') return 'free-standing round loaf';
+  if (shape === 'wedge') return `${cavities} wedges of a ${oneDecimal(diameterCm)} round`;
+  return `${cavities} ${shape === 'mound' ? 'mounds' : 'rounds'} of ${oneDecimal(diameterCm)}`;
+}
+/** The same pieces, so many of them. */
+export const soMany = (pieces: FreePieces, cavities: number): FreePieces => ({
+  ...pieces,
+  cavities,
+  name: freeName({ ...pieces, cavities }),
+});
+
 const isFreeShape = (shape: string): shape is FreeShape => FREE_SHAPES.some((free) => free === shape);
 
 /** Whether it stands without walls. */

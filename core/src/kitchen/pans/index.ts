@@ -15,7 +15,9 @@ export {
 } from './pan.js';
 export {
   FREE_SHAPES,
+  freeName,
   isFree,
+  soMany,
   panSetOf,
   type FreePieces,
   type FreeShape,

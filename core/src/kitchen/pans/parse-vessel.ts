@@ -1,5 +1,5 @@
 import { asPhrase } from '../../ground/text/index.js';
-import type { FreePieces, VesselSet } from './free-pieces.js';
+import { freeName, type FreePieces, type FreeShape, type VesselSet } from './free-pieces.js';
 import { materialNamed, parsePan, type ParsedPan } from './parse-pan.js';
 
 export type ParsedVessel =
@@ -39,7 +39,7 @@ const inCm = (written: string, unit: string | undefined) => {
  */
 export function parseVessel(written: string): ParsedVessel {
   const text = (asPhrase(written) ?? '').toLowerCase().replace(/×/g, 'x');
-  const shape = WEDGE.test(text)
+  const shape: FreeShape | undefined = WEDGE.test(text)
     ? 'wedge'
     : MOUND.test(text)
       ? 'mound'
@@ -61,7 +61,7 @@ export function parseVessel(written: string): ParsedVessel {
   if (count !== undefined && !(count >= 1 && count <= MOST_PIECES))
     return { kind: 'unknown', because: 'size-unlikely' };
   if (shape === 'dome') {
-    const pieces: FreePieces = { name: 'free-standing round loaf', shape, cavities: 1, material };
+    const pieces: FreePieces = { name: freeName({ shape, cavities: 1 }), shape, cavities: 1, material };
     return { kind: 'vessel', set: { pan: pieces, count: count ?? 1 }, assumed: [] };
   }
   let rest = text;
@@ -75,17 +75,7 @@ export function parseVessel(written: string): ParsedVessel {
   if (!(diameterCm >= 2 && diameterCm <= 45) || (heightCm !== undefined && !(heightCm >= 0.5 && heightCm <= 12)))
     return { kind: 'unknown', because: 'size-unlikely' };
   const cavities = count ?? (shape === 'wedge' ? USUAL_WEDGES : USUAL_DISCS);
-  const round = (cm: number) => `${Math.round(cm * 10) / 10} cm`;
-  const pieces: FreePieces = {
-    name:
-      shape === 'wedge'
-        ? `${cavities} wedges of a ${round(diameterCm)} round`
-        : `${cavities} ${shape === 'mound' ? 'mounds' : 'rounds'} of ${round(diameterCm)}`,
-    shape,
-    diameterCm,
-    ...(heightCm !== undefined && { heightCm }),
-    cavities,
-    material,
-  };
+  const sized = { shape, diameterCm, ...(heightCm !== undefined && { heightCm }), cavities };
+  const pieces: FreePieces = { name: freeName(sized), ...sized, material };
   return { kind: 'vessel', set: { pan: pieces, count: 1 }, assumed: count === undefined ? ['size'] : [] };
 }

@@ -7,7 +7,7 @@ import type { RoundedFunction } from '../../batch/amounts/index.js';
 import type { LiningPiece, LiningPieceKind } from '../../batch/lining/index.js';
 import type { BakePortion } from '../../batch/bakes/index.js';
 import type { Kitchen } from '../../kitchen/kitchen/index.js';
-import { isFree, materialById, panSetOf, SHELF_PANS, type Fill, type Pan, type VesselSet } from '../../kitchen/pans/index.js'; // prettier-ignore
+import { isFree, materialById, panSetOf, SHELF_PANS, type Fill, type FreePieces, type Pan, type VesselSet } from '../../kitchen/pans/index.js'; // prettier-ignore
 import type { HeatScale, Region } from '../../ground/units/index.js';
 import { gramsInWords, heatOn, listed, sentence, type Sentence } from '../figures/index.js';
 
@@ -130,9 +130,18 @@ const CUPS = {
 /** Several of the same pan: "6 × 175 ml pudding basin"; one by its name alone. */
 const severalCalled = (name: string, count: number): string => (count > 1 ? `${count} × ${name}` : name);
 
+/** What stands free, by what it is and how many there are: a batch of another size has more of it. */
+function freeInWords({ shape, diameterCm, cavities, name }: FreePieces): string {
+  if (shape === 'dome') return $localize`free-standing round loaf`;
+  if (diameterCm === undefined) return name;
+  const cm = figure(diameterCm);
+  if (shape === 'wedge') return $localize`${cavities} wedges of a ${cm} cm round`;
+  return shape === 'mound' ? $localize`${cavities} mounds of ${cm} cm` : $localize`${cavities} rounds of ${cm} cm`;
+}
+
 /** A set of pans as it is called on a sheet: "2 × 20 cm round", "18 muffin cups in 2 tins of 12". */
 export function pansInWords({ pan, count }: VesselSet, region: Region): string {
-  if (isFree(pan)) return severalCalled(pan.name, count);
+  if (isFree(pan)) return severalCalled(freeInWords(pan), count);
   if (pan.shape === 'muffin') {
     const { inTin, one, more } = CUPS[/mini/i.test(pan.name) ? 'mini' : /jumbo/i.test(pan.name) ? 'jumbo' : 'usual'];
     const cups = pan.cavities * count;

@@ -1,0 +1,66 @@
+import { ovenWithPortion } from '@orvin/core/batch/bakes';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { pansInWords } from '@orvin/core/words/batch-words';
+import { gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
+import { OTHER_HEAT_NAMES } from '@orvin/core/words/oven-words';
+import { FormulaStore } from '../store/formula-store';
+import { OwnDial } from '../parts/own-dial';
+import { Bakes } from '../work/bakes';
+import { OnBench } from '../work/on-bench';
+import { ThisBatch } from './this-batch';
+
+/** What stands on a sheet without a tin: how many, each on the scale, how long. */
+@Component({
+  selector: 'orv-on-the-sheet-panel',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `
+    @for (row of rows(); track $index) {
+      <section class="panel" aria-labelledby="on-the-sheet">
+        <h2 id="on-the-sheet" i18n>On the sheet</h2>
+        <p class="big">
+          {{ row.name }} <span>{{ row.each }}</span>
+        </p>
+        @if (row.time) {
+          <p class="time">
+            <b>{{ row.time }}</b> <span class="said">{{ row.heat }}</span>
+            <button type="button" class="quiet" (click)="toOven($index)" i18n>To the Oven</button>
+          </p>
+        }
+      </section>
+    }
+  `,
+  styleUrls: ['../parts/panels.css', './on-the-sheet-panel.css'],
+})
+export class OnTheSheetPanel {
+  private readonly settings = inject(ThisBatch);
+  private readonly dial = inject(OwnDial);
+  private readonly onBench = inject(OnBench);
+  private readonly store = inject(FormulaStore);
+  private readonly router = inject(Router);
+  private readonly times = inject(Bakes).foreseen(this.settings.bake);
+
+  protected readonly rows = computed(() => {
+    const made = this.settings.bake();
+    if (!made) return [];
+    const { withoutAnOven, order } = made;
+    const { region } = order.formula;
+    return made.portions.map(({ pans, grams }, i) => {
+      const bake = this.times()[i];
+      const pieces = pans.pan.cavities * pans.count;
+      return {
+        name: pansInWords(pans, region),
+        each: pieces > 1 ? $localize`${gramsInWords(grams / pieces)} each` : gramsInWords(grams),
+        time: withoutAnOven ? minutesInWords(withoutAnOven.minutes) : bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
+        heat: withoutAnOven ? OTHER_HEAT_NAMES[withoutAnOven.by] : bake ? $localize`:a heat|:at ${setPointInWords(bake, region, this.dial.scale())}` : '',
+      };
+    }); // prettier-ignore
+  });
+
+  protected toOven(at: number): void {
+    const [id, bake] = [this.onBench.id(), this.settings.bake()];
+    if (id === undefined || !bake) return;
+    this.store.change(id, $localize`the pan`, () => ({ oven: ovenWithPortion(bake, at) }));
+    void this.router.navigate(['/oven', id]);
+  }
+}
