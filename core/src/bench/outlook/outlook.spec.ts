@@ -44,6 +44,9 @@ describe('portionsOf', () => {
     expect(count('makes 24 small muffins')).toEqual({ count: 24, of: 'small muffins', said: true });
     expect(count('makes 2 loaves')).toEqual({ count: 12, of: 'slices', said: false });
     expect(count('makes 18 cupcakes').count).toBe(18);
-    expect(count(undefined)).toEqual({ count: 12, of: 'slices', said: false });
+    // a 12-hole muffin tin
+    expect(count(undefined)).toEqual({ count: 12, of: 'pieces', said: true });
+    const inATin = { ...formula, bake: { fan: false, pan: '20 cm square tin' } };
+    expect(portionsOf({ ...inATin, yield: 'makes 1 cake' }, 960)).toEqual({ count: 12, of: 'slices', said: false });
   });
 });

@@ -35,7 +35,7 @@ const VERBS: readonly (readonly [TimePurpose, RegExp])[] = [
   ['keep', /\b(?:keeps?|kept|stores?|stored|freezes?|lasts?)\b/gi],
   [
     'bake',
-    /\b(?:bakes?|baking|baked|cook(?:ed)?|oven|roast|griddle|steam(?:ed|ing|er)?(?! (?:the|your|\d+ ?g|all|chopped|diced|cubed|peeled) (?!puddings?\b|basins?\b|bowls?\b|tins?\b|cans?\b|cakes?\b|bread\b|loa)))\b/gi,
+    /\b(?:bakes?|baking(?! (?:sheets?|trays?|paper|parchment|powder|soda|tins?|dish|pans?|mats?|stones?|beans|cases))|baked|cook(?:ed)?|oven|roast|griddle|steam(?:ed|ing|er)?(?! (?:the|your|\d+ ?g|all|chopped|diced|cubed|peeled) (?!puddings?\b|basins?\b|bowls?\b|tins?\b|cans?\b|cakes?\b|bread\b|loa)))\b/gi,
   ],
   ['cool', /\b(?:cool(?:ing|s)?|turn(?:ing)? (?:it |them )?out|in the (?:tin|pan))\b/gi],
   ['chill', /\b(?:chill|refrigerate|fridge|freeze|freezer)\b/gi],
@@ -46,6 +46,8 @@ const VERBS: readonly (readonly [TimePurpose, RegExp])[] = [
 ];
 const COVER = /\b(?:cover(?:ed)?|tent(?:ed)?|lid|foil)\b[^.;]*?\b(foil|lid|parchment|paper)\b|\b(tent)\b/gi;
 const CUE = /\b(?:until|till|when)\s+((?:[^.;()]|\.(?=\d))+)/gi;
+/** "40 minutes at 180 C": the heat so near behind. */
+const NEAR_LETTERS = 24;
 /** A cue ends where the next thing to do begins. */
 const CUE_ENDS = /,\s*(?:then|about|stir|fold|add|pour|beat|mix|whisk|turn|take|put|leave|\d)|\s+(?:and then|then)\b/i;
 
@@ -72,7 +74,11 @@ export function mentionsIn(step: string): readonly Mention[] {
     const purposeSaid = purposeOf(sentence);
     // a time with nothing said beside an oven's set point is the bake's
     const bakes =
-      purposeSaid === 'wait' && heated !== undefined && heated.from < from && low >= 4 && !/\bafter\s*$/.test(sentence);
+      purposeSaid === 'wait' &&
+      heated !== undefined &&
+      heated.from < to + NEAR_LETTERS &&
+      low >= 4 &&
+      !/\bafter\s*$/.test(sentence);
     const purpose = purposeSaid === 'wait' && after ? 'cool' : bakes ? 'bake' : purposeSaid;
     mentions.push({ kind: 'time', low, high, purpose, ...place(from, to) });
   }

@@ -35,7 +35,7 @@ export function portionsOf(formula: Formula, batterGrams: number): Portions {
       of: writtenYield.of === '' ? 'portions' : writtenYield.of,
       said: true,
     };
-  const pieces = piecesIn(formula.bake.pan);
+  const pieces = writtenYield ? undefined : piecesIn(formula.bake.pan);
   if (pieces !== undefined) return { count: pieces, of: 'pieces', said: true };
   return { count: Math.max(1, Math.round(batterGrams / USUAL_SLICE_GRAMS)), of: 'slices', said: false };
 }

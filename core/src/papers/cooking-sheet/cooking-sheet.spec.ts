@@ -60,6 +60,13 @@ describe('a sheet does not contradict its batch', () => {
     expect(plainStep(sheet.steps[1]?.words ?? [])).toContain('steam for 1 1/2 hours');
     expect(sheet.pans.map(({ oven }) => oven)).toEqual(['90 min in steam']);
   });
+  it('counts the pieces of this batch, not those of the original', () => {
+    const text = 'Biscuits\n250 g plain flour\n2 tsp baking powder\n85 g butter\n240 ml buttermilk\n\nMethod\n1. Rub the butter into the flour and powder, stir in the buttermilk.\n2. Drop twelve rough mounds on a baking sheet, 12 cm apart.\n3. Bake at 220C for 14 minutes.'; // prettier-ignore
+    const { sheet, bake } = sheetOf(text, [{ kind: 'times', times: 1.5 }]);
+    expect(plainStep(sheet.steps[1]?.words ?? [])).toBe('Drop 18 rough mounds on a baking sheet, 12 cm apart.'); // prettier-ignore
+    expect(sheet.pans[0]?.name).toMatch(/^18 mounds of /);
+    expect(bake.portions[0]?.pans.pan.name).toMatch(/^18 mounds of /);
+  });
   it('says this batch’s pans, heat and time where the method says the original’s', () => {
     const { sheet, foreseen } = sheetOf(TIERED, [{ kind: 'pans', pans: '12-cup muffin tin' }], { oven: { fan: true } });
     const steps = sheet.steps.map(({ words }) => plainStep(words));

@@ -1,7 +1,8 @@
 import type { BakePortion, OneBake } from '../../batch/bakes/index.js';
 import type { Formula } from '../../formula/formula/index.js';
 import { namedAmount, panMentionsIn, type Mention, type Taking } from '../../formula/parsing/index.js';
-import { panSetOf } from '../../kitchen/pans/index.js';
+import { isFree, parseVessel } from '../../kitchen/pans/index.js';
+import { anyOf, NUMBER_WORDS } from '../../ground/text/index.js';
 import type { BakePrediction, OvenStage } from '../../oven/baking/index.js';
 import { pansInWords } from '../../words/batch-words/index.js';
 import { gramsInWords, listed, setPointInWords, windowInWords } from '../../words/figures/index.js';
@@ -65,8 +66,7 @@ function eachOrAll(
 
 export function portionName(portion: BakePortion | undefined, { region }: Formula): string {
   if (!portion) return '';
-  const set = panSetOf(portion.pans);
-  return set ? pansInWords(set, region) : portion.pans.pan.name;
+  return pansInWords(portion.pans, region);
 }
 
 const stagesOf = ({ job }: BakePortion): readonly OvenStage[] => job.course?.stages ?? [];
@@ -160,6 +160,26 @@ function panChanges(text: string, { order, plan, portions }: OneBake): readonly 
     .map(({ from, to }) => ({ from, to, text: words }));
 }
 
+/** "Drop 12 mounds", "cut into eight wedges": what stands on a sheet, by its number. */
+const SO_MANY_PIECES = new RegExp(
+  String.raw`\b(\d{1,2}|${anyOf(Object.keys(NUMBER_WORDS))})(?= (?:\p{L}+ ){0,2}(?:mounds|heaps|balls|portions|pieces|rounds|circles|scones|biscuits|wedges|triangles|Häufchen|Kugeln|Kreise|Stücke|Portionen)\b)`,
+  'giu',
+);
+/** Where the method counts the pieces of the original. */
+function pieceChanges(text: string, { order, plan, portions }: OneBake): readonly Change[] {
+  const [first] = portions;
+  const own = parseVessel(order.formula.bake.pan ?? '');
+  if (plan.factor === 1 || portions.length !== 1 || !first || !isFree(first.pans.pan)) return [];
+  if (own.kind !== 'vessel' || own.set.pan.cavities < 2 || first.pans.pan.shape !== own.set.pan.shape) return [];
+  const written = own.set.pan.cavities;
+  const now = String(first.pans.pan.cavities);
+  return [...text.matchAll(SO_MANY_PIECES)].flatMap((match): readonly Change[] => {
+    const [, said = ''] = match;
+    if ((NUMBER_WORDS[said.toLowerCase()] ?? Number(said)) !== written) return [];
+    return [{ from: match.index, to: match.index + said.length, text: now }];
+  });
+}
+
 /** Where a step names an amount of a line that the batch makes more or less of: "2 tbsp of the sugar". */
 function amountChanges(
   text: string,
@@ -193,6 +213,7 @@ export function stepInWords(
     ...heatChanges(text, heats, bake),
     ...timeChanges(times, bake, foreseen),
     ...panChanges(text, bake),
+    ...pieceChanges(text, bake),
     ...amountChanges(text, takings, gramsOf, bake.plan.factor),
   ].sort((a, b) => a.from - b.from);
   const words: StepWords[] = [];

@@ -42,7 +42,9 @@ const figure = (nutrient: Nutrient, value: number) =>
           [keptAs]="'portions ' + onBench.id()"
           (figureSaid)="setPortions($event)"
         />
-        <span class="caption">{{ judged.portions.said ? judged.portions.of : texts.bySlicesOf80GWrite }}</span>
+        <span class="caption">{{
+          judged.portions.said ? (ofWhat[judged.portions.of] ?? judged.portions.of) : texts.bySlicesOf80GWrite
+        }}</span>
       </h2>
       <p class="lead">
         <ng-container i18n
@@ -176,6 +178,11 @@ const figure = (nutrient: Nutrient, value: number) =>
   `,
 })
 export class PortionFace {
+  /** Words of ours; what a formula says stands as it is. */
+  protected readonly ofWhat: Readonly<Record<string, string>> = {
+    pieces: $localize`pieces`,
+    portions: $localize`portions`,
+  };
   protected readonly texts = {
     bySlicesOf80GWrite: $localize`by slices of 80 g; write how many it makes`,
     gramsInAPackOf: (name: string | number) => $localize`Grams in a pack of ${name}`,
