@@ -49,7 +49,7 @@ function numberAt(text: string): { readonly value: number; readonly rest: string
 } // prettier-ignore
 
 /** "Prise Zimt": a small measure that nobody counts, without a number, is one of it. */
-const UNSAID_ONE = /^(?:prise|handvoll|schuss|spritzer) [a-zäöüß]/i;
+const UNSAID_ONE = /^(?:prise|handvoll|schuss|spritzer|(?:drei)?viertelliter|achtelliter|viertelpfund) [a-zäöüß]/i;
 const unsaidOne = (text: string) => (UNSAID_ONE.test(text) ? { value: 1, rest: text } : undefined);
 
 /** Takes what hedges an amount off a text: "ca. ", "gut gehäufter ". */

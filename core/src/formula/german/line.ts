@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../kitchen/ingredients/index.js';
+import { ingredientById, type Ingredient } from '../../kitchen/ingredients/index.js';
 import { germanAmount, type GermanAmount } from './amounts.js';
 import { wordsOf } from './fold.js';
 import { germanNameIn } from './names.js';
@@ -20,6 +20,8 @@ const PARTS: readonly (readonly [RegExp, string])[] = [
   [/\bsaft\b/, 'juice'],
   [/\b(?:abrieb|schale|zesten)\b/, 'zest'],
 ];
+/** "Mark einer Vanilleschote": the pod. */
+const SEEDS_OF = /^(?:das )?(?:ausgekratzte )?mark (?:von |aus )?(?=(?:\d|eine[rs]?\b).{0,20}vanilleschote)/i;
 const PART_OF =
   /^((?:(?:abgeriebene |geriebene |fein abgeriebene )?(?:saft|abrieb|schale|zesten)(?: (?:und|u\.|\+|&) )?){1,2}) (?:von |aus )?/i;
 const EGGS: ReadonlySet<string> = new Set(['egg', 'egg-white', 'egg-yolk']);
@@ -64,6 +66,9 @@ interface Named {
   /** Words of its head that were not understood. */
   readonly unread: number;
 }
+/** "1 TL Ingwer": by the teaspoon it is a spice. */
+const isTeaspoon = (amount: GermanAmount | undefined): boolean =>
+  amount?.unit !== undefined && 'spoon' in amount.unit && amount.unit.spoon === 'tsp';
 function named(rest: string, amount: GermanAmount | undefined): Named | undefined {
   const brackets = [...rest.matchAll(/\(([^()]{0,60})\)/g)].map(([, inside = '']) => inside);
   const bare = rest.replace(/\([^()]{0,60}\)/g, ' ');
@@ -73,7 +78,8 @@ function named(rest: string, amount: GermanAmount | undefined): Named | undefine
   const words = wordsOf(head);
   const others = [...words.slice(0, name.from), ...words.slice(name.from + name.count)];
   const behind = wordsOf(bare.slice(head.length));
-  const { ingredient } = name;
+  const isGround = name.ingredient.id === 'fresh-ginger' && isTeaspoon(amount) && !/frisch|gerieb|geraspel|kandiert|gehackt/i.test(rest);
+  const ingredient = (isGround ? ingredientById('ground-ginger') : undefined) ?? name.ingredient;
   const sizeSaid = EGG_SIZE.exec(bare) ?? brackets.map((inside) => EGG_SIZE.exec(inside)).find((found) => found !== null);
   const counted = amount !== undefined && (amount.unit === undefined || 'piece' in amount.unit);
   const size = EGGS.has(ingredient.id) && counted
@@ -135,10 +141,31 @@ const OF_STEPS = new Set([
   ...['min', 'minute', 'minuten', 'std', 'stunde', 'stunden', 'grad'],
 ]);
 
+/** "150 g + 2 EL Zucker": two amounts of one thing. */
+const PLUS = /^(?:\+|plus|und)\s*(?=[\d¼½¾])/i;
+function sumInEnglish(first: GermanAmount, second: GermanAmount, bullet: string): string | undefined {
+  const thing = named(second.rest, second);
+  if (!thing) return undefined;
+  const [one, two] = [first, second].map((amount) => amountInEnglish(amount, thing.ingredient, undefined, false));
+  return `${bullet}${joined(one ?? '', 'plus', two ?? '', thing.before, thing.ingredient.nameUs)}`;
+}
+
+/** "je 1 TL Zimt und Ingwer": so much of each. */
+const EACH = /^je(?:weils)?\s+(?=[\d¼½¾a-z])/i;
+function eachInEnglish(text: string): string | undefined {
+  const amount = EACH.test(text) ? germanAmount(text.replace(EACH, '')) : undefined;
+  if (!amount) return undefined;
+  const things = amount.rest.split(/,? und |, | u\. /).map((rest) => named(rest, amount));
+  const names = things.flatMap((thing) => (thing ? [joined(thing.before, thing.ingredient.nameUs)] : []));
+  const [first] = things;
+  if (!first || names.length < 2 || names.length < things.length) return undefined;
+  return `${amountInEnglish(amount, first.ingredient, undefined, false)} each ${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+}
+
 /** The English line that a German line of ingredients means; undefined where it is none, or names nothing known. */
 export function lineInEnglish(line: string): string | undefined {
   const bullet = BULLET.exec(line)?.[0] ?? '';
-  const text = line.slice(bullet.length).trim().replace(TYPE_OF_FLOUR, '');
+  const text = line.slice(bullet.length).trim().replace(TYPE_OF_FLOUR, '').replace(SEEDS_OF, '');
   if (STEP_NUMBER.test(text)) return undefined;
   const partOf = PART_OF.exec(text);
   if (partOf) {
@@ -148,7 +175,11 @@ export function lineInEnglish(line: string): string | undefined {
     const parts = PARTS.filter(([form]) => form.test(written.toLowerCase())).map(([, english]) => english);
     return fruit === undefined ? undefined : `${bullet}${parts.join(' and ')} of ${fruit}`;
   }
+  const each = eachInEnglish(text);
+  if (each !== undefined) return `${bullet}${each}`;
   const lead = germanAmount(text);
+  const more = lead && PLUS.test(lead.rest) ? germanAmount(lead.rest.replace(PLUS, '')) : undefined;
+  if (lead && more) return sumInEnglish(lead, more, bullet);
   const trailing = lead ? undefined : TRAILING.exec(text);
   const behind = trailing ? germanAmount(trailing[2] ?? '') : undefined;
   const amount = lead ?? behind;
@@ -161,7 +192,7 @@ export function lineInEnglish(line: string): string | undefined {
   // a line that does not begin with an amount is one of ingredients when nothing else is said in it
   if (!lead && !vague && thing.unread > 0) return undefined;
   const bracketed = /\(([^()]{1,30})\)/.exec(rest) ?? /, ?((?:ca\.?|etwa|rund) ?\d[^,()]{0,20})$/.exec(rest);
-  const inside = bracketed ? germanAmount((bracketed[1] ?? '').replace(/^(?:à|a|je|ca\.?)\s+/i, '')) : undefined;
+  const inside = bracketed ? germanAmount((bracketed[1] ?? '').replace(/^(?:à|a|je|ca\.?|abtropfgewicht:?|abtropfgew\.:?|atg\.?:?|einwaage:?|füllmenge:?)\s+/i, '')) : undefined;
   const isEach = /^(?:à|a|je)\s/i.test(bracketed?.[1] ?? '');
   const much = amount ? amountInEnglish(amount, thing.ingredient, inside, isEach) : vague ? 'a little' : '';
   // "2 Äpfel (ca. 300 g)": what they weigh is said behind them

@@ -12,8 +12,8 @@ export type GermanUnit =
   | { readonly piece: true };
 
 const TUB = { 'heavy-cream': 200, 'whipping-cream': 200, 'sour-cream': 200, 'light-sour-cream': 200, 'creme-fraiche': 150, 'plain-yogurt': 150, 'greek-yogurt': 150, quark: 250, buttermilk: 500, mascarpone: 250 }; // prettier-ignore
-const JAR = { 'sour-cherries': 350, applesauce: 360, 'sun-dried-tomatoes': 140 };
-const TIN = { 'mandarin-segments': 175, 'canned-peaches': 250, 'canned-pears': 230, 'coconut-milk': 400, sweetcorn: 285, 'canned-chickpeas': 240, 'black-beans': 240, 'crushed-pineapple': 340, 'sweetened-condensed-milk': 400, 'evaporated-milk': 340 }; // prettier-ignore
+const JAR = { 'sour-cherries': 350, 'sweet-cherries': 350, applesauce: 360, 'sun-dried-tomatoes': 140 };
+const TIN = { 'mandarin-segments': 175, 'canned-peaches': 250, peach: 250, pineapple: 340, 'canned-pears': 230, 'coconut-milk': 400, sweetcorn: 285, 'canned-chickpeas': 240, 'black-beans': 240, 'crushed-pineapple': 340, 'sweetened-condensed-milk': 400, 'evaporated-milk': 340 }; // prettier-ignore
 const PACKET = {
   'uk-baking-powder': 15, 'baking-powder': 15, 'tartrate-baking-powder': 17, 'vanilla-sugar': 8, 'instant-yeast': 7, 'active-dry-yeast': 7,
   'custard-powder': 37, 'cream-stabiliser': 8, 'gelatin-powder': 9, 'baking-soda': 5, 'bakers-ammonia': 10, 'gingerbread-spice': 15,
@@ -27,10 +27,14 @@ export const GERMAN_UNITS: readonly (readonly [forms: string, unit: GermanUnit])
   ['g|gr|gramm', { grams: 1 }],
   ['kg|kilo|kilogramm', { grams: 1000 }],
   ['pfund|pfd', { grams: 500 }],
+  ['viertelpfund', { grams: 125 }],
   ['ml|milliliter', { millilitres: 1 }],
   ['cl|zentiliter', { millilitres: 10 }],
   ['dl|deziliter', { millilitres: 100 }],
   ['l|liter|ltr', { millilitres: 1000 }],
+  ['viertelliter', { millilitres: 250 }],
+  ['achtelliter', { millilitres: 125 }],
+  ['dreiviertelliter', { millilitres: 750 }],
   ['el|essl|essloeffel|essloeffeln', { spoon: 'tbsp' }],
   ['tl|teel|teeloeffel|teeloeffeln|kaffeeloeffel|kl', { spoon: 'tsp' }],
   ['msp|messerspitze|messerspitzen', { millilitres: 0.5 }],
