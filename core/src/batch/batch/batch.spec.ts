@@ -171,6 +171,10 @@ icing sugar, to dust`);
     ['1 cup carrots, grated', '1 cup'],
     ['1/2 cup peanut butter', '1/2 cup'],
     ['2 apples, diced', '2 apples'],
+    ['1 can (14 oz) sweetened condensed milk', '1 can'],
+    ['1 (15 oz) can pumpkin', '1 can'],
+    ['1 400 g tin chopped tomatoes', '1 can'],
+    ['1 jar (10 oz) applesauce', '1 jar'],
     ['3 ripe bananas', '3 bananas'],
   ];
   for (const [line, amount] of BY_THE_CUP)

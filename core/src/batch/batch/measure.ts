@@ -130,13 +130,22 @@ function densityOfLine(
   return millilitres > 0 ? weight.grams / millilitres : undefined;
 }
 
+/** What is bought and opened whole, where nothing is weighed. */
+const PACK_NAMES: Readonly<Record<string, string>> = { can: $localize`can`, jar: $localize`jar` };
+const PACK = /\b(?:(can|tin)|(jar))s?\b/i;
+/** "1 400 g tin chopped tomatoes" is a can, as "1 can" is one. */
+function packName({ text }: AuditLine, { unit = '' }: ReadEntry): string | undefined {
+  const [, can, jar] = unit === 'piece' ? (PACK.exec(text) ?? []) : [];
+  return PACK_NAMES[can ? 'can' : jar ? 'jar' : unit];
+}
 /** A whole number of fruit this near is as good as a cup of it. */
 const WHOLE_WITHIN = 0.09;
 /** Grams of one, of fruit that is counted and comes out whole: "2 apples" are no cups of apple where nothing is weighed. */
 function fruitGrams({ ingredient, unit, quantity, weight }: ReadEntry, factor: number, kit: Kit): number | undefined {
-  if (kit.scaleGrams !== undefined || unit !== 'piece' || !quantity || !weight) return undefined;
-  if (!ingredient || !/^(?:fresh fruit|vegetable)$/.test(ingredient.category) || ingredient.id.endsWith('zest'))
-    return undefined;
+  if (kit.scaleGrams !== undefined || unit === undefined || !quantity || !weight || !ingredient) return undefined;
+  const isFruit =
+    unit === 'piece' && /^(?:fresh fruit|vegetable)$/.test(ingredient.category) && !ingredient.id.endsWith('zest');
+  if (!isFruit && !PACK_NAMES[unit]) return undefined;
   const written = middle(quantity);
   const wanted = written * factor;
   const whole = Math.round(wanted);
@@ -161,7 +170,10 @@ function open(line: AuditLine, factor: number, kit: Kit, kitchen: Kitchen, regio
         measure: {
           id: line.entries.length > 1 ? entryId(line.lineId, i) : line.lineId,
           part: { ...part, grams: part.grams * factor },
-          ...(piece !== undefined && { pieceGrams: piece, pieceName: pieceName(line, ingredient, region) }),
+          ...(piece !== undefined && {
+            pieceGrams: piece,
+            pieceName: packName(line, read) ?? pieceName(line, ingredient, region),
+          }),
           ...(density !== undefined && { gramsPerMillilitre: density }),
         },
       },
