@@ -306,7 +306,12 @@ export class PanSection {
     const bottomCm = isFree(pan) ? 2 * this.halfCm(0) : pan.bottomWidthCm;
     const half = (bottomCm / 2) * this.scale();
     const what = isFree(pan)
-      ? { disc: $localize`one piece, `, mound: $localize`one mound, `, wedge: $localize`one wedge, as wide as `, dome: $localize`across, ` }[pan.shape]
+      ? {
+          disc: $localize`one piece, `,
+          mound: $localize`one mound, `,
+          wedge: $localize`one wedge, as wide as `,
+          dome: $localize`across, `,
+        }[pan.shape]
       : pan.cavities > 1
         ? $localize`one cup, `
         : pan.shape === 'round'

@@ -56,7 +56,8 @@ function vesselOf(row: Row, shape: PanShape | FreeShape): Vessel {
   const material = MATERIAL[words] ?? PAN_MATERIALS.find((known) => known === words) ?? 'light';
   const name = row['name'] ?? '';
   if (shape === 'dome') return { name, shape, cavities: 1, material };
-  if (shape === 'disc' || shape === 'wedge' || shape === 'mound') return { name, shape, diameterCm: cm('d'), cavities: cm('n'), material };
+  if (shape === 'disc' || shape === 'wedge' || shape === 'mound')
+    return { name, shape, diameterCm: cm('d'), cavities: cm('n'), material };
   const depthCm = shape === 'muffin' ? Number(size['h'] ?? 3.2) : Number(size['depth'] ?? size['h'] ?? 5);
   const circular = shape === 'round' || shape === 'muffin' || shape === 'ring';
   const [length, width] = circular ? [cm('d', 'dTop'), cm('d', 'dTop')] : [cm('l'), cm('w', 'l')];
