@@ -1,13 +1,9 @@
-import { ovenWithPortion } from '@orvin/core/batch/bakes';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { Router } from '@angular/router';
 import { pansInWords } from '@orvin/core/words/batch-words';
 import { gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { OTHER_HEAT_NAMES } from '@orvin/core/words/oven-words';
-import { FormulaStore } from '../store/formula-store';
 import { OwnDial } from '../parts/own-dial';
 import { Bakes } from '../work/bakes';
-import { OnBench } from '../work/on-bench';
 import { ThisBatch } from './this-batch';
 
 /** What stands on a sheet without a tin: how many, each on the scale, how long. */
@@ -24,7 +20,7 @@ import { ThisBatch } from './this-batch';
         @if (row.time) {
           <p class="time">
             <b>{{ row.time }}</b> <span class="said">{{ row.heat }}</span>
-            <button type="button" class="quiet" (click)="toOven($index)" i18n>To the Oven</button>
+            <button type="button" class="quiet" (click)="settings.toOven($index)" i18n>To the Oven</button>
           </p>
         }
       </section>
@@ -33,11 +29,8 @@ import { ThisBatch } from './this-batch';
   styleUrls: ['../parts/panels.css', './on-the-sheet-panel.css'],
 })
 export class OnTheSheetPanel {
-  private readonly settings = inject(ThisBatch);
+  protected readonly settings = inject(ThisBatch);
   private readonly dial = inject(OwnDial);
-  private readonly onBench = inject(OnBench);
-  private readonly store = inject(FormulaStore);
-  private readonly router = inject(Router);
   private readonly times = inject(Bakes).foreseen(this.settings.bake);
 
   protected readonly rows = computed(() => {
@@ -56,11 +49,4 @@ export class OnTheSheetPanel {
       };
     }); // prettier-ignore
   });
-
-  protected toOven(at: number): void {
-    const [id, bake] = [this.onBench.id(), this.settings.bake()];
-    if (id === undefined || !bake) return;
-    this.store.change(id, $localize`the pan`, () => ({ oven: ovenWithPortion(bake, at) }));
-    void this.router.navigate(['/oven', id]);
-  }
 }

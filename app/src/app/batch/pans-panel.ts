@@ -1,8 +1,6 @@
 import { decimal } from '@orvin/core/ground/language';
-import { ovenWithPortion } from '@orvin/core/batch/bakes';
 import type { Portion } from '@orvin/core/batch/plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { Router } from '@angular/router';
 import { batterGrowth } from '@orvin/core/oven/baking';
 import {
   eachInWords,
@@ -16,7 +14,6 @@ import {
 import { courseInWords, OTHER_HEAT_NAMES, windowReasonInWords } from '@orvin/core/words/oven-words';
 import { gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
-import { FormulaStore } from '../store/formula-store';
 import { OwnDial } from '../parts/own-dial';
 import { Bakes } from '../work/bakes';
 import { BenchReading } from '../work/bench-reading';
@@ -64,7 +61,7 @@ const LITTLE_ADVICE = 0.06;
                 <button
                   type="button"
                   class="quiet"
-                  (click)="toOven($index)"
+                  (click)="settings.toOven($index)"
                   [attr.aria-label]="texts.toTheOvenWith(row.name)"
                   i18n
                 >
@@ -90,12 +87,10 @@ export class PansPanel {
     toTheOvenWith: (name: string | number) => $localize`To the oven with ${name}`,
   };
   readonly portions = input.required<readonly Portion[]>();
-  private readonly settings = inject(ThisBatch);
+  protected readonly settings = inject(ThisBatch);
   private readonly dial = inject(OwnDial);
   private readonly onBench = inject(OnBench);
   private readonly reading = inject(BenchReading);
-  private readonly store = inject(FormulaStore);
-  private readonly router = inject(Router);
 
   private readonly times = inject(Bakes).foreseen(this.settings.bake);
 
@@ -142,11 +137,4 @@ export class PansPanel {
       return $localize`${gramsInWords(plan.shortGrams)} are missing to fill these pans as they like it: each gets its share, or leave a pan out.`;
     return undefined;
   });
-
-  protected toOven(at: number): void {
-    const [id, bake] = [this.onBench.id(), this.settings.bake()];
-    if (id === undefined || !bake) return;
-    this.store.change(id, $localize`the pan`, () => ({ oven: ovenWithPortion(bake, at) }));
-    void this.router.navigate(['/oven', id]);
-  }
 }

@@ -3,6 +3,8 @@ import { readTargets, type TargetsRead } from '@orvin/core/batch/targets';
 import { limitInWords } from '@orvin/core/words/wording';
 import { EMPTY_BATCH, type BatchSettings, type BatchTarget } from '@orvin/core/batch/plan';
 import { Injectable, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { ovenWithPortion } from '@orvin/core/batch/bakes';
 import { targetInWords } from '@orvin/core/words/batch-words';
 import { DomainError } from '@orvin/core/ground/errors';
 import { batchOf, type Batch } from '@orvin/core/batch/batch';
@@ -20,6 +22,7 @@ export class ThisBatch {
   private readonly store = inject(FormulaStore);
   private readonly onBench = inject(OnBench);
   private readonly reading = inject(BenchReading);
+  private readonly router = inject(Router);
 
   readonly bake = inject(Bakes).atHand;
   readonly sheet = computed<BatchSettings>(() => this.bake()?.order.batch ?? EMPTY_BATCH);
@@ -46,6 +49,14 @@ export class ThisBatch {
   read(text: string): TargetsRead {
     const context = this.context();
     return context ? readTargets(text, context) : { targets: [], faults: [] };
+  }
+
+  /** Brings a portion to the Oven, in its pans. */
+  toOven(at: number): void {
+    const [id, bake] = [this.onBench.id(), this.bake()];
+    if (id === undefined || !bake) return;
+    this.store.change(id, $localize`the pan`, () => ({ oven: ovenWithPortion(bake, at) }));
+    void this.router.navigate(['/oven', id]);
   }
 
   /** A name for a field of this formula's batch, for what is typed into it and not yet confirmed. */
