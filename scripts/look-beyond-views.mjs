@@ -25,6 +25,11 @@ export const BEYOND_VIEWS = {
     await page.getByRole('tab', { name: 'Set right' }).click();
     await page.getByRole('heading', { name: 'Held as it is' }).waitFor();
   },
+  'oven-no-pan': async (page) => {
+    await pasted('Quay sponge\n200 g self-raising flour\n120 g butter\n120 g caster sugar\n2 medium eggs')(page);
+    await goTo(page, 'Oven');
+    await page.getByText('Which pan?').waitFor();
+  },
   /** A pudding is steamed: what an oven would do stands there as such. */
   'oven-steamed': async (page, size) => {
     await pasted(DAMSON_PUDDING)(page);

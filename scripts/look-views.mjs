@@ -303,11 +303,6 @@ export const VIEWS = {
       .first()
       .waitFor({ state: 'attached' });
   },
-  'oven-no-pan': async (page) => {
-    await open('Leek and hard-cheese drop biscuits')(page);
-    await page.getByRole('link', { name: 'Oven', exact: true }).click();
-    await page.getByText('Which pan?').waitFor();
-  },
   day: async (page) => {
     await toDay(page);
   },

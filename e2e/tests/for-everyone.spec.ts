@@ -1,5 +1,8 @@
 import { expect, test, type Baker } from './baker';
 
+/** It names nothing that it is baked in. */
+const NO_PAN = 'Quay sponge\n200 g self-raising flour\n120 g butter\n120 g caster sugar\n2 medium eggs';
+
 const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
   shelf: async ({ page }) => {
     await expect(page.getByRole('table')).toBeVisible();
@@ -41,7 +44,9 @@ const SCREENS: Readonly<Record<string, (baker: Baker) => Promise<void>>> = {
     await expect(baker.page.getByText('the batter in the pan')).toBeVisible();
   },
   'oven without a pan': async (baker) => {
-    await baker.takesFromShelf('Leek and hard-cheese drop biscuits');
+    await baker.page.getByRole('textbox', { name: 'Paste a formula' }).fill(NO_PAN);
+    await baker.page.getByRole('button', { name: 'Read it' }).click();
+    await expect(baker.sheet).toBeVisible();
     await baker.goesTo('Oven');
     await expect(baker.page.getByText(/Which pan\?/)).toBeVisible();
   },

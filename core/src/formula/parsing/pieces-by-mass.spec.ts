@@ -59,6 +59,8 @@ describe('pieces on a sheet whose size nobody says', () => {
       ['Bake at 180C for 40 minutes. Cut into 8 wedges to serve.', undefined],
       ['Spread in the baking tray, bake 20 minutes at 180C and cut into 12 pieces.', undefined],
       ['Cook on a griddle, 4 minutes a side, cut in 6.', undefined],
+      ['Cut a round of baking paper for the base. Bake 40 minutes at 180C.', undefined],
+      ['Shape into a disc, wrap and chill. Roll out and cut into 12. Bake 12 minutes at 180C.', undefined],
     ] as const)
       expect(panOf(how)).withContext(how).toBe(pan); // prettier-ignore
   });

@@ -23,9 +23,13 @@ const NUMBERS: Readonly<Record<string, number>> = {
 }; // prettier-ignore
 const HOW = String.raw`(?:(?:rough|roughly|even|equal|equal-sized|small|large|big|neat|generous|heaped|rounded|round|flat|craggy|tall) ){0,2}`;
 const MOUND = String.raw`(?:mounds|heaps|balls|dollops|blobs|lumps|portions|pieces|buns|cakes|biscuits|scones)`;
+/** "cut into 12 squares" makes no wedges, "cut a round of paper" no scone. */
+const NO_OTHER_SHAPE = String.raw`(?! ${HOW}(?:rounds|circles|squares|discs|strips|rectangles|bars|fingers|biscuits|cookies|balls|scones))`;
+const NO_PAPER = String.raw`(?! (?:of|from) [a-z ]{0,20}(?:paper|parchment|foil))`;
 const SHEET = String.raw`(?:baking |cookie |lined |greased |prepared |floured )*(?:sheets?|trays?)\b(?! ?bake)`;
 
-const IN_A_VESSEL = /\b(?:dish(?:es)?|tins?|pans?|cases|cups|mou?lds?|basins?|ramekins?)\b/i;
+/** What lies in a vessel, or was wrapped and rolled out since, is none of these. */
+const NOT_MEANT = /\b(?:dish(?:es)?|tins?|pans?|cases|(?<!\d )cups|mou?lds?|basins?|ramekins?|wrap(?:ped)?|chill)\b/i;
 
 /** Shapes of what stands free, and whether a row's words must lie on a sheet to be meant. */
 type Shape = 'mounds' | 'rounds' | 'wedges' | 'loaves';
@@ -47,14 +51,14 @@ const WAYS: readonly Way[] = [
   },
   {
     shape: 'wedges',
-    says: new RegExp(String.raw`\b(?:pat|press|roll|shape|form|flatten)\b[^;]{0,80}\b(?:round|circle|disc|cake|ball)\b[^;]{0,80}\b(?:cut|divide|score|mark)\b[^.;]{0,30}\b(?:in|into) ${NUMBER}\b`, 'i'),
+    says: new RegExp(String.raw`\b(?:pat|press|roll|shape|form|flatten)\b[^;]{0,80}\b(?:round|circle|disc|cake|ball)\b[^;]{0,80}\b(?:cut|divide|score|mark)\b[^.;]{0,30}\b(?:in|into) ${NUMBER}\b${NO_OTHER_SHAPE}`, 'i'),
   },
   {
     shape: 'wedges',
     says: new RegExp(String.raw`\b(?:pat|press|roll|shape|form|flatten)\b[^;]{0,80}\b(?:round|circle|disc|cake|ball)\b[^;]{0,80}\b${NUMBER} (?:equal )?(?:wedges|triangles|farls|quarters)\b`, 'i'),
   },
-  { shape: 'rounds', says: new RegExp(String.raw`\b(?:cut|stamp)(?: it| them| out| into){0,3} (?:about )?${NUMBER} ${HOW}(?:rounds|circles|discs|scones|biscuits)\b`, 'i') },
-  { shape: 'rounds', says: /\b(?:cut|stamp)(?: it| them| out| into){0,3} (?:rounds|circles|discs|scones|biscuits)\b/i },
+  { shape: 'rounds', says: new RegExp(String.raw`\b(?:cut|stamp)(?: it| them| out| into){0,3} (?:about )?${NUMBER} ${HOW}(?:rounds|circles|discs|scones|biscuits)\b${NO_PAPER}`, 'i') },
+  { shape: 'rounds', says: /\b(?:cut|stamp)(?: it| them| out| into){0,3} (?:rounds|circles|discs|scones|biscuits)\b(?! (?:of|from) [a-z ]{0,20}(?:paper|parchment|foil))/i },
   { shape: 'rounds', lies: true, says: onASheet(String.raw`\b(?:cut|stamp)(?: it| them| out| into){0,3} (?:about )?${NUMBER} ${HOW}(?:rounds|circles|discs|scones|biscuits)\b`) },
   { shape: 'mounds', says: onASheet(String.raw`\b${NUMBER} ${HOW}${MOUND}\b`) },
   { shape: 'mounds', says: onASheet(String.raw`\bdivide (?:it |(?:the )?(?:dough|mixture|batter) )?(?:in|into) ${NUMBER}\b`) },
@@ -98,9 +102,9 @@ export function withPiecesByMass(
   for (const { shape, says, lies = shape === 'mounds', gramsEach = 60 } of WAYS) {
     const match = says.exec(text);
     // a round that is marked in eight is no loaf; everything else leaves the loaf as it is
-    if (!match || IN_A_VESSEL.test(match[0]) || (named === 'round loaf' && shape !== 'wedges')) continue;
+    if (!match || NOT_MEANT.test(match[0]) || (named === 'round loaf' && shape !== 'wedges')) continue;
     // a tray of a size holds a batter, unless something is set on it
-    if (!lies && named !== undefined && parseVessel(named).kind === 'vessel' && named !== 'round loaf') continue; // prettier-ignore
+    if (!lies && named !== undefined && parseVessel(named).kind === 'vessel' && named !== 'round loaf') continue;
     const told = readYield(makes ?? '')?.count;
     const said = NUMBERS[match[1]?.toLowerCase() ?? ''] ?? (match[1] === undefined ? undefined : Number(match[1]));
     const count = said ?? (told ? Math.round(middle(told)) : Math.round(grams / gramsEach));

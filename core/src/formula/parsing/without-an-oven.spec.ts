@@ -36,6 +36,7 @@ describe('what cooks without an oven', () => {
       ['Melt the chocolate over a pan of simmering water. Bake for 25 minutes.'],
       ['Fry the bacon in a frying pan for 3 minutes each side.', 'Bake at 190C for 20 minutes.'],
       ['Put a tin of boiling water below for steam.', 'Into the oven for 50 minutes.'],
+      ['Bake at 180C for 50 minutes.', 'Toast slices on a hot griddle for 2 minutes.'],
       ['Bake for 40 minutes at gas mark 4, steam will rise from it.'],
       ['Die Schokolade im Wasserbad schmelzen.', 'Bei 180 °C 25 Minuten backen.'],
     ])

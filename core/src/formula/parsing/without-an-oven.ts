@@ -32,10 +32,15 @@ export function withoutAnOven(written: readonly string[]): WithoutAnOven | undef
   const texts = written.map(normalise);
   if (!texts.some((text) => [GRIDDLE, PAN_ON_THE_HOB, STEAM, SLOW_COOKER].some((place) => place.test(text)))) return undefined; // prettier-ignore
   const hasOven = texts.some(namesAnOven);
+  // what is toasted on a griddle afterwards was baked
+  const bakedElsewhere = texts.some(
+    (text) => !GRIDDLE.test(text) && (OVEN.test(text) || (BAKES.test(text) && bakeTimeIn(text) !== undefined)),
+  );
   const inASlowCooker = !hasOven && texts.some((text) => SLOW_COOKER.test(text));
   for (const text of texts) {
     // bacon fried on each side before a loaf is baked puts no loaf on the hob, and a bath of water none into steam
-    const onTheHob = GRIDDLE.test(text) || (!hasOven && PAN_ON_THE_HOB.test(text) && A_SIDE.test(text));
+    const onTheHob =
+      (GRIDDLE.test(text) && !bakedElsewhere) || (!hasOven && PAN_ON_THE_HOB.test(text) && A_SIDE.test(text));
     const steams = !hasOven && STEAM.test(text) && !BAKES.test(text);
     if (!onTheHob && !steams && !inASlowCooker) continue;
     const time = bakeTimeIn(text) ?? (onTheHob ? timeOfASide(text) : undefined);
