@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { pansInWords } from '@orvin/core/words/batch-words';
-import { gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
-import { OTHER_HEAT_NAMES } from '@orvin/core/words/oven-words';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { OwnDial } from '../parts/own-dial';
 import { Bakes } from '../work/bakes';
+import { howLong } from './how-long';
 import { ThisBatch } from './this-batch';
 
 /** What stands on a sheet without a tin: how many, each on the scale, how long. */
@@ -36,17 +36,14 @@ export class OnTheSheetPanel {
   protected readonly rows = computed(() => {
     const made = this.settings.bake();
     if (!made) return [];
-    const { withoutAnOven, order } = made;
-    const { region } = order.formula;
+    const { region } = made.order.formula;
     return made.portions.map(({ pans, grams }, i) => {
-      const bake = this.times()[i];
       const pieces = pans.pan.cavities * pans.count;
       return {
         name: pansInWords(pans, region),
         each: pieces > 1 ? $localize`${gramsInWords(grams / pieces)} each` : gramsInWords(grams),
-        time: withoutAnOven ? minutesInWords(withoutAnOven.minutes) : bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: withoutAnOven ? OTHER_HEAT_NAMES[withoutAnOven.by] : bake ? $localize`:a heat|:at ${setPointInWords(bake, region, this.dial.scale())}` : '',
+        ...howLong(made, this.times()[i], this.dial.scale()),
       };
-    }); // prettier-ignore
+    });
   });
 }

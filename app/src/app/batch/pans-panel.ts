@@ -11,13 +11,14 @@ import {
   pansInWords,
   verdictInWords,
 } from '@orvin/core/words/batch-words';
-import { courseInWords, OTHER_HEAT_NAMES, windowReasonInWords } from '@orvin/core/words/oven-words';
-import { gramsInWords, minutesInWords, setPointInWords, windowInWords } from '@orvin/core/words/figures';
+import { courseInWords, windowReasonInWords } from '@orvin/core/words/oven-words';
+import { gramsInWords } from '@orvin/core/words/figures';
 import { HowWords } from '../parts/how-words';
 import { OwnDial } from '../parts/own-dial';
 import { Bakes } from '../work/bakes';
 import { BenchReading } from '../work/bench-reading';
 import { OnBench } from '../work/on-bench';
+import { howLong } from './how-long';
 import { ThisBatch } from './this-batch';
 import { PansPicture } from './pans-picture';
 
@@ -96,9 +97,8 @@ export class PansPanel {
 
   protected readonly rows = computed(() =>
     this.portions().map((portion, i) => {
-      const bake = this.times()[i];
-      const noOven = this.settings.bake()?.withoutAnOven;
-      const job = noOven ? undefined : this.settings.bake()?.portions[i]?.job;
+      const made = this.settings.bake();
+      const job = made?.withoutAnOven ? undefined : made?.portions[i]?.job;
       const off = portion.leavenerShare - 1;
       const region = this.onBench.record()?.formula.region ?? 'UK';
       return {
@@ -111,12 +111,7 @@ export class PansPanel {
           off < -LITTLE_ADVICE
             ? $localize`Wider or deeper than its own pan: some would take ${Math.round(-100 * off)} % less leavener. Advice on thin evidence; nothing is changed.`
             : '',
-        time: noOven ? minutesInWords(noOven.minutes) : bake ? windowInWords(bake.minutes.low, bake.minutes.high) : '',
-        heat: noOven
-          ? OTHER_HEAT_NAMES[noOven.by]
-          : bake
-            ? $localize`:a heat|:at ${setPointInWords(bake, region, this.dial.scale())}`
-            : '',
+        ...howLong(made, this.times()[i], this.dial.scale()),
         course: job ? courseInWords(job, region, this.dial.scale()) : '',
       };
     }),
