@@ -15,6 +15,17 @@ const MOST_WEIGHED = 24;
 /** From here a tin is done noticeably before the other. */
 const UNEVEN = 0.05;
 
+/** A tin three quarters full when it has its share. */
+function levelOf(share: number): string {
+  const y = 54 - 46 * 0.75 * share;
+  const half = 18 + (8 * (54 - y)) / 46;
+  return `M12 54L${30 - half} ${y}H${30 + half}L48 54z`;
+}
+/** What stands free grows in all directions. */
+function moundOf(share: number): string {
+  const across = 24 * Math.cbrt(share);
+  return `M${30 - across} 54A${across} ${1.2 * across} 0 0 1 ${30 + across} 54z`;
+}
 const said = (cut: CutResult | undefined, say: (cut: CutResult) => string): string => (cut ? say(cut) : '');
 
 /** The batter into its pans, on the scale: how much each has, and how even they are; or the dough, patted and cut. */
@@ -44,7 +55,7 @@ const said = (cut: CutResult | undefined, say: (cut: CutResult) => string): stri
           <div role="listitem" class="piece" [class.here]="piece.here">
             <svg viewBox="0 0 60 60" aria-hidden="true">
               <path class="batter" [attr.d]="piece.level" />
-              <path class="wall" d="M4 8l8 46h36l8-46" />
+              <path class="wall" [attr.d]="step().isFree ? 'M2 54h56' : 'M4 8l8 46h36l8-46'" />
             </svg>
             <b>{{ piece.words }}</b>
           </div>
@@ -90,14 +101,12 @@ export class DivideStepView {
     return Array.from({ length: this.count() }, (_, i) => {
       const here = i === this.at();
       const grams = this.told().get(i) ?? (here ? live : undefined) ?? 0;
-      const share = Math.min(1, Math.max(0, grams / gramsEach)) * 0.75;
-      const y = 54 - 46 * share;
-      const half = 18 + (8 * (54 - y)) / 46;
+      const share = Math.min(1, Math.max(0, grams / gramsEach));
       return {
         number: i + 1,
         here,
         words: grams > 0 ? scaleGrams(grams) : here ? scaleGrams(gramsEach) : '',
-        level: `M12 54L${30 - half} ${y}H${30 + half}L48 54z`,
+        level: this.step().isFree ? moundOf(share) : levelOf(share),
       };
     });
   });
@@ -122,7 +131,8 @@ export class DivideStepView {
       }
       const last = this.at() >= this.count() - 1;
       const weighs = this.baking.onScale() !== undefined;
-      this.footing.set(!weighs || last ? $localize`Filled, next` : $localize`Next one`, () => this.next());
+      const done = this.step().isFree ? $localize`Done, next` : $localize`Filled, next`;
+      this.footing.set(!weighs || last ? done : $localize`Next one`, () => this.next());
     });
   }
   private next(): void {
